@@ -1,0 +1,7 @@
+<template>
+  <UApp :toaster="null">
+    <NuxtLayout>
+      <NuxtPage />
+    </NuxtLayout>
+  </UApp>
+</template>

@@ -1,0 +1,52 @@
+import type { Figure } from '../quantity/basis'
+import { fitsBySize } from './fit'
+import type { MethodId } from './method'
+import { shippedPipes, type Pipe } from './pipe'
+import { shippedSockets, type Socket } from './socket'
+import { takeOff, type FittingEnd, type FittingKind } from './take-off'
+
+/** All figures a plan may rest on. One object, so that a user's measured parts can be laid over it. */
+export interface Catalogue {
+  readonly pipes: readonly Pipe[]
+  readonly sockets: readonly Socket[]
+  /** The pipe with this id, or undefined. */
+  pipe(id: string): Pipe | undefined
+  /** The socket that this pipe goes into by size, the nearest first; undefined where the method has none. */
+  socketFor(method: MethodId, pipe: Pipe): Socket | undefined
+  /** The old side of a converter that this pipe goes into; undefined for pipe that needs none. */
+  converterSocketFor(method: MethodId, pipe: Pipe): Socket | undefined
+  /** The take-off, or null where no figure is known. */
+  takeOff(method: MethodId, kind: FittingKind, size: string, end: FittingEnd): Figure | null
+}
+
+/** Sockets in which only one side of a special fitting takes the pipe; a plain fitting of the method does not. */
+const converterSystems = new Set(['old bore', 'old-size olive'])
+
+const isConverterSocket = (socket: Socket): boolean => converterSystems.has(socket.system)
+
+function nearestSocket(sockets: readonly Socket[], method: MethodId, pipe: Pipe): Socket | undefined {
+  return sockets
+    .filter((socket) => socket.method === method && !isConverterSocket(socket) && fitsBySize(pipe, socket))
+    .sort((a, b) => Math.abs(a.od - pipe.od) - Math.abs(b.od - pipe.od))[0]
+}
+
+function catalogueOf(pipes: readonly Pipe[], sockets: readonly Socket[]): Catalogue {
+  const byId = new Map(pipes.map((pipe) => [pipe.id, pipe]))
+  const fits = new Map<string, Socket | undefined>()
+  return {
+    pipes,
+    sockets,
+    pipe: (id) => byId.get(id),
+    socketFor(method, pipe) {
+      const key = `${method}|${pipe.id}`
+      if (!fits.has(key)) fits.set(key, nearestSocket(sockets, method, pipe))
+      return fits.get(key)
+    },
+    converterSocketFor: (method, pipe) =>
+      sockets.find((socket) => socket.method === method && isConverterSocket(socket) && fitsBySize(pipe, socket)),
+    takeOff,
+  }
+}
+
+/** The catalogue as shipped. */
+export const shippedCatalogue: Catalogue = catalogueOf(shippedPipes, shippedSockets)

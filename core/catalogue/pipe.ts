@@ -1,0 +1,72 @@
+import type { Basis } from '../quantity/basis'
+import { materialNames, type Material, type Temper } from './material'
+import { pipeRows, type PipeRow } from './tables/pipes'
+
+/**
+ * By what a size is told: `metric` outside diameter, `cts` copper tube size (nominal + 1/8 in),
+ * `old-bore` British copper before 1971, `schedule` iron pipe size, `lead` by nothing dependable.
+ */
+export type SizeFamily = 'metric' | 'cts' | 'old-bore' | 'schedule' | 'lead'
+
+export interface Pipe {
+  readonly id: string
+  readonly label: string
+  readonly material: Material
+  readonly temper: Temper
+  readonly standard: string
+  readonly grade: string
+  readonly nominal: string
+  readonly family: SizeFamily
+  /** Outside diameter in mm, and its ± tolerance. */
+  readonly od: number
+  readonly odTolerance: number
+  /** Wall in mm. */
+  readonly wall: number
+  readonly basis: Basis
+  readonly note: string
+}
+
+const familyOfStandard: Readonly<Record<string, SizeFamily>> = {
+  'ASTM B88': 'cts',
+  'ASTM F876': 'cts',
+  'ASTM D2846': 'cts',
+  'BS 659': 'old-bore',
+  'ASTM D1785': 'schedule',
+  'ASTM A53': 'schedule',
+  'EN 10255': 'schedule',
+  old: 'lead',
+}
+
+const slug = (text: string): string =>
+  text
+    .toLowerCase()
+    .replace(/[^a-z0-9.]+/g, '-')
+    .replace(/^-|-$/g, '')
+
+function familyOf(standard: string, grade: string): SizeFamily {
+  if (grade.endsWith('CTS')) return 'cts'
+  return familyOfStandard[standard] ?? 'metric'
+}
+
+function labelOf([material, temper, standard, grade, nominal, , wall]: PipeRow, family: SizeFamily): string {
+  const size = family === 'metric' && /^\d+$/.test(nominal) ? `${nominal} × ${wall}` : nominal
+  const layers = grade.includes(' / ') ? '' : grade
+  const what = family === 'old-bore' ? `old-bore ${materialNames[material]}` : materialNames[material]
+  return [size, what, temper, '·', standard, layers].filter(Boolean).join(' ')
+}
+
+function toPipe(row: PipeRow): Pipe {
+  const [material, temper, standard, grade, nominal, od, wall, odTolerance, basis, note] = row
+  const family = familyOf(standard, grade)
+  const size = `${nominal.replaceAll('/', '-')}${family === 'metric' ? `x${wall}` : ''}`
+  const layers = grade.includes(' / ') ? '' : grade
+  const id = [material, temper, standard, layers, size].filter(Boolean).map(slug).join('-')
+  const label = labelOf(row, family)
+  return { id, label, material, temper, standard, grade, nominal, family, od, odTolerance, wall, basis, note }
+}
+
+/** Every pipe that Jolvet ships, in the order of the table. */
+export const shippedPipes: readonly Pipe[] = pipeRows.map(toPipe)
+
+/** Bore in mm: outside diameter less both walls. */
+export const boreOf = (pipe: Pipe): number => pipe.od - 2 * pipe.wall

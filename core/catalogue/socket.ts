@@ -1,0 +1,68 @@
+import type { Figure } from '../quantity/basis'
+import { sizeToMillimetres } from '../quantity/units'
+import { methods, type MethodId } from './method'
+import type { SizeFamily } from './pipe'
+import { socketRows } from './tables/sockets'
+import { unmeasuredSocketRows } from './tables/unmeasured-sockets'
+
+/** The end of a fitting that takes a pipe: a cup, a barb, a body with a seal, a thread. */
+export interface Socket {
+  readonly id: string
+  readonly label: string
+  readonly method: MethodId
+  readonly system: string
+  readonly size: string
+  readonly family: SizeFamily
+  /** Outside diameter of the pipe that it is made for, in mm. */
+  readonly od: number
+  /** How far the pipe goes in; null where no figure is known and the part must be measured. */
+  readonly insertion: Figure | null
+  readonly note: string
+}
+
+const copperTubeSize = 3.175
+/** Outside diameters of iron pipe size, in mm (ASME B36.10). */
+const ironPipeSize: Readonly<Record<string, number>> = {
+  '1/2': 21.336,
+  '3/4': 26.67,
+  '1': 33.401,
+  '1-1/4': 42.164,
+  '1-1/2': 48.26,
+  '2': 60.325,
+}
+
+const copperTubeSystems = new Set([
+  'ASME B16.22',
+  'ASME B16.51',
+  'ASTM F1807',
+  'ASTM F2098',
+  'ASTM F1960',
+  'metal body, CTS',
+  'CPVC, ASTM D2846',
+])
+const ironPipeSystems = new Set(['PVC, ASTM D2466', 'NPT', 'ISO 7-1 (BSPT)', 'repair coupling'])
+const oldBore: Readonly<Record<string, number>> = { 'old 3/4': 21.488 }
+
+function madeFor(system: string, size: string): { family: SizeFamily; od: number } {
+  const bore = oldBore[size]
+  if (bore !== undefined) return { family: 'old-bore', od: bore }
+  if (copperTubeSystems.has(system)) return { family: 'cts', od: sizeToMillimetres(size) + copperTubeSize }
+  if (system === 'by outside diameter, inch') return { family: 'cts', od: sizeToMillimetres(size) }
+  if (ironPipeSystems.has(system)) return { family: 'schedule', od: ironPipeSize[size]! }
+  return { family: 'metric', od: Number(size) }
+}
+
+function socket(method: MethodId, system: string, size: string, insertion: Figure | null, note: string): Socket {
+  const by = system === 'by outside diameter, inch' ? ' OD' : ''
+  const thread = method === 'thread' ? `${system === 'NPT' ? 'NPT' : 'BSPT'} ` : ''
+  const label = `${size}${by} ${thread}${methods[method].fitting}`
+  return { id: `${method}:${system}:${size}`, label, method, system, size, insertion, note, ...madeFor(system, size) }
+}
+
+/** Every socket of the catalogue: those with a known insertion depth, then those that must be measured. */
+export const shippedSockets: readonly Socket[] = [
+  ...socketRows.map(([method, system, size, mm, tolerance, basis, note]) =>
+    socket(method, system, size, { mm, tolerance, basis }, note),
+  ),
+  ...unmeasuredSocketRows.map(([method, system, size, note]) => socket(method, system, size, null, note)),
+]

@@ -1,0 +1,16 @@
+import type { Pipe } from '../catalogue/pipe'
+import { inch } from '../quantity/units'
+
+const coiled = new Set(['pex-a', 'pex-b', 'pex-c', 'pb', 'pe', 'multilayer'])
+const tenFeet = 120 * inch
+
+/**
+ * The stock length that is usual for a pipe, in mm, until the user says what is in the van.
+ * Typical: straight metric 3 m, inch 10 ft, steel 6 m or 21 ft; coils 25 m or 100 ft.
+ */
+export function usualStockLength(pipe: Pipe): number {
+  const inchPipe = pipe.family === 'cts' || pipe.standard.startsWith('ASTM')
+  if (coiled.has(pipe.material) || pipe.temper === 'soft') return inchPipe ? tenFeet * 10 : 25_000
+  if (pipe.material === 'galvanised-steel') return inchPipe ? 21 * 12 * inch : 6000
+  return inchPipe ? tenFeet : 3000
+}

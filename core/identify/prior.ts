@@ -1,0 +1,97 @@
+import { shippedPipes, type Pipe } from '../catalogue/pipe'
+import type { Region } from '../job/observation'
+
+const standardsOf: Readonly<Record<Region, Readonly<Record<string, number>>>> = {
+  britain: {
+    'EN 1057': 6,
+    'BS 659': 2,
+    'BS 7291': 4,
+    'EN ISO 15875': 1,
+    'EN ISO 21003': 1.5,
+    'EN 12201': 2,
+    'EN ISO 15874': 0.2,
+    'EN 10255': 0.7,
+    'EN 10312': 0.3,
+    'EN 10305-3': 0.5,
+    old: 0.5,
+  },
+  europe: {
+    'EN 1057': 5,
+    'BS 659': 0.02,
+    'BS 7291': 0.3,
+    'EN ISO 15875': 2.5,
+    'EN ISO 21003': 4,
+    'EN 12201': 2,
+    'EN ISO 15874': 2,
+    'EN 10255': 2,
+    'EN 10312': 1.2,
+    'EN 10305-3': 1.2,
+    old: 0.4,
+  },
+  'north-america': {
+    'ASTM B88': 6,
+    'ASTM F876': 5,
+    'ASTM F1281': 0.4,
+    'ASTM D2846': 1.5,
+    'ASTM D1785': 1,
+    'ASTM A53': 1.5,
+    'EN 12201': 0.05,
+    old: 0.2,
+  },
+}
+const elsewhere = 0.02
+
+/** Sizes that most houses have, against those met now and then. */
+const commonSizes = new Set(['15', '22', '1/2', '3/4', '16', '20'])
+
+/** Coiled copper against straight lengths: the rule below 12 mm, the exception above. */
+function temperWeight({ temper, od }: Pipe): number {
+  if (temper !== 'soft') return 1
+  return od < 12 ? 1 : 0.06
+}
+
+/** The first and the last year in which a pipe was put in, where that is known to the decade. */
+const years: Readonly<Record<string, readonly [number, number]>> = {
+  'BS 659': [1936, 1972],
+  'EN 1057': [1971, 2200],
+  'EN ISO 15875': [1985, 2200],
+  'BS 7291': [1980, 2200],
+  'EN ISO 21003': [1990, 2200],
+  'ASTM F1281': [1990, 2200],
+  'ASTM F876': [1984, 2200],
+  'ASTM D2846': [1960, 2200],
+  old: [1700, 1970],
+}
+
+function regionWeight(pipe: Pipe, region: Region | undefined): number {
+  if (region) return standardsOf[region][pipe.standard] ?? elsewhere
+  return Object.values(standardsOf).reduce((sum, weights) => sum + (weights[pipe.standard] ?? elsewhere), 0) / 3
+}
+
+function ageWeight(pipe: Pipe, built: number | undefined): number {
+  if (built === undefined) return 1
+  const [from, to] = pipe.grade === 'old grey CTS' ? [1978, 1995] : (years[pipe.standard] ?? [1700, 2200])
+  // A newer pipe may have been put into an older building; an older kind is not put into a newer one.
+  if (built > to) return 0.02
+  return built < from ? 0.4 : 1
+}
+
+const rowsOfSize = new Map<string, number>()
+const sizeKey = ({ material, temper, standard, nominal }: Pipe): string =>
+  `${material}|${temper}|${standard}|${nominal}`
+for (const pipe of shippedPipes) rowsOfSize.set(sizeKey(pipe), (rowsOfSize.get(sizeKey(pipe)) ?? 0) + 1)
+
+/** A size made in three walls is not three times as common: its rows share one weight. */
+const shareOfSize = (pipe: Pipe): number => 1 / (rowsOfSize.get(sizeKey(pipe)) ?? 1)
+
+/**
+ * How common a pipe is before anything is looked at, not normalised. Typical: it only breaks ties,
+ * the observations decide.
+ */
+export function priorWeight(pipe: Pipe, region: Region | undefined, built: number | undefined): number {
+  const usual = commonSizes.has(pipe.nominal) ? 3 : 1
+  const withdrawn = pipe.grade === 'old grey CTS' ? 0.3 : 1
+  return (
+    usual * shareOfSize(pipe) * withdrawn * temperWeight(pipe) * regionWeight(pipe, region) * ageWeight(pipe, built)
+  )
+}

@@ -1,0 +1,99 @@
+import type { Direction, Job, Leg, Node, Run } from './job'
+import { nextId } from './new-job'
+
+const withRun = (job: Job, id: string, change: (run: Run) => Run): Job => ({
+  ...job,
+  runs: job.runs.map((run) => (run.id === id ? change(run) : run)),
+})
+
+export function setRun(job: Job, id: string, change: Partial<Omit<Run, 'id' | 'nodes' | 'legs'>>): Job {
+  return withRun(job, id, (run) => ({ ...run, ...change }))
+}
+
+export function removeRun(job: Job, id: string): Job {
+  return { ...job, runs: job.runs.filter((run) => run.id !== id) }
+}
+
+export function setNode(job: Job, runId: string, nodeId: string, change: Partial<Omit<Node, 'id'>>): Job {
+  return withRun(job, runId, (run) => ({
+    ...run,
+    nodes: run.nodes.map((node) => (node.id === nodeId ? { ...node, ...change } : node)),
+  }))
+}
+
+export function setLeg(job: Job, runId: string, legId: string, change: Partial<Omit<Leg, 'id'>>): Job {
+  return withRun(job, runId, (run) => ({
+    ...run,
+    legs: run.legs.map((leg) => (leg.id === legId ? { ...leg, ...change } : leg)),
+  }))
+}
+
+const sameDirection = (a: Direction, b: Direction): boolean => JSON.stringify(a) === JSON.stringify(b)
+
+/** What an open end becomes when pipe goes on from it: straight on a coupling, otherwise an elbow. */
+function goneOnFrom(run: Run, node: Node, direction: Direction): Node {
+  const before = run.legs.find(({ to }) => to === node.id)
+  if (node.kind !== 'open' && node.kind !== 'outlet' && node.kind !== 'cap') return node
+  if (!before) return node
+  return { ...node, kind: sameDirection(before.direction, direction) ? 'coupling' : 'elbow' }
+}
+
+/**
+ * The job with one more leg from a node to a new open end. An open end that pipe goes on from becomes an elbow,
+ * or a coupling where it goes straight on.
+ *
+ * @returns the job, and the new end
+ */
+export function addLeg(
+  job: Job,
+  runId: string,
+  from: string,
+  direction: Direction,
+  length: number,
+): { job: Job; node: string; leg: string } {
+  const run = job.runs.find(({ id }) => id === runId)
+  if (!run) return { job, node: from, leg: '' }
+  const node = nextId('n', run.nodes)
+  const leg = nextId('l', run.legs)
+  const nodes = run.nodes.map((known) => (known.id === from ? goneOnFrom(run, known, direction) : known))
+  return {
+    job: withRun(job, runId, () => ({
+      ...run,
+      nodes: [...nodes, { id: node, kind: 'open' }],
+      legs: [...run.legs, { id: leg, from, to: node, direction, length }],
+    })),
+    node,
+    leg,
+  }
+}
+
+/** The nodes that hang on a leg, away from the start. */
+function beyond(run: Run, leg: Leg): Set<string> {
+  const found = new Set([leg.to])
+  const open = [leg.to]
+  for (let at = open.pop(); at !== undefined; at = open.pop()) {
+    for (const next of run.legs) {
+      if (next.from === at && !found.has(next.to)) {
+        found.add(next.to)
+        open.push(next.to)
+      }
+    }
+  }
+  return found
+}
+
+/** The job without a leg and all that hangs on it; the node it came from becomes an open end where nothing else goes on. */
+export function removeLeg(job: Job, runId: string, legId: string): Job {
+  return withRun(job, runId, (run) => {
+    const leg = run.legs.find(({ id }) => id === legId)
+    if (!leg) return run
+    const gone = beyond(run, leg)
+    const legs = run.legs.filter((kept) => kept.id !== legId && !gone.has(kept.from))
+    const goesOn = legs.some(({ from }) => from === leg.from)
+    const start = run.nodes[0]?.id === leg.from
+    const nodes = run.nodes
+      .filter(({ id }) => !gone.has(id))
+      .map((node): Node => (node.id === leg.from && !goesOn && !start ? { ...node, kind: 'open' } : node))
+    return { ...run, nodes, legs }
+  })
+}

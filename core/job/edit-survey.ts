@@ -1,0 +1,54 @@
+import { addRun } from './new-job'
+import type { Job, Node, Survey } from './job'
+import type { Observation } from './observation'
+
+const withSurvey = (job: Job, id: string, change: (survey: Survey) => Survey): Job => ({
+  ...job,
+  surveys: job.surveys.map((survey) => (survey.id === id ? change(survey) : survey)),
+})
+
+export function setSurvey(job: Job, id: string, change: Partial<Survey>): Job {
+  return withSurvey(job, id, (survey) => ({ ...survey, ...change }))
+}
+
+/** The survey with one more thing seen; a look of the same kind is replaced, a measure is added. */
+export function observe(job: Job, id: string, seen: Observation): Job {
+  const measure = seen.kind === 'diameter' || seen.kind === 'circumference' || seen.kind === 'wall'
+  return withSurvey(job, id, (survey) => ({
+    ...survey,
+    observations: [...survey.observations.filter(({ kind }) => measure || kind !== seen.kind), seen],
+  }))
+}
+
+export function forget(job: Job, id: string, index: number): Job {
+  return withSurvey(job, id, (survey) => ({
+    ...survey,
+    observations: survey.observations.filter((_, at) => at !== index),
+  }))
+}
+
+/**
+ * Takes a surveyed pipe for what it is. Every tie-in of this survey gets the pipe;
+ * where there is none yet, a new run starts at one.
+ */
+export function takeForPipe(job: Job, id: string, pipe: string): Job {
+  const chosen = setSurvey(job, id, { pipe })
+  const isTieIn = (node: Node) => node.survey === id
+  if (!chosen.runs.some(({ nodes }) => nodes.some(isTieIn))) {
+    return addRun(chosen, { kind: 'tie-in', existing: pipe, survey: id }).job
+  }
+  return {
+    ...chosen,
+    runs: chosen.runs.map((run) => ({
+      ...run,
+      // Another pipe takes other fittings: a chain chosen for the old one no longer holds.
+      nodes: run.nodes.map((node) =>
+        isTieIn(node) && node.existing !== pipe ? { ...node, existing: pipe, chain: undefined } : node,
+      ),
+    })),
+  }
+}
+
+export function removeSurvey(job: Job, id: string): Job {
+  return { ...job, surveys: job.surveys.filter((survey) => survey.id !== id) }
+}

@@ -1,0 +1,130 @@
+import * as z from 'zod'
+import { methodIds } from '../catalogue/method'
+import { observationSchema, regions, type Observation } from './observation'
+import { profileIds } from './profile'
+import { unitSystems } from '../quantity/units'
+import { placeSchema, services } from './place'
+
+const id = z.string().min(1).max(60)
+const text = (most: number) => z.string().max(most)
+const lengthText = 'millimetres as a number, more than 0 and at most 100000'
+const coordinate = z.number().min(-1_000_000).max(1_000_000)
+
+/** The six axes, as a plumber types them. */
+export const axes = ['east', 'west', 'north', 'south', 'up', 'down'] as const
+export type Axis = (typeof axes)[number]
+
+export const directionSchema = z.union([
+  z.enum(axes),
+  z.object({
+    bearing: z.number().min(-360).max(360).meta({ description: 'degrees clockwise from north' }),
+    pitch: z.number().min(-90).max(90).meta({ description: 'degrees above level' }),
+  }),
+])
+export type Direction = z.infer<typeof directionSchema>
+
+export const nodeKinds = [
+  'tie-in',
+  'elbow',
+  'bend',
+  'coupling',
+  'slip-coupling',
+  'union',
+  'tee',
+  'reducer',
+  'adapter',
+  'valve',
+  'outlet',
+  'cap',
+  'open',
+] as const
+export type NodeKind = (typeof nodeKinds)[number]
+
+/** Figures of the part in the hand, which overrule the catalogue's. */
+const measuredSchema = z.object({
+  takeOff: z.number().min(-50).max(500).optional().meta({ description: 'mm from the centre to where the pipe stops' }),
+  branchTakeOff: z.number().min(-50).max(500).optional().meta({ description: 'the same at a tee’s branch' }),
+  insertion: z.number().min(1).max(200).optional().meta({ description: 'mm that the pipe goes in' }),
+  tolerance: z.number().min(0).max(20).default(0.5),
+})
+
+/** The fittings chosen between an existing pipe and the new one, in order, and the methods of their outer joints. */
+const chainSchema = z.object({
+  fittings: z.array(text(120)).min(1).max(5),
+  joints: z.tuple([z.enum(methodIds), z.enum(methodIds)]),
+})
+
+export const nodeSchema = z.object({
+  id,
+  kind: z.enum(nodeKinds),
+  at: z
+    .tuple([coordinate, coordinate, coordinate])
+    .optional()
+    .meta({ description: 'fixed point: east, north, up in mm' }),
+  existing: id.optional().meta({ description: 'a tie-in’s existing pipe' }),
+  survey: id.optional().meta({ description: 'the survey in which the existing pipe was told' }),
+  method: z.enum(methodIds).optional(),
+  chain: chainSchema.optional(),
+  fitting: text(120).optional(),
+  bender: id.optional(),
+  radius: z.number().positive().max(2000).optional().meta({ description: 'mm, centre-line radius of a pulled bend' }),
+  measured: measuredSchema.optional(),
+  note: text(500).optional(),
+})
+export type Node = z.infer<typeof nodeSchema>
+
+export const legSchema = z.object({
+  id,
+  from: id,
+  to: id,
+  direction: directionSchema,
+  length: z.number({ error: lengthText }).positive(lengthText).max(100_000, lengthText),
+  tolerance: z.number().min(0).max(100).optional().meta({ description: '± mm of the measurement' }),
+  pipe: id.optional(),
+})
+export type Leg = z.infer<typeof legSchema>
+
+export const runSchema = z.object({
+  id,
+  name: text(120),
+  service: z.enum(services),
+  pipe: id,
+  method: z.enum(methodIds),
+  place: placeSchema.optional(),
+  nodes: z.array(nodeSchema).max(5000),
+  legs: z.array(legSchema).max(5000),
+})
+export type Run = z.infer<typeof runSchema>
+
+const surveySchema = z.object({
+  id,
+  name: text(120),
+  observations: z.array(observationSchema).max(50),
+  region: z.enum(regions).optional(),
+  built: z.number().int().min(1700).max(2200).optional(),
+  pipe: id.optional().meta({ description: 'the pipe that it was taken for' }),
+})
+
+const stockSchema = z.object({
+  lengths: z
+    .record(z.string(), z.number().positive().max(200_000))
+    .default({})
+    .meta({ description: 'mm of a stock length, by pipe id' }),
+  kerf: z.number().min(0).max(20).default(0).meta({ description: 'mm that a cut takes; a wheel cutter takes none' }),
+})
+
+/** The job file, version 1: what the user decided. Angles in degrees, lengths in millimetres. */
+export const jobSchema = z.object({
+  format: z.literal('jolvet-job'),
+  version: z.literal(1),
+  title: z.string().trim().min(1, 'a title of 1 to 200 characters').max(200, 'a title of 1 to 200 characters'),
+  units: z.enum(unitSystems),
+  profile: z.enum(profileIds),
+  place: placeSchema.optional().meta({ description: 'holds for every run that does not say otherwise' }),
+  surveys: z.array(surveySchema).max(200).default([]),
+  runs: z.array(runSchema).max(100),
+  stock: stockSchema.optional(),
+  note: text(5000).optional(),
+})
+export type Job = Omit<z.output<typeof jobSchema>, 'surveys'> & { surveys: Survey[] }
+export type Survey = Omit<z.output<typeof surveySchema>, 'observations'> & { observations: Observation[] }

@@ -1,0 +1,100 @@
+import type * as z from 'zod'
+import type { Catalogue } from '../catalogue/catalogue'
+import { jobSchema, type Job, type Run } from './job'
+
+/** One thing wrong with an input: where, what, and what would be accepted. */
+export interface FieldProblem {
+  readonly field: string
+  readonly problem: string
+}
+
+export type ReadJob =
+  { readonly ok: true; readonly job: Job } | { readonly ok: false; readonly fields: readonly FieldProblem[] }
+
+/** Zod's issues as fields; a path reads `runs.0.legs.2.length`, the whole body `(body)`. */
+export function fieldProblems(error: z.ZodError): FieldProblem[] {
+  return error.issues.slice(0, 50).map(({ path, message }) => ({ field: path.join('.') || '(body)', problem: message }))
+}
+
+function duplicates(ids: readonly { readonly id: string }[], field: string): FieldProblem[] {
+  const seen = new Set<string>()
+  return ids.flatMap(({ id }, index) => {
+    const again = seen.has(id)
+    seen.add(id)
+    return again ? [{ field: `${field}.${index}.id`, problem: `“${id}” is used twice; ids are unique here` }] : []
+  })
+}
+
+function runProblems(run: Run, at: string, catalogue: Catalogue): FieldProblem[] {
+  const nodes = new Set(run.nodes.map(({ id }) => id))
+  const noPipe = (id: string | undefined, field: string): FieldProblem[] =>
+    id === undefined || catalogue.pipe(id) ? [] : [{ field, problem: `there is no pipe “${id}” in the catalogue` }]
+  const noNode = (id: string, field: string): FieldProblem[] =>
+    nodes.has(id) ? [] : [{ field, problem: `there is no node “${id}” in this run` }]
+  return [
+    ...noPipe(run.pipe, `${at}.pipe`),
+    ...duplicates(run.nodes, `${at}.nodes`),
+    ...duplicates(run.legs, `${at}.legs`),
+    ...run.nodes.flatMap((node, index) => noPipe(node.existing, `${at}.nodes.${index}.existing`)),
+    ...run.legs.flatMap((leg, index) => [
+      ...noPipe(leg.pipe, `${at}.legs.${index}.pipe`),
+      ...noNode(leg.from, `${at}.legs.${index}.from`),
+      ...noNode(leg.to, `${at}.legs.${index}.to`),
+      ...(leg.from === leg.to
+        ? [{ field: `${at}.legs.${index}.to`, problem: 'a leg ends at another node than it begins' }]
+        : []),
+    ]),
+  ]
+}
+
+function referenceProblems(job: Job, catalogue: Catalogue): FieldProblem[] {
+  return [
+    ...duplicates(job.runs, 'runs'),
+    ...duplicates(job.surveys, 'surveys'),
+    ...job.runs.flatMap((run, index) => runProblems(run, `runs.${index}`, catalogue)),
+    ...job.surveys.flatMap(({ pipe }, index) =>
+      pipe === undefined || catalogue.pipe(pipe)
+        ? []
+        : [{ field: `surveys.${index}.pipe`, problem: `there is no pipe “${pipe}” in the catalogue` }],
+    ),
+  ]
+}
+
+/**
+ * Reads a job from anything: checks its shape, its ids and its pipes.
+ *
+ * @returns the job, or every field that is wrong with what would be accepted; never throws
+ */
+export function readJob(input: unknown, catalogue: Catalogue): ReadJob {
+  if (typeof input !== 'object' || input === null || Array.isArray(input)) {
+    return { ok: false, fields: [{ field: '(body)', problem: 'a job file is a JSON object' }] }
+  }
+  const { format, version } = input as { format?: unknown; version?: unknown }
+  if (format !== 'jolvet-job') {
+    return { ok: false, fields: [{ field: 'format', problem: 'this is not a job file: format must be “jolvet-job”' }] }
+  }
+  if (version !== 1) {
+    return {
+      ok: false,
+      fields: [{ field: 'version', problem: `job file version ${String(version)} is not known here; version 1 is` }],
+    }
+  }
+  const parsed = jobSchema.safeParse(input)
+  if (!parsed.success) return { ok: false, fields: fieldProblems(parsed.error) }
+  const job = parsed.data as Job
+  const fields = referenceProblems(job, catalogue)
+  return fields.length > 0 ? { ok: false, fields } : { ok: true, job }
+}
+
+/** Reads a job file's text: as `readJob`, and says where the text stops being JSON. */
+export function readJobText(text: string, catalogue: Catalogue): ReadJob {
+  try {
+    return readJob(JSON.parse(text), catalogue)
+  } catch (error) {
+    const where = error instanceof Error ? error.message : 'unreadable'
+    return {
+      ok: false,
+      fields: [{ field: '(file)', problem: `the file is not whole JSON (${where}); was it cut short?` }],
+    }
+  }
+}

@@ -1,0 +1,55 @@
+import type { Catalogue } from '../catalogue/catalogue'
+import { methodIds, methods, type MethodId } from '../catalogue/method'
+import type { Pipe } from '../catalogue/pipe'
+import type { Socket } from '../catalogue/socket'
+import type { Condition, Place, Service } from '../job/place'
+import type { Profile } from '../job/profile'
+import type { JointSubject } from './rule'
+import { rules } from './rules'
+import { worstOf, type Reason, type Verdict } from './verdict'
+
+/** Where a joint is made and with what; everything but the pipe and the method. */
+export interface Circumstances {
+  readonly service: Service
+  readonly place: Place
+  readonly profile: Profile
+  readonly condition?: Condition
+  readonly tools?: readonly MethodId[]
+}
+
+/** What every rule says of one method on one pipe, in this socket: the worst verdict wins, all reasons are kept. */
+function judgeSocket(
+  pipe: Pipe,
+  method: MethodId,
+  socket: Socket | undefined,
+  { service, place, profile, condition = {}, tools }: Circumstances,
+): Verdict {
+  const subject: JointSubject = { pipe, method: methods[method], socket, service, place, condition, tools, profile }
+  const reasons: Reason[] = []
+  for (const { meta, check } of rules) {
+    const finding = check(subject)
+    if (finding) reasons.push({ rule: meta.id, verdict: finding.verdict, text: finding.text, basis: meta.basis })
+  }
+  return { method, verdict: worstOf(reasons.map((reason) => reason.verdict)), reasons }
+}
+
+/**
+ * What the rules say of a pipe in a socket that takes it by size. In a converter's old side the old bore is at home:
+ * the rule that refuses it a plain metric socket does not speak there.
+ */
+export function judgeInSocket(pipe: Pipe, socket: Socket, circumstances: Circumstances): Verdict {
+  const verdict = judgeSocket(pipe, socket.method, socket, circumstances)
+  if (socket.family !== 'old-bore') return verdict
+  const reasons = verdict.reasons.filter(({ rule }) => rule !== 'bmt')
+  return { ...verdict, reasons, verdict: worstOf(reasons.map((reason) => reason.verdict)) }
+}
+
+/** The verdict of one method on one pipe, in the socket that the catalogue has for it. */
+export function judge(catalogue: Catalogue, pipe: Pipe, method: MethodId, circumstances: Circumstances): Verdict {
+  return judgeSocket(pipe, method, catalogue.socketFor(method, pipe), circumstances)
+}
+
+/** The verdicts of every method on one pipe, in the fixed order of the methods. */
+export function judgeAll(catalogue: Catalogue, pipe: Pipe, circumstances: Circumstances): Verdict[] {
+  return methodIds.map((method) => judge(catalogue, pipe, method, circumstances))
+}

@@ -1,0 +1,19 @@
+import { materialKey } from '../../catalogue/material'
+import { caution, refuse, type Rule } from '../rule'
+
+export const underground: Rule = {
+  meta: {
+    id: 'underground',
+    statement: 'House-grade copper does not lie bare in soil, nor does a plain olive hold there.',
+    why: 'Soil corrodes thin copper, and ground that moves pulls a pipe out of a ring that does not lock.',
+    basis: 'guidance',
+    settings: [],
+  },
+  check({ method, pipe, place }) {
+    if (!place.underground) return null
+    const houseCopper = materialKey(pipe) === 'copper-hard' && pipe.grade !== 'K'
+    if (houseCopper) return refuse('house-grade copper bare in soil: use PE, or heavier tube made for it in a sleeve')
+    if (method.id === 'compression') return caution('in soil only the kind whose ring locks the pipe; PE is preferred')
+    return null
+  },
+}

@@ -1,0 +1,30 @@
+import type { Basis } from '../quantity/basis'
+import type { MethodId } from '../catalogue/method'
+
+export const verdictKinds = ['fits', 'caution', 'refuse'] as const
+export type VerdictKind = (typeof verdictKinds)[number]
+
+/** Why a rule says what it says. */
+export interface Reason {
+  readonly rule: string
+  readonly verdict: VerdictKind
+  readonly text: string
+  readonly basis: Basis | 'trade practice'
+}
+
+/** What all rules together say of one method on one pipe. */
+export interface Verdict {
+  readonly method: MethodId
+  readonly verdict: VerdictKind
+  readonly reasons: readonly Reason[]
+}
+
+/**
+ * The worst of several verdicts; `fits` when there is none.
+ *
+ * @example worstOf(['fits', 'caution']) // 'caution'
+ */
+export function worstOf(kinds: readonly VerdictKind[]): VerdictKind {
+  if (kinds.includes('refuse')) return 'refuse'
+  return kinds.includes('caution') ? 'caution' : 'fits'
+}

@@ -1,0 +1,19 @@
+import { commonStart, waterCaution, type JointFigures, type Procedure } from '../procedure'
+import { ringFromEnd } from './crimp'
+
+export function clamp({ insertion, socket }: JointFigures): Procedure {
+  return {
+    tools: ['clamp tool', 'pipe shears'],
+    consumables: [`${socket?.size ?? ''} pinch clamp`.trim()],
+    steps: [
+      ...commonStart(insertion),
+      { text: 'Clamp on first, its ear up and where the tool reaches it. Push the fitting in to its shoulder.' },
+      { text: 'Bring the clamp back and hold it there.', figure: ringFromEnd },
+      { text: 'Squeeze the ear until the tool releases.' },
+    ],
+    inspection: ['ear closed evenly', 'gauge where the maker gives one', 'pipe to the shoulder'],
+    spoils: ['pinch tool on a crimp ring', 'ear under a clip or a wall', 'let go before the tool released'],
+    apart: 'Lift or cut the ear, never the barb; cut the pipe back.',
+    cautions: [waterCaution],
+  }
+}

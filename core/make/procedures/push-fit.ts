@@ -1,0 +1,34 @@
+import { isPlastic } from '../../catalogue/material'
+import { commonStart, waterCaution, type JointFigures, type Procedure, type Step } from '../procedure'
+
+export function pushFit({ insertion, pipe }: JointFigures): Procedure {
+  const takesInsert = isPlastic(pipe.material) && pipe.material !== 'cpvc'
+  const insert: Step = takesInsert
+    ? { text: 'Push the insert into the pipe, to its collar. Count inserts: none may be left over.' }
+    : { text: 'No insert: this pipe stands on its own.' }
+  return {
+    tools: ['pipe cutter', 'deburrer', 'depth marker'],
+    consumables: takesInsert ? ['insert', 'potable silicone'] : ['potable silicone'],
+    steps: [
+      ...commonStart(insertion),
+      insert,
+      { text: 'Pipe in line with the fitting. Push with a slight turn until the mark is at the collar.' },
+      { text: 'Tug back hard. Lock the collar if it has one.' },
+    ],
+    inspection: [
+      'the mark at the collar',
+      'does not come back when tugged',
+      'no insert left over',
+      'not loaded sideways',
+    ],
+    spoils: [
+      'burr or a square factory end cuts the ring',
+      'no insert in plastic',
+      'an insert put in copper',
+      'grease: petroleum jelly swells the ring',
+    ],
+    apart:
+      'Collar in with the release tool, pull. Cut back or check the end for teeth marks; from the second use a new ring or lubricant, from the third a new fitting.',
+    cautions: [waterCaution],
+  }
+}

@@ -1,0 +1,27 @@
+import { commonStart, waterCaution, type JointFigures, type Procedure, type StepFigure } from '../procedure'
+
+function wraps(od: number): StepFigure {
+  return { label: 'Tape', text: od <= 34 ? '3 to 4 wraps' : '5 to 6 wraps', basis: 'typical' }
+}
+
+export function thread({ insertion, pipe }: JointFigures): Procedure {
+  return {
+    tools: ['two pipe wrenches', 'wire brush'],
+    consumables: ['thread tape or paste'],
+    steps: [
+      ...commonStart(insertion).slice(1),
+      {
+        text: 'Brush the thread clean. Tape clockwise as seen from the end, starting one thread back.',
+        figure: wraps(pipe.od),
+      },
+      {
+        text: 'Hand-tight, then with the wrench, and hold back on the old pipe.',
+        figure: { label: 'Turn', text: '1½ to 3 turns', basis: 'typical' },
+      },
+    ],
+    inspection: ['one to three threads showing', 'facing as needed'],
+    spoils: ['tape wound against the thread', 'no back-hold on old steel', 'a plastic female on a metal male'],
+    apart: 'Unscrew with back-hold; clean and seal afresh.',
+    cautions: [waterCaution],
+  }
+}

@@ -1,0 +1,77 @@
+import type { Catalogue } from '../catalogue/catalogue'
+import type { MethodId } from '../catalogue/method'
+import type { Pipe } from '../catalogue/pipe'
+import type { Job, Node, Run } from '../job/job'
+import type { Profile } from '../job/profile'
+import { judge, judgeInSocket, type Circumstances } from '../join/judge'
+import type { Verdict } from '../join/verdict'
+import type { PlanJoint, PlanPiece } from './types'
+import { methodAt } from '../route/end'
+import type { Layout } from '../route/layout'
+
+/** The joint on a tie-in's existing pipe, which no new piece goes into. */
+function existingJoint(catalogue: Catalogue, run: Run, node: Node, circumstances: Circumstances): PlanJoint[] {
+  const existing = node.kind === 'tie-in' && node.existing ? catalogue.pipe(node.existing) : undefined
+  if (!existing) return []
+  const method = node.chain?.joints[0] ?? methodAt(node, run.method)
+  const converter = node.chain ? catalogue.converterSocketFor(method, existing) : undefined
+  const insertion = (converter ?? catalogue.socketFor(method, existing))?.insertion ?? null
+  const verdict = converter
+    ? judgeInSocket(existing, converter, circumstances)
+    : judge(catalogue, existing, method, circumstances)
+  return [
+    {
+      id: `${run.id}/${node.id}/existing`,
+      run: run.id,
+      node: node.id,
+      piece: null,
+      pipe: existing.id,
+      ...verdict,
+      insertion: insertion?.mm ?? null,
+      insertionTolerance: insertion?.tolerance ?? null,
+      insertionBasis: insertion?.basis ?? null,
+    },
+  ]
+}
+
+/** A function that lists the joints of a run with their verdicts; each pair of pipe and method is judged once a place. */
+export function jointMaker(
+  catalogue: Catalogue,
+  job: Job,
+  profile: Profile,
+): (layout: Layout, pieces: readonly PlanPiece[]) => PlanJoint[] {
+  return ({ run }, allPieces) => {
+    const verdicts = new Map<string, Verdict>()
+    const circumstances: Circumstances = { service: run.service, place: { ...job.place, ...run.place }, profile }
+    const judged = (pipe: Pipe, method: MethodId): Verdict => {
+      const key = `${pipe.id}|${method}`
+      const known = verdicts.get(key) ?? judge(catalogue, pipe, method, circumstances)
+      verdicts.set(key, known)
+      return known
+    }
+    const fromPieces = allPieces
+      .filter((piece) => piece.run === run.id)
+      .flatMap((piece) =>
+        piece.ends.flatMap((end): PlanJoint[] => {
+          if (end.method === null) return []
+          const { insertion, insertionTolerance, insertionBasis, node } = end
+          const verdict = judged(catalogue.pipe(piece.pipe)!, end.method)
+          const id = `${run.id}/${node}/${piece.id}`
+          return [
+            {
+              id,
+              run: run.id,
+              node,
+              piece: piece.id,
+              pipe: piece.pipe,
+              ...verdict,
+              insertion,
+              insertionTolerance,
+              insertionBasis,
+            },
+          ]
+        }),
+      )
+    return [...run.nodes.flatMap((node) => existingJoint(catalogue, run, node, circumstances)), ...fromPieces]
+  }
+}

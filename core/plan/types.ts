@@ -1,0 +1,80 @@
+import type { MethodId } from '../catalogue/method'
+import type { PipeStock } from '../cut/lay-pieces'
+import type { Reason, VerdictKind } from '../join/verdict'
+import type { SundryCount } from '../make/sundries'
+import type { Basis } from '../quantity/basis'
+import type { ClosingError } from '../route/closing'
+import type { FittingCount } from '../route/fittings'
+import type { PieceBend } from '../route/piece'
+import type { LegClips } from '../support/leg-clips'
+
+/** A figure in a plan: millimetres, null while it is not known. */
+export interface PlanEnd {
+  readonly node: string
+  readonly method: MethodId | null
+  readonly insertion: number | null
+  readonly insertionTolerance: number | null
+  readonly insertionBasis: Basis | null
+  readonly takeOff: number | null
+  readonly takeOffTolerance: number | null
+  readonly takeOffBasis: Basis | null
+}
+
+export interface PlanPiece {
+  readonly id: string
+  readonly run: string
+  /** The pipe's id. */
+  readonly pipe: string
+  readonly legs: readonly string[]
+  readonly cut: number | null
+  readonly tolerance: number | null
+  readonly basis: Basis | null
+  readonly ends: readonly [PlanEnd, PlanEnd]
+  readonly bends: readonly PieceBend[]
+  readonly missing: string
+}
+
+export interface PlanJoint {
+  readonly id: string
+  readonly run: string
+  readonly node: string
+  /** The piece that goes in; null for the existing pipe of a tie-in. */
+  readonly piece: string | null
+  readonly pipe: string
+  readonly method: MethodId
+  readonly insertion: number | null
+  readonly insertionTolerance: number | null
+  readonly insertionBasis: Basis | null
+  readonly verdict: VerdictKind
+  readonly reasons: readonly Reason[]
+}
+
+export interface PlanClip {
+  readonly leg: string
+  /** mm from the leg's first node. */
+  readonly at: number
+}
+
+export interface PlanCheck {
+  readonly verdict: VerdictKind
+  readonly rule: string
+  /** Where in the job, in words. */
+  readonly where: string
+  readonly text: string
+  readonly run: string
+  readonly node?: string
+  readonly leg?: string
+}
+
+/** Everything that follows from a job. Never stored, never edited: computed again from the job. */
+export interface Plan {
+  readonly pieces: readonly PlanPiece[]
+  readonly joints: readonly PlanJoint[]
+  readonly fittings: readonly FittingCount[]
+  readonly sundries: readonly SundryCount[]
+  readonly clips: readonly PlanClip[]
+  readonly supports: readonly (LegClips & { readonly run: string })[]
+  readonly stock: readonly PipeStock[]
+  readonly closing: readonly ClosingError[]
+  readonly checks: readonly PlanCheck[]
+}

@@ -1,0 +1,80 @@
+import type { Units } from './units'
+import { inch } from './units'
+
+export type ParsedLength = { readonly ok: true; readonly mm: number } | { readonly ok: false; readonly problem: string }
+
+export interface LengthLimits {
+  /** Least value accepted, in millimetres. */
+  readonly min: number
+  /** Greatest value accepted, in millimetres. */
+  readonly max: number
+}
+
+/** A leg of pipe: more than nothing, at most 100 m. */
+export const legLimits: LengthLimits = { min: 0.1, max: 100_000 }
+
+export const acceptedLengths = 'a length such as 1187, 45cm, 1.2m, 1 3/4" or 3\'4 1/2'
+
+const millimetresPer = { mm: 1, cm: 10, m: 1000 } as const
+const unsigned = String.raw`\d+(?:[.,]\d+)?`
+const mixed = String.raw`(?:(\d+)[\s-]+)?(\d+)\/(\d+)`
+const metricForm = new RegExp(`^(${unsigned})\\s*(mm|cm|m)$`)
+const plainForm = new RegExp(`^(${unsigned})$`)
+const feetForm = new RegExp(`^(${unsigned})\\s*(?:'|ft)\\s*-?\\s*(.*)$`)
+const fractionForm = new RegExp(`^${mixed}$`)
+
+const number = (text: string): number => Number(text.replace(',', '.'))
+
+/** Inches written as `22`, `1.75`, `3/4`, `1 3/4` or `1-3/4`; null when it is none of these, NaN when divided by nought. */
+function parseInches(text: string): number | null {
+  if (plainForm.test(text)) return number(text)
+  const parts = fractionForm.exec(text)
+  if (!parts) return null
+  const denominator = Number(parts[3])
+  return denominator === 0 ? NaN : Number(parts[1] ?? 0) + Number(parts[2]) / denominator
+}
+
+/** Millimetres, or null when the text is not a length, NaN when it divides by nought. */
+function read(text: string, units: Units): number | null {
+  const metric = metricForm.exec(text)
+  if (metric) return number(metric[1]!) * millimetresPer[metric[2] as keyof typeof millimetresPer]
+  const feet = feetForm.exec(text)
+  if (feet) {
+    const rest = feet[2]!.replace(/\s*("|in)$/, '').trim()
+    const inches = rest === '' ? 0 : parseInches(rest)
+    return inches === null ? null : (number(feet[1]!) * 12 + inches) * inch
+  }
+  const marked = /^(.*?)\s*("|in)$/.exec(text)
+  const bare = parseInches(marked ? marked[1]! : text)
+  if (bare === null) return null
+  const isInches = marked !== null || units === 'imperial' || text.includes('/')
+  return isInches ? bare * inch : bare
+}
+
+/**
+ * Reads a length as people write it and gives millimetres.
+ *
+ * A bare number is millimetres in metric and inches in imperial; a fraction is always inches.
+ * Takes `22`, `45cm`, `1.2m`, `1 3/4"`, `1-3/4`, `3'4 1/2`, `6ft 2in`. Exponents and signs are not lengths.
+ *
+ * @param units what a bare number means
+ * @param limits least and greatest millimetres accepted; a leg of pipe unless said otherwise
+ * @returns millimetres, or the problem in words; never throws
+ * @example parseLength(`3'4 1/2`, 'imperial') // { ok: true, mm: 1028.7 }
+ */
+export function parseLength(text: string, units: Units, limits: LengthLimits = legLimits): ParsedLength {
+  const typed = text
+    .trim()
+    .toLowerCase()
+    .replace(/[\u2032\u2019]/g, "'")
+    .replace(/[\u2033\u201d]|''/g, '"')
+    .replace(/[\u2009\u00a0\u202f]/g, '')
+  if (typed === '') return { ok: false, problem: 'nothing is typed' }
+  if (typed.startsWith('-')) return { ok: false, problem: 'a length cannot be negative' }
+  const mm = read(typed, units)
+  if (mm === null) return { ok: false, problem: `“${text.trim()}” is not a length` }
+  if (Number.isNaN(mm)) return { ok: false, problem: 'a fraction cannot be divided by nought' }
+  if (mm < limits.min) return { ok: false, problem: `it must be at least ${limits.min} mm` }
+  if (mm > limits.max) return { ok: false, problem: `it must be at most ${limits.max / 1000} m` }
+  return { ok: true, mm }
+}

@@ -1,0 +1,121 @@
+import type { Catalogue } from '../catalogue/catalogue'
+import type { MethodId } from '../catalogue/method'
+import type { Pipe } from '../catalogue/pipe'
+import type { Socket } from '../catalogue/socket'
+import type { FittingEnd, FittingKind } from '../catalogue/take-off'
+import type { Node } from '../job/job'
+import type { Figure } from '../quantity/basis'
+import { branchOf, turnAt, type Arm, type Layout } from './layout'
+
+/** One end of a piece: what it goes into there, how far, and what that takes off its length. */
+export interface PieceEnd {
+  readonly node: string
+  /** null at an open end: the pipe just stops. */
+  readonly method: MethodId | null
+  readonly socket: Socket | undefined
+  /** null where no figure is known and the part must be measured. */
+  readonly insertion: Figure | null
+  readonly takeOff: Figure | null
+  /** Why a figure is missing, in words; empty when none is. */
+  readonly missing: string
+}
+
+const none: Figure = { mm: 0, tolerance: 0, basis: 'standard' }
+const angleTolerance = 1
+const isAbout = (value: number | null, angle: number): boolean =>
+  value !== null && Math.abs(value - angle) <= angleTolerance
+
+interface Found {
+  readonly takeOff: Figure | null
+  readonly missing: string
+}
+const unknown = (missing: string): Found => ({ takeOff: null, missing })
+
+/** The one fitting that a plain node stands for, or why there is none. */
+function kindAt(node: Node, arms: readonly Arm[], leg: string): { kind: FittingKind; end: FittingEnd } | string {
+  if (node.kind === 'tee') {
+    const branch = branchOf(arms)
+    if (!branch) return 'a tee has three legs, two of them in line'
+    return { kind: 'tee', end: branch.leg.id === leg ? 'branch' : 'run' }
+  }
+  if (node.kind === 'elbow') {
+    const turn = turnAt(arms)
+    if (turn === null) return 'an elbow has two legs'
+    if (isAbout(turn, 90)) return { kind: 'elbow-90', end: 'either' }
+    if (isAbout(turn, 45)) return { kind: 'elbow-45', end: 'either' }
+    return `no elbow turns ${Math.round(turn)}°: 90 and 45 are made`
+  }
+  if (node.kind === 'coupling' && !isAbout(turnAt(arms), 0)) return 'a coupling has two legs in line'
+  return { kind: 'coupling', end: 'either' }
+}
+
+const fromCatalogue: ReadonlySet<Node['kind']> = new Set(['tee', 'elbow', 'coupling', 'tie-in'])
+
+function measuredTakeOff(node: Node, arms: readonly Arm[], leg: string): Figure | null {
+  const { measured } = node
+  if (!measured) return null
+  const isBranch = node.kind === 'tee' && branchOf(arms)?.leg.id === leg
+  const mm = isBranch ? measured.branchTakeOff : measured.takeOff
+  return mm === undefined ? null : { mm, tolerance: measured.tolerance, basis: 'measured' }
+}
+
+function findTakeOff(
+  catalogue: Catalogue,
+  node: Node,
+  arms: readonly Arm[],
+  leg: string,
+  socket: Socket | undefined,
+): Found {
+  const measured = measuredTakeOff(node, arms, leg)
+  if (measured) return { takeOff: measured, missing: '' }
+  if (node.kind === 'cap') return { takeOff: none, missing: '' }
+  if (!fromCatalogue.has(node.kind)) return unknown(`the ${node.kind}’s take-off is not in the catalogue: measure it`)
+  if (node.kind === 'tie-in' && !node.chain && !takesBoth(catalogue, node, socket)) {
+    return unknown('what joins the existing pipe to the new one is not chosen yet: see Join')
+  }
+  if (node.chain)
+    return unknown('the take-off of the fittings chosen for this tie-in is not in the catalogue: measure it')
+  if (!socket) return unknown('no fitting of this method takes this pipe')
+  const at = kindAt(node, arms, leg)
+  if (typeof at === 'string') return unknown(at)
+  const takeOff = catalogue.takeOff(socket.method, at.kind, socket.size, at.end)
+  return takeOff
+    ? { takeOff, missing: '' }
+    : unknown(`no take-off of a ${socket.label} ${at.kind} is in the catalogue: measure it`)
+}
+
+/** Whether a plain coupling of the run's own size also takes the tie-in's existing pipe. */
+export function takesBoth(catalogue: Catalogue, node: Node, socket: Socket | undefined): boolean {
+  if (node.existing === undefined) return true
+  const existing = catalogue.pipe(node.existing)
+  return (
+    existing !== undefined && socket !== undefined && catalogue.socketFor(socket.method, existing)?.id === socket.id
+  )
+}
+
+function findInsertion(node: Node, socket: Socket | undefined): Figure | null {
+  const { measured } = node
+  if (measured?.insertion !== undefined)
+    return { mm: measured.insertion, tolerance: measured.tolerance, basis: 'measured' }
+  return socket?.insertion ?? null
+}
+
+/** The method of the joint between a node and the run's pipe. */
+export function methodAt(node: Node, runMethod: MethodId): MethodId {
+  return node.method ?? node.chain?.joints[1] ?? runMethod
+}
+
+/** What a leg's pipe meets at one of its nodes. Take-offs are from the node's centre; a cap's is from its stop, an open end takes nothing. */
+export function pieceEnd(catalogue: Catalogue, layout: Layout, nodeId: string, leg: string, pipe: Pipe): PieceEnd {
+  const node = layout.node.get(nodeId)!
+  if (node.kind === 'open') {
+    return { node: nodeId, method: null, socket: undefined, insertion: none, takeOff: none, missing: '' }
+  }
+  const method = methodAt(node, layout.run.method)
+  const socket = catalogue.socketFor(method, pipe)
+  const arms = layout.arms.get(nodeId) ?? []
+  const { takeOff, missing } = findTakeOff(catalogue, node, arms, leg, socket)
+  const insertion = findInsertion(node, socket)
+  const noDepth = insertion ? '' : 'the insertion depth is not in the catalogue: measure it'
+  return { node: nodeId, method, socket, insertion, takeOff, missing: missing || noDepth }
+}

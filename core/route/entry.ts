@@ -1,0 +1,125 @@
+import { addLeg, removeLeg, setNode } from '../job/edit-run'
+import type { Axis, Job, Node, Run } from '../job/job'
+import { acceptedLengths, parseLength } from '../quantity/parse-length'
+
+/** Where the next leg goes from, which way, and what of its length is typed. */
+export interface RouteEntry {
+  readonly run: string
+  readonly cursor: string
+  readonly direction: Axis | null
+  readonly typed: string
+  /** What was wrong with the last key, in words; empty when nothing was. */
+  readonly problem: string
+}
+
+export interface Entered {
+  readonly job: Job
+  readonly entry: RouteEntry
+}
+
+const directions: Readonly<Record<string, Axis>> = {
+  ArrowRight: 'east',
+  ArrowLeft: 'west',
+  ArrowUp: 'north',
+  ArrowDown: 'south',
+  PageUp: 'up',
+  PageDown: 'down',
+}
+
+const nodeKeys: Readonly<Record<string, Node['kind']>> = {
+  t: 'tee',
+  v: 'valve',
+  e: 'elbow',
+  o: 'outlet',
+  c: 'cap',
+  u: 'union',
+}
+
+export const opposites: Readonly<Record<Axis, Axis>> = {
+  east: 'west',
+  west: 'east',
+  north: 'south',
+  south: 'north',
+  up: 'down',
+  down: 'up',
+}
+
+export function startEntry(run: Run): RouteEntry {
+  return { run: run.id, cursor: run.nodes.at(-1)?.id ?? '', direction: null, typed: '', problem: '' }
+}
+
+const most: Partial<Record<Node['kind'], number>> = {
+  tee: 3,
+  'tie-in': 1,
+  elbow: 2,
+  coupling: 2,
+  bend: 2,
+  valve: 2,
+  union: 2,
+  reducer: 2,
+  adapter: 2,
+  'slip-coupling': 2,
+}
+
+/** The next node that still wants a leg, after the cursor and round again: an unfinished tee before an open end. */
+function nextUnfinished(run: Run, cursor: string): string {
+  const legsAt = (id: string) => run.legs.filter(({ from, to }) => from === id || to === id).length
+  const wanting = run.nodes.filter(
+    ({ id, kind }) => legsAt(id) < (most[kind] ?? 2) && (most[kind] !== undefined || kind === 'open'),
+  )
+  const at = wanting.findIndex(({ id }) => id === cursor)
+  return wanting[(at + 1) % Math.max(1, wanting.length)]?.id ?? cursor
+}
+
+function directionProblem(run: Run, cursor: string, direction: Axis): string {
+  const arms = run.legs.filter(({ from, to }) => from === cursor || to === cursor)
+  const node = run.nodes.find(({ id }) => id === cursor)
+  const limit = node ? (most[node.kind] ?? 2) : 2
+  if (arms.length >= limit)
+    return `no more legs fit on this ${node?.kind ?? 'node'}: go to an open end, or make it a tee`
+  const taken = arms.map((leg) =>
+    typeof leg.direction === 'string' ? (leg.from === cursor ? leg.direction : opposites[leg.direction]) : null,
+  )
+  return taken.includes(direction) ? `pipe already runs ${direction} from here` : ''
+}
+
+function enterLeg(job: Job, entry: RouteEntry): Entered {
+  const run = job.runs.find(({ id }) => id === entry.run)
+  const failed = (problem: string): Entered => ({ job, entry: { ...entry, problem } })
+  if (!run) return failed('there is no run to draw in')
+  if (!entry.direction) return failed('choose a direction first, then the length')
+  const length = parseLength(entry.typed, job.units)
+  if (!length.ok) return failed(`Length: ${length.problem}; write ${acceptedLengths}`)
+  const blocked = directionProblem(run, entry.cursor, entry.direction)
+  if (blocked) return failed(blocked)
+  const added = addLeg(job, entry.run, entry.cursor, entry.direction, length.mm)
+  return { job: added.job, entry: { ...entry, cursor: added.node, typed: '', problem: '' } }
+}
+
+function takeBack(job: Job, entry: RouteEntry): Entered {
+  if (entry.typed !== '') return { job, entry: { ...entry, typed: entry.typed.slice(0, -1), problem: '' } }
+  const last = job.runs.find(({ id }) => id === entry.run)?.legs.find(({ to }) => to === entry.cursor)
+  if (!last) return { job, entry }
+  return { job: removeLeg(job, entry.run, last.id), entry: { ...entry, cursor: last.from, problem: '' } }
+}
+
+/**
+ * What a key does while a route is typed: arrows and PageUp, PageDown set the direction, digits and signs the length,
+ * Enter the leg; T a tee, V a valve, O an outlet, C a cap, N the next unfinished node; Backspace takes back.
+ *
+ * @returns the job and the entry after it; null when the key means nothing here
+ */
+export function pressKey(job: Job, entry: RouteEntry, key: string): Entered | null {
+  const direction = directions[key]
+  if (direction) return { job, entry: { ...entry, direction, problem: '' } }
+  if (key === 'Enter') return enterLeg(job, entry)
+  if (key === 'Backspace') return takeBack(job, entry)
+  if (/^[0-9.,/'" -]$/.test(key) || (/^[mcift]$/.test(key) && entry.typed !== '')) {
+    return { job, entry: { ...entry, typed: (entry.typed + key).slice(0, 20), problem: '' } }
+  }
+  const kind = nodeKeys[key.toLowerCase()]
+  if (kind) return { job: setNode(job, entry.run, entry.cursor, { kind }), entry: { ...entry, problem: '' } }
+  if (key.toLowerCase() !== 'n') return null
+  const run = job.runs.find(({ id }) => id === entry.run)
+  return run ? { job, entry: { ...entry, cursor: nextUnfinished(run, entry.cursor), problem: '' } } : null
+}

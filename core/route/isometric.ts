@@ -1,0 +1,76 @@
+import type { NodeKind } from '../job/job'
+import type { Vector } from './direction'
+import type { Layout } from './layout'
+
+/** A point on the drawing, in mm of the pipe, x to the right and y down. */
+export type Point = readonly [number, number]
+
+const along = Math.cos(Math.PI / 6)
+const aside = Math.sin(Math.PI / 6)
+
+/**
+ * A place in space on an isometric drawing: east runs down to the right, north up to the right, up is up.
+ * All three axes keep their length.
+ *
+ * @example project([1000, 0, 0]) // [866.0, 500]
+ */
+export function project([east, north, up]: Vector): Point {
+  return [(east + north) * along, (east - north) * aside - up]
+}
+
+export interface DrawnLeg {
+  readonly id: string
+  readonly from: Point
+  readonly to: Point
+  readonly length: number
+  /** Where the dimension stands: the leg's middle. */
+  readonly middle: Point
+}
+
+export interface DrawnNode {
+  readonly id: string
+  readonly kind: NodeKind
+  readonly at: Point
+}
+
+export interface Drawing {
+  readonly legs: readonly DrawnLeg[]
+  readonly nodes: readonly DrawnNode[]
+  /** Least x, least y, width, height that show it all, with a margin. */
+  readonly box: readonly [number, number, number, number]
+}
+
+const least = 600
+const margin = 0.16
+
+function boxAround(points: readonly Point[]): Drawing['box'] {
+  if (points.length === 0) return [-least / 2, -least / 2, least, least]
+  let [left, top] = points[0]!
+  let [right, bottom] = points[0]!
+  for (const [x, y] of points) {
+    left = Math.min(left, x)
+    right = Math.max(right, x)
+    top = Math.min(top, y)
+    bottom = Math.max(bottom, y)
+  }
+  const width = Math.max(right - left, least)
+  const height = Math.max(bottom - top, least)
+  const pad = Math.max(width, height) * margin
+  return [(left + right - width) / 2 - pad, (top + bottom - height) / 2 - pad, width + 2 * pad, height + 2 * pad]
+}
+
+/** The isometric drawing of a run: its legs and nodes on paper. */
+export function drawIsometric({ run, places }: Layout): Drawing {
+  const at = new Map([...places].map(([id, place]) => [id, project(place)]))
+  const legs = run.legs.flatMap((leg): DrawnLeg[] => {
+    const from = at.get(leg.from)
+    const to = at.get(leg.to)
+    if (!from || !to) return []
+    return [{ id: leg.id, from, to, length: leg.length, middle: [(from[0] + to[0]) / 2, (from[1] + to[1]) / 2] }]
+  })
+  const nodes = run.nodes.flatMap((node): DrawnNode[] => {
+    const point = at.get(node.id)
+    return point ? [{ id: node.id, kind: node.kind, at: point }] : []
+  })
+  return { legs, nodes, box: boxAround(nodes.map((node) => node.at)) }
+}

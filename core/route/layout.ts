@@ -1,0 +1,74 @@
+import type { Leg, Node, Run } from '../job/job'
+import { angleBetween, opposite, unitVector, type Vector } from './direction'
+
+/** A leg as seen from one of its nodes. */
+export interface Arm {
+  readonly leg: Leg
+  /** Which way the pipe leaves the node. */
+  readonly away: Vector
+}
+
+/** A run with its nodes' arms and places, worked out once. */
+export interface Layout {
+  readonly run: Run
+  readonly node: ReadonlyMap<string, Node>
+  /** The legs that meet at each node, in the order of the run's legs. */
+  readonly arms: ReadonlyMap<string, readonly Arm[]>
+  /** Where each node stands: from the first fixed point, or from the first node at the origin. Unreached nodes are missing. */
+  readonly places: ReadonlyMap<string, Vector>
+}
+
+function placesOf(run: Run, arms: ReadonlyMap<string, readonly Arm[]>): Map<string, Vector> {
+  const start = run.nodes.find(({ at }) => at !== undefined) ?? run.nodes[0]
+  const places = new Map<string, Vector>()
+  if (!start) return places
+  places.set(start.id, start.at ?? [0, 0, 0])
+  const reached = [start.id]
+  for (let next = reached.pop(); next !== undefined; next = reached.pop()) {
+    const from = places.get(next)!
+    for (const { leg, away } of arms.get(next) ?? []) {
+      const other = leg.from === next ? leg.to : leg.from
+      if (places.has(other)) continue
+      places.set(other, [
+        from[0] + away[0] * leg.length,
+        from[1] + away[1] * leg.length,
+        from[2] + away[2] * leg.length,
+      ])
+      reached.push(other)
+    }
+  }
+  return places
+}
+
+/** Works out a run's arms and the place of every node from its legs. */
+export function layOut(run: Run): Layout {
+  const arms = new Map<string, Arm[]>(run.nodes.map(({ id }) => [id, []]))
+  for (const leg of run.legs) {
+    const along = unitVector(leg.direction)
+    arms.get(leg.from)?.push({ leg, away: along })
+    arms.get(leg.to)?.push({ leg, away: opposite(along) })
+  }
+  return { run, node: new Map(run.nodes.map((node) => [node.id, node])), arms, places: placesOf(run, arms) }
+}
+
+/**
+ * The turn that a pipe makes at a node with two arms, in degrees: 0 is straight on.
+ *
+ * @example two legs, east then north: 90
+ */
+export function turnAt(arms: readonly Arm[]): number | null {
+  const [one, other] = arms
+  return one && other && arms.length === 2 ? 180 - angleBetween(one.away, other.away) : null
+}
+
+const straightWithin = 1
+
+/** Which arm of a tee is its branch: the one that is in line with neither other; null where no two are in line. */
+export function branchOf(arms: readonly Arm[]): Arm | null {
+  if (arms.length !== 3) return null
+  for (const branch of arms) {
+    const [one, other] = arms.filter((arm) => arm !== branch)
+    if (one && other && 180 - angleBetween(one.away, other.away) < straightWithin) return branch
+  }
+  return null
+}

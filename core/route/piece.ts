@@ -1,0 +1,149 @@
+import type { Catalogue } from '../catalogue/catalogue'
+import type { Pipe } from '../catalogue/pipe'
+import { bendLengths } from '../bend/geometry'
+import type { Leg } from '../job/job'
+import { weakestBasis, type Basis } from '../quantity/basis'
+import { pieceEnd, type PieceEnd } from './end'
+import { opposite, turnBetweenBends, unitVector, type Vector } from './direction'
+import { turnAt, type Layout } from './layout'
+
+/** A pulled bend on a piece, its marks measured along the tube from the piece's first end, in mm. */
+export interface PieceBend {
+  readonly node: string
+  readonly angle: number
+  /** Turn of the tube about its own length since the bend before, in degrees, −180 to 180; 0 at the first. */
+  readonly turn: number
+  readonly start: number
+  readonly middle: number
+  readonly end: number
+}
+
+/** One length of pipe between two fittings, bends and all. */
+export interface Piece {
+  readonly pipe: Pipe
+  readonly legs: readonly Leg[]
+  /** Length to cut, in mm; null where a figure is missing, and never guessed. */
+  readonly cut: number | null
+  /** Worst case: the tolerances of both take-offs and of every measured leg, added up. */
+  readonly tolerance: number | null
+  readonly basis: Basis | null
+  readonly ends: readonly [PieceEnd, PieceEnd]
+  readonly bends: readonly PieceBend[]
+  /** Why there is no cut length; empty when there is one. */
+  readonly missing: string
+}
+
+interface Walk {
+  readonly legs: Leg[]
+  readonly nodes: string[]
+}
+
+const otherEnd = (leg: Leg, node: string): string => (leg.from === node ? leg.to : leg.from)
+
+/** The legs that one tube follows: on through every pulled bend, in both directions from a leg. */
+function walkThroughBends(layout: Layout, first: Leg): Walk {
+  const walk: Walk = { legs: [first], nodes: [first.from, first.to] }
+  const extend = (atEnd: boolean) => {
+    for (;;) {
+      const node = atEnd ? walk.nodes.at(-1)! : walk.nodes[0]!
+      if (layout.node.get(node)?.kind !== 'bend') return
+      const next = (layout.arms.get(node) ?? []).find(({ leg }) => !walk.legs.includes(leg))?.leg
+      if (!next) return
+      if (atEnd) {
+        walk.legs.push(next)
+        walk.nodes.push(otherEnd(next, node))
+      } else {
+        walk.legs.unshift(next)
+        walk.nodes.unshift(otherEnd(next, node))
+      }
+    }
+  }
+  extend(true)
+  extend(false)
+  return walk
+}
+
+const round = (mm: number): number => Math.round(mm * 1000) / 1000
+
+/** The direction in which a walk follows one of its legs. */
+function directionAlong({ legs, nodes }: Walk, index: number): Vector {
+  const leg = legs[index]!
+  const vector = unitVector(leg.direction)
+  return leg.from === nodes[index] ? vector : opposite(vector)
+}
+
+/** Bends of a tube and by how much they shorten it; or why that is not known. */
+function bendsAlong(layout: Layout, walk: Walk, takeOff: number): { bends: PieceBend[]; gain: number } | string {
+  const bends: PieceBend[] = []
+  let along = -takeOff
+  let gain = 0
+  for (const [index, leg] of walk.legs.slice(0, -1).entries()) {
+    along += leg.length
+    const node = layout.node.get(walk.nodes[index + 1]!)!
+    const angle = turnAt(layout.arms.get(node.id) ?? [])
+    if (angle === null || angle <= 0 || angle >= 180) return 'a bend has two legs that are not in line'
+    if (node.radius === undefined) return 'the radius of a bend is not known: enter it'
+    const lengths = bendLengths(node.radius, angle)
+    const start = along - gain - lengths.setBack
+    bends.push({
+      node: node.id,
+      angle: round(angle),
+      turn:
+        index === 0
+          ? 0
+          : round(
+              turnBetweenBends(
+                directionAlong(walk, index - 1),
+                directionAlong(walk, index),
+                directionAlong(walk, index + 1),
+              ),
+            ),
+      start: round(start),
+      middle: round(start + lengths.arc / 2),
+      end: round(start + lengths.arc),
+    })
+    gain += lengths.gain
+  }
+  return { bends, gain }
+}
+
+/**
+ * The pieces of a run: `cut = centre-to-centre − z1 − z2`, less the gain of every pulled bend between.
+ *
+ * @returns one piece a leg, or a chain of legs joined by bends; its cut is null where a figure is missing
+ * @example a 1000 mm leg of 22 copper between two soldered elbows: 1000 − 14.6 − 14.6 = 970.8
+ */
+export function piecesOf(catalogue: Catalogue, layout: Layout): Piece[] {
+  const used = new Set<Leg>()
+  const pieces: Piece[] = []
+  for (const leg of layout.run.legs) {
+    if (used.has(leg)) continue
+    const walk = walkThroughBends(layout, leg)
+    walk.legs.forEach((walked) => used.add(walked))
+    const piece = pieceOf(catalogue, layout, walk)
+    if (piece) pieces.push(piece)
+  }
+  return pieces
+}
+
+function pieceOf(catalogue: Catalogue, layout: Layout, walk: Walk): Piece | null {
+  const pipe = catalogue.pipe(walk.legs[0]!.pipe ?? layout.run.pipe)
+  if (!pipe) return null
+  const first = pieceEnd(catalogue, layout, walk.nodes[0]!, walk.legs[0]!.id, pipe)
+  const last = pieceEnd(catalogue, layout, walk.nodes.at(-1)!, walk.legs.at(-1)!.id, pipe)
+  const shared = { pipe, legs: walk.legs, ends: [first, last] as const }
+  const blank = (missing: string): Piece => ({ ...shared, cut: null, tolerance: null, basis: null, bends: [], missing })
+  if (!first.takeOff || !last.takeOff) return blank(first.missing || last.missing)
+  const bent = bendsAlong(layout, walk, first.takeOff.mm)
+  if (typeof bent === 'string') return blank(bent)
+  const centreToCentre = walk.legs.reduce((sum, leg) => sum + leg.length, 0)
+  const measuring = walk.legs.reduce((sum, leg) => sum + (leg.tolerance ?? 0), 0)
+  return {
+    ...shared,
+    cut: round(centreToCentre - first.takeOff.mm - last.takeOff.mm - bent.gain),
+    tolerance: round(first.takeOff.tolerance + last.takeOff.tolerance + measuring),
+    basis: weakestBasis([first.takeOff.basis, last.takeOff.basis]),
+    bends: bent.bends,
+    missing: '',
+  }
+}

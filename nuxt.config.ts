@@ -1,0 +1,30 @@
+export default defineNuxtConfig({
+  compatibilityDate: '2026-01-01',
+  modules: ['@nuxt/ui', '@pinia/nuxt', '@nuxt/eslint'],
+  // Everything is a tool worked in one page; nothing is gained by rendering it on the server first.
+  ssr: false,
+  devtools: { enabled: false },
+  telemetry: false,
+  css: ['~/assets/main.css'],
+  typescript: { strict: true, tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true } } },
+  app: {
+    head: {
+      title: 'Jolvet',
+      htmlAttrs: { lang: 'en' },
+      meta: [
+        { name: 'viewport', content: 'width=device-width, initial-scale=1' },
+        { name: 'description', content: 'Join water pipe: what it is, what fits, how long to cut, where to mark.' },
+      ],
+      link: [{ rel: 'icon', type: 'image/svg+xml', href: '/icon.svg' }],
+    },
+  },
+  ui: { fonts: false, theme: { colors: ['primary', 'neutral', 'success', 'warning', 'error'] } },
+  icon: { provider: 'none', clientBundle: { scan: true, sizeLimitKb: 64 }, fallbackToApi: false },
+  nitro: {
+    experimental: { openAPI: false },
+    // Client and server read the same files; nothing outside them is served.
+    compressPublicAssets: { gzip: true, brotli: true },
+  },
+  eslint: { config: { stylistic: false } },
+  vite: { build: { target: 'es2022' } },
+})

@@ -1,0 +1,102 @@
+import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
+import { setTimeout as sleep } from 'node:timers/promises'
+import { buildWhenChanged, serverEntry } from './run/build'
+import { LocalDatabase } from './run/database'
+import { Failure, runMain } from './run/failure'
+import { needPort, portSetting } from './run/port'
+import { LocalServer } from './run/server'
+
+const folder = '.data/start'
+const pidFile = `${folder}/start.pid`
+const serverPidFile = `${folder}/server.pid`
+const usage =
+  'Usage: ./start [--empty]\n  --empty   no demo jobs in a new database\nEnvironment: PORT (3000), DB_PORT (33077), DATABASE_URL (a MariaDB of your own)'
+
+/** Two starts on one folder would be two servers on one database. */
+function needToBeAlone(): void {
+  mkdirSync(folder, { recursive: true })
+  if (existsSync(pidFile)) {
+    const pid = readFileSync(pidFile, 'utf8').trim()
+    const commandLine = `/proc/${pid}/cmdline`
+    if (
+      existsSync(commandLine) &&
+      readFileSync(commandLine, 'utf8').includes('scripts/start.ts') &&
+      pid !== String(process.pid)
+    ) {
+      throw new Failure(`Jolvet is already running from this folder (process ${pid}): stop that one first.`)
+    }
+  }
+  writeFileSync(pidFile, String(process.pid))
+}
+
+/** A server that a killed start left behind still holds the port: it is ours, and is ended. */
+async function stopLeftoverServer(): Promise<void> {
+  if (!existsSync(serverPidFile)) return
+  const pid = Number(readFileSync(serverPidFile, 'utf8'))
+  const commandLine = `/proc/${pid}/cmdline`
+  if (!existsSync(commandLine) || !readFileSync(commandLine, 'utf8').includes(serverEntry)) return
+  console.log('An earlier start left its server running: ending it first.')
+  process.kill(pid, 'SIGTERM')
+  for (let tries = 0; tries < 50 && existsSync(commandLine); tries++) await sleep(100)
+}
+
+/** Starts the project's own database and keeps it up: one that dies is started again. */
+async function ownDatabase(port: number): Promise<LocalDatabase> {
+  const database = new LocalDatabase(folder, port)
+  await database.start()
+  const keepUp = () =>
+    database.onUnexpectedEnd(() => {
+      console.error('The database ended by itself: starting it again.')
+      void sleep(500)
+        .then(() => database.restart())
+        .then(keepUp, (error: unknown) => console.error(error instanceof Error ? error.message : error))
+    })
+  keepUp()
+  return database
+}
+
+async function main(): Promise<void> {
+  const options = process.argv.slice(2)
+  if (options.includes('--help')) {
+    console.log(usage)
+    return
+  }
+  const unknown = options.find((option) => option !== '--empty')
+  if (unknown) throw new Failure(`${unknown} is not an option.\n${usage}`)
+  const port = portSetting('PORT', 3000)
+  const databasePort = portSetting('DB_PORT', 33077)
+  needToBeAlone()
+  const own = process.env.DATABASE_URL
+  await stopLeftoverServer()
+  await needPort('PORT', port)
+  let stopping = false
+  let database: LocalDatabase | undefined
+  let server: LocalServer | undefined
+  const stop = async (code: number) => {
+    if (stopping) return
+    stopping = true
+    await server?.stop()
+    await database?.stop()
+    for (const file of [pidFile, serverPidFile]) rmSync(file, { force: true })
+    process.exit(code)
+  }
+  for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'] as const) process.on(signal, () => void stop(0))
+  try {
+    buildWhenChanged()
+    if (!own) database = await ownDatabase(databasePort)
+    server = new LocalServer({ port, databaseUrl: own ?? database!.url, demo: !options.includes('--empty') })
+    await server.start()
+    writeFileSync(serverPidFile, String(server.pid))
+    server.onUnexpectedEnd(() => {
+      console.error('The server ended by itself.')
+      void stop(1)
+    })
+  } catch (error) {
+    console.error(error instanceof Failure ? error.message : error)
+    await stop(1)
+    return
+  }
+  console.log(`Jolvet is at ${server.origin} (Ctrl-C stops it)`)
+}
+
+runMain(main)

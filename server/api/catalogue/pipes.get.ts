@@ -1,0 +1,3 @@
+import { shippedCatalogue } from '~~/core/catalogue/catalogue'
+
+export default defineEventHandler(() => shippedCatalogue.pipes)

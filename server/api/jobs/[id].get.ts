@@ -1,0 +1,10 @@
+import { findJob } from '../../database/jobs'
+import { answering } from '../../http/answering'
+import { notFound } from '../../http/refusal'
+
+export default answering(async (event) => {
+  const id = getRouterParam(event, 'id') ?? ''
+  const found = await findJob(id)
+  if (!found) throw notFound(`job “${id}”`)
+  return found
+})

@@ -1,0 +1,47 @@
+import type { EventHandler, H3Event } from 'h3'
+import { Refusal } from './refusal'
+
+/** What the driver reports when the server is away, starting or going down. */
+const awayCodes = new Set([
+  'ECONNREFUSED',
+  'ECONNRESET',
+  'EPIPE',
+  'ETIMEDOUT',
+  'PROTOCOL_CONNECTION_LOST',
+  'ER_SERVER_SHUTDOWN',
+  'ER_CON_COUNT_ERROR',
+  'ENOENT',
+])
+
+export function isDatabaseAway(error: unknown): boolean {
+  for (let at: unknown = error; at instanceof Error; at = at.cause) {
+    const code = (at as { code?: unknown }).code
+    if (typeof code === 'string' && awayCodes.has(code)) return true
+    if (/closed state|connection is in closed/i.test(at.message)) return true
+  }
+  return false
+}
+
+/** A handler whose refusals, and a database that is away, are answered in one form. */
+export function answering<Answer>(handle: (event: H3Event) => Promise<Answer> | Answer): EventHandler {
+  return defineEventHandler(async (event) => {
+    try {
+      return await handle(event)
+    } catch (error) {
+      if (error instanceof Refusal) {
+        setResponseStatus(event, error.status)
+        return error.body
+      }
+      if (isDatabaseAway(error)) {
+        setResponseStatus(event, 503)
+        return {
+          error: 'database',
+          message: 'The database is not reachable; nothing was saved. Try again in a moment.',
+        }
+      }
+      console.error(error)
+      setResponseStatus(event, 500)
+      return { error: 'internal', message: 'Something went wrong here; nothing was saved.' }
+    }
+  })
+}

@@ -1,0 +1,29 @@
+import type { H3Event } from 'h3'
+import { refusal } from './refusal'
+
+/** A job of a few thousand legs is under one megabyte. */
+const mostBytes = 2_000_000
+
+/** The request's body as JSON, read no further than two megabytes. */
+export async function readJson(event: H3Event): Promise<unknown> {
+  const chunks: Buffer[] = []
+  let bytes = 0
+  for await (const chunk of event.node.req as AsyncIterable<Buffer>) {
+    bytes += chunk.length
+    if (bytes > mostBytes)
+      throw refusal(413, { error: 'too-large', message: `a request is at most ${mostBytes / 1_000_000} MB` })
+    chunks.push(chunk)
+  }
+  const text = Buffer.concat(chunks).toString('utf8')
+  try {
+    return JSON.parse(text)
+  } catch {
+    const fields = [
+      {
+        field: '(body)',
+        problem: text === '' ? 'there is no body: send JSON' : 'the body is not whole JSON; was it cut short?',
+      },
+    ]
+    throw refusal(422, { error: 'invalid', message: 'The body cannot be read.', fields })
+  }
+}
