@@ -6,6 +6,7 @@ export default defineNuxtConfig({
   devtools: { enabled: false },
   telemetry: false,
   css: ['~/assets/main.css'],
+  components: [{ path: '~/components', pathPrefix: false }],
   typescript: { strict: true, tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true } } },
   app: {
     head: {
@@ -20,11 +21,6 @@ export default defineNuxtConfig({
   },
   ui: { fonts: false, theme: { colors: ['primary', 'neutral', 'success', 'warning', 'error'] } },
   icon: { provider: 'none', clientBundle: { scan: true, sizeLimitKb: 64 }, fallbackToApi: false },
-  nitro: {
-    experimental: { openAPI: false },
-    // Client and server read the same files; nothing outside them is served.
-    compressPublicAssets: { gzip: true, brotli: true },
-  },
   eslint: { config: { stylistic: false } },
   vite: { build: { target: 'es2022' } },
 })

@@ -12,7 +12,7 @@ import type { PieceEnd } from './route/end'
 import { countFittings } from './route/fittings'
 import { layOut } from './route/layout'
 import { piecesOf } from './route/piece'
-import { clipsOfLeg } from './support/leg-clips'
+import { clipsOfLeg, countClips } from './support/leg-clips'
 
 const figure = (of: Figure | null) => [of?.mm ?? null, of?.tolerance ?? null, of?.basis ?? null] as const
 
@@ -62,6 +62,7 @@ export function planJob(job: Job, catalogue: Catalogue): Plan {
     joints,
     fittings: countFittings(catalogue, layouts),
     sundries: countSundries(joints.map(({ method, pipe }) => ({ method, pipe: catalogue.pipe(pipe)! }))),
+    clipCounts: countClips(catalogue, job, supports),
     clips: supports.flatMap(({ leg, at }) => at.map((mm) => ({ leg, at: mm }))),
     supports,
     stock,

@@ -73,6 +73,8 @@ export interface Plan {
   readonly fittings: readonly FittingCount[]
   readonly sundries: readonly SundryCount[]
   readonly clips: readonly PlanClip[]
+  /** How many clips of which size; part of what to bring. */
+  readonly clipCounts: readonly SundryCount[]
   readonly supports: readonly (LegClips & { readonly run: string })[]
   readonly stock: readonly PipeStock[]
   readonly closing: readonly ClosingError[]

@@ -1,7 +1,8 @@
 import type { Catalogue } from '../catalogue/catalogue'
+import { materialNames } from '../catalogue/material'
 import { supportSpacing } from '../catalogue/support-spacing'
 import { bendLengths } from '../bend/geometry'
-import type { Leg } from '../job/job'
+import type { Job, Leg } from '../job/job'
 import type { Profile } from '../job/profile'
 import { attitudeOf } from '../route/direction'
 import { pieceEnd } from '../route/end'
@@ -51,4 +52,23 @@ export function clipsOfLeg(catalogue: Catalogue, layout: Layout, leg: Leg, profi
   if (first === null || last === null)
     return { leg: leg.id, at: [], basis, missing: 'a fitting of this leg is not measured yet' }
   return { leg: leg.id, at: clipPositions(leg.length, [first, last], spacing.mm), basis, missing: '' }
+}
+
+/** The clips of a job counted by the size of the pipe that they hold. */
+export function countClips(
+  catalogue: Catalogue,
+  job: Job,
+  clips: readonly (LegClips & { readonly run: string })[],
+): { label: string; count: number }[] {
+  const pipes = new Map(
+    job.runs.flatMap((run) => run.legs.map((leg) => [`${run.id}/${leg.id}`, leg.pipe ?? run.pipe] as const)),
+  )
+  const counts = new Map<string, number>()
+  for (const { run, leg, at } of clips) {
+    const pipe = catalogue.pipe(pipes.get(`${run}/${leg}`) ?? '')
+    if (!pipe || at.length === 0) continue
+    const label = `clip for ${pipe.nominal} ${materialNames[pipe.material]}`
+    counts.set(label, (counts.get(label) ?? 0) + at.length)
+  }
+  return [...counts].map(([label, count]) => ({ label, count }))
 }

@@ -15,15 +15,13 @@ export async function seedWhenEmpty(database: MySql2Database): Promise<void> {
     const read = readJob(demo, shippedCatalogue)
     if (!read.ok) throw new Error(`a demo job is not valid: ${JSON.stringify(read.fields)}`)
     const now = new Date()
-    await database
-      .insert(jobs)
-      .values({
-        id: randomUUID(),
-        version: 1,
-        title: read.job.title,
-        document: read.job,
-        createdAt: now,
-        updatedAt: now,
-      })
+    await database.insert(jobs).values({
+      id: randomUUID(),
+      version: 1,
+      title: read.job.title,
+      document: read.job,
+      createdAt: now,
+      updatedAt: now,
+    })
   }
 }

@@ -1,0 +1,55 @@
+<script setup lang="ts">
+import { shippedCatalogue } from '~~/core/catalogue/catalogue'
+import type { PlanPiece } from '~~/core/plan/types'
+
+/** The cut list: every piece with its length, tolerance and marks. */
+defineProps<{ pieces: readonly PlanPiece[]; selected?: string }>()
+const emit = defineEmits<{ select: [piece: string] }>()
+const { length } = useLengthText()
+const mark = (end: PlanPiece['ends'][0]) => (end.method === null ? 'open' : length(end.insertion))
+const label = (id: string) => shippedCatalogue.pipe(id)?.label.split(' · ')[0] ?? id
+</script>
+
+<template>
+  <table class="w-full text-left">
+    <thead>
+      <tr class="label">
+        <th>Piece</th>
+        <th class="text-right">Cut</th>
+        <th class="text-right">±</th>
+        <th class="text-right">Mark</th>
+        <th class="text-right">Mark</th>
+        <th class="hidden pl-4 sm:table-cell">Pipe</th>
+      </tr>
+    </thead>
+    <tbody class="ruled">
+      <tr
+        v-for="piece in pieces"
+        :key="piece.id"
+        class="h-11 cursor-pointer"
+        :class="piece.id === selected ? 'bg-(--ui-bg-muted)' : ''"
+        @click="emit('select', piece.id)"
+      >
+        <td>
+          <button
+            type="button"
+            class="min-h-11 min-w-11 text-left font-label text-lg font-semibold text-(--ui-primary)"
+            :aria-label="`Show piece ${piece.id}`"
+          >
+            {{ piece.id }}
+          </button>
+        </td>
+        <td
+          class="text-right font-label text-lg font-semibold"
+          :class="piece.cut === null ? 'text-(--ui-warning)' : ''"
+        >
+          {{ length(piece.cut) }}
+        </td>
+        <td class="text-right">{{ piece.tolerance === null ? '' : length(piece.tolerance) }}</td>
+        <td class="text-right">{{ mark(piece.ends[0]) }}</td>
+        <td class="text-right">{{ mark(piece.ends[1]) }}</td>
+        <td class="hidden pl-4 sm:table-cell">{{ label(piece.pipe) }}</td>
+      </tr>
+    </tbody>
+  </table>
+</template>

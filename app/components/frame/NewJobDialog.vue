@@ -1,0 +1,47 @@
+<script setup lang="ts">
+import { emptyJob } from '~~/core/job/new-job'
+import type { Job } from '~~/core/job/job'
+import { profiles, type ProfileId } from '~~/core/job/profile'
+import type { Units } from '~~/core/quantity/units'
+
+const emit = defineEmits<{ create: [job: Job] }>()
+const open = ref(false)
+const title = ref('')
+const units = ref<Units>('metric')
+const profile = ref<ProfileId>('metric')
+const problem = ref('')
+const unitItems = [
+  { value: 'metric', label: 'Millimetres' },
+  { value: 'imperial', label: 'Feet, inches, sixteenths' },
+]
+const profileItems = Object.values(profiles).map(({ id, name }) => ({ value: id, label: name }))
+watch(units, (now) => (profile.value = now === 'metric' ? 'metric' : 'us-a'))
+
+function create(): void {
+  if (title.value.trim() === '') {
+    problem.value = 'Title: write where the job is, in 1 to 200 characters'
+    return
+  }
+  open.value = false
+  emit('create', emptyJob(title.value.trim().slice(0, 200), units.value, profile.value))
+}
+</script>
+
+<template>
+  <UModal v-model:open="open" title="New job" description="A place, its units, and whose rules hold there.">
+    <UButton label="New job" icon="i-lucide-plus" />
+    <template #body>
+      <form class="space-y-4" @submit.prevent="create">
+        <UFormField label="Title" :error="problem || undefined">
+          <UInput v-model="title" class="w-full" autofocus placeholder="Where is it?" />
+        </UFormField>
+        <UFormField label="Units"><USelect v-model="units" :items="unitItems" class="w-full" /></UFormField>
+        <UFormField label="Rule profile"><USelect v-model="profile" :items="profileItems" class="w-full" /></UFormField>
+        <p class="text-sm text-muted">
+          Local code, the maker’s instructions and a licensed person come before every profile.
+        </p>
+        <UButton type="submit" label="Begin" block />
+      </form>
+    </template>
+  </UModal>
+</template>

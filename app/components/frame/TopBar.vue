@@ -1,0 +1,27 @@
+<script setup lang="ts">
+/** The bar of every page: the way home, and light or dark. */
+const colorMode = useColorMode()
+const isDark = computed(() => colorMode.value === 'dark')
+const toggle = () => (colorMode.preference = isDark.value ? 'light' : 'dark')
+</script>
+
+<template>
+  <div class="flex flex-wrap items-center gap-x-4 gap-y-1 px-3 py-1.5">
+    <NuxtLink
+      to="/"
+      class="flex min-h-11 items-center gap-2 font-label text-xl font-semibold"
+      aria-label="Jolvet, all jobs"
+    >
+      <img src="/icon.svg" alt="" class="size-7" />Jolvet
+    </NuxtLink>
+    <slot />
+    <UButton
+      class="ml-auto"
+      color="neutral"
+      variant="ghost"
+      :icon="isDark ? 'i-lucide-sun' : 'i-lucide-moon'"
+      :aria-label="isDark ? 'Light, for daylight' : 'Dark, for cellars'"
+      @click="toggle"
+    />
+  </div>
+</template>

@@ -1,0 +1,35 @@
+<script setup lang="ts">
+import type { Chain } from '~~/core/join/chain'
+import { methods } from '~~/core/catalogue/method'
+
+/** The chains of fittings that join the two pipes, least trouble first. */
+defineProps<{ chains: readonly Chain[]; chosen: readonly string[] | undefined }>()
+const emit = defineEmits<{ look: [index: number]; choose: [chain: Chain] }>()
+const isChosen = (chain: Chain, chosen: readonly string[] | undefined) =>
+  chosen?.join('+') === chain.fittings.map(({ id }) => id).join('+')
+</script>
+
+<template>
+  <ol class="ruled border-y border-(--ui-border)" aria-label="Fittings between the two">
+    <li
+      v-for="(chain, index) in chains"
+      :key="index"
+      class="flex flex-wrap items-center gap-x-4 gap-y-1 py-2"
+      @pointerenter="emit('look', index)"
+    >
+      <div class="min-w-0 flex-1 basis-64">
+        <div class="font-label text-lg font-semibold">{{ chain.fittings.map(({ label }) => label).join(' + ') }}</div>
+        <div class="text-sm text-muted">
+          {{ chain.joints.map(({ method }) => methods[method].name).join(' · ') }}, {{ chain.joints.length }} joints
+        </div>
+      </div>
+      <VerdictMark :verdict="chain.verdict" />
+      <UButton
+        :label="isChosen(chain, chosen) ? 'Chosen' : 'Use this'"
+        :color="isChosen(chain, chosen) ? 'success' : 'neutral'"
+        :variant="isChosen(chain, chosen) ? 'solid' : 'outline'"
+        @click="emit('choose', chain)"
+      />
+    </li>
+  </ol>
+</template>

@@ -1,0 +1,42 @@
+<script setup lang="ts">
+import { methods, type MethodId } from '~~/core/catalogue/method'
+import type { Verdict } from '~~/core/join/verdict'
+
+/** Every method for one pipe with its verdict; each opens to its reasons. */
+const props = defineProps<{ verdicts: readonly Verdict[]; chosen: MethodId | undefined; choosable?: boolean }>()
+const emit = defineEmits<{ choose: [method: MethodId] }>()
+const order = { fits: 0, caution: 1, refuse: 2 } as const
+const sorted = computed(() => [...props.verdicts].sort((a, b) => order[a.verdict] - order[b.verdict]))
+const worst = ({ reasons, verdict }: Verdict) =>
+  reasons.filter((reason) => reason.verdict === verdict).at(-1)?.text ?? ''
+</script>
+
+<template>
+  <ul class="ruled border-y border-(--ui-border)">
+    <li v-for="row in sorted" :key="row.method" class="py-1">
+      <details>
+        <summary class="flex min-h-11 cursor-pointer flex-wrap items-center gap-x-3">
+          <span class="w-40 font-label text-lg font-semibold">{{ methods[row.method].name }}</span>
+          <span class="w-24"><VerdictMark :verdict="row.verdict" /></span>
+          <span class="min-w-0 flex-1 basis-40 text-sm">{{ worst(row) }}</span>
+          <UButton
+            v-if="choosable && row.verdict !== 'refuse'"
+            :label="row.method === chosen ? 'In use' : 'Use'"
+            :color="row.method === chosen ? 'success' : 'neutral'"
+            :variant="row.method === chosen ? 'solid' : 'outline'"
+            :aria-label="`Use ${methods[row.method].name}`"
+            @click.prevent="emit('choose', row.method)"
+          />
+        </summary>
+        <div class="pb-2 pl-4">
+          <ReasonList :reasons="row.reasons" />
+          <p class="mt-1 text-sm text-muted">
+            About {{ methods[row.method].minutes }} minutes a joint (typical) · {{ methods[row.method].tool }} ·
+            {{ methods[row.method].hot ? 'flame' : 'no flame' }} ·
+            {{ methods[row.method].demountable ? 'comes apart again' : 'does not come apart' }}
+          </p>
+        </div>
+      </details>
+    </li>
+  </ul>
+</template>

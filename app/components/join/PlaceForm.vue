@@ -1,0 +1,44 @@
+<script setup lang="ts">
+import type { Place } from '~~/core/job/place'
+
+/** What surrounds the joint; what is not said is not assumed. */
+const props = defineProps<{ place: Place }>()
+const emit = defineEmits<{ change: [place: Place] }>()
+
+const flags: readonly {
+  key: 'wet' | 'concealed' | 'demountable' | 'outdoors' | 'underground' | 'barrier'
+  label: string
+}[] = [
+  { key: 'wet', label: 'Still dripping' },
+  { key: 'concealed', label: 'Closed in afterwards' },
+  { key: 'demountable', label: 'Must come apart' },
+  { key: 'outdoors', label: 'Outdoors in daylight' },
+  { key: 'underground', label: 'In soil' },
+  { key: 'barrier', label: 'Pipe has an oxygen barrier' },
+]
+const hotWork = [
+  { value: 'unsaid', label: 'not said' },
+  { value: 'allowed', label: 'allowed' },
+  { value: 'combustible-near', label: 'something burns within reach' },
+  { value: 'forbidden', label: 'not allowed' },
+]
+const set = (change: Partial<Place>) => emit('change', { ...props.place, ...change })
+const setHotWork = (value: string) => set({ hotWork: value === 'unsaid' ? undefined : (value as Place['hotWork']) })
+</script>
+
+<template>
+  <fieldset class="flex flex-wrap items-end gap-x-5 gap-y-2">
+    <legend class="label">The place</legend>
+    <UCheckbox
+      v-for="{ key, label } in flags"
+      :key="key"
+      :model-value="place[key] ?? false"
+      :label="label"
+      class="min-h-11 items-center"
+      @update:model-value="(on) => set({ [key]: on === true ? true : undefined })"
+    />
+    <UFormField label="Hot work"
+      ><USelect :model-value="place.hotWork ?? 'unsaid'" :items="hotWork" class="w-56" @update:model-value="setHotWork"
+    /></UFormField>
+  </fieldset>
+</template>

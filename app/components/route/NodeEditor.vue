@@ -1,0 +1,85 @@
+<script setup lang="ts">
+import { methodIds, methods, type MethodId } from '~~/core/catalogue/method'
+import { nodeKinds, type Node, type NodeKind } from '~~/core/job/job'
+
+/** What stands at a node: its kind, method, and the figures of the part in the hand. */
+const props = defineProps<{ node: Node; runMethod: MethodId }>()
+const emit = defineEmits<{ change: [change: Partial<Omit<Node, 'id'>>] }>()
+
+const kinds = nodeKinds.filter((kind) => kind !== 'tie-in').map((value) => ({ value, label: value.replace('-', ' ') }))
+const methodItems = computed(() => [
+  { value: 'run', label: `as the run: ${methods[props.runMethod].name}` },
+  ...methodIds.map((value) => ({ value, label: methods[value].name })),
+])
+const takeOffLimits = { min: 0, max: 500 }
+const insertionLimits = { min: 1, max: 200 }
+const radiusLimits = { min: 1, max: 2000 }
+const measure = (change: Partial<NonNullable<Node['measured']>>) => {
+  const measured = { tolerance: 0.5, ...props.node.measured, ...change }
+  const isEmpty =
+    measured.takeOff === undefined && measured.branchTakeOff === undefined && measured.insertion === undefined
+  emit('change', { measured: isEmpty ? undefined : measured })
+}
+const setMethod = (value: string) => emit('change', { method: value === 'run' ? undefined : (value as MethodId) })
+</script>
+
+<template>
+  <section class="space-y-3" aria-label="What stands here">
+    <div class="grid grid-cols-2 gap-3">
+      <UFormField label="What stands here">
+        <USelect
+          v-if="node.kind !== 'tie-in'"
+          :model-value="node.kind"
+          :items="kinds"
+          class="w-full"
+          @update:model-value="(kind: NodeKind) => emit('change', { kind })"
+        />
+        <p v-else class="pt-2">tie-in</p>
+      </UFormField>
+      <UFormField label="Method here"
+        ><USelect
+          :model-value="node.method ?? 'run'"
+          :items="methodItems"
+          class="w-full"
+          @update:model-value="setMethod"
+      /></UFormField>
+    </div>
+    <div class="grid grid-cols-2 gap-3">
+      <LengthField
+        v-if="node.kind !== 'bend'"
+        label="Take-off, measured"
+        optional
+        :limits="takeOffLimits"
+        :model-value="node.measured?.takeOff"
+        @update:model-value="(mm) => measure({ takeOff: mm })"
+      />
+      <LengthField
+        v-if="node.kind === 'tee'"
+        label="Take-off of its branch"
+        optional
+        :limits="takeOffLimits"
+        :model-value="node.measured?.branchTakeOff"
+        @update:model-value="(mm) => measure({ branchTakeOff: mm })"
+      />
+      <LengthField
+        v-if="node.kind !== 'bend'"
+        label="Socket depth, measured"
+        optional
+        :limits="insertionLimits"
+        :model-value="node.measured?.insertion"
+        @update:model-value="(mm) => measure({ insertion: mm })"
+      />
+      <LengthField
+        v-if="node.kind === 'bend'"
+        label="Centre-line radius"
+        optional
+        :limits="radiusLimits"
+        :model-value="node.radius"
+        @update:model-value="(mm) => emit('change', { radius: mm })"
+      />
+    </div>
+    <p class="text-sm text-muted">
+      Take-off: centre to face less socket depth. What you measure overrules the catalogue.
+    </p>
+  </section>
+</template>

@@ -1,0 +1,44 @@
+<script setup lang="ts">
+import type { PlanPiece } from '~~/core/plan/types'
+
+/** The figures of one piece: where to cut, where to mark at either end. */
+const props = defineProps<{ piece: PlanPiece }>()
+const { length } = useLengthText()
+const marks = computed(() =>
+  props.piece.ends.map((end, index) => ({
+    label: index === 0 ? 'Mark, near end' : 'Mark, far end',
+    value: end.method === null ? 'open end' : length(end.insertion),
+    tolerance: end.method !== null && end.insertionTolerance !== null ? length(end.insertionTolerance) : '',
+    basis: end.method === null ? '' : (end.insertionBasis ?? 'measure it'),
+  })),
+)
+</script>
+
+<template>
+  <div>
+    <div class="grid grid-cols-[1.5fr_1fr_1fr] gap-4" data-piece-readout>
+      <Readout
+        :label="`Cut ${piece.id}`"
+        :value="length(piece.cut)"
+        :tolerance="piece.tolerance === null ? '' : length(piece.tolerance)"
+        :basis="piece.basis ?? ''"
+      />
+      <Readout v-for="mark in marks" :key="mark.label" v-bind="mark" />
+    </div>
+    <p v-if="piece.missing" class="mt-1 font-semibold text-(--ui-warning)">{{ piece.missing }}</p>
+    <details class="mt-1 text-sm">
+      <summary class="min-h-8 cursor-pointer text-muted">Why</summary>
+      <p>Centre to centre, less the take-off at either end:</p>
+      <p v-for="(end, index) in piece.ends" :key="index">
+        {{ index === 0 ? 'near end' : 'far end' }}, {{ end.node }}: take-off {{ length(end.takeOff)
+        }}<template v-if="end.takeOffTolerance !== null"> ± {{ length(end.takeOffTolerance) }}</template
+        >, {{ end.takeOffBasis ?? 'not known' }}
+      </p>
+      <p v-for="bend in piece.bends" :key="bend.node">
+        bend {{ bend.angle }}°: start {{ length(bend.start) }}, middle {{ length(bend.middle) }}, end
+        {{ length(bend.end) }}, turned {{ bend.turn }}°
+      </p>
+      <p>The tolerance is the worst case: all of them added up.</p>
+    </details>
+  </div>
+</template>

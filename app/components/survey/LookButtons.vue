@@ -1,0 +1,51 @@
+<script setup lang="ts">
+import { lookValues, type LookKind } from '~~/core/job/look'
+import type { Observation } from '~~/core/job/observation'
+
+/** The looks, cheapest first: one press takes an answer. */
+const props = defineProps<{ observations: readonly Observation[]; suggested: string | undefined }>()
+const emit = defineEmits<{ observe: [seen: Observation] }>()
+
+const questions: readonly { kind: LookKind; ask: string }[] = [
+  { kind: 'colour', ask: 'Colour' },
+  { kind: 'tap', ask: 'Tap it' },
+  { kind: 'magnet', ask: 'Magnet' },
+  { kind: 'feel', ask: 'Bend by hand' },
+  { kind: 'cut-end', ask: 'Cut end' },
+  { kind: 'stripe', ask: 'Stripe' },
+  { kind: 'scratch', ask: 'Scratch' },
+]
+const taken = (kind: LookKind) => props.observations.find((seen) => seen.kind === kind)
+const isTaken = (kind: LookKind, value: string) => {
+  const seen = taken(kind)
+  return seen !== undefined && 'value' in seen && seen.value === value
+}
+</script>
+
+<template>
+  <div class="ruled">
+    <div
+      v-for="{ kind, ask } in questions"
+      :key="kind"
+      class="grid items-start gap-x-3 py-1.5 sm:grid-cols-[7rem_1fr]"
+      :class="kind === suggested ? 'border-l-4 border-l-(--ui-primary) pl-2' : ''"
+    >
+      <div class="label pt-2 text-base">
+        {{ ask
+        }}<span v-if="kind === suggested" class="block text-sm font-semibold text-(--ui-primary)">next check</span>
+      </div>
+      <div class="flex flex-wrap gap-1.5" role="group" :aria-label="ask">
+        <UButton
+          v-for="value in lookValues[kind]"
+          :key="value"
+          :label="value"
+          :color="isTaken(kind, value) ? 'primary' : 'neutral'"
+          :variant="isTaken(kind, value) ? 'solid' : 'outline'"
+          :aria-pressed="isTaken(kind, value)"
+          class="px-2.5"
+          @click="emit('observe', { kind, value })"
+        />
+      </div>
+    </div>
+  </div>
+</template>

@@ -1,0 +1,69 @@
+<script setup lang="ts">
+import type { Observation } from '~~/core/job/observation'
+import { parseLength } from '~~/core/quantity/parse-length'
+
+/** Measures and the print line: typed, then taken with Enter. */
+defineProps<{ suggested: string | undefined }>()
+const emit = defineEmits<{ observe: [seen: Observation] }>()
+const { units } = useLengthText()
+
+type Measure = 'caliper' | 'string' | 'tape' | 'wall'
+const measures: readonly { id: Measure; label: string; most: number; hint: string }[] = [
+  { id: 'caliper', label: 'Diameter by caliper', most: 200, hint: '± 0.1 mm' },
+  { id: 'string', label: 'Length of a string round it', most: 700, hint: '± 1 mm on the string' },
+  { id: 'tape', label: 'Diameter by tape across', most: 200, hint: '± 1 mm, rough' },
+  { id: 'wall', label: 'Wall at a cut end', most: 20, hint: '± 0.1 mm' },
+]
+const typed = reactive<Record<Measure, string>>({ caliper: '', string: '', tape: '', wall: '' })
+const problems = reactive<Partial<Record<Measure, string>>>({})
+const painted = ref(false)
+const print = ref('')
+
+function observation(id: Measure, mm: number): Observation {
+  if (id === 'string') return { kind: 'circumference', mm }
+  if (id === 'wall') return { kind: 'wall', mm }
+  return { kind: 'diameter', mm, instrument: id, ...(painted.value ? { painted: true } : {}) }
+}
+function take(id: Measure): void {
+  const { label, most } = measures.find((measure) => measure.id === id)!
+  const parsed = parseLength(typed[id], units.value, { min: 0.1, max: most })
+  problems[id] = parsed.ok ? undefined : `${label}: ${parsed.problem}; write millimetres such as 22.1, or 7/8"`
+  if (!parsed.ok) return
+  typed[id] = ''
+  emit('observe', observation(id, parsed.mm))
+}
+function takePrint(): void {
+  if (print.value.trim() === '') return
+  emit('observe', { kind: 'print', text: print.value.trim().slice(0, 300) })
+  print.value = ''
+}
+const kindOf: Record<Measure, string> = { caliper: 'diameter', string: 'circumference', tape: '', wall: 'wall' }
+</script>
+
+<template>
+  <div class="grid grid-cols-1 gap-x-4 gap-y-2 sm:grid-cols-2">
+    <UFormField
+      v-for="{ id, label, hint } in measures"
+      :key="id"
+      :label="label"
+      :hint="kindOf[id] === suggested ? 'next check' : hint"
+      :error="problems[id]"
+    >
+      <form class="flex gap-1.5" @submit.prevent="take(id)">
+        <UInput v-model="typed[id]" inputmode="decimal" class="flex-1" :aria-label="label" />
+        <UButton type="submit" label="Take" color="neutral" variant="outline" :aria-label="`Take ${label}`" />
+      </form>
+    </UFormField>
+    <UFormField
+      label="Words printed on it"
+      :hint="suggested === 'print' ? 'next check' : 'as far as you can read'"
+      class="sm:col-span-2"
+    >
+      <form class="flex gap-1.5" @submit.prevent="takePrint">
+        <UInput v-model="print" class="flex-1" placeholder="22 x 0.9 EN 1057 R250" aria-label="Words printed on it" />
+        <UButton type="submit" label="Take" color="neutral" variant="outline" aria-label="Take the print" />
+      </form>
+    </UFormField>
+    <USwitch v-model="painted" label="It is painted where I measure" class="sm:col-span-2" />
+  </div>
+</template>

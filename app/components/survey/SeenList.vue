@@ -1,0 +1,32 @@
+<script setup lang="ts">
+import type { Observation } from '~~/core/job/observation'
+
+/** What was seen and measured so far; each can be taken back. */
+defineProps<{ observations: readonly Observation[] }>()
+const emit = defineEmits<{ forget: [index: number] }>()
+const { units } = useLengthText()
+
+const size = (mm: number) => (units.value === 'metric' ? `${mm.toFixed(1)} mm` : `${(mm / 25.4).toFixed(3)}″`)
+function text(seen: Observation): string {
+  if (seen.kind === 'diameter') return `${seen.instrument} ${size(seen.mm)}${seen.painted ? ', painted' : ''}`
+  if (seen.kind === 'circumference') return `string ${size(seen.mm)}`
+  if (seen.kind === 'wall') return `wall ${size(seen.mm)}`
+  return seen.kind === 'print' ? `print “${seen.text}”` : `${seen.kind}: ${seen.value}`
+}
+</script>
+
+<template>
+  <ul class="flex flex-wrap gap-1.5" aria-label="Seen so far">
+    <li v-for="(seen, index) in observations" :key="index">
+      <UButton
+        :label="text(seen)"
+        trailing-icon="i-lucide-x"
+        color="neutral"
+        variant="soft"
+        class="px-2.5"
+        :aria-label="`Take back ${text(seen)}`"
+        @click="emit('forget', index)"
+      />
+    </li>
+  </ul>
+</template>

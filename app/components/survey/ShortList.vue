@@ -1,0 +1,46 @@
+<script setup lang="ts">
+import type { FitGroup } from '~~/core/identify/identify'
+
+/** The short list, by what fits: candidates that take the same fittings are one line. */
+defineProps<{ groups: readonly FitGroup[]; chosen: string | undefined }>()
+const emit = defineEmits<{ choose: [pipe: string] }>()
+const shownGroups = 5
+const shownPipes = 4
+const percent = (share: number) => (share > 0.995 ? 'over 99 %' : `${Math.round(share * 100)} %`)
+</script>
+
+<template>
+  <ol class="ruled border-y border-(--ui-border)" aria-label="What it may be">
+    <li v-for="group in groups.slice(0, shownGroups)" :key="group.fits.join()" class="py-2">
+      <div class="flex items-baseline gap-3">
+        <span class="w-20 shrink-0 font-label text-xl font-semibold">{{ percent(group.probability) }}</span>
+        <span class="text-sm text-muted">takes {{ group.fits.join(', ') }}</span>
+      </div>
+      <div class="mt-1 h-1.5 bg-(--ui-bg-muted)" aria-hidden="true">
+        <div
+          class="h-full bg-(--ui-primary)"
+          :style="{ width: percent(group.probability).replace(/[^\d]/g, '') + '%' }"
+        />
+      </div>
+      <ul>
+        <li
+          v-for="candidate in group.candidates.slice(0, shownPipes)"
+          :key="candidate.pipe"
+          class="flex min-h-11 items-center gap-2"
+        >
+          <span class="flex-1">{{ candidate.label }}</span>
+          <UButton
+            :label="candidate.pipe === chosen ? 'Taken for this' : 'It is this'"
+            :variant="candidate.pipe === chosen ? 'solid' : 'outline'"
+            :color="candidate.pipe === chosen ? 'success' : 'neutral'"
+            :aria-label="`It is ${candidate.label}`"
+            @click="emit('choose', candidate.pipe)"
+          />
+        </li>
+      </ul>
+      <p v-if="group.candidates.length > shownPipes" class="text-sm text-muted">
+        and {{ group.candidates.length - shownPipes }} more that take the same
+      </p>
+    </li>
+  </ol>
+</template>

@@ -1,0 +1,26 @@
+import { shippedCatalogue } from '~~/core/catalogue/catalogue'
+import { profiles } from '~~/core/job/profile'
+import { jointCard, type JointCard } from '~~/core/make/joint-card'
+import type { PlanJoint } from '~~/core/plan/types'
+
+/** The card of any joint of the open job, with the depth that the plan found for it. */
+export function useJointCards() {
+  const { job, plan } = useOpenJob()
+  const runName = (id: string) => job.value.runs.find((run) => run.id === id)?.name ?? id
+
+  function cardOf(joint: PlanJoint): JointCard {
+    const { insertion: mm, insertionTolerance: tolerance, insertionBasis: basis } = joint
+    const insertion = mm === null || tolerance === null || basis === null ? null : { mm, tolerance, basis }
+    return jointCard(
+      shippedCatalogue,
+      shippedCatalogue.pipe(joint.pipe)!,
+      joint.method,
+      profiles[job.value.profile],
+      insertion,
+    )
+  }
+  const whereOf = (joint: PlanJoint) =>
+    `${runName(joint.run)}: ${joint.piece ? `piece ${joint.piece}` : 'the existing pipe'} at ${joint.node}`
+
+  return { joints: computed(() => plan.value.joints), cardOf, whereOf, runName }
+}

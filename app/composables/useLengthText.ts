@@ -1,0 +1,15 @@
+import { formatFigure, formatLength } from '~~/core/quantity/format-length'
+import { useJobStore } from '~/stores/job'
+
+/** Lengths in the units of the open job. */
+export function useLengthText() {
+  const store = useJobStore()
+  const units = computed(() => store.job?.units ?? 'metric')
+  return {
+    units,
+    /** With its unit; `unknown` where there is no figure. */
+    length: (mm: number | null) => (mm === null ? 'unknown' : formatLength(mm, units.value)),
+    /** Without the unit, for places that name it. */
+    figure: (mm: number) => formatFigure(mm, units.value),
+  }
+}

@@ -1,0 +1,59 @@
+import { useEventListener, useSessionStorage } from '@vueuse/core'
+import type { Run } from '~~/core/job/job'
+import { pressKey, startEntry, type RouteEntry } from '~~/core/route/entry'
+import { useJobStore } from '~/stores/job'
+import { useSelectionStore } from '~/stores/selection'
+
+/** Typing a route: keys of the keyboard or the pad, kept across a reload, one selection with the drawing. */
+export function useRouteEntry(run: Ref<Run | undefined>) {
+  const store = useJobStore()
+  const selection = useSelectionStore()
+  const kept = useSessionStorage<RouteEntry | null>(`jolvet-entry-${store.id}`, null, {
+    serializer: { read: (text) => JSON.parse(text) as RouteEntry, write: (entry) => JSON.stringify(entry) },
+  })
+  const entry = computed<RouteEntry | null>(() => {
+    if (!run.value) return null
+    const known = kept.value
+    const still = known?.run === run.value.id && run.value.nodes.some(({ id }) => id === known.cursor)
+    return still && known ? known : startEntry(run.value)
+  })
+
+  function press(key: string): boolean {
+    if (!store.job || !entry.value) return false
+    const entered = pressKey(store.job, entry.value, key)
+    if (!entered) return false
+    kept.value = entered.entry
+    selection.node = entered.entry.cursor
+    if (entered.job !== store.job) {
+      store.change(entered.job)
+      selection.leg = run.value?.legs.find(({ to }) => to === entered.entry.cursor)?.id ?? ''
+    }
+    return true
+  }
+
+  /** Goes on from another node. */
+  function goTo(node: string): void {
+    if (entry.value) kept.value = { ...entry.value, cursor: node, problem: '' }
+    selection.node = node
+  }
+
+  useEventListener(window, 'keydown', (event: KeyboardEvent) => {
+    if (event.ctrlKey || event.metaKey || event.altKey) return
+    const { target } = event
+    if (
+      target instanceof HTMLElement &&
+      target.closest('input, textarea, select, [role="combobox"], [role="listbox"], [role="dialog"]')
+    )
+      return
+    // Enter and space on a focused control are that control's own.
+    if (
+      target instanceof HTMLElement &&
+      target.closest('button, a, summary') &&
+      (event.key === 'Enter' || event.key === ' ')
+    )
+      return
+    if (press(event.key)) event.preventDefault()
+  })
+
+  return { entry, press, goTo }
+}

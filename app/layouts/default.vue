@@ -1,0 +1,5 @@
+<template>
+  <div class="min-h-dvh bg-(--ui-bg) text-(--ui-text)">
+    <slot />
+  </div>
+</template>

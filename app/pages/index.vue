@@ -1,0 +1,97 @@
+<script setup lang="ts">
+import { downloadJob } from '~/saving/job-file'
+
+const { rows, state, problems, load, create, upload, remove } = useJobList()
+const chooser = useTemplateRef<HTMLInputElement>('chooser')
+const removing = ref('')
+onMounted(load)
+
+async function goTo(made: Promise<string | null>): Promise<void> {
+  const id = await made
+  if (id) await navigateTo(`/jobs/${id}`)
+}
+function onFile(): void {
+  const file = chooser.value?.files?.[0]
+  if (file) void goTo(upload(file))
+  if (chooser.value) chooser.value.value = ''
+}
+function confirmRemoval(): void {
+  void remove(removing.value)
+  removing.value = ''
+}
+useHead({ title: 'Jobs · Jolvet' })
+</script>
+
+<template>
+  <div class="mx-auto max-w-5xl">
+    <TopBar />
+    <main class="p-4">
+      <div class="mb-4 flex flex-wrap items-center gap-3">
+        <h1 class="heading mr-auto text-3xl!">Jobs</h1>
+        <NewJobDialog @create="(job) => goTo(create(job))" />
+        <UButton
+          label="Open a job file"
+          icon="i-lucide-upload"
+          color="neutral"
+          variant="outline"
+          @click="chooser?.click()"
+        />
+        <input
+          ref="chooser"
+          type="file"
+          accept=".json,application/json"
+          class="hidden"
+          aria-label="Job file"
+          @change="onFile"
+        />
+      </div>
+      <section v-if="problems.length" role="alert" class="mb-4 border-l-4 border-(--ui-error) pl-3">
+        <p v-for="problem in problems" :key="problem">{{ problem }}</p>
+      </section>
+      <p v-if="state === 'waiting'" role="status">
+        Waiting for the server or its database; this page tries again by itself.
+      </p>
+      <p v-else-if="state === 'ready' && rows.length === 0">
+        No job yet. Begin one with <strong>New job</strong>: look at the pipe that is there, and Jolvet says what joins
+        to it, how long to cut and where to mark.
+      </p>
+      <ul class="ruled border-y border-(--ui-border)">
+        <li v-for="row in rows" :key="row.id" class="grid items-center gap-x-4 py-3 sm:grid-cols-[1fr_auto]">
+          <div class="min-w-0">
+            <NuxtLink :to="`/jobs/${row.id}`" class="heading underline-offset-4 hover:underline">{{
+              row.job.title
+            }}</NuxtLink>
+            <p class="truncate">Next: {{ row.next.next || 'nothing is open' }}</p>
+            <Spine :progress="row.progress" :job="row.id" class="mt-2" />
+          </div>
+          <div class="flex gap-1">
+            <UButton
+              icon="i-lucide-download"
+              color="neutral"
+              variant="ghost"
+              :aria-label="`Download the job file of ${row.job.title}`"
+              @click="downloadJob(row.job)"
+            />
+            <UButton
+              icon="i-lucide-trash-2"
+              color="neutral"
+              variant="ghost"
+              :aria-label="`Delete ${row.job.title}`"
+              @click="removing = row.id"
+            />
+          </div>
+          <div
+            v-if="removing === row.id"
+            role="alertdialog"
+            aria-label="Delete the job?"
+            class="flex flex-wrap items-center gap-3 pt-2"
+          >
+            <span>Delete this job for good? Its job file can be downloaded first.</span>
+            <UButton label="Delete" color="error" @click="confirmRemoval" />
+            <UButton label="Keep" color="neutral" variant="outline" @click="removing = ''" />
+          </div>
+        </li>
+      </ul>
+    </main>
+  </div>
+</template>

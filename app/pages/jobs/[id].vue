@@ -1,0 +1,142 @@
+<script setup lang="ts">
+import { useEventListener } from '@vueuse/core'
+import { profiles } from '~~/core/job/profile'
+import type { ProfileId } from '~~/core/job/profile'
+import { useJobStore } from '~/stores/job'
+
+const route = useRoute()
+const store = useJobStore()
+const id = computed(() => String(route.params.id))
+const problem = ref<'gone' | 'away' | null>(null)
+const title = computed(() => store.job?.title ?? '')
+const profileItems = Object.values(profiles).map(({ id: value, name }) => ({ value, label: name }))
+
+let retry: ReturnType<typeof setTimeout> | undefined
+async function open(): Promise<void> {
+  problem.value = await store.open(id.value)
+  if (problem.value === 'away') retry = setTimeout(() => void open(), 2000)
+}
+void open()
+
+function setTitle(text: string | number): void {
+  const typed = String(text)
+  if (store.job && typed.trim() !== '') store.change({ ...store.job, title: typed.slice(0, 200) })
+}
+const toggleUnits = () => {
+  if (store.job) store.change({ ...store.job, units: store.job.units === 'metric' ? 'imperial' : 'metric' })
+}
+const setProfile = (profile: ProfileId) => {
+  if (store.job) store.change({ ...store.job, profile })
+}
+
+async function choose(which: 'mine' | 'theirs' | 'copy'): Promise<void> {
+  if (which !== 'copy') return store.settleConflict(which)
+  const copy = await store.saveCopy()
+  if (!copy) return
+  store.settleConflict('theirs')
+  await navigateTo(`/jobs/${copy}/route`)
+  await open()
+}
+
+function onKey(event: KeyboardEvent): void {
+  if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return
+  if (event.target instanceof HTMLInputElement || event.target instanceof HTMLTextAreaElement) return
+  event.preventDefault()
+  if (event.shiftKey) store.redo()
+  else store.undo()
+}
+useEventListener(window, 'keydown', onKey)
+useHead({ title: () => (title.value ? `${title.value} · Jolvet` : 'Jolvet') })
+onBeforeUnmount(() => {
+  clearTimeout(retry)
+  store.close()
+})
+</script>
+
+<template>
+  <div v-if="store.job && store.plan" class="flex min-h-dvh flex-col">
+    <header class="no-print border-b border-(--ui-border) bg-(--ui-bg-muted)">
+      <TopBar>
+        <UInput
+          :model-value="title"
+          variant="ghost"
+          class="w-52 sm:w-72"
+          :ui="{ base: 'font-label text-xl font-semibold' }"
+          aria-label="Title of the job"
+          @update:model-value="setTitle"
+        />
+        <SaveState :status="store.status" />
+        <div class="ml-auto flex items-center gap-1">
+          <UButton
+            icon="i-lucide-undo-2"
+            color="neutral"
+            variant="ghost"
+            aria-label="Undo"
+            :disabled="store.past.length === 0"
+            @click="store.undo()"
+          />
+          <UButton
+            icon="i-lucide-redo-2"
+            color="neutral"
+            variant="ghost"
+            aria-label="Redo"
+            :disabled="store.future.length === 0"
+            @click="store.redo()"
+          />
+          <UButton
+            color="neutral"
+            variant="ghost"
+            :label="store.job.units === 'metric' ? 'mm' : 'feet, inches'"
+            aria-label="Change units"
+            @click="toggleUnits"
+          />
+          <USelect
+            :model-value="store.job.profile"
+            :items="profileItems"
+            variant="ghost"
+            aria-label="Rule profile"
+            @update:model-value="setProfile"
+          />
+          <UButton
+            icon="i-lucide-printer"
+            color="neutral"
+            variant="ghost"
+            aria-label="Print cut list and joint cards"
+            :to="`/jobs/${id}/print`"
+          />
+        </div>
+      </TopBar>
+      <Spine :progress="store.progress" :job="id" />
+    </header>
+    <ConflictPanel
+      v-if="store.status.kind === 'conflict'"
+      :mine="store.job"
+      :theirs="store.status.theirs"
+      @choose="choose"
+    />
+    <section v-if="store.status.kind === 'invalid'" role="alert" class="border-y-2 border-(--ui-error) p-4">
+      <p v-for="field in store.status.fields" :key="field.field">{{ field.field }}: {{ field.problem }}</p>
+    </section>
+    <section
+      v-if="store.status.kind === 'gone'"
+      role="alert"
+      class="flex flex-wrap items-center gap-3 border-y-2 border-(--ui-warning) p-4"
+    >
+      <p>This job was deleted elsewhere. Your text is still here.</p>
+      <UButton label="Save it as a new job" @click="choose('copy')" />
+    </section>
+    <main class="flex-1 p-3 sm:p-4">
+      <NuxtPage />
+    </main>
+  </div>
+  <main v-else class="p-6">
+    <TopBar />
+    <h1 class="heading">
+      {{ problem === 'gone' ? 'There is no such job' : problem === 'away' ? 'Waiting for the server' : 'Opening …' }}
+    </h1>
+    <p v-if="problem === 'away'">
+      The server or its database does not answer. This page tries again by itself; nothing that you typed is lost.
+    </p>
+    <p v-if="problem === 'gone'"><NuxtLink to="/" class="underline">Back to all jobs</NuxtLink></p>
+  </main>
+</template>

@@ -1,0 +1,12 @@
+<script setup lang="ts">
+import { nextStep } from '~~/core/progress'
+import { useJobStore } from '~/stores/job'
+
+/** A job opens at the step that is next. */
+const store = useJobStore()
+await navigateTo(`/jobs/${store.id}/${nextStep(store.progress).step}`, { replace: true })
+</script>
+
+<template>
+  <div />
+</template>

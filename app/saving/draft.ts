@@ -1,0 +1,73 @@
+import type { Job } from '~~/core/job/job'
+
+/** What this browser keeps of a job until the server has acknowledged it. */
+export interface Draft {
+  /** The version that the draft was made from. */
+  readonly version: number
+  readonly job: unknown
+}
+
+const prefix = 'jolvet-draft'
+const lockOf = (tab: string): string => `jolvet-tab-${tab}`
+
+/** This tab's name: it outlives a reload, and a second tab has another. */
+function tabName(): string {
+  const known = sessionStorage.getItem('jolvet-tab')
+  if (known) return known
+  const made = crypto.randomUUID()
+  sessionStorage.setItem('jolvet-tab', made)
+  return made
+}
+
+/**
+ * Holds the tab's name for as long as the tab lives. A duplicated tab copies the name:
+ * it finds the lock taken and gets a name of its own.
+ */
+export async function claimTab(): Promise<string> {
+  const claim = (tab: string): Promise<boolean> =>
+    new Promise((resolve) => {
+      void navigator.locks.request(lockOf(tab), { ifAvailable: true }, (lock) => {
+        resolve(lock !== null)
+        return lock ? new Promise(() => {}) : undefined
+      })
+    })
+  const name = tabName()
+  if (await claim(name)) return name
+  sessionStorage.removeItem('jolvet-tab')
+  const fresh = tabName()
+  await claim(fresh)
+  return fresh
+}
+
+const keyOf = (job: string, tab: string): string => `${prefix}:${job}:${tab}`
+
+export function keepDraft(id: string, tab: string, version: number, job: Job): void {
+  localStorage.setItem(keyOf(id, tab), JSON.stringify({ version, job }))
+}
+
+export function dropDraft(id: string, tab: string): void {
+  localStorage.removeItem(keyOf(id, tab))
+}
+
+function readDraft(key: string): Draft | null {
+  try {
+    const draft = JSON.parse(localStorage.getItem(key) ?? 'null') as Partial<Draft> | null
+    return draft && typeof draft.version === 'number' && draft.job ? { version: draft.version, job: draft.job } : null
+  } catch {
+    return null
+  }
+}
+
+/** The draft that this tab, or a tab that is no more, left of a job; a live tab's draft is its own. */
+export async function adoptDraft(id: string, tab: string): Promise<Draft | null> {
+  const { held = [] } = await navigator.locks.query()
+  const alive = new Set(held.map(({ name }) => name))
+  const keys = Object.keys(localStorage).filter((key) => key.startsWith(`${prefix}:${id}:`))
+  const own = keyOf(id, tab)
+  const orphaned = keys.filter((key) => key !== own && !alive.has(lockOf(key.split(':')[2] ?? '')))
+  const [key] = [...keys.filter((known) => known === own), ...orphaned]
+  if (!key) return null
+  const draft = readDraft(key)
+  if (key !== own) localStorage.removeItem(key)
+  return draft
+}

@@ -1,0 +1,126 @@
+import { defineStore } from 'pinia'
+import { shippedCatalogue } from '~~/core/catalogue/catalogue'
+import type { Job } from '~~/core/job/job'
+import { readJob } from '~~/core/job/read-job'
+import { planJob } from '~~/core/plan'
+import { progressOf } from '~~/core/progress'
+import { adoptDraft, claimTab, dropDraft, keepDraft } from '~/saving/draft'
+import { SaveLoop, type SaveStatus } from '~/saving/save-loop'
+import { httpTransport, type Stored } from '~/saving/transport'
+
+const longestHistory = 500
+
+/** The job that is open: its text, what follows from it, its history, and whether it is saved. */
+export const useJobStore = defineStore('job', () => {
+  const id = ref('')
+  const job = shallowRef<Job | null>(null)
+  const status = shallowRef<SaveStatus>({ kind: 'saved' })
+  const past = shallowRef<readonly Job[]>([])
+  const future = shallowRef<readonly Job[]>([])
+  const plan = computed(() => (job.value ? planJob(job.value, shippedCatalogue) : null))
+  const progress = computed(() => (job.value && plan.value ? progressOf(job.value, plan.value, shippedCatalogue) : []))
+  let loop: SaveLoop | undefined
+  let channel: BroadcastChannel | undefined
+
+  function show(stored: Stored, tab: string): void {
+    close()
+    id.value = stored.id
+    job.value = stored.job
+    status.value = { kind: 'saved' }
+    channel = new BroadcastChannel(`jolvet-job-${stored.id}`)
+    channel.onmessage = () => void refresh()
+    loop = new SaveLoop({
+      ...stored,
+      transport: httpTransport,
+      keep: (version, text) => keepDraft(stored.id, tab, version, text),
+      drop: () => dropDraft(stored.id, tab),
+      onStatus: (now) => (status.value = now),
+      onSaved: (version) => channel?.postMessage(version),
+    })
+  }
+
+  /** Another tab saved: where nothing here is unsaved, its text is shown. */
+  async function refresh(): Promise<void> {
+    if (!loop?.isClean) return
+    const answer = await httpTransport.load(id.value)
+    if (answer.outcome !== 'done' || !loop.isClean || answer.stored.version <= loop.version) return
+    job.value = answer.stored.job
+    loop.replace(answer.stored)
+  }
+
+  /** Opens a job, with what an earlier visit had not yet saved. @returns what is wrong, or nothing */
+  async function open(wanted: string): Promise<'gone' | 'away' | null> {
+    const answer = await httpTransport.load(wanted)
+    if (answer.outcome !== 'done') return answer.outcome === 'gone' ? 'gone' : 'away'
+    const tab = await claimTab()
+    const draft = await adoptDraft(wanted, tab)
+    const read = draft && readJob(draft.job, shippedCatalogue)
+    if (!draft || !read?.ok) {
+      show(answer.stored, tab)
+      return null
+    }
+    // The draft is saved from the version that it was made from: a newer one in between is a conflict, as it should be.
+    show({ ...answer.stored, version: draft.version }, tab)
+    change(read.job)
+    return null
+  }
+
+  function put(next: Job): void {
+    job.value = next
+    loop?.change(next)
+  }
+
+  /** Makes a change to the job; nothing happens when it is the same job. */
+  function change(next: Job): void {
+    if (!job.value || next === job.value) return
+    past.value = [...past.value.slice(-longestHistory), job.value]
+    future.value = []
+    put(next)
+  }
+
+  function undo(): void {
+    const before = past.value.at(-1)
+    if (!before || !job.value) return
+    past.value = past.value.slice(0, -1)
+    future.value = [job.value, ...future.value]
+    put(before)
+  }
+
+  function redo(): void {
+    const [after, ...rest] = future.value
+    if (!after || !job.value) return
+    past.value = [...past.value, job.value]
+    future.value = rest
+    put(after)
+  }
+
+  function settleConflict(choice: 'mine' | 'theirs'): void {
+    if (status.value.kind !== 'conflict' || !loop) return
+    const { theirs } = status.value
+    if (choice === 'mine') {
+      loop.insist(theirs)
+      return
+    }
+    if (job.value) past.value = [...past.value, job.value]
+    job.value = theirs.job
+    loop.yieldTo(theirs)
+  }
+
+  /** Saves what is here as a job of its own. @returns its id, or null when the server did not take it */
+  async function saveCopy(): Promise<string | null> {
+    if (!job.value) return null
+    const answer = await httpTransport.create({ ...job.value, title: `${job.value.title} (copy)`.slice(0, 200) })
+    return answer.outcome === 'done' ? answer.stored.id : null
+  }
+
+  function close(): void {
+    channel?.close()
+    channel = undefined
+    loop = undefined
+    job.value = null
+    past.value = []
+    future.value = []
+  }
+
+  return { id, job, plan, progress, status, past, future, open, change, undo, redo, settleConflict, saveCopy, close }
+})
