@@ -34,6 +34,7 @@ const familyOfStandard: Readonly<Record<string, SizeFamily>> = {
   'ASTM D1785': 'schedule',
   'ASTM A53': 'schedule',
   'EN 10255': 'schedule',
+  'old grey CTS': 'cts',
   old: 'lead',
 }
 
@@ -43,10 +44,7 @@ const slug = (text: string): string =>
     .replace(/[^a-z0-9.]+/g, '-')
     .replace(/^-|-$/g, '')
 
-function familyOf(standard: string, grade: string): SizeFamily {
-  if (grade.endsWith('CTS')) return 'cts'
-  return familyOfStandard[standard] ?? 'metric'
-}
+const familyOf = (standard: string): SizeFamily => familyOfStandard[standard] ?? 'metric'
 
 function labelOf([material, temper, standard, grade, nominal, , wall]: PipeRow, family: SizeFamily): string {
   const size = family === 'metric' && /^\d+$/.test(nominal) ? `${nominal} × ${wall}` : nominal
@@ -57,7 +55,7 @@ function labelOf([material, temper, standard, grade, nominal, , wall]: PipeRow, 
 
 function toPipe(row: PipeRow): Pipe {
   const [material, temper, standard, grade, nominal, od, wall, odTolerance, basis, note] = row
-  const family = familyOf(standard, grade)
+  const family = familyOf(standard)
   const size = `${nominal.replaceAll('/', '-')}${family === 'metric' ? `x${wall}` : ''}`
   const layers = grade.includes(' / ') ? '' : grade
   const id = [material, temper, standard, layers, size].filter(Boolean).map(slug).join('-')

@@ -34,6 +34,7 @@ const standardsOf: Readonly<Record<Region, Readonly<Record<string, number>>>> = 
     'ASTM F1281': 0.4,
     'ASTM D2846': 1.5,
     'ASTM D1785': 1,
+    'old grey CTS': 1.5,
     'ASTM A53': 1.5,
     'EN 12201': 0.05,
     old: 0.2,
@@ -60,6 +61,7 @@ const years: Readonly<Record<string, readonly [number, number]>> = {
   'ASTM F1281': [1990, 2200],
   'ASTM F876': [1984, 2200],
   'ASTM D2846': [1960, 2200],
+  'old grey CTS': [1978, 1995],
   old: [1700, 1970],
 }
 
@@ -70,7 +72,7 @@ function regionWeight(pipe: Pipe, region: Region | undefined): number {
 
 function ageWeight(pipe: Pipe, built: number | undefined): number {
   if (built === undefined) return 1
-  const [from, to] = pipe.grade === 'old grey CTS' ? [1978, 1995] : (years[pipe.standard] ?? [1700, 2200])
+  const [from, to] = years[pipe.standard] ?? [1700, 2200]
   // A newer pipe may have been put into an older building; an older kind is not put into a newer one.
   if (built > to) return 0.02
   return built < from ? 0.4 : 1
@@ -90,7 +92,7 @@ const shareOfSize = (pipe: Pipe): number => 1 / (rowsOfSize.get(sizeKey(pipe)) ?
  */
 export function priorWeight(pipe: Pipe, region: Region | undefined, built: number | undefined): number {
   const usual = commonSizes.has(pipe.nominal) ? 3 : 1
-  const withdrawn = pipe.grade === 'old grey CTS' ? 0.3 : 1
+  const withdrawn = pipe.standard === 'old grey CTS' ? 0.3 : 1
   return (
     usual * shareOfSize(pipe) * withdrawn * temperWeight(pipe) * regionWeight(pipe, region) * ageWeight(pipe, built)
   )

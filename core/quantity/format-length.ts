@@ -23,7 +23,7 @@ function inches(mm: number): string {
   const part = sixteenths % 16
   const by = divisor(part, 16)
   const fraction = part === 0 ? '' : `${part / by}/${16 / by}`
-  const inchText = [whole > 0 || fraction === '' ? String(whole) : '', fraction].filter(Boolean).join(' ')
+  const inchText = [whole > 0 || fraction === '' || feet > 0 ? String(whole) : '', fraction].filter(Boolean).join(' ')
   if (feet === 0) return `${sign}${inchText}″`
   return whole === 0 && part === 0 ? `${sign}${feet}′` : `${sign}${feet}′ ${inchText}″`
 }

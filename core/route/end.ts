@@ -20,7 +20,8 @@ export interface PieceEnd {
   readonly missing: string
 }
 
-const none: Figure = { mm: 0, tolerance: 0, basis: 'standard' }
+/** Nothing is taken off: as sure as the length that the user measured. */
+const none: Figure = { mm: 0, tolerance: 0, basis: 'measured' }
 const angleTolerance = 1
 const isAbout = (value: number | null, angle: number): boolean =>
   value !== null && Math.abs(value - angle) <= angleTolerance

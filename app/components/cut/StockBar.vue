@@ -30,7 +30,7 @@ const percent = (share: number) => `${share * 100}%`
         :aria-pressed="part.id === selected"
         @click="emit('select', part.id)"
       >
-        {{ part.id }}
+        {{ part.share > 0.06 ? part.id : '' }}
       </button>
     </div>
   </div>

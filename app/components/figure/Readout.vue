@@ -6,7 +6,7 @@ defineProps<{ label: string; value: string; tolerance?: string; basis?: string }
 <template>
   <div class="min-w-0" data-readout>
     <div class="label">{{ label }}</div>
-    <div class="readout break-words" :class="value === 'unknown' ? 'text-(--ui-warning)!' : ''">{{ value }}</div>
+    <div class="readout whitespace-nowrap" :class="value === 'unknown' ? 'text-(--ui-warning)!' : ''">{{ value }}</div>
     <div v-if="tolerance || basis" class="text-sm text-muted">
       <span v-if="tolerance">± {{ tolerance }}</span>
       <span v-if="tolerance && basis"> · </span>

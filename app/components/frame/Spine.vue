@@ -8,18 +8,20 @@ const stateText = ({ state, open }: StepProgress) => (open > 0 ? `${state}, ${op
 </script>
 
 <template>
-  <nav aria-label="Steps of the work" class="overflow-x-auto">
-    <ol class="flex min-w-max sm:min-w-0">
+  <nav aria-label="Steps of the work">
+    <ol class="flex">
       <li v-for="step in progress" :key="step.step" class="flex-1">
         <NuxtLink
           :to="`/jobs/${job}/${step.step}`"
-          class="group flex min-h-11 items-center gap-2 border-b-4 border-(--drawing-faint) px-3 py-1.5"
+          class="flex h-full min-h-11 flex-col items-center gap-x-2 border-b-4 border-(--drawing-faint) px-1 py-1.5 sm:flex-row sm:px-3"
           active-class="border-(--drawing-pipe)! bg-(--ui-bg)"
           :aria-label="`${names[step.step]}: ${stateText(step)}`"
         >
           <StateMark :state="step.state" />
           <span class="font-label text-lg font-semibold">{{ names[step.step] }}</span>
-          <span v-if="step.open" class="label text-base tabular-nums">{{ step.open }} open</span>
+          <span v-if="step.open" class="label text-base"
+            >{{ step.open }}<span class="hidden sm:inline"> open</span></span
+          >
         </NuxtLink>
       </li>
     </ol>

@@ -16,7 +16,7 @@ const toggle = () => (colorMode.preference = isDark.value ? 'light' : 'dark')
     </NuxtLink>
     <slot />
     <UButton
-      class="ml-auto"
+      :class="$slots.default ? '' : 'ml-auto'"
       color="neutral"
       variant="ghost"
       :icon="isDark ? 'i-lucide-sun' : 'i-lucide-moon'"

@@ -3,12 +3,15 @@ import { methods, type MethodId } from '~~/core/catalogue/method'
 import type { Verdict } from '~~/core/join/verdict'
 
 /** Every method for one pipe with its verdict; each opens to its reasons. */
-const props = defineProps<{ verdicts: readonly Verdict[]; chosen: MethodId | undefined; choosable?: boolean }>()
+const props = defineProps<{
+  verdicts: readonly Verdict[]
+  chosen: MethodId | undefined
+  usable?: ReadonlySet<MethodId>
+}>()
 const emit = defineEmits<{ choose: [method: MethodId] }>()
 const order = { fits: 0, caution: 1, refuse: 2 } as const
 const sorted = computed(() => [...props.verdicts].sort((a, b) => order[a.verdict] - order[b.verdict]))
-const worst = ({ reasons, verdict }: Verdict) =>
-  reasons.filter((reason) => reason.verdict === verdict).at(-1)?.text ?? ''
+const worst = ({ reasons, verdict }: Verdict) => reasons.find((reason) => reason.verdict === verdict)?.text ?? ''
 </script>
 
 <template>
@@ -20,7 +23,7 @@ const worst = ({ reasons, verdict }: Verdict) =>
           <span class="w-24"><VerdictMark :verdict="row.verdict" /></span>
           <span class="min-w-0 flex-1 basis-40 text-sm">{{ worst(row) }}</span>
           <UButton
-            v-if="choosable && row.verdict !== 'refuse'"
+            v-if="usable?.has(row.method) && row.verdict !== 'refuse'"
             :label="row.method === chosen ? 'In use' : 'Use'"
             :color="row.method === chosen ? 'success' : 'neutral'"
             :variant="row.method === chosen ? 'solid' : 'outline'"

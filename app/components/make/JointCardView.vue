@@ -23,8 +23,7 @@ const minutes = (seconds: number) => (seconds < 60 ? `${seconds} s` : `${Math.ro
     <ol class="ruled my-3 border-y border-(--ui-border)">
       <li v-for="(step, index) in card.steps" :key="index" class="grid gap-x-4 py-2 sm:grid-cols-[1fr_13rem]">
         <p class="flex gap-3 text-lg">
-          <span class="font-label font-semibold text-(--ui-primary)">{{ index + 1 }}</span
-          >{{ step.text }}
+          <span class="font-label font-semibold text-(--ui-primary)">{{ index + 1 }}</span>{{ step.text }}
         </p>
         <div v-if="step.figure">
           <span class="label">{{ step.figure.label }}</span>

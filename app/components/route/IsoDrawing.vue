@@ -1,5 +1,7 @@
 <script setup lang="ts">
+import { useElementSize } from '@vueuse/core'
 import type { Run } from '~~/core/job/job'
+import { placeDimensions } from '~~/core/route/dimensions'
 import { drawIsometric } from '~~/core/route/isometric'
 import { layOut } from '~~/core/route/layout'
 
@@ -7,9 +9,21 @@ import { layOut } from '~~/core/route/layout'
 const props = defineProps<{ run: Run; leg: string; node: string; pieceOf: ReadonlyMap<string, string> }>()
 const emit = defineEmits<{ leg: [id: string]; node: [id: string] }>()
 const { figure } = useLengthText()
+const paper = useTemplateRef<SVGSVGElement>('paper')
+const { width, height } = useElementSize(paper)
 const drawing = computed(() => drawIsometric(layOut(props.run)))
-/** Line weights and letters keep their size on paper whatever the run's length. */
-const unit = computed(() => Math.max(drawing.value.box[2], drawing.value.box[3]) / 100)
+/** Line weights and letters keep their size on the screen whatever the run's length: 4.5 pixels to a unit. */
+const unit = computed(
+  () => 4.5 * Math.max(drawing.value.box[2] / (width.value || 800), drawing.value.box[3] / (height.value || 330)),
+)
+const dimensions = computed(() => {
+  const lengths = new Map(props.run.legs.map((leg) => [leg.id, leg.length]))
+  return placeDimensions(drawing.value, 3 * unit.value).map(({ leg, at }) => ({
+    leg,
+    at,
+    length: lengths.get(leg) ?? 0,
+  }))
+})
 
 const compass = [
   { word: 'N', dx: 0.866, dy: -0.5 },
@@ -20,6 +34,7 @@ const compass = [
 
 <template>
   <svg
+    ref="paper"
     :viewBox="drawing.box.join(' ')"
     class="h-full min-h-64 w-full text-(--drawing-ink)"
     role="group"
@@ -121,13 +136,13 @@ const compass = [
       <circle v-else r="0.800" fill="currentColor" />
     </g>
     <g
-      v-for="drawn in drawing.legs"
-      :key="drawn.id"
-      :transform="`translate(${drawn.middle[0]} ${drawn.middle[1]}) scale(${unit})`"
+      v-for="{ leg: id, at, length } in dimensions"
+      :key="id"
+      :transform="`translate(${at[0]} ${at[1]}) scale(${unit})`"
       class="pointer-events-none"
     >
       <text
-        y="-1.400"
+        y="1"
         font-size="3"
         text-anchor="middle"
         fill="currentColor"
@@ -136,8 +151,8 @@ const compass = [
         paint-order="stroke"
         class="font-label font-semibold"
       >
-        {{ figure(drawn.length) }}
-        <tspan v-if="pieceOf.get(drawn.id)" fill="var(--drawing-pipe)" dx="0.800">{{ pieceOf.get(drawn.id) }}</tspan>
+        {{ figure(length) }}
+        <tspan v-if="pieceOf.get(id)" fill="var(--drawing-pipe)" dx="0.800">{{ pieceOf.get(id) }}</tspan>
       </text>
     </g>
   </svg>

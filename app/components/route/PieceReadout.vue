@@ -16,8 +16,9 @@ const marks = computed(() =>
 
 <template>
   <div>
-    <div class="grid grid-cols-[1.5fr_1fr_1fr] gap-4" data-piece-readout>
+    <div class="grid grid-cols-2 gap-4 sm:grid-cols-[1.5fr_1fr_1fr]" data-piece-readout>
       <Readout
+        class="col-span-2 sm:col-span-1"
         :label="`Cut ${piece.id}`"
         :value="length(piece.cut)"
         :tolerance="piece.tolerance === null ? '' : length(piece.tolerance)"

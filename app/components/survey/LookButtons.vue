@@ -15,17 +15,14 @@ const questions: readonly { kind: LookKind; ask: string }[] = [
   { kind: 'stripe', ask: 'Stripe' },
   { kind: 'scratch', ask: 'Scratch' },
 ]
-const taken = (kind: LookKind) => props.observations.find((seen) => seen.kind === kind)
-const isTaken = (kind: LookKind, value: string) => {
-  const seen = taken(kind)
-  return seen !== undefined && 'value' in seen && seen.value === value
-}
+/** What is answered stands in the list of what is seen, and makes room here. */
+const open = computed(() => questions.filter(({ kind }) => !props.observations.some((seen) => seen.kind === kind)))
 </script>
 
 <template>
   <div class="ruled">
     <div
-      v-for="{ kind, ask } in questions"
+      v-for="{ kind, ask } in open"
       :key="kind"
       class="grid items-start gap-x-3 py-1.5 sm:grid-cols-[7rem_1fr]"
       :class="kind === suggested ? 'border-l-4 border-l-(--ui-primary) pl-2' : ''"
@@ -39,9 +36,8 @@ const isTaken = (kind: LookKind, value: string) => {
           v-for="value in lookValues[kind]"
           :key="value"
           :label="value"
-          :color="isTaken(kind, value) ? 'primary' : 'neutral'"
-          :variant="isTaken(kind, value) ? 'solid' : 'outline'"
-          :aria-pressed="isTaken(kind, value)"
+          color="neutral"
+          variant="outline"
           class="px-2.5"
           @click="emit('observe', { kind, value })"
         />

@@ -6,7 +6,10 @@ defineProps<{ groups: readonly FitGroup[]; chosen: string | undefined }>()
 const emit = defineEmits<{ choose: [pipe: string] }>()
 const shownGroups = 5
 const shownPipes = 4
-const percent = (share: number) => (share > 0.995 ? 'over 99 %' : `${Math.round(share * 100)} %`)
+function percent(share: number): string {
+  if (share > 0.995) return 'over 99 %'
+  return share < 0.01 ? 'under 1 %' : `${Math.round(share * 100)} %`
+}
 </script>
 
 <template>
@@ -17,10 +20,7 @@ const percent = (share: number) => (share > 0.995 ? 'over 99 %' : `${Math.round(
         <span class="text-sm text-muted">takes {{ group.fits.join(', ') }}</span>
       </div>
       <div class="mt-1 h-1.5 bg-(--ui-bg-muted)" aria-hidden="true">
-        <div
-          class="h-full bg-(--ui-primary)"
-          :style="{ width: percent(group.probability).replace(/[^\d]/g, '') + '%' }"
-        />
+        <div class="h-full bg-(--ui-primary)" :style="{ width: `${group.probability * 100}%` }" />
       </div>
       <ul>
         <li

@@ -61,7 +61,7 @@ onBeforeUnmount(() => {
           :model-value="title"
           variant="ghost"
           class="w-52 sm:w-72"
-          :ui="{ base: 'font-label text-xl font-semibold' }"
+          :ui="{ base: 'font-label text-xl! font-semibold' }"
           aria-label="Title of the job"
           @update:model-value="setTitle"
         />

@@ -13,6 +13,6 @@ export const size: Rule = {
   check({ method, pipe, socket }) {
     if (socket) return null
     if (method.id === 'thread') return null
-    return refuse(`no ${method.name.toLowerCase()} fitting in the catalogue is made for ${diameter(pipe.od)} outside`)
+    return refuse(`no ${method.fitting} fitting in the catalogue is made for ${diameter(pipe.od)} outside`)
   },
 }

@@ -14,6 +14,7 @@ export function thread({ insertion, pipe }: JointFigures): Procedure {
         text: 'Brush the thread clean. Tape clockwise as seen from the end, starting one thread back.',
         figure: wraps(pipe.od),
       },
+      { text: 'Start it by hand: where it does not run freely, back off and look at the thread.' },
       {
         text: 'Hand-tight, then with the wrench, and hold back on the old pipe.',
         figure: { label: 'Turn', text: '1½ to 3 turns', basis: 'typical' },

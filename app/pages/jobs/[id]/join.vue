@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { shippedCatalogue } from '~~/core/catalogue/catalogue'
-import { methods, type MethodId } from '~~/core/catalogue/method'
+import { methodIds, methods, type MethodId } from '~~/core/catalogue/method'
 import { setNode, setRun } from '~~/core/job/edit-run'
 import { chooseChain } from '~~/core/job/edit-tie-in'
 import { addRun } from '~~/core/job/new-job'
@@ -36,6 +36,11 @@ const answer = computed(() => {
     profile: job.value.profile,
   })
 })
+
+/** A method is used along a run only where the catalogue has its sockets for the pipe. */
+const usable = computed(
+  () => new Set(methodIds.filter((method) => pipes.value && shippedCatalogue.socketFor(method, pipes.value.b))),
+)
 
 const looked = ref(0)
 const chosenIndex = computed(
@@ -80,7 +85,7 @@ const setPlace = (next: Place) => current.value && change(setRun(job.value, curr
       alone, <UButton label="start a run" variant="link" class="p-0" @click="change(addRun(job).job)" />.
     </p>
     <template v-else>
-      <div class="mb-3 flex flex-wrap gap-1.5" role="group" aria-label="Tie-ins">
+      <div class="pipe-tabs" role="group" aria-label="Tie-ins">
         <UButton
           v-for="item in tieIns"
           :key="item.key"
@@ -139,7 +144,7 @@ const setPlace = (next: Place) => current.value && change(setRun(job.value, curr
             v-if="answer"
             :verdicts="answer.ends.b"
             :chosen="current.run.method"
-            choosable
+            :usable="usable"
             @choose="(method) => change(setRun(job, current!.run.id, { method }))"
           />
           <h2 class="heading mt-5 mb-1">Methods on the old pipe</h2>

@@ -37,7 +37,7 @@ function selectLeg(id: string): void {
 
 <template>
   <div>
-    <div class="mb-2 flex flex-wrap items-center gap-1.5" role="group" aria-label="Runs">
+    <div class="pipe-tabs" role="group" aria-label="Runs">
       <UButton
         v-for="item in job.runs"
         :key="item.id"

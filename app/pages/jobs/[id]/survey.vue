@@ -50,7 +50,7 @@ const rename = (text: string | number) =>
 
 <template>
   <div>
-    <div class="mb-3 flex flex-wrap items-center gap-1.5" role="group" aria-label="Existing pipes">
+    <div class="pipe-tabs" role="group" aria-label="Existing pipes">
       <UButton
         v-for="item in job.surveys"
         :key="item.id"
@@ -119,12 +119,12 @@ const rename = (text: string | number) =>
           />
         </div>
         <SeenList :observations="survey.observations" @forget="(index) => change(forget(job, survey!.id, index))" />
-        <MeasureForm :suggested="next?.kind" @observe="(seen) => change(observe(job, survey!.id, seen))" />
         <LookButtons
           :observations="survey.observations"
           :suggested="next?.kind"
           @observe="(seen) => change(observe(job, survey!.id, seen))"
         />
+        <MeasureForm :suggested="next?.kind" @observe="(seen) => change(observe(job, survey!.id, seen))" />
       </section>
     </div>
   </div>

@@ -1,0 +1,119 @@
+import { describe, expect, it } from 'vitest'
+import { emptyJob } from '~~/core/job/new-job'
+import type { Job } from '~~/core/job/job'
+import { SaveLoop, type SaveStatus } from './save-loop'
+import type { Answer, Transport } from './transport'
+
+const base = emptyJob('Base', 'metric', 'metric')
+const titled = (title: string): Job => ({ ...base, title })
+
+/** A server in memory that answers as scripted, then as a real one would. */
+function rig(script: ((job: Job, version: number) => Answer | 'real')[] = []) {
+  const server = { version: 1, job: base }
+  const seen: string[] = []
+  const statuses: SaveStatus[] = []
+  let draft: Job | null = null
+  const real = (version: number, job: Job): Answer => {
+    if (version !== server.version) return { outcome: 'conflict', stored: { id: 'j', ...server } }
+    Object.assign(server, { version: version + 1, job })
+    return { outcome: 'done', stored: { id: 'j', ...server } }
+  }
+  const transport: Transport = {
+    load: () => Promise.resolve({ outcome: 'done', stored: { id: 'j', ...server } }),
+    create: () => Promise.resolve({ outcome: 'gone' }),
+    save(_, version, job) {
+      seen.push(job.title)
+      const answer = script.shift()?.(job, version) ?? 'real'
+      return Promise.resolve(answer === 'real' ? real(version, job) : answer)
+    },
+  }
+  const loop = new SaveLoop({
+    id: 'j',
+    version: 1,
+    job: base,
+    transport,
+    keep: (_, job) => (draft = job),
+    drop: () => (draft = null),
+    onStatus: (status) => statuses.push(status),
+    onSaved: () => {},
+    wait: () => Promise.resolve(),
+  })
+  const settle = async () => {
+    for (let turn = 0; turn < 50; turn++) await Promise.resolve()
+  }
+  return { server, seen, statuses, loop, settle, real, draft: () => draft }
+}
+
+describe('the save loop', () => {
+  it('keeps what is typed before it is sent, and drops the draft when the server has it', async () => {
+    const { loop, server, settle, draft } = rig()
+    loop.change(titled('Typed'))
+    expect(draft()?.title).toBe('Typed')
+    await settle()
+    expect([server.job.title, server.version, draft()]).toEqual(['Typed', 2, null])
+  })
+
+  it('sends only the latest of what was typed meanwhile', async () => {
+    const { loop, seen, settle } = rig()
+    for (const title of ['a', 'ab', 'abc']) loop.change(titled(title))
+    await settle()
+    expect(seen).toEqual(['abc'])
+  })
+
+  it('waits while the database is away, keeps the draft, and saves when it is back', async () => {
+    const away = (): Answer => ({ outcome: 'away', what: 'database' })
+    const { loop, server, statuses, settle, draft } = rig([away, away])
+    loop.change(titled('Typed'))
+    expect(draft()?.title).toBe('Typed')
+    await settle()
+    expect(statuses.map(({ kind }) => kind)).toEqual(['saving', 'waiting', 'waiting', 'saved'])
+    expect(server.job.title).toBe('Typed')
+  })
+
+  it('a save that arrived although its answer was lost is no conflict', async () => {
+    const state = rig([
+      (job, version) => {
+        state.real(version, job)
+        return { outcome: 'away', what: 'server' }
+      },
+    ])
+    state.loop.change(titled('Once'))
+    await state.settle()
+    expect([state.server.version, state.statuses.at(-1)?.kind]).toEqual([2, 'saved'])
+  })
+
+  it('another save first is a conflict: nothing is overwritten, nothing of mine is lost', async () => {
+    const { loop, server, statuses, settle, draft } = rig()
+    Object.assign(server, { version: 2, job: titled('Theirs') })
+    loop.change(titled('Mine'))
+    await settle()
+    const last = statuses.at(-1)!
+    expect(last).toMatchObject({ kind: 'conflict', theirs: { version: 2, job: { title: 'Theirs' } } })
+    expect([server.job.title, draft()?.title]).toEqual(['Theirs', 'Mine'])
+    if (last.kind === 'conflict') loop.insist(last.theirs)
+    await settle()
+    expect([server.job.title, server.version, draft()]).toEqual(['Mine', 3, null])
+  })
+
+  it('yielding takes the newer version and goes on saving', async () => {
+    const { loop, server, statuses, settle } = rig()
+    Object.assign(server, { version: 2, job: titled('Theirs') })
+    loop.change(titled('Mine'))
+    await settle()
+    const last = statuses.at(-1)!
+    if (last.kind === 'conflict') loop.yieldTo(last.theirs)
+    loop.change(titled('After'))
+    await settle()
+    expect([server.job.title, server.version]).toEqual(['After', 3])
+  })
+
+  it('an answer that the text is wrong keeps the draft and names the fields', async () => {
+    const { loop, statuses, settle, draft } = rig([
+      () => ({ outcome: 'invalid', fields: [{ field: 'title', problem: 'too long' }] }),
+    ])
+    loop.change(titled('Wrong'))
+    await settle()
+    expect(statuses.at(-1)).toMatchObject({ kind: 'invalid', fields: [{ field: 'title' }] })
+    expect(draft()?.title).toBe('Wrong')
+  })
+})

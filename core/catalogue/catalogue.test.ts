@@ -1,0 +1,69 @@
+import { describe, expect, it } from 'vitest'
+import { pipeId } from '../sample-run'
+import { shippedCatalogue as catalogue } from './catalogue'
+import type { MethodId } from './method'
+import { supportSpacing } from './support-spacing'
+
+const socketSize = (method: MethodId, id: string) => catalogue.socketFor(method, catalogue.pipe(id)!)?.size
+
+describe('the catalogue', () => {
+  it('has an id for every row, each its own, and keeps every figure', () => {
+    expect(catalogue.pipes).toHaveLength(213)
+    expect(new Set(catalogue.pipes.map(({ id }) => id)).size).toBe(213)
+    expect(catalogue.pipe(pipeId('ASTM B88', '3/4', 'L'))).toMatchObject({
+      od: 22.225,
+      wall: 1.143,
+      odTolerance: 0.05,
+      basis: 'standard',
+    })
+  })
+
+  it('finds sockets by outside diameter, never by nominal name', () => {
+    // 3/4 copper tube size is 7/8 inch outside: that is what a compression fitting by outside diameter is called.
+    expect(socketSize('compression', pipeId('ASTM B88', '3/4', 'L'))).toBe('7/8')
+    expect(socketSize('push-fit', pipeId('ASTM D2846', '1/2'))).toBe('1/2')
+    // Schedule pipe of the same name is 21.3 mm, not 15.9.
+    expect(socketSize('push-fit', pipeId('ASTM D1785', '1/2', 'Schedule 40'))).toBeUndefined()
+    // 16.0 metric PEX lies within a tenth of 15.88 and still is not copper tube size.
+    expect(socketSize('crimp', pipeId('EN ISO 15875', '16', 'S4'))).toBeUndefined()
+    expect(socketSize('solder', pipeId('EN 1057', '22', 0.9))).toBe('22')
+  })
+
+  it('puts old bore in 15 and 28 where the trade does, and never in 22', () => {
+    expect(socketSize('solder', pipeId('BS 659', '1/2'))).toBe('15')
+    expect(socketSize('push-fit', pipeId('BS 659', '1/2'))).toBe('15')
+    expect(socketSize('compression', pipeId('BS 659', '1'))).toBe('28')
+    expect(socketSize('push-fit', pipeId('BS 659', '1'))).toBeUndefined()
+    expect(socketSize('solder', pipeId('BS 659', '3/4'))).toBeUndefined()
+    expect(catalogue.converterSocketFor('solder', catalogue.pipe(pipeId('BS 659', '3/4'))!)?.insertion).toBeNull()
+  })
+
+  it('has no take-off where nobody wrote one down', () => {
+    expect(catalogue.takeOff('solder', 'elbow-90', '22', 'either')).toEqual({
+      mm: 14.6,
+      tolerance: 1.5,
+      basis: 'typical',
+    })
+    expect(catalogue.takeOff('compression', 'elbow-90', '7/8', 'either')).toBeNull()
+  })
+})
+
+describe('support distances', () => {
+  const spacing = (profile: 'metric' | 'us-a', id: string, attitude: 'horizontal' | 'vertical') =>
+    supportSpacing(profile, catalogue.pipe(id)!, attitude)?.mm
+
+  it('differ by size, attitude and profile', () => {
+    expect(spacing('metric', pipeId('EN 1057', '15', 0.7), 'horizontal')).toBe(1200)
+    expect(spacing('metric', pipeId('EN 1057', '15', 0.7), 'vertical')).toBe(1800)
+    // 15.14 is above the row that ends at 15.
+    expect(spacing('metric', pipeId('BS 659', '1/2'), 'horizontal')).toBe(1800)
+    expect(spacing('us-a', pipeId('ASTM F876', '1/2', 'pex-a'), 'horizontal')).toBe(813)
+    // 16.002 stands in the gap between the rows to 16 and from 16.1.
+    expect(spacing('metric', pipeId('ASTM F1281', '1/2'), 'horizontal')).toBe(1200)
+  })
+
+  it('are unknown where the profile is silent', () => {
+    expect(spacing('us-a', pipeId('EN 10312', '15'), 'horizontal')).toBeUndefined()
+    expect(spacing('metric', pipeId('EN 10312', '15'), 'horizontal')).toBe(1200)
+  })
+})

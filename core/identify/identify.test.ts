@@ -1,0 +1,102 @@
+import { describe, expect, it } from 'vitest'
+import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
+import { readLook } from '../job/look'
+import type { IdentifyRequest, Observation } from '../job/observation'
+import { pipeId } from '../sample-run'
+import { identify } from './identify'
+import { parsePrintLine } from './print-line'
+
+const caliper = (mm: number): Observation => ({ kind: 'diameter', mm, instrument: 'caliper' })
+const copper: Observation[] = [
+  { kind: 'scratch', value: 'reddish' },
+  { kind: 'feel', value: 'rigid' },
+]
+const asked = (observations: Observation[], rest: Partial<IdentifyRequest> = {}) =>
+  identify(catalogue, { observations, ...rest })
+
+describe('close pairs', () => {
+  it.each([
+    [22.0, 'EN 1057', '22'],
+    [21.5, 'BS 659', '3/4'],
+    [22.2, 'ASTM B88', '3/4'],
+    [15.9, 'ASTM B88', '1/2'],
+    [28.25, 'BS 659', '1'],
+  ])('copper of %d mm by caliper is told, and settled', (mm, standard, nominal) => {
+    const answer = asked([caliper(mm), caliper(mm), ...copper])
+    const first = catalogue.pipe(answer.candidates[0]!.pipe)!
+    expect([first.standard, first.nominal, answer.settled]).toEqual([standard, nominal, true])
+    expect(answer.next).toEqual([])
+  })
+
+  it('by string alone they stay undecided, and a caliper is the next measure', () => {
+    const answer = asked([{ kind: 'circumference', mm: 69.4 }, ...copper])
+    expect(answer.settled).toBe(false)
+    expect(answer.next[0]?.kind).toBe('diameter')
+    expect(answer.groups.length).toBeGreaterThan(1)
+  })
+
+  it('15.0 and 15.14 take the same fittings and are one line', () => {
+    const answer = asked([caliper(15.07), ...copper], { region: 'britain', built: 1965 })
+    const names = answer.groups[0]!.candidates.map(({ pipe }) => catalogue.pipe(pipe)!.standard)
+    expect(new Set(names)).toEqual(new Set(['EN 1057', 'BS 659']))
+    expect(answer.settled).toBe(true)
+  })
+})
+
+describe('what the answer rests on', () => {
+  it('nothing seen: probabilities sum to one, and a cheap look is next', () => {
+    const answer = asked([])
+    const sum = answer.candidates.reduce((total, { probability }) => total + probability, 0)
+    expect(sum).toBeGreaterThan(0.95)
+    expect(sum).toBeLessThanOrEqual(1 + 1e-9)
+    expect(answer.settled).toBe(false)
+    expect(answer.next[0]!.seconds).toBeLessThan(10)
+  })
+
+  it('a ring of metal between plastic is multilayer at once', () => {
+    const answer = asked([{ kind: 'cut-end', value: 'plastic-metal-plastic' }, caliper(16.1)])
+    expect(catalogue.pipe(answer.candidates[0]!.pipe)?.material).toBe('multilayer')
+  })
+
+  it('paint is allowed for: 22.25 over paint is 22 metric', () => {
+    const painted = asked([{ kind: 'diameter', mm: 22.25, instrument: 'caliper', painted: true }, ...copper], {
+      region: 'britain',
+    })
+    expect(catalogue.pipe(painted.candidates[0]!.pipe)?.nominal).toBe('22')
+  })
+
+  it('a house of 1990 has no copper of before 1971', () => {
+    const answer = asked([caliper(21.75), ...copper], { region: 'britain', built: 1990 })
+    expect(catalogue.pipe(answer.candidates[0]!.pipe)?.standard).toBe('EN 1057')
+  })
+})
+
+describe('the print line', () => {
+  it.each([
+    ['3/4 COPPER TYPE L ASTM B88', pipeId('ASTM B88', '3/4', 'L')],
+    ['PEXb 1/2" SDR9 ASTM F876 F877 NSF-pw', pipeId('ASTM F876', '1/2', 'pex-b')],
+    ['22 x 0.9 EN 1057 R250', pipeId('EN 1057', '22', 0.9)],
+    ['PE100 SDR11 32x3.0 EN 12201', pipeId('EN 12201', '32')],
+    ['PE-X/AL/PE-X 16x2,0 EN ISO 21003', pipeId('EN ISO 21003', '16')],
+    ['CPVC 4120 3/4 IN SDR 11 ASTM D2846', pipeId('ASTM D2846', '3/4')],
+  ])('%s', (text, expected) => {
+    expect(asked([{ kind: 'print', text }]).candidates[0]?.pipe).toBe(expected)
+  })
+
+  it('a damaged line gives what is left of it', () => {
+    expect(parsePrintLine('...OPPER TYPE M').grade?.test('M')).toBe(true)
+    expect(parsePrintLine('xyz').understood).toEqual([])
+  })
+})
+
+describe('words for looks', () => {
+  it.each([
+    ['magnet', 'no', 'does not stick'],
+    ['magnet', 'yes', 'sticks'],
+    ['cut-end', 'plastic, a bright metal ring, plastic', 'plastic-metal-plastic'],
+    ['feel', 'bends by hand, stays bent', 'bends and stays'],
+    ['scratch', 'shiny soft grey', 'shiny soft grey'],
+  ] as const)('%s “%s” is %s', (kind, word, expected) => expect(readLook(kind, word)).toBe(expected))
+
+  it('a word that means nothing is not guessed', () => expect(readLook('stripe', 'wobbly')).toBeNull())
+})

@@ -1,0 +1,64 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { formatLength } from './format-length'
+import { parseLength } from './parse-length'
+
+describe('reading lengths', () => {
+  it.each([
+    ['22', 'metric', 22],
+    ['45cm', 'metric', 450],
+    ['1.2m', 'metric', 1200],
+    ['1,5 m', 'metric', 1500],
+    ['1 187', 'metric', null],
+    ['1 3/4"', 'metric', 44.45],
+    ["3'4 1/2", 'imperial', 1028.7],
+    ['6ft 2in', 'imperial', 1879.6],
+    ['1-3/4', 'imperial', 44.45],
+    ['12', 'imperial', 304.8],
+    ['22mm', 'imperial', 22],
+    ['3′ 4 1/2″', 'metric', 1028.7],
+  ] as const)('%s in %s', (text, units, mm) => {
+    const parsed = parseLength(text, units)
+    if (mm === null) expect(parsed.ok).toBe(false)
+    else expect(parsed).toEqual({ ok: true, mm: expect.closeTo(mm, 6) })
+  })
+
+  it.each([
+    ['abc', 'not a length'],
+    ['-5', 'negative'],
+    ['1e9', 'not a length'],
+    ['', 'nothing is typed'],
+    ['1/0"', 'divided by nought'],
+    ['0', 'at least'],
+    ['999m', 'at most 100 m'],
+  ])('refuses %s and says why', (text, why) => {
+    expect(parseLength(text, 'metric')).toEqual({ ok: false, problem: expect.stringContaining(why) })
+  })
+})
+
+describe('writing lengths', () => {
+  it.each([
+    [1187.2, 'metric', '1 187 mm'],
+    [623.4, 'metric', '623.5 mm'],
+    [-4, 'metric', '−4 mm'],
+    [1028.7, 'imperial', '3′ 4 1/2″'],
+    [314.325, 'imperial', '1′ 0 3/8″'],
+    [15.24, 'imperial', '5/8″'],
+    [304.8, 'imperial', '1′'],
+  ] as const)('%d in %s', (mm, units, text) => {
+    expect(formatLength(mm, units)).toBe(text.replace('1 187', '1\u2009187').replace(' mm', '\u2009mm'))
+  })
+
+  it('what is written is read back within half its rounding', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 10, max: 90_000, noNaN: true }),
+        fc.constantFrom('metric' as const, 'imperial' as const),
+        (mm, units) => {
+          const back = parseLength(formatLength(mm, units), units)
+          expect(back.ok && Math.abs(back.mm - mm)).toBeLessThanOrEqual(units === 'metric' ? 0.2501 : 0.794)
+        },
+      ),
+    )
+  })
+})

@@ -1,0 +1,88 @@
+import { describe, expect, it } from 'vitest'
+import { addRun, emptyJob } from '../job/new-job'
+import { pressKey, startEntry, type Entered } from './entry'
+
+function type(...keys: string[]): Entered {
+  const { job } = addRun(emptyJob('Typed', 'metric', 'metric'))
+  return keys.reduce<Entered>((state, key) => pressKey(state.job, state.entry, key) ?? state, {
+    job,
+    entry: startEntry(job.runs[0]!),
+  })
+}
+const legs = ({ job }: Entered) =>
+  job.runs[0]!.legs.map(({ from, to, direction, length }) => [from, to, direction, length])
+const kinds = ({ job }: Entered) => job.runs[0]!.nodes.map(({ kind }) => kind)
+
+describe('typing a route', () => {
+  it('draws a leg from arrow, digits, Enter; a turn makes an elbow, straight on a coupling', () => {
+    const state = type(
+      'ArrowRight',
+      '1',
+      '2',
+      '0',
+      '0',
+      'Enter',
+      'PageUp',
+      '4',
+      '0',
+      '0',
+      'Enter',
+      '3',
+      '0',
+      'c',
+      'm',
+      'Enter',
+    )
+    expect(legs(state)).toEqual([
+      ['n1', 'n2', 'east', 1200],
+      ['n2', 'n3', 'up', 400],
+      ['n3', 'n4', 'up', 300],
+    ])
+    expect(kinds(state)).toEqual(['open', 'elbow', 'coupling', 'open'])
+  })
+
+  it('a tee takes a run and a branch, and N goes to what is unfinished', () => {
+    const state = type(
+      'ArrowRight',
+      '9',
+      '0',
+      '0',
+      'Enter',
+      't',
+      '8',
+      '0',
+      '0',
+      'Enter',
+      'n',
+      'n',
+      'ArrowUp',
+      '5',
+      '0',
+      '0',
+      'Enter',
+    )
+    expect(kinds(state)).toEqual(['open', 'tee', 'open', 'open'])
+    expect(legs(state).map(([from]) => from)).toEqual(['n1', 'n2', 'n2'])
+  })
+
+  it('Backspace takes back a digit, then a leg', () => {
+    expect(type('ArrowRight', '9', '0', 'Backspace').entry.typed).toBe('9')
+    const state = type('ArrowRight', '9', '0', 'Enter', 'Backspace')
+    expect(legs(state)).toEqual([])
+    expect(state.entry.cursor).toBe('n1')
+  })
+
+  it('says what is missing or wrong, and loses nothing typed', () => {
+    expect(type('5', 'Enter').entry).toMatchObject({ typed: '5', problem: expect.stringContaining('direction') })
+    expect(type('ArrowRight', '1', '/', '0', 'Enter').entry).toMatchObject({
+      typed: '1/0',
+      problem: expect.stringContaining('nought'),
+    })
+    expect(type('ArrowRight', '5', 'Enter', 'ArrowLeft', '5', 'Enter').entry.problem).toContain('already runs west')
+  })
+
+  it('leaves other keys alone', () => {
+    const { job, entry } = type()
+    expect(pressKey(job, entry, 'F5')).toBeNull()
+  })
+})

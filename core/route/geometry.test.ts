@@ -1,0 +1,103 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { bendLengths } from '../bend/geometry'
+import { sampleJob, pipeId, type SampleRun } from '../sample-run'
+import { angleBetween, turnBetweenBends, unitVector } from './direction'
+import { placeDimensions } from './dimensions'
+import { drawIsometric, project } from './isometric'
+import { branchOf, layOut } from './layout'
+
+const run = (legs: SampleRun['legs']) =>
+  sampleJob({ pipe: pipeId('EN 1057', '15', 0.7), method: 'solder', legs }).runs[0]!
+
+describe('directions', () => {
+  it('a bearing and pitch is the axis that it points along', () => {
+    expect(unitVector({ bearing: 90, pitch: 0 }).map((part) => Math.round(part * 1e9) / 1e9)).toEqual([1, 0, 0])
+    expect(angleBetween(unitVector({ bearing: 12, pitch: 90 }), unitVector('up'))).toBeCloseTo(0, 4)
+  })
+
+  it('the second of two bends stands 90 degrees from the first when it goes east, north, up', () => {
+    expect(Math.abs(turnBetweenBends([1, 0, 0], [0, 1, 0], [0, 0, 1]))).toBeCloseTo(90, 9)
+    expect(turnBetweenBends([1, 0, 0], [0, 1, 0], [-1, 0, 0])).toBeCloseTo(0, 9)
+    expect(Math.abs(turnBetweenBends([1, 0, 0], [0, 1, 0], [1, 0, 0]))).toBeCloseTo(180, 9)
+  })
+})
+
+describe('layout', () => {
+  it('a closed loop closes', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 9000 }), fc.integer({ min: 1, max: 9000 }), (a, b) => {
+        const { places } = layOut(
+          run([
+            ['open:s', 'east', a, 'elbow:1'],
+            ['elbow:1', 'up', b, 'elbow:2'],
+            ['elbow:2', 'west', a, 'elbow:3'],
+            ['elbow:3', 'down', b, 'open:e'],
+          ]),
+        )
+        expect(places.get('e')).toEqual([0, 0, 0])
+      }),
+    )
+  })
+
+  it('finds a tee’s branch, whichever leg was drawn first', () => {
+    const layout = layOut(
+      run([
+        ['open:x', 'south', 300, 'tee:t'],
+        ['tee:t', 'east', 500, 'open:y'],
+        ['tee:t', 'west', 500, 'open:z'],
+      ]),
+    )
+    expect(branchOf(layout.arms.get('t')!)?.leg.id).toBe('l1')
+  })
+})
+
+describe('bends', () => {
+  it('the arc is the way round less the gain, at any radius and angle', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 10, max: 500, noNaN: true }),
+        fc.double({ min: 1, max: 170, noNaN: true }),
+        (radius, angle) => {
+          const { setBack, arc, gain } = bendLengths(radius, angle)
+          expect(arc + gain).toBeCloseTo(2 * setBack, 6)
+          expect(arc).toBeLessThanOrEqual(2 * setBack)
+        },
+      ),
+    )
+    expect(() => bendLengths(0, 90)).toThrow(RangeError)
+  })
+})
+
+describe('the isometric drawing', () => {
+  it('keeps the length of every axis', () => {
+    for (const axis of ['east', 'north', 'up', 'west', 'south', 'down'] as const) {
+      expect(Math.hypot(...project(unitVector(axis)))).toBeCloseTo(1, 9)
+    }
+  })
+
+  it('writes no dimension over another', () => {
+    const letter = 60
+    const drawing = drawIsometric(
+      layOut(
+        run([
+          ['open:s', 'east', 1240, 'elbow:1'],
+          ['elbow:1', 'north', 865, 'tee:t'],
+          ['tee:t', 'north', 1420, 'open:n'],
+          ['tee:t', 'east', 730, 'elbow:2'],
+          ['elbow:2', 'up', 580, 'valve:v'],
+          ['valve:v', 'up', 210, 'open:b'],
+        ]),
+      ),
+    )
+    const at = placeDimensions(drawing, letter).map((dimension) => dimension.at)
+    expect(at).toHaveLength(6)
+    at.forEach((one, index) =>
+      at
+        .slice(index + 1)
+        .forEach((other) =>
+          expect(Math.abs(one[0] - other[0]) >= 5 * letter || Math.abs(one[1] - other[1]) >= 1.4 * letter).toBe(true),
+        ),
+    )
+  })
+})

@@ -1,0 +1,75 @@
+import type { MethodId } from './catalogue/method'
+import { shippedCatalogue } from './catalogue/catalogue'
+import type { Direction, Job, Leg, Node } from './job/job'
+import type { ProfileId } from './job/profile'
+import type { Service } from './job/place'
+
+/** For tests and benches: the id of the first pipe of a standard, nominal size, and grade or wall. */
+export function pipeId(standard: string, nominal: string, having: string | number = ''): string {
+  const found = shippedCatalogue.pipes.find(
+    (pipe) =>
+      pipe.standard === standard &&
+      pipe.nominal === nominal &&
+      (having === '' || pipe.grade === having || pipe.wall === having || pipe.material === having),
+  )
+  if (!found) throw new RangeError(`no pipe ${standard} ${nominal} ${having}`)
+  return found.id
+}
+
+export interface SampleRun {
+  readonly pipe: string
+  readonly method: MethodId
+  /** From node, direction, length, to node; a node is named `kind` or `kind:id`. */
+  readonly legs: readonly (readonly [string, Direction, number, string])[]
+  readonly profile?: ProfileId
+  readonly service?: Service
+  readonly nodes?: Readonly<Record<string, Partial<Node>>>
+}
+
+/** For tests and benches: a job of one run, its nodes made from the legs' ends. */
+export function sampleJob({
+  pipe,
+  method,
+  legs,
+  profile = 'metric',
+  service = 'cold',
+  nodes: extra = {},
+}: SampleRun): Job {
+  const kinds = new Map<string, Node>()
+  const nodeId = (name: string): string => {
+    const [kind, id = kind] = name.split(':') as [Node['kind'], string?]
+    if (!kinds.has(id)) kinds.set(id, { id, kind, ...extra[id] })
+    return id
+  }
+  const drawn: Leg[] = legs.map(([from, direction, length, to], index) => ({
+    id: `l${index + 1}`,
+    from: nodeId(from),
+    to: nodeId(to),
+    direction,
+    length,
+  }))
+  return {
+    format: 'jolvet-job',
+    version: 1,
+    title: 'Sample',
+    units: 'metric',
+    profile,
+    surveys: [],
+    runs: [{ id: 'r1', name: 'Run', service, pipe, method, nodes: [...kinds.values()], legs: drawn }],
+  }
+}
+
+/** For benches: a run of this many legs that turns at every elbow. */
+export function longJob(legs: number): Job {
+  const turns = ['east', 'north', 'up', 'north'] as const
+  return sampleJob({
+    pipe: pipeId('EN 1057', '22', 0.9),
+    method: 'solder',
+    legs: Array.from({ length: legs }, (_, index) => [
+      index === 0 ? 'open:n0' : `elbow:n${index}`,
+      turns[index % 4]!,
+      300 + ((index * 37) % 900),
+      index === legs - 1 ? `open:n${legs}` : `elbow:n${index + 1}`,
+    ]),
+  })
+}

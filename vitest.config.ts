@@ -1,0 +1,36 @@
+import { fileURLToPath } from 'node:url'
+import { defineConfig } from 'vitest/config'
+
+const alias = {
+  '~~': fileURLToPath(new URL('.', import.meta.url)),
+  '~': fileURLToPath(new URL('app', import.meta.url)),
+}
+
+export default defineConfig({
+  resolve: { alias },
+  test: {
+    projects: [
+      { extends: true, test: { name: 'unit', include: ['core/**/*.test.ts', 'app/**/*.test.ts'] } },
+      {
+        extends: true,
+        test: {
+          name: 'api',
+          include: ['e2e/api/**/*.test.ts'],
+          testTimeout: 60_000,
+          hookTimeout: 300_000,
+          fileParallelism: false,
+        },
+      },
+      {
+        extends: true,
+        test: {
+          name: 'page',
+          include: ['e2e/page/**/*.test.ts'],
+          testTimeout: 90_000,
+          hookTimeout: 300_000,
+          fileParallelism: false,
+        },
+      },
+    ],
+  },
+})
