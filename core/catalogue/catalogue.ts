@@ -1,6 +1,6 @@
 import type { Figure } from '../quantity/basis'
 import { fitsBySize } from './fit'
-import type { MethodId } from './method'
+import { methodIds, type MethodId } from './method'
 import { shippedPipes, type Pipe } from './pipe'
 import { shippedSockets, type Socket } from './socket'
 import { takeOff, type FittingEnd, type FittingKind } from './take-off'
@@ -32,15 +32,18 @@ function nearestSocket(sockets: readonly Socket[], method: MethodId, pipe: Pipe)
 
 function catalogueOf(pipes: readonly Pipe[], sockets: readonly Socket[]): Catalogue {
   const byId = new Map(pipes.map((pipe) => [pipe.id, pipe]))
-  const fits = new Map<string, Socket | undefined>()
+  const fits = new Map<Pipe, Map<MethodId, Socket | undefined>>()
   return {
     pipes,
     sockets,
     pipe: (id) => byId.get(id),
     socketFor(method, pipe) {
-      const key = `${method}|${pipe.id}`
-      if (!fits.has(key)) fits.set(key, nearestSocket(sockets, method, pipe))
-      return fits.get(key)
+      let ofPipe = fits.get(pipe)
+      if (!ofPipe) {
+        ofPipe = new Map(methodIds.map((known) => [known, nearestSocket(sockets, known, pipe)]))
+        fits.set(pipe, ofPipe)
+      }
+      return ofPipe.get(method)
     },
     converterSocketFor: (method, pipe) =>
       sockets.find((socket) => socket.method === method && isConverterSocket(socket) && fitsBySize(pipe, socket)),

@@ -38,9 +38,14 @@ export function layOnStock(pieces: readonly StockPiece[], barLength: number, ker
   const bars: { pieces: StockPiece[]; left: number }[] = []
   const tooLong = pieces.filter(({ length }) => length > barLength)
   const placeable = pieces.filter(({ length }) => length <= barLength).sort((a, b) => b.length - a.length)
+  const shortest = placeable.at(-1)?.length ?? 0
+  let firstOpen = 0
   for (const piece of placeable) {
-    let bar = bars.find(({ left }) => piece.length <= left + rounding)
-    if (!bar) bars.push((bar = { pieces: [], left: barLength }))
+    // What takes not even the shortest piece is not asked again.
+    while (firstOpen < bars.length && bars[firstOpen]!.left + rounding < shortest) firstOpen += 1
+    let at = firstOpen
+    while (at < bars.length && bars[at]!.left + rounding < piece.length) at += 1
+    const bar = (bars[at] ??= { pieces: [], left: barLength })
     bar.pieces.push(piece)
     // The cut that frees the piece; the last piece of a bar may end with it and needs none.
     bar.left -= piece.length + kerf

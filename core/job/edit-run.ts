@@ -1,4 +1,4 @@
-import type { Direction, Job, Leg, Node, Run } from './job'
+import type { Axis, Direction, Job, Leg, Node, Run } from './job'
 import { nextId } from './new-job'
 
 const withRun = (job: Job, id: string, change: (run: Run) => Run): Job => ({
@@ -28,14 +28,29 @@ export function setLeg(job: Job, runId: string, legId: string, change: Partial<O
   }))
 }
 
+const opposites: Readonly<Record<Axis, Axis>> = {
+  east: 'west',
+  west: 'east',
+  north: 'south',
+  south: 'north',
+  up: 'down',
+  down: 'up',
+}
+
+/** The direction back along a leg. */
+export function oppositeDirection(direction: Direction): Direction {
+  if (typeof direction === 'string') return opposites[direction]
+  return { bearing: (direction.bearing + 180) % 360, pitch: -direction.pitch }
+}
+
 const sameDirection = (a: Direction, b: Direction): boolean => JSON.stringify(a) === JSON.stringify(b)
 
-/** What an open end becomes when pipe goes on from it: straight on a coupling, otherwise an elbow. */
+/** What an end becomes when pipe goes on from it: straight on a coupling, otherwise an elbow. */
 function goneOnFrom(run: Run, node: Node, direction: Direction): Node {
-  const before = run.legs.find(({ to }) => to === node.id)
-  if (node.kind !== 'open' && node.kind !== 'outlet' && node.kind !== 'cap') return node
-  if (!before) return node
-  return { ...node, kind: sameDirection(before.direction, direction) ? 'coupling' : 'elbow' }
+  const arm = run.legs.find(({ from, to }) => to === node.id || from === node.id)
+  if (!arm || (node.kind !== 'open' && node.kind !== 'outlet' && node.kind !== 'cap')) return node
+  const arriving = arm.to === node.id ? arm.direction : oppositeDirection(arm.direction)
+  return { ...node, kind: sameDirection(arriving, direction) ? 'coupling' : 'elbow' }
 }
 
 /**

@@ -134,7 +134,8 @@ export function cheapestChains(
     const [step] = queue.splice(at, 1)
     if (!step) break
     if (step.complete) {
-      const key = step.fittings.map(({ id }) => id).join(' + ')
+      // Chains made in the same ways are one to the plumber: the cheapest of them is shown.
+      const key = step.joints.map(({ method }) => method).join(' + ')
       if (!seen.has(key)) found.push(finish(step))
       seen.add(key)
       continue

@@ -55,19 +55,20 @@ export function jointMaker(
         piece.ends.flatMap((end): PlanJoint[] => {
           if (end.method === null) return []
           const { insertion, insertionTolerance, insertionBasis, node } = end
-          const verdict = judged(catalogue.pipe(piece.pipe)!, end.method)
-          const id = `${run.id}/${node}/${piece.id}`
+          const { method, verdict, reasons } = judged(catalogue.pipe(piece.pipe)!, end.method)
           return [
             {
-              id,
+              id: `${run.id}/${node}/${piece.id}`,
               run: run.id,
               node,
               piece: piece.id,
               pipe: piece.pipe,
-              ...verdict,
+              method,
               insertion,
               insertionTolerance,
               insertionBasis,
+              verdict,
+              reasons,
             },
           ]
         }),

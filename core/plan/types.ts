@@ -75,7 +75,7 @@ export interface Plan {
   readonly clips: readonly PlanClip[]
   /** How many clips of which size; part of what to bring. */
   readonly clipCounts: readonly SundryCount[]
-  readonly supports: readonly (LegClips & { readonly run: string })[]
+  readonly supports: readonly LegClips[]
   readonly stock: readonly PipeStock[]
   readonly closing: readonly ClosingError[]
   readonly checks: readonly PlanCheck[]

@@ -54,7 +54,6 @@ describe('typing a route', () => {
       '0',
       'Enter',
       'n',
-      'n',
       'ArrowUp',
       '5',
       '0',
@@ -63,6 +62,16 @@ describe('typing a route', () => {
     )
     expect(kinds(state)).toEqual(['open', 'tee', 'open', 'open'])
     expect(legs(state).map(([from]) => from)).toEqual(['n1', 'n2', 'n2'])
+  })
+
+  it('pipe goes on from the start as from any end', () => {
+    const start = type('ArrowRight', '9', '0', '0', 'Enter')
+    const from = { job: start.job, entry: { ...start.entry, cursor: 'n1' } }
+    const state = ['ArrowUp', '5', '0', '0', 'Enter'].reduce<Entered>(
+      (at, key) => pressKey(at.job, at.entry, key) ?? at,
+      from,
+    )
+    expect(kinds(state)).toEqual(['elbow', 'open', 'open'])
   })
 
   it('Backspace takes back a digit, then a leg', () => {

@@ -1,4 +1,4 @@
-import { addLeg, removeLeg, setNode } from '../job/edit-run'
+import { addLeg, oppositeDirection, removeLeg, setNode } from '../job/edit-run'
 import type { Axis, Job, Node, Run } from '../job/job'
 import { acceptedLengths, parseLength } from '../quantity/parse-length'
 
@@ -35,15 +35,6 @@ const nodeKeys: Readonly<Record<string, Node['kind']>> = {
   u: 'union',
 }
 
-export const opposites: Readonly<Record<Axis, Axis>> = {
-  east: 'west',
-  west: 'east',
-  north: 'south',
-  south: 'north',
-  up: 'down',
-  down: 'up',
-}
-
 export function startEntry(run: Run): RouteEntry {
   return { run: run.id, cursor: run.nodes.at(-1)?.id ?? '', direction: null, typed: '', problem: '' }
 }
@@ -61,12 +52,11 @@ const most: Partial<Record<Node['kind'], number>> = {
   'slip-coupling': 2,
 }
 
-/** The next node that still wants a leg, after the cursor and round again: an unfinished tee before an open end. */
+/** The next node that still wants a leg, after the cursor and round again: unfinished fittings first, then open ends. */
 function nextUnfinished(run: Run, cursor: string): string {
   const legsAt = (id: string) => run.legs.filter(({ from, to }) => from === id || to === id).length
-  const wanting = run.nodes.filter(
-    ({ id, kind }) => legsAt(id) < (most[kind] ?? 2) && (most[kind] !== undefined || kind === 'open'),
-  )
+  const unfinished = run.nodes.filter(({ id, kind }) => legsAt(id) < (most[kind] ?? 0))
+  const wanting = [...unfinished, ...run.nodes.filter(({ kind }) => kind === 'open')]
   const at = wanting.findIndex(({ id }) => id === cursor)
   return wanting[(at + 1) % Math.max(1, wanting.length)]?.id ?? cursor
 }
@@ -77,9 +67,7 @@ function directionProblem(run: Run, cursor: string, direction: Axis): string {
   const limit = node ? (most[node.kind] ?? 2) : 2
   if (arms.length >= limit)
     return `no more legs fit on this ${node?.kind ?? 'node'}: go to an open end, or make it a tee`
-  const taken = arms.map((leg) =>
-    typeof leg.direction === 'string' ? (leg.from === cursor ? leg.direction : opposites[leg.direction]) : null,
-  )
+  const taken = arms.map((leg) => (leg.from === cursor ? leg.direction : oppositeDirection(leg.direction)))
   return taken.includes(direction) ? `pipe already runs ${direction} from here` : ''
 }
 

@@ -43,10 +43,12 @@ const otherEnd = (leg: Leg, node: string): string => (leg.from === node ? leg.to
 /** The legs that one tube follows: on through every pulled bend, in both directions from a leg. */
 function walkThroughBends(layout: Layout, first: Leg): Walk {
   const walk: Walk = { legs: [first], nodes: [first.from, first.to] }
+  const isBend = (node: string) => layout.node.get(node)?.kind === 'bend'
+  if (!isBend(first.from) && !isBend(first.to)) return walk
   const extend = (atEnd: boolean) => {
     for (;;) {
       const node = atEnd ? walk.nodes.at(-1)! : walk.nodes[0]!
-      if (layout.node.get(node)?.kind !== 'bend') return
+      if (!isBend(node)) return
       const next = (layout.arms.get(node) ?? []).find(({ leg }) => !walk.legs.includes(leg))?.leg
       if (!next) return
       if (atEnd) {
@@ -131,15 +133,26 @@ function pieceOf(catalogue: Catalogue, layout: Layout, walk: Walk): Piece | null
   if (!pipe) return null
   const first = pieceEnd(catalogue, layout, walk.nodes[0]!, walk.legs[0]!.id, pipe)
   const last = pieceEnd(catalogue, layout, walk.nodes.at(-1)!, walk.legs.at(-1)!.id, pipe)
-  const shared = { pipe, legs: walk.legs, ends: [first, last] as const }
-  const blank = (missing: string): Piece => ({ ...shared, cut: null, tolerance: null, basis: null, bends: [], missing })
+  const ends = [first, last] as const
+  const blank = (missing: string): Piece => ({
+    pipe,
+    legs: walk.legs,
+    cut: null,
+    tolerance: null,
+    basis: null,
+    ends,
+    bends: [],
+    missing,
+  })
   if (!first.takeOff || !last.takeOff) return blank(first.missing || last.missing)
   const bent = bendsAlong(layout, walk, first.takeOff.mm)
   if (typeof bent === 'string') return blank(bent)
   const centreToCentre = walk.legs.reduce((sum, leg) => sum + leg.length, 0)
   const measuring = walk.legs.reduce((sum, leg) => sum + (leg.tolerance ?? 0), 0)
   return {
-    ...shared,
+    pipe,
+    legs: walk.legs,
+    ends,
     cut: round(centreToCentre - first.takeOff.mm - last.takeOff.mm - bent.gain),
     tolerance: round(first.takeOff.tolerance + last.takeOff.tolerance + measuring),
     basis: weakestBasis([first.takeOff.basis, last.takeOff.basis]),

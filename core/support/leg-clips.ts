@@ -1,8 +1,9 @@
 import type { Catalogue } from '../catalogue/catalogue'
 import { materialNames } from '../catalogue/material'
+import { groupBy } from '../group-by'
 import { supportSpacing } from '../catalogue/support-spacing'
 import { bendLengths } from '../bend/geometry'
-import type { Job, Leg } from '../job/job'
+import type { Leg } from '../job/job'
 import type { Profile } from '../job/profile'
 import { attitudeOf } from '../route/direction'
 import { pieceEnd } from '../route/end'
@@ -10,7 +11,10 @@ import { turnAt, type Layout } from '../route/layout'
 import { clipPositions } from './clips'
 
 export interface LegClips {
+  readonly run: string
   readonly leg: string
+  /** The pipe's id. */
+  readonly pipe: string
   /** Distances from the leg's first node, in mm. */
   readonly at: readonly number[]
   /** Why there are none; empty when there are. */
@@ -36,11 +40,14 @@ function keepFrom(catalogue: Catalogue, layout: Layout, nodeId: string, leg: Leg
 
 /** The clips of one leg by the profile's spacing for its pipe, size and attitude; or why they are not known. */
 export function clipsOfLeg(catalogue: Catalogue, layout: Layout, leg: Leg, profile: Profile): LegClips {
+  const run = layout.run.id
   const pipe = catalogue.pipe(leg.pipe ?? layout.run.pipe)!
   const spacing = supportSpacing(profile.spacing, pipe, attitudeOf(leg.direction))
   if (!spacing) {
     return {
+      run,
       leg: leg.id,
+      pipe: pipe.id,
       at: [],
       basis: '',
       missing: `the ${profile.name} table has no support distance for ${pipe.label}: ask the maker`,
@@ -50,25 +57,22 @@ export function clipsOfLeg(catalogue: Catalogue, layout: Layout, leg: Leg, profi
   const first = keepFrom(catalogue, layout, leg.from, leg, profile)
   const last = keepFrom(catalogue, layout, leg.to, leg, profile)
   if (first === null || last === null)
-    return { leg: leg.id, at: [], basis, missing: 'a fitting of this leg is not measured yet' }
-  return { leg: leg.id, at: clipPositions(leg.length, [first, last], spacing.mm), basis, missing: '' }
+    return { run, leg: leg.id, pipe: pipe.id, at: [], basis, missing: 'a fitting of this leg is not measured yet' }
+  return {
+    run,
+    leg: leg.id,
+    pipe: pipe.id,
+    at: clipPositions(leg.length, [first, last], spacing.mm),
+    basis,
+    missing: '',
+  }
 }
 
 /** The clips of a job counted by the size of the pipe that they hold. */
-export function countClips(
-  catalogue: Catalogue,
-  job: Job,
-  clips: readonly (LegClips & { readonly run: string })[],
-): { label: string; count: number }[] {
-  const pipes = new Map(
-    job.runs.flatMap((run) => run.legs.map((leg) => [`${run.id}/${leg.id}`, leg.pipe ?? run.pipe] as const)),
-  )
-  const counts = new Map<string, number>()
-  for (const { run, leg, at } of clips) {
-    const pipe = catalogue.pipe(pipes.get(`${run}/${leg}`) ?? '')
-    if (!pipe || at.length === 0) continue
-    const label = `clip for ${pipe.nominal} ${materialNames[pipe.material]}`
-    counts.set(label, (counts.get(label) ?? 0) + at.length)
-  }
-  return [...counts].map(([label, count]) => ({ label, count }))
+export function countClips(catalogue: Catalogue, clips: readonly LegClips[]): { label: string; count: number }[] {
+  return [...groupBy(clips, ({ pipe }) => pipe)].flatMap(([id, legs]) => {
+    const pipe = catalogue.pipe(id)!
+    const count = legs.reduce((sum, { at }) => sum + at.length, 0)
+    return count > 0 ? [{ label: `clip for ${pipe.nominal} ${materialNames[pipe.material]}`, count }] : []
+  })
 }

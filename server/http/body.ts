@@ -3,17 +3,21 @@ import { refusal } from './refusal'
 
 /** A job of a few thousand legs is under one megabyte. */
 const mostBytes = 2_000_000
+/** What is too large is read to its end and thrown away, so that the answer is heard; beyond this the line is cut. */
+const mostDiscarded = 20_000_000
 
-/** The request's body as JSON, read no further than two megabytes. */
+const tooLarge = () => refusal(413, { error: 'too-large', message: `a request is at most ${mostBytes / 1_000_000} MB` })
+
+/** The request's body as JSON, of at most two megabytes. */
 export async function readJson(event: H3Event): Promise<unknown> {
   const chunks: Buffer[] = []
   let bytes = 0
   for await (const chunk of event.node.req as AsyncIterable<Buffer>) {
     bytes += chunk.length
-    if (bytes > mostBytes)
-      throw refusal(413, { error: 'too-large', message: `a request is at most ${mostBytes / 1_000_000} MB` })
-    chunks.push(chunk)
+    if (bytes <= mostBytes) chunks.push(chunk)
+    if (bytes > mostDiscarded) throw tooLarge()
   }
+  if (bytes > mostBytes) throw tooLarge()
   const text = Buffer.concat(chunks).toString('utf8')
   try {
     return JSON.parse(text)

@@ -6,9 +6,12 @@ const props = defineProps<{
   modelValue: number | undefined
   limits?: LengthLimits
   optional?: boolean
+  /** Whose figure it is: another one's figure replaces what is typed here. */
+  of?: string
 }>()
 const emit = defineEmits<{ 'update:modelValue': [mm: number | undefined] }>()
 const { units, figure } = useLengthText()
+const id = useId()
 
 const shown = () => (props.modelValue === undefined ? '' : figure(props.modelValue))
 const text = ref(shown())
@@ -16,16 +19,13 @@ const problem = ref('')
 let own: number | undefined = props.modelValue
 
 // A value that did not come from this field (undo, another tab) replaces its text; one's own typing is left as typed.
-watch(
-  () => [props.modelValue, units.value] as const,
-  ([value]) => {
-    if (value !== own) text.value = shown()
-    own = value
-  },
-)
+watch([() => props.modelValue, units, () => props.of], ([value, , now], [, , before]) => {
+  if (value !== own || now !== before) text.value = shown()
+  if (now !== before) problem.value = ''
+  own = value
+})
 
-function read(typed: string | number): void {
-  const line = String(typed)
+function read(line: string): void {
   text.value = line
   problem.value = ''
   if (line.trim() === '' && props.optional) {
@@ -44,11 +44,23 @@ function read(typed: string | number): void {
 </script>
 
 <template>
-  <UFormField :label="label" :error="problem || undefined">
-    <UInput :model-value="text" inputmode="decimal" class="w-full" :aria-label="label" @update:model-value="read">
-      <template #trailing>
-        <span class="label text-sm">{{ units === 'metric' ? 'mm' : 'in' }}</span>
-      </template>
-    </UInput>
-  </UFormField>
+  <div>
+    <label :for="id" class="block text-sm font-semibold">{{ label }}</label>
+    <div class="relative">
+      <input
+        :id="id"
+        :value="text"
+        inputmode="decimal"
+        class="field pr-11"
+        :aria-label="label"
+        :aria-invalid="problem !== ''"
+        :aria-describedby="problem ? `${id}-problem` : undefined"
+        @input="read(($event.target as HTMLInputElement).value)"
+      />
+      <span class="label pointer-events-none absolute top-2.5 right-3 text-sm">{{
+        units === 'metric' ? 'mm' : 'in'
+      }}</span>
+    </div>
+    <p v-if="problem" :id="`${id}-problem`" role="alert" class="text-sm text-(--ui-error)">{{ problem }}</p>
+  </div>
 </template>

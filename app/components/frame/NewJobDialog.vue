@@ -10,7 +10,7 @@ const title = ref('')
 const units = ref<Units>('metric')
 const profile = ref<ProfileId>('metric')
 const problem = ref('')
-const unitItems = [
+const unitItems: { value: Units; label: string }[] = [
   { value: 'metric', label: 'Millimetres' },
   { value: 'imperial', label: 'Feet, inches, sixteenths' },
 ]
@@ -35,8 +35,8 @@ function create(): void {
         <UFormField label="Title" :error="problem || undefined">
           <UInput v-model="title" class="w-full" autofocus placeholder="Where is it?" />
         </UFormField>
-        <UFormField label="Units"><USelect v-model="units" :items="unitItems" class="w-full" /></UFormField>
-        <UFormField label="Rule profile"><USelect v-model="profile" :items="profileItems" class="w-full" /></UFormField>
+        <Choice v-model="units" label="Units" :items="unitItems" />
+        <Choice v-model="profile" label="Rule profile" :items="profileItems" />
         <p class="text-sm text-muted">
           Local code, the maker’s instructions and a licensed person come before every profile.
         </p>

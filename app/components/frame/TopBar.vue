@@ -15,13 +15,14 @@ const toggle = () => (colorMode.preference = isDark.value ? 'light' : 'dark')
       <img src="/icon.svg" alt="" class="size-7" />Jolvet
     </NuxtLink>
     <slot />
-    <UButton
+    <button
+      type="button"
+      class="key quiet"
       :class="$slots.default ? '' : 'ml-auto'"
-      color="neutral"
-      variant="ghost"
-      :icon="isDark ? 'i-lucide-sun' : 'i-lucide-moon'"
       :aria-label="isDark ? 'Light, for daylight' : 'Dark, for cellars'"
       @click="toggle"
-    />
+    >
+      <UIcon :name="isDark ? 'i-lucide-sun' : 'i-lucide-moon'" class="size-5" />
+    </button>
   </div>
 </template>

@@ -37,8 +37,12 @@ const setHotWork = (value: string) => set({ hotWork: value === 'unsaid' ? undefi
       class="min-h-11 items-center"
       @update:model-value="(on) => set({ [key]: on === true ? true : undefined })"
     />
-    <UFormField label="Hot work"
-      ><USelect :model-value="place.hotWork ?? 'unsaid'" :items="hotWork" class="w-56" @update:model-value="setHotWork"
-    /></UFormField>
+    <Choice
+      label="Hot work"
+      class="w-60"
+      :items="hotWork"
+      :model-value="place.hotWork ?? 'unsaid'"
+      @update:model-value="setHotWork"
+    />
   </fieldset>
 </template>

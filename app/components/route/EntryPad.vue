@@ -47,49 +47,39 @@ const typed = computed(() => props.entry.typed || '…')
     <p v-if="entry.problem" role="alert" class="text-(--ui-error)" data-entry-problem>{{ entry.problem }}</p>
     <div class="flex flex-wrap gap-3">
       <div class="grid grid-cols-3 gap-1">
-        <UButton
+        <button
           v-for="{ key, axis, word, icon } in directions"
           :key="key"
-          :icon="icon"
-          :label="word"
-          :color="entry.direction === axis ? 'primary' : 'neutral'"
-          :variant="entry.direction === axis ? 'solid' : 'outline'"
+          type="button"
+          class="key justify-start"
           :aria-pressed="entry.direction === axis"
-          class="px-2"
           @click="emit('press', key)"
-        />
+        >
+          <UIcon :name="icon" class="size-4" />{{ word }}
+        </button>
       </div>
       <div class="grid grid-cols-7 gap-1">
-        <UButton
+        <button
           v-for="digit in digits"
           :key="digit"
-          :label="digit === ' ' ? '␣' : digit"
+          type="button"
+          class="key"
           :aria-label="digitWord(digit)"
-          color="neutral"
-          variant="outline"
-          class="min-w-11 px-0"
           @click="emit('press', digit)"
-        />
-        <UButton
-          icon="i-lucide-delete"
-          aria-label="Take back"
-          color="neutral"
-          variant="outline"
-          class="min-w-11 px-0"
-          @click="emit('press', 'Backspace')"
-        />
-        <UButton label="Leg" aria-label="Enter the leg" class="col-span-2 px-0" @click="emit('press', 'Enter')" />
+        >
+          {{ digit === ' ' ? '␣' : digit }}
+        </button>
+        <button type="button" class="key" aria-label="Take back" @click="emit('press', 'Backspace')">
+          <UIcon name="i-lucide-delete" class="size-5" />
+        </button>
+        <button type="button" class="key strong col-span-2" aria-label="Enter the leg" @click="emit('press', 'Enter')">
+          Leg
+        </button>
       </div>
       <div class="flex flex-wrap items-start gap-1">
-        <UButton
-          v-for="{ key, word } in fittings"
-          :key="key"
-          :label="word"
-          color="neutral"
-          variant="outline"
-          class="px-2.5"
-          @click="emit('press', key)"
-        />
+        <button v-for="{ key, word } in fittings" :key="key" type="button" class="key" @click="emit('press', key)">
+          {{ word }}
+        </button>
       </div>
     </div>
     <p class="hidden text-sm text-muted sm:block">

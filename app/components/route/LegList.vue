@@ -40,13 +40,14 @@ const way = (direction: Direction) =>
           :model-value="drawn.length"
           @update:model-value="(mm) => mm !== undefined && emit('length', drawn.id, mm)"
         />
-        <UButton
-          icon="i-lucide-trash-2"
-          color="neutral"
-          variant="ghost"
+        <button
+          type="button"
+          class="key quiet"
           :aria-label="`Remove leg ${drawn.id} and what hangs on it`"
           @click="emit('remove', drawn.id)"
-        />
+        >
+          <UIcon name="i-lucide-trash-2" class="size-5" />
+        </button>
       </div>
     </li>
   </ol>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { methodIds, methods, type MethodId } from '~~/core/catalogue/method'
-import { nodeKinds, type Node, type NodeKind } from '~~/core/job/job'
+import { nodeKinds, type Node } from '~~/core/job/job'
 
 /** What stands at a node: its kind, method, and the figures of the part in the hand. */
 const props = defineProps<{ node: Node; runMethod: MethodId }>()
@@ -26,29 +26,30 @@ const setMethod = (value: string) => emit('change', { method: value === 'run' ? 
 <template>
   <section class="space-y-3" aria-label="What stands here">
     <div class="grid grid-cols-2 gap-3">
-      <UFormField label="What stands here">
-        <USelect
-          v-if="node.kind !== 'tie-in'"
-          :model-value="node.kind"
-          :items="kinds"
-          class="w-full"
-          @update:model-value="(kind: NodeKind) => emit('change', { kind })"
-        />
-        <p v-else class="pt-2">tie-in</p>
-      </UFormField>
-      <UFormField label="Method here"
-        ><USelect
-          :model-value="node.method ?? 'run'"
-          :items="methodItems"
-          class="w-full"
-          @update:model-value="setMethod"
-      /></UFormField>
+      <Choice
+        v-if="node.kind !== 'tie-in'"
+        label="What stands here"
+        :items="kinds"
+        :model-value="node.kind"
+        @update:model-value="(kind) => emit('change', { kind })"
+      />
+      <div v-else>
+        <div class="text-sm font-semibold">What stands here</div>
+        <p class="pt-2">tie-in</p>
+      </div>
+      <Choice
+        label="Method here"
+        :items="methodItems"
+        :model-value="node.method ?? 'run'"
+        @update:model-value="setMethod"
+      />
     </div>
     <div class="grid grid-cols-2 gap-3">
       <LengthField
         v-if="node.kind !== 'bend'"
         label="Take-off, measured"
         optional
+        :of="node.id"
         :limits="takeOffLimits"
         :model-value="node.measured?.takeOff"
         @update:model-value="(mm) => measure({ takeOff: mm })"
@@ -57,6 +58,7 @@ const setMethod = (value: string) => emit('change', { method: value === 'run' ? 
         v-if="node.kind === 'tee'"
         label="Take-off of its branch"
         optional
+        :of="node.id"
         :limits="takeOffLimits"
         :model-value="node.measured?.branchTakeOff"
         @update:model-value="(mm) => measure({ branchTakeOff: mm })"
@@ -65,6 +67,7 @@ const setMethod = (value: string) => emit('change', { method: value === 'run' ? 
         v-if="node.kind !== 'bend'"
         label="Socket depth, measured"
         optional
+        :of="node.id"
         :limits="insertionLimits"
         :model-value="node.measured?.insertion"
         @update:model-value="(mm) => measure({ insertion: mm })"
@@ -73,6 +76,7 @@ const setMethod = (value: string) => emit('change', { method: value === 'run' ? 
         v-if="node.kind === 'bend'"
         label="Centre-line radius"
         optional
+        :of="node.id"
         :limits="radiusLimits"
         :model-value="node.radius"
         @update:model-value="(mm) => emit('change', { radius: mm })"

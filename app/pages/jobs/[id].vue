@@ -18,8 +18,7 @@ async function open(): Promise<void> {
 }
 void open()
 
-function setTitle(text: string | number): void {
-  const typed = String(text)
+function setTitle(typed: string): void {
   if (store.job && typed.trim() !== '') store.change({ ...store.job, title: typed.slice(0, 200) })
 }
 const toggleUnits = () => {
@@ -57,53 +56,45 @@ onBeforeUnmount(() => {
   <div v-if="store.job && store.plan" class="flex min-h-dvh flex-col">
     <header class="no-print border-b border-(--ui-border) bg-(--ui-bg-muted)">
       <TopBar>
-        <UInput
-          :model-value="title"
-          variant="ghost"
-          class="w-52 sm:w-72"
-          :ui="{ base: 'font-label text-xl! font-semibold' }"
+        <input
+          :value="title"
+          class="field w-52 border-transparent! bg-transparent! font-label text-xl font-semibold sm:w-72"
           aria-label="Title of the job"
-          @update:model-value="setTitle"
+          @input="setTitle(($event.target as HTMLInputElement).value)"
         />
         <SaveState :status="store.status" />
         <div class="ml-auto flex items-center gap-1">
-          <UButton
-            icon="i-lucide-undo-2"
-            color="neutral"
-            variant="ghost"
+          <button
+            type="button"
+            class="key quiet"
             aria-label="Undo"
             :disabled="store.past.length === 0"
             @click="store.undo()"
-          />
-          <UButton
-            icon="i-lucide-redo-2"
-            color="neutral"
-            variant="ghost"
+          >
+            <UIcon name="i-lucide-undo-2" class="size-5" />
+          </button>
+          <button
+            type="button"
+            class="key quiet"
             aria-label="Redo"
             :disabled="store.future.length === 0"
             @click="store.redo()"
-          />
-          <UButton
-            color="neutral"
-            variant="ghost"
-            :label="store.job.units === 'metric' ? 'mm' : 'feet, inches'"
-            aria-label="Change units"
-            @click="toggleUnits"
-          />
-          <USelect
-            :model-value="store.job.profile"
+          >
+            <UIcon name="i-lucide-redo-2" class="size-5" />
+          </button>
+          <button type="button" class="key quiet" aria-label="Change units" @click="toggleUnits">
+            {{ store.job.units === 'metric' ? 'mm' : 'feet, inches' }}
+          </button>
+          <Choice
+            label="Rule profile"
+            bare
             :items="profileItems"
-            variant="ghost"
-            aria-label="Rule profile"
+            :model-value="store.job.profile"
             @update:model-value="setProfile"
           />
-          <UButton
-            icon="i-lucide-printer"
-            color="neutral"
-            variant="ghost"
-            aria-label="Print cut list and joint cards"
-            :to="`/jobs/${id}/print`"
-          />
+          <NuxtLink :to="`/jobs/${id}/print`" class="key quiet" aria-label="Print cut list and joint cards">
+            <UIcon name="i-lucide-printer" class="size-5" />
+          </NuxtLink>
         </div>
       </TopBar>
       <Spine :progress="store.progress" :job="id" />

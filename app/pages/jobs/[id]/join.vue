@@ -6,7 +6,7 @@ import { chooseChain } from '~~/core/job/edit-tie-in'
 import { addRun } from '~~/core/job/new-job'
 import type { Chain } from '~~/core/join/chain'
 import { join } from '~~/core/join/join'
-import { services, type Place, type Service } from '~~/core/job/place'
+import { services, type Place } from '~~/core/job/place'
 import { useSelectionStore } from '~/stores/selection'
 
 const { job, change } = useOpenJob()
@@ -118,14 +118,13 @@ const setPlace = (next: Place) => current.value && change(setRun(job.value, curr
               <div class="label">Old pipe</div>
               <p>{{ pipes?.a.label ?? 'not told yet: see Survey' }}</p>
             </div>
-            <PipePicker label="New pipe" :model-value="current.run.pipe" @update:model-value="setPipe" />
-            <UFormField label="Service"
-              ><USelect
-                :model-value="current.run.service"
-                :items="serviceItems"
-                class="w-full"
-                @update:model-value="(service: Service) => change(setRun(job, current!.run.id, { service }))"
-            /></UFormField>
+            <LazyPipePicker label="New pipe" :model-value="current.run.pipe" @update:model-value="setPipe" />
+            <Choice
+              label="Service"
+              :items="serviceItems"
+              :model-value="current.run.service"
+              @update:model-value="(service) => change(setRun(job, current!.run.id, { service }))"
+            />
           </div>
           <PlaceForm class="mt-3" :place="place" @change="setPlace" />
         </section>

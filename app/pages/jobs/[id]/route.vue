@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { removeLeg, removeRun, setLeg, setNode, setRun } from '~~/core/job/edit-run'
 import { addRun } from '~~/core/job/new-job'
-import { methodIds, methods, type MethodId } from '~~/core/catalogue/method'
+import { methodIds, methods } from '~~/core/catalogue/method'
 import type { PlanCheck } from '~~/core/plan/types'
 import { useSelectionStore } from '~/stores/selection'
 
@@ -17,6 +17,8 @@ const pieceOf = computed(() => new Map(pieces.value.flatMap(({ id, legs }) => le
 const node = computed(() => run.value?.nodes.find(({ id }) => id === (selection.node || entry.value?.cursor)))
 const cursorNode = computed(() => run.value?.nodes.find(({ id }) => id === entry.value?.cursor))
 const checks = computed(() => plan.value.checks.filter((check) => check.run === run.value?.id))
+/** What is seldom opened is not drawn until it is. */
+const runOpen = ref(false)
 const methodItems = methodIds.map((value) => ({ value, label: methods[value].name }))
 
 function startRun(): void {
@@ -38,16 +40,19 @@ function selectLeg(id: string): void {
 <template>
   <div>
     <div class="pipe-tabs" role="group" aria-label="Runs">
-      <UButton
+      <button
         v-for="item in job.runs"
         :key="item.id"
-        :label="item.name"
-        :color="item.id === run?.id ? 'primary' : 'neutral'"
-        :variant="item.id === run?.id ? 'solid' : 'outline'"
+        type="button"
+        class="key"
         :aria-pressed="item.id === run?.id"
         @click="selection.run = item.id"
-      />
-      <UButton label="Another run" icon="i-lucide-plus" color="neutral" variant="outline" @click="startRun" />
+      >
+        {{ item.name }}
+      </button>
+      <button type="button" class="key" @click="startRun">
+        <UIcon name="i-lucide-plus" class="size-4" />Another run
+      </button>
     </div>
     <p v-if="!run">
       No run yet. Press <strong>Another run</strong>, then an arrow for the direction, digits for the length, Enter.
@@ -80,32 +85,32 @@ function selectLeg(id: string): void {
         <CheckList v-if="checks.length" :checks="checks" @go="go" />
         <NodeEditor
           v-if="node"
-          :key="run.id + node.id"
+          :key="run.id"
           :node="node"
           :run-method="run.method"
           @change="(part) => change(setNode(job, run!.id, node!.id, part))"
         />
-        <details>
+        <details @toggle="(event) => (runOpen = (event.target as HTMLDetailsElement).open)">
           <summary class="label min-h-11 cursor-pointer pt-2 text-base">The run: name, pipe, method</summary>
-          <div class="grid gap-3">
-            <UFormField label="Name of the run"
-              ><UInput
+          <div v-if="runOpen" class="grid gap-3">
+            <UFormField label="Name of the run">
+              <UInput
                 :model-value="run.name"
                 class="w-full"
                 @update:model-value="(name) => change(setRun(job, run!.id, { name: String(name).slice(0, 120) }))"
-            /></UFormField>
-            <PipePicker
+              />
+            </UFormField>
+            <LazyPipePicker
               label="Pipe"
               :model-value="run.pipe"
               @update:model-value="(pipe) => change(setRun(job, run!.id, { pipe }))"
             />
-            <UFormField label="Method"
-              ><USelect
-                :model-value="run.method"
-                :items="methodItems"
-                class="w-full"
-                @update:model-value="(method: MethodId) => change(setRun(job, run!.id, { method }))"
-            /></UFormField>
+            <Choice
+              label="Method"
+              :items="methodItems"
+              :model-value="run.method"
+              @update:model-value="(method) => change(setRun(job, run!.id, { method }))"
+            />
             <UButton
               label="Remove this run"
               icon="i-lucide-trash-2"

@@ -13,7 +13,7 @@ const answer = computed(() =>
   survey.value && survey.value.observations.length > 0 ? identify(shippedCatalogue, survey.value) : null,
 )
 const next = computed(() => answer.value?.next[0])
-const regions = [
+const regions: { value: Region; label: string }[] = [
   { value: 'britain', label: 'Britain' },
   { value: 'europe', label: 'Europe' },
   { value: 'north-america', label: 'North America' },
@@ -42,8 +42,7 @@ function setBuilt(text: string | number): void {
   else if (Number.isInteger(year) && year >= 1700 && year <= 2200)
     change(setSurvey(job.value, survey.value.id, { built: year }))
 }
-const setRegion = (region: string) =>
-  survey.value && change(setSurvey(job.value, survey.value.id, { region: region as Region }))
+const setRegion = (region: Region) => survey.value && change(setSurvey(job.value, survey.value.id, { region }))
 const rename = (text: string | number) =>
   survey.value && change(setSurvey(job.value, survey.value.id, { name: String(text).slice(0, 120) }))
 </script>
@@ -93,14 +92,13 @@ const rename = (text: string | number) =>
           <UFormField label="Where it is" class="col-span-2 sm:col-span-1"
             ><UInput :model-value="survey.name" class="w-full" @update:model-value="rename"
           /></UFormField>
-          <UFormField label="Country"
-            ><USelect
-              :model-value="survey.region"
-              :items="regions"
-              placeholder="not said"
-              class="w-full"
-              @update:model-value="setRegion"
-          /></UFormField>
+          <Choice
+            label="Country"
+            :items="regions"
+            :model-value="survey.region"
+            placeholder="not said"
+            @update:model-value="setRegion"
+          />
           <UFormField label="House built"
             ><UInput
               :model-value="String(survey.built ?? '')"

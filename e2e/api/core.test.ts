@@ -1,0 +1,133 @@
+import { request } from 'node:http'
+import { describe, expect, it } from 'vitest'
+import { pipeId, sampleJob } from '../../core/sample-run'
+import { useSite } from './client'
+
+const { ask, site } = useSite(true)
+const copper22 = pipeId('EN 1057', '22', 0.9)
+
+describe('the catalogue and the schema', () => {
+  it('lists every pipe with its figures', async () => {
+    const { body } = await ask('GET', 'catalogue/pipes')
+    expect(body).toHaveLength(213)
+    expect(body[0]).toMatchObject({
+      id: expect.any(String),
+      material: 'copper',
+      temper: 'hard',
+      standard: 'ASTM B88',
+      grade: 'K',
+      nominal: '1/4',
+      od: 9.525,
+      wall: 0.889,
+      basis: 'standard',
+    })
+  })
+
+  it('publishes the job file’s schema', async () => {
+    const { body } = await ask('GET', 'schema/job.json')
+    expect(body).toMatchObject({
+      type: 'object',
+      properties: { format: { const: 'jolvet-job' }, runs: { type: 'array' } },
+    })
+  })
+
+  it('seeds the two demo jobs', async () => {
+    const { body } = await ask('GET', 'jobs')
+    expect(body.map(({ job }: { job: { title: string } }) => job.title).toSorted()).toEqual([
+      'Cedar Kiln Studio',
+      'Tarn Lane Bakehouse',
+    ])
+  })
+})
+
+describe('plan, identify, join', () => {
+  it('plans a job file that says no more than it must', async () => {
+    const { surveys: _, ...bare } = sampleJob({
+      pipe: copper22,
+      method: 'solder',
+      legs: [
+        ['open:a', 'east', 1000, 'elbow:b'],
+        ['elbow:b', 'up', 500, 'open:c'],
+      ],
+    })
+    const { status, body } = await ask('POST', 'plan', bare)
+    expect(status).toBe(200)
+    expect(body.pieces.map(({ cut }: { cut: number }) => cut)).toEqual([985.4, 485.4])
+    expect(body.joints[0]).toMatchObject({ node: 'b', piece: 'P1', method: 'solder', insertion: 15.4, verdict: 'fits' })
+    expect(Object.keys(body)).toEqual(
+      expect.arrayContaining(['pieces', 'joints', 'fittings', 'clips', 'closing', 'checks']),
+    )
+  })
+
+  it('identifies from observations, and names a wrong one', async () => {
+    const { body } = await ask('POST', 'identify', {
+      observations: [
+        { kind: 'diameter', mm: 22, instrument: 'caliper' },
+        { kind: 'cut-end', value: 'reddish metal' },
+        { kind: 'feel', value: 'rigid' },
+      ],
+    })
+    expect(body).toMatchObject({ settled: true, next: [] })
+    expect(body.candidates[0]).toMatchObject({
+      pipe: copper22,
+      label: expect.stringContaining('EN 1057'),
+      probability: expect.any(Number),
+      fits: expect.arrayContaining(['22 solder']),
+    })
+    const wrong = await ask('POST', 'identify', {
+      observations: [
+        { kind: 'diameter', mm: -5, instrument: 'caliper' },
+        { kind: 'magnet', value: 'purple' },
+      ],
+    })
+    expect(wrong.status).toBe(422)
+    expect(wrong.body.fields.map(({ field }: { field: string }) => field)).toEqual([
+      'observations.0.mm',
+      'observations.1.value',
+    ])
+  })
+
+  it('joins two pipes, and names one that does not exist', async () => {
+    const { body } = await ask('POST', 'join', {
+      a: pipeId('BS 659', '3/4'),
+      b: copper22,
+      service: 'cold',
+      place: { hotWork: 'forbidden' },
+    })
+    expect(body.ends.a.find(({ method }: { method: string }) => method === 'solder').verdict).toBe('refuse')
+    expect(body.chains[0]).toMatchObject({
+      verdict: 'fits',
+      fittings: [{ label: expect.stringContaining('converter') }],
+    })
+    const wrong = await ask('POST', 'join', { a: 'hose', b: copper22, service: 'cold' })
+    expect(wrong).toMatchObject({
+      status: 422,
+      body: { fields: [{ field: 'a', problem: expect.stringContaining('hose') }] },
+    })
+    expect((await ask('POST', 'join', { a: copper22, b: copper22 })).body.fields[0].field).toBe('service')
+  })
+})
+
+describe('security', () => {
+  it('sets a strict policy and the usual headers', async () => {
+    const page = await fetch(site().origin)
+    const policy = page.headers.get('content-security-policy') ?? ''
+    expect(policy).toMatch(/script-src 'self' 'sha256-/)
+    expect(policy).not.toMatch(/script-src[^;]*'unsafe/)
+    const { headers } = await ask('GET', 'jobs')
+    expect(headers.get('x-content-type-options')).toBe('nosniff')
+    expect(headers.get('content-security-policy')).toContain("default-src 'none'")
+  })
+
+  it('refuses another site’s page, and another name for this server', async () => {
+    expect((await ask('POST', 'jobs', {}, { Origin: 'http://elsewhere.example' })).status).toBe(403)
+    const status = await new Promise((resolve) => {
+      request(`${site().origin}/api/jobs`, { headers: { Host: 'rebound.example' } }, (response) =>
+        resolve(response.statusCode),
+      ).end()
+    })
+    expect(status).toBe(403)
+  })
+
+  it('listens on loopback only', () => expect(site().origin).toMatch(/^http:\/\/127\.0\.0\.1:/))
+})

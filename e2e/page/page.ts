@@ -1,0 +1,113 @@
+import { setTimeout as sleep } from 'node:timers/promises'
+import { By, Key, until, type WebDriver, type WebElement } from 'selenium-webdriver'
+import { afterAll, beforeAll } from 'vitest'
+import { openBrowser, type OpenBrowser } from '../../scripts/run/browser'
+import { startSite, type Site } from '../../scripts/run/site'
+
+const patience = 15_000
+
+/** A page as a user has it: finds what it shows, types and presses. */
+export class Page {
+  constructor(
+    readonly driver: WebDriver,
+    readonly origin: string,
+  ) {}
+
+  async open(path: string): Promise<void> {
+    await this.driver.get(this.origin + path)
+  }
+
+  see(css: string): Promise<WebElement> {
+    return this.driver.wait(until.elementLocated(By.css(css)), patience, `nothing like ${css} is shown`)
+  }
+
+  async text(css: string): Promise<string> {
+    return (await this.see(css)).getText()
+  }
+
+  /** Waits until the text of an element holds this. */
+  async shows(css: string, text: string | RegExp): Promise<void> {
+    const matches = (shown: string) => (typeof text === 'string' ? shown.includes(text) : text.test(shown))
+    let last = ''
+    await this.driver.wait(
+      async () => {
+        last = await this.driver.findElement(By.css(css)).then(
+          (element) => element.getText(),
+          () => '',
+        )
+        return matches(last.replaceAll('\u2009', ' '))
+      },
+      patience,
+      `${css} does not show ${String(text)}`,
+    )
+  }
+
+  /** Presses what carries this name: a button, a link, by its text or its label. */
+  async press(name: string): Promise<void> {
+    const named = `starts-with(normalize-space(.), "${name}") or starts-with(@aria-label, "${name}")`
+    const control = await this.driver.wait(
+      until.elementLocated(
+        By.xpath(`//*[self::button or self::a or self::label or @role="button" or @role="option"][${named}]`),
+      ),
+      patience,
+      `nothing is called “${name}”`,
+    )
+    await this.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', control)
+    await control.click()
+  }
+
+  /** Replaces what stands in the field of this name. */
+  async fill(name: string, text: string): Promise<void> {
+    const field = await this.driver.wait(
+      until.elementLocated(
+        By.xpath(`//input[@aria-label="${name}" or @id=//label[normalize-space(.)="${name}"]/@for]`),
+      ),
+      patience,
+      `there is no field “${name}”`,
+    )
+    await this.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', field)
+    await field.sendKeys(Key.chord(Key.CONTROL, 'a'), text === '' ? Key.BACK_SPACE : text)
+  }
+
+  /** Types on the page itself, as one does without a mouse. */
+  async keys(...keys: string[]): Promise<void> {
+    await this.driver.executeScript('document.activeElement?.blur()')
+    for (const key of keys) await this.driver.actions().sendKeys(key).perform()
+  }
+
+  saved(): Promise<void> {
+    return this.shows('[data-save-state]', 'Saved')
+  }
+
+  async settle(): Promise<void> {
+    await sleep(400)
+  }
+}
+
+/** The application with its demo jobs and a browser on it, for one file of tests. */
+export function usePage(width = 1280, height = 800, downloads?: string) {
+  let site: Site
+  let browser: OpenBrowser
+  let page: Page
+  beforeAll(async () => {
+    site = await startSite(true)
+    browser = await openBrowser(width, height, downloads)
+    page = new Page(browser.driver, site.origin)
+  })
+  afterAll(async () => {
+    await browser.close()
+    await site.stop()
+  })
+  const job = async (title: string): Promise<string> => {
+    const jobs = (await (await fetch(`${site.origin}/api/jobs`)).json()) as { id: string; job: { title: string } }[]
+    const found = jobs.find((listed) => listed.job.title === title)
+    if (!found) throw new Error(`there is no job “${title}”`)
+    return found.id
+  }
+  const stored = async (id: string) =>
+    (await (await fetch(`${site.origin}/api/jobs/${id}`)).json()) as {
+      version: number
+      job: import('../../core/job/job').Job
+    }
+  return { page: () => page, site: () => site, job, stored }
+}

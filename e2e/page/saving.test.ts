@@ -1,0 +1,106 @@
+import { By } from 'selenium-webdriver'
+import { describe, expect, it } from 'vitest'
+import { usePage } from './page'
+
+const { page, site, job, stored } = usePage()
+const title = '[aria-label="Title of the job"]'
+
+describe('nothing typed is lost', () => {
+  it('a reload right after typing keeps it', async () => {
+    const on = page()
+    const id = await job('Cedar Kiln Studio')
+    await on.open(`/jobs/${id}/route`)
+    await on.see(title)
+    await on.fill('Title of the job', 'Cedar Kiln Studio, annexe')
+    await on.driver.navigate().refresh()
+    await on.see(title)
+    await on.saved()
+    expect((await stored(id)).job.title).toBe('Cedar Kiln Studio, annexe')
+    await on.fill('Title of the job', 'Cedar Kiln Studio')
+    await on.settle()
+    await on.saved()
+  })
+
+  it('a leg half typed is still there after a reload', async () => {
+    const on = page()
+    await on.keys('4', '7')
+    await on.shows('[data-entry]', '47')
+    await on.driver.navigate().refresh()
+    await on.shows('[data-entry]', '47')
+  })
+
+  it('the database is killed while one types: the page waits, and saves when it is back', async () => {
+    const on = page()
+    const id = await job('Cedar Kiln Studio')
+    await site().database.kill()
+    await on.fill('Title of the job', 'Typed while it was down')
+    await on.shows('[data-save-state]', 'Waiting for the database')
+    expect(await on.driver.findElement(By.css(title)).getAttribute('value')).toBe('Typed while it was down')
+    await site().database.restart()
+    await on.saved()
+    expect((await stored(id)).job.title).toBe('Typed while it was down')
+  })
+
+  it('the server is stopped and started: the same', async () => {
+    const on = page()
+    const id = await job('Typed while it was down')
+    await site().server.stop()
+    await on.fill('Title of the job', 'Cedar Kiln Studio')
+    await on.shows('[data-save-state]', 'Waiting for the server')
+    await site().server.start()
+    await on.saved()
+    expect((await stored(id)).job.title).toBe('Cedar Kiln Studio')
+  })
+})
+
+describe('two tabs on one job', () => {
+  it('a clean tab follows; a tab with text of its own is told, sees both, keeps its text', async () => {
+    const on = page()
+    const id = await job('Tarn Lane Bakehouse')
+    const first = await on.driver.getWindowHandle()
+    await on.open(`/jobs/${id}/route`)
+    await on.see(title)
+    await on.driver.switchTo().newWindow('tab')
+    const second = await on.driver.getWindowHandle()
+    await on.open(`/jobs/${id}/route`)
+    await on.see(title)
+    await on.fill('Title of the job', 'From the second tab')
+    await on.settle()
+    await on.saved()
+
+    await on.driver.switchTo().window(first)
+    await on.driver.wait(
+      async () => (await on.driver.findElement(By.css(title)).getAttribute('value')) === 'From the second tab',
+      10_000,
+    )
+
+    // Another program saves behind both tabs' backs; then this tab types.
+    const now = await stored(id)
+    const behind = await fetch(`${site().origin}/api/jobs/${id}`, {
+      method: 'PUT',
+      body: JSON.stringify({ version: now.version, job: { ...now.job, title: 'From a script' } }),
+    })
+    expect(behind.status).toBe(200)
+    await on.fill('Title of the job', 'From the first tab')
+    await on.shows('[data-conflict] [data-mine]', 'From the first tab')
+    await on.shows('[data-conflict] [data-theirs]', 'From a script')
+    expect((await stored(id)).job.title).toBe('From a script')
+    await on.driver.navigate().refresh()
+    await on.shows('[data-conflict] [data-mine]', 'From the first tab')
+    await on.press('Keep what is here')
+    await on.saved()
+    expect((await stored(id)).job.title).toBe('From the first tab')
+    await on.driver.switchTo().window(second)
+    await on.driver.close()
+    await on.driver.switchTo().window(first)
+  })
+})
+
+describe('security in the page', () => {
+  it('the policy stops no script or style of our own', async () => {
+    const logs = await page().driver.manage().logs().get('browser')
+    expect(
+      logs.filter(({ message }) => /Content Security Policy/i.test(message)).map(({ message }) => message),
+    ).toEqual([])
+  })
+})
