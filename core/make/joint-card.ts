@@ -53,5 +53,11 @@ export function jointCard(
   const depth = insertion === undefined ? (socket?.insertion ?? null) : insertion
   const procedure = procedures[method]({ pipe, socket, insertion: depth, profile })
   const { name, minutes } = methods[method]
-  return { ...procedure, method, title: `${name}, ${socket?.label ?? pipe.label}`, insertion: depth, minutes }
+  return {
+    ...procedure,
+    method,
+    title: socket ? `${socket.label} joint` : `${name}, ${pipe.label}`,
+    insertion: depth,
+    minutes,
+  }
 }

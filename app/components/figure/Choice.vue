@@ -18,7 +18,7 @@ const choose = (event: Event) => emit('update:modelValue', (event.target as HTML
     <select
       :id="id"
       class="field"
-      :class="bare ? 'border-transparent!' : ''"
+      :class="bare ? 'w-28! border-transparent! bg-transparent! sm:w-auto!' : ''"
       :value="modelValue ?? ''"
       :aria-label="label"
       @change="choose"

@@ -46,7 +46,7 @@ const typed = computed(() => props.entry.typed || '…')
     </p>
     <p v-if="entry.problem" role="alert" class="text-(--ui-error)" data-entry-problem>{{ entry.problem }}</p>
     <div class="flex flex-wrap gap-3">
-      <div class="grid grid-cols-3 gap-1">
+      <div class="grid grid-cols-3 items-start gap-1">
         <button
           v-for="{ key, axis, word, icon } in directions"
           :key="key"

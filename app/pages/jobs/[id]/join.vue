@@ -85,7 +85,7 @@ const setPlace = (next: Place) => current.value && change(setRun(job.value, curr
       alone, <UButton label="start a run" variant="link" class="p-0" @click="change(addRun(job).job)" />.
     </p>
     <template v-else>
-      <div class="pipe-tabs" role="group" aria-label="Tie-ins">
+      <TabRow label="Tie-ins">
         <UButton
           v-for="item in tieIns"
           :key="item.key"
@@ -95,7 +95,7 @@ const setPlace = (next: Place) => current.value && change(setRun(job.value, curr
           :aria-pressed="item.key === current.key"
           @click="selection.tieIn = item.key"
         />
-      </div>
+      </TabRow>
       <div class="grid gap-6 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
         <section aria-label="The two ends">
           <div class="grid grid-cols-2 gap-4">

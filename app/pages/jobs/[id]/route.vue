@@ -39,7 +39,7 @@ function selectLeg(id: string): void {
 
 <template>
   <div>
-    <div class="pipe-tabs" role="group" aria-label="Runs">
+    <TabRow label="Runs">
       <button
         v-for="item in job.runs"
         :key="item.id"
@@ -53,7 +53,7 @@ function selectLeg(id: string): void {
       <button type="button" class="key" @click="startRun">
         <UIcon name="i-lucide-plus" class="size-4" />Another run
       </button>
-    </div>
+    </TabRow>
     <p v-if="!run">
       No run yet. Press <strong>Another run</strong>, then an arrow for the direction, digits for the length, Enter.
     </p>

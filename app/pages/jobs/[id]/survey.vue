@@ -49,7 +49,7 @@ const rename = (text: string | number) =>
 
 <template>
   <div>
-    <div class="pipe-tabs" role="group" aria-label="Existing pipes">
+    <TabRow label="Existing pipes">
       <UButton
         v-for="item in job.surveys"
         :key="item.id"
@@ -61,7 +61,7 @@ const rename = (text: string | number) =>
         @click="selection.survey = item.id"
       />
       <UButton label="Another pipe" icon="i-lucide-plus" color="neutral" variant="outline" @click="add" />
-    </div>
+    </TabRow>
     <p v-if="!survey">
       Nothing is looked at yet. Press <strong>Another pipe</strong>, then enter what you see: colour, a magnet, a
       caliper. The list narrows with each.
