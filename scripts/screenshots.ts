@@ -67,6 +67,8 @@ async function main(): Promise<void> {
     }
     await open(`/jobs/${idOf('Cedar Kiln Studio')}/route`, desk)
     await shoot(driver, 'route-inches')
+    await open('/bench/rules', desk)
+    await shoot(driver, 'rules')
     await driver.executeScript('localStorage.setItem("nuxt-color-mode", "dark")')
     await open(`/jobs/${tarn}/cut`, desk)
     await shoot(driver, 'cut-dark')

@@ -28,6 +28,7 @@ useHead({ title: 'Jobs · Jolvet' })
     <main class="p-4">
       <div class="mb-4 flex flex-wrap items-center gap-3">
         <h1 class="heading mr-auto text-3xl!">Jobs</h1>
+        <UButton label="Bench" icon="i-lucide-wrench" color="neutral" variant="outline" to="/bench/identify" />
         <NewJobDialog @create="(job) => goTo(create(job))" />
         <UButton
           label="Open a job file"

@@ -24,6 +24,11 @@ const converterSystems = new Set(['old bore', 'old-size olive'])
 
 const isConverterSocket = (socket: Socket): boolean => converterSystems.has(socket.system)
 
+/** What a pipe goes into where fittings between two pipes are chosen for it: a converter's old side before a plain socket. */
+export function socketInChain(catalogue: Catalogue, method: MethodId, pipe: Pipe): Socket | undefined {
+  return catalogue.converterSocketFor(method, pipe) ?? catalogue.socketFor(method, pipe)
+}
+
 function nearestSocket(sockets: readonly Socket[], method: MethodId, pipe: Pipe): Socket | undefined {
   return sockets
     .filter((socket) => socket.method === method && !isConverterSocket(socket) && fitsBySize(pipe, socket))

@@ -58,6 +58,12 @@ describe('what the answer rests on', () => {
     expect(catalogue.pipe(answer.candidates[0]!.pipe)?.material).toBe('multilayer')
   })
 
+  it('one metal, whichever, rules out plastic', () => {
+    const answer = asked([{ kind: 'cut-end', value: 'one metal' }, caliper(22)])
+    const plastic = answer.candidates.filter(({ label }) => /PEX|PE |PP-R|PVC|multilayer|polybutylene/.test(label))
+    expect(plastic.reduce((sum, { probability }) => sum + probability, 0)).toBeLessThan(0.05)
+  })
+
   it('paint is allowed for: 22.25 over paint is 22 metric', () => {
     const painted = asked([{ kind: 'diameter', mm: 22.25, instrument: 'caliper', painted: true }, ...copper], {
       region: 'britain',
@@ -94,9 +100,47 @@ describe('words for looks', () => {
     ['magnet', 'no', 'does not stick'],
     ['magnet', 'yes', 'sticks'],
     ['cut-end', 'plastic, a bright metal ring, plastic', 'plastic-metal-plastic'],
+    ['cut-end', 'one metal', 'one metal'],
+    ['cut-end', 'one bright reddish metal', 'reddish metal'],
     ['feel', 'bends by hand, stays bent', 'bends and stays'],
     ['scratch', 'shiny soft grey', 'shiny soft grey'],
   ] as const)('%s “%s” is %s', (kind, word, expected) => expect(readLook(kind, word)).toBe(expected))
 
   it('a word that means nothing is not guessed', () => expect(readLook('stripe', 'wobbly')).toBeNull())
+})
+
+describe('what is said beside the answer', () => {
+  it('a magnet that stuck to copper is named, not averaged away', () => {
+    const answer = asked([
+      ...copper,
+      caliper(22),
+      { kind: 'magnet', value: 'sticks' },
+      { kind: 'cut-end', value: 'reddish metal' },
+    ])
+    expect(answer.contradictions).toEqual(['a magnet does not stick to copper'])
+    expect(asked([...copper, caliper(22)]).contradictions).toEqual([])
+  })
+
+  it('a diameter far from any pipe of the kind is named', () => {
+    expect(asked([...copper, { kind: 'cut-end', value: 'reddish metal' }, caliper(24.9)]).contradictions[0]).toContain(
+      '24.9 mm is',
+    )
+  })
+
+  it('warns of lead, of old grey polybutylene, of steel that is for heating only', () => {
+    expect(
+      asked([
+        { kind: 'scratch', value: 'shiny soft grey' },
+        { kind: 'tap', value: 'dull' },
+      ]).warnings[0],
+    ).toContain('Lead')
+    const grey = asked([{ kind: 'colour', value: 'grey' }, { kind: 'feel', value: 'springs back' }, caliper(15.9)], {
+      region: 'north-america',
+      built: 1985,
+    })
+    expect(grey.warnings.join()).toContain('Old grey polybutylene')
+    expect(
+      asked([{ kind: 'magnet', value: 'sticks' }, { kind: 'colour', value: 'silver' }, caliper(22)]).warnings[0],
+    ).toContain('Carbon steel')
+  })
 })

@@ -1,9 +1,11 @@
 import type { Catalogue } from '../catalogue/catalogue'
+import { contradictionsOf } from './contradictions'
 import { fittingsTaken } from './fittings-taken'
 import { likelihoodOf } from './likelihood'
 import { nextChecks, type NextCheck, type Weighed } from './next-check'
 import type { IdentifyRequest } from '../job/observation'
 import { priorWeight } from './prior'
+import { warningsOf } from './warnings'
 
 export interface Candidate {
   /** The pipe's id. */
@@ -27,6 +29,10 @@ export interface Identification {
   readonly next: readonly NextCheck[]
   /** All likely candidates take the same fittings: nothing more needs to be known before joining. */
   readonly settled: boolean
+  /** What speaks against the likeliest pipe, in words. */
+  readonly contradictions: readonly string[]
+  /** What to be warned of, should it be the likeliest pipe. */
+  readonly warnings: readonly string[]
 }
 
 const settledAt = 0.95
@@ -82,7 +88,15 @@ export function identify(catalogue: Catalogue, { observations, region, built }: 
   const groups = groupsOf(candidates)
   const settled = (groups[0]?.probability ?? 0) >= settledAt
   const done = new Set(observations.map((observation) => doneKey(observation)))
-  return { candidates, groups, next: settled ? [] : nextChecks(weighed.slice(0, weighedForNext), done), settled }
+  const likeliest = weighed[0]!.pipe
+  return {
+    candidates,
+    groups,
+    next: settled ? [] : nextChecks(weighed.slice(0, weighedForNext), done),
+    settled,
+    contradictions: contradictionsOf(likeliest, observations),
+    warnings: observations.length > 0 ? warningsOf(likeliest) : [],
+  }
 }
 
 /** A tape across the pipe is so rough that a caliper is still worth asking for. */

@@ -1,5 +1,5 @@
 import type { MaterialKey } from '../catalogue/material'
-import type { LookKind } from '../job/look'
+import { anyMetal, type LookKind } from '../job/look'
 
 type Shares = Readonly<Record<string, number>>
 const plasticEnd: Shares = { plastic: 0.97, 'plastic-metal-plastic': 0.02 }
@@ -100,5 +100,8 @@ export function lookLikelihood(key: MaterialKey, grade: string, kind: LookKind, 
   const stripe = key.startsWith('copper') ? stripeOfGrade[grade] : undefined
   if (kind === 'stripe' && stripe) return value === stripe ? 0.6 : value === 'none' ? 0.39 : rare
   if (kind === 'stripe') return value === 'none' ? 0.95 : rare
-  return table[key][kind][value] ?? rare
+  const shares: Shares = table[key][kind]
+  if (kind === 'cut-end' && value === anyMetal)
+    return (shares['reddish metal'] ?? 0) + (shares['grey metal'] ?? 0) + rare
+  return shares[value] ?? rare
 }

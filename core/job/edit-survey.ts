@@ -11,20 +11,10 @@ export function setSurvey(job: Job, id: string, change: Partial<Survey>): Job {
   return withSurvey(job, id, (survey) => ({ ...survey, ...change }))
 }
 
-/** The survey with one more thing seen; a look of the same kind is replaced, a measure is added. */
-export function observe(job: Job, id: string, seen: Observation): Job {
+/** What is seen, and one thing more: a look of the same kind is replaced, a measure is added. */
+export function withSeen(observations: readonly Observation[], seen: Observation): Observation[] {
   const measure = seen.kind === 'diameter' || seen.kind === 'circumference' || seen.kind === 'wall'
-  return withSurvey(job, id, (survey) => ({
-    ...survey,
-    observations: [...survey.observations.filter(({ kind }) => measure || kind !== seen.kind), seen],
-  }))
-}
-
-export function forget(job: Job, id: string, index: number): Job {
-  return withSurvey(job, id, (survey) => ({
-    ...survey,
-    observations: survey.observations.filter((_, at) => at !== index),
-  }))
+  return [...observations.filter(({ kind }) => measure || kind !== seen.kind), seen]
 }
 
 /**

@@ -12,6 +12,9 @@ export const lookValues = {
   stripe: ['green', 'blue', 'red', 'none'],
 } as const satisfies Record<LookKind, readonly string[]>
 
+/** What an end is called when nobody looked at which metal it is. */
+export const anyMetal = 'one metal'
+
 /** Other words for the same answers, tried in order. */
 const otherWords: Readonly<Record<LookKind, readonly (readonly [RegExp, string])[]>> = {
   magnet: [
@@ -24,6 +27,7 @@ const otherWords: Readonly<Record<LookKind, readonly (readonly [RegExp, string])
     [/plastic/, 'plastic'],
     [/red|copper|brown/, 'reddish metal'],
     [/grey|gray|silver|steel|bright/, 'grey metal'],
+    [/metal/, anyMetal],
   ],
   feel: [
     [/wax/, 'waxy'],

@@ -1,4 +1,4 @@
-import type { Catalogue } from '../catalogue/catalogue'
+import { socketInChain, type Catalogue } from '../catalogue/catalogue'
 import type { MethodId } from '../catalogue/method'
 import type { Pipe } from '../catalogue/pipe'
 import type { Job, Node, Run } from '../job/job'
@@ -14,10 +14,10 @@ function existingJoint(catalogue: Catalogue, run: Run, node: Node, circumstances
   const existing = node.kind === 'tie-in' && node.existing ? catalogue.pipe(node.existing) : undefined
   if (!existing) return []
   const method = node.chain?.joints[0] ?? methodAt(node, run.method)
-  const converter = node.chain ? catalogue.converterSocketFor(method, existing) : undefined
-  const insertion = (converter ?? catalogue.socketFor(method, existing))?.insertion ?? null
-  const verdict = converter
-    ? judgeInSocket(existing, converter, circumstances)
+  const socket = node.chain ? socketInChain(catalogue, method, existing) : catalogue.socketFor(method, existing)
+  const insertion = socket?.insertion ?? null
+  const verdict = socket
+    ? judgeInSocket(existing, socket, circumstances)
     : judge(catalogue, existing, method, circumstances)
   return [
     {

@@ -14,7 +14,7 @@ const choose = (event: Event) => emit('update:modelValue', (event.target as HTML
 
 <template>
   <div>
-    <label v-if="!bare" :for="id" class="block text-sm font-semibold">{{ label }}</label>
+    <label v-if="!bare" :for="id" class="field-label">{{ label }}</label>
     <select
       :id="id"
       class="field"

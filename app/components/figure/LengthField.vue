@@ -45,7 +45,7 @@ function read(line: string): void {
 
 <template>
   <div>
-    <label :for="id" class="block text-sm font-semibold">{{ label }}</label>
+    <label :for="id" class="field-label">{{ label }}</label>
     <div class="relative">
       <input
         :id="id"

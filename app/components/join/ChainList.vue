@@ -3,7 +3,7 @@ import type { Chain } from '~~/core/join/chain'
 import { methods } from '~~/core/catalogue/method'
 
 /** The chains of fittings that join the two pipes, least trouble first. */
-defineProps<{ chains: readonly Chain[]; chosen: readonly string[] | undefined }>()
+defineProps<{ chains: readonly Chain[]; chosen: readonly string[] | undefined; choosable?: boolean }>()
 const emit = defineEmits<{ look: [index: number]; choose: [chain: Chain] }>()
 const isChosen = (chain: Chain, chosen: readonly string[] | undefined) =>
   chosen?.join('+') === chain.fittings.map(({ id }) => id).join('+')
@@ -25,6 +25,7 @@ const isChosen = (chain: Chain, chosen: readonly string[] | undefined) =>
       </div>
       <VerdictMark :verdict="chain.verdict" />
       <UButton
+        v-if="choosable"
         :label="isChosen(chain, chosen) ? 'Chosen' : 'Use this'"
         :color="isChosen(chain, chosen) ? 'success' : 'neutral'"
         :variant="isChosen(chain, chosen) ? 'solid' : 'outline'"

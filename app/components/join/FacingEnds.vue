@@ -1,16 +1,15 @@
 <script setup lang="ts">
 import type { Pipe } from '~~/core/catalogue/pipe'
-import type { Chain } from '~~/core/join/chain'
 import { drawChain } from '~~/core/join/draw-chain'
 
 /** The two pipe ends facing each other, diameters and depths to scale. */
 const props = defineProps<{
   a: Pipe
   b: Pipe
-  chain: Chain | undefined
+  fittings: readonly string[]
   depths: readonly [number | null, number | null]
 }>()
-const drawn = computed(() => drawChain(props.a, props.b, props.chain, props.depths))
+const drawn = computed(() => drawChain(props.a, props.b, props.fittings, props.depths))
 </script>
 
 <template>

@@ -34,7 +34,7 @@ const setMethod = (value: string) => emit('change', { method: value === 'run' ? 
         @update:model-value="(kind) => emit('change', { kind })"
       />
       <div v-else>
-        <div class="text-sm font-semibold">What stands here</div>
+        <div class="field-label">What stands here</div>
         <p class="pt-2">tie-in</p>
       </div>
       <Choice

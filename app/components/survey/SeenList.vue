@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { formatReading } from '~~/core/quantity/format-reading'
 import type { Observation } from '~~/core/job/observation'
 
 /** What was seen and measured so far; each can be taken back. */
@@ -6,7 +7,7 @@ defineProps<{ observations: readonly Observation[] }>()
 const emit = defineEmits<{ forget: [index: number] }>()
 const { units } = useLengthText()
 
-const size = (mm: number) => (units.value === 'metric' ? `${mm.toFixed(1)} mm` : `${(mm / 25.4).toFixed(3)}″`)
+const size = (mm: number) => formatReading(mm, units.value)
 function text(seen: Observation): string {
   if (seen.kind === 'diameter') return `${seen.instrument} ${size(seen.mm)}${seen.painted ? ', painted' : ''}`
   if (seen.kind === 'circumference') return `string ${size(seen.mm)}`

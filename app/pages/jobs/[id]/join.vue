@@ -1,17 +1,13 @@
 <script setup lang="ts">
 import { shippedCatalogue } from '~~/core/catalogue/catalogue'
-import { methodIds, methods, type MethodId } from '~~/core/catalogue/method'
 import { setNode, setRun } from '~~/core/job/edit-run'
 import { chooseChain } from '~~/core/job/edit-tie-in'
 import { addRun } from '~~/core/job/new-job'
-import type { Chain } from '~~/core/join/chain'
-import { join } from '~~/core/join/join'
 import { services, type Place } from '~~/core/job/place'
 import { useSelectionStore } from '~/stores/selection'
 
 const { job, change } = useOpenJob()
 const selection = useSelectionStore()
-const { length } = useLengthText()
 
 const tieIns = computed(() =>
   job.value.runs.flatMap((run) =>
@@ -26,56 +22,14 @@ const pipes = computed(() => {
   return a && b ? { a, b } : null
 })
 const place = computed<Place>(() => ({ ...job.value.place, ...current.value?.run.place }))
-const answer = computed(() => {
-  if (!pipes.value || !current.value) return null
-  return join(shippedCatalogue, pipes.value, {
-    service: current.value.run.service,
-    place: place.value,
-    conditionA: {},
-    conditionB: {},
-    profile: job.value.profile,
-  })
-})
-
-/** A method is used along a run only where the catalogue has its sockets for the pipe. */
-const usable = computed(
-  () => new Set(methodIds.filter((method) => pipes.value && shippedCatalogue.socketFor(method, pipes.value.b))),
-)
-
-const looked = ref(0)
-const chosenIndex = computed(
-  () =>
-    answer.value?.chains.findIndex(
-      ({ fittings }) => fittings.map(({ id }) => id).join('+') === current.value?.node.chain?.fittings.join('+'),
-    ) ?? -1,
-)
-const shown = computed(() => answer.value?.chains[chosenIndex.value >= 0 ? chosenIndex.value : looked.value])
-const outer = computed<readonly [MethodId | undefined, MethodId | undefined]>(() => [
-  shown.value?.joints[0]?.method,
-  shown.value?.joints.at(-1)?.method,
-])
-const figures = computed(() => {
-  if (!pipes.value) return null
-  const { a, b } = pipes.value
-  const at = (method: MethodId | undefined, pipe: typeof a) =>
-    method
-      ? ((shippedCatalogue.converterSocketFor(method, pipe) ?? shippedCatalogue.socketFor(method, pipe))?.insertion ??
-        null)
-      : null
-  return { a: at(outer.value[0], a), b: at(outer.value[1], b) }
-})
-const depths = computed(() => [figures.value?.a?.mm ?? null, figures.value?.b?.mm ?? null] as const)
-const ofMethod = (method: MethodId | undefined) => (method ? methods[method].name.toLowerCase() : '')
-
 const serviceItems = services.map((value) => ({ value, label: value.replace('-', ' ') }))
-const choose = (chain: Chain) =>
-  current.value && change(chooseChain(job.value, current.value.run.id, current.value.node.id, chain))
-const setPipe = (pipe: string) => {
+
+function setPipe(pipe: string): void {
   if (!current.value) return
   const { run, node } = current.value
+  // Fittings chosen for another pipe do not hold for this one.
   change(setNode(setRun(job.value, run.id, { pipe }), run.id, node.id, { chain: undefined }))
 }
-const setPlace = (next: Place) => current.value && change(setRun(job.value, current.value.run.id, { place: next }))
 </script>
 
 <template>
@@ -86,73 +40,50 @@ const setPlace = (next: Place) => current.value && change(setRun(job.value, curr
     </p>
     <template v-else>
       <TabRow label="Tie-ins">
-        <UButton
+        <button
           v-for="item in tieIns"
           :key="item.key"
-          :label="item.run.name"
-          :color="item.key === current.key ? 'primary' : 'neutral'"
-          :variant="item.key === current.key ? 'solid' : 'outline'"
+          type="button"
+          class="key"
           :aria-pressed="item.key === current.key"
           @click="selection.tieIn = item.key"
-        />
+        >
+          {{ item.run.name }}
+        </button>
       </TabRow>
-      <div class="grid gap-6 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
-        <section aria-label="The two ends">
-          <div class="grid grid-cols-2 gap-4">
-            <Readout
-              :label="`Old pipe in, ${ofMethod(outer[0])}`"
-              :value="length(depths[0])"
-              :tolerance="figures?.a ? length(figures.a.tolerance) : ''"
-              :basis="figures?.a?.basis ?? 'measure the socket'"
-            />
-            <Readout
-              :label="`New pipe in, ${ofMethod(outer[1])}`"
-              :value="length(depths[1])"
-              :tolerance="figures?.b ? length(figures.b.tolerance) : ''"
-              :basis="figures?.b?.basis ?? 'measure the socket'"
-            />
+      <p v-if="!pipes">The old pipe is not told yet: see <strong>Survey</strong>.</p>
+      <JoinQuestion
+        v-else
+        :key="current.key"
+        v-bind="pipes"
+        :service="current.run.service"
+        :place="place"
+        :profile="job.profile"
+        :chosen="current.node.chain"
+        :method="current.run.method"
+        choosable
+        @chain="(chain) => change(chooseChain(job, current!.run.id, current!.node.id, chain))"
+        @method="(method) => change(setRun(job, current!.run.id, { method }))"
+      >
+        <div class="grid gap-3 sm:grid-cols-2">
+          <div>
+            <div class="field-label">Old pipe</div>
+            <p class="pt-2">{{ pipes.a.label }}</p>
           </div>
-          <FacingEnds v-if="pipes" class="my-3" :a="pipes.a" :b="pipes.b" :chain="shown" :depths="depths" />
-          <div class="grid gap-3 sm:grid-cols-2">
-            <div>
-              <div class="label">Old pipe</div>
-              <p>{{ pipes?.a.label ?? 'not told yet: see Survey' }}</p>
-            </div>
-            <LazyPipePicker label="New pipe" :model-value="current.run.pipe" @update:model-value="setPipe" />
-            <Choice
-              label="Service"
-              :items="serviceItems"
-              :model-value="current.run.service"
-              @update:model-value="(service) => change(setRun(job, current!.run.id, { service }))"
-            />
-          </div>
-          <PlaceForm class="mt-3" :place="place" @change="setPlace" />
-        </section>
-        <section aria-label="Fittings and methods">
-          <h2 class="heading mb-1">Fittings between the two</h2>
-          <p v-if="answer?.none" class="border-l-4 border-(--ui-error) pl-3">{{ answer.none }}</p>
-          <ChainList
-            v-if="answer"
-            :chains="answer.chains"
-            :chosen="current.node.chain?.fittings"
-            @look="(index) => (looked = index)"
-            @choose="choose"
+          <LazyPipePicker label="New pipe" :model-value="current.run.pipe" @update:model-value="setPipe" />
+          <Choice
+            label="Service"
+            :items="serviceItems"
+            :model-value="current.run.service"
+            @update:model-value="(service) => change(setRun(job, current!.run.id, { service }))"
           />
-          <h2 class="heading mt-5 mb-1">Methods along the new pipe</h2>
-          <MethodTable
-            v-if="answer"
-            :verdicts="answer.ends.b"
-            :chosen="current.run.method"
-            :usable="usable"
-            @choose="(method) => change(setRun(job, current!.run.id, { method }))"
-          />
-          <h2 class="heading mt-5 mb-1">Methods on the old pipe</h2>
-          <MethodTable v-if="answer" :verdicts="answer.ends.a" :chosen="undefined" />
-          <p class="mt-3 text-sm text-muted">
-            Local code, the maker’s instructions and a licensed person come before what is said here. Never for gas.
-          </p>
-        </section>
-      </div>
+        </div>
+        <PlaceForm
+          class="mt-3"
+          :place="place"
+          @change="(next) => change(setRun(job, current!.run.id, { place: next }))"
+        />
+      </JoinQuestion>
     </template>
   </div>
 </template>

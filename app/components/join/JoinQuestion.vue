@@ -1,0 +1,97 @@
+<script setup lang="ts">
+import { shippedCatalogue, socketInChain } from '~~/core/catalogue/catalogue'
+import { methodIds, methods, type MethodId } from '~~/core/catalogue/method'
+import type { Pipe } from '~~/core/catalogue/pipe'
+import type { Place, Service } from '~~/core/job/place'
+import type { ProfileId } from '~~/core/job/profile'
+import type { Node } from '~~/core/job/job'
+import type { Chain } from '~~/core/join/chain'
+import { join } from '~~/core/join/join'
+
+/** What joins these two? The facing ends, the fittings between, every method with its verdict; in a job and on the bench. */
+const props = defineProps<{
+  a: Pipe
+  b: Pipe
+  service: Service
+  place: Place
+  profile: ProfileId
+  chosen?: Node['chain']
+  method?: MethodId
+  choosable?: boolean
+}>()
+const emit = defineEmits<{ chain: [chain: Chain]; method: [method: MethodId] }>()
+const { length } = useLengthText()
+
+const answer = computed(() =>
+  join(shippedCatalogue, props, {
+    service: props.service,
+    place: props.place,
+    conditionA: {},
+    conditionB: {},
+    profile: props.profile,
+  }),
+)
+const looked = ref(0)
+/** What is drawn: the chosen fittings, or those that are looked at. */
+const shown = computed(() => {
+  if (props.chosen) return props.chosen
+  const chain = answer.value.chains[looked.value] ?? answer.value.chains[0]
+  const [first, last] = [chain?.joints[0], chain?.joints.at(-1)]
+  if (!chain || !first || !last) return null
+  return { fittings: chain.fittings.map(({ label }) => label), joints: [first.method, last.method] as const }
+})
+const ends = computed(() =>
+  ([props.a, props.b] as const).map((pipe, index) => {
+    const method = shown.value?.joints[index]
+    const insertion = method ? (socketInChain(shippedCatalogue, method, pipe)?.insertion ?? null) : null
+    return {
+      label: method ? methods[method].name.toLowerCase() : 'no method',
+      mm: insertion?.mm ?? null,
+      tolerance: insertion ? length(insertion.tolerance) : '',
+      basis: insertion?.basis ?? (method ? 'measure the socket' : 'nothing joins them'),
+    }
+  }),
+)
+const depths = computed(() => [ends.value[0]?.mm ?? null, ends.value[1]?.mm ?? null] as const)
+/** A method is used along a run only where the catalogue has its sockets for the pipe. */
+const usable = computed(
+  () => new Set(methodIds.filter((method) => props.choosable && shippedCatalogue.socketFor(method, props.b))),
+)
+</script>
+
+<template>
+  <div class="grid gap-6 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
+    <section aria-label="The two ends">
+      <div class="grid grid-cols-2 gap-4">
+        <Readout
+          v-for="(end, index) in ends"
+          :key="index"
+          :label="`${index === 0 ? 'Old' : 'New'} pipe in, ${end.label}`"
+          :value="length(end.mm)"
+          :tolerance="end.tolerance"
+          :basis="end.basis"
+        />
+      </div>
+      <FacingEnds class="my-3" :a="a" :b="b" :fittings="shown?.fittings ?? []" :depths="depths" />
+      <slot />
+    </section>
+    <section aria-label="Fittings and methods">
+      <h2 class="heading mb-1">Fittings between the two</h2>
+      <p v-if="answer.none" class="border-l-4 border-(--ui-error) pl-3">{{ answer.none }}</p>
+      <ChainList
+        :chains="answer.chains"
+        :chosen="chosen?.fittings"
+        :choosable="choosable"
+        @look="(index) => (looked = index)"
+        @choose="(chain) => emit('chain', chain)"
+      />
+      <h2 class="heading mt-5 mb-1">Methods along the new pipe</h2>
+      <MethodTable :verdicts="answer.ends.b" :chosen="method" :usable="usable" @choose="(of) => emit('method', of)" />
+      <h2 class="heading mt-5 mb-1">Methods on the old pipe</h2>
+      <MethodTable :verdicts="answer.ends.a" :chosen="undefined" />
+      <p class="mt-3 text-sm text-muted">
+        Local code, the maker’s instructions and a licensed person come before what is said here. Never for gas.
+      </p>
+    </section>
+  </div>
+</template>

@@ -1,0 +1,29 @@
+<script setup lang="ts">
+/** The bench: one question a tab, without a job. */
+const tabs = [
+  { to: '/bench/identify', word: 'What is this pipe?' },
+  { to: '/bench/join', word: 'What joins these?' },
+  { to: '/bench/rules', word: 'The rules' },
+]
+useHead({ title: 'Bench · Jolvet' })
+</script>
+
+<template>
+  <div>
+    <header class="border-b border-(--ui-border) bg-(--ui-bg-muted)">
+      <TopBar><span class="heading">Bench</span><span class="ml-auto" /></TopBar>
+      <nav aria-label="Questions" class="flex overflow-x-auto">
+        <NuxtLink
+          v-for="tab in tabs"
+          :key="tab.to"
+          :to="tab.to"
+          class="flex min-h-11 items-center border-b-4 border-(--drawing-faint) px-4 font-label text-lg font-semibold whitespace-nowrap"
+          active-class="border-(--drawing-pipe)! bg-(--ui-bg)"
+        >
+          {{ tab.word }}
+        </NuxtLink>
+      </nav>
+    </header>
+    <main class="p-3 sm:p-4"><NuxtPage /></main>
+  </div>
+</template>

@@ -1,0 +1,49 @@
+<script setup lang="ts">
+import { useLocalStorage } from '@vueuse/core'
+import { shippedCatalogue } from '~~/core/catalogue/catalogue'
+import { takeForPipe } from '~~/core/job/edit-survey'
+import type { Survey } from '~~/core/job/job'
+import { emptyJob } from '~~/core/job/new-job'
+import { httpTransport } from '~/saving/transport'
+
+/** A survey that belongs to no job yet; kept in this browser. */
+const blank: Survey = { id: 's1', name: 'On the bench', observations: [] }
+const survey = useLocalStorage<Survey>('jolvet-bench-survey', blank)
+const taken = computed(() => {
+  const label = survey.value.pipe && shippedCatalogue.pipe(survey.value.pipe)?.label
+  return label ? `Taken for ${label}.` : ''
+})
+const problem = ref('')
+
+async function makeJob(): Promise<void> {
+  const { pipe } = survey.value
+  if (!pipe) return
+  const isInch = shippedCatalogue.pipe(pipe)?.family === 'cts'
+  const base = {
+    ...emptyJob('From the bench', isInch ? 'imperial' : 'metric', isInch ? 'us-a' : 'metric'),
+    surveys: [survey.value],
+  }
+  const answer = await httpTransport.create(takeForPipe(base, survey.value.id, pipe))
+  if (answer.outcome === 'done') await navigateTo(`/jobs/${answer.stored.id}/join`)
+  else problem.value = 'The server or its database does not answer; what you entered stays here. Try again in a moment.'
+}
+</script>
+
+<template>
+  <div>
+    <PipeQuestion
+      :survey="survey"
+      :taken="taken"
+      @change="(part) => (survey = { ...survey, ...part })"
+      @choose="(pipe) => (survey = { ...survey, pipe })"
+    >
+      <template #name>
+        <div class="flex flex-wrap items-end gap-2">
+          <button type="button" class="key" @click="survey = blank">Another pipe</button>
+          <button v-if="survey.pipe" type="button" class="key strong" @click="makeJob">Begin a job with it</button>
+        </div>
+      </template>
+    </PipeQuestion>
+    <p v-if="problem" role="alert" class="mt-3 text-(--ui-error)">{{ problem }}</p>
+  </div>
+</template>

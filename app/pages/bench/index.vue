@@ -1,0 +1,7 @@
+<script setup lang="ts">
+await navigateTo('/bench/identify', { replace: true })
+</script>
+
+<template>
+  <div />
+</template>
