@@ -126,6 +126,8 @@ describe('rules', () => {
 
   it('underground, sunlight, heater-clearance, condition, temper, tool-range', () => {
     expect(verdict(copper22, 'solder', at({ underground: true }))).toBe('refuse')
+    expect(verdict(pipe('EN 1057', '22', 'R220'), 'solder', at({ underground: true }))).toBe('refuse')
+    expect(verdict(pipe('ASTM B88', '3/4', 'K'), 'solder', at({ underground: true }))).toBe('fits')
     expect(verdict(pexA, 'crimp', at({ outdoors: true }))).toBe('refuse')
     expect(verdict(pexA, 'crimp', at({ heaterDistance: 300 }))).toBe('caution')
     expect(verdict(copper22, 'push-fit', at({}, 'cold', { scored: true }))).toBe('refuse')

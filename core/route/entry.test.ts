@@ -81,6 +81,17 @@ describe('typing a route', () => {
     expect(state.entry.cursor).toBe('n1')
   })
 
+  it('does not take away what pipe hangs on, nor turn a tie-in into something else', () => {
+    const { job, entry } = type('ArrowRight', '9', '0', 'Enter', 'ArrowUp', '5', '0', 'Enter')
+    const middle = pressKey(job, { ...entry, cursor: 'n2' }, 'Backspace')!
+    expect([middle.job, middle.entry.problem]).toEqual([job, expect.stringContaining('pipe goes on')])
+    const tied = addRun(emptyJob('Tied', 'metric', 'metric'), { kind: 'tie-in' }).job
+    expect(pressKey(tied, startEntry(tied.runs[0]!), 't')).toMatchObject({
+      job: tied,
+      entry: { problem: expect.stringContaining('tie-in') },
+    })
+  })
+
   it('says what is missing or wrong, and loses nothing typed', () => {
     expect(type('5', 'Enter').entry).toMatchObject({ typed: '5', problem: expect.stringContaining('direction') })
     expect(type('ArrowRight', '1', '/', '0', 'Enter').entry).toMatchObject({

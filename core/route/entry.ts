@@ -26,14 +26,7 @@ const directions: Readonly<Record<string, Axis>> = {
   PageDown: 'down',
 }
 
-const nodeKeys: Readonly<Record<string, Node['kind']>> = {
-  t: 'tee',
-  v: 'valve',
-  e: 'elbow',
-  o: 'outlet',
-  c: 'cap',
-  u: 'union',
-}
+const nodeKeys: Readonly<Record<string, Node['kind']>> = { t: 'tee', v: 'valve', o: 'outlet', c: 'cap' }
 
 export function startEntry(run: Run): RouteEntry {
   return { run: run.id, cursor: run.nodes.at(-1)?.id ?? '', direction: null, typed: '', problem: '' }
@@ -86,9 +79,23 @@ function enterLeg(job: Job, entry: RouteEntry): Entered {
 
 function takeBack(job: Job, entry: RouteEntry): Entered {
   if (entry.typed !== '') return { job, entry: { ...entry, typed: entry.typed.slice(0, -1), problem: '' } }
-  const last = job.runs.find(({ id }) => id === entry.run)?.legs.find(({ to }) => to === entry.cursor)
+  const legs = job.runs.find(({ id }) => id === entry.run)?.legs ?? []
+  const last = legs.find(({ to }) => to === entry.cursor)
   if (!last) return { job, entry }
+  if (legs.some(({ from }) => from === entry.cursor)) {
+    return {
+      job,
+      entry: { ...entry, problem: 'pipe goes on from here: take back from an end, or remove the leg in the list' },
+    }
+  }
   return { job: removeLeg(job, entry.run, last.id), entry: { ...entry, cursor: last.from, problem: '' } }
+}
+
+function changeNode(job: Job, entry: RouteEntry, kind: Node['kind']): Entered {
+  const node = job.runs.find(({ id }) => id === entry.run)?.nodes.find(({ id }) => id === entry.cursor)
+  if (node?.kind === 'tie-in')
+    return { job, entry: { ...entry, problem: `this is the tie-in: draw a leg from it, then the ${kind}` } }
+  return { job: setNode(job, entry.run, entry.cursor, { kind }), entry: { ...entry, problem: '' } }
 }
 
 /**
@@ -106,7 +113,7 @@ export function pressKey(job: Job, entry: RouteEntry, key: string): Entered | nu
     return { job, entry: { ...entry, typed: (entry.typed + key).slice(0, 20), problem: '' } }
   }
   const kind = nodeKeys[key.toLowerCase()]
-  if (kind) return { job: setNode(job, entry.run, entry.cursor, { kind }), entry: { ...entry, problem: '' } }
+  if (kind) return changeNode(job, entry, kind)
   if (key.toLowerCase() !== 'n') return null
   const run = job.runs.find(({ id }) => id === entry.run)
   return run ? { job, entry: { ...entry, cursor: nextUnfinished(run, entry.cursor), problem: '' } } : null

@@ -1,4 +1,3 @@
-import { materialKey } from '../../catalogue/material'
 import { caution, refuse, type Rule } from '../rule'
 
 export const underground: Rule = {
@@ -11,7 +10,9 @@ export const underground: Rule = {
   },
   check({ method, pipe, place }) {
     if (!place.underground) return null
-    const houseCopper = materialKey(pipe) === 'copper-hard' && pipe.grade !== 'K'
+    // Grade K, and L from the coil, are made for the ground; the rest is house grade.
+    const madeForSoil = pipe.grade === 'K' || (pipe.grade === 'L' && pipe.temper === 'soft')
+    const houseCopper = pipe.material === 'copper' && !madeForSoil
     if (houseCopper) return refuse('house-grade copper bare in soil: use PE, or heavier tube made for it in a sleeve')
     if (method.id === 'compression') return caution('in soil only the kind whose ring locks the pipe; PE is preferred')
     return null
