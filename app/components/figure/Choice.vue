@@ -24,7 +24,7 @@ const choose = (event: Event) => emit('update:modelValue', (event.target as HTML
       @change="choose"
     >
       <option v-if="placeholder" value="" disabled>{{ placeholder }}</option>
-      <option v-for="item in items" :key="item.value" :value="item.value">{{ item.label }}</option>
+      <option v-for="item in items" :key="item.value" v-memo="[items]" :value="item.value">{{ item.label }}</option>
     </select>
   </div>
 </template>

@@ -3,6 +3,7 @@ import type { StepId, StepProgress } from '~~/core/progress'
 
 /** The steps of the work in order, as fittings on one pipe; each with its state and what is open in it. */
 defineProps<{ progress: readonly StepProgress[]; job: string }>()
+const route = useRoute()
 const names: Record<StepId, string> = { survey: 'Survey', join: 'Join', route: 'Route', cut: 'Cut', make: 'Make' }
 const stateText = ({ state, open }: StepProgress) => (open > 0 ? `${state}, ${open} open` : state)
 </script>
@@ -10,7 +11,8 @@ const stateText = ({ state, open }: StepProgress) => (open > 0 ? `${state}, ${op
 <template>
   <nav aria-label="Steps of the work">
     <ol class="flex">
-      <li v-for="step in progress" :key="step.step" class="flex-1">
+      <!-- Redrawn only when it says something else: five links cost more than the plan. -->
+      <li v-for="step in progress" :key="step.step" v-memo="[step.state, step.open, route.path]" class="flex-1">
         <NuxtLink
           :to="`/jobs/${job}/${step.step}`"
           class="flex h-full min-h-11 flex-col items-center gap-x-2 border-b-4 border-(--drawing-faint) px-1 py-1.5 sm:flex-row sm:px-3"
