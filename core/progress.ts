@@ -24,7 +24,7 @@ const progress = (step: StepId, state: StepState, open: number, next: string): S
 })
 
 /** The tie-ins whose fittings are still to be chosen: what joins old to new is not plain. */
-export function openTieIns(job: Job, catalogue: Catalogue): { readonly run: Run; readonly node: Node }[] {
+function openTieIns(job: Job, catalogue: Catalogue): { readonly run: Run; readonly node: Node }[] {
   return job.runs.flatMap((run) =>
     run.nodes
       .filter((node) => node.kind === 'tie-in' && node.existing !== undefined && !node.chain)

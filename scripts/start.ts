@@ -6,7 +6,8 @@ import { Failure, runMain } from './run/failure'
 import { needPort, portSetting } from './run/port'
 import { LocalServer } from './run/server'
 
-const folder = '.data/start'
+/** A test starts in a folder of its own, beside whatever runs from here. */
+const folder = process.env.JOLVET_DATA ?? '.data/start'
 const pidFile = `${folder}/start.pid`
 const serverPidFile = `${folder}/server.pid`
 const usage =
@@ -66,7 +67,7 @@ async function main(): Promise<void> {
   const port = portSetting('PORT', 3000)
   const databasePort = portSetting('DB_PORT', 33077)
   needToBeAlone()
-  const own = process.env.DATABASE_URL
+  const own = process.env.DATABASE_URL || undefined
   await stopLeftoverServer()
   await needPort('PORT', port)
   let stopping = false
@@ -82,8 +83,8 @@ async function main(): Promise<void> {
   }
   for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'] as const) process.on(signal, () => void stop(0))
   try {
-    buildWhenChanged()
     if (!own) database = await ownDatabase(databasePort)
+    buildWhenChanged()
     server = new LocalServer({ port, databaseUrl: own ?? database!.url, demo: !options.includes('--empty') })
     await server.start()
     writeFileSync(serverPidFile, String(server.pid))

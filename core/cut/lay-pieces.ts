@@ -8,6 +8,8 @@ export interface PipeStock extends StockPlan {
   /** The pipe's id. */
   readonly pipe: string
   readonly label: string
+  /** The stock length that the pieces are laid on, in mm. */
+  readonly length: number
   /** Pieces that have no cut length yet and are not laid. */
   readonly unknown: readonly string[]
 }
@@ -25,6 +27,6 @@ export function layPieces(catalogue: Catalogue, pieces: readonly CutPiece[], sto
     const known = group.flatMap(({ id, cut }) => (cut !== null && cut > 0 ? [{ id, length: cut }] : []))
     const unknown = group.filter(({ cut }) => cut === null || cut <= 0).map(({ id }) => id)
     const length = stock?.lengths[pipeId] ?? usualStockLength(pipe)
-    return { pipe: pipeId, label: pipe.label, ...layOnStock(known, length, stock?.kerf ?? 0), unknown }
+    return { pipe: pipeId, label: pipe.label, length, ...layOnStock(known, length, stock?.kerf ?? 0), unknown }
   })
 }

@@ -1,5 +1,6 @@
 import type { Axis, Direction, Job, Leg, Node, Run } from './job'
 import { nextId } from './new-job'
+import { isRunEnd } from './node-legs'
 
 const withRun = (job: Job, id: string, change: (run: Run) => Run): Job => ({
   ...job,
@@ -48,7 +49,7 @@ const sameDirection = (a: Direction, b: Direction): boolean => JSON.stringify(a)
 /** What an end becomes when pipe goes on from it: straight on a coupling, otherwise an elbow. */
 function goneOnFrom(run: Run, node: Node, direction: Direction): Node {
   const arm = run.legs.find(({ from, to }) => to === node.id || from === node.id)
-  if (!arm || (node.kind !== 'open' && node.kind !== 'outlet' && node.kind !== 'cap')) return node
+  if (!arm || !isRunEnd(node.kind)) return node
   const arriving = arm.to === node.id ? arm.direction : oppositeDirection(arm.direction)
   return { ...node, kind: sameDirection(arriving, direction) ? 'coupling' : 'elbow' }
 }

@@ -36,7 +36,7 @@ export interface Procedure {
 }
 
 /** The figure of the depth mark, or that it must be measured. */
-export function depthMark(insertion: Figure | null): StepFigure {
+function depthMark(insertion: Figure | null): StepFigure {
   if (!insertion) return { label: 'Mark at', text: 'measure the socket', basis: 'not in the catalogue' }
   return { label: 'Mark at', mm: insertion.mm, tolerance: insertion.tolerance, basis: insertion.basis }
 }

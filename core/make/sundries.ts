@@ -15,7 +15,7 @@ const rings: Partial<Record<MethodId, string>> = {
 }
 
 /** What one joint needs beside fitting and pipe: rings, inserts, liners. */
-export function sundriesOf(method: MethodId, pipe: Pipe): string[] {
+function sundriesOf(method: MethodId, pipe: Pipe): string[] {
   const ring = rings[method]
   if (ring) return [`${pipe.nominal} ${ring}`]
   if (method === 'compression-pe') return [`${pipe.nominal} liner`]

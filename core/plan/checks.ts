@@ -3,6 +3,7 @@ import type { PipeStock } from '../cut/lay-pieces'
 import type { Leg } from '../job/job'
 import type { Plan, PlanCheck, PlanJoint, PlanPiece } from './types'
 import type { ClosingError } from '../route/closing'
+import { legsAtNode } from '../job/node-legs'
 import type { Layout } from '../route/layout'
 
 interface Checked {
@@ -16,22 +17,10 @@ interface Checked {
 
 const mm = (value: number): string => `${Math.round(value * 2) / 2} mm`
 
-/** Where the pipe of a node goes on is decided by how many legs meet there. */
-const legsAt: Partial<Record<string, number>> = {
-  tee: 3,
-  elbow: 2,
-  bend: 2,
-  coupling: 2,
-  union: 2,
-  valve: 2,
-  reducer: 2,
-  'slip-coupling': 2,
-}
-
 function nodeChecks({ run, arms, places }: Layout, name: string): PlanCheck[] {
   return run.nodes.flatMap((node): PlanCheck[] => {
     const meeting = arms.get(node.id)?.length ?? 0
-    const wanted = legsAt[node.kind] ?? 1
+    const wanted = legsAtNode[node.kind]
     const at = { run: run.id, node: node.id, where: `${name}, ${node.kind} ${node.id}` }
     if (run.legs.length > 0 && !places.has(node.id))
       return [{ ...at, verdict: 'refuse', rule: 'connected', text: 'no leg leads here from the start of the run' }]

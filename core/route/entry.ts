@@ -1,5 +1,6 @@
 import { addLeg, oppositeDirection, removeLeg, setNode } from '../job/edit-run'
 import type { Axis, Job, Node, Run } from '../job/job'
+import { isRunEnd, legsAtNode } from '../job/node-legs'
 import { acceptedLengths, parseLength } from '../quantity/parse-length'
 
 /** Where the next leg goes from, which way, and what of its length is typed. */
@@ -32,23 +33,10 @@ export function startEntry(run: Run): RouteEntry {
   return { run: run.id, cursor: run.nodes.at(-1)?.id ?? '', direction: null, typed: '', problem: '' }
 }
 
-const most: Partial<Record<Node['kind'], number>> = {
-  tee: 3,
-  'tie-in': 1,
-  elbow: 2,
-  coupling: 2,
-  bend: 2,
-  valve: 2,
-  union: 2,
-  reducer: 2,
-  adapter: 2,
-  'slip-coupling': 2,
-}
-
 /** The next node that still wants a leg, after the cursor and round again: unfinished fittings first, then open ends. */
 function nextUnfinished(run: Run, cursor: string): string {
   const legsAt = (id: string) => run.legs.filter(({ from, to }) => from === id || to === id).length
-  const unfinished = run.nodes.filter(({ id, kind }) => legsAt(id) < (most[kind] ?? 0))
+  const unfinished = run.nodes.filter(({ id, kind }) => !isRunEnd(kind) && legsAt(id) < legsAtNode[kind])
   const wanting = [...unfinished, ...run.nodes.filter(({ kind }) => kind === 'open')]
   const at = wanting.findIndex(({ id }) => id === cursor)
   return wanting[(at + 1) % Math.max(1, wanting.length)]?.id ?? cursor
@@ -57,7 +45,8 @@ function nextUnfinished(run: Run, cursor: string): string {
 function directionProblem(run: Run, cursor: string, direction: Axis): string {
   const arms = run.legs.filter(({ from, to }) => from === cursor || to === cursor)
   const node = run.nodes.find(({ id }) => id === cursor)
-  const limit = node ? (most[node.kind] ?? 2) : 2
+  // An end that pipe goes on from becomes a fitting with two legs.
+  const limit = !node || isRunEnd(node.kind) ? 2 : legsAtNode[node.kind]
   if (arms.length >= limit)
     return `no more legs fit on this ${node?.kind ?? 'node'}: go to an open end, or make it a tee`
   const taken = arms.map((leg) => (leg.from === cursor ? leg.direction : oppositeDirection(leg.direction)))

@@ -21,7 +21,7 @@ describe('the bench, on a phone', () => {
     await on.press('It is 15 × 0.7 copper half-hard')
     await on.press('Begin a job with it')
     await on.see('[aria-label="Title of the job"]')
-    await on.shows('[aria-label="The two ends"]', 'Old pipe in')
+    await on.shows('[aria-label="The two ends"]', 'old pipe in')
     expect((await stored(await job('From the bench'))).job.runs[0]?.nodes[0]?.existing).toBe(
       'copper-half-hard-en-1057-r250-15x0.7',
     )

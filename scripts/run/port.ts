@@ -2,7 +2,7 @@ import { createServer } from 'node:net'
 import { Failure } from './failure'
 
 /** Whether a port on loopback is free. */
-export function isPortFree(port: number): Promise<boolean> {
+function isPortFree(port: number): Promise<boolean> {
   return new Promise((resolve) => {
     const probe = createServer()
     probe.once('error', () => resolve(false))

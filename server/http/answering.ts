@@ -13,7 +13,7 @@ const awayCodes = new Set([
   'ENOENT',
 ])
 
-export function isDatabaseAway(error: unknown): boolean {
+function isDatabaseAway(error: unknown): boolean {
   for (let at: unknown = error; at instanceof Error; at = at.cause) {
     const code = (at as { code?: unknown }).code
     if (typeof code === 'string' && awayCodes.has(code)) return true

@@ -18,8 +18,11 @@ const props = defineProps<{
   chosen?: Node['chain']
   method?: MethodId
   choosable?: boolean
+  /** What the two are called here. */
+  names?: readonly [string, string]
 }>()
 const emit = defineEmits<{ chain: [chain: Chain]; method: [method: MethodId] }>()
+const called = computed(() => props.names ?? (['old pipe', 'new pipe'] as const))
 const { length } = useLengthText()
 
 const answer = computed(() =>
@@ -45,7 +48,7 @@ const ends = computed(() =>
     const method = shown.value?.joints[index]
     const insertion = method ? (socketInChain(shippedCatalogue, method, pipe)?.insertion ?? null) : null
     return {
-      label: method ? methods[method].name.toLowerCase() : 'no method',
+      label: `${called.value[index]} in, ${method ? methods[method].fitting : 'no method'}`,
       mm: insertion?.mm ?? null,
       tolerance: insertion ? length(insertion.tolerance) : '',
       basis: insertion?.basis ?? (method ? 'measure the socket' : 'nothing joins them'),
@@ -66,7 +69,7 @@ const usable = computed(
         <Readout
           v-for="(end, index) in ends"
           :key="index"
-          :label="`${index === 0 ? 'Old' : 'New'} pipe in, ${end.label}`"
+          :label="end.label"
           :value="length(end.mm)"
           :tolerance="end.tolerance"
           :basis="end.basis"
@@ -85,9 +88,9 @@ const usable = computed(
         @look="(index) => (looked = index)"
         @choose="(chain) => emit('chain', chain)"
       />
-      <h2 class="heading mt-5 mb-1">Methods along the new pipe</h2>
+      <h2 class="heading mt-5 mb-1">Methods along the {{ called[1] }}</h2>
       <MethodTable :verdicts="answer.ends.b" :chosen="method" :usable="usable" @choose="(of) => emit('method', of)" />
-      <h2 class="heading mt-5 mb-1">Methods on the old pipe</h2>
+      <h2 class="heading mt-5 mb-1">Methods on the {{ called[0] }}</h2>
       <MethodTable :verdicts="answer.ends.a" :chosen="undefined" />
       <p class="mt-3 text-sm text-muted">
         Local code, the maker’s instructions and a licensed person come before what is said here. Never for gas.

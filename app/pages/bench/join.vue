@@ -36,6 +36,7 @@ const set = (part: Partial<typeof question.value>) => (question.value = { ...que
     </div>
     <JoinQuestion
       v-if="a && b"
+      :names="['one pipe', 'other pipe']"
       :a="a"
       :b="b"
       :service="question.service"

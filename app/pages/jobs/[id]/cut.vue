@@ -1,16 +1,13 @@
 <script setup lang="ts">
-import { shippedCatalogue } from '~~/core/catalogue/catalogue'
 import type { LengthLimits } from '~~/core/quantity/parse-length'
 import { setStock } from '~~/core/job/edit-stock'
 import { useSelectionStore } from '~/stores/selection'
-import { usualStockLength } from '~~/core/cut/stock-length'
 
 const { job, plan, change } = useOpenJob()
 const selection = useSelectionStore()
 const piece = computed(() => plan.value.pieces.find(({ id }) => id === selection.piece) ?? plan.value.pieces[0])
 const stockLimits: LengthLimits = { min: 100, max: 200_000 }
 const kerfLimits: LengthLimits = { min: 0, max: 20 }
-const lengthOf = (pipe: string) => job.value.stock?.lengths[pipe] ?? usualStockLength(shippedCatalogue.pipe(pipe)!)
 </script>
 
 <template>
@@ -42,7 +39,7 @@ const lengthOf = (pipe: string) => job.value.stock?.lengths[pipe] ?? usualStockL
           <LengthField
             label="Stock length"
             :limits="stockLimits"
-            :model-value="lengthOf(stock.pipe)"
+            :model-value="stock.length"
             @update:model-value="(mm) => mm !== undefined && change(setStock(job, { pipe: stock.pipe, length: mm }))"
           />
         </div>

@@ -1,0 +1,21 @@
+import type { NodeKind } from './job'
+
+/** How many legs meet at each kind of node in a finished run. */
+export const legsAtNode: Readonly<Record<NodeKind, 1 | 2 | 3>> = {
+  'tie-in': 1,
+  elbow: 2,
+  bend: 2,
+  coupling: 2,
+  'slip-coupling': 2,
+  union: 2,
+  tee: 3,
+  reducer: 2,
+  adapter: 2,
+  valve: 2,
+  outlet: 1,
+  cap: 1,
+  open: 1,
+}
+
+/** The ends of a run: pipe may go on from them, and they then become a fitting. */
+export const isRunEnd = (kind: NodeKind): boolean => kind === 'open' || kind === 'outlet' || kind === 'cap'
