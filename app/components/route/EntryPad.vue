@@ -50,6 +50,7 @@ const typed = computed(() => props.entry.typed || '…')
         <button
           v-for="{ key, axis, word, icon } in directions"
           :key="key"
+          v-memo="[entry.direction === axis]"
           type="button"
           class="key justify-start"
           :aria-pressed="entry.direction === axis"
@@ -62,6 +63,7 @@ const typed = computed(() => props.entry.typed || '…')
         <button
           v-for="digit in digits"
           :key="digit"
+          v-memo="[digit]"
           type="button"
           class="key"
           :aria-label="digitWord(digit)"

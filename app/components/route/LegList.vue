@@ -5,7 +5,7 @@ import type { PlanPiece } from '~~/core/plan/types'
 /** The legs of a run: direction, centre to centre, and the cut that follows. */
 const props = defineProps<{ run: Run; pieces: readonly PlanPiece[]; leg: string }>()
 const emit = defineEmits<{ select: [id: string]; length: [id: string, mm: number]; remove: [id: string] }>()
-const { length } = useLengthText()
+const { units, length } = useLengthText()
 
 const pieceOf = computed(() => new Map(props.pieces.flatMap((piece) => piece.legs.map((id) => [id, piece] as const))))
 const kind = computed(() => new Map(props.run.nodes.map((node) => [node.id, node.kind])))
@@ -17,7 +17,19 @@ const way = (direction: Direction) =>
 <template>
   <section aria-label="Legs">
     <ol class="ruled border-y border-(--ui-border)">
-      <li v-for="drawn in run.legs" :key="drawn.id" :class="drawn.id === leg ? 'bg-(--ui-bg-muted)' : ''">
+      <li
+        v-for="drawn in run.legs"
+        :key="drawn.id"
+        v-memo="[
+          drawn,
+          drawn.id === leg,
+          pieceOf.get(drawn.id)?.id,
+          pieceOf.get(drawn.id)?.cut,
+          kind.get(drawn.to),
+          units,
+        ]"
+        :class="drawn.id === leg ? 'bg-(--ui-bg-muted)' : ''"
+      >
         <button
           type="button"
           class="grid min-h-11 w-full grid-cols-[2.5rem_1fr_6.5rem] items-center gap-2 px-1 text-left"
