@@ -1,7 +1,7 @@
 import type { Catalogue } from './catalogue/catalogue'
 import { layPieces } from './cut/lay-pieces'
 import type { Job } from './job/job'
-import { profiles } from './job/profile'
+import { profileWith } from './job/profile'
 import { countSundries } from './make/sundries'
 import { checksOf } from './plan/checks'
 import { jointMaker } from './plan/joints'
@@ -51,7 +51,7 @@ const toPlanPiece = (piece: Piece, run: string, number: number): PlanPiece => ({
  * @param job as read by `readJob`: its pipes are in the catalogue, its legs' nodes exist
  */
 export function planJob(job: Job, catalogue: Catalogue): Plan {
-  const profile = profiles[job.profile]
+  const profile = profileWith(job.profile, job.own?.changes)
   const layouts = job.runs.map(layOut)
   let number = 0
   const pieces = layouts.flatMap((layout) =>

@@ -1,5 +1,5 @@
 import { shippedCatalogue } from '~~/core/catalogue/catalogue'
-import { profiles } from '~~/core/job/profile'
+import { profileWith } from '~~/core/job/profile'
 import { jointCard, type JointCard } from '~~/core/make/joint-card'
 import type { PlanJoint } from '~~/core/plan/types'
 
@@ -15,7 +15,7 @@ export function useJointCards() {
       shippedCatalogue,
       shippedCatalogue.pipe(joint.pipe)!,
       joint.method,
-      profiles[job.value.profile],
+      profileWith(job.value.profile, job.value.own?.changes),
       insertion,
     )
   }

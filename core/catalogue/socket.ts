@@ -12,6 +12,8 @@ export interface Socket {
   readonly method: MethodId
   readonly system: string
   readonly size: string
+  /** What it is called beside its size: `solder`, `CPVC solvent`, `NPT thread`. */
+  readonly word: string
   readonly family: SizeFamily
   /** Outside diameter of the pipe that it is made for, in mm. */
   readonly od: number
@@ -41,6 +43,16 @@ const copperTubeSystems = new Set([
   'CPVC, ASTM D2846',
 ])
 const ironPipeSystems = new Set(['PVC, ASTM D2466', 'NPT', 'ISO 7-1 (BSPT)', 'repair coupling'])
+/** What tells two systems of one method apart in a name. */
+const madeIn: Readonly<Record<string, string>> = {
+  'CPVC, ASTM D2846': 'CPVC',
+  'PVC, ASTM D2466': 'PVC',
+  'insert set, metric': 'insert',
+  'repair coupling': 'repair',
+  'by outside diameter, inch': 'OD',
+  NPT: 'NPT',
+  'ISO 7-1 (BSPT)': 'BSP',
+}
 const oldBore: Readonly<Record<string, number>> = { 'old 3/4': 21.488 }
 
 function madeFor(system: string, size: string): { family: SizeFamily; od: number } {
@@ -53,10 +65,19 @@ function madeFor(system: string, size: string): { family: SizeFamily; od: number
 }
 
 function socket(method: MethodId, system: string, size: string, insertion: Figure | null, note: string): Socket {
-  const by = system === 'by outside diameter, inch' ? ' OD' : ''
-  const thread = method === 'thread' ? `${system === 'NPT' ? 'NPT' : 'BSPT'} ` : ''
-  const label = `${size}${by} ${thread}${methods[method].fitting}`
-  return { id: `${method}:${system}:${size}`, label, method, system, size, insertion, note, ...madeFor(system, size) }
+  const word = [madeIn[system], methods[method].fitting].filter(Boolean).join(' ')
+  const label = `${size} ${word}`
+  return {
+    id: `${method}:${system}:${size}`,
+    label,
+    method,
+    system,
+    size,
+    word,
+    insertion,
+    note,
+    ...madeFor(system, size),
+  }
 }
 
 /** Every socket of the catalogue: those with a known insertion depth, then those that must be measured. */

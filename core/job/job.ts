@@ -2,8 +2,9 @@ import * as z from 'zod'
 import { methodIds } from '../catalogue/method'
 import { observationSchema, regions, type Observation } from './observation'
 import { profileIds } from './profile'
+import { changedSettingsSchema } from './setting'
 import { unitSystems } from '../quantity/units'
-import { placeSchema, services } from './place'
+import { conditionSchema, placeSchema, services, toolsSchema } from './place'
 
 const id = z.string().min(1).max(60)
 const text = (most: number) => z.string().max(most)
@@ -63,6 +64,7 @@ export const nodeSchema = z.object({
     .meta({ description: 'fixed point: east, north, up in mm' }),
   existing: id.optional().meta({ description: 'a tie-in’s existing pipe' }),
   survey: id.optional().meta({ description: 'the survey in which the existing pipe was told' }),
+  condition: conditionSchema.optional().meta({ description: 'the state of a tie-in’s existing pipe' }),
   method: z.enum(methodIds).optional(),
   chain: chainSchema.optional(),
   fitting: text(120).optional(),
@@ -120,6 +122,11 @@ export const jobSchema = z.object({
   title: z.string().trim().min(1, 'a title of 1 to 200 characters').max(200, 'a title of 1 to 200 characters'),
   units: z.enum(unitSystems),
   profile: z.enum(profileIds),
+  own: z
+    .object({ name: text(60), changes: changedSettingsSchema })
+    .optional()
+    .meta({ description: 'a profile of one’s own: its name, and the settings it changes in `profile`' }),
+  tools: toolsSchema.optional().meta({ description: 'the tools at hand for this job' }),
   place: placeSchema.optional().meta({ description: 'holds for every run that does not say otherwise' }),
   surveys: z.array(surveySchema).max(200).default([]),
   runs: z.array(runSchema).max(100),

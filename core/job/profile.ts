@@ -1,24 +1,13 @@
-import type { SpacingProfile } from '../catalogue/tables/supports'
+import * as z from 'zod'
+import { changedSettingsSchema, settingIds, type SettingId, type Settings } from './setting'
 
 export const profileIds = ['metric', 'us-a', 'us-b'] as const
 export type ProfileId = (typeof profileIds)[number]
 
 /** The settings in which local codes and habits differ. A local code and the maker's sheet overrule them. */
-export interface Profile {
+export interface Profile extends Settings {
   readonly id: ProfileId
   readonly name: string
-  readonly spacing: SpacingProfile
-  /** What push-fit and compression get where they cannot be reached again. */
-  readonly concealedDemountable: 'fits' | 'caution' | 'refuse'
-  /** Minutes to watch for fire after hot work. */
-  readonly fireWatch: number
-  /** Greatest ovality that needs no re-rounding, in per cent of the diameter. */
-  readonly ovality: number
-  /** Least distance of plastic from a water heater, in mm. */
-  readonly heaterClearance: number
-  /** Distance from a soldered fitting's mouth to the first clip, and from any other, in mm. */
-  readonly clipFromSolder: number
-  readonly clipFromJoint: number
 }
 
 const common = {
@@ -26,13 +15,46 @@ const common = {
   fireWatch: 60,
   ovality: 1.5,
   heaterClearance: 450,
+  heatSourceClearance: 1000,
+  heatNearTo28: 450,
+  heatNearAbove28: 450,
   clipFromSolder: 100,
   clipFromJoint: 50,
+  missingTool: 'caution',
+  dielectric: 'brass',
+  coldVelocity: 2.4,
+  hotVelocity: 1.5,
+  thinCopper: 'fits',
+  pushFitUses: 3,
+  oliveSmear: 'none',
 } as const
+const american = { ...common, heaterClearance: 457, heatNearTo28: 457, heatNearAbove28: 457 } as const
 
 /** The profiles that ship. */
 export const profiles: Readonly<Record<ProfileId, Profile>> = {
   metric: { id: 'metric', name: 'Metric', spacing: 'metric', ...common },
-  'us-a': { id: 'us-a', name: 'US, model code A', spacing: 'us-a', ...common, heaterClearance: 457 },
-  'us-b': { id: 'us-b', name: 'US, model code B', spacing: 'us-b', ...common, heaterClearance: 457 },
+  'us-a': { id: 'us-a', name: 'US, model code A', spacing: 'us-a', ...american },
+  'us-b': { id: 'us-b', name: 'US, model code B', spacing: 'us-b', ...american, dielectric: 'dielectric union' },
+}
+
+/** A profile of one's own: a shipped one under another name, with some settings changed. */
+export const ownProfileSchema = z.object({
+  name: z.string().trim().min(1, 'a name of 1 to 60 characters').max(60, 'a name of 1 to 60 characters'),
+  base: z.enum(profileIds),
+  changes: changedSettingsSchema,
+})
+export type OwnProfile = z.output<typeof ownProfileSchema>
+
+/**
+ * The profile that holds: a shipped one, with the changes laid over it.
+ *
+ * @example profileWith('metric', { fireWatch: 120 }).fireWatch // 120
+ */
+export function profileWith(base: ProfileId, changes: Partial<Settings> | undefined): Profile {
+  return changes ? { ...profiles[base], ...changes } : profiles[base]
+}
+
+/** The settings in which a profile of one's own says something else than the shipped one. */
+export function changedSettings({ base, changes }: Pick<OwnProfile, 'base' | 'changes'>): SettingId[] {
+  return settingIds.filter((id) => changes[id] !== undefined && changes[id] !== profiles[base][id])
 }

@@ -1,8 +1,10 @@
 import { fitsBySize } from '../catalogue/fit'
 import { methods, type MethodId } from '../catalogue/method'
 import type { Pipe } from '../catalogue/pipe'
-import { endLabel, matingKey, ownKey, type FittingEnd, type TransitionFitting } from './fitting'
-import { judgeInSocket, type Circumstances } from './judge'
+import { shippedCosts, type Costs } from '../job/costs'
+import { endIdentity, endLabel, matingKey, ownKey, type Fitting, type FittingEnd } from './fitting'
+import { judgeInSocket, judgeThreads, type Circumstances } from './judge'
+import { fittingPrice } from './price'
 import { worstOf, type Verdict, type VerdictKind } from './verdict'
 
 /** Fittings in a row that join two pipes, the joint at each pipe and between the fittings. */
@@ -10,54 +12,107 @@ export interface Chain {
   readonly fittings: readonly { readonly id: string; readonly label: string; readonly ends: readonly string[] }[]
   readonly joints: readonly Verdict[]
   readonly verdict: VerdictKind
-  /** What the chain costs in trouble; less is better. Weighs joints, fittings, heat, cautions and minutes. */
+  /** What the chain costs in trouble; less is better. Weighs fittings, minutes, heat, cautions and money. */
   readonly score: number
+  readonly minutes: number
+  /** Fittings and consumables, in the user's currency. */
+  readonly cost: number
+  /** How many of its joints need a flame. */
+  readonly hot: number
+  /** The methods whose tools it takes. */
+  readonly tools: readonly MethodId[]
 }
 
 const mostFittings = 3
-const weights = { fitting: 3, minute: 0.2, hot: 1, caution: 4 }
+const weights = { fitting: 3, minute: 0.2, hot: 1, caution: 4, money: 0.05 }
+
+interface TwoEnded {
+  readonly fitting: Fitting
+  readonly ends: readonly [FittingEnd, FittingEnd]
+  readonly price: number
+  /** The keys of its ends, and of what goes on them; made once, as a search asks for them thousands of times. */
+  readonly own: readonly [string, string]
+  readonly mating: readonly [string, string]
+}
 
 interface Step {
-  readonly fittings: readonly TransitionFitting[]
+  readonly fittings: readonly TwoEnded[]
   readonly joints: readonly Verdict[]
   readonly open: FittingEnd
+  /** The key of what goes on its open end. */
+  readonly mates: string
   readonly score: number
 }
 
-/** Which ends of the fittings take what, so that a search looks only at what can come next. */
+/** The fittings that a search needs, and which of their ends take what. */
 interface EndIndex {
-  readonly byKey: ReadonlyMap<string, readonly (readonly [TransitionFitting, 0 | 1])[]>
+  readonly fittings: readonly TwoEnded[]
+  readonly byKey: ReadonlyMap<string, readonly (readonly [TwoEnded, 0 | 1])[]>
 }
 
-const indexes = new WeakMap<readonly TransitionFitting[], EndIndex>()
+const indexes = new WeakMap<readonly Fitting[], WeakMap<Costs, EndIndex>>()
 
-function indexOf(fittings: readonly TransitionFitting[]): EndIndex {
-  const known = indexes.get(fittings)
-  if (known) return known
-  const byKey = new Map<string, [TransitionFitting, 0 | 1][]>()
+/** Of fittings with the same two ends only the cheapest can stand in a cheapest chain: an elbow never beats a coupling. */
+function cheapestByEnds(fittings: readonly Fitting[], costs: Costs): TwoEnded[] {
+  const cheapest = new Map<string, TwoEnded>()
   for (const fitting of fittings) {
+    const [first, last] = fitting.ends
+    if (fitting.ends.length !== 2 || !first || !last) continue
+    const price = fittingPrice(fitting, costs)
+    const key = [endIdentity(first), endIdentity(last)].sort().join(' | ')
+    const known = cheapest.get(key)
+    if (!known || price < known.price) {
+      const own = [ownKey(first), ownKey(last)] as const
+      const mating = [matingKey(first), matingKey(last)] as const
+      cheapest.set(key, { fitting, ends: [first, last], price, own, mating })
+    }
+  }
+  return [...cheapest.values()]
+}
+
+function indexOf(fittings: readonly Fitting[], costs: Costs): EndIndex {
+  const ofFittings = indexes.get(fittings) ?? new WeakMap<Costs, EndIndex>()
+  indexes.set(fittings, ofFittings)
+  const known = ofFittings.get(costs)
+  if (known) return known
+  const usable = cheapestByEnds(fittings, costs)
+  const byKey = new Map<string, [TwoEnded, 0 | 1][]>()
+  for (const fitting of usable) {
     for (const side of [0, 1] as const) {
-      const key = ownKey(fitting.ends[side])
+      const key = fitting.own[side]
       const listed = byKey.get(key)
       if (listed) listed.push([fitting, side])
       else byKey.set(key, [[fitting, side]])
     }
   }
-  const index = { byKey }
-  indexes.set(fittings, index)
+  const index = { fittings: usable, byKey }
+  ofFittings.set(costs, index)
   return index
 }
 
-export function jointScore({ method, verdict }: Verdict): number {
-  const { minutes, hot } = methods[method]
-  return minutes * weights.minute + (hot ? weights.hot : 0) + (verdict === 'caution' ? weights.caution : 0)
+/** What one joint adds to a chain's score; above nought. */
+export function jointScore({ method, verdict }: Verdict, costs: Costs): number {
+  const { minutes, consumables } = costs.methods[method]
+  const heat = methods[method].hot ? weights.hot : 0
+  const reservation = verdict === 'caution' ? weights.caution : 0
+  return minutes * weights.minute + heat + reservation + consumables * weights.money
 }
 
-/** The joint between two fittings: their threads, or a spigot in a socket. */
-function between(end: FittingEnd): Verdict {
-  const method: MethodId = end.type === 'thread' ? 'thread' : end.socket.method
-  const text = end.type === 'thread' ? 'opposite threads of one system and size' : 'a spigot of the socket’s own size'
-  return { method, verdict: 'fits', reasons: [{ rule: 'size', verdict: 'fits', text, basis: 'standard' }] }
+/** What one fitting adds to a chain's score; above nought. */
+export const fittingScore = (price: number): number => weights.fitting + price * weights.money
+
+/** The joint between two fittings: their threads, or a spigot in a socket; null when a rule refuses it. */
+function between(open: FittingEnd, next: FittingEnd): Verdict | null {
+  if (open.type === 'thread' && next.type === 'thread') {
+    const judged = open.sex === 'M' ? judgeThreads(open, next) : judgeThreads(next, open)
+    return judged.verdict === 'refuse' ? null : judged
+  }
+  const { method } = open.type === 'thread' ? { method: 'thread' as const } : open.socket
+  return {
+    method,
+    verdict: 'fits',
+    reasons: [{ rule: 'size', verdict: 'fits', text: 'a spigot of the socket’s own size', basis: 'standard' }],
+  }
 }
 
 /** The verdict of a pipe in a socket; null when it is refused or does not go in. Remembers each socket. */
@@ -76,12 +131,52 @@ function jointTester(pipe: Pipe, circumstances: Circumstances): (end: FittingEnd
   }
 }
 
-function finish(step: Step): Chain {
+type Waiting = Step & { readonly complete: boolean }
+
+/** Puts a step into a queue that is kept dearest first, so that the cheapest is taken off its end. */
+function enqueue(queue: Waiting[], step: Waiting): void {
+  let [low, high] = [0, queue.length]
+  while (low < high) {
+    const middle = (low + high) >> 1
+    if (queue[middle]!.score > step.score) low = middle + 1
+    else high = middle
+  }
+  queue.splice(low, 0, step)
+}
+
+const other = (side: 0 | 1): 0 | 1 => (side === 0 ? 1 : 0)
+
+/** How many more fittings an open end needs at least before the other pipe goes in, by the end's key. */
+function fittingsToGo({ fittings }: EndIndex, takesB: (end: FittingEnd) => boolean): ReadonlyMap<string, number> {
+  const toGo = new Map<string, number>()
+  for (const { ends, own } of fittings)
+    for (const side of [0, 1] as const) if (takesB(ends[side])) toGo.set(own[side], 0)
+  for (let more = 1; more < mostFittings; more++) {
+    for (const { own, mating } of fittings) {
+      for (const side of [0, 1] as const) {
+        if (toGo.get(own[other(side)]) === more - 1 && !toGo.has(mating[side])) toGo.set(mating[side], more)
+      }
+    }
+  }
+  return toGo
+}
+
+const cents = (amount: number): number => Math.round(amount * 100) / 100
+
+function finish(step: Step, costs: Costs): Chain {
+  const { joints } = step
+  const sum = (of: (method: MethodId) => number) => joints.reduce((total, { method }) => total + of(method), 0)
   return {
-    fittings: step.fittings.map(({ id, label, ends }) => ({ id, label, ends: ends.map(endLabel) })),
-    joints: step.joints,
-    verdict: worstOf(step.joints.map(({ verdict }) => verdict)),
-    score: Math.round(step.score * 100) / 100,
+    fittings: step.fittings.map(({ fitting: { id, label, ends } }) => ({ id, label, ends: ends.map(endLabel) })),
+    joints,
+    verdict: worstOf(joints.map(({ verdict }) => verdict)),
+    score: cents(step.score),
+    minutes: sum((method) => costs.methods[method].minutes),
+    cost: cents(
+      step.fittings.reduce((total, { price }) => total + price, 0) + sum((method) => costs.methods[method].consumables),
+    ),
+    hot: joints.filter(({ method }) => methods[method].hot).length,
+    tools: [...new Set(joints.map(({ method }) => method))],
   }
 }
 
@@ -95,63 +190,67 @@ function finish(step: Step): Chain {
  * @returns an empty list when nothing in these fittings joins the two
  */
 export function cheapestChains(
-  fittings: readonly TransitionFitting[],
+  fittings: readonly Fitting[],
   a: { readonly pipe: Pipe; readonly circumstances: Circumstances },
   b: { readonly pipe: Pipe; readonly circumstances: Circumstances },
   wanted: number,
+  costs: Costs = shippedCosts,
 ): Chain[] {
-  const { byKey } = indexOf(fittings)
+  const index = indexOf(fittings, costs)
   const jointAtA = jointTester(a.pipe, a.circumstances)
   const jointAtB = jointTester(b.pipe, b.circumstances)
-  const queue: (Step & { complete: boolean })[] = []
+  const toGo = fittingsToGo(index, (end) => jointAtB(end) !== null)
+  const queue: Waiting[] = []
   const push = (step: Step) => {
-    const last = step.open.type === 'socket' ? jointAtB(step.open) : null
-    if (last)
-      queue.push({ ...step, joints: [...step.joints, last], score: step.score + jointScore(last), complete: true })
-    if (step.open.type !== 'socket' && step.fittings.length < mostFittings) queue.push({ ...step, complete: false })
-    // A socket can also take the next fitting's spigot.
-    if (step.open.type === 'socket' && byKey.has(matingKey(step.open)) && step.fittings.length < mostFittings) {
-      queue.push({ ...step, complete: false })
+    const last = jointAtB(step.open)
+    if (last) {
+      const score = step.score + jointScore(last, costs)
+      enqueue(queue, { ...step, joints: [...step.joints, last], score, complete: true })
     }
+    const left = mostFittings - step.fittings.length
+    if (left > 0 && onwardOf(step.mates) <= left) enqueue(queue, { ...step, complete: false })
   }
-  for (const fitting of fittings) {
-    const sides = fitting.ends[0] === fitting.ends[1] || sameEnds(fitting) ? ([0] as const) : ([0, 1] as const)
+  /** Fittings to go when the open end takes another fitting and not the pipe itself. */
+  const onward = new Map<string, number>()
+  const onwardOf = (mates: string): number => {
+    let least = onward.get(mates)
+    if (least === undefined) {
+      const ways = (index.byKey.get(mates) ?? []).map(([{ own }, side]) => toGo.get(own[other(side)]) ?? Infinity)
+      least = Math.min(...ways) + 1
+      onward.set(mates, least)
+    }
+    return least
+  }
+  const extend = (step: Omit<Step, 'open' | 'mates'>, next: TwoEnded, side: 0 | 1, joint: Verdict) =>
+    push({
+      fittings: [...step.fittings, next],
+      joints: [...step.joints, joint],
+      open: next.ends[other(side)],
+      mates: next.mating[other(side)],
+      score: step.score + fittingScore(next.price) + jointScore(joint, costs),
+    })
+  for (const fitting of index.fittings) {
+    const sides = fitting.own[0] === fitting.own[1] ? ([0] as const) : ([0, 1] as const)
     for (const side of sides) {
       const joint = jointAtA(fitting.ends[side])
-      if (joint)
-        push({
-          fittings: [fitting],
-          joints: [joint],
-          open: fitting.ends[(1 - side) as 0 | 1],
-          score: weights.fitting + jointScore(joint),
-        })
+      if (joint) extend({ fittings: [], joints: [], score: 0 }, fitting, side, joint)
     }
   }
   const found: Chain[] = []
   const seen = new Set<string>()
-  while (queue.length > 0 && found.length < wanted) {
-    const at = queue.reduce((best, step, index) => (step.score < queue[best]!.score ? index : best), 0)
-    const [step] = queue.splice(at, 1)
-    if (!step) break
+  for (let step = queue.pop(); step && found.length < wanted; step = queue.pop()) {
     if (step.complete) {
       // Chains made in the same ways are one to the plumber: the cheapest of them is shown.
       const key = step.joints.map(({ method }) => method).join(' + ')
-      if (!seen.has(key)) found.push(finish(step))
+      if (!seen.has(key)) found.push(finish(step, costs))
       seen.add(key)
       continue
     }
-    const joint = between(step.open)
-    for (const [fitting, side] of byKey.get(matingKey(step.open)) ?? []) {
+    for (const [fitting, side] of index.byKey.get(step.mates) ?? []) {
       if (step.fittings.includes(fitting)) continue
-      push({
-        fittings: [...step.fittings, fitting],
-        joints: [...step.joints, joint],
-        open: fitting.ends[(1 - side) as 0 | 1],
-        score: step.score + weights.fitting + jointScore(joint),
-      })
+      const joint = between(step.open, fitting.ends[side])
+      if (joint) extend(step, fitting, side, joint)
     }
   }
   return found
 }
-
-const sameEnds = ({ ends }: TransitionFitting): boolean => ownKey(ends[0]) === ownKey(ends[1])

@@ -1,35 +1,69 @@
+import { methods } from '../catalogue/method'
 import type { Socket } from '../catalogue/socket'
 
-export type ThreadSystem = 'NPT' | 'BSPT'
+export type ThreadSystem = 'NPT' | 'BSP'
+
+export interface ThreadEnd {
+  readonly type: 'thread'
+  readonly system: ThreadSystem
+  readonly size: string
+  readonly sex: 'M' | 'F'
+  /** A taper seals on the thread; a parallel one needs a taper in it, or a washer. */
+  readonly form: 'taper' | 'parallel'
+  readonly plastic: boolean
+}
 
 /** A fitting's end: it takes a pipe, goes into a socket like a pipe, or is threaded. */
 export type FittingEnd =
   | { readonly type: 'socket'; readonly socket: Socket }
   | { readonly type: 'spigot'; readonly socket: Socket }
-  | {
-      readonly type: 'thread'
-      readonly system: ThreadSystem
-      readonly size: string
-      readonly sex: 'M' | 'F'
-      readonly plastic: boolean
-    }
+  | ThreadEnd
 
-/** A fitting with two ends that matter to a transition. */
-export interface TransitionFitting {
+export const fittingKinds = [
+  'coupling',
+  'slip coupling',
+  'reducer',
+  'fitting reducer',
+  'converter',
+  'union',
+  'valve',
+  'elbow 90',
+  'elbow 45',
+  'street elbow 90',
+  'street elbow 45',
+  'tee',
+  'adapter',
+  'swivel connector',
+  'drop-ear elbow',
+  'stub-out',
+  'nipple',
+  'cap',
+  'plug',
+] as const
+export type PartKind = (typeof fittingKinds)[number]
+
+/** A fitting as the counter sells it. A tee's ends are its run, then its branch. */
+export interface Fitting {
   readonly id: string
   readonly label: string
-  readonly ends: readonly [FittingEnd, FittingEnd]
+  readonly kind: PartKind
+  readonly ends: readonly FittingEnd[]
 }
 
 /**
- * How the trade writes one end: `22 solder`, `3/4 FTG`, `1/2 M NPT`.
+ * How one end is written in full: `22 solder`, `3/4 FTG`, `1/2 M NPT`.
  *
- * @example endLabel({ type: 'thread', system: 'NPT', size: '1/2', sex: 'M', plastic: false }) // '1/2 M NPT'
+ * @example endLabel({ type: 'thread', system: 'NPT', size: '1/2', sex: 'M', form: 'taper', plastic: false }) // '1/2 M NPT'
  */
 export function endLabel(end: FittingEnd): string {
   if (end.type === 'thread') return `${end.size} ${end.sex} ${end.system}`
-  return end.type === 'spigot' ? `${end.socket.size} FTG` : end.socket.label
+  if (end.type === 'socket') return end.socket.label
+  const { method, size } = end.socket
+  return method === 'solder' ? `${size} FTG` : `${size} ${methods[method].fitting} FTG`
 }
+
+/** The size that an end is called by. */
+export const endSize = (end: FittingEnd): string => (end.type === 'thread' ? end.size : end.socket.size)
 
 /** The key under which two ends meet: opposite threads of one system and size, or a spigot and its socket. */
 export function matingKey(end: FittingEnd): string {
@@ -41,3 +75,22 @@ export function matingKey(end: FittingEnd): string {
 export function ownKey(end: FittingEnd): string {
   return end.type === 'thread' ? `${end.system} ${end.size} ${end.sex}` : `${end.type} ${end.socket.id}`
 }
+
+/** Two ends that are the same to whatever goes into them, wall material and taper counted. */
+export function endIdentity(end: FittingEnd): string {
+  return end.type === 'thread' ? `${ownKey(end)} ${end.form} ${end.plastic ? 'plastic' : 'metal'}` : ownKey(end)
+}
+
+/** A fitting named by its ends and what it is; the label is its id. */
+export function fittingOf(kind: PartKind, ends: readonly FittingEnd[], label?: string): Fitting {
+  const full = `${ends.map(endLabel).join(' × ')} ${kind}`
+  return { id: full, label: label ?? full, kind, ends }
+}
+
+export const socketEnd = (socket: Socket): FittingEnd => ({ type: 'socket', socket })
+export const spigotEnd = (socket: Socket): FittingEnd => ({ type: 'spigot', socket })
+
+const widest = 2.3
+
+/** Sizes near enough for one body to be made with both. */
+export const isNear = (a: Socket, b: Socket): boolean => Math.max(a.od, b.od) / Math.min(a.od, b.od) <= widest

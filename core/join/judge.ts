@@ -2,10 +2,11 @@ import type { Catalogue } from '../catalogue/catalogue'
 import { methodIds, methods, type MethodId } from '../catalogue/method'
 import type { Pipe } from '../catalogue/pipe'
 import type { Socket } from '../catalogue/socket'
-import type { Condition, Place, Service } from '../job/place'
+import type { Condition, OwnedTool, Place, Service } from '../job/place'
 import type { Profile } from '../job/profile'
-import type { JointSubject } from './rule'
-import { rules } from './rules'
+import type { ThreadEnd } from './fitting'
+import type { Finding, JointSubject, RuleMeta } from './rule'
+import { jointRules, threadRules } from './rules'
 import { worstOf, type Reason, type Verdict } from './verdict'
 
 /** Where a joint is made and with what; everything but the pipe and the method. */
@@ -14,23 +15,37 @@ export interface Circumstances {
   readonly place: Place
   readonly profile: Profile
   readonly condition?: Condition
-  readonly tools?: readonly MethodId[]
+  readonly tools?: readonly OwnedTool[]
+  /** The pipe on the other side of the transition, where there is one. */
+  readonly other?: Pipe
 }
+
+const reason = ({ id, basis }: RuleMeta, { verdict, text }: Finding): Reason => ({ rule: id, verdict, text, basis })
 
 /** What every rule says of one method on one pipe, in this socket: the worst verdict wins, all reasons are kept. */
 function judgeSocket(
   pipe: Pipe,
   method: MethodId,
   socket: Socket | undefined,
-  { service, place, profile, condition = {}, tools }: Circumstances,
+  { service, place, profile, condition = {}, tools, other }: Circumstances,
 ): Verdict {
-  const subject: JointSubject = { pipe, method: methods[method], socket, service, place, condition, tools, profile }
-  const reasons: Reason[] = []
-  for (const { meta, check } of rules) {
-    const finding = check(subject)
-    if (finding) reasons.push({ rule: meta.id, verdict: finding.verdict, text: finding.text, basis: meta.basis })
+  const subject: JointSubject = {
+    pipe,
+    method: methods[method],
+    socket,
+    service,
+    place,
+    condition,
+    tools,
+    profile,
+    other,
   }
-  return { method, verdict: worstOf(reasons.map((reason) => reason.verdict)), reasons }
+  const reasons: Reason[] = []
+  for (const { meta, check } of jointRules) {
+    const finding = check(subject)
+    if (finding) reasons.push(reason(meta, finding))
+  }
+  return { method, verdict: worstOf(reasons.map((found) => found.verdict)), reasons }
 }
 
 /**
@@ -41,7 +56,7 @@ export function judgeInSocket(pipe: Pipe, socket: Socket, circumstances: Circums
   const verdict = judgeSocket(pipe, socket.method, socket, circumstances)
   if (socket.family !== 'old-bore') return verdict
   const reasons = verdict.reasons.filter(({ rule }) => rule !== 'bmt')
-  return { ...verdict, reasons, verdict: worstOf(reasons.map((reason) => reason.verdict)) }
+  return { ...verdict, reasons, verdict: worstOf(reasons.map((kept) => kept.verdict)) }
 }
 
 /** The verdict of one method on one pipe, in the socket that the catalogue has for it. */
@@ -52,4 +67,23 @@ export function judge(catalogue: Catalogue, pipe: Pipe, method: MethodId, circum
 /** The verdicts of every method on one pipe, in the fixed order of the methods. */
 export function judgeAll(catalogue: Catalogue, pipe: Pipe, circumstances: Circumstances): Verdict[] {
   return methodIds.map((method) => judge(catalogue, pipe, method, circumstances))
+}
+
+/** What the rules say of two threads that meet. */
+export function judgeThreads(male: ThreadEnd, female: ThreadEnd): Verdict {
+  const said = threadRules.flatMap(({ meta, checkThreads }) => {
+    const finding = checkThreads({ male, female })
+    return finding ? [reason(meta, finding)] : []
+  })
+  const agree: Reason = {
+    rule: 'size',
+    verdict: 'fits',
+    text: 'opposite threads of one system and size',
+    basis: 'standard',
+  }
+  return {
+    method: 'thread',
+    verdict: worstOf(said.map(({ verdict }) => verdict)),
+    reasons: said.length > 0 ? said : [agree],
+  }
 }

@@ -1,9 +1,11 @@
 import type { Basis } from '../quantity/basis'
-import type { Method, MethodId } from '../catalogue/method'
+import type { Method } from '../catalogue/method'
 import type { Pipe } from '../catalogue/pipe'
 import type { Socket } from '../catalogue/socket'
-import type { Condition, Place, Service } from '../job/place'
+import type { Condition, OwnedTool, Place, Service } from '../job/place'
 import type { Profile } from '../job/profile'
+import type { SettingId } from '../job/setting'
+import type { ThreadEnd } from './fitting'
 import type { VerdictKind } from './verdict'
 
 /** One pipe end and one method, in one place: what a rule looks at. */
@@ -15,9 +17,17 @@ export interface JointSubject {
   readonly service: Service
   readonly place: Place
   readonly condition: Condition
-  /** The methods whose tools are owned; undefined when nothing was said. */
-  readonly tools: readonly MethodId[] | undefined
+  /** The tools that are owned; undefined when nothing was said. */
+  readonly tools: readonly OwnedTool[] | undefined
   readonly profile: Profile
+  /** The pipe on the other side of the transition; undefined where the joint is looked at alone. */
+  readonly other: Pipe | undefined
+}
+
+/** A male thread and the female one that it goes into. */
+export interface ThreadPair {
+  readonly male: ThreadEnd
+  readonly female: ThreadEnd
 }
 
 export interface RuleMeta {
@@ -27,7 +37,7 @@ export interface RuleMeta {
   readonly why: string
   readonly basis: Basis | 'trade practice'
   /** The settings of a profile that change it. */
-  readonly settings: readonly (keyof Profile)[]
+  readonly settings: readonly SettingId[]
 }
 
 /** What a rule found: nothing, or a verdict with its text. */
@@ -36,10 +46,17 @@ export interface Finding {
   readonly text: string
 }
 
+/** A rule of a pipe's end in a fitting. */
 export interface Rule {
   readonly meta: RuleMeta
   /** A pure function of the subject; null when the rule has nothing to say. */
   check(subject: JointSubject): Finding | null
+}
+
+/** A rule of two threads that meet. */
+export interface ThreadRule {
+  readonly meta: RuleMeta
+  checkThreads(pair: ThreadPair): Finding | null
 }
 
 export const refuse = (text: string): Finding => ({ verdict: 'refuse', text })

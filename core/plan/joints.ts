@@ -16,9 +16,8 @@ function existingJoint(catalogue: Catalogue, run: Run, node: Node, circumstances
   const method = node.chain?.joints[0] ?? methodAt(node, run.method)
   const socket = node.chain ? socketInChain(catalogue, method, existing) : catalogue.socketFor(method, existing)
   const insertion = socket?.insertion ?? null
-  const verdict = socket
-    ? judgeInSocket(existing, socket, circumstances)
-    : judge(catalogue, existing, method, circumstances)
+  const here: Circumstances = { ...circumstances, condition: node.condition, other: catalogue.pipe(run.pipe) }
+  const verdict = socket ? judgeInSocket(existing, socket, here) : judge(catalogue, existing, method, here)
   return [
     {
       id: `${run.id}/${node.id}/existing`,
@@ -42,7 +41,12 @@ export function jointMaker(
 ): (layout: Layout, pieces: readonly PlanPiece[]) => PlanJoint[] {
   return ({ run }, allPieces) => {
     const verdicts = new Map<string, Verdict>()
-    const circumstances: Circumstances = { service: run.service, place: { ...job.place, ...run.place }, profile }
+    const circumstances: Circumstances = {
+      service: run.service,
+      place: { ...job.place, ...run.place },
+      profile,
+      tools: job.tools,
+    }
     const judged = (pipe: Pipe, method: MethodId): Verdict => {
       const key = `${pipe.id}|${method}`
       const known = verdicts.get(key) ?? judge(catalogue, pipe, method, circumstances)

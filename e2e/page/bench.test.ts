@@ -1,6 +1,6 @@
 import { By } from 'selenium-webdriver'
 import { describe, expect, it } from 'vitest'
-import { rules } from '../../core/join/rules'
+import { ruleMetas } from '../../core/join/rules'
 import { usePage } from './page'
 
 const { page, job, stored } = usePage(390, 844)
@@ -38,7 +38,7 @@ describe('the bench, on a phone', () => {
     const on = page()
     await on.open('/bench/rules')
     await on.see('main li')
-    expect(await on.driver.findElements(By.css('main li'))).toHaveLength(rules.length)
+    expect(await on.driver.findElements(By.css('main li'))).toHaveLength(ruleMetas.length)
   })
 
   it('nothing stands wider than a phone', async () => {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { rules } from '~~/core/join/rules'
+import { ruleMetas } from '~~/core/join/rules'
 
 /** Every rule as it speaks of itself: made from the rules, so that it is never out of date. */
 </script>
@@ -8,7 +8,7 @@ import { rules } from '~~/core/join/rules'
   <div class="max-w-4xl">
     <p class="mb-3">What every verdict rests on. Local code and the fitting maker’s sheet overrule all of it.</p>
     <ul class="ruled border-y border-(--ui-border)">
-      <li v-for="{ meta } in rules" :key="meta.id" class="py-2">
+      <li v-for="meta in ruleMetas" :key="meta.id" class="py-2">
         <h2 class="heading">{{ meta.statement }}</h2>
         <p>{{ meta.why }}</p>
         <p class="text-sm text-muted">

@@ -1,7 +1,8 @@
 import type { Basis } from '../../quantity/basis'
 
 export type SupportGroup = 'copper' | 'pex, pb' | 'pex' | 'multilayer' | 'pe' | 'galvanised-steel' | 'pp-r' | 'cpvc' | 'pvc-u'
-export type SpacingProfile = 'metric' | 'us-a' | 'us-b'
+export const spacingProfiles = ['metric', 'us-a', 'us-b'] as const
+export type SpacingProfile = (typeof spacingProfiles)[number]
 
 /** [profile, material group, outside diameter from mm, to mm, greatest distance level mm, upright mm, basis, note] */
 export type SupportRow = readonly [SpacingProfile, SupportGroup, number, number, number, number, Basis, string]

@@ -1,4 +1,4 @@
-import { materialKey } from '../../catalogue/material'
+import { isPlastic, materialKey } from '../../catalogue/material'
 import { materialFacts } from '../../catalogue/tables/materials'
 import type { Service } from '../../job/place'
 import { refuse, type Rule } from '../rule'
@@ -15,12 +15,14 @@ const usual: Readonly<Record<Service, number>> = {
 export const serviceTemperature: Rule = {
   meta: {
     id: 'service-temperature',
-    statement: 'No pipe works hotter than its continuous limit; PVC-U and PE are for cold water only.',
+    statement:
+      'No pipe works hotter than its continuous limit; PVC-U and PE are for cold water only, solar and steam for metal.',
     why: 'Plastic loses strength with heat: the wall creeps and the joint lets go, not at once but later.',
     basis: 'guidance',
     settings: [],
   },
   check({ pipe, service, place }) {
+    if (place.solarOrSteam && isPlastic(pipe.material)) return refuse('solar or steam: metal only')
     const temperature = place.temperature ?? usual[service]
     if ((pipe.material === 'pvc-u' || pipe.material === 'pe') && service !== 'cold') {
       return refuse('for cold water only')

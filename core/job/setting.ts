@@ -1,0 +1,71 @@
+import * as z from 'zod'
+import { spacingProfiles } from '../catalogue/tables/supports'
+
+/** A figure or a choice in which local codes and habits differ. */
+export type Setting =
+  | {
+      readonly kind: 'number'
+      readonly label: string
+      readonly unit: 'mm' | 'min' | '%' | 'm/s' | 'uses'
+      readonly least: number
+      readonly most: number
+    }
+  | { readonly kind: 'choice'; readonly label: string; readonly values: readonly string[] }
+
+const number = (label: string, unit: (Setting & { kind: 'number' })['unit'], least: number, most: number) =>
+  ({ kind: 'number', label, unit, least, most }) as const
+const choice = <const Value extends string>(label: string, values: readonly Value[]) =>
+  ({ kind: 'choice', label, values }) as const
+const verdicts = ['fits', 'caution', 'refuse'] as const
+
+/** Every setting of a profile, with what it accepts; forms, checks and the rules page are made from this. */
+export const settings = {
+  spacing: choice('Table of clip distances', spacingProfiles),
+  clipFromSolder: number('First clip from a soldered fitting', 'mm', 0, 1000),
+  clipFromJoint: number('First clip from any other fitting', 'mm', 0, 1000),
+  concealedDemountable: choice('Push-fit and compression that are closed in', verdicts),
+  fireWatch: number('Fire watch after hot work', 'min', 0, 480),
+  heatNearTo28: number('Flame from plastic, seals and pressed joints, pipe up to 28 mm', 'mm', 0, 3000),
+  heatNearAbove28: number('Flame from plastic, seals and pressed joints, larger pipe', 'mm', 0, 3000),
+  heaterClearance: number('Plastic from a water heater', 'mm', 0, 3000),
+  heatSourceClearance: number('Plastic from an uncontrolled heat source', 'mm', 0, 5000),
+  ovality: number('Ovality that needs no re-rounding', '%', 0, 10),
+  missingTool: choice('A tool that is not owned', ['caution', 'refuse']),
+  dielectric: choice('Between copper and steel', ['brass', 'dielectric union']),
+  coldVelocity: number('Fastest cold water in copper', 'm/s', 0.1, 10),
+  hotVelocity: number('Fastest hot water in copper', 'm/s', 0.1, 10),
+  thinCopper: choice('Copper grade M on drinking water', verdicts),
+  pushFitUses: number('A push-fit fitting is replaced at use number', 'uses', 1, 20),
+  oliveSmear: choice('Paste on an olive', ['none', 'a smear']),
+} as const satisfies Readonly<Record<string, Setting>>
+
+export type SettingId = keyof typeof settings
+export const settingIds = Object.keys(settings) as SettingId[]
+
+/** A value for every setting. */
+export type Settings = {
+  readonly [Id in SettingId]: (typeof settings)[Id] extends { readonly values: readonly (infer Value)[] }
+    ? Value
+    : number
+}
+
+/** What a setting accepts, in words. */
+export function accepted(setting: Setting): string {
+  return setting.kind === 'number'
+    ? `a number from ${setting.least} to ${setting.most}${setting.unit === 'uses' ? '' : ` ${setting.unit}`}`
+    : `one of: ${setting.values.join(', ')}`
+}
+
+const schemaOf = (setting: Setting) =>
+  setting.kind === 'number'
+    ? z
+        .number({ error: accepted(setting) })
+        .min(setting.least, accepted(setting))
+        .max(setting.most, accepted(setting))
+    : z.enum(setting.values as [string, ...string[]], { error: accepted(setting) })
+
+/** Some settings, as a profile of one's own changes them. */
+export const changedSettingsSchema = z
+  .strictObject(Object.fromEntries(settingIds.map((id) => [id, schemaOf(settings[id])])))
+  .partial()
+  .transform((changed) => changed as Partial<Settings>)

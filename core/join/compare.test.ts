@@ -1,0 +1,76 @@
+import { describe, expect, it } from 'vitest'
+import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
+import { shippedCosts } from '../job/costs'
+import { profiles } from '../job/profile'
+import { applyChanges, costsOf, emptyWorkshop, type Workshop } from '../job/workshop'
+import { pipeId } from '../sample-run'
+import { compareMethods, costOver } from './compare'
+import { judgeAll } from './judge'
+
+const copper = catalogue.pipe(pipeId('EN 1057', '15', 0.7))!
+const verdicts = judgeAll(catalogue, copper, { service: 'cold', place: {}, profile: profiles.metric })
+const compare = (joints: number, tools?: { method: 'solder' }[]) =>
+  compareMethods(verdicts, shippedCosts, profiles.metric, tools, joints)
+const row = (of: ReturnType<typeof compare>, method: string) => of.rows.find((found) => found.method === method)!
+
+describe('comparing methods', () => {
+  it('by hand: ten soldered joints', () => {
+    const solder = row(compare(10), 'solder')
+    // Half a coupling 0.45 and 0.50 of solder; 12 minutes at 48 an hour are 9.60.
+    expect(solder).toMatchObject({ material: 0.95, each: 10.55, tool: 120, watch: 60, skill: 'much' })
+    // Tool 120, an hour's watch 48, ten joints 105.50.
+    expect(costOver(solder, 10, shippedCosts)).toBe(273.5)
+    expect(costOver(solder, 0, shippedCosts)).toBe(0)
+  })
+
+  it('a tool that is owned is not paid for again', () => {
+    expect(row(compare(10, [{ method: 'solder' }]), 'solder').tool).toBe(0)
+  })
+
+  it('the press tool against the torch: at the break-even it costs no more, one joint before it does', () => {
+    const { breakEvens, rows } = compare(10)
+    const press = breakEvens.find(({ dearTool, cheapTool }) => dearTool === 'press-metal' && cheapTool === 'solder')!
+    const at = (method: string, joints: number) =>
+      costOver(
+        rows.find((of) => of.method === method)!,
+        joints,
+        shippedCosts,
+      )
+    expect(at('press-metal', press.joints)).toBeLessThanOrEqual(at('solder', press.joints))
+    expect(at('press-metal', press.joints - 1)).toBeGreaterThan(at('solder', press.joints - 1))
+  })
+
+  it('only what is not refused, the cheapest first; a curve for each', () => {
+    const { rows, curves } = compare(4)
+    expect(rows.map(({ method }) => method).toSorted()).toEqual(['compression', 'press-metal', 'push-fit', 'solder'])
+    const totals = rows.map((of) => costOver(of, 4, shippedCosts))
+    expect(totals).toEqual(totals.toSorted((a, b) => a - b))
+    expect(curves.every(({ costs }) => costs.length === 5)).toBe(true)
+    expect(() => compare(0)).toThrow(RangeError)
+  })
+})
+
+describe('the workshop', () => {
+  const changed = (...changes: Parameters<typeof applyChanges>[1]): Workshop =>
+    applyChanges(emptyWorkshop, changes).data as Workshop
+
+  it('says only what it changes; the rest is as shipped', () => {
+    const costs = costsOf(
+      changed({ path: ['methods', 'solder', 'minutes'], value: 9 }, { path: ['currency'], value: 'USD' }),
+    )
+    expect(costs.methods.solder).toEqual({ ...shippedCosts.methods.solder, minutes: 9 })
+    expect(costs).toMatchObject({ currency: 'USD', hour: 48 })
+  })
+
+  it('takes back what is set to nothing', () => {
+    expect(changed({ path: ['hour'], value: 60 }, { path: ['hour'], value: null })).toEqual(emptyWorkshop)
+  })
+
+  it('names what is not accepted', () => {
+    const wrong = applyChanges(emptyWorkshop, [{ path: ['currency'], value: 'euros' }])
+    expect(wrong.error?.issues[0]?.message).toContain('three letters')
+    expect(applyChanges(emptyWorkshop, [{ path: ['methods', 'glueing', 'minutes'], value: 1 }]).success).toBe(false)
+    const profile = { name: 'Ours', base: 'metric', changes: { ovality: 99 } }
+    expect(applyChanges(emptyWorkshop, [{ path: ['profiles', 'ours'], value: profile }]).success).toBe(false)
+  })
+})

@@ -1,0 +1,42 @@
+import { endSize, type Fitting, type FittingEnd, type PartKind } from './fitting'
+
+/** What an end is called beside its size: C a cup, FTG an end that goes inside a fitting, M and F threads. */
+export function endLetters(end: FittingEnd): string {
+  if (end.type === 'thread') return `${end.sex} ${end.system}`
+  if (end.type === 'spigot') return 'FTG'
+  return end.socket.method === 'solder' ? 'C' : end.socket.word
+}
+
+const nouns: Partial<Record<PartKind, string>> = {
+  'elbow 90': 'elbow 90°',
+  'elbow 45': 'elbow 45°',
+  'street elbow 90': 'street elbow 90°',
+  'street elbow 45': 'street elbow 45°',
+}
+
+/** Sizes as the trade says them: run first, larger end first, then the branch; what is equal is said once. */
+function sizesText(kind: PartKind, sizes: readonly string[]): string {
+  const [first, second, branch] = sizes
+  if (kind === 'tee' && first === second) return branch === first ? first! : `${first} × ${branch}`
+  return new Set(sizes).size === 1 ? first! : sizes.join(' × ')
+}
+
+/**
+ * What to ask for at the counter.
+ *
+ * @example a soldered tee, run 3/4 and 3/4, branch 1/2: '3/4 × 1/2 solder tee'
+ * @example half-inch cup to half-inch male thread: '1/2 C × M NPT adapter'
+ */
+export function counterName({ kind, ends }: Fitting): string {
+  const noun = nouns[kind] ?? kind
+  const sizes = ends.map(endSize)
+  const words = new Set(ends.map((end) => (end.type === 'socket' ? end.socket.word : '')))
+  const [word] = words
+  if (words.size === 1 && word) return `${sizesText(kind, sizes)} ${word} ${noun}`
+  const letters = ends.map(endLetters)
+  const text =
+    new Set(sizes).size === 1
+      ? `${sizes[0]} ${letters.join(' × ')}`
+      : sizes.map((size, index) => `${size} ${letters[index]}`).join(' × ')
+  return `${text} ${noun}`
+}
