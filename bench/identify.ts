@@ -4,7 +4,7 @@ import type { Pipe } from '../core/catalogue/pipe'
 import { fittingsTaken } from '../core/identify/fittings-taken'
 import { identify, type Identification } from '../core/identify/identify'
 import { readingError } from '../core/identify/likelihood'
-import { lookLikelihood } from '../core/identify/look-likelihood'
+import { answerShare } from '../core/identify/look-likelihood'
 import { priorWeight } from '../core/identify/prior'
 import { lookKinds, lookValues } from '../core/job/look'
 import { regions, type Observation, type Region } from '../core/job/observation'
@@ -20,7 +20,7 @@ interface Inspection {
   see(kind: Observation['kind']): Observation | null
 }
 
-function inspect(random: () => number): Inspection {
+export function inspect(random: () => number): Inspection {
   const region = regions[Math.floor(random() * regions.length)]!
   const pipe = drawn(random, catalogue.pipes, (of) => priorWeight(of, region, undefined))
   const od = normal(random, pipe.od, pipe.odTolerance / 2)
@@ -31,7 +31,7 @@ function inspect(random: () => number): Inspection {
       const look = lookKinds.find((known) => known === kind)
       if (look) {
         const value = drawn(random, lookValues[look], (answer) =>
-          lookLikelihood(materialKey(pipe), pipe.grade, look, answer),
+          answerShare(materialKey(pipe), pipe.grade, look, answer),
         )
         return { kind: look, value }
       }
@@ -51,6 +51,12 @@ function inspect(random: () => number): Inspection {
 }
 
 const takes = (pipe: Pipe): string => fittingsTaken(catalogue, pipe).join('|')
+/** Every fitting that the first line offers goes on the pipe: what is bought fits. */
+const allGoOn = (answer: Identification, pipe: Pipe): boolean => {
+  const offered = answer.groups[0]?.fits ?? []
+  const taken = new Set(fittingsTaken(catalogue, pipe))
+  return offered.length > 0 ? offered.every((fitting) => taken.has(fitting)) : taken.size === 0
+}
 const isRight = (answer: Identification, pipe: Pipe): boolean => answer.groups[0]?.fits.join('|') === takes(pipe)
 
 /** Checks as proposed, one after the other, until what fits is settled. */
@@ -78,6 +84,7 @@ const percent = (share: number): string => `${(100 * share).toFixed(1)} %`
 export function benchIdentify(): void {
   const random = randomStream(20261123)
   let right = 0
+  let fits = 0
   let rightByAdvice = 0
   let checks = 0
   let sure = 0
@@ -91,10 +98,11 @@ export function benchIdentify(): void {
     const inspection = inspect(random)
     const look = (kinds: readonly Observation['kind'][]) => kinds.flatMap((kind) => inspection.see(kind) ?? [])
     const measured = identify(catalogue, {
-      observations: look(['diameter', 'cut-end', 'feel']),
+      observations: look(['diameter', 'wall', 'cut-end', 'feel']),
       region: inspection.region,
     })
     if (isRight(measured, inspection.pipe)) right += 1
+    if (allGoOn(measured, inspection.pipe)) fits += 1
     count(measured, inspection.pipe)
     const advised = followAdvice(inspection, look(['circumference', 'colour']))
     if (isRight(advised.answer, inspection.pipe)) rightByAdvice += 1
@@ -102,7 +110,10 @@ export function benchIdentify(): void {
     count(advised.answer, inspection.pipe)
   }
   console.log(`${inspections} simulated inspections, right by what fits:`)
-  console.log(`  caliper, cut end and feel:              ${percent(right / inspections)}`)
+  console.log(`  caliper (across, wall), cut end, feel:  ${percent(fits / inspections)} all that is offered goes on`)
+  console.log(
+    `                                          ${percent(right / inspections)} and nothing that goes on is left out`,
+  )
   console.log(
     `  string and colour, then as advised:     ${percent(rightByAdvice / inspections)} after ${(checks / inspections).toFixed(1)} checks`,
   )

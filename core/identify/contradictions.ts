@@ -1,7 +1,7 @@
 import { materialKey, materialNames } from '../catalogue/material'
 import type { Pipe } from '../catalogue/pipe'
 import type { Observation } from '../job/observation'
-import { readingError } from './likelihood'
+import { likelihoodOf, readingError } from './likelihood'
 import { lookLikelihood } from './look-likelihood'
 import { parsePrintLine, printLikelihood } from './print-line'
 
@@ -38,6 +38,12 @@ function contradiction(pipe: Pipe, seen: Observation): string[] {
       )
     case 'wall':
       return offBy(seen.mm, pipe.wall, readingError.wall + pipe.wall * 0.05, 'the wall of')
+    case 'gauge': {
+      if (likelihoodOf(seen)(pipe) >= unlikelyLook) return []
+      return [
+        `the ${seen.mm.toFixed(1)} mm gauge ${seen.fits ? 'goes' : 'does not go'} on, and this pipe is ${pipe.od.toFixed(1)} mm`,
+      ]
+    }
     case 'print': {
       const line = parsePrintLine(seen.text)
       const disagrees = line.understood.length > 0 && printLikelihood(line, pipe) < unlikelyLook

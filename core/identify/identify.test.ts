@@ -77,6 +77,39 @@ describe('what the answer rests on', () => {
   })
 })
 
+describe('other observations', () => {
+  const pex: Observation[] = [
+    { kind: 'cut-end', value: 'plastic' },
+    { kind: 'feel', value: 'springs back' },
+    caliper(15.9),
+  ]
+
+  it('PEX of one size stays undecided, until its curl or the joint on it tells', () => {
+    expect(asked(pex, { region: 'north-america' }).settled).toBe(false)
+    const expanded = asked([...pex, { kind: 'joint', value: 'plastic ring' }], { region: 'north-america' })
+    expect(expanded.settled).toBe(true)
+    expect(expanded.candidates[0]?.label).toContain('PEX-A')
+  })
+
+  it('a gauge that does not go on parts 22.0 from 22.23', () => {
+    const gauge = (mm: number, fits: boolean): Observation => ({ kind: 'gauge', mm, fits })
+    const first = (seen: Observation[]) => catalogue.pipe(asked([...copper, ...seen]).candidates[0]!.pipe)!.od
+    expect(first([gauge(22, true), { kind: 'circumference', mm: 69.5 }])).toBe(22)
+    expect(first([gauge(22, false), gauge(22.225, true)])).toBeCloseTo(22.225)
+    const against = asked([...copper, caliper(22), caliper(22), gauge(28, true)])
+    expect(against.contradictions.join()).toContain('28.0 mm gauge')
+  })
+
+  it('a coarse answer is no surer than the finer ones that it leaves open', () => {
+    const plastic = (value: string) => asked([{ kind: 'cut-end', value }]).candidates
+    const share = (value: string, material: string) =>
+      plastic(value)
+        .filter(({ pipe }) => catalogue.pipe(pipe)!.material === material)
+        .reduce((sum, { probability }) => sum + probability, 0)
+    expect(share('thick plastic', 'pp-r')).toBeGreaterThan(3 * share('plastic', 'pp-r'))
+  })
+})
+
 describe('the print line', () => {
   it.each([
     ['3/4 COPPER TYPE L ASTM B88', pipeId('ASTM B88', '3/4', 'L')],
@@ -92,6 +125,16 @@ describe('the print line', () => {
   it('a damaged line gives what is left of it', () => {
     expect(parsePrintLine('...OPPER TYPE M').grade?.test('M')).toBe(true)
     expect(parsePrintLine('xyz').understood).toEqual([])
+    expect(parsePrintLine('..PPER ..1057 22').understood).toEqual(['copper', 'EN 1057'])
+    expect(parsePrintLine('POLYBUTY').understood).toEqual(['polybutylene'])
+  })
+
+  it('reads the marks for oxygen and drinking water, and then no longer warns of the barrier', () => {
+    const answer = asked([{ kind: 'print', text: 'PE-Xa 16x2.0 EN ISO 15875 EVOH oxygen barrier potable' }])
+    expect(answer.marks).toEqual({ barrier: true, potable: true })
+    expect(answer.understood).toContain('oxygen barrier')
+    expect(answer.warnings.join()).not.toContain('barrier')
+    expect(asked([{ kind: 'print', text: 'PE-Xa 16x2.0 EN ISO 15875' }]).warnings.join()).toContain('barrier')
   })
 })
 
@@ -104,6 +147,10 @@ describe('words for looks', () => {
     ['cut-end', 'one bright reddish metal', 'reddish metal'],
     ['feel', 'bends by hand, stays bent', 'bends and stays'],
     ['scratch', 'shiny soft grey', 'shiny soft grey'],
+    ['feel', 'waxy', 'waxy'],
+    ['feel', 'springs back', 'springs back'],
+    ['joint', 'copper crimp ring', 'copper ring'],
+    ['joint', 'wiped', 'wiped bulb'],
   ] as const)('%s “%s” is %s', (kind, word, expected) => expect(readLook(kind, word)).toBe(expected))
 
   it('a word that means nothing is not guessed', () => expect(readLook('stripe', 'wobbly')).toBeNull())

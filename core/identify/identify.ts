@@ -5,7 +5,8 @@ import { likelihoodOf } from './likelihood'
 import { nextChecks, type NextCheck, type Weighed } from './next-check'
 import type { IdentifyRequest } from '../job/observation'
 import { priorWeight } from './prior'
-import { warningsOf } from './warnings'
+import { parsePrintLine } from './print-line'
+import { warningsOf, type Marks } from './warnings'
 
 export interface Candidate {
   /** The pipe's id. */
@@ -33,6 +34,9 @@ export interface Identification {
   readonly contradictions: readonly string[]
   /** What to be warned of, should it be the likeliest pipe. */
   readonly warnings: readonly string[]
+  /** What was read from the print lines, in words. */
+  readonly understood: readonly string[]
+  readonly marks: Marks
 }
 
 const settledAt = 0.95
@@ -89,13 +93,20 @@ export function identify(catalogue: Catalogue, { observations, region, built }: 
   const settled = (groups[0]?.probability ?? 0) >= settledAt
   const done = new Set(observations.map((observation) => doneKey(observation)))
   const likeliest = weighed[0]!.pipe
+  const prints = observations.flatMap((seen) => (seen.kind === 'print' ? [parsePrintLine(seen.text)] : []))
+  const marks: Marks = {
+    barrier: prints.some(({ barrier }) => barrier),
+    potable: prints.some(({ potable }) => potable),
+  }
   return {
     candidates,
     groups,
     next: settled ? [] : nextChecks(weighed.slice(0, weighedForNext), done),
     settled,
     contradictions: contradictionsOf(likeliest, observations),
-    warnings: observations.length > 0 ? warningsOf(likeliest) : [],
+    warnings: observations.length > 0 ? warningsOf(likeliest, marks) : [],
+    understood: [...new Set(prints.flatMap(({ understood }) => understood))],
+    marks,
   }
 }
 

@@ -30,6 +30,8 @@ const seconds: Readonly<Record<Observation['kind'], number>> = {
   diameter: 15,
   circumference: 25,
   wall: 20,
+  joint: 6,
+  gauge: 12,
 }
 
 const how: Readonly<Record<Observation['kind'], string>> = {
@@ -44,6 +46,8 @@ const how: Readonly<Record<Observation['kind'], string>> = {
   diameter: 'put a caliper across it',
   circumference: 'wrap a string round it and measure the string',
   wall: 'measure the wall at a cut end',
+  joint: 'look at a fitting that is already on it',
+  gauge: 'try a size gauge on it',
 }
 
 function entropyOf(candidates: readonly Weighed[], weightOf: (index: number) => number): number {

@@ -8,6 +8,10 @@ export interface PrintLine {
   nominal?: string
   wall?: number
   grade?: RegExp
+  /** Marked as having a layer that keeps oxygen out. */
+  barrier?: true
+  /** Marked for drinking water. */
+  potable?: true
   /** What was understood, in words, in the order of reading. */
   readonly understood: string[]
 }
@@ -35,9 +39,9 @@ const standardWords: readonly (readonly [RegExp, string])[] = [
   [/D\s?2846\b/, 'ASTM D2846'],
   [/D\s?1785\b/, 'ASTM D1785'],
   [/A\s?53\b/, 'ASTM A53'],
-  [/EN\s?1057\b/, 'EN 1057'],
-  [/BS\s?659\b/, 'BS 659'],
-  [/BS\s?7291\b/, 'BS 7291'],
+  [/\b1057\b/, 'EN 1057'],
+  [/\b659\b/, 'BS 659'],
+  [/\b7291\b/, 'BS 7291'],
   [/15875\b/, 'EN ISO 15875'],
   [/21003\b/, 'EN ISO 21003'],
   [/12201\b/, 'EN 12201'],
@@ -53,6 +57,17 @@ const gradeWords: readonly (readonly [RegExp, (found: RegExpExecArray) => RegExp
   [/\bSCH(?:EDULE)?\.?\s?(40|80)\b/, (found) => new RegExp(`Schedule ${found[1]}`)],
   [/\bR\s?(220|250|290)\b/, (found) => new RegExp(`R${found[1]}`)],
 ]
+
+const barrierMark = /\bEVOH\b|OXYGEN|\bBARRIER\b|\bO2\b|\b4726\b/
+const potableMark = /\bPOTABLE\b|\bDRINKING\b|NSF.?(?:PW|61)\b|\bTW\b/
+/** Words of which a worn print may leave the beginning or the end. */
+const longWords: readonly (readonly [string, readonly Material[], string])[] = [
+  ['COPPER', ['copper'], 'copper'],
+  ['STAINLESS', ['stainless-steel'], 'stainless steel'],
+  ['POLYBUTYLENE', ['pb'], 'polybutylene'],
+  ['MULTILAYER', ['multilayer'], 'multilayer'],
+]
+const leastFragment = 4
 
 const metricSize = /\b(\d{1,2}(?:\.\d)?)\s?(?:MM)?\s?[X×]\s?(\d{1,2}(?:[.,]\d{1,2})?)/
 const inchSize = /(?:^|[\s,])(\d-\d\/\d|\d \d\/\d|\d\/\d|[12](?=\s?(?:"|IN\b|INCH)))/
@@ -75,6 +90,27 @@ function readSize(text: string, line: PrintLine): void {
   }
 }
 
+/** A material of which only the beginning or the end of its word is left. */
+function wornMaterial(upper: string): (typeof longWords)[number] | undefined {
+  const fragments = (upper.match(/[A-Z]+/g) ?? []).filter(({ length }) => length >= leastFragment)
+  return longWords.find(([word]) =>
+    fragments.some(
+      (fragment) => word.length > fragment.length && (word.startsWith(fragment) || word.endsWith(fragment)),
+    ),
+  )
+}
+
+function readMarks(upper: string, line: PrintLine): void {
+  if (barrierMark.test(upper)) {
+    line.barrier = true
+    line.understood.push('oxygen barrier')
+  }
+  if (potableMark.test(upper)) {
+    line.potable = true
+    line.understood.push('for drinking water')
+  }
+}
+
 /**
  * Reads the words and numbers printed on a pipe, in both unit systems, whole or in part.
  *
@@ -83,7 +119,7 @@ function readSize(text: string, line: PrintLine): void {
 export function parsePrintLine(text: string): PrintLine {
   const upper = text.toUpperCase()
   const line: PrintLine = { understood: [] }
-  const material = materialWords.find(([form]) => form.test(upper))
+  const material = materialWords.find(([form]) => form.test(upper)) ?? wornMaterial(upper)
   if (material) {
     line.materials = material[1]
     line.understood.push(material[2])
@@ -101,6 +137,7 @@ export function parsePrintLine(text: string): PrintLine {
     break
   }
   readSize(upper, line)
+  readMarks(upper, line)
   return line
 }
 

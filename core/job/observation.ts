@@ -29,6 +29,11 @@ export const observationSchema = z.discriminatedUnion('kind', [
   }),
   z.object({ kind: z.literal('circumference'), mm: length(700) }),
   z.object({ kind: z.literal('wall'), mm: length(20) }),
+  z.object({
+    kind: z.literal('gauge'),
+    mm: length(200).meta({ description: 'outside diameter that the go/no-go gauge is made for' }),
+    fits: z.boolean(),
+  }),
   z.object({ kind: z.literal('print'), text: z.string().min(1).max(300) }),
   ...lookKinds.map(look),
 ])
@@ -36,6 +41,7 @@ export type Observation =
   | { kind: 'diameter'; mm: number; instrument: 'caliper' | 'tape'; painted?: boolean; oval?: boolean }
   | { kind: 'circumference'; mm: number }
   | { kind: 'wall'; mm: number }
+  | { kind: 'gauge'; mm: number; fits: boolean }
   | { kind: 'print'; text: string }
   | { kind: LookKind; value: string }
 
