@@ -42,6 +42,20 @@ describe('joint cards', () => {
     expect(figure('compression', pipe('EN ISO 21003', '16'), 'Mark at')).toMatchObject({ text: 'measure the socket' })
   })
 
+  it('waits by temperature: cement, shrinking, and what is not known', () => {
+    const waits = (method: MethodId, of: ReturnType<typeof pipe>, celsius?: number) =>
+      jointCard(catalogue, of, method, profiles.metric, undefined, celsius).steps.flatMap(
+        ({ wait }) => wait?.seconds ?? [],
+      )
+    const pvc = pipe('ASTM D1785', '3/4', 'Schedule 40')
+    expect(waits('solvent', pvc, 20)).toEqual([30, 3600])
+    expect(waits('solvent', pvc, 5)).toEqual([30, 7200])
+    expect(waits('solvent', pvc)).toEqual([30])
+    expect(waits('expansion', pipe('ASTM F876', '1/2', 'pex-a'), -2)).toEqual([36000])
+    expect(waits('expansion', pipe('ASTM F876', '1/2', 'pex-a'), -20)).toEqual([])
+    expect(waits('solder', pipe('EN 1057', '22', 0.9))).toEqual([300, 3600])
+  })
+
   it('an insert for plastic in push-fit, none for copper or CPVC', () => {
     const joints = [pipe('BS 7291', '15', 'pb'), pipe('EN 1057', '15', 0.7), pipe('ASTM D2846', '1/2')].map((of) => ({
       method: 'push-fit' as const,

@@ -40,6 +40,7 @@ export interface JointCard extends Procedure {
 /**
  * The card for one joint: its procedure with the figures of this pipe, method and size.
  *
+ * @param celsius air temperature at the joint, for waits that depend on it
  * @param insertion the depth to mark, when a measured one overrules the catalogue's; undefined takes the catalogue's
  */
 export function jointCard(
@@ -48,10 +49,11 @@ export function jointCard(
   method: MethodId,
   profile: Profile,
   insertion?: Figure | null,
+  celsius?: number,
 ): JointCard {
   const socket = catalogue.socketFor(method, pipe)
   const depth = insertion === undefined ? (socket?.insertion ?? null) : insertion
-  const procedure = procedures[method]({ pipe, socket, insertion: depth, profile })
+  const procedure = procedures[method]({ pipe, socket, insertion: depth, profile, celsius })
   const { name, minutes } = methods[method]
   return {
     ...procedure,

@@ -2,6 +2,7 @@ import type { Pipe } from '../catalogue/pipe'
 import type { Socket } from '../catalogue/socket'
 import type { Profile } from '../job/profile'
 import type { Figure } from '../quantity/basis'
+import type { Wait } from './wait'
 
 /** What a procedure's figures follow from. */
 export interface JointFigures {
@@ -10,6 +11,8 @@ export interface JointFigures {
   /** How far the pipe goes in; null while it is not known. */
   readonly insertion: Figure | null
   readonly profile: Profile
+  /** Air temperature at the joint in °C; undefined while nobody said. */
+  readonly celsius?: number
 }
 
 /** A figure that a step needs: a length, or words where it is not a length. */
@@ -20,8 +23,8 @@ export type StepFigure =
 export interface Step {
   readonly text: string
   readonly figure?: StepFigure
-  /** Seconds to wait before the next step. */
-  readonly wait?: number
+  /** A wait before the next step, with a timer of its own. */
+  readonly wait?: Wait
 }
 
 /** How a joint is made, looked at, spoilt and taken apart. */

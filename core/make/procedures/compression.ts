@@ -7,7 +7,7 @@ function turns(od: number): StepFigure {
   return { label: 'Turn the nut', text: od <= 16 ? '1 turn' : '¾ turn', basis: 'typical, from hand-tight' }
 }
 
-export function compression({ insertion, pipe }: JointFigures): Procedure {
+export function compression({ insertion, pipe, profile }: JointFigures): Procedure {
   const plastic = isPlastic(pipe.material)
   return {
     tools: ['two spanners', 'pipe cutter', 'deburrer'],
@@ -19,12 +19,17 @@ export function compression({ insertion, pipe }: JointFigures): Procedure {
           ? 'Insert into the pipe, to its collar.'
           : 'Look that the end is round; re-round soft copper and put its liner in.',
       },
-      { text: 'Nut, then olive, then the pipe to the stop. Nut up hand-tight.' },
+      {
+        text: `Nut, then olive${profile.oliveSmear === 'none' ? ', no tape and no paste' : ' with a smear of paste'}, then the pipe to the stop. Nut up hand-tight.`,
+      },
       {
         text: 'Hold the body with one spanner, not the other nut. Tighten: a first bite, then a last nip.',
         figure: turns(pipe.od),
       },
-      { text: 'If it weeps: a further eighth to quarter turn.' },
+      {
+        text: 'Under pressure, look again. If it weeps: a further eighth to quarter turn.',
+        wait: { seconds: 300, what: 'compression joint stays dry', basis: 'typical' },
+      },
     ],
     inspection: ['dry after 5 minutes at pressure', 'pipe still at its mark'],
     spoils: [

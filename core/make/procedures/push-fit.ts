@@ -1,7 +1,7 @@
 import { isPlastic } from '../../catalogue/material'
 import { commonStart, waterCaution, type JointFigures, type Procedure, type Step } from '../procedure'
 
-export function pushFit({ insertion, pipe }: JointFigures): Procedure {
+export function pushFit({ insertion, pipe, profile }: JointFigures): Procedure {
   const takesInsert = isPlastic(pipe.material) && pipe.material !== 'cpvc'
   const insert: Step = takesInsert
     ? { text: 'Push the insert into the pipe, to its collar. Count inserts: none may be left over.' }
@@ -25,10 +25,11 @@ export function pushFit({ insertion, pipe }: JointFigures): Procedure {
       'burr or a square factory end cuts the ring',
       'no insert in plastic',
       'an insert put in copper',
+      'scratched, painted, oval or dirty pipe under the seal',
+      'entered out of line',
       'grease: petroleum jelly swells the ring',
     ],
-    apart:
-      'Collar in with the release tool, pull. Cut back or check the end for teeth marks; from the second use a new ring or lubricant, from the third a new fitting.',
+    apart: `Collar in with the release tool, pull. Cut back or check the end for teeth marks; from the second use a new ring or lubricant, from use number ${profile.pushFitUses} a new fitting.`,
     cautions: [waterCaution],
   }
 }

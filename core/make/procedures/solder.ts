@@ -4,6 +4,10 @@ import { solderLength } from '../solder-length'
 /** Usual wire, in mm: 3 in metric places, 1/8 inch elsewhere. */
 const wire = (metric: boolean): number => (metric ? 3 : 3.175)
 
+/** A length of wire equal to the pipe's nominal size. */
+const thumb = ({ nominal, family }: JointFigures['pipe']): string =>
+  family === 'metric' ? `${nominal} mm` : `${nominal} in`
+
 function solderFigure({ pipe, insertion, profile }: JointFigures): StepFigure {
   if (!insertion) return { label: 'Solder', text: 'as long as the pipe’s nominal size', basis: 'rule of thumb' }
   const diameter = wire(profile.id === 'metric')
@@ -13,7 +17,7 @@ function solderFigure({ pipe, insertion, profile }: JointFigures): StepFigure {
     label: 'Solder',
     mm,
     tolerance: mm * 0.6,
-    basis: `gap 0.05 to 0.20 mm, ${diameter} mm wire; rule of thumb: the pipe’s nominal size`,
+    basis: `gap 0.05 to 0.20 mm, ${diameter} mm wire; rule of thumb: ${thumb(pipe)}`,
   }
 }
 
@@ -28,14 +32,27 @@ export function solder(figures: JointFigures): Procedure {
       { text: 'Heat the cup, not the wire, until solder melts on the pipe. Upright: the upper joint first.' },
       { text: 'Feed until it shows all round, then stop.', figure: solderFigure(figures) },
       { text: 'Leave it still until set. Do not quench. Wipe the flux off.' },
-      { text: 'Wait before you heat the next cold joint beside it.', wait: 300 },
+      {
+        text: 'Wait before you heat the next cold joint beside it.',
+        wait: { seconds: 300, what: 'soldered joint cools', basis: 'typical' },
+      },
+      {
+        text: 'After the last flame, stay and look for smoke.',
+        wait: { seconds: figures.profile.fireWatch * 60, what: 'fire watch', basis: 'setting of the profile' },
+      },
     ],
     inspection: ['a silver ring all round', 'no drips, no gaps', 'flux gone inside and out'],
-    spoils: ['water in the pipe', 'solder fed until it runs inside', 'pipe not reamed', 'moved before it set'],
+    spoils: [
+      'water in the pipe, or the valve shut: steam blows the solder out',
+      'solder fed until it runs inside',
+      'pipe not reamed',
+      'moved before it set, or quenched',
+      'flux left on: it goes on eating',
+    ],
     apart: 'Heat and pull, or cut it out. Old solder holds a pipe off its stop: cut back.',
     cautions: [
       `Flame: mat behind, timber wetted, extinguisher at hand, watch for ${figures.profile.fireWatch} minutes after.`,
-      'Keep heat off plastic, rubber seals and finished press joints within 450 mm, or make this joint first.',
+      `Keep heat off plastic, rubber seals and finished press joints within ${figures.pipe.od > 28.5 ? figures.profile.heatNearAbove28 : figures.profile.heatNearTo28} mm, or make this joint first.`,
       waterCaution,
     ],
   }

@@ -1,6 +1,18 @@
-import { waterCaution, commonStart, type JointFigures, type Procedure } from '../procedure'
+import { waterCaution, commonStart, type JointFigures, type Procedure, type Step } from '../procedure'
+import { solventSet } from '../wait'
 
-export function solvent({ insertion, pipe }: JointFigures): Procedure {
+/** The wait before pressure; the tin alone says it where the temperature is not known or too low. */
+function setStep(od: number, celsius: number | undefined): Step {
+  const text = 'Let it set before pressure: the tin overrules.'
+  const seconds = celsius === undefined ? null : solventSet(od, celsius)
+  if (seconds === null) {
+    const why = celsius === undefined ? 'say how warm it is here' : 'too cold for this table'
+    return { text, figure: { label: 'Set before pressure', text: 'by the tin', basis: why } }
+  }
+  return { text, wait: { seconds, what: 'cement sets', basis: `typical at ${celsius} °C` } }
+}
+
+export function solvent({ insertion, pipe, celsius }: JointFigures): Procedure {
   const cement = pipe.material === 'cpvc' ? 'CPVC cement' : 'PVC cement'
   return {
     tools: ['saw or shears', 'chamfer tool', 'gloves'],
@@ -8,8 +20,11 @@ export function solvent({ insertion, pipe }: JointFigures): Procedure {
     steps: [
       ...commonStart(insertion),
       { text: `Primer where required, then ${cement} on pipe and socket, evenly.` },
-      { text: 'Push in with a quarter turn, to the stop, and hold.', wait: 30 },
-      { text: 'Let it set before pressure: the tin says how long for this size and temperature.' },
+      {
+        text: 'Push in with a quarter turn, to the stop, and hold.',
+        wait: { seconds: 30, what: 'cement holds', basis: 'standard practice' },
+      },
+      setStep(pipe.od, celsius),
     ],
     inspection: ['an even bead all round'],
     spoils: ['cement of the other plastic', 'wet or greasy pipe', 'let go too soon: the socket pushes it out'],

@@ -1,0 +1,44 @@
+import { describe, expect, it } from 'vitest'
+import { formatLength } from '../quantity/format-length'
+import { depthStrips, stripSvg, type StripDepth } from './depth-strip'
+
+const depth = (mm: number): StripDepth => ({ label: '22 solder', mm, basis: 'standard' })
+const pages = (depths: StripDepth[], units: 'metric' | 'imperial' = 'metric') =>
+  depthStrips(depths, 'a4', units, 'Depths', (mm) => formatLength(mm, units))
+const lines = (page: ReturnType<typeof pages>[number]) =>
+  page.marks.flatMap((mark) => (mark.kind === 'line' ? [mark] : []))
+
+describe('depth strips', () => {
+  it('the mark stands at exactly the depth from the strip’s end, and the bar is as long as it says', () => {
+    const [page] = pages([depth(15.4)])
+    const [bar] = lines(page!)
+    expect(bar!.to[0] - bar!.from[0]).toBe(100)
+    const ends = lines(page!).filter(({ thick }) => thick === 0.6)
+    expect(ends[1]!.from[0] - ends[0]!.from[0]).toBeCloseTo(15.4, 10)
+    const [inches] = pages([depth(19.05)], 'imperial')
+    expect(lines(inches!)[0]!.to[0] - lines(inches!)[0]!.from[0]).toBe(101.6)
+  })
+
+  it('goes on to further pages and leaves nothing off the paper', () => {
+    const many = pages(Array.from({ length: 40 }, (_, index) => depth(10 + index)))
+    expect(many.length).toBe(3)
+    for (const page of many)
+      for (const { from, to } of lines(page))
+        for (const [x, y] of [from, to]) expect(x <= page.width && y <= page.height && x >= 0 && y >= 0).toBe(true)
+    const texts = many.flatMap(({ marks }) =>
+      marks.flatMap((mark) => (mark.kind === 'text' && mark.text.includes('22 solder') ? [mark] : [])),
+    )
+    expect(texts).toHaveLength(40)
+  })
+
+  it('is SVG in millimetres, its words escaped', () => {
+    const svg = stripSvg(pages([{ ...depth(20), label: 'a <b> & c' }])[0]!)
+    expect(svg).toContain('width="210mm" height="297mm" viewBox="0 0 210 297"')
+    expect(svg).toContain('a &lt;b&gt; &amp; c')
+  })
+
+  it('a depth that no paper holds is named', () => {
+    expect(() => pages([depth(0)])).toThrow('22 solder: a depth above 0')
+    expect(() => pages([depth(500)])).toThrow(RangeError)
+  })
+})
