@@ -56,6 +56,7 @@ const coreTopics = Object.entries(mayImport).map(([topic, allowed]) => ({
 
 const noImports = (files, group, message) => ({
   files,
+  ignores: ['**/*.test.ts'],
   rules: { 'no-restricted-imports': ['error', { patterns: [{ group, message }] }] },
 })
 

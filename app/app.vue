@@ -1,7 +1,26 @@
+<script setup lang="ts">
+import { useEventListener } from '@vueuse/core'
+import { useCatalogueStore } from '~/stores/catalogue'
+import { useWorkshopStore } from '~/stores/workshop'
+
+const catalogue = useCatalogueStore()
+const workshop = useWorkshopStore()
+
+/** Parts and prices are shared by all jobs, and another tab or another person may have changed them. */
+function refresh(): void {
+  if (document.visibilityState !== 'visible') return
+  void catalogue.load()
+  void workshop.load()
+}
+refresh()
+useEventListener(document, 'visibilitychange', refresh)
+</script>
+
 <template>
   <UApp :toaster="null">
     <NuxtLayout>
       <NuxtPage />
     </NuxtLayout>
+    <TimerBar />
   </UApp>
 </template>

@@ -8,7 +8,8 @@ import { answerShare } from '../core/identify/look-likelihood'
 import { priorWeight } from '../core/identify/prior'
 import { lookKinds, lookValues } from '../core/job/look'
 import { regions, type Observation, type Region } from '../core/job/observation'
-import { drawn, normal, randomStream } from './random'
+import { normal } from '../core/quantity/normal'
+import { drawn, randomStream } from './random'
 
 const inspections = 2000
 const mostChecks = 12
@@ -20,7 +21,7 @@ interface Inspection {
   see(kind: Observation['kind']): Observation | null
 }
 
-export function inspect(random: () => number): Inspection {
+function inspect(random: () => number): Inspection {
   const region = regions[Math.floor(random() * regions.length)]!
   const pipe = drawn(random, catalogue.pipes, (of) => priorWeight(of, region, undefined))
   const od = normal(random, pipe.od, pipe.odTolerance / 2)

@@ -9,11 +9,6 @@ export function randomStream(seed: number): () => number {
   }
 }
 
-/** A normally distributed number with this mean and standard deviation (Box and Muller). */
-export function normal(random: () => number, mean: number, deviation: number): number {
-  return mean + deviation * Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random())
-}
-
 /** One of these, each as often as its weight says. */
 export function drawn<Item>(random: () => number, items: readonly Item[], weightOf: (item: Item) => number): Item {
   let left = random() * items.reduce((sum, item) => sum + weightOf(item), 0)

@@ -1,9 +1,9 @@
-import { shippedCatalogue } from '~~/core/catalogue/catalogue'
 import type { Job } from '~~/core/job/job'
 import { readJobText } from '~~/core/job/read-job'
 import { planJob } from '~~/core/plan'
 import { nextStep, progressOf } from '~~/core/progress'
 import { httpTransport } from '~/saving/transport'
+import { useCatalogueStore } from '~/stores/catalogue'
 
 interface ListedJob {
   readonly id: string
@@ -14,12 +14,13 @@ interface ListedJob {
 
 /** All jobs with where each stands; and what can be done with them. */
 export function useJobList() {
+  const own = useCatalogueStore()
   const jobs = shallowRef<readonly ListedJob[]>([])
   const state = ref<'loading' | 'ready' | 'waiting'>('loading')
   const problems = ref<readonly string[]>([])
   const rows = computed(() =>
     jobs.value.map((listed) => {
-      const progress = progressOf(listed.job, planJob(listed.job, shippedCatalogue), shippedCatalogue)
+      const progress = progressOf(listed.job, planJob(listed.job, own.catalogue), own.catalogue)
       return { ...listed, progress, next: nextStep(progress) }
     }),
   )
@@ -52,7 +53,7 @@ export function useJobList() {
       problems.value = [`${file.name}: a job file is at most 2 MB`]
       return null
     }
-    const read = readJobText(await file.text(), shippedCatalogue)
+    const read = readJobText(await file.text(), own.catalogue)
     if (read.ok) return create(read.job)
     problems.value = read.fields.map(({ field, problem }) => `${file.name}, ${field}: ${problem}`)
     return null

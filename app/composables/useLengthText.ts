@@ -1,10 +1,11 @@
 import { formatFigure, formatLength } from '~~/core/quantity/format-length'
 import { useJobStore } from '~/stores/job'
 
-/** Lengths in the units of the open job. */
+/** Lengths in the units of the open job, or without one in those of the bench. */
 export function useLengthText() {
   const store = useJobStore()
-  const units = computed(() => store.job?.units ?? 'metric')
+  const bench = useBenchUnits()
+  const units = computed(() => store.job?.units ?? bench.units.value)
   return {
     units,
     /** With its unit; `unknown` where there is no figure. */

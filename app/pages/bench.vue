@@ -3,15 +3,25 @@
 const tabs = [
   { to: '/bench/identify', word: 'What is this pipe?' },
   { to: '/bench/join', word: 'What joins these?' },
+  { to: '/bench/card', word: 'How is it made?' },
+  { to: '/bench/fitting', word: 'Fitting name' },
+  { to: '/bench/parts', word: 'Own parts' },
+  { to: '/bench/costs', word: 'Tools and prices' },
   { to: '/bench/rules', word: 'The rules' },
 ]
+const { units, toggle } = useBenchUnits()
 useHead({ title: 'Bench · Jolvet' })
 </script>
 
 <template>
   <div>
     <header class="border-b border-(--ui-border) bg-(--ui-bg-muted)">
-      <TopBar><span class="heading">Bench</span><span class="ml-auto" /></TopBar>
+      <TopBar>
+        <span class="heading">Bench</span>
+        <button type="button" class="key quiet ml-auto" aria-label="Change units" @click="toggle">
+          {{ units === 'metric' ? 'mm' : 'feet, inches' }}
+        </button>
+      </TopBar>
       <nav aria-label="Questions" class="flex overflow-x-auto">
         <NuxtLink
           v-for="tab in tabs"

@@ -1,5 +1,4 @@
 import { defineStore } from 'pinia'
-import { shippedCatalogue } from '~~/core/catalogue/catalogue'
 import type { Job } from '~~/core/job/job'
 import { readJob } from '~~/core/job/read-job'
 import { planJob } from '~~/core/plan'
@@ -7,6 +6,7 @@ import { progressOf } from '~~/core/progress'
 import { adoptDraft, claimTab, dropDraft, keepDraft } from '~/saving/draft'
 import { SaveLoop, type SaveStatus } from '~/saving/save-loop'
 import { httpTransport, type Stored } from '~/saving/transport'
+import { useCatalogueStore } from '~/stores/catalogue'
 
 const longestHistory = 500
 
@@ -17,8 +17,9 @@ export const useJobStore = defineStore('job', () => {
   const status = shallowRef<SaveStatus>({ kind: 'saved' })
   const past = shallowRef<readonly Job[]>([])
   const future = shallowRef<readonly Job[]>([])
-  const plan = computed(() => (job.value ? planJob(job.value, shippedCatalogue) : null))
-  const progress = computed(() => (job.value && plan.value ? progressOf(job.value, plan.value, shippedCatalogue) : []))
+  const own = useCatalogueStore()
+  const plan = computed(() => (job.value ? planJob(job.value, own.catalogue) : null))
+  const progress = computed(() => (job.value && plan.value ? progressOf(job.value, plan.value, own.catalogue) : []))
   let loop: SaveLoop | undefined
   let channel: BroadcastChannel | undefined
 
@@ -54,7 +55,7 @@ export const useJobStore = defineStore('job', () => {
     if (answer.outcome !== 'done') return answer.outcome === 'gone' ? 'gone' : 'away'
     const tab = await claimTab()
     const draft = await adoptDraft(wanted, tab)
-    const read = draft && readJob(draft.job, shippedCatalogue)
+    const read = draft && readJob(draft.job, own.catalogue)
     if (!draft || !read?.ok) {
       show(answer.stored, tab)
       return null

@@ -4,6 +4,7 @@ import { shippedCatalogue as catalogue } from './catalogue'
 import type { MethodId } from './method'
 import { supportSpacing } from './support-spacing'
 
+const socketOf = (id: string) => catalogue.sockets.find((socket) => socket.id === id)!
 const socketSize = (method: MethodId, id: string) => catalogue.socketFor(method, catalogue.pipe(id)!)?.size
 
 describe('the catalogue', () => {
@@ -39,12 +40,12 @@ describe('the catalogue', () => {
   })
 
   it('has no take-off where nobody wrote one down', () => {
-    expect(catalogue.takeOff('solder', 'elbow-90', '22', 'either')).toEqual({
+    expect(catalogue.takeOff(socketOf('solder:EN 1254-1:22'), 'elbow-90', 'either')).toEqual({
       mm: 14.6,
       tolerance: 1.5,
       basis: 'typical',
     })
-    expect(catalogue.takeOff('compression', 'elbow-90', '7/8', 'either')).toBeNull()
+    expect(catalogue.takeOff(socketOf('compression:by outside diameter, inch:7/8'), 'elbow-90', 'either')).toBeNull()
   })
 })
 

@@ -3,7 +3,8 @@ import { fitsBySize } from './fit'
 import { methodIds, type MethodId } from './method'
 import { shippedPipes, type Pipe } from './pipe'
 import { shippedSockets, type Socket } from './socket'
-import { takeOff, type FittingEnd, type FittingKind } from './take-off'
+import { partKey, type Part, type PartEnd, type PartFitting } from './part'
+import { shippedTakeOff } from './take-off'
 
 /** All figures a plan may rest on. One object, so that a user's measured parts can be laid over it. */
 export interface Catalogue {
@@ -16,7 +17,7 @@ export interface Catalogue {
   /** The old side of a converter that this pipe goes into; undefined for pipe that needs none. */
   converterSocketFor(method: MethodId, pipe: Pipe): Socket | undefined
   /** The take-off, or null where no figure is known. */
-  takeOff(method: MethodId, kind: FittingKind, size: string, end: FittingEnd): Figure | null
+  takeOff(socket: Socket, kind: PartFitting, end: PartEnd): Figure | null
 }
 
 /** Sockets in which only one side of a special fitting takes the pipe; a plain fitting of the method does not. */
@@ -35,7 +36,7 @@ function nearestSocket(sockets: readonly Socket[], method: MethodId, pipe: Pipe)
     .sort((a, b) => Math.abs(a.od - pipe.od) - Math.abs(b.od - pipe.od))[0]
 }
 
-function catalogueOf(pipes: readonly Pipe[], sockets: readonly Socket[]): Catalogue {
+function catalogueOf(pipes: readonly Pipe[], sockets: readonly Socket[], takeOff: Catalogue['takeOff']): Catalogue {
   const byId = new Map(pipes.map((pipe) => [pipe.id, pipe]))
   const fits = new Map<Pipe, Map<MethodId, Socket | undefined>>()
   return {
@@ -57,4 +58,26 @@ function catalogueOf(pipes: readonly Pipe[], sockets: readonly Socket[]): Catalo
 }
 
 /** The catalogue as shipped. */
-export const shippedCatalogue: Catalogue = catalogueOf(shippedPipes, shippedSockets)
+export const shippedCatalogue: Catalogue = catalogueOf(shippedPipes, shippedSockets, shippedTakeOff)
+
+const figureOf = ({ mm, tolerance, basis }: Part): Figure => ({ mm, tolerance, basis })
+
+/**
+ * The catalogue with a user's own figures laid over it: each stands in place of the shipped figure of the same part.
+ *
+ * @example catalogueWith([{ socket: 'solder:EN 1254-1:22', end: 'either', mm: 15, tolerance: 0.2, basis: 'measured', … }])
+ */
+export function catalogueWith(parts: readonly Part[]): Catalogue {
+  if (parts.length === 0) return shippedCatalogue
+  const own = new Map(parts.map((part) => [partKey(part), figureOf(part)]))
+  const sockets = shippedSockets.map((socket) => {
+    const insertion = own.get(partKey({ socket: socket.id, end: 'either' }))
+    return insertion ? { ...socket, insertion } : socket
+  })
+  return catalogueOf(
+    shippedPipes,
+    sockets,
+    (socket, fitting, end) =>
+      own.get(partKey({ socket: socket.id, fitting, end })) ?? shippedTakeOff(socket, fitting, end),
+  )
+}

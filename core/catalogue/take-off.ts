@@ -1,10 +1,9 @@
 import type { Figure } from '../quantity/basis'
-import type { MethodId } from './method'
-import { takeOffRows, type FittingEnd, type FittingKind } from './tables/take-offs'
+import type { PartEnd, PartFitting } from './part'
+import type { Socket } from './socket'
+import { takeOffRows } from './tables/take-offs'
 
-export type { FittingEnd, FittingKind }
-
-const key = (method: MethodId, kind: FittingKind, size: string, end: FittingEnd): string =>
+const key = (method: string, kind: PartFitting, size: string, end: PartEnd): string =>
   `${method}|${kind}|${size}|${end}`
 
 const shipped: ReadonlyMap<string, Figure> = new Map(
@@ -15,12 +14,16 @@ const shipped: ReadonlyMap<string, Figure> = new Map(
 )
 
 /**
- * A fitting's take-off (z): from its centre to where the pipe stops, in mm.
+ * A fitting's take-off (z) as shipped: from its centre to where the pipe stops, in mm.
  *
- * @param size the size of the socket, as its catalogue row writes it (`22`, `3/4`)
+ * @param socket the end of the fitting that the pipe goes into
  * @returns null where the catalogue has no figure: it must be measured, never guessed
- * @example takeOff('solder', 'elbow-90', '22', 'either')?.mm // 14.6
+ * @example shippedTakeOff(solder22, 'elbow-90', 'either')?.mm // 14.6
  */
-export function takeOff(method: MethodId, kind: FittingKind, size: string, end: FittingEnd): Figure | null {
-  return shipped.get(key(method, kind, size, end)) ?? null
+export function shippedTakeOff(
+  socket: Pick<Socket, 'method' | 'size'>,
+  kind: PartFitting,
+  end: PartEnd,
+): Figure | null {
+  return shipped.get(key(socket.method, kind, socket.size, end)) ?? null
 }

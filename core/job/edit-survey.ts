@@ -1,6 +1,7 @@
 import { addRun } from './new-job'
-import type { Job, Node, Survey } from './job'
+import type { Job, Node, Run, Survey } from './job'
 import type { Observation } from './observation'
+import type { Place } from './place'
 
 const withSurvey = (job: Job, id: string, change: (survey: Survey) => Survey): Job => ({
   ...job,
@@ -20,17 +21,22 @@ export function withSeen(observations: readonly Observation[], seen: Observation
 /**
  * Takes a surveyed pipe for what it is. Every tie-in of this survey gets the pipe;
  * where there is none yet, a new run starts at one.
+ *
+ * @param known what was read of it that the place of its runs should say, such as an oxygen barrier
  */
-export function takeForPipe(job: Job, id: string, pipe: string): Job {
+export function takeForPipe(job: Job, id: string, pipe: string, known: Place = {}): Job {
   const chosen = setSurvey(job, id, { pipe })
+  const withKnown = (run: Run): Run =>
+    Object.keys(known).length > 0 ? { ...run, place: { ...run.place, ...known } } : run
   const isTieIn = (node: Node) => node.survey === id
   if (!chosen.runs.some(({ nodes }) => nodes.some(isTieIn))) {
-    return addRun(chosen, { kind: 'tie-in', existing: pipe, survey: id }).job
+    const { job: begun, run } = addRun(chosen, { kind: 'tie-in', existing: pipe, survey: id })
+    return { ...begun, runs: begun.runs.map((of) => (of.id === run ? withKnown(of) : of)) }
   }
   return {
     ...chosen,
     runs: chosen.runs.map((run) => ({
-      ...run,
+      ...(run.nodes.some(isTieIn) ? withKnown(run) : run),
       // Another pipe takes other fittings: a chain chosen for the old one no longer holds.
       nodes: run.nodes.map((node) =>
         isTieIn(node) && node.existing !== pipe ? { ...node, existing: pipe, chain: undefined } : node,

@@ -2,7 +2,7 @@ import type { Catalogue } from '../catalogue/catalogue'
 import type { MethodId } from '../catalogue/method'
 import type { Pipe } from '../catalogue/pipe'
 import type { Socket } from '../catalogue/socket'
-import type { FittingEnd, FittingKind } from '../catalogue/take-off'
+import { partFittings, type PartEnd, type PartFitting } from '../catalogue/part'
 import type { Node } from '../job/job'
 import type { Figure } from '../quantity/basis'
 import { branchOf, turnAt, type Arm, type Layout } from './layout'
@@ -32,8 +32,10 @@ interface Found {
 }
 const unknown = (missing: string): Found => ({ takeOff: null, missing })
 
+const isPart = (kind: string): kind is PartFitting => (partFittings as readonly string[]).includes(kind)
+
 /** The one fitting that a plain node stands for, or why there is none. */
-function kindAt(node: Node, arms: readonly Arm[], leg: string): { kind: FittingKind; end: FittingEnd } | string {
+function kindAt(node: Node, arms: readonly Arm[], leg: string): { kind: PartFitting; end: PartEnd } | string {
   if (node.kind === 'tee') {
     const branch = branchOf(arms)
     if (!branch) return 'a tee has three legs, two of them in line'
@@ -47,10 +49,22 @@ function kindAt(node: Node, arms: readonly Arm[], leg: string): { kind: FittingK
     return `no elbow turns ${Math.round(turn)}°: 90 and 45 are made`
   }
   if (node.kind === 'coupling' && !isAbout(turnAt(arms), 0)) return 'a coupling has two legs in line'
+  if (isPart(node.kind)) return { kind: node.kind, end: 'either' }
   return { kind: 'coupling', end: 'either' }
 }
 
-const fromCatalogue: ReadonlySet<Node['kind']> = new Set(['tee', 'elbow', 'coupling', 'tie-in'])
+/** Fittings whose take-off is in the tables, or among the user's own parts. */
+const known: ReadonlySet<Node['kind']> = new Set([
+  'tee',
+  'elbow',
+  'coupling',
+  'tie-in',
+  'valve',
+  'union',
+  'reducer',
+  'adapter',
+  'outlet',
+])
 
 function measuredTakeOff(node: Node, arms: readonly Arm[], leg: string): Figure | null {
   const { measured } = node
@@ -70,7 +84,7 @@ function findTakeOff(
   const measured = measuredTakeOff(node, arms, leg)
   if (measured) return { takeOff: measured, missing: '' }
   if (node.kind === 'cap') return { takeOff: none, missing: '' }
-  if (!fromCatalogue.has(node.kind)) return unknown(`the ${node.kind}’s take-off is not in the catalogue: measure it`)
+  if (!known.has(node.kind)) return unknown(`the ${node.kind}’s take-off is not in the catalogue: measure it`)
   if (node.kind === 'tie-in' && !node.chain && !takesBoth(catalogue, node, socket)) {
     return unknown('what joins the existing pipe to the new one is not chosen yet: see Join')
   }
@@ -79,7 +93,7 @@ function findTakeOff(
   if (!socket) return unknown('no fitting of this method takes this pipe')
   const at = kindAt(node, arms, leg)
   if (typeof at === 'string') return unknown(at)
-  const takeOff = catalogue.takeOff(socket.method, at.kind, socket.size, at.end)
+  const takeOff = catalogue.takeOff(socket, at.kind, at.end)
   return takeOff
     ? { takeOff, missing: '' }
     : unknown(`no take-off of a ${socket.label} ${at.kind} is in the catalogue: measure it`)

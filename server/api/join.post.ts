@@ -1,6 +1,8 @@
 import { shippedCatalogue } from '~~/core/catalogue/catalogue'
+import { costsOf } from '~~/core/job/workshop'
 import { join, joinRequestSchema } from '~~/core/join/join'
 import { fieldProblems } from '~~/core/job/read-job'
+import { readWorkshop } from '../database/workshop'
 import { answering } from '../http/answering'
 import { readJson } from '../http/body'
 import { invalid } from '../http/refusal'
@@ -16,5 +18,5 @@ export default answering(async (event) => {
       missing.map((end) => ({ field: end, problem: `there is no pipe “${request.data[end]}” in the catalogue` })),
     )
   }
-  return join(shippedCatalogue, { a: pipes.a, b: pipes.b }, circumstances)
+  return join(shippedCatalogue, { a: pipes.a, b: pipes.b }, circumstances, costsOf(await readWorkshop()))
 })

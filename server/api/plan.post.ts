@@ -1,6 +1,9 @@
-import { shippedCatalogue } from '~~/core/catalogue/catalogue'
 import { planJob } from '~~/core/plan'
+import { currentCatalogue } from '../database/parts'
 import { answering } from '../http/answering'
 import { readJobBody } from '../http/job-body'
 
-export default answering(async (event) => planJob(await readJobBody(event), shippedCatalogue))
+export default answering(async (event) => {
+  const job = await readJobBody(event)
+  return planJob(job, await currentCatalogue())
+})

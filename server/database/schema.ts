@@ -1,5 +1,16 @@
-import { customType, datetime, index, int, mysqlTable, varchar } from 'drizzle-orm/mysql-core'
+import {
+  boolean,
+  customType,
+  datetime,
+  double,
+  index,
+  int,
+  mysqlEnum,
+  mysqlTable,
+  varchar,
+} from 'drizzle-orm/mysql-core'
 import { shippedCatalogue } from '../../core/catalogue/catalogue'
+import { partEnds, partFittings } from '../../core/catalogue/part'
 import type { Job } from '../../core/job/job'
 import { readJobText } from '../../core/job/read-job'
 
@@ -27,4 +38,38 @@ export const jobs = mysqlTable(
     updatedAt: datetime('updated_at', { mode: 'date', fsp: 3 }).notNull(),
   },
   (table) => [index('jobs_updated_at').on(table.updatedAt)],
+)
+
+/** MariaDB keeps JSON as text; whoever reads it checks it. */
+const plainDocument = customType<{ data: unknown; driverData: string }>({
+  dataType: () => 'longtext',
+  toDriver: (document) => JSON.stringify(document),
+  fromDriver: (text) => JSON.parse(text) as unknown,
+})
+
+/** What the workshop says of itself: prices, minutes, tools, profiles; one row. */
+export const workshop = mysqlTable('workshop', {
+  id: int('id').primaryKey(),
+  document: plainDocument('document').notNull(),
+  changedAt: datetime('changed_at', { mode: 'date', fsp: 3 }).notNull(),
+})
+
+/** Figures of parts, measured or from a maker's sheet: rows are only added, the newest of a key holds. */
+export const parts = mysqlTable(
+  'parts',
+  {
+    id: int('id', { unsigned: true }).autoincrement().primaryKey(),
+    key: varchar('part_key', { length: 120 }).notNull(),
+    socket: varchar('socket', { length: 80 }).notNull(),
+    fitting: mysqlEnum('fitting', partFittings),
+    end: mysqlEnum('fitting_end', partEnds).notNull(),
+    mm: double('mm').notNull(),
+    tolerance: double('tolerance').notNull(),
+    basis: mysqlEnum('basis', ['measured', 'maker']).notNull(),
+    by: varchar('recorded_by', { length: 80 }).notNull(),
+    note: varchar('note', { length: 200 }).notNull(),
+    withdrawn: boolean('withdrawn').notNull(),
+    at: datetime('recorded_at', { mode: 'date', fsp: 3 }).notNull(),
+  },
+  (table) => [index('parts_key').on(table.key)],
 )

@@ -1,9 +1,19 @@
 <script setup lang="ts">
 import type { Chain } from '~~/core/join/chain'
 import { methods } from '~~/core/catalogue/method'
+import { useWorkshopStore } from '~/stores/workshop'
 
 /** The chains of fittings that join the two pipes, least trouble first. */
 defineProps<{ chains: readonly Chain[]; chosen: readonly string[] | undefined; choosable?: boolean }>()
+const workshop = useWorkshopStore()
+const money = (amount: number) =>
+  new Intl.NumberFormat('en', { style: 'currency', currency: workshop.costs.currency }).format(amount)
+const toolsOf = ({ tools }: Chain) => [...new Set(tools.map((method) => methods[method].tool))].join(' + ')
+const cautionsOf = ({ joints }: Chain) => [
+  ...new Set(
+    joints.flatMap(({ reasons }) => reasons.filter(({ verdict }) => verdict === 'caution').map(({ text }) => text)),
+  ),
+]
 const emit = defineEmits<{ look: [index: number]; choose: [chain: Chain] }>()
 const isChosen = (chain: Chain, chosen: readonly string[] | undefined) =>
   chosen?.join('+') === chain.fittings.map(({ id }) => id).join('+')
@@ -20,8 +30,15 @@ const isChosen = (chain: Chain, chosen: readonly string[] | undefined) =>
       <div class="min-w-0 flex-1 basis-64">
         <div class="font-label text-lg font-semibold">{{ chain.fittings.map(({ label }) => label).join(' + ') }}</div>
         <div class="text-sm text-muted">
-          {{ chain.joints.map(({ method }) => methods[method].name).join(' · ') }}, {{ chain.joints.length }} joints
+          {{ chain.joints.length }} joints: {{ chain.joints.map(({ method }) => methods[method].name).join(' · ') }}
         </div>
+        <div class="text-sm">
+          {{ chain.minutes }} min · about {{ money(chain.cost) }} ·
+          {{ chain.hot ? `flame at ${chain.hot}` : 'no flame' }} · {{ toolsOf(chain) }}
+        </div>
+        <ul v-if="chain.verdict === 'caution'" class="text-sm text-(--ui-warning)">
+          <li v-for="text in cautionsOf(chain)" :key="text">{{ text }}</li>
+        </ul>
       </div>
       <VerdictMark :verdict="chain.verdict" />
       <UButton

@@ -1,12 +1,15 @@
 <script setup lang="ts">
-import { shippedCatalogue, socketInChain } from '~~/core/catalogue/catalogue'
+import { socketInChain } from '~~/core/catalogue/catalogue'
 import { methodIds, methods, type MethodId } from '~~/core/catalogue/method'
 import type { Pipe } from '~~/core/catalogue/pipe'
-import type { Place, Service } from '~~/core/job/place'
-import type { ProfileId } from '~~/core/job/profile'
+import type { Condition, OwnedTool, Place, Service } from '~~/core/job/place'
+import { profileWith } from '~~/core/job/profile'
 import type { Node } from '~~/core/job/job'
 import type { Chain } from '~~/core/join/chain'
 import { join } from '~~/core/join/join'
+import type { HeldProfile } from '~/composables/useProfileChoice'
+import { useCatalogueStore } from '~/stores/catalogue'
+import { useWorkshopStore } from '~/stores/workshop'
 
 /** What joins these two? The facing ends, the fittings between, every method with its verdict; in a job and on the bench. */
 const props = defineProps<{
@@ -14,7 +17,10 @@ const props = defineProps<{
   b: Pipe
   service: Service
   place: Place
-  profile: ProfileId
+  held: HeldProfile
+  conditionA?: Condition
+  conditionB?: Condition
+  tools?: readonly OwnedTool[]
   chosen?: Node['chain']
   method?: MethodId
   choosable?: boolean
@@ -24,15 +30,26 @@ const props = defineProps<{
 const emit = defineEmits<{ chain: [chain: Chain]; method: [method: MethodId] }>()
 const called = computed(() => props.names ?? (['old pipe', 'new pipe'] as const))
 const { length } = useLengthText()
+const own = useCatalogueStore()
+const workshop = useWorkshopStore()
+const profile = computed(() => profileWith(props.held.profile, props.held.own?.changes))
+const comparing = ref(false)
 
 const answer = computed(() =>
-  join(shippedCatalogue, props, {
-    service: props.service,
-    place: props.place,
-    conditionA: {},
-    conditionB: {},
-    profile: props.profile,
-  }),
+  join(
+    own.catalogue,
+    props,
+    {
+      service: props.service,
+      place: props.place,
+      conditionA: props.conditionA ?? {},
+      conditionB: props.conditionB ?? {},
+      profile: props.held.profile,
+      changes: props.held.own?.changes,
+      tools: props.tools ? [...props.tools] : undefined,
+    },
+    workshop.costs,
+  ),
 )
 const looked = ref(0)
 /** What is drawn: the chosen fittings, or those that are looked at. */
@@ -46,7 +63,7 @@ const shown = computed(() => {
 const ends = computed(() =>
   ([props.a, props.b] as const).map((pipe, index) => {
     const method = shown.value?.joints[index]
-    const insertion = method ? (socketInChain(shippedCatalogue, method, pipe)?.insertion ?? null) : null
+    const insertion = method ? (socketInChain(own.catalogue, method, pipe)?.insertion ?? null) : null
     return {
       label: `${called.value[index]} in, ${method ? methods[method].fitting : 'no method'}`,
       mm: insertion?.mm ?? null,
@@ -58,7 +75,7 @@ const ends = computed(() =>
 const depths = computed(() => [ends.value[0]?.mm ?? null, ends.value[1]?.mm ?? null] as const)
 /** A method is used along a run only where the catalogue has its sockets for the pipe. */
 const usable = computed(
-  () => new Set(methodIds.filter((method) => props.choosable && shippedCatalogue.socketFor(method, props.b))),
+  () => new Set(methodIds.filter((method) => props.choosable && own.catalogue.socketFor(method, props.b))),
 )
 </script>
 
@@ -96,5 +113,11 @@ const usable = computed(
         Local code, the maker’s instructions and a licensed person come before what is said here. Never for gas.
       </p>
     </section>
+    <div class="lg:col-span-2">
+      <button type="button" class="key" :aria-pressed="comparing" @click="comparing = !comparing">
+        <UIcon name="i-lucide-scale" class="size-5" />Compare methods along the {{ called[1] }}
+      </button>
+      <LazyMethodCompare v-if="comparing" class="mt-3" :verdicts="answer.ends.b" :profile="profile" :tools="tools" />
+    </div>
   </div>
 </template>

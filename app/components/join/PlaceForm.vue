@@ -44,5 +44,14 @@ const setHotWork = (value: string) => set({ hotWork: value === 'unsaid' ? undefi
       :model-value="place.hotWork ?? 'unsaid'"
       @update:model-value="setHotWork"
     />
+    <details class="w-full">
+      <summary class="flex min-h-11 cursor-pointer items-center font-semibold">
+        More about the place and the ends
+      </summary>
+      <div class="space-y-4 pb-2">
+        <PlaceDetails :place="place" @change="(next) => emit('change', next)" />
+        <slot />
+      </div>
+    </details>
   </fieldset>
 </template>

@@ -14,6 +14,7 @@ const questions: readonly { kind: LookKind; ask: string }[] = [
   { kind: 'cut-end', ask: 'Cut end' },
   { kind: 'stripe', ask: 'Stripe' },
   { kind: 'scratch', ask: 'Scratch' },
+  { kind: 'joint', ask: 'Fitting on it' },
 ]
 /** What is answered stands in the list of what is seen, and makes room here. */
 const open = computed(() => questions.filter(({ kind }) => !props.observations.some((seen) => seen.kind === kind)))

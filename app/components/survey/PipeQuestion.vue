@@ -3,11 +3,12 @@ import { shippedCatalogue } from '~~/core/catalogue/catalogue'
 import { identify } from '~~/core/identify/identify'
 import { withSeen } from '~~/core/job/edit-survey'
 import type { Survey } from '~~/core/job/job'
+import type { Place } from '~~/core/job/place'
 import type { Observation, Region } from '~~/core/job/observation'
 
 /** What is this pipe? What is seen on one side, the narrowing answer on the other; in a job and on the bench alike. */
 const props = defineProps<{ survey: Survey; taken: string }>()
-const emit = defineEmits<{ change: [change: Partial<Survey>]; choose: [pipe: string] }>()
+const emit = defineEmits<{ change: [change: Partial<Survey>]; choose: [pipe: string, known: Place] }>()
 
 const answer = computed(() => (props.survey.observations.length > 0 ? identify(shippedCatalogue, props.survey) : null))
 const next = computed(() => answer.value?.next[0])
@@ -38,6 +39,7 @@ const forget = (index: number) =>
         <p v-if="next" class="mt-1 font-semibold text-(--ui-primary)" data-next-check>
           Next check: {{ next.why }} <span class="font-normal">({{ next.seconds }} s)</span>
         </p>
+        <p v-if="answer?.understood.length" class="mt-1">Read from the print: {{ answer.understood.join(', ') }}.</p>
         <p v-if="taken" class="mt-1"><VerdictMark verdict="fits" :word="false" /> {{ taken }}</p>
         <ul v-if="answer" class="mt-1 space-y-1">
           <li v-for="text in answer.warnings" :key="text" class="flex gap-2">
@@ -53,7 +55,7 @@ const forget = (index: number) =>
         class="mt-3"
         :groups="answer.groups"
         :chosen="survey.pipe"
-        @choose="(pipe) => emit('choose', pipe)"
+        @choose="(pipe) => emit('choose', pipe, answer?.marks.barrier ? { barrier: true } : {})"
       />
     </section>
     <section class="order-2 space-y-3 lg:order-1" aria-label="What is seen">
@@ -72,6 +74,8 @@ const forget = (index: number) =>
       <SeenList :observations="survey.observations" @forget="forget" />
       <LookButtons :observations="survey.observations" :suggested="next?.kind" @observe="observe" />
       <MeasureForm :suggested="next?.kind" @observe="observe" />
+      <GaugeForm @observe="observe" />
+      <CaliperPanel @observe="observe" />
     </section>
   </div>
 </template>

@@ -12,6 +12,7 @@ function text(seen: Observation): string {
   if (seen.kind === 'diameter') return `${seen.instrument} ${size(seen.mm)}${seen.painted ? ', painted' : ''}`
   if (seen.kind === 'circumference') return `string ${size(seen.mm)}`
   if (seen.kind === 'wall') return `wall ${size(seen.mm)}`
+  if (seen.kind === 'gauge') return `${size(seen.mm)} gauge ${seen.fits ? 'goes on' : 'does not go on'}`
   return seen.kind === 'print' ? `print “${seen.text}”` : `${seen.kind}: ${seen.value}`
 }
 </script>

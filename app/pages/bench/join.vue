@@ -1,19 +1,29 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core'
-import { shippedCatalogue } from '~~/core/catalogue/catalogue'
-import { services, type Place, type Service } from '~~/core/job/place'
-import { profiles, type ProfileId } from '~~/core/job/profile'
+import { services, type Condition, type Place, type Service } from '~~/core/job/place'
+import type { HeldProfile } from '~/composables/useProfileChoice'
+import { useCatalogueStore } from '~/stores/catalogue'
+import { useWorkshopStore } from '~/stores/workshop'
 
+interface Question extends HeldProfile {
+  readonly a?: string
+  readonly b?: string
+  readonly service: Service
+  readonly place: Place
+  readonly conditionA?: Condition
+  readonly conditionB?: Condition
+  readonly onlyOwned?: boolean
+}
+
+const own = useCatalogueStore()
+const workshop = useWorkshopStore()
 /** The question as it stands, kept in this browser. */
-const question = useLocalStorage<{ a?: string; b?: string; service: Service; place: Place; profile: ProfileId }>(
-  'jolvet-bench-join',
-  { service: 'cold', place: {}, profile: 'metric' },
-)
-const a = computed(() => (question.value.a ? shippedCatalogue.pipe(question.value.a) : undefined))
-const b = computed(() => (question.value.b ? shippedCatalogue.pipe(question.value.b) : undefined))
+const question = useLocalStorage<Question>('jolvet-bench-join', { service: 'cold', place: {}, profile: 'metric' })
+const a = computed(() => (question.value.a ? own.catalogue.pipe(question.value.a) : undefined))
+const b = computed(() => (question.value.b ? own.catalogue.pipe(question.value.b) : undefined))
 const serviceItems = services.map((value) => ({ value, label: value.replace('-', ' ') }))
-const profileItems = Object.values(profiles).map(({ id, name }) => ({ value: id, label: name }))
-const set = (part: Partial<typeof question.value>) => (question.value = { ...question.value, ...part })
+const { items: profileItems, current, choose } = useProfileChoice(() => question.value)
+const set = (part: Partial<Question>) => (question.value = { ...question.value, ...part })
 </script>
 
 <template>
@@ -30,8 +40,8 @@ const set = (part: Partial<typeof question.value>) => (question.value = { ...que
       <Choice
         label="Rule profile"
         :items="profileItems"
-        :model-value="question.profile"
-        @update:model-value="(profile) => set({ profile })"
+        :model-value="current"
+        @update:model-value="(value) => set(choose(value) ?? {})"
       />
     </div>
     <JoinQuestion
@@ -41,9 +51,29 @@ const set = (part: Partial<typeof question.value>) => (question.value = { ...que
       :b="b"
       :service="question.service"
       :place="question.place"
-      :profile="question.profile"
+      :held="question"
+      :condition-a="question.conditionA"
+      :condition-b="question.conditionB"
+      :tools="question.onlyOwned ? (workshop.workshop.tools ?? []) : undefined"
     >
-      <PlaceForm :place="question.place" @change="(place) => set({ place })" />
+      <PlaceForm :place="question.place" @change="(place) => set({ place })">
+        <ConditionForm
+          of="one pipe"
+          :condition="question.conditionA ?? {}"
+          @change="(conditionA) => set({ conditionA })"
+        />
+        <ConditionForm
+          of="other pipe"
+          :condition="question.conditionB ?? {}"
+          @change="(conditionB) => set({ conditionB })"
+        />
+        <UCheckbox
+          :model-value="question.onlyOwned ?? false"
+          label="Count only tools that I own"
+          class="min-h-11 items-center"
+          @update:model-value="(on) => set({ onlyOwned: on === true })"
+        />
+      </PlaceForm>
     </JoinQuestion>
     <p v-else>Choose both pipes: what fits each, and the fittings between them, stand here.</p>
   </div>

@@ -1,19 +1,65 @@
 <script setup lang="ts">
+import { useLocalStorage } from '@vueuse/core'
+import { profileWith, type ProfileId } from '~~/core/job/profile'
+import { settings, type SettingId } from '~~/core/job/setting'
 import { ruleMetas } from '~~/core/join/rules'
+import type { HeldProfile } from '~/composables/useProfileChoice'
+import { useWorkshopStore } from '~/stores/workshop'
 
-/** Every rule as it speaks of itself: made from the rules, so that it is never out of date. */
+/** Every rule as it speaks of itself, with its settings in the profile that is looked at; made from the rules. */
+const store = useWorkshopStore()
+const held = useLocalStorage<HeldProfile>('jolvet-bench-profile', { profile: 'metric' })
+const { items, current, choose } = useProfileChoice(() => held.value)
+const profile = computed(() => profileWith(held.value.profile, held.value.own?.changes))
+const ownId = computed(() => (current.value.startsWith('own:') ? current.value.slice(4) : null))
+const own = computed(() => (ownId.value ? store.workshop.profiles[ownId.value] : undefined))
+const isChanged = (id: SettingId) => held.value.own?.changes[id] !== undefined
+const unitOf = (id: SettingId) => {
+  const setting = settings[id]
+  return setting.kind === 'number' && setting.unit !== 'uses' ? ` ${setting.unit}` : ''
+}
+/** Which of one's own profiles is looked at: what is changed in it is taken over at once. */
+const looked = useLocalStorage('jolvet-bench-own-profile', '')
+watch(
+  () => store.workshop.profiles[looked.value],
+  (now) => {
+    if (now) held.value = { profile: now.base, own: { name: now.name, changes: now.changes } }
+    else if (held.value.own) held.value = { profile: held.value.profile }
+  },
+)
+
+function look(value: string): void {
+  held.value = choose(value) ?? held.value
+  looked.value = value.startsWith('own:') ? value.slice(4) : ''
+}
+function copy(): void {
+  const taken = Object.keys(store.workshop.profiles)
+  const id = `own-${Date.now().toString(36)}`
+  const base: ProfileId = held.value.profile
+  const name = `My ${items.value.find(({ value }) => value === current.value)?.label ?? base} ${taken.length + 1}`
+  if (store.set(['profiles', id], { name: name.slice(0, 60), base, changes: held.value.own?.changes ?? {} }))
+    look(`own:${id}`)
+}
 </script>
 
 <template>
-  <div class="max-w-4xl">
+  <div class="max-w-5xl">
     <p class="mb-3">What every verdict rests on. Local code and the fitting maker’s sheet overrule all of it.</p>
-    <ul class="ruled border-y border-(--ui-border)">
+    <div class="mb-5 flex flex-wrap items-end gap-3">
+      <Choice label="Rule profile" class="w-64" :items="items" :model-value="current" @update:model-value="look" />
+      <button type="button" class="key" @click="copy">
+        <UIcon name="i-lucide-copy" class="size-5" />Copy it and change the copy
+      </button>
+    </div>
+    <ProfileEditor v-if="ownId && own" :id="ownId" :key="ownId" :profile="own" class="mb-6" />
+    <ul class="ruled border-y border-(--ui-border)" aria-label="Rules">
       <li v-for="meta in ruleMetas" :key="meta.id" class="py-2">
         <h2 class="heading">{{ meta.statement }}</h2>
         <p>{{ meta.why }}</p>
-        <p class="text-sm text-muted">
-          {{ meta.id }} · {{ meta.basis
-          }}<template v-if="meta.settings.length"> · a profile sets {{ meta.settings.join(', ') }}</template>
+        <p class="text-sm text-muted">{{ meta.id }} · {{ meta.basis }}</p>
+        <p v-for="id in meta.settings" :key="id" class="text-sm">
+          {{ settings[id].label }}: <strong>{{ profile[id] }}{{ unitOf(id) }}</strong>
+          <span v-if="isChanged(id)" class="font-semibold text-(--ui-primary)"> changed</span>
         </p>
       </li>
     </ul>

@@ -1,7 +1,5 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
-import { profiles } from '~~/core/job/profile'
-import type { ProfileId } from '~~/core/job/profile'
 import { useJobStore } from '~/stores/job'
 
 const route = useRoute()
@@ -9,7 +7,11 @@ const store = useJobStore()
 const id = computed(() => String(route.params.id))
 const problem = ref<'gone' | 'away' | null>(null)
 const title = computed(() => store.job?.title ?? '')
-const profileItems = Object.values(profiles).map(({ id: value, name }) => ({ value, label: name }))
+const {
+  items: profileItems,
+  current: heldProfile,
+  choose: chooseProfile,
+} = useProfileChoice(() => store.job ?? { profile: 'metric' })
 
 let retry: ReturnType<typeof setTimeout> | undefined
 async function open(): Promise<void> {
@@ -24,8 +26,9 @@ function setTitle(typed: string): void {
 const toggleUnits = () => {
   if (store.job) store.change({ ...store.job, units: store.job.units === 'metric' ? 'imperial' : 'metric' })
 }
-const setProfile = (profile: ProfileId) => {
-  if (store.job) store.change({ ...store.job, profile })
+const setProfile = (value: string) => {
+  const held = chooseProfile(value)
+  if (store.job && held) store.change({ ...store.job, ...held })
 }
 
 async function choose(which: 'mine' | 'theirs' | 'copy'): Promise<void> {
@@ -89,7 +92,7 @@ onBeforeUnmount(() => {
             label="Rule profile"
             bare
             :items="profileItems"
-            :model-value="store.job.profile"
+            :model-value="heldProfile"
             @update:model-value="setProfile"
           />
           <NuxtLink :to="`/jobs/${id}/print`" class="key quiet" aria-label="Print cut list and joint cards">

@@ -1,11 +1,11 @@
 import type { Basis } from '../../quantity/basis'
 import type { MethodId } from '../method'
+import type { PartEnd } from '../part'
 
-export type FittingKind = 'elbow-90' | 'elbow-45' | 'tee' | 'coupling'
-export type FittingEnd = 'either' | 'run' | 'branch'
+type ShippedFitting = 'elbow-90' | 'elbow-45' | 'tee' | 'coupling'
 
 /** [method, fitting, size, end, take-off mm from the fitting's centre to the pipe's stop, ± mm, basis] */
-export type TakeOffRow = readonly [MethodId, FittingKind, string, FittingEnd, number, number, Basis]
+export type TakeOffRow = readonly [MethodId, ShippedFitting, string, PartEnd, number, number, Basis]
 
 /** What a fitting takes off a centre-to-centre length, by method, kind, size and end. */
 export const takeOffRows: readonly TakeOffRow[] = [

@@ -1,13 +1,16 @@
 <script setup lang="ts">
-import { shippedCatalogue } from '~~/core/catalogue/catalogue'
 import { setNode, setRun } from '~~/core/job/edit-run'
 import { chooseChain } from '~~/core/job/edit-tie-in'
 import { addRun } from '~~/core/job/new-job'
 import { services, type Place } from '~~/core/job/place'
+import { useCatalogueStore } from '~/stores/catalogue'
 import { useSelectionStore } from '~/stores/selection'
+import { useWorkshopStore } from '~/stores/workshop'
 
 const { job, change } = useOpenJob()
 const selection = useSelectionStore()
+const own = useCatalogueStore()
+const workshop = useWorkshopStore()
 
 const tieIns = computed(() =>
   job.value.runs.flatMap((run) =>
@@ -17,8 +20,8 @@ const tieIns = computed(() =>
 const current = computed(() => tieIns.value.find(({ key }) => key === selection.tieIn) ?? tieIns.value[0])
 const pipes = computed(() => {
   const { run, node } = current.value ?? {}
-  const b = run && shippedCatalogue.pipe(run.pipe)
-  const a = node?.existing ? shippedCatalogue.pipe(node.existing) : undefined
+  const b = run && own.catalogue.pipe(run.pipe)
+  const a = node?.existing ? own.catalogue.pipe(node.existing) : undefined
   return a && b ? { a, b } : null
 })
 const place = computed<Place>(() => ({ ...job.value.place, ...current.value?.run.place }))
@@ -58,7 +61,9 @@ function setPipe(pipe: string): void {
         v-bind="pipes"
         :service="current.run.service"
         :place="place"
-        :profile="job.profile"
+        :held="job"
+        :condition-a="current.node.condition"
+        :tools="job.tools"
         :chosen="current.node.chain"
         :method="current.run.method"
         choosable
@@ -82,7 +87,21 @@ function setPipe(pipe: string): void {
           class="mt-3"
           :place="place"
           @change="(next) => change(setRun(job, current!.run.id, { place: next }))"
-        />
+        >
+          <ConditionForm
+            of="old pipe"
+            :condition="current.node.condition ?? {}"
+            @change="(condition) => change(setNode(job, current!.run.id, current!.node.id, { condition }))"
+          />
+          <UCheckbox
+            :model-value="job.tools !== undefined"
+            label="Count only tools that I own"
+            class="min-h-11 items-center"
+            @update:model-value="
+              (on) => change({ ...job, tools: on === true ? [...(workshop.workshop.tools ?? [])] : undefined })
+            "
+          />
+        </PlaceForm>
       </JoinQuestion>
     </template>
   </div>

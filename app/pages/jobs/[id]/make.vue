@@ -1,12 +1,20 @@
 <script setup lang="ts">
 import { useSelectionStore } from '~/stores/selection'
 
-const { job, plan } = useOpenJob()
-const { joints, cardOf, whereOf, runName } = useJointCards()
+const { store, job, plan } = useOpenJob()
+const { joints, cardOf, whereOf, runName, pipeOf } = useJointCards()
 const selection = useSelectionStore()
+const celsius = useAirTemperature()
 const { length } = useLengthText()
 const joint = computed(() => joints.value.find(({ id }) => id === selection.joint) ?? joints.value[0])
 const card = computed(() => (joint.value ? cardOf(joint.value) : null))
+const along = ref(false)
+const depths = computed(() =>
+  joints.value.flatMap((of) => {
+    const { title, insertion } = cardOf(of)
+    return insertion ? [{ label: title, mm: insertion.mm, basis: insertion.basis as string }] : []
+  }),
+)
 </script>
 
 <template>
@@ -14,20 +22,52 @@ const card = computed(() => (joint.value ? cardOf(joint.value) : null))
     <p v-if="!joint || !card">
       No joint yet: draw a run in <strong>Route</strong>, and a card for each joint stands here.
     </p>
+    <WorkAlong
+      v-else-if="along"
+      :card="card"
+      :where="whereOf(joint)"
+      :timer="`${store.id}:${joint.id}`"
+      @leave="along = false"
+    />
     <div v-else class="grid gap-6 lg:grid-cols-[minmax(0,24rem)_minmax(0,1fr)]">
       <section class="order-1 space-y-3 lg:order-2" aria-label="Joint card">
-        <Readout
-          label="Mark the pipe at"
-          :value="length(joint.insertion)"
-          :tolerance="joint.insertionTolerance === null ? '' : length(joint.insertionTolerance)"
-          :basis="joint.insertionBasis ?? 'not in the catalogue: measure the socket'"
+        <div class="flex flex-wrap items-end gap-4">
+          <Readout
+            class="flex-1 basis-60"
+            label="Mark the pipe at"
+            :value="length(joint.insertion)"
+            :tolerance="joint.insertionTolerance === null ? '' : length(joint.insertionTolerance)"
+            :basis="joint.insertionBasis ?? 'not in the catalogue: measure the socket'"
+          />
+          <NumberField
+            label="How warm it is here"
+            unit="°C"
+            :least="-30"
+            :most="50"
+            optional
+            class="w-40"
+            :model-value="celsius ?? undefined"
+            @update:model-value="(value) => (celsius = value ?? null)"
+          />
+          <button type="button" class="key strong" @click="along = true">
+            <UIcon name="i-lucide-play" class="size-5" />Work along
+          </button>
+        </div>
+        <JointCardView
+          :key="joint.id"
+          :card="card"
+          :pipe="pipeOf(joint)"
+          :method="joint.method"
+          :reasons="joint.reasons"
+          :where="whereOf(joint)"
+          :timer="`${store.id}:${joint.id}`"
         />
-        <JointCardView :card="card" :joint="joint" :where="whereOf(joint)" />
         <h2 class="heading">Clips</h2>
         <ClipTable :job="job" :plan="plan" />
       </section>
-      <section class="order-2 lg:order-1" aria-label="Joints in order">
+      <section class="order-2 space-y-4 lg:order-1" aria-label="Joints in order">
         <JointList :joints="joints" :selected="joint.id" :run-name="runName" @select="(id) => (selection.joint = id)" />
+        <DepthStripPrint :depths="depths" :title="job.title" />
       </section>
     </div>
   </div>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 const { job, plan } = useOpenJob()
-const { joints, cardOf, whereOf } = useJointCards()
+const { joints, cardOf, whereOf, pipeOf } = useJointCards()
 const print = () => window.print()
 </script>
 
@@ -32,8 +32,12 @@ const print = () => window.print()
         v-for="joint in joints"
         :key="joint.id"
         :card="cardOf(joint)"
-        :joint="joint"
+        :pipe="pipeOf(joint)"
+        :method="joint.method"
+        :reasons="joint.reasons"
         :where="whereOf(joint)"
+        :timer="joint.id"
+        printed
       />
     </section>
     <p class="text-sm">Local code, the makers’ instructions and a licensed person come before what stands here.</p>

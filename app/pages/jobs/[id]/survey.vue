@@ -44,7 +44,7 @@ function add(): void {
       :survey="survey"
       :taken="taken"
       @change="(part) => change(setSurvey(job, survey!.id, part))"
-      @choose="(pipe) => change(takeForPipe(job, survey!.id, pipe))"
+      @choose="(pipe, known) => change(takeForPipe(job, survey!.id, pipe, known))"
     >
       <template #name>
         <UFormField label="Where it is">

@@ -1,0 +1,84 @@
+<script setup lang="ts">
+import { useLocalStorage } from '@vueuse/core'
+import { methods } from '~~/core/catalogue/method'
+import type { OwnedTool } from '~~/core/job/place'
+import type { Profile } from '~~/core/job/profile'
+import { compareMethods, costOver } from '~~/core/join/compare'
+import type { Verdict } from '~~/core/join/verdict'
+import { useWorkshopStore } from '~/stores/workshop'
+
+/** The methods that fit, side by side over a number of joints: time, money, heat, skill, and when a tool pays for itself. */
+const props = defineProps<{ verdicts: readonly Verdict[]; profile: Profile; tools: readonly OwnedTool[] | undefined }>()
+const workshop = useWorkshopStore()
+const joints = useLocalStorage('jolvet-compare-joints', 20)
+const compared = computed(() =>
+  compareMethods(props.verdicts, workshop.costs, props.profile, props.tools, joints.value),
+)
+const money = (amount: number) =>
+  new Intl.NumberFormat('en', { style: 'currency', currency: workshop.costs.currency }).format(amount)
+const name = (method: keyof typeof methods) => methods[method].name
+</script>
+
+<template>
+  <section aria-label="Compare methods">
+    <div class="mb-2 flex flex-wrap items-end gap-4">
+      <NumberField
+        label="Joints"
+        :least="1"
+        :most="500"
+        whole
+        class="w-28"
+        :model-value="joints"
+        @update:model-value="(n) => n && (joints = n)"
+      />
+      <p class="flex-1 basis-60 text-sm text-muted">
+        By your prices and minutes, made up until you set them in
+        <NuxtLink to="/bench/costs" class="underline">Tools and prices</NuxtLink>. A tool and a fire watch are counted
+        once.
+      </p>
+    </div>
+    <p v-if="compared.rows.length === 0">No method is left to compare: each is refused here.</p>
+    <div v-else class="grid gap-4 xl:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
+      <div class="overflow-x-auto">
+        <table class="w-full text-left">
+          <thead>
+            <tr class="label align-bottom">
+              <th>Method</th>
+              <th class="text-right">{{ joints }} joints</th>
+              <th class="text-right">A joint</th>
+              <th class="text-right">min</th>
+              <th class="text-right">Tool</th>
+              <th class="text-right">Watch</th>
+              <th class="pl-3">Skill</th>
+              <th>Apart</th>
+            </tr>
+          </thead>
+          <tbody class="ruled">
+            <tr v-for="row in compared.rows" :key="row.method">
+              <td class="py-2 pr-2">
+                <span class="font-label text-lg font-semibold">{{ name(row.method) }}</span>
+                <VerdictMark v-if="row.verdict !== 'fits'" :verdict="row.verdict" class="ml-2" />
+              </td>
+              <td class="text-right font-label text-lg font-semibold">
+                {{ money(costOver(row, joints, workshop.costs)) }}
+              </td>
+              <td class="text-right">{{ money(row.each) }}</td>
+              <td class="text-right">{{ row.minutes }}</td>
+              <td class="text-right">{{ row.tool ? money(row.tool) : 'owned' }}</td>
+              <td class="text-right">{{ row.watch ? `${row.watch} min` : 'none' }}</td>
+              <td class="pl-3">{{ row.skill }}</td>
+              <td>{{ row.demountable ? 'yes' : 'no' }}</td>
+            </tr>
+          </tbody>
+        </table>
+        <ul v-if="compared.breakEvens.length" class="mt-3 space-y-1" aria-label="Break-even">
+          <li v-for="at in compared.breakEvens" :key="at.dearTool + at.cheapTool">
+            <strong>{{ name(at.dearTool) }}</strong> costs less than {{ name(at.cheapTool) }} from
+            <strong class="font-label text-lg">{{ at.joints }}</strong> joints on.
+          </li>
+        </ul>
+      </div>
+      <LazyCostChart :curves="compared.curves" :currency="workshop.costs.currency" />
+    </div>
+  </section>
+</template>

@@ -1,0 +1,68 @@
+<script setup lang="ts">
+import type { MethodId } from '~~/core/catalogue/method'
+import type { Pipe } from '~~/core/catalogue/pipe'
+import { faultsOf, type FaultId } from '~~/core/make/section/faults'
+import { sectionOf } from '~~/core/make/section/section'
+
+/** The joint's section: a slider pushes the pipe in, and a fault can be switched on to see what it does. */
+const props = defineProps<{ pipe: Pipe; method: MethodId; depth: number }>()
+const { length } = useLengthText()
+const share = ref(100)
+const fault = ref<FaultId | null>(null)
+const faults = computed(() => faultsOf(props.method, props.pipe))
+const active = computed(() => faults.value.find(({ id }) => id === fault.value)?.id)
+const home = computed(() => (props.depth * (active.value === 'short' ? Math.min(50, share.value) : share.value)) / 100)
+const section = computed(() =>
+  sectionOf({
+    pipe: props.pipe,
+    method: props.method,
+    depth: props.depth,
+    home: home.value,
+    faults: new Set(active.value ? [active.value] : []),
+  }),
+)
+const toggle = (id: FaultId) => (fault.value = fault.value === id ? null : id)
+</script>
+
+<template>
+  <section aria-label="Section">
+    <SectionDrawing :section="section" :depth="depth" :depth-text="length(depth)" />
+    <p class="min-h-12 text-lg" role="status" :class="active ? 'text-(--ui-error)' : ''">{{ section.says }}</p>
+    <ul class="mb-2 flex flex-wrap gap-x-5 gap-y-1" aria-label="What takes hold">
+      <li
+        v-for="station in section.stations"
+        :key="station.name"
+        class="flex items-center gap-2 font-label text-lg font-semibold"
+        :class="station.reached ? 'text-(--ui-success)' : 'text-muted'"
+      >
+        <StateMark :state="station.reached ? 'done' : 'not begun'" />{{ station.name }}
+        <span class="text-base font-normal">at {{ length(station.at) }}</span>
+      </li>
+    </ul>
+    <label class="field-label" :for="`push-${method}`">Push the pipe in: {{ length(home) }}</label>
+    <input
+      :id="`push-${method}`"
+      v-model.number="share"
+      type="range"
+      min="0"
+      max="100"
+      class="h-11 w-full accent-(--ui-primary)"
+    />
+    <div class="mt-1 flex flex-wrap items-center gap-1.5" role="group" aria-label="Show a fault">
+      <span class="label">Show a fault</span>
+      <button
+        v-for="item in faults"
+        :key="item.id"
+        type="button"
+        class="key"
+        :aria-pressed="item.id === active"
+        @click="toggle(item.id)"
+      >
+        {{ item.label }}
+      </button>
+    </div>
+    <p class="mt-2 text-sm text-muted">
+      Diameters, wall and depth are to scale; where along the socket the seal and the grip sit is typical of the method.
+    </p>
+  </section>
+</template>

@@ -1,0 +1,41 @@
+<script setup lang="ts">
+import type { Step, StepFigure } from '~~/core/make/procedure'
+import { formatWait } from '~~/core/quantity/format-duration'
+import { useTimerStore } from '~/stores/timers'
+
+/** The figure that a step needs, and the wait after it with its timer. */
+defineProps<{ step: Step; timer: string; where: string; large?: boolean; printed?: boolean }>()
+const { length } = useLengthText()
+const timers = useTimerStore()
+const value = (figure: StepFigure) => ('mm' in figure ? length(figure.mm) : figure.text)
+const rest = (figure: StepFigure) => ('mm' in figure ? `± ${length(figure.tolerance)}, ${figure.basis}` : figure.basis)
+const isRunning = (id: string) => timers.running.some((running) => running.id === id)
+</script>
+
+<template>
+  <div>
+    <div v-if="step.figure">
+      <span class="label">{{ step.figure.label }}</span>
+      <span class="block font-label leading-tight font-semibold" :class="large ? 'text-7xl' : 'text-3xl'">{{
+        value(step.figure)
+      }}</span>
+      <span class="block text-sm text-muted">{{ rest(step.figure) }}</span>
+    </div>
+    <div v-if="step.wait">
+      <span class="label">Wait</span>
+      <span class="block font-label leading-tight font-semibold" :class="large ? 'text-7xl' : 'text-3xl'">{{
+        formatWait(step.wait.seconds)
+      }}</span>
+      <span class="block text-sm text-muted">{{ step.wait.basis }}</span>
+      <button
+        v-if="!printed"
+        type="button"
+        class="key no-print mt-1"
+        :aria-pressed="isRunning(timer)"
+        @click="timers.start(timer, `${step.wait.what}: ${where}`, step.wait.seconds)"
+      >
+        <UIcon name="i-lucide-timer" class="size-5" />{{ isRunning(timer) ? 'Start again' : 'Start the timer' }}
+      </button>
+    </div>
+  </div>
+</template>

@@ -1,0 +1,129 @@
+<script setup lang="ts">
+import { useLocalStorage } from '@vueuse/core'
+import { methodIds, methods, type MethodId } from '~~/core/catalogue/method'
+import {
+  partFittings,
+  partSchema,
+  takeOffFromFace,
+  type Part,
+  type PartEnd,
+  type PartFitting,
+} from '~~/core/catalogue/part'
+import { shippedSockets } from '~~/core/catalogue/socket'
+import { useCatalogueStore } from '~/stores/catalogue'
+
+/** One part measured in the hand: depth of its socket, centre to face; the take-off follows. */
+const emit = defineEmits<{ record: [parts: Part[]] }>()
+const { length } = useLengthText()
+const own = useCatalogueStore()
+
+const method = ref<MethodId>('solder')
+const socketId = ref('')
+const fitting = ref<PartFitting>('elbow-90')
+const end = ref<PartEnd>('run')
+const face = ref<number>()
+const depth = ref<number>()
+const tolerance = ref<number>(0.5)
+const basis = ref<Part['basis']>('measured')
+const by = useLocalStorage('jolvet-measured-by', '')
+const note = ref('')
+const problem = ref('')
+
+const methodItems = methodIds.map((value) => ({ value, label: methods[value].name }))
+const socketItems = computed(() =>
+  shippedSockets
+    .filter((socket) => socket.method === method.value)
+    .map((socket) => ({ value: socket.id, label: `${socket.label} (${socket.system})` })),
+)
+const fittingItems = partFittings.map((value) => ({ value, label: value.replace('-', ' ') }))
+const socket = computed(() => own.catalogue.sockets.find(({ id }) => id === socketId.value))
+const held = computed(() => depth.value ?? socket.value?.insertion?.mm ?? null)
+const takeOff = computed(() =>
+  face.value === undefined || held.value === null ? null : takeOffFromFace(face.value, held.value),
+)
+watch(method, () => (socketId.value = ''))
+
+function record(): void {
+  const common = {
+    socket: socketId.value,
+    tolerance: tolerance.value,
+    basis: basis.value,
+    by: by.value,
+    note: note.value,
+  }
+  const entries = [
+    ...(depth.value === undefined ? [] : [{ ...common, end: 'either', mm: depth.value }]),
+    ...(takeOff.value === null
+      ? []
+      : [
+          {
+            ...common,
+            fitting: fitting.value,
+            end: fitting.value === 'tee' ? end.value : 'either',
+            mm: takeOff.value,
+          },
+        ]),
+  ]
+  if (entries.length === 0) {
+    problem.value =
+      face.value === undefined
+        ? 'Enter the depth of the socket, or centre to face, or both.'
+        : 'The depth of this socket is not in the catalogue: enter it, so that the take-off follows.'
+    return
+  }
+  const read = entries.map((entry) => partSchema.safeParse(entry))
+  const issue = read.flatMap(({ error }) => error?.issues ?? [])[0]
+  problem.value = issue ? `${String(issue.path[0])}: ${issue.message}` : ''
+  if (!issue)
+    emit(
+      'record',
+      read.flatMap(({ data }) => (data ? [data] : [])),
+    )
+}
+</script>
+
+<template>
+  <form class="space-y-3" aria-label="Measure a part" @submit.prevent="record">
+    <h1 class="heading">Measure a part</h1>
+    <div class="grid grid-cols-2 gap-3">
+      <Choice v-model="method" label="Method" :items="methodItems" />
+      <Choice v-model="socketId" label="Size" :items="socketItems" placeholder="which size" />
+      <LengthField v-model="depth" label="Depth of the socket" optional :limits="{ min: 1, max: 500 }" />
+      <LengthField v-model="face" label="Centre to face" optional :limits="{ min: 1, max: 500 }" />
+      <Choice v-model="fitting" label="Fitting" :items="fittingItems" />
+      <Choice
+        v-if="fitting === 'tee'"
+        v-model="end"
+        label="End of the tee"
+        :items="[
+          { value: 'run', label: 'run' },
+          { value: 'branch', label: 'branch' },
+        ]"
+      />
+      <LengthField v-model="tolerance" label="±" :limits="{ min: 0, max: 20 }" />
+      <Choice
+        v-model="basis"
+        label="Where it is from"
+        :items="[
+          { value: 'measured', label: 'measured in the hand' },
+          { value: 'maker', label: 'the maker’s sheet' },
+        ]"
+      />
+      <div>
+        <label for="measured-by" class="field-label">By</label>
+        <input id="measured-by" v-model="by" maxlength="80" class="field" autocomplete="name" />
+      </div>
+      <div class="col-span-2">
+        <label for="part-note" class="field-label">Note</label>
+        <input id="part-note" v-model="note" maxlength="200" class="field" />
+      </div>
+    </div>
+    <Readout
+      :label="`Take-off of the ${fitting.replace('-', ' ')}`"
+      :value="takeOff === null ? 'unknown' : length(takeOff)"
+      basis="centre to face less depth"
+    />
+    <p v-if="problem" role="alert" class="text-(--ui-error)">{{ problem }}</p>
+    <button type="submit" class="key strong" :disabled="socketId === ''">Record it</button>
+  </form>
+</template>

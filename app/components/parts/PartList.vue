@@ -1,0 +1,39 @@
+<script setup lang="ts">
+import { partKey, partLabel } from '~~/core/catalogue/part'
+import type { RecordedPart } from '~/stores/catalogue'
+
+/** The figures that hold, with whose they are and since when. */
+defineProps<{ parts: readonly RecordedPart[] }>()
+const emit = defineEmits<{ withdraw: [part: RecordedPart] }>()
+const { length } = useLengthText()
+const day = (at: string) =>
+  new Date(at).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' })
+</script>
+
+<template>
+  <section aria-label="Own figures">
+    <h2 class="heading mb-1">Figures that hold instead of the catalogue’s</h2>
+    <p v-if="parts.length === 0">
+      None yet: every figure is the catalogue’s. Measure a part that you use often, and its own figure takes the place
+      of the typical one in every plan.
+    </p>
+    <ul v-else class="ruled border-y border-(--ui-border)">
+      <li v-for="part in parts" :key="partKey(part)" class="flex flex-wrap items-center gap-x-4 py-1.5">
+        <div class="min-w-0 flex-1 basis-56">
+          {{ partLabel(part) }}
+          <span class="block text-sm text-muted"
+            >{{ part.basis === 'maker' ? 'maker’s sheet' : 'measured' }} by {{ part.by }}, {{ day(part.at)
+            }}{{ part.note ? ` · ${part.note}` : '' }}</span
+          >
+        </div>
+        <div class="text-right">
+          <span class="font-label text-2xl font-semibold">{{ length(part.mm) }}</span>
+          <span class="block text-sm text-muted">± {{ length(part.tolerance) }}</span>
+        </div>
+        <button type="button" class="key" :aria-label="`Take back ${partLabel(part)}`" @click="emit('withdraw', part)">
+          Take back
+        </button>
+      </li>
+    </ul>
+  </section>
+</template>

@@ -1,0 +1,71 @@
+<script setup lang="ts">
+import type { Observation } from '~~/core/job/observation'
+import type { LinkState } from '~/devices/caliper'
+import { simulatedCaliper } from '~/devices/simulated-caliper'
+
+/** A caliper that sends its readings: what it measures is said here, its key sends. The one shipped is simulated. */
+const emit = defineEmits<{ observe: [seen: Observation] }>()
+const { length } = useLengthText()
+const caliper = simulatedCaliper()
+const state = ref<LinkState>('off')
+const last = ref<number | null>(null)
+const across = ref<'diameter' | 'wall'>('diameter')
+const between = ref<number | undefined>(22)
+const stateWords: Readonly<Record<LinkState, string>> = {
+  off: 'not connected',
+  connecting: 'connecting …',
+  connected: 'connected',
+  lost: 'out of reach: connect again',
+}
+const items = [
+  { value: 'diameter', label: 'across the pipe' },
+  { value: 'wall', label: 'the wall at a cut end' },
+] as const
+
+const stops = [
+  caliper.onState((now) => (state.value = now)),
+  caliper.onReading((mm) => {
+    last.value = mm
+    emit('observe', across.value === 'wall' ? { kind: 'wall', mm } : { kind: 'diameter', mm, instrument: 'caliper' })
+  }),
+]
+onBeforeUnmount(() => {
+  caliper.disconnect()
+  stops.forEach((stop) => stop())
+})
+
+function pressKey(): void {
+  caliper.put(between.value ?? 0)
+  caliper.pressKey()
+}
+</script>
+
+<template>
+  <details class="border-t border-(--ui-border)">
+    <summary class="flex min-h-11 cursor-pointer items-center gap-2 font-semibold">
+      <UIcon name="i-lucide-bluetooth" class="size-5" />Caliper that sends: {{ stateWords[state] }}
+    </summary>
+    <div class="space-y-3 pb-3">
+      <div class="flex flex-wrap items-end gap-3">
+        <button v-if="state !== 'connected'" type="button" class="key" @click="caliper.connect()">
+          Connect the simulated caliper
+        </button>
+        <button v-else type="button" class="key" @click="caliper.disconnect()">Disconnect</button>
+        <Choice v-model="across" label="It measures" :items="items" class="w-56" />
+        <p v-if="last !== null" role="status">
+          Last reading <span class="font-label text-2xl font-semibold">{{ length(last) }}</span>
+        </p>
+      </div>
+      <fieldset class="flex flex-wrap items-end gap-3 border-l-4 border-(--ui-border) pl-3">
+        <legend class="label">The simulated device</legend>
+        <LengthField v-model="between" label="Between its jaws" class="w-40" :limits="{ min: 0.1, max: 200 }" />
+        <button type="button" class="key strong" :disabled="state !== 'connected'" @click="pressKey">
+          Press its key
+        </button>
+        <button type="button" class="key" :disabled="state !== 'connected'" @click="caliper.dropOut()">
+          Carry it out of reach
+        </button>
+      </fieldset>
+    </div>
+  </details>
+</template>

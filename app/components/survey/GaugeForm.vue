@@ -1,0 +1,21 @@
+<script setup lang="ts">
+import type { Observation } from '~~/core/job/observation'
+import { gaugeSizes } from '~~/core/identify/gauge-sizes'
+
+/** A go/no-go gauge of a size: it goes on, or it does not. */
+const emit = defineEmits<{ observe: [seen: Observation] }>()
+const size = ref('')
+const items = gaugeSizes.map(({ label }) => ({ value: label, label }))
+function take(fits: boolean): void {
+  const gauge = gaugeSizes.find(({ label }) => label === size.value)
+  if (gauge) emit('observe', { kind: 'gauge', mm: gauge.mm, fits })
+}
+</script>
+
+<template>
+  <div class="flex flex-wrap items-end gap-2">
+    <Choice v-model="size" label="Size gauge" :items="items" placeholder="which size" class="min-w-44 flex-1" />
+    <button type="button" class="key" :disabled="size === ''" @click="take(true)">It goes on</button>
+    <button type="button" class="key" :disabled="size === ''" @click="take(false)">It does not</button>
+  </div>
+</template>

@@ -1,0 +1,93 @@
+<script setup lang="ts">
+import { useLocalStorage } from '@vueuse/core'
+import { methodIds, methods, type MethodId } from '~~/core/catalogue/method'
+import { judge } from '~~/core/join/judge'
+import { jointCard } from '~~/core/make/joint-card'
+import { profileWith } from '~~/core/job/profile'
+import type { HeldProfile } from '~/composables/useProfileChoice'
+import { useCatalogueStore } from '~/stores/catalogue'
+
+/** How is this joint made, and how far in? Any pipe and method, without a job. */
+const own = useCatalogueStore()
+const question = useLocalStorage<HeldProfile & { pipe: string; method: MethodId }>('jolvet-bench-card', {
+  profile: 'metric',
+  pipe: 'copper-half-hard-en-1057-r250-22x0.9',
+  method: 'solder',
+})
+const celsius = useAirTemperature()
+const { length } = useLengthText()
+const pipe = computed(() => own.catalogue.pipe(question.value.pipe))
+const profile = computed(() => profileWith(question.value.profile, question.value.own?.changes))
+const card = computed(() =>
+  pipe.value
+    ? jointCard(own.catalogue, pipe.value, question.value.method, profile.value, undefined, celsius.value ?? undefined)
+    : null,
+)
+const verdict = computed(() =>
+  pipe.value
+    ? judge(own.catalogue, pipe.value, question.value.method, { service: 'cold', place: {}, profile: profile.value })
+    : null,
+)
+const methodItems = methodIds.map((value) => ({ value, label: methods[value].name }))
+const along = ref(false)
+const set = (part: Partial<typeof question.value>) => (question.value = { ...question.value, ...part })
+const depths = computed(() => {
+  const { title, insertion } = card.value ?? {}
+  return insertion && title ? [{ label: title, mm: insertion.mm, basis: insertion.basis as string }] : []
+})
+</script>
+
+<template>
+  <WorkAlong v-if="along && card" :card="card" where="on the bench" timer="bench" @leave="along = false" />
+  <div v-else class="space-y-4">
+    <div class="grid items-end gap-3 sm:grid-cols-[1fr_13rem_10rem_auto]">
+      <LazyPipePicker label="Pipe" :model-value="question.pipe" @update:model-value="(id) => set({ pipe: id })" />
+      <Choice
+        label="Method"
+        :items="methodItems"
+        :model-value="question.method"
+        @update:model-value="(method) => set({ method })"
+      />
+      <NumberField
+        label="How warm it is here"
+        unit="°C"
+        :least="-30"
+        :most="50"
+        optional
+        :model-value="celsius ?? undefined"
+        @update:model-value="(value) => (celsius = value ?? null)"
+      />
+      <button type="button" class="key strong" :disabled="verdict?.verdict === 'refuse'" @click="along = true">
+        <UIcon name="i-lucide-play" class="size-5" />Work along
+      </button>
+    </div>
+    <div v-if="pipe && card && verdict" class="grid gap-6 lg:grid-cols-[minmax(0,22rem)_minmax(0,1fr)]">
+      <section class="space-y-4" aria-label="Insertion depth">
+        <Readout
+          label="Mark the pipe at"
+          :value="length(card.insertion?.mm ?? null)"
+          :tolerance="card.insertion ? length(card.insertion.tolerance) : ''"
+          :basis="card.insertion?.basis ?? 'not in the catalogue: measure the socket'"
+        />
+        <div>
+          <VerdictMark :verdict="verdict.verdict" />
+          <ReasonList class="mt-2" :reasons="verdict.reasons" />
+        </div>
+        <DepthStripPrint :depths="depths" title="Depth strip" />
+      </section>
+      <p v-if="verdict.verdict === 'refuse'">
+        No card: this method is refused on this pipe. Choose another method or pipe.
+      </p>
+      <JointCardView
+        v-else
+        :key="`${question.pipe}${question.method}`"
+        :card="card"
+        :pipe="pipe"
+        :method="question.method"
+        :reasons="[]"
+        where="On the bench"
+        timer="bench"
+      />
+    </div>
+  </div>
+</template>

@@ -1,0 +1,125 @@
+<script setup lang="ts">
+import { methodIds, methods, type MethodId } from '~~/core/catalogue/method'
+import { shippedCosts, type MethodCost } from '~~/core/job/costs'
+import type { OwnedTool } from '~~/core/job/place'
+import { useWorkshopStore } from '~/stores/workshop'
+
+/** The workshop's tools, prices and minutes: for all jobs. What differs from what ships is marked. */
+const store = useWorkshopStore()
+const columns: readonly { key: keyof MethodCost; label: string; most: number }[] = [
+  { key: 'minutes', label: 'Minutes a joint', most: 600 },
+  { key: 'fitting', label: 'A 15 mm or 1/2 coupling', most: 100000 },
+  { key: 'consumables', label: 'Consumables a joint', most: 100000 },
+  { key: 'tool', label: 'Its tool', most: 100000 },
+]
+const isChanged = (method: MethodId, key: keyof MethodCost) =>
+  store.costs.methods[method][key] !== shippedCosts.methods[method][key]
+const owned = (method: MethodId) => store.workshop.tools?.find((tool) => tool.method === method)
+
+function own(method: MethodId, tool: OwnedTool | null): void {
+  const others = (store.workshop.tools ?? []).filter((known) => known.method !== method)
+  store.set(['tools'], tool ? [...others, tool] : others)
+}
+function setSizes(method: MethodId, text: string): void {
+  const sizes = text
+    .split(/[,;]/)
+    .map((size) => size.trim())
+    .filter(Boolean)
+  own(method, sizes.length > 0 ? { method, sizes } : { method })
+}
+const currency = ref(store.costs.currency)
+watch(
+  () => store.costs.currency,
+  (now) => (currency.value = now),
+)
+</script>
+
+<template>
+  <div class="space-y-4">
+    <p class="max-w-3xl">
+      These count wherever methods are compared and fittings are chosen. They ship made up: set your own. What you have
+      changed is marked <span class="font-semibold text-(--ui-primary)">yours</span>.
+    </p>
+    <p v-if="store.isAway" role="status" class="text-(--ui-warning)">
+      The server does not answer; what you set is kept here and sent as soon as it does.
+    </p>
+    <p v-if="store.problem" role="alert" class="text-(--ui-error)">{{ store.problem }}</p>
+    <div class="flex flex-wrap items-end gap-3">
+      <div>
+        <label for="currency" class="field-label">Currency</label>
+        <input
+          id="currency"
+          v-model="currency"
+          maxlength="3"
+          class="field w-28! uppercase"
+          aria-label="Currency"
+          @change="store.set(['currency'], currency.toUpperCase())"
+        />
+      </div>
+      <NumberField
+        label="An hour of work"
+        :unit="store.costs.currency"
+        :least="0"
+        :most="10000"
+        class="w-40"
+        :model-value="store.costs.hour"
+        @update:model-value="(hour) => store.set(['hour'], hour)"
+      />
+    </div>
+    <div class="overflow-x-auto">
+      <table class="w-full text-left">
+        <thead>
+          <tr class="label align-bottom">
+            <th class="pr-3">Method</th>
+            <th class="pr-3">Tool owned</th>
+            <th v-for="{ key, label } in columns" :key="key" class="pr-3">{{ label }}</th>
+          </tr>
+        </thead>
+        <tbody class="ruled align-top">
+          <tr v-for="method in methodIds" :key="method">
+            <th class="py-2 pr-3 font-label text-lg font-semibold whitespace-nowrap">{{ methods[method].name }}</th>
+            <td class="py-1 pr-3">
+              <span v-if="method === 'push-fit'" class="text-sm text-muted">none needed</span>
+              <div v-else class="flex items-center gap-2">
+                <UCheckbox
+                  :model-value="owned(method) !== undefined"
+                  :aria-label="`I own the tool for ${methods[method].name}`"
+                  class="min-h-11 items-center"
+                  @update:model-value="(on) => own(method, on === true ? { method } : null)"
+                />
+                <input
+                  v-if="owned(method)"
+                  class="field w-32!"
+                  placeholder="all sizes"
+                  :value="owned(method)?.sizes?.join(', ') ?? ''"
+                  :aria-label="`Sizes of the tool for ${methods[method].name}`"
+                  @change="setSizes(method, ($event.target as HTMLInputElement).value)"
+                />
+              </div>
+            </td>
+            <td v-for="{ key, label, most } in columns" :key="key" class="py-1 pr-3">
+              <NumberField
+                bare
+                :label="`${methods[method].name}: ${label}`"
+                :least="0"
+                :most="most"
+                class="w-28"
+                :model-value="store.costs.methods[method][key]"
+                @update:model-value="(value) => store.set(['methods', method, key], value)"
+              />
+              <button
+                v-if="isChanged(method, key)"
+                type="button"
+                class="text-sm font-semibold text-(--ui-primary) underline"
+                :aria-label="`Back to the shipped ${label} of ${methods[method].name}`"
+                @click="store.set(['methods', method, key], null)"
+              >
+                yours; back to {{ shippedCosts.methods[method][key] }}
+              </button>
+            </td>
+          </tr>
+        </tbody>
+      </table>
+    </div>
+  </div>
+</template>

@@ -1,0 +1,79 @@
+<script setup lang="ts">
+import { useLocalStorage } from '@vueuse/core'
+import { counterName } from '~~/core/join/counter-name'
+import { findFittings } from '~~/core/join/find-fitting'
+import { endLabel } from '~~/core/join/fitting'
+import { shippedFittings } from '~~/core/join/fittings'
+import { fittingPrice } from '~~/core/join/price'
+import { useWorkshopStore } from '~/stores/workshop'
+
+/** What is this fitting called, and what does this name mean? */
+const workshop = useWorkshopStore()
+const text = useLocalStorage('jolvet-bench-fitting', '')
+const examples = ['3/4 x 1/2 x 1/2 tee', '22 x 15 reducer', '1/2 C x M adapter', '1/2 street 90', '1/2 x 3/4 tee']
+const shown = 12
+const found = computed(() => (text.value.trim() === '' ? null : findFittings(shippedFittings(), text.value)))
+const first = computed(() => found.value?.fittings[0])
+const money = (amount: number) =>
+  new Intl.NumberFormat('en', { style: 'currency', currency: workshop.costs.currency }).format(amount)
+</script>
+
+<template>
+  <div class="grid gap-6 lg:grid-cols-[minmax(0,26rem)_minmax(0,1fr)]">
+    <section class="space-y-4" aria-label="Name">
+      <div>
+        <label for="fitting-name" class="field-label">As it is said at the counter</label>
+        <input
+          id="fitting-name"
+          v-model="text"
+          maxlength="120"
+          class="field font-label text-2xl font-semibold"
+          placeholder="22 x 15 solder reducer"
+          autocomplete="off"
+        />
+      </div>
+      <div class="flex flex-wrap gap-1.5" role="group" aria-label="Examples">
+        <button v-for="example in examples" :key="example" type="button" class="key" @click="text = example">
+          {{ example }}
+        </button>
+      </div>
+      <FittingSketch v-if="first" :fitting="first" />
+      <p class="text-sm text-muted">
+        Run first, its larger end first, then the branch. C is a cup, FTG goes inside a fitting, M and F are threads.
+      </p>
+    </section>
+    <section aria-label="What it means">
+      <p v-if="!found">
+        Write a fitting’s name, or press an example: what it is, its ends, and the usual mistake in its order stand
+        here.
+      </p>
+      <template v-else>
+        <div data-readout aria-live="polite">
+          <div class="label">Ask for</div>
+          <div class="font-label text-4xl leading-tight font-semibold">
+            {{ first ? counterName(first) : 'Not found' }}
+          </div>
+          <p v-if="found.problem" class="mt-1 text-(--ui-error)">{{ found.problem }}</p>
+          <p v-for="hint in found.named?.hints" :key="hint" class="mt-1 flex gap-2 text-lg">
+            <VerdictMark verdict="caution" :word="false" class="pt-1" />{{ hint }}
+          </p>
+        </div>
+        <h2 v-if="found.fittings.length" class="heading mt-5 mb-1">
+          {{ found.fittings.length }} {{ found.fittings.length === 1 ? 'fitting' : 'fittings' }} of that name
+        </h2>
+        <ul class="ruled border-y border-(--ui-border)">
+          <li v-for="fitting in found.fittings.slice(0, shown)" :key="fitting.id" class="flex flex-wrap gap-x-4 py-2">
+            <span class="min-w-0 flex-1 basis-60">
+              <span class="block font-label text-lg font-semibold">{{ counterName(fitting) }}</span>
+              <span class="text-sm text-muted">{{ fitting.ends.map(endLabel).join(' · ') }}</span>
+            </span>
+            <span class="text-sm">about {{ money(fittingPrice(fitting, workshop.costs)) }}, by your prices</span>
+          </li>
+        </ul>
+        <p v-if="found.fittings.length > shown" class="mt-2 text-sm text-muted">
+          and {{ found.fittings.length - shown }} more: say the method or the ends to narrow it
+        </p>
+      </template>
+    </section>
+  </div>
+</template>

@@ -1,0 +1,35 @@
+<script setup lang="ts">
+import type { Part } from '~~/core/catalogue/part'
+import { useCatalogueStore } from '~/stores/catalogue'
+
+/** The user's own parts: what was measured or read from a maker's sheet, laid over the catalogue. */
+const store = useCatalogueStore()
+const problems = ref<readonly string[]>([])
+const done = ref('')
+
+async function record(entries: readonly (Part & { withdrawn?: boolean })[], what: string): Promise<boolean> {
+  const answer = await store.record(entries)
+  problems.value = answer.ok ? [] : answer.problems
+  done.value = answer.ok ? what : ''
+  return answer.ok
+}
+</script>
+
+<template>
+  <div class="grid gap-8 xl:grid-cols-[minmax(0,26rem)_minmax(0,1fr)]">
+    <div class="space-y-6">
+      <PartForm @record="(parts) => record(parts, 'Recorded: every plan reckons with it from now on.')" />
+      <section v-if="problems.length" role="alert" class="border-l-4 border-(--ui-error) pl-3">
+        <p v-for="problem in problems" :key="problem">{{ problem }}</p>
+      </section>
+      <p v-else-if="done" role="status" class="text-(--ui-success)">{{ done }}</p>
+    </div>
+    <div class="space-y-8">
+      <PartList
+        :parts="store.parts"
+        @withdraw="(part) => record([{ ...part, withdrawn: true }], 'Taken back: the figure before it holds again.')"
+      />
+      <PartFile :parts="store.parts" @record="(parts) => record(parts, `Recorded ${parts.length} from the file.`)" />
+    </div>
+  </div>
+</template>

@@ -1,0 +1,127 @@
+import { partKey, partSchema, socketNamed, takeOffFromFace, type Part } from './part'
+import { shippedSockets } from './socket'
+
+/** The columns of a parts file. A row's `what` is depth, take-off, or centre-to-face (from which the take-off follows). */
+export const partColumns = [
+  'what',
+  'method',
+  'system',
+  'size',
+  'fitting',
+  'end',
+  'mm',
+  'tolerance_mm',
+  'basis',
+  'by',
+  'note',
+] as const
+export type PartRow = Readonly<Partial<Record<(typeof partColumns)[number], string>>>
+
+export interface RowProblem {
+  /** The line of the file: 1 is the head. */
+  readonly line: number
+  readonly problem: string
+}
+
+export interface PartChange {
+  readonly line: number
+  readonly part: Part
+  /** What stands now under the same key; undefined when nothing does. */
+  readonly before: Part | undefined
+  readonly kind: 'new' | 'changed' | 'same'
+}
+
+/** What a recorded figure says, beyond what it is of. */
+const said = ['mm', 'tolerance', 'basis', 'by', 'note'] as const
+
+const toNumber = (text: string | undefined): number =>
+  text === undefined || text.trim() === '' ? NaN : Number(text.replace(',', '.'))
+
+function readRow(row: PartRow, depthOf: (socket: string) => number | null): { part: Part } | { problem: string } {
+  const cell = (name: (typeof partColumns)[number]) => row[name]?.trim() ?? ''
+  const what = cell('what').toLowerCase()
+  if (what !== 'depth' && what !== 'take-off' && what !== 'centre-to-face')
+    return { problem: 'what: depth, take-off or centre-to-face' }
+  const socket = socketNamed(cell('method').toLowerCase(), cell('size'), cell('system'))
+  if ('problem' in socket) return { problem: socket.problem }
+  const given = toNumber(row.mm)
+  const depth = what === 'centre-to-face' ? depthOf(socket.id) : 0
+  if (depth === null) return { problem: `the depth of ${socket.label} is not known: give a depth row first` }
+  if (what !== 'depth' && cell('fitting') === '')
+    return { problem: 'fitting: what the take-off is of, such as elbow-90' }
+  const read = partSchema.safeParse({
+    socket: socket.id,
+    ...(what === 'depth' ? {} : { fitting: cell('fitting') }),
+    end: cell('end') || 'either',
+    mm: takeOffFromFace(given, depth),
+    tolerance: toNumber(row.tolerance_mm),
+    basis: cell('basis').toLowerCase(),
+    by: cell('by'),
+    note: cell('note'),
+  })
+  if (read.success) return { part: read.data }
+  const [issue] = read.error.issues
+  const field = String(issue?.path[0] ?? '')
+  return { problem: `${field === 'tolerance' ? 'tolerance_mm' : field}: ${issue?.message ?? 'not accepted'}` }
+}
+
+/**
+ * Reads the rows of a parts file against what is there: what each would change, and every row that is wrong.
+ *
+ * @param rows as parsed from CSV, by column name
+ * @param current the parts that hold now
+ * @returns changes in the order of the file; a key that comes twice is named as a problem
+ */
+export function readPartRows(
+  rows: readonly PartRow[],
+  current: readonly Part[],
+): { readonly changes: readonly PartChange[]; readonly problems: readonly RowProblem[] } {
+  const now = new Map(current.map((part) => [partKey(part), part]))
+  const read = new Map<string, Part>()
+  const depthOf = (id: string): number | null => {
+    const key = partKey({ socket: id, end: 'either' })
+    const known = read.get(key) ?? now.get(key)
+    return known?.mm ?? shippedSockets.find((socket) => socket.id === id)?.insertion?.mm ?? null
+  }
+  const changes: PartChange[] = []
+  const problems: RowProblem[] = []
+  rows.forEach((row, index) => {
+    const line = index + 2
+    const answer = readRow(row, depthOf)
+    if ('problem' in answer) {
+      problems.push({ line, problem: answer.problem })
+      return
+    }
+    const { part } = answer
+    const key = partKey(part)
+    if (read.has(key)) {
+      problems.push({ line, problem: 'the same figure stands in an earlier row' })
+      return
+    }
+    read.set(key, part)
+    const before = now.get(key)
+    const isSame = before && said.every((field) => before[field] === part[field])
+    changes.push({ line, part, before, kind: isSame ? 'same' : before ? 'changed' : 'new' })
+  })
+  return { changes, problems }
+}
+
+/** Parts as rows of a parts file, which `readPartRows` reads back as they are. */
+export function toPartRows(parts: readonly Part[]): Record<(typeof partColumns)[number], string>[] {
+  return parts.map((part) => {
+    const socket = shippedSockets.find(({ id }) => id === part.socket)!
+    return {
+      what: part.fitting === undefined ? 'depth' : 'take-off',
+      method: socket.method,
+      system: socket.system,
+      size: socket.size,
+      fitting: part.fitting ?? '',
+      end: part.end,
+      mm: String(part.mm),
+      tolerance_mm: String(part.tolerance),
+      basis: part.basis,
+      by: part.by,
+      note: part.note,
+    }
+  })
+}

@@ -1,0 +1,114 @@
+import { describe, expect, it } from 'vitest'
+import { planJob } from '../plan'
+import { pipeId, sampleJob } from '../sample-run'
+import { catalogueWith, shippedCatalogue } from './catalogue'
+import { partLabel, partSchema, takeOffFromFace, type Part } from './part'
+import { readPartRows, toPartRows, type PartRow } from './part-rows'
+
+const solder22 = 'solder:EN 1254-1:22'
+const part = (rest: Partial<Part>): Part => ({
+  socket: solder22,
+  end: 'either',
+  mm: 15,
+  tolerance: 0.2,
+  basis: 'measured',
+  by: 'R. Beck',
+  note: '',
+  ...rest,
+})
+const elbow = part({ fitting: 'elbow-90', mm: takeOffFromFace(31, 15.4) })
+const row = (rest: PartRow): PartRow => ({
+  what: 'depth',
+  method: 'solder',
+  size: '22',
+  system: '',
+  end: '',
+  mm: '15.8',
+  tolerance_mm: '0.2',
+  basis: 'measured',
+  by: 'R. Beck',
+  ...rest,
+})
+
+describe('the user’s own parts', () => {
+  it('overrule the shipped figure, and the plan follows with their basis', () => {
+    const job = sampleJob({
+      pipe: pipeId('EN 1057', '22', 0.9),
+      method: 'solder',
+      legs: [
+        ['elbow:a', 'east', 1000, 'elbow:b'],
+        ['elbow:b', 'up', 500, 'open:c'],
+        ['open:d', 'up', 500, 'elbow:a'],
+      ],
+    })
+    const [shipped] = planJob(job, shippedCatalogue).pieces
+    const [own] = planJob(job, catalogueWith([elbow, part({ mm: 15.8 })])).pieces
+    // 1000 less twice 14.6 as shipped; less twice 31 − 15.4 = 15.6 as measured.
+    expect([shipped!.cut, shipped!.basis, shipped!.tolerance]).toEqual([970.8, 'typical', 3])
+    expect([own!.cut, own!.basis, own!.tolerance]).toEqual([968.8, 'measured', 0.4])
+    expect(own!.ends[0]).toMatchObject({ insertion: 15.8, insertionBasis: 'measured', takeOffBasis: 'measured' })
+  })
+
+  it('give figures where the shipped tables have none: a valve', () => {
+    const job = sampleJob({
+      pipe: pipeId('EN 1057', '22', 0.9),
+      method: 'solder',
+      legs: [
+        ['open:a', 'east', 1000, 'valve:b'],
+        ['valve:b', 'east', 500, 'open:c'],
+      ],
+    })
+    expect(planJob(job, shippedCatalogue).pieces[0]!.cut).toBeNull()
+    expect(planJob(job, catalogueWith([part({ fitting: 'valve', mm: 30 })])).pieces[0]!.cut).toBe(970)
+  })
+
+  it('are named, and refused with the field and what is accepted', () => {
+    expect(partLabel(elbow)).toBe('22 solder elbow-90: take-off')
+    const problem = (rest: Partial<Part>) => {
+      const [issue] = partSchema.safeParse(part(rest)).error?.issues ?? []
+      return issue && [issue.path.join('.'), issue.message]
+    }
+    expect(problem({ socket: 'glue:x:1' })?.[0]).toBe('socket')
+    expect(problem({ mm: 900 })).toEqual(['mm', 'millimetres from -50 to 500'])
+    expect(problem({ mm: 0 })?.[1]).toContain('insertion depth')
+    expect(problem({ by: ' ' })?.[0]).toBe('by')
+    expect(problem({ fitting: 'tee' })).toEqual(['end', 'a tee’s end: run or branch'])
+  })
+})
+
+describe('a parts file', () => {
+  it('says what each row would change, and names every bad one by its line', () => {
+    const { changes, problems } = readPartRows(
+      [
+        row({}),
+        row({ what: 'centre-to-face', fitting: 'elbow-90', mm: '31,2' }),
+        row({ mm: 'long', size: '15' }),
+        row({ size: '23' }),
+        row({ what: 'weight' }),
+        row({ mm: '16' }),
+        row({ what: 'take-off', fitting: 'valve', mm: '30', basis: 'guess' }),
+        row({ method: 'solvent', size: '1/2' }),
+      ],
+      [part({ mm: 15.4 })],
+    )
+    expect(changes.map(({ line, kind, part: { mm } }) => [line, kind, mm])).toEqual([
+      [2, 'changed', 15.8],
+      // 31.2 to the face, less the 15.8 that the row before gives.
+      [3, 'new', 15.4],
+    ])
+    expect(problems.map(({ line }) => line)).toEqual([4, 5, 6, 7, 8, 9])
+    expect(problems[0]!.problem).toContain('millimetres')
+    expect(problems[1]!.problem).toContain('size 23')
+    expect(problems[3]!.problem).toContain('earlier row')
+    expect(problems[4]!.problem).toContain('basis')
+    expect(problems[5]!.problem).toContain('CPVC, ASTM D2846')
+  })
+
+  it('what is written out is read back as the same', () => {
+    const parts = [part({ mm: 15.8, note: 'a, b "c"' }), elbow, part({ fitting: 'tee', end: 'branch', mm: 13 })]
+    const { changes, problems } = readPartRows(toPartRows(parts), parts)
+    expect(problems).toEqual([])
+    expect(changes.map(({ kind }) => kind)).toEqual(['same', 'same', 'same'])
+    expect(readPartRows(toPartRows(parts), []).changes.map((change) => change.part)).toEqual(parts)
+  })
+})

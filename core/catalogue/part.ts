@@ -1,0 +1,77 @@
+import * as z from 'zod'
+import { shippedSockets, type Socket } from './socket'
+
+/** Fittings of which a user may know the take-off; the last five have none in the shipped tables. */
+export const partFittings = [
+  'elbow-90',
+  'elbow-45',
+  'tee',
+  'coupling',
+  'valve',
+  'union',
+  'reducer',
+  'adapter',
+  'outlet',
+] as const
+export type PartFitting = (typeof partFittings)[number]
+
+export const partEnds = ['either', 'run', 'branch'] as const
+export type PartEnd = (typeof partEnds)[number]
+
+const socketIds: ReadonlySet<string> = new Set(shippedSockets.map(({ id }) => id))
+const mmText = 'millimetres from -50 to 500'
+const toleranceText = '± millimetres from 0 to 20'
+
+/** A figure of a part in the hand, or from its maker's sheet: a socket's depth, or a fitting's take-off at that socket. */
+export const partSchema = z
+  .object({
+    socket: z.string().refine((id) => socketIds.has(id), { error: 'there is no such socket in the catalogue' }),
+    fitting: z.enum(partFittings).optional().meta({ description: 'left out: the depth of the socket itself' }),
+    end: z.enum(partEnds).default('either'),
+    mm: z.number({ error: mmText }).min(-50, mmText).max(500, mmText),
+    tolerance: z.number({ error: toleranceText }).min(0, toleranceText).max(20, toleranceText),
+    basis: z.enum(['measured', 'maker'], { error: 'measured or maker' }),
+    by: z
+      .string({ error: 'who says so: a name' })
+      .trim()
+      .min(1, 'who says so: a name')
+      .max(80, 'a name of at most 80 letters'),
+    note: z.string().max(200, 'a note of at most 200 letters').default(''),
+  })
+  .superRefine(({ fitting, end, mm }, context) => {
+    if (fitting === undefined && mm < 1)
+      context.addIssue({ code: 'custom', path: ['mm'], message: 'an insertion depth from 1 to 500 mm' })
+    const isTee = fitting === 'tee'
+    if (isTee !== (end !== 'either'))
+      context.addIssue({ code: 'custom', path: ['end'], message: isTee ? 'a tee’s end: run or branch' : 'either' })
+  })
+export type Part = z.output<typeof partSchema>
+
+/** What a figure is of: a later one under the same key takes the place of an earlier one. */
+export const partKey = ({ socket, fitting, end }: Pick<Part, 'socket' | 'fitting' | 'end'>): string =>
+  `${socket}|${fitting ?? 'depth'}|${end}`
+
+/** What a part's figure is called. */
+export function partLabel({ socket, fitting, end }: Pick<Part, 'socket' | 'fitting' | 'end'>): string {
+  const label = shippedSockets.find(({ id }) => id === socket)?.label ?? socket
+  if (fitting === undefined) return `${label}: insertion depth`
+  return `${label} ${fitting}${end === 'either' ? '' : `, ${end}`}: take-off`
+}
+
+/**
+ * A take-off from what is measured in the hand: centre to face, less the depth of the socket.
+ *
+ * @example takeOffFromFace(30, 15.4) // 14.6
+ */
+export const takeOffFromFace = (centreToFace: number, depth: number): number =>
+  Math.round((centreToFace - depth) * 1000) / 1000
+
+/** The socket of a method and size; where several systems have one, the system tells them apart. */
+export function socketNamed(method: string, size: string, system: string): Socket | { readonly problem: string } {
+  const named = shippedSockets.filter((socket) => socket.method === method && socket.size === size)
+  if (named.length === 0) return { problem: `there is no ${method} socket of size ${size}` }
+  const found = system === '' ? named : named.filter((socket) => socket.system === system)
+  const [only] = found
+  if (found.length === 1 && only) return only
+  return { problem: `the system is one of: ${named.map((socket) => socket.system).join('; ')}` }
+}

@@ -1,0 +1,75 @@
+import { describe, expect, it } from 'vitest'
+import { pipeId, sampleJob } from '../../core/sample-run'
+import { useSite } from './client'
+
+const { ask } = useSite(false)
+const solder22 = 'solder:EN 1254-1:22'
+const elbow = { socket: solder22, fitting: 'elbow-90', mm: 15.6, tolerance: 0.2, basis: 'measured', by: 'R. Beck' }
+const job = sampleJob({
+  pipe: pipeId('EN 1057', '22', 0.9),
+  method: 'solder',
+  legs: [
+    ['open:a', 'east', 1000, 'elbow:b'],
+    ['elbow:b', 'up', 500, 'open:c'],
+  ],
+})
+const cut = async () => (await ask('POST', 'plan', job)).body.pieces[0].cut
+
+describe('parts', () => {
+  it('a recorded figure overrules the shipped one in the plan, a later one the earlier, a withdrawn one none', async () => {
+    expect(await cut()).toBe(985.4)
+    expect((await ask('POST', 'parts', { parts: [elbow] })).status).toBe(201)
+    expect(await cut()).toBe(984.4)
+    await ask('POST', 'parts', { parts: [{ ...elbow, mm: 14, by: 'A. Senn' }] })
+    expect(await cut()).toBe(986)
+    expect((await ask('GET', 'parts')).body).toMatchObject([{ mm: 14, by: 'A. Senn', at: expect.any(String) }])
+    await ask('POST', 'parts', { parts: [{ ...elbow, withdrawn: true }] })
+    expect(await cut()).toBe(985.4)
+    const history = await ask('GET', `parts?key=${encodeURIComponent(`${solder22}|elbow-90|either`)}`)
+    expect(history.body.map(({ by, withdrawn }: { by: string; withdrawn: boolean }) => [by, withdrawn])).toEqual([
+      ['R. Beck', true],
+      ['A. Senn', false],
+      ['R. Beck', false],
+    ])
+  })
+
+  it('takes all of a list or none, and names what is wrong', async () => {
+    const before = (await ask('GET', 'parts')).body
+    const wrong = await ask('POST', 'parts', { parts: [elbow, { ...elbow, mm: 9999 }, { ...elbow, by: '' }] })
+    expect(wrong.status).toBe(422)
+    expect(wrong.body.fields.map(({ field }: { field: string }) => field)).toEqual(['parts.1.mm', 'parts.2.by'])
+    expect((await ask('GET', 'parts')).body).toEqual(before)
+  })
+})
+
+describe('the workshop', () => {
+  const set = (path: string[], value: unknown) => ask('PATCH', 'workshop', { changes: [{ path, value }] })
+
+  it('keeps what is set, and its prices count where pipes are joined', async () => {
+    expect((await ask('GET', 'workshop')).body).toEqual({ methods: {}, profiles: {} })
+    const pair = { a: pipeId('EN 1057', '15', 0.7), b: pipeId('EN 1057', '15', 0.7), service: 'cold' }
+    const costOf = async (method: string) =>
+      (await ask('POST', 'join', pair)).body.chains.find(({ tools }: { tools: string[] }) => tools.join() === method)
+        .cost
+    const before = await costOf('solder')
+    await set(['methods', 'solder', 'fitting'], 10.9)
+    expect((await costOf('solder')) - before).toBeCloseTo(10)
+    await set(['methods', 'solder', 'fitting'], null)
+    expect(await costOf('solder')).toBe(before)
+  })
+
+  it('loses none of many changes made at once', async () => {
+    const names = Array.from({ length: 12 }, (_, index) => `ours-${index}`)
+    const profile = (name: string) => ({ name, base: 'metric', changes: { fireWatch: 90 } })
+    const replies = await Promise.all(names.map((name) => set(['profiles', name], profile(name))))
+    expect(replies.map(({ status }) => status)).toEqual(names.map(() => 200))
+    expect(Object.keys((await ask('GET', 'workshop')).body.profiles).toSorted()).toEqual(names.toSorted())
+  })
+
+  it('refuses a setting outside its range, and keeps the old one', async () => {
+    const wrong = await set(['profiles', 'ours-1', 'changes', 'fireWatch'], 9999)
+    expect(wrong.status).toBe(422)
+    expect(wrong.body.message).toContain('a number from 0 to 480 min')
+    expect((await ask('GET', 'workshop')).body.profiles['ours-1'].changes.fireWatch).toBe(90)
+  })
+})

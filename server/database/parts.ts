@@ -1,0 +1,78 @@
+import { desc, eq, max } from 'drizzle-orm'
+import { catalogueWith, type Catalogue } from '~~/core/catalogue/catalogue'
+import { partKey, type Part } from '~~/core/catalogue/part'
+import { useDatabase } from './connection'
+import { parts } from './schema'
+
+/** A part's figure as it was recorded: rows are only ever added, a later one takes the place of an earlier one. */
+export interface RecordedPart extends Part {
+  readonly id: number
+  readonly at: Date
+}
+
+export type PartEntry = Part & { readonly withdrawn?: boolean }
+
+type PartRow = typeof parts.$inferSelect
+
+const recorded = ({ fitting, id, at, socket, end, mm, tolerance, basis, by, note }: PartRow): RecordedPart => ({
+  id,
+  at,
+  socket,
+  ...(fitting === null ? {} : { fitting }),
+  end,
+  mm,
+  tolerance,
+  basis,
+  by,
+  note,
+})
+
+/** The figures that hold now, the newest first. */
+export async function currentParts(): Promise<RecordedPart[]> {
+  const database = await useDatabase()
+  const newest = database
+    .select({ id: max(parts.id).as('newest') })
+    .from(parts)
+    .groupBy(parts.key)
+    .as('newest')
+  const rows = await database
+    .select()
+    .from(parts)
+    .innerJoin(newest, eq(parts.id, newest.id))
+    .where(eq(parts.withdrawn, false))
+    .orderBy(desc(parts.id))
+  return rows.map((row) => recorded(row.parts))
+}
+
+/** Everything that was ever recorded of one part, the newest first. */
+export async function historyOf(key: string): Promise<(RecordedPart & { withdrawn: boolean })[]> {
+  const database = await useDatabase()
+  const rows = await database
+    .select()
+    .from(parts)
+    .where(eq(parts.key, key))
+    .orderBy(desc(parts.id))
+  return rows.map((row) => ({ ...recorded(row), withdrawn: row.withdrawn }))
+}
+
+/** Records figures, all of them or none. */
+export async function recordParts(entries: readonly PartEntry[]): Promise<void> {
+  const database = await useDatabase()
+  const at = new Date()
+  await database.transaction(async (transaction) => {
+    await transaction.insert(parts).values(
+      entries.map(({ withdrawn = false, fitting, ...part }) => ({
+        ...part,
+        fitting: fitting ?? null,
+        key: partKey({ ...part, fitting }),
+        withdrawn,
+        at,
+      })),
+    )
+  })
+}
+
+/** The catalogue as it holds here: the shipped one with the recorded figures laid over it. */
+export async function currentCatalogue(): Promise<Catalogue> {
+  return catalogueWith(await currentParts())
+}

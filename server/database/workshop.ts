@@ -1,0 +1,34 @@
+import { eq } from 'drizzle-orm'
+import { applyChanges, emptyWorkshop, workshopSchema, type Workshop, type WorkshopChange } from '~~/core/job/workshop'
+import { useDatabase } from './connection'
+import { workshop } from './schema'
+
+/** There is one workshop, in one row. */
+const only = 1
+
+const read = (document: unknown): Workshop => workshopSchema.parse(document) as Workshop
+
+export async function readWorkshop(): Promise<Workshop> {
+  const database = await useDatabase()
+  const [row] = await database.select().from(workshop).where(eq(workshop.id, only))
+  return row ? read(row.document) : emptyWorkshop
+}
+
+/** Sets some things in the workshop. The row is held while it is changed, so that no other change is lost. */
+export async function changeWorkshop(changes: readonly WorkshopChange[]): Promise<ReturnType<typeof applyChanges>> {
+  const database = await useDatabase()
+  return database.transaction(async (transaction) => {
+    await transaction
+      .insert(workshop)
+      .values({ id: only, document: emptyWorkshop, changedAt: new Date() })
+      .onDuplicateKeyUpdate({ set: { id: only } })
+    const [row] = await transaction.select().from(workshop).where(eq(workshop.id, only)).for('update')
+    const changed = applyChanges(read(row?.document), changes)
+    if (changed.success)
+      await transaction
+        .update(workshop)
+        .set({ document: changed.data as Workshop, changedAt: new Date() })
+        .where(eq(workshop.id, only))
+    return changed
+  })
+}
