@@ -26,8 +26,8 @@ export interface Costs {
 /** [fitting, consumables, tool], made up: until the user enters his own. */
 const madeUp: Readonly<Record<MethodId, readonly [number, number, number]>> = {
   solder: [0.9, 0.5, 120],
-  'press-metal': [4.2, 0, 1400],
-  'press-multilayer': [4.6, 0, 1100],
+  'press-metal': [3.8, 0, 900],
+  'press-multilayer': [4.6, 0, 800],
   crimp: [1.3, 0.4, 90],
   clamp: [1.3, 0.5, 70],
   expansion: [2.1, 0.5, 420],

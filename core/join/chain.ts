@@ -12,7 +12,7 @@ export interface Chain {
   readonly fittings: readonly { readonly id: string; readonly label: string; readonly ends: readonly string[] }[]
   readonly joints: readonly Verdict[]
   readonly verdict: VerdictKind
-  /** What the chain costs in trouble; less is better. Weighs fittings, minutes, heat, cautions and money. */
+  /** What the chain costs in trouble; less is better. Weighs fittings, kinds of tool, minutes, heat, cautions and money. */
   readonly score: number
   readonly minutes: number
   /** Fittings and consumables, in the user's currency. */
@@ -24,7 +24,7 @@ export interface Chain {
 }
 
 const mostFittings = 3
-const weights = { fitting: 3, minute: 0.2, hot: 1, caution: 4, money: 0.05 }
+const weights = { fitting: 3, tool: 3, minute: 0.2, hot: 1, caution: 5, money: 0.05 }
 
 interface TwoEnded {
   readonly fitting: Fitting
@@ -52,12 +52,15 @@ interface EndIndex {
 
 const indexes = new WeakMap<readonly Fitting[], WeakMap<Costs, EndIndex>>()
 
-/** Of fittings with the same two ends only the cheapest can stand in a cheapest chain: an elbow never beats a coupling. */
+/** A transition goes straight on: what turns a corner stands in the route, not in a chain. */
+export const isInLine = ({ kind, ends }: Fitting): boolean => ends.length === 2 && !/elbow/.test(kind)
+
+/** Of fittings with the same two ends only the cheapest can stand in a cheapest chain. */
 function cheapestByEnds(fittings: readonly Fitting[], costs: Costs): TwoEnded[] {
   const cheapest = new Map<string, TwoEnded>()
   for (const fitting of fittings) {
     const [first, last] = fitting.ends
-    if (fitting.ends.length !== 2 || !first || !last) continue
+    if (!isInLine(fitting) || !first || !last) continue
     const price = fittingPrice(fitting, costs)
     const key = [endIdentity(first), endIdentity(last)].sort().join(' | ')
     const known = cheapest.get(key)
@@ -97,6 +100,10 @@ export function jointScore({ method, verdict }: Verdict, costs: Costs): number {
   const reservation = verdict === 'caution' ? weights.caution : 0
   return minutes * weights.minute + heat + reservation + consumables * weights.money
 }
+
+/** What another kind of tool on site adds: a chain made in one way is less trouble than a mixed one. */
+export const toolScore = (joints: readonly Verdict[], { method }: Verdict): number =>
+  joints.some((joint) => joint.method === method) ? 0 : weights.tool
 
 /** What one fitting adds to a chain's score; above nought. */
 export const fittingScore = (price: number): number => weights.fitting + price * weights.money
@@ -204,7 +211,7 @@ export function cheapestChains(
   const push = (step: Step) => {
     const last = jointAtB(step.open)
     if (last) {
-      const score = step.score + jointScore(last, costs)
+      const score = step.score + jointScore(last, costs) + toolScore(step.joints, last)
       enqueue(queue, { ...step, joints: [...step.joints, last], score, complete: true })
     }
     const left = mostFittings - step.fittings.length
@@ -227,7 +234,7 @@ export function cheapestChains(
       joints: [...step.joints, joint],
       open: next.ends[other(side)],
       mates: next.mating[other(side)],
-      score: step.score + fittingScore(next.price) + jointScore(joint, costs),
+      score: step.score + fittingScore(next.price) + jointScore(joint, costs) + toolScore(step.joints, joint),
     })
   for (const fitting of index.fittings) {
     const sides = fitting.own[0] === fitting.own[1] ? ([0] as const) : ([0, 1] as const)
@@ -241,7 +248,8 @@ export function cheapestChains(
   for (let step = queue.pop(); step && found.length < wanted; step = queue.pop()) {
     if (step.complete) {
       // Chains made in the same ways are one to the plumber: the cheapest of them is shown.
-      const key = step.joints.map(({ method }) => method).join(' + ')
+      const ways = new Set(step.joints.map(({ method }) => method))
+      const key = [...ways].sort().join(' + ')
       if (!seen.has(key)) found.push(finish(step, costs))
       seen.add(key)
       continue

@@ -8,12 +8,13 @@ import type { Condition, Place, Service } from '../job/place'
 import { profiles } from '../job/profile'
 import { pipeId } from '../sample-run'
 import { shippedCosts as costs } from '../job/costs'
-import { cheapestChains, fittingScore, jointScore } from './chain'
+import { cheapestChains, fittingScore, isInLine, jointScore, toolScore } from './chain'
 import { endSize, matingKey, ownKey, type FittingEnd } from './fitting'
 import { fittingPrice } from './price'
 import { fittingsFrom, shippedFittings } from './fittings'
 import { join } from './join'
 import { judge, judgeInSocket, type Circumstances } from './judge'
+import type { Verdict } from './verdict'
 import { fitsBySize } from '../catalogue/fit'
 
 const pipe = (...of: Parameters<typeof pipeId>): Pipe => catalogue.pipe(pipeId(...of))!
@@ -111,18 +112,19 @@ describe('transitions', () => {
     const sockets = shippedSockets.filter(
       ({ method, size }) => ['solder', 'compression', 'push-fit'].includes(method) && ['15', '22'].includes(size),
     )
-    const few = fittingsFrom(sockets).filter(({ ends }) => ends.length === 2)
+    const few = fittingsFrom(sockets).filter(isInLine)
     const circumstances = at()
-    const score = (of: Pipe, socket: (typeof sockets)[number]) => {
-      const judged = fitsBySize(of, socket) ? judgeInSocket(of, socket, circumstances) : null
-      return judged && judged.verdict !== 'refuse' ? jointScore(judged, costs) : Infinity
+    const judged = (of: Pipe, socket: (typeof sockets)[number]): Verdict[] => {
+      const found = fitsBySize(of, socket) ? judgeInSocket(of, socket, circumstances) : null
+      return found && found.verdict !== 'refuse' ? [found] : []
     }
+    const added = (before: readonly Verdict[], joint: Verdict) => jointScore(joint, costs) + toolScore(before, joint)
     const paid = (fitting: (typeof few)[number]) => fittingScore(fittingPrice(fitting, costs))
-    const meeting = (open: FittingEnd) =>
-      jointScore(
-        { method: open.type === 'thread' ? 'thread' : open.socket.method, verdict: 'fits', reasons: [] },
-        costs,
-      )
+    const meeting = (open: FittingEnd): Verdict => ({
+      method: open.type === 'thread' ? 'thread' : open.socket.method,
+      verdict: 'fits',
+      reasons: [],
+    })
     const onto = (fitting: (typeof few)[number], open: FittingEnd) =>
       ([0, 1] as const).filter((side) => {
         const end = fitting.ends[side]!
@@ -131,28 +133,33 @@ describe('transitions', () => {
         return ownKey(end) === matingKey(open) && endSize(end) === endSize(open) && !bothParallel
       })
     /** The least score from an open end onward, by trying everything. */
-    const tryAll = (open: FittingEnd, b: Pipe, left: number): number => {
-      const here = open.type === 'socket' ? score(b, open.socket) : Infinity
-      if (left === 0) return here
+    const tryAll = (open: FittingEnd, b: Pipe, left: number, joints: readonly Verdict[]): number => {
+      const here = open.type === 'socket' ? judged(b, open.socket).map((last) => added(joints, last)) : []
+      if (left === 0) return Math.min(Infinity, ...here)
+      const joint = meeting(open)
       const onward = few.flatMap((fitting) =>
         onto(fitting, open).map(
-          (side) => paid(fitting) + meeting(open) + tryAll(fitting.ends[side === 0 ? 1 : 0]!, b, left - 1),
+          (side) =>
+            paid(fitting) +
+            added(joints, joint) +
+            tryAll(fitting.ends[side === 0 ? 1 : 0]!, b, left - 1, [...joints, joint]),
         ),
       )
-      return Math.min(here, ...onward)
+      return Math.min(Infinity, ...here, ...onward)
     }
     const pipes = [copper15, copper22, pipe('BS 659', '1/2'), pipe('BS 7291', '22', 'pb'), pexB]
     fc.assert(
       fc.property(fc.constantFrom(...pipes), fc.constantFrom(...pipes), (a, b) => {
         const starts = few.flatMap((fitting) =>
-          ([0, 1] as const).map((side) => {
+          ([0, 1] as const).flatMap((side) => {
             const end = fitting.ends[side]!
-            return end.type === 'socket'
-              ? paid(fitting) + score(a, end.socket) + tryAll(fitting.ends[side === 0 ? 1 : 0]!, b, 2)
-              : Infinity
+            const first = end.type === 'socket' ? judged(a, end.socket) : []
+            return first.map(
+              (joint) => paid(fitting) + added([], joint) + tryAll(fitting.ends[side === 0 ? 1 : 0]!, b, 2, [joint]),
+            )
           }),
         )
-        const least = Math.min(...starts)
+        const least = Math.min(Infinity, ...starts)
         const found =
           cheapestChains(few, { pipe: a, circumstances }, { pipe: b, circumstances }, 1)[0]?.score ?? Infinity
         expect(found).toBeCloseTo(least, 2)

@@ -47,7 +47,9 @@ export class Page {
     const named = `starts-with(normalize-space(.), "${name}") or starts-with(@aria-label, "${name}")`
     const control = await this.driver.wait(
       until.elementLocated(
-        By.xpath(`//*[self::button or self::a or self::label or @role="button" or @role="option"][${named}]`),
+        By.xpath(
+          `//*[self::button or self::a or self::label or self::summary or @role="button" or @role="option"][${named}]`,
+        ),
       ),
       patience,
       `nothing is called “${name}”`,

@@ -51,7 +51,7 @@ describe('a tie-in of new pipe to old, from look to cards', () => {
     const on = page()
     await on.press('Join')
     await on.shows('[aria-label="Fittings between the two"]', '22 press × 15 press reducer')
-    await on.shows('[aria-label="Fittings and methods"]', 'refused')
+    await on.shows('[aria-label="Methods on the old pipe"]', 'refused')
     const rows = await on.driver.findElements(By.css('[aria-label="Fittings between the two"] li'))
     for (const row of rows) {
       if (!(await row.getText()).includes('22 press × 15 press reducer')) continue

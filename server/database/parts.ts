@@ -47,11 +47,7 @@ export async function currentParts(): Promise<RecordedPart[]> {
 /** Everything that was ever recorded of one part, the newest first. */
 export async function historyOf(key: string): Promise<(RecordedPart & { withdrawn: boolean })[]> {
   const database = await useDatabase()
-  const rows = await database
-    .select()
-    .from(parts)
-    .where(eq(parts.key, key))
-    .orderBy(desc(parts.id))
+  const rows = await database.select().from(parts).where(eq(parts.key, key)).orderBy(desc(parts.id))
   return rows.map((row) => ({ ...recorded(row), withdrawn: row.withdrawn }))
 }
 

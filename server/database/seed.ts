@@ -2,12 +2,36 @@ import { randomUUID } from 'node:crypto'
 import { count } from 'drizzle-orm'
 import type { MySql2Database } from 'drizzle-orm/mysql2'
 import { shippedCatalogue } from '~~/core/catalogue/catalogue'
+import { partKey, type Part } from '~~/core/catalogue/part'
 import { readJob } from '~~/core/job/read-job'
 import cedarKilnStudio from '~~/demo/cedar-kiln-studio.json'
 import tarnLaneBakehouse from '~~/demo/tarn-lane-bakehouse.json'
-import { jobs } from './schema'
+import { jobs, parts } from './schema'
 
-/** Puts the two demo jobs into an empty database. */
+/** Figures that somebody measured, of sizes that the demo jobs do not use: their plans stay those of the tables. */
+const demoParts: readonly Part[] = [
+  {
+    socket: 'solder:EN 1254-1:28',
+    fitting: 'elbow-90',
+    end: 'either',
+    mm: 18.2,
+    tolerance: 0.3,
+    basis: 'measured',
+    by: 'I. Marl',
+    note: 'long-radius elbow from the van',
+  },
+  {
+    socket: 'press-metal:EN 1254-7:28',
+    end: 'either',
+    mm: 23.5,
+    tolerance: 0.2,
+    basis: 'maker',
+    by: 'I. Marl',
+    note: 'sheet in the fitting’s box',
+  },
+]
+
+/** Puts the two demo jobs and two measured parts into an empty database. */
 export async function seedWhenEmpty(database: MySql2Database): Promise<void> {
   const [found] = await database.select({ rows: count() }).from(jobs)
   if (found && found.rows > 0) return
@@ -24,4 +48,7 @@ export async function seedWhenEmpty(database: MySql2Database): Promise<void> {
       updatedAt: now,
     })
   }
+  await database
+    .insert(parts)
+    .values(demoParts.map((part) => ({ ...part, key: partKey(part), withdrawn: false, at: new Date() })))
 }

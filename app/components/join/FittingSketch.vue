@@ -6,31 +6,52 @@ import type { Fitting } from '~~/core/join/fitting'
 const props = defineProps<{ fitting: Fitting }>()
 const arms = computed(() => drawFitting(props.fitting))
 const turn = ({ x, y }: DrawnArm) => (Math.atan2(y, x) * 180) / Math.PI
+const threadLines = (half: number) => [22, 26, 30].map((x) => `M${x} ${-half}l4 ${2 * half}`).join('')
+const outline = { fill: 'var(--ui-bg)', stroke: 'currentColor', 'stroke-width': 1 }
 </script>
 
 <template>
   <svg viewBox="-62 -58 124 84" class="w-full max-w-md text-(--drawing-ink)" role="img" :aria-label="fitting.label">
-    <g v-for="(arm, index) in arms" :key="index">
-      <g :transform="`rotate(${turn(arm)})`" fill="none" stroke="currentColor" stroke-width="1">
-        <path :d="`M0 ${-arm.half}H34M0 ${arm.half}H34M34 ${-arm.half}V${arm.half}`" />
-        <path v-if="arm.end === 'socket'" :d="`M20 ${-arm.half - 2}H34V${arm.half + 2}H20Z`" />
-        <path
-          v-if="arm.end === 'thread'"
-          :d="`M22 ${-arm.half}l4 ${2 * arm.half}M26 ${-arm.half}l4 ${2 * arm.half}M30 ${-arm.half}l4 ${2 * arm.half}`"
-          stroke-width="0.6"
-        />
-      </g>
-      <text
-        :x="arm.x * 1.15"
-        :y="arm.y < -5 ? arm.y - 4 : arm.y + arm.half + 8"
-        font-size="5.5"
-        text-anchor="middle"
-        fill="currentColor"
-        class="font-label font-semibold"
-      >
-        {{ arm.label }}
-      </text>
+    <!-- Outlines first, then each arm again without its outline: what lies inside another arm is not drawn. -->
+    <g v-for="(arm, index) in arms" :key="`outline-${index}`" :transform="`rotate(${turn(arm)})`">
+      <rect :x="-arm.half" :y="-arm.half" :width="34 + arm.half" :height="2 * arm.half" v-bind="outline" />
+      <rect
+        v-if="arm.end === 'socket'"
+        x="20"
+        :y="-arm.half - 2"
+        width="14"
+        :height="2 * arm.half + 4"
+        v-bind="outline"
+      />
     </g>
+    <g v-for="(arm, index) in arms" :key="`inside-${index}`" :transform="`rotate(${turn(arm)})`">
+      <rect
+        :x="-arm.half"
+        :y="-arm.half + 0.5"
+        :width="33.5 + arm.half"
+        :height="2 * arm.half - 1"
+        fill="var(--ui-bg)"
+      />
+      <path v-if="arm.end === 'thread'" :d="threadLines(arm.half)" stroke="currentColor" stroke-width="0.6" />
+      <path
+        v-if="arm.end === 'socket'"
+        :d="`M20 ${-arm.half - 2}V${arm.half + 2}`"
+        stroke="currentColor"
+        stroke-width="0.5"
+      />
+    </g>
+    <text
+      v-for="(arm, index) in arms"
+      :key="`name-${index}`"
+      :x="arm.x * 1.15"
+      :y="arm.y < -5 ? arm.y - 5 : arm.y + arm.half + 9"
+      font-size="5.5"
+      text-anchor="middle"
+      fill="currentColor"
+      class="font-label font-semibold"
+    >
+      {{ arm.label }}
+    </text>
     <circle r="1.6" fill="var(--drawing-pipe)" />
   </svg>
 </template>

@@ -80,44 +80,52 @@ const usable = computed(
 </script>
 
 <template>
-  <div class="grid gap-6 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
-    <section aria-label="The two ends">
-      <div class="grid grid-cols-2 gap-4">
-        <Readout
-          v-for="(end, index) in ends"
-          :key="index"
-          :label="end.label"
-          :value="length(end.mm)"
-          :tolerance="end.tolerance"
-          :basis="end.basis"
+  <div class="space-y-6">
+    <div class="grid gap-6 lg:grid-cols-2">
+      <section class="min-w-0" aria-label="The two ends">
+        <div class="grid grid-cols-2 gap-4">
+          <Readout
+            v-for="(end, index) in ends"
+            :key="index"
+            :label="end.label"
+            :value="length(end.mm)"
+            :tolerance="end.tolerance"
+            :basis="end.basis"
+          />
+        </div>
+        <FacingEnds class="my-3" :a="a" :b="b" :fittings="shown?.fittings ?? []" :depths="depths" />
+        <slot />
+      </section>
+      <section class="min-w-0" aria-label="Fittings between">
+        <h2 class="heading mb-1">Fittings between the two</h2>
+        <p v-if="answer.none" class="border-l-4 border-(--ui-error) pl-3">{{ answer.none }}</p>
+        <ChainList
+          :chains="answer.chains"
+          :chosen="chosen?.fittings"
+          :choosable="choosable"
+          @look="(index) => (looked = index)"
+          @choose="(chain) => emit('chain', chain)"
         />
-      </div>
-      <FacingEnds class="my-3" :a="a" :b="b" :fittings="shown?.fittings ?? []" :depths="depths" />
-      <slot />
-    </section>
-    <section aria-label="Fittings and methods">
-      <h2 class="heading mb-1">Fittings between the two</h2>
-      <p v-if="answer.none" class="border-l-4 border-(--ui-error) pl-3">{{ answer.none }}</p>
-      <ChainList
-        :chains="answer.chains"
-        :chosen="chosen?.fittings"
-        :choosable="choosable"
-        @look="(index) => (looked = index)"
-        @choose="(chain) => emit('chain', chain)"
-      />
-      <h2 class="heading mt-5 mb-1">Methods along the {{ called[1] }}</h2>
-      <MethodTable :verdicts="answer.ends.b" :chosen="method" :usable="usable" @choose="(of) => emit('method', of)" />
-      <h2 class="heading mt-5 mb-1">Methods on the {{ called[0] }}</h2>
-      <MethodTable :verdicts="answer.ends.a" :chosen="undefined" />
-      <p class="mt-3 text-sm text-muted">
-        Local code, the maker’s instructions and a licensed person come before what is said here. Never for gas.
-      </p>
-    </section>
-    <div class="lg:col-span-2">
+      </section>
+    </div>
+    <div>
       <button type="button" class="key" :aria-pressed="comparing" @click="comparing = !comparing">
         <UIcon name="i-lucide-scale" class="size-5" />Compare methods along the {{ called[1] }}
       </button>
       <LazyMethodCompare v-if="comparing" class="mt-3" :verdicts="answer.ends.b" :profile="profile" :tools="tools" />
     </div>
+    <div class="grid gap-6 lg:grid-cols-2">
+      <section class="min-w-0" :aria-label="`Methods along the ${called[1]}`">
+        <h2 class="heading mb-1">Methods along the {{ called[1] }}</h2>
+        <MethodTable :verdicts="answer.ends.b" :chosen="method" :usable="usable" @choose="(of) => emit('method', of)" />
+      </section>
+      <section class="min-w-0" :aria-label="`Methods on the ${called[0]}`">
+        <h2 class="heading mb-1">Methods on the {{ called[0] }}</h2>
+        <MethodTable :verdicts="answer.ends.a" :chosen="undefined" />
+      </section>
+    </div>
+    <p class="text-sm text-muted">
+      Local code, the maker’s instructions and a licensed person come before what is said here. Never for gas.
+    </p>
   </div>
 </template>

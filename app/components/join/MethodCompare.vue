@@ -47,7 +47,7 @@ const name = (method: keyof typeof methods) => methods[method].name
               <th class="text-right">{{ joints }} joints</th>
               <th class="text-right">A joint</th>
               <th class="text-right">min</th>
-              <th class="text-right">Tool</th>
+              <th class="text-right">Tool to buy</th>
               <th class="text-right">Watch</th>
               <th class="pl-3">Skill</th>
               <th>Apart</th>
@@ -64,7 +64,7 @@ const name = (method: keyof typeof methods) => methods[method].name
               </td>
               <td class="text-right">{{ money(row.each) }}</td>
               <td class="text-right">{{ row.minutes }}</td>
-              <td class="text-right">{{ row.tool ? money(row.tool) : 'owned' }}</td>
+              <td class="text-right">{{ row.tool ? money(row.tool) : 'none' }}</td>
               <td class="text-right">{{ row.watch ? `${row.watch} min` : 'none' }}</td>
               <td class="pl-3">{{ row.skill }}</td>
               <td>{{ row.demountable ? 'yes' : 'no' }}</td>

@@ -18,7 +18,7 @@ const worst = ({ reasons, verdict }: Verdict) => reasons.find((reason) => reason
   <ul class="ruled border-y border-(--ui-border)">
     <li v-for="row in sorted" :key="row.method" class="py-1">
       <details>
-        <summary class="flex min-h-11 cursor-pointer flex-wrap items-center gap-x-3">
+        <summary class="opens flex min-h-11 cursor-pointer flex-wrap items-center gap-x-3">
           <span class="w-40 font-label text-lg font-semibold">{{ methods[row.method].name }}</span>
           <span class="w-24"><VerdictMark :verdict="row.verdict" /></span>
           <span class="min-w-0 flex-1 basis-40 text-sm">{{ worst(row) }}</span>

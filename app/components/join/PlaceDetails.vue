@@ -30,10 +30,6 @@ const itemsOf = (values: readonly string[]) => [
   { value: '', label: 'not said' },
   ...values.map((value) => ({ value, label: words[value] ?? value })),
 ]
-const numbers: readonly { key: 'temperature' | 'flow'; label: string; unit: string; most: number; least: number }[] = [
-  { key: 'temperature', label: 'Water temperature', unit: '°C', least: -20, most: 250 },
-  { key: 'flow', label: 'Flow at full draw', unit: 'l/min', least: 0.01, most: 1000 },
-]
 const flags: readonly { key: 'oriented' | 'screed' | 'onFlue' | 'solarOrSteam'; label: string }[] = [
   { key: 'oriented', label: 'Must face one way' },
   { key: 'screed', label: 'In a floor screed' },
@@ -53,16 +49,21 @@ const flags: readonly { key: 'oriented' | 'screed' | 'onFlue' | 'solarOrSteam'; 
       :model-value="place[key]"
       @update:model-value="(mm) => set({ [key]: mm })"
     />
+    <TemperatureField
+      label="Water temperature"
+      :least="-20"
+      :most="250"
+      :model-value="place.temperature"
+      @update:model-value="(temperature) => set({ temperature })"
+    />
     <NumberField
-      v-for="{ key, label, unit, least, most } in numbers"
-      :key="key"
-      :label="label"
-      :unit="unit"
-      :least="least"
-      :most="most"
+      label="Flow at full draw"
+      unit="l/min"
+      :least="0.01"
+      :most="1000"
       optional
-      :model-value="place[key]"
-      @update:model-value="(number) => set({ [key]: number })"
+      :model-value="place.flow"
+      @update:model-value="(flow) => set({ flow })"
     />
     <Choice
       v-for="{ key, label, values } in choices"

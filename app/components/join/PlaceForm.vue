@@ -45,7 +45,7 @@ const setHotWork = (value: string) => set({ hotWork: value === 'unsaid' ? undefi
       @update:model-value="setHotWork"
     />
     <details class="w-full">
-      <summary class="flex min-h-11 cursor-pointer items-center font-semibold">
+      <summary class="opens flex min-h-11 cursor-pointer items-center font-semibold">
         More about the place and the ends
       </summary>
       <div class="space-y-4 pb-2">

@@ -25,6 +25,13 @@ defineProps<{
       <li v-for="caution in card.cautions" :key="caution">{{ caution }}</li>
     </ul>
     <ReasonList :reasons="reasons.filter(({ verdict }) => verdict !== 'fits')" />
+    <JointSectionView
+      v-if="card.insertion && !printed"
+      class="no-print my-3"
+      :pipe="pipe"
+      :method="method"
+      :depth="card.insertion.mm"
+    />
     <p class="mt-2 text-sm"><span class="label">Tools</span> {{ [...card.tools, ...card.consumables].join(', ') }}</p>
     <ol class="ruled my-3 border-y border-(--ui-border)">
       <li v-for="(step, index) in card.steps" :key="index" class="grid gap-x-4 py-2 sm:grid-cols-[1fr_14rem]">
@@ -37,13 +44,6 @@ defineProps<{
         <StepFigureView :step="step" :timer="`${timer}/${index}`" :where="where" :printed="printed" />
       </li>
     </ol>
-    <JointSectionView
-      v-if="card.insertion && !printed"
-      class="no-print mb-4"
-      :pipe="pipe"
-      :method="method"
-      :depth="card.insertion.mm"
-    />
     <dl class="grid gap-x-4 gap-y-1 sm:grid-cols-[7rem_1fr]">
       <dt class="label">Look after</dt>
       <dd>{{ card.inspection.join('; ') }}</dd>

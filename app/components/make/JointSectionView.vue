@@ -27,7 +27,9 @@ const toggle = (id: FaultId) => (fault.value = fault.value === id ? null : id)
 <template>
   <section aria-label="Section">
     <SectionDrawing :section="section" :depth="depth" :depth-text="length(depth)" />
-    <p class="min-h-12 text-lg" role="status" :class="active ? 'text-(--ui-error)' : ''">{{ section.says }}</p>
+    <p class="flex min-h-12 gap-2 text-lg" role="status" :class="active ? 'text-(--ui-error)' : ''">
+      <VerdictMark v-if="active" verdict="refuse" :word="false" class="self-start pt-1" />{{ section.says }}
+    </p>
     <ul class="mb-2 flex flex-wrap gap-x-5 gap-y-1" aria-label="What takes hold">
       <li
         v-for="station in section.stations"

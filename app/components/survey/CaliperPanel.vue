@@ -42,7 +42,7 @@ function pressKey(): void {
 
 <template>
   <details class="border-t border-(--ui-border)">
-    <summary class="flex min-h-11 cursor-pointer items-center gap-2 font-semibold">
+    <summary class="opens flex min-h-11 cursor-pointer items-center gap-2 font-semibold">
       <UIcon name="i-lucide-bluetooth" class="size-5" />Caliper that sends: {{ stateWords[state] }}
     </summary>
     <div class="space-y-3 pb-3">

@@ -5,42 +5,47 @@ import type { FitGroup } from '~~/core/identify/identify'
 defineProps<{ groups: readonly FitGroup[]; chosen: string | undefined }>()
 const emit = defineEmits<{ choose: [pipe: string] }>()
 const shownGroups = 5
-const shownPipes = 4
+const shownPipes = 6
 function percent(share: number): string {
   if (share > 0.995) return 'over 99 %'
   return share < 0.01 ? 'under 1 %' : `${Math.round(share * 100)} %`
 }
+const opened = ({ candidates }: FitGroup) =>
+  candidates.length === 1 ? candidates[0]!.label : `${candidates[0]!.label} and ${candidates.length - 1} more`
 </script>
 
 <template>
   <ol class="ruled border-y border-(--ui-border)" aria-label="What it may be">
-    <li v-for="group in groups.slice(0, shownGroups)" :key="group.fits.join()" class="py-2">
-      <div class="flex items-baseline gap-3">
-        <span class="w-20 shrink-0 font-label text-xl font-semibold">{{ percent(group.probability) }}</span>
-        <span class="text-sm text-muted">takes {{ group.fits.join(', ') }}</span>
-      </div>
-      <div class="mt-1 h-1.5 bg-(--ui-bg-muted)" aria-hidden="true">
-        <div class="h-full bg-(--ui-primary)" :style="{ width: `${group.probability * 100}%` }" />
-      </div>
-      <ul>
-        <li
-          v-for="candidate in group.candidates.slice(0, shownPipes)"
-          :key="candidate.pipe"
-          class="flex min-h-11 items-center gap-2"
-        >
-          <span class="flex-1">{{ candidate.label }}</span>
-          <UButton
-            :label="candidate.pipe === chosen ? 'Taken for this' : 'It is this'"
-            :variant="candidate.pipe === chosen ? 'solid' : 'outline'"
-            :color="candidate.pipe === chosen ? 'success' : 'neutral'"
-            :aria-label="`It is ${candidate.label}`"
-            @click="emit('choose', candidate.pipe)"
-          />
-        </li>
-      </ul>
-      <p v-if="group.candidates.length > shownPipes" class="text-sm text-muted">
-        and {{ group.candidates.length - shownPipes }} more that take the same
-      </p>
+    <li v-for="(group, index) in groups.slice(0, shownGroups)" :key="group.fits.join()" class="py-1">
+      <details :open="index === 0">
+        <summary class="opens min-h-11 cursor-pointer py-1">
+          <span class="inline-block w-20 font-label text-xl font-semibold">{{ percent(group.probability) }}</span>
+          <span class="text-sm text-muted">takes {{ group.fits.join(', ') || 'nothing of the catalogue' }}</span>
+          <span class="mt-1 block h-1.5 bg-(--ui-bg-muted)" aria-hidden="true">
+            <span class="block h-full bg-(--ui-primary)" :style="{ width: `${group.probability * 100}%` }" />
+          </span>
+          <span v-if="index > 0" class="text-sm">{{ opened(group) }}</span>
+        </summary>
+        <ul>
+          <li
+            v-for="candidate in group.candidates.slice(0, shownPipes)"
+            :key="candidate.pipe"
+            class="flex min-h-11 items-center gap-2"
+          >
+            <span class="flex-1">{{ candidate.label }}</span>
+            <UButton
+              :label="candidate.pipe === chosen ? 'Taken for this' : 'It is this'"
+              :variant="candidate.pipe === chosen ? 'solid' : 'outline'"
+              :color="candidate.pipe === chosen ? 'success' : 'neutral'"
+              :aria-label="`It is ${candidate.label}`"
+              @click="emit('choose', candidate.pipe)"
+            />
+          </li>
+        </ul>
+        <p v-if="group.candidates.length > shownPipes" class="text-sm text-muted">
+          and {{ group.candidates.length - shownPipes }} more that take the same
+        </p>
+      </details>
     </li>
   </ol>
 </template>

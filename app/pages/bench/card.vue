@@ -48,12 +48,10 @@ const depths = computed(() => {
         :model-value="question.method"
         @update:model-value="(method) => set({ method })"
       />
-      <NumberField
+      <TemperatureField
         label="How warm it is here"
-        unit="°C"
         :least="-30"
         :most="50"
-        optional
         :model-value="celsius ?? undefined"
         @update:model-value="(value) => (celsius = value ?? null)"
       />
@@ -73,21 +71,22 @@ const depths = computed(() => {
           <VerdictMark :verdict="verdict.verdict" />
           <ReasonList class="mt-2" :reasons="verdict.reasons" />
         </div>
-        <DepthStripPrint :depths="depths" title="Depth strip" />
       </section>
       <p v-if="verdict.verdict === 'refuse'">
         No card: this method is refused on this pipe. Choose another method or pipe.
       </p>
-      <JointCardView
-        v-else
-        :key="`${question.pipe}${question.method}`"
-        :card="card"
-        :pipe="pipe"
-        :method="question.method"
-        :reasons="[]"
-        where="On the bench"
-        timer="bench"
-      />
+      <div v-else class="space-y-6">
+        <JointCardView
+          :key="`${question.pipe}${question.method}`"
+          :card="card"
+          :pipe="pipe"
+          :method="question.method"
+          :reasons="[]"
+          where="On the bench"
+          timer="bench"
+        />
+        <DepthStripPrint :depths="depths" title="Depth strip" />
+      </div>
     </div>
   </div>
 </template>

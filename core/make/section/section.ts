@@ -54,23 +54,25 @@ export const rectangle = (from: number, to: number, inner: number, outer: number
 ]
 
 const onBarb: ReadonlySet<MethodId> = new Set(['crimp', 'clamp', 'expansion', 'press-multilayer'])
-const shownPipe = 1.1
+/** Where the drawing begins, before the mouth: far enough for the mark and the ring of a pipe that is not yet in. */
+const beginsAt = (depth: number): number => -Math.max(1.35 * depth, 20)
 
 /** The pipe's wall, with what is wrong with its end. */
 function pipeParts({ pipe, depth, home, faults }: SectionFigures): SectionPart[] {
   const [outer, inner] = [pipe.od / 2, boreOf(pipe) / 2]
-  const start = home - depth - shownPipe * depth
+  const start = beginsAt(depth)
   const swell = faults.has('oval') ? outer * 0.06 : 0
   const sunk = faults.has('no insert') ? pipe.wall * 0.9 : 0
   const bite = home - depth * 0.45
+  const before = Math.max(start, bite - depth * 0.15)
   const wall: Point[] = [
     [start, inner],
-    [bite - depth * 0.15, inner],
+    [before, inner],
     [bite, inner - sunk],
     [home, inner],
     [home, outer + swell],
     [bite, outer + swell - sunk],
-    [bite - depth * 0.15, outer + swell],
+    [before, outer + swell],
     [start, outer],
   ]
   const burr: SectionPart[] = faults.has('burr')
@@ -132,7 +134,7 @@ export function sectionOf(figures: SectionFigures): JointSection {
     mark: home - depth,
     faults,
     says: sayingOf(reached, faults),
-    from: -(1 + shownPipe) * depth,
+    from: beginsAt(depth),
     to: depth * 1.5,
     out: Math.max(...all.flatMap(({ points }) => points.map(([, y]) => y))),
   }

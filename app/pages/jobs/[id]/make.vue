@@ -39,12 +39,10 @@ const depths = computed(() =>
             :tolerance="joint.insertionTolerance === null ? '' : length(joint.insertionTolerance)"
             :basis="joint.insertionBasis ?? 'not in the catalogue: measure the socket'"
           />
-          <NumberField
+          <TemperatureField
             label="How warm it is here"
-            unit="°C"
             :least="-30"
             :most="50"
-            optional
             class="w-40"
             :model-value="celsius ?? undefined"
             @update:model-value="(value) => (celsius = value ?? null)"
