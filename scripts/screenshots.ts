@@ -14,14 +14,46 @@ interface Listed {
   readonly job: { readonly title: string }
 }
 
-/** Each picture: its name, its path under the job, its size, and what is pressed first. */
-const pictures = [
-  { name: 'survey', step: 'survey', press: ['Pipe behind the mixer'], sizes: [desk, phone] },
-  { name: 'join', step: 'join', press: [], sizes: [desk] },
-  { name: 'route', step: 'route', press: ['Leg l2'], sizes: [desk, phone] },
-  { name: 'cut', step: 'cut', press: ['Show piece P2'], sizes: [desk, phone] },
-  { name: 'make', step: 'make', press: ['322 solder'], sizes: [desk, phone] },
-  { name: 'print', step: 'print', press: [], sizes: [desk] },
+/** A picture: its name, where it is taken, in which sizes, what is pressed first and what is scrolled to. */
+interface Picture {
+  readonly name: string
+  readonly path: string
+  readonly sizes: readonly (readonly [number, number])[]
+  readonly press?: readonly string[]
+  readonly at?: string
+}
+
+const joinQuestion = {
+  a: 'copper-half-hard-en-1057-r250-15x0.7',
+  b: 'copper-half-hard-en-1057-r250-22x0.9',
+  service: 'cold',
+  place: {},
+  profile: 'metric',
+}
+/** What the bench remembers when its pictures are taken. */
+const remembered: Readonly<Record<string, unknown>> = {
+  'jolvet-bench-join': joinQuestion,
+  'jolvet-bench-fitting': '1/2 x 3/4 x 1/2 tee',
+}
+
+const pictures = (tarn: string, kiln: string): readonly Picture[] => [
+  { name: 'jobs', path: '/', sizes: [desk] },
+  { name: 'survey', path: `/jobs/${tarn}/survey`, press: ['Pipe behind the mixer'], sizes: [desk, phone] },
+  { name: 'join', path: `/jobs/${tarn}/join`, sizes: [desk] },
+  {
+    name: 'compare',
+    path: '/bench/join',
+    press: ['Compare methods'],
+    at: '[aria-label="Compare methods"]',
+    sizes: [desk, phone],
+  },
+  { name: 'route', path: `/jobs/${tarn}/route`, press: ['Leg l2'], sizes: [desk, phone] },
+  { name: 'route-inches', path: `/jobs/${kiln}/route`, sizes: [desk] },
+  { name: 'cut', path: `/jobs/${tarn}/cut`, press: ['Show piece P2'], sizes: [desk, phone] },
+  { name: 'make', path: `/jobs/${tarn}/make`, press: ['322 solder'], sizes: [desk, phone] },
+  { name: 'fitting-name', path: '/bench/fitting', sizes: [desk] },
+  { name: 'parts', path: '/bench/parts', sizes: [desk, phone] },
+  { name: 'rules', path: '/bench/rules', press: ['Copy it and change'], sizes: [desk, phone] },
 ]
 
 async function press(driver: WebDriver, name: string): Promise<void> {
@@ -36,10 +68,13 @@ async function press(driver: WebDriver, name: string): Promise<void> {
   await driver.executeScript('arguments[0].dispatchEvent(new MouseEvent("click", { bubbles: true }))', control)
 }
 
-async function shoot(driver: WebDriver, name: string): Promise<void> {
+async function shoot(driver: WebDriver, name: string, at?: string): Promise<void> {
   await driver.executeAsyncScript('document.fonts.ready.then(arguments[arguments.length - 1])')
-  await driver.executeScript('window.scrollTo(0, 0)')
-  await sleep(300)
+  await driver.executeScript(
+    'document.querySelector(arguments[0])?.scrollIntoView({ block: "start" }) ?? window.scrollTo(0, 0)',
+    at ?? 'none',
+  )
+  await sleep(500)
   writeFileSync(`${folder}/${name}.png`, Buffer.from(await driver.takeScreenshot(), 'base64'))
 }
 
@@ -55,20 +90,21 @@ async function main(): Promise<void> {
       await driver.get(`${site.origin}${path}`)
       await driver.wait(until.elementLocated(By.css('main h1, main section, main ul')), 15_000)
     }
-    await open('/', desk)
-    await shoot(driver, 'jobs')
     const tarn = idOf('Tarn Lane Bakehouse')
-    for (const { name, step, press: names, sizes } of pictures) {
+    await open('/', desk)
+    for (const [key, value] of Object.entries(remembered))
+      await driver.executeScript(
+        'localStorage.setItem(arguments[0], arguments[1])',
+        key,
+        typeof value === 'string' ? value : JSON.stringify(value),
+      )
+    for (const { name, path, press: names = [], at, sizes } of pictures(tarn, idOf('Cedar Kiln Studio'))) {
       for (const size of sizes) {
-        await open(`/jobs/${tarn}/${step}`, size)
+        await open(path, size)
         for (const control of names) await press(driver, control)
-        await shoot(driver, size === phone ? `${name}-phone` : name)
+        await shoot(driver, size === phone ? `${name}-phone` : name, at)
       }
     }
-    await open(`/jobs/${idOf('Cedar Kiln Studio')}/route`, desk)
-    await shoot(driver, 'route-inches')
-    await open('/bench/rules', desk)
-    await shoot(driver, 'rules')
     await driver.executeScript('localStorage.setItem("nuxt-color-mode", "dark")')
     await open(`/jobs/${tarn}/cut`, desk)
     await shoot(driver, 'cut-dark')

@@ -1,4 +1,5 @@
 import { formatFigure, formatLength } from '~~/core/quantity/format-length'
+import { formatTolerance } from '~~/core/quantity/format-tolerance'
 import { useJobStore } from '~/stores/job'
 
 /** Lengths in the units of the open job, or without one in those of the bench. */
@@ -10,6 +11,8 @@ export function useLengthText() {
     units,
     /** With its unit; `unknown` where there is no figure. */
     length: (mm: number | null) => (mm === null ? 'unknown' : formatLength(mm, units.value)),
+    /** After a ±, never rounded down. */
+    tolerance: (mm: number) => formatTolerance(mm, units.value),
     /** Without the unit, for places that name it. */
     figure: (mm: number) => formatFigure(mm, units.value),
   }

@@ -10,6 +10,13 @@ const tabs = [
   { to: '/bench/rules', word: 'The rules' },
 ]
 const { units, toggle } = useBenchUnits()
+const route = useRoute()
+const row = useTemplateRef<HTMLElement>('row')
+/** On a phone the row slides: the chosen tab is brought into sight. */
+const showTab = () =>
+  row.value?.querySelector('.router-link-active')?.scrollIntoView({ inline: 'center', block: 'nearest' })
+onMounted(showTab)
+watch(() => route.path, showTab, { flush: 'post' })
 useHead({ title: 'Bench · Jolvet' })
 </script>
 
@@ -22,7 +29,7 @@ useHead({ title: 'Bench · Jolvet' })
           {{ units === 'metric' ? 'mm' : 'feet, inches' }}
         </button>
       </TopBar>
-      <nav aria-label="Questions" class="flex overflow-x-auto">
+      <nav ref="row" aria-label="Questions" class="flex overflow-x-auto">
         <NuxtLink
           v-for="tab in tabs"
           :key="tab.to"

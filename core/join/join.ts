@@ -5,7 +5,7 @@ import type { Pipe } from '../catalogue/pipe'
 import { conditionSchema, placeSchema, services, toolsSchema } from '../job/place'
 import { cheapestChains, type Chain } from './chain'
 import type { FittingEnd } from './fitting'
-import { shippedFittings } from './fittings'
+import { shippedTransitions } from './fittings'
 import { judgeAll, type Circumstances } from './judge'
 import { shippedCosts, type Costs } from '../job/costs'
 import { profileIds, profileWith } from '../job/profile'
@@ -60,7 +60,7 @@ function whyNone(pipes: { readonly a: Pipe; readonly b: Pipe }, ends: JoinAnswer
   const inch = (pipe: Pipe) => pipe.family === 'cts' || pipe.family === 'schedule'
   if (inch(a) !== inch(b))
     return 'One pipe is metric and the other inch: no fitting of the catalogue joins the two. Replace one of them back to where its own kind can be used.'
-  const alone = [a, b].find((pipe) => !shippedFittings().some(({ ends: of }) => of.some((end) => takes(end, pipe))))
+  const alone = [a, b].find((pipe) => !shippedTransitions().some(({ ends: of }) => of.some((end) => takes(end, pipe))))
   if (alone)
     return `No fitting of the catalogue is made for ${alone.label}: use its own maker’s fitting to a thread, or replace it back to a size that has fittings.`
   return `No chain of up to three fittings leads from ${a.label} to ${b.label} here. Look at the refusals: change the place or the method, or replace one of the pipes.`
@@ -80,7 +80,7 @@ export function join(
   const atA = { ...shared, condition: request.conditionA, other: pipes.b }
   const atB = { ...shared, condition: request.conditionB, other: pipes.a }
   const chains = cheapestChains(
-    shippedFittings(),
+    shippedTransitions(),
     { pipe: pipes.a, circumstances: atA },
     { pipe: pipes.b, circumstances: atB },
     shown,

@@ -1,7 +1,10 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { formatClock, formatWait } from './format-duration'
 import { formatLength } from './format-length'
+import { formatTolerance } from './format-tolerance'
 import { parseLength } from './parse-length'
+import { toCelsius, toFahrenheit } from './temperature'
 
 describe('reading lengths', () => {
   it.each([
@@ -60,5 +63,35 @@ describe('writing lengths', () => {
         },
       ),
     )
+  })
+})
+
+describe('tolerances and waits', () => {
+  it.each([
+    [0.2, 'metric', '0.2\u2009mm'],
+    [1.5, 'metric', '1.5\u2009mm'],
+    [0.1 + 0.2, 'metric', '0.3\u2009mm'],
+    [2.41, 'metric', '2.5\u2009mm'],
+    [0.2, 'imperial', '0.008″'],
+    [1.5, 'imperial', '1/16″'],
+    [2, 'imperial', '1/8″'],
+  ] as const)('± %d %s is %s', (mm, units, text) => expect(formatTolerance(mm, units)).toBe(text))
+
+  it.each([
+    [59, '0:59', '59 s'],
+    [300, '5:00', '5 min'],
+    [3661, '1:01:01', '61 min'],
+    [36000, '10:00:00', '10 h'],
+  ])('%d s is %s on the clock and %s in words', (seconds, clock, words) => {
+    expect([formatClock(seconds), formatWait(seconds)]).toEqual([clock, words])
+  })
+
+  it('temperatures go both ways', () => {
+    fc.assert(
+      fc.property(fc.double({ min: -50, max: 300, noNaN: true }), (celsius) => {
+        expect(toCelsius(toFahrenheit(celsius))).toBeCloseTo(celsius, 9)
+      }),
+    )
+    expect([toFahrenheit(-40), toFahrenheit(20), toCelsius(212)]).toEqual([-40, 68, 100])
   })
 })

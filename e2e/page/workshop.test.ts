@@ -86,7 +86,7 @@ describe('profiles, tools and prices', () => {
     await on.driver.navigate().refresh()
     await on.shows('[aria-label^="Profile"]', '1 setting changed')
     await on.open(`/jobs/${await job('Tarn Lane Bakehouse')}/join`)
-    await choose('Rule profile', 'My Metric')
+    await choose('Rule profile', 'Metric, copy 1')
     await on.press('More about the place')
     await on.press('Count only tools that I own')
     await on.shows('[aria-label="Methods along the new pipe"]', 'not among your tools')

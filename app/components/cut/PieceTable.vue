@@ -5,7 +5,7 @@ import type { PlanPiece } from '~~/core/plan/types'
 /** The cut list: every piece with its length, tolerance and marks. */
 defineProps<{ pieces: readonly PlanPiece[]; selected?: string }>()
 const emit = defineEmits<{ select: [piece: string] }>()
-const { length } = useLengthText()
+const { length, tolerance } = useLengthText()
 const mark = (end: PlanPiece['ends'][0]) => (end.method === null ? 'open' : length(end.insertion))
 const label = (id: string) => shippedCatalogue.pipe(id)?.label.split(' · ')[0] ?? id
 </script>
@@ -45,7 +45,7 @@ const label = (id: string) => shippedCatalogue.pipe(id)?.label.split(' · ')[0] 
         >
           {{ length(piece.cut) }}
         </td>
-        <td class="text-right">{{ piece.tolerance === null ? '' : length(piece.tolerance) }}</td>
+        <td class="text-right">{{ piece.tolerance === null ? '' : tolerance(piece.tolerance) }}</td>
         <td class="text-right">{{ mark(piece.ends[0]) }}</td>
         <td class="text-right">{{ mark(piece.ends[1]) }}</td>
         <td class="hidden pl-4 sm:table-cell">{{ label(piece.pipe) }}</td>

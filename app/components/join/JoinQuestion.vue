@@ -29,7 +29,7 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ chain: [chain: Chain]; method: [method: MethodId] }>()
 const called = computed(() => props.names ?? (['old pipe', 'new pipe'] as const))
-const { length } = useLengthText()
+const { length, tolerance } = useLengthText()
 const own = useCatalogueStore()
 const workshop = useWorkshopStore()
 const profile = computed(() => profileWith(props.held.profile, props.held.own?.changes))
@@ -67,7 +67,7 @@ const ends = computed(() =>
     return {
       label: `${called.value[index]} in, ${method ? methods[method].fitting : 'no method'}`,
       mm: insertion?.mm ?? null,
-      tolerance: insertion ? length(insertion.tolerance) : '',
+      tolerance: insertion ? tolerance(insertion.tolerance) : '',
       basis: insertion?.basis ?? (method ? 'measure the socket' : 'nothing joins them'),
     }
   }),

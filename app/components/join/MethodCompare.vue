@@ -40,7 +40,7 @@ const name = (method: keyof typeof methods) => methods[method].name
     <p v-if="compared.rows.length === 0">No method is left to compare: each is refused here.</p>
     <div v-else class="grid gap-4 xl:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
       <div class="overflow-x-auto">
-        <table class="w-full text-left">
+        <table class="w-full min-w-[38rem] text-left [&_td]:px-1.5 [&_th]:px-1.5">
           <thead>
             <tr class="label align-bottom">
               <th>Method</th>
@@ -49,13 +49,13 @@ const name = (method: keyof typeof methods) => methods[method].name
               <th class="text-right">min</th>
               <th class="text-right">Tool to buy</th>
               <th class="text-right">Watch</th>
-              <th class="pl-3">Skill</th>
+              <th>Skill</th>
               <th>Apart</th>
             </tr>
           </thead>
           <tbody class="ruled">
             <tr v-for="row in compared.rows" :key="row.method">
-              <td class="py-2 pr-2">
+              <td class="py-2 whitespace-nowrap">
                 <span class="font-label text-lg font-semibold">{{ name(row.method) }}</span>
                 <VerdictMark v-if="row.verdict !== 'fits'" :verdict="row.verdict" class="ml-2" />
               </td>
@@ -66,7 +66,7 @@ const name = (method: keyof typeof methods) => methods[method].name
               <td class="text-right">{{ row.minutes }}</td>
               <td class="text-right">{{ row.tool ? money(row.tool) : 'none' }}</td>
               <td class="text-right">{{ row.watch ? `${row.watch} min` : 'none' }}</td>
-              <td class="pl-3">{{ row.skill }}</td>
+              <td>{{ row.skill }}</td>
               <td>{{ row.demountable ? 'yes' : 'no' }}</td>
             </tr>
           </tbody>

@@ -39,7 +39,7 @@ const setHotWork = (value: string) => set({ hotWork: value === 'unsaid' ? undefi
     />
     <Choice
       label="Hot work"
-      class="w-60"
+      class="w-72"
       :items="hotWork"
       :model-value="place.hotWork ?? 'unsaid'"
       @update:model-value="setHotWork"

@@ -47,7 +47,7 @@ const box = computed(() => {
 <template>
   <svg
     :viewBox="box"
-    class="max-h-80 w-full text-(--drawing-ink)"
+    class="max-h-64 w-full text-(--drawing-ink)"
     role="img"
     :aria-label="`Section of the joint, ${section.says}`"
     stroke="currentColor"

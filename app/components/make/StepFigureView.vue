@@ -5,10 +5,11 @@ import { useTimerStore } from '~/stores/timers'
 
 /** The figure that a step needs, and the wait after it with its timer. */
 defineProps<{ step: Step; timer: string; where: string; large?: boolean; printed?: boolean }>()
-const { length } = useLengthText()
+const { length, tolerance } = useLengthText()
 const timers = useTimerStore()
 const value = (figure: StepFigure) => ('mm' in figure ? length(figure.mm) : figure.text)
-const rest = (figure: StepFigure) => ('mm' in figure ? `± ${length(figure.tolerance)}, ${figure.basis}` : figure.basis)
+const rest = (figure: StepFigure) =>
+  'mm' in figure ? `± ${tolerance(figure.tolerance)}, ${figure.basis}` : figure.basis
 const isRunning = (id: string) => timers.running.some((running) => running.id === id)
 </script>
 

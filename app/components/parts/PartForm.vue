@@ -105,8 +105,8 @@ function record(): void {
         v-model="basis"
         label="Where it is from"
         :items="[
-          { value: 'measured', label: 'measured in the hand' },
-          { value: 'maker', label: 'the maker’s sheet' },
+          { value: 'measured', label: 'measured' },
+          { value: 'maker', label: 'maker’s sheet' },
         ]"
       />
       <div>

@@ -5,7 +5,7 @@ import type { RecordedPart } from '~/stores/catalogue'
 /** The figures that hold, with whose they are and since when. */
 defineProps<{ parts: readonly RecordedPart[] }>()
 const emit = defineEmits<{ withdraw: [part: RecordedPart] }>()
-const { length } = useLengthText()
+const { length, tolerance } = useLengthText()
 const day = (at: string) =>
   new Date(at).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' })
 </script>
@@ -28,7 +28,7 @@ const day = (at: string) =>
         </div>
         <div class="text-right">
           <span class="font-label text-2xl font-semibold">{{ length(part.mm) }}</span>
-          <span class="block text-sm text-muted">± {{ length(part.tolerance) }}</span>
+          <span class="block text-sm text-muted">± {{ tolerance(part.tolerance) }}</span>
         </div>
         <button type="button" class="key" :aria-label="`Take back ${partLabel(part)}`" @click="emit('withdraw', part)">
           Take back

@@ -3,12 +3,12 @@ import type { PlanPiece } from '~~/core/plan/types'
 
 /** The figures of one piece: where to cut, where to mark at either end. */
 const props = defineProps<{ piece: PlanPiece }>()
-const { length } = useLengthText()
+const { length, tolerance } = useLengthText()
 const marks = computed(() =>
   props.piece.ends.map((end, index) => ({
     label: index === 0 ? 'Mark, near end' : 'Mark, far end',
     value: end.method === null ? 'open end' : length(end.insertion),
-    tolerance: end.method !== null && end.insertionTolerance !== null ? length(end.insertionTolerance) : '',
+    tolerance: end.method !== null && end.insertionTolerance !== null ? tolerance(end.insertionTolerance) : '',
     basis: end.method === null ? '' : (end.insertionBasis ?? 'measure it'),
   })),
 )
@@ -21,7 +21,7 @@ const marks = computed(() =>
         class="col-span-2 sm:col-span-1"
         :label="`Cut ${piece.id}`"
         :value="length(piece.cut)"
-        :tolerance="piece.tolerance === null ? '' : length(piece.tolerance)"
+        :tolerance="piece.tolerance === null ? '' : tolerance(piece.tolerance)"
         :basis="piece.basis ?? ''"
       />
       <Readout v-for="mark in marks" :key="mark.label" v-bind="mark" />
@@ -32,7 +32,7 @@ const marks = computed(() =>
       <p>Centre to centre, less the take-off at either end:</p>
       <p v-for="(end, index) in piece.ends" :key="index">
         {{ index === 0 ? 'near end' : 'far end' }}, {{ end.node }}: take-off {{ length(end.takeOff)
-        }}<template v-if="end.takeOffTolerance !== null"> ± {{ length(end.takeOffTolerance) }}</template
+        }}<template v-if="end.takeOffTolerance !== null"> ± {{ tolerance(end.takeOffTolerance) }}</template
         >, {{ end.takeOffBasis ?? 'not known' }}
       </p>
       <p v-for="bend in piece.bends" :key="bend.node">

@@ -15,7 +15,7 @@ const question = useLocalStorage<HeldProfile & { pipe: string; method: MethodId 
   method: 'solder',
 })
 const celsius = useAirTemperature()
-const { length } = useLengthText()
+const { length, tolerance } = useLengthText()
 const pipe = computed(() => own.catalogue.pipe(question.value.pipe))
 const profile = computed(() => profileWith(question.value.profile, question.value.own?.changes))
 const card = computed(() =>
@@ -64,7 +64,7 @@ const depths = computed(() => {
         <Readout
           label="Mark the pipe at"
           :value="length(card.insertion?.mm ?? null)"
-          :tolerance="card.insertion ? length(card.insertion.tolerance) : ''"
+          :tolerance="card.insertion ? tolerance(card.insertion.tolerance) : ''"
           :basis="card.insertion?.basis ?? 'not in the catalogue: measure the socket'"
         />
         <div>

@@ -36,9 +36,9 @@ function copy(): void {
   const taken = Object.keys(store.workshop.profiles)
   const id = `own-${Date.now().toString(36)}`
   const base: ProfileId = held.value.profile
-  const name = `My ${items.value.find(({ value }) => value === current.value)?.label ?? base} ${taken.length + 1}`
-  if (store.set(['profiles', id], { name: name.slice(0, 60), base, changes: held.value.own?.changes ?? {} }))
-    look(`own:${id}`)
+  const label = items.value.find(({ value }) => value === current.value)?.label ?? base
+  const name = `${label.replace(/, copy \d+$/, '').slice(0, 48)}, copy ${taken.length + 1}`
+  if (store.set(['profiles', id], { name, base, changes: held.value.own?.changes ?? {} })) look(`own:${id}`)
 }
 </script>
 

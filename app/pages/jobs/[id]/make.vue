@@ -5,7 +5,7 @@ const { store, job, plan } = useOpenJob()
 const { joints, cardOf, whereOf, runName, pipeOf } = useJointCards()
 const selection = useSelectionStore()
 const celsius = useAirTemperature()
-const { length } = useLengthText()
+const { length, tolerance } = useLengthText()
 const joint = computed(() => joints.value.find(({ id }) => id === selection.joint) ?? joints.value[0])
 const card = computed(() => (joint.value ? cardOf(joint.value) : null))
 const along = ref(false)
@@ -36,7 +36,7 @@ const depths = computed(() =>
             class="flex-1 basis-60"
             label="Mark the pipe at"
             :value="length(joint.insertion)"
-            :tolerance="joint.insertionTolerance === null ? '' : length(joint.insertionTolerance)"
+            :tolerance="joint.insertionTolerance === null ? '' : tolerance(joint.insertionTolerance)"
             :basis="joint.insertionBasis ?? 'not in the catalogue: measure the socket'"
           />
           <TemperatureField
