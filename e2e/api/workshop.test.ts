@@ -42,6 +42,15 @@ describe('parts', () => {
   })
 })
 
+describe('the name of a fitting', () => {
+  it('is read, with what may be wrong in its order; an empty one is refused', async () => {
+    const { body } = await ask('GET', `fittings?name=${encodeURIComponent('1/2 x 3/4 x 1/2 tee')}`)
+    expect(body.fittings[0]).toMatchObject({ kind: 'tee', name: '3/4 × 1/2 × 1/2 solder tee' })
+    expect(body.named.hints[0]).toContain('larger end comes first')
+    expect((await ask('GET', 'fittings')).body.fields[0].field).toBe('name')
+  })
+})
+
 describe('the workshop', () => {
   const set = (path: string[], value: unknown) => ask('PATCH', 'workshop', { changes: [{ path, value }] })
 

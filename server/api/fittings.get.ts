@@ -1,0 +1,26 @@
+import { counterName } from '~~/core/join/counter-name'
+import { findFittings } from '~~/core/join/find-fitting'
+import { endLabel } from '~~/core/join/fitting'
+import { shippedFittings } from '~~/core/join/fittings'
+import { answering } from '../http/answering'
+import { invalid } from '../http/refusal'
+
+const longest = 120
+
+/** The fittings that a counter's text may mean. */
+export default answering((event) => {
+  const { name } = getQuery(event)
+  if (typeof name !== 'string' || name.trim() === '' || name.length > longest)
+    throw invalid([{ field: 'name', problem: `a fitting’s name of 1 to ${longest} letters, such as 22 x 15 reducer` }])
+  const { named, fittings, problem } = findFittings(shippedFittings(), name)
+  return {
+    named,
+    problem,
+    fittings: fittings.map((fitting) => ({
+      id: fitting.id,
+      kind: fitting.kind,
+      name: counterName(fitting),
+      ends: fitting.ends.map(endLabel),
+    })),
+  }
+})
