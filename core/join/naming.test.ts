@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { counterName } from './counter-name'
+import { drawFitting } from './draw-fitting'
 import { findFittings } from './find-fitting'
 import { shippedFittings } from './fittings'
 import { readName } from './read-name'
@@ -46,5 +47,22 @@ describe('the name of a fitting', () => {
     expect(readName('1/2 of something')).toEqual({ ok: false, problem: expect.stringContaining('say what it is') })
     expect(asked('97 solder tee').problem).toContain('no such fitting')
     expect(readName('1 x 1 x 1 x 1 tee').ok).toBe(false)
+  })
+})
+
+describe('a fitting as a line drawing', () => {
+  const drawn = (text: string) => drawFitting(asked(text).fittings[0]!)
+
+  it('a tee: its run to the left and right, its branch up, diameters in proportion', () => {
+    const [left, right, up] = drawn('22 x 15 solder tee')
+    expect([left!.x < 0, right!.x > 0, up!.y < 0]).toEqual([true, true, true])
+    expect(up!.half / left!.half).toBeCloseTo(15 / 22, 6)
+  })
+
+  it('an elbow turns by its angle, a cap has one arm', () => {
+    const [from, to] = drawn('22 solder elbow 45')
+    const angle = (Math.atan2(-to!.y, to!.x) * 180) / Math.PI
+    expect([from!.y, Math.round(angle)]).toEqual([expect.closeTo(0, 6), 45])
+    expect(drawn('22 solder cap')).toHaveLength(1)
   })
 })

@@ -23,7 +23,7 @@ function start(environment: Record<string, string>, ...options: string[]) {
   for (const stream of [child.stdout, child.stderr]) stream.on('data', (chunk: Buffer) => (said += chunk.toString()))
   const ended = new Promise<number | null>((done) => child.once('exit', done))
   const says = async (text: string) => {
-    for (let tries = 0; tries < 600 && !said.includes(text); tries++) await sleep(100)
+    for (let tries = 0; tries < 1200 && !said.includes(text); tries++) await sleep(100)
     expect(said).toContain(text)
   }
   return { child, ended, says, said: () => said }
@@ -66,7 +66,7 @@ describe('./start says in a sentence what is in the way', () => {
   })
 })
 
-describe('./start, from first to last', () => {
+describe('./start, from first to last', { timeout: 300_000 }, () => {
   it('serves without demo jobs, restarts a database that dies, recovers from being killed, and stops all that it started', async () => {
     const environment = await ports()
     const first = start(environment, '--empty')
