@@ -180,6 +180,18 @@ describe('the two-minute questions', () => {
     await on.press('Take away: soldered joint cools')
   })
 
+  it('chosen sizes are put together on one strip', async () => {
+    const on = page()
+    await on.open('/bench/card')
+    await choose('Method', 'Compression, olive')
+    await on.press('Put this joint on it')
+    await choose('Method', 'Press, metal')
+    await on.press('Put this joint on it')
+    await on.shows('[aria-label="Depth strip"]', '2 depths at full size')
+    await on.press('Take off the strip: 22 press joint')
+    await on.shows('[aria-label="Depth strip"]', '1 depth at full size')
+  })
+
   it('the depth strip comes as PDF and as SVG', async () => {
     const on = page()
     await on.open(`/jobs/${await job('Cedar Kiln Studio')}/make`)

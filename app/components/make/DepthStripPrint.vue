@@ -31,6 +31,7 @@ function svg(): void {
         {{ once.length }} {{ once.length === 1 ? 'depth' : 'depths' }} at full size with a check bar: lay the pipe on
         the paper and mark it.
       </p>
+      <slot />
     </div>
     <Choice v-model="paper" label="Paper" :items="papers" class="w-28" />
     <button type="button" class="key" :disabled="once.length === 0" @click="pdf">PDF</button>

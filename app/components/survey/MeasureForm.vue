@@ -17,12 +17,19 @@ const measures: readonly { id: Measure; label: string; most: number; hint: strin
 const typed = reactive<Record<Measure, string>>({ caliper: '', string: '', tape: '', wall: '' })
 const problems = reactive<Partial<Record<Measure, string>>>({})
 const painted = ref(false)
+const oval = ref(false)
 const print = ref('')
 
 function observation(id: Measure, mm: number): Observation {
   if (id === 'string') return { kind: 'circumference', mm }
   if (id === 'wall') return { kind: 'wall', mm }
-  return { kind: 'diameter', mm, instrument: id, ...(painted.value ? { painted: true } : {}) }
+  return {
+    kind: 'diameter',
+    mm,
+    instrument: id,
+    ...(painted.value ? { painted: true } : {}),
+    ...(oval.value ? { oval: true } : {}),
+  }
 }
 function take(id: Measure): void {
   const { label, most } = measures.find((measure) => measure.id === id)!
@@ -64,6 +71,7 @@ const kindOf: Record<Measure, string> = { caliper: 'diameter', string: 'circumfe
         <UButton type="submit" label="Take" color="neutral" variant="outline" aria-label="Take the print" />
       </form>
     </UFormField>
-    <USwitch v-model="painted" label="It is painted where I measure" class="sm:col-span-2" />
+    <USwitch v-model="painted" label="It is painted where I measure" />
+    <USwitch v-model="oval" label="It is oval" />
   </div>
 </template>

@@ -9,7 +9,8 @@ const { units } = useLengthText()
 
 const size = (mm: number) => formatReading(mm, units.value)
 function text(seen: Observation): string {
-  if (seen.kind === 'diameter') return `${seen.instrument} ${size(seen.mm)}${seen.painted ? ', painted' : ''}`
+  if (seen.kind === 'diameter')
+    return `${seen.instrument} ${size(seen.mm)}${seen.painted ? ', painted' : ''}${seen.oval ? ', oval' : ''}`
   if (seen.kind === 'circumference') return `string ${size(seen.mm)}`
   if (seen.kind === 'wall') return `wall ${size(seen.mm)}`
   if (seen.kind === 'gauge') return `${size(seen.mm)} gauge ${seen.fits ? 'goes on' : 'does not go on'}`

@@ -2,6 +2,7 @@
 import { useLocalStorage } from '@vueuse/core'
 import { methodIds, methods, type MethodId } from '~~/core/catalogue/method'
 import { judge } from '~~/core/join/judge'
+import type { StripDepth } from '~~/core/make/depth-strip'
 import { jointCard } from '~~/core/make/joint-card'
 import { profileWith } from '~~/core/job/profile'
 import type { HeldProfile } from '~/composables/useProfileChoice'
@@ -31,10 +32,19 @@ const verdict = computed(() =>
 const methodItems = methodIds.map((value) => ({ value, label: methods[value].name }))
 const along = ref(false)
 const set = (part: Partial<typeof question.value>) => (question.value = { ...question.value, ...part })
-const depths = computed(() => {
+/** The depths that are put together on one strip; kept in this browser. */
+const strip = useLocalStorage<readonly StripDepth[]>('jolvet-bench-strip', [])
+const present = computed<StripDepth | null>(() => {
   const { title, insertion } = card.value ?? {}
-  return insertion && title ? [{ label: title, mm: insertion.mm, basis: insertion.basis as string }] : []
+  return insertion && title ? { label: title, mm: insertion.mm, basis: insertion.basis } : null
 })
+const isOnStrip = computed(() =>
+  strip.value.some(({ label, mm }) => label === present.value?.label && mm === present.value.mm),
+)
+const depths = computed(() => (strip.value.length > 0 ? strip.value : present.value ? [present.value] : []))
+function putOnStrip(): void {
+  if (present.value && !isOnStrip.value) strip.value = [...strip.value, present.value]
+}
 </script>
 
 <template>
@@ -85,7 +95,25 @@ const depths = computed(() => {
           where="On the bench"
           timer="bench"
         />
-        <DepthStripPrint :depths="depths" title="Depth strip" />
+        <DepthStripPrint :depths="depths" title="Depth strip">
+          <ul class="mt-2 flex flex-wrap gap-1.5" aria-label="On the strip">
+            <li v-for="depth in strip" :key="depth.label">
+              <button
+                type="button"
+                class="key"
+                :aria-label="`Take off the strip: ${depth.label}`"
+                @click="strip = strip.filter((kept) => kept !== depth)"
+              >
+                {{ depth.label }} {{ length(depth.mm) }}<UIcon name="i-lucide-x" class="size-4" />
+              </button>
+            </li>
+            <li>
+              <button type="button" class="key" :disabled="!present || isOnStrip" @click="putOnStrip">
+                <UIcon name="i-lucide-plus" class="size-4" />Put this joint on it
+              </button>
+            </li>
+          </ul>
+        </DepthStripPrint>
       </div>
     </div>
   </div>
