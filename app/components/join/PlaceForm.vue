@@ -22,6 +22,8 @@ const hotWork = [
   { value: 'combustible-near', label: 'something burns within reach' },
   { value: 'forbidden', label: 'not allowed' },
 ]
+/** The longer form is fetched and drawn when it is first asked for. */
+const opened = ref(false)
 const set = (change: Partial<Place>) => emit('change', { ...props.place, ...change })
 const setHotWork = (value: string) => set({ hotWork: value === 'unsaid' ? undefined : (value as Place['hotWork']) })
 </script>
@@ -44,12 +46,12 @@ const setHotWork = (value: string) => set({ hotWork: value === 'unsaid' ? undefi
       :model-value="place.hotWork ?? 'unsaid'"
       @update:model-value="setHotWork"
     />
-    <details class="w-full">
+    <details class="w-full" @toggle="opened = true">
       <summary class="opens flex min-h-11 cursor-pointer items-center font-semibold">
         More about the place and the ends
       </summary>
-      <div class="space-y-4 pb-2">
-        <PlaceDetails :place="place" @change="(next) => emit('change', next)" />
+      <div v-if="opened" class="space-y-4 pb-2">
+        <LazyPlaceDetails :place="place" @change="(next) => emit('change', next)" />
         <slot />
       </div>
     </details>

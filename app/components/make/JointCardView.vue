@@ -25,7 +25,7 @@ defineProps<{
       <li v-for="caution in card.cautions" :key="caution">{{ caution }}</li>
     </ul>
     <ReasonList :reasons="reasons.filter(({ verdict }) => verdict !== 'fits')" />
-    <JointSectionView
+    <LazyJointSectionView
       v-if="card.insertion && !printed"
       class="no-print my-3"
       :pipe="pipe"

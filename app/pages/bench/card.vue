@@ -48,7 +48,7 @@ function putOnStrip(): void {
 </script>
 
 <template>
-  <WorkAlong v-if="along && card" :card="card" where="on the bench" timer="bench" @leave="along = false" />
+  <LazyWorkAlong v-if="along && card" :card="card" where="on the bench" timer="bench" @leave="along = false" />
   <div v-else class="space-y-4">
     <div class="grid items-end gap-3 sm:grid-cols-[1fr_13rem_10rem_auto]">
       <LazyPipePicker label="Pipe" :model-value="question.pipe" @update:model-value="(id) => set({ pipe: id })" />

@@ -22,7 +22,7 @@ const depths = computed(() =>
     <p v-if="!joint || !card">
       No joint yet: draw a run in <strong>Route</strong>, and a card for each joint stands here.
     </p>
-    <WorkAlong
+    <LazyWorkAlong
       v-else-if="along"
       :card="card"
       :where="whereOf(joint)"
