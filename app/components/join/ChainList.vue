@@ -1,13 +1,10 @@
 <script setup lang="ts">
 import type { Chain } from '~~/core/join/chain'
 import { methods } from '~~/core/catalogue/method'
-import { useWorkshopStore } from '~/stores/workshop'
 
 /** The chains of fittings that join the two pipes, least trouble first. */
 defineProps<{ chains: readonly Chain[]; chosen: readonly string[] | undefined; choosable?: boolean }>()
-const workshop = useWorkshopStore()
-const money = (amount: number) =>
-  new Intl.NumberFormat('en', { style: 'currency', currency: workshop.costs.currency }).format(amount)
+const { money } = useMoney()
 const toolsOf = ({ tools }: Chain) => [...new Set(tools.map((method) => methods[method].tool))].join(' + ')
 const cautionsOf = ({ joints }: Chain) => [
   ...new Set(

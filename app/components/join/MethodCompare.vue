@@ -5,17 +5,12 @@ import type { OwnedTool } from '~~/core/job/place'
 import type { Profile } from '~~/core/job/profile'
 import { compareMethods, costOver } from '~~/core/join/compare'
 import type { Verdict } from '~~/core/join/verdict'
-import { useWorkshopStore } from '~/stores/workshop'
 
 /** The methods that fit, side by side over a number of joints: time, money, heat, skill, and when a tool pays for itself. */
 const props = defineProps<{ verdicts: readonly Verdict[]; profile: Profile; tools: readonly OwnedTool[] | undefined }>()
-const workshop = useWorkshopStore()
+const { costs, money } = useMoney()
 const joints = useLocalStorage('jolvet-compare-joints', 20)
-const compared = computed(() =>
-  compareMethods(props.verdicts, workshop.costs, props.profile, props.tools, joints.value),
-)
-const money = (amount: number) =>
-  new Intl.NumberFormat('en', { style: 'currency', currency: workshop.costs.currency }).format(amount)
+const compared = computed(() => compareMethods(props.verdicts, costs.value, props.profile, props.tools, joints.value))
 const name = (method: keyof typeof methods) => methods[method].name
 </script>
 
@@ -60,7 +55,7 @@ const name = (method: keyof typeof methods) => methods[method].name
                 <VerdictMark v-if="row.verdict !== 'fits'" :verdict="row.verdict" class="ml-2" />
               </td>
               <td class="text-right font-label text-lg font-semibold">
-                {{ money(costOver(row, joints, workshop.costs)) }}
+                {{ money(costOver(row, joints, costs)) }}
               </td>
               <td class="text-right">{{ money(row.each) }}</td>
               <td class="text-right">{{ row.minutes }}</td>
@@ -78,7 +73,7 @@ const name = (method: keyof typeof methods) => methods[method].name
           </li>
         </ul>
       </div>
-      <LazyCostChart :curves="compared.curves" :currency="workshop.costs.currency" />
+      <LazyCostChart :curves="compared.curves" :currency="costs.currency" />
     </div>
   </section>
 </template>

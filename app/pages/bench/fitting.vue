@@ -5,17 +5,14 @@ import { findFittings } from '~~/core/join/find-fitting'
 import { endLabel } from '~~/core/join/fitting'
 import { shippedFittings } from '~~/core/join/fittings'
 import { fittingPrice } from '~~/core/join/price'
-import { useWorkshopStore } from '~/stores/workshop'
 
 /** What is this fitting called, and what does this name mean? */
-const workshop = useWorkshopStore()
+const { costs, money } = useMoney()
 const text = useLocalStorage('jolvet-bench-fitting', '')
 const examples = ['3/4 x 1/2 x 1/2 tee', '22 x 15 reducer', '1/2 C x M adapter', '1/2 street 90', '1/2 x 3/4 tee']
 const shown = 12
 const found = computed(() => (text.value.trim() === '' ? null : findFittings(shippedFittings(), text.value)))
 const first = computed(() => found.value?.fittings[0])
-const money = (amount: number) =>
-  new Intl.NumberFormat('en', { style: 'currency', currency: workshop.costs.currency }).format(amount)
 </script>
 
 <template>
@@ -67,7 +64,7 @@ const money = (amount: number) =>
               <span class="block font-label text-lg font-semibold">{{ counterName(fitting) }}</span>
               <span class="text-sm text-muted">{{ fitting.ends.map(endLabel).join(' · ') }}</span>
             </span>
-            <span class="text-sm">about {{ money(fittingPrice(fitting, workshop.costs)) }}, by your prices</span>
+            <span class="text-sm">about {{ money(fittingPrice(fitting, costs)) }}, by your prices</span>
           </li>
         </ul>
         <p v-if="found.fittings.length > shown" class="mt-2 text-sm text-muted">
