@@ -34,18 +34,24 @@ export interface PartChange {
 /** What a recorded figure says, beyond what it is of. */
 const said = ['mm', 'tolerance', 'basis', 'by', 'note'] as const
 
+interface Depth {
+  readonly mm: number
+  readonly tolerance: number
+}
+const noDepth: Depth = { mm: 0, tolerance: 0 }
+
 const toNumber = (text: string | undefined): number =>
   text === undefined || text.trim() === '' ? NaN : Number(text.replace(',', '.'))
 
-function readRow(row: PartRow, depthOf: (socket: string) => number | null): { part: Part } | { problem: string } {
+function readRow(row: PartRow, depthOf: (socket: string) => Depth | null): { part: Part } | { problem: string } {
   const cell = (name: (typeof partColumns)[number]) => row[name]?.trim() ?? ''
   const what = cell('what').toLowerCase()
   if (what !== 'depth' && what !== 'take-off' && what !== 'centre-to-face')
     return { problem: 'what: depth, take-off or centre-to-face' }
   const socket = socketNamed(cell('method').toLowerCase(), cell('size'), cell('system'))
   if ('problem' in socket) return { problem: socket.problem }
-  const given = toNumber(row.mm)
-  const depth = what === 'centre-to-face' ? depthOf(socket.id) : 0
+  const given = { mm: toNumber(row.mm), tolerance: toNumber(row.tolerance_mm) }
+  const depth = what === 'centre-to-face' ? depthOf(socket.id) : noDepth
   if (depth === null) return { problem: `the depth of ${socket.label} is not known: give a depth row first` }
   if (what !== 'depth' && cell('fitting') === '')
     return { problem: 'fitting: what the take-off is of, such as elbow-90' }
@@ -53,8 +59,7 @@ function readRow(row: PartRow, depthOf: (socket: string) => number | null): { pa
     socket: socket.id,
     ...(what === 'depth' ? {} : { fitting: cell('fitting') }),
     end: cell('end') || 'either',
-    mm: takeOffFromFace(given, depth),
-    tolerance: toNumber(row.tolerance_mm),
+    ...takeOffFromFace(given, depth),
     basis: cell('basis').toLowerCase(),
     by: cell('by'),
     note: cell('note'),
@@ -78,10 +83,10 @@ export function readPartRows(
 ): { readonly changes: readonly PartChange[]; readonly problems: readonly RowProblem[] } {
   const now = new Map(current.map((part) => [partKey(part), part]))
   const read = new Map<string, Part>()
-  const depthOf = (id: string): number | null => {
+  const depthOf = (id: string): Depth | null => {
     const key = partKey({ socket: id, end: 'either' })
     const known = read.get(key) ?? now.get(key)
-    return known?.mm ?? shippedSockets.find((socket) => socket.id === id)?.insertion?.mm ?? null
+    return known ?? shippedSockets.find((socket) => socket.id === id)?.insertion ?? null
   }
   const changes: PartChange[] = []
   const problems: RowProblem[] = []

@@ -16,7 +16,10 @@ const part = (rest: Partial<Part>): Part => ({
   note: '',
   ...rest,
 })
-const elbow = part({ fitting: 'elbow-90', mm: takeOffFromFace(31, 15.4) })
+const elbow = part({
+  fitting: 'elbow-90',
+  mm: takeOffFromFace({ mm: 31, tolerance: 0 }, { mm: 15.4, tolerance: 0 }).mm,
+})
 const row = (rest: PartRow): PartRow => ({
   what: 'depth',
   method: 'solder',
@@ -91,10 +94,10 @@ describe('a parts file', () => {
       ],
       [part({ mm: 15.4 })],
     )
-    expect(changes.map(({ line, kind, part: { mm } }) => [line, kind, mm])).toEqual([
-      [2, 'changed', 15.8],
-      // 31.2 to the face, less the 15.8 that the row before gives.
-      [3, 'new', 15.4],
+    expect(changes.map(({ line, kind, part: { mm, tolerance } }) => [line, kind, mm, tolerance])).toEqual([
+      [2, 'changed', 15.8, 0.2],
+      // 31.2 to the face, less the 15.8 that the row before gives, with the tolerance of both.
+      [3, 'new', 15.4, 0.4],
     ])
     expect(problems.map(({ line }) => line)).toEqual([4, 5, 6, 7, 8, 9])
     expect(problems[0]!.problem).toContain('millimetres')

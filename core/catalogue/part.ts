@@ -58,13 +58,22 @@ export function partLabel({ socket, fitting, end }: Pick<Part, 'socket' | 'fitti
   return `${label} ${fitting}${end === 'either' ? '' : `, ${end}`}: take-off`
 }
 
+interface Measure {
+  readonly mm: number
+  readonly tolerance: number
+}
+const thousandths = (mm: number): number => Math.round(mm * 1000) / 1000
+
 /**
- * A take-off from what is measured in the hand: centre to face, less the depth of the socket.
+ * A take-off from what is measured in the hand: centre to face, less the depth of the socket. It carries the tolerance
+ * of both, so that a depth that is only typical does not make a sure take-off.
  *
- * @example takeOffFromFace(30, 15.4) // 14.6
+ * @example takeOffFromFace({ mm: 30, tolerance: 0.5 }, { mm: 15.4, tolerance: 1 }) // { mm: 14.6, tolerance: 1.5 }
  */
-export const takeOffFromFace = (centreToFace: number, depth: number): number =>
-  Math.round((centreToFace - depth) * 1000) / 1000
+export const takeOffFromFace = (centreToFace: Measure, depth: Measure): Measure => ({
+  mm: thousandths(centreToFace.mm - depth.mm),
+  tolerance: thousandths(centreToFace.tolerance + depth.tolerance),
+})
 
 /** The socket of a method and size; where several systems have one, the system tells them apart. */
 export function socketNamed(method: string, size: string, system: string): Socket | { readonly problem: string } {

@@ -14,7 +14,7 @@ import { useCatalogueStore } from '~/stores/catalogue'
 
 /** One part measured in the hand: depth of its socket, centre to face; the take-off follows. */
 const emit = defineEmits<{ record: [parts: Part[]] }>()
-const { length } = useLengthText()
+const { length, tolerance: toleranceText } = useLengthText()
 const own = useCatalogueStore()
 
 const method = ref<MethodId>('solder')
@@ -37,9 +37,16 @@ const socketItems = computed(() =>
 )
 const fittingItems = partFittings.map((value) => ({ value, label: value.replace('-', ' ') }))
 const socket = computed(() => own.catalogue.sockets.find(({ id }) => id === socketId.value))
-const held = computed(() => depth.value ?? socket.value?.insertion?.mm ?? null)
+/** The depth that the take-off rests on: as measured here, or as the catalogue has it. */
+const held = computed(() =>
+  depth.value === undefined
+    ? (socket.value?.insertion ?? null)
+    : { mm: depth.value, tolerance: tolerance.value, basis: basis.value },
+)
 const takeOff = computed(() =>
-  face.value === undefined || held.value === null ? null : takeOffFromFace(face.value, held.value),
+  face.value === undefined || held.value === null
+    ? null
+    : takeOffFromFace({ mm: face.value, tolerance: tolerance.value }, held.value),
 )
 watch(method, () => (socketId.value = ''))
 
@@ -60,7 +67,7 @@ function record(): void {
             ...common,
             fitting: fitting.value,
             end: fitting.value === 'tee' ? end.value : 'either',
-            mm: takeOff.value,
+            ...takeOff.value,
           },
         ]),
   ]
@@ -120,8 +127,9 @@ function record(): void {
     </div>
     <Readout
       :label="`Take-off of the ${fitting.replace('-', ' ')}`"
-      :value="takeOff === null ? 'unknown' : length(takeOff)"
-      basis="centre to face less depth"
+      :value="takeOff === null ? 'unknown' : length(takeOff.mm)"
+      :tolerance="takeOff === null ? '' : toleranceText(takeOff.tolerance)"
+      :basis="`centre to face less depth (${held?.basis ?? 'unknown'})`"
     />
     <p v-if="problem" role="alert" class="text-(--ui-error)">{{ problem }}</p>
     <button type="submit" class="key strong" :disabled="socketId === ''">Record it</button>
