@@ -3,10 +3,12 @@ import { benchCore } from './core'
 import { benchIdentify } from './identify'
 import { benchJoin } from './join'
 import { benchPage } from './page'
+import { benchStock } from './stock'
 
 runMain(async () => {
   benchCore()
   benchIdentify()
   benchJoin()
+  await benchStock()
   await benchPage()
 })

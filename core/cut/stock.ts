@@ -11,6 +11,8 @@ export interface Bar {
   readonly pieces: readonly StockPiece[]
   /** What remains after the last cut, in mm. */
   readonly rest: number
+  /** The offcut from the rack that it is; a new length where there is none. */
+  readonly offcut?: string
 }
 
 export interface StockPlan {

@@ -1,0 +1,164 @@
+import fc from 'fast-check'
+import loadHighs from 'highs'
+import { beforeAll, describe, expect, it } from 'vitest'
+import { cutStock, type StockProgress } from './cut-stock'
+import type { StockQuestion } from './cutting-problem'
+import { fillBest } from './fill'
+import { highsSolver } from './highs-solver'
+import type { Solver } from './solver'
+import { layOnStock } from './stock'
+import { commonStep } from './units'
+
+let solver: Solver
+beforeAll(async () => {
+  solver = highsSolver(await loadHighs())
+})
+
+const named = (lengths: readonly number[]) => lengths.map((length, index) => ({ id: `p${index}`, length }))
+const question = (lengths: readonly number[], more: Partial<StockQuestion> = {}): StockQuestion => ({
+  pieces: named(lengths),
+  barLength: 3000,
+  kerf: 0,
+  offcuts: [],
+  ...more,
+})
+const stepsOf = (of: StockQuestion): StockProgress[] => {
+  const search = cutStock(of, solver)
+  const steps: StockProgress[] = []
+  for (let step = search.next(); ; step = search.next()) {
+    steps.push(step.value)
+    if (step.done) return steps
+  }
+}
+const solve = (of: StockQuestion): StockProgress => stepsOf(of).at(-1)!
+
+describe('filling one bar', () => {
+  it('is as good as trying every choice', () => {
+    fc.assert(
+      fc.property(
+        fc.array(
+          fc.record({
+            size: fc.integer({ min: 1, max: 12 }),
+            worth: fc.integer({ min: 0, max: 20 }),
+            count: fc.integer({ min: 0, max: 4 }),
+          }),
+          { maxLength: 4 },
+        ),
+        fc.integer({ min: 0, max: 30 }),
+        (items, capacity) => {
+          const best = (from: number, left: number): number =>
+            from === items.length
+              ? 0
+              : Math.max(
+                  ...Array.from({ length: items[from]!.count + 1 }, (_, count) =>
+                    count * items[from]!.size <= left
+                      ? count * items[from]!.worth + best(from + 1, left - count * items[from]!.size)
+                      : 0,
+                  ),
+                )
+          const [found] = fillBest(items, [capacity])
+          expect(found!.worth).toBe(best(0, capacity))
+          const counted = found!.counts.reduce((sum, count, item) => sum + count * items[item]!.worth, 0)
+          expect(counted).toBe(found!.worth)
+          found!.counts.forEach((count, item) => expect(count).toBeLessThanOrEqual(items[item]!.count))
+          expect(found!.counts.reduce((sum, count, item) => sum + count * items[item]!.size, 0)).toBeLessThanOrEqual(
+            capacity,
+          )
+        },
+      ),
+    )
+  })
+})
+
+describe('lengths in whole steps', () => {
+  it.each([
+    [[1200, 865], 1],
+    [[1200, 837.5], 0.5],
+    [[25.4, 3048, 412.75], 1.5875], // 16 1/4 in
+    [[837.9, 1200], 0.1],
+  ])('%j in steps of %d', (lengths, step) => expect(commonStep(lengths)).toBeCloseTo(step, 9))
+})
+
+describe('cutting stock', () => {
+  it('finds the two full bars where longest-first takes three', () => {
+    // 1200 + 1000 + 800 and 1100 + 1000 + 900; longest first puts 1200 with 1100 and loses the fit.
+    const of = question([1200, 1100, 1000, 1000, 900, 800])
+    expect(layOnStock(of.pieces, 3000, 0).bars).toHaveLength(3)
+    expect(solve(of)).toMatchObject({ newBars: 2, bound: 2 })
+  })
+
+  it('uses an offcut before a new length, and says which', () => {
+    const { plan, newBars, bound } = solve(question([1400, 1600, 700], { offcuts: [{ id: 'rack-7', length: 720 }] }))
+    expect({ newBars, bound }).toEqual({ newBars: 1, bound: 1 })
+    expect(plan.bars.find(({ offcut }) => offcut === 'rack-7')).toMatchObject({ length: 720, rest: 20 })
+  })
+
+  it('counts a saw’s kerf: two halves no longer fit', () => {
+    expect(solve(question([1500, 1500], { kerf: 2 }))).toMatchObject({ newBars: 2, bound: 2 })
+    expect(solve(question([1499, 1499], { kerf: 2 }))).toMatchObject({ newBars: 1, bound: 1 })
+  })
+
+  it('leaves one large remainder rather than two small ones', () => {
+    // Longest first: 1500 + 1400 and 900 + 600 leave 100 and 1500. 1500 + 900 + 600 is a whole bar, and 1400 leaves 1600.
+    const rests = solve(question([1500, 1400, 900, 600])).plan.bars.map(({ rest }) => rest)
+    expect(rests.toSorted()).toEqual([0, 1600])
+  })
+
+  it('sets aside what is longer than a length', () => {
+    expect(solve(question([3100, 500])).plan).toMatchObject({ tooLong: [{ id: 'p0' }], bars: [{ rest: 2500 }] })
+  })
+
+  it('refuses a bar of nothing and a negative kerf', () => {
+    expect(() => solve(question([100], { barLength: 0 }))).toThrow(RangeError)
+    expect(() => solve(question([100], { kerf: -1 }))).toThrow(RangeError)
+  })
+
+  it('lays every piece once, none beyond the end, at every step of the search; never more than first fit', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.integer({ min: 200, max: 6000 }), { maxLength: 30 }),
+        fc.array(fc.integer({ min: 300, max: 2900 }), { maxLength: 3 }),
+        fc.integer({ min: 0, max: 3 }),
+        (halves, rack, kerf) => {
+          const lengths = halves.map((half) => half / 2)
+          const offcuts = rack.map((length, index) => ({ id: `o${index}`, length }))
+          const of = question(lengths, { kerf, offcuts })
+          const steps = stepsOf(of)
+          for (const { plan, newBars, bound } of steps) {
+            const laid = plan.bars.flatMap(({ pieces }) => pieces.map(({ id }) => id))
+            expect(laid.toSorted()).toEqual(of.pieces.map(({ id }) => id).toSorted())
+            expect(plan.bars.filter(({ offcut }) => offcut === undefined)).toHaveLength(newBars)
+            expect(newBars).toBeGreaterThanOrEqual(bound)
+            const used = plan.bars.flatMap(({ offcut }) => offcut ?? [])
+            expect(new Set(used).size).toBe(used.length)
+            for (const { pieces, length } of plan.bars) {
+              const cut = pieces.reduce((sum, piece) => sum + piece.length, 0) + kerf * (pieces.length - 1)
+              expect(cut).toBeLessThanOrEqual(length + 1e-6)
+            }
+          }
+          expect(steps.at(-1)!.newBars).toBeLessThanOrEqual(steps[0]!.newBars)
+        },
+      ),
+      { numRuns: 60 },
+    )
+  })
+
+  it('finds what was cut up without waste', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.uniqueArray(fc.integer({ min: 1, max: 59 }), { minLength: 1, maxLength: 4 }), {
+          minLength: 2,
+          maxLength: 8,
+        }),
+        (bars) => {
+          const lengths = bars.flatMap((cuts) => {
+            const marks = [0, ...cuts.map((cut) => cut * 50).sort((a, b) => a - b), 3000]
+            return marks.slice(1).map((mark, index) => mark - marks[index]!)
+          })
+          expect(solve(question(lengths)).newBars).toBe(bars.length)
+        },
+      ),
+      { numRuns: 40 },
+    )
+  })
+})

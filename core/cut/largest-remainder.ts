@@ -1,0 +1,48 @@
+import type { CuttingProblem, Pattern } from './cutting-problem'
+import { fillBest } from './fill'
+import { loadOf } from './first-fit'
+
+interface OpenBar {
+  source: number
+  counts: number[]
+  load: number
+}
+
+/** What is on both bars, laid so that the first is as full as it can be; null when the rest does not fit the second. */
+function refill(problem: CuttingProblem, first: OpenBar, second: OpenBar): [number[], number[]] | null {
+  const { sizes, sources } = problem
+  const together = sizes.map((_, kind) => first.counts[kind]! + second.counts[kind]!)
+  const items = sizes.map((size, kind) => ({ size, worth: size, count: together[kind]! }))
+  const [{ counts }] = fillBest(items, [sources[first.source]!.capacity]) as [{ counts: readonly number[] }]
+  const rest = together.map((count, kind) => count - counts[kind]!)
+  return loadOf(problem, rest) <= sources[second.source]!.capacity ? [[...counts], rest] : null
+}
+
+/**
+ * Gathers what remains into one bar: pieces change places between the emptiest new bar and each other one, as long as
+ * the other becomes fuller. The number of bars stays, or falls where a bar becomes empty.
+ */
+export function gatherRemainder(problem: CuttingProblem, patterns: readonly Pattern[]): Pattern[] {
+  const { sources } = problem
+  const left = ({ source, load }: OpenBar) => sources[source]!.capacity - load
+  const bars = patterns.map(({ source, counts }): OpenBar => ({
+    source,
+    counts: [...counts],
+    load: loadOf(problem, counts),
+  }))
+  const emptiest = [...bars].sort((a, b) => left(b) - left(a))[0]
+  for (let better = emptiest !== undefined; better;) {
+    better = false
+    for (const bar of bars) {
+      if (bar === emptiest || left(bar) === 0) continue
+      const laid = refill(problem, bar, emptiest!)
+      if (!laid || loadOf(problem, laid[0]) <= bar.load) continue
+      bar.counts = laid[0]
+      bar.load = loadOf(problem, laid[0])
+      emptiest!.counts = laid[1]
+      emptiest!.load = loadOf(problem, laid[1])
+      better = true
+    }
+  }
+  return bars.filter(({ load }) => load > 0).map(({ source, counts }) => ({ source, counts }))
+}
