@@ -13,7 +13,7 @@ function refill(problem: CuttingProblem, first: OpenBar, second: OpenBar): [numb
   const { sizes, sources } = problem
   const together = sizes.map((_, kind) => first.counts[kind]! + second.counts[kind]!)
   const items = sizes.map((size, kind) => ({ size, worth: size, count: together[kind]! }))
-  const [{ counts }] = fillBest(items, [sources[first.source]!.capacity]) as [{ counts: readonly number[] }]
+  const { counts } = fillBest(items, [sources[first.source]!.capacity])[0]!
   const rest = together.map((count, kind) => count - counts[kind]!)
   return loadOf(problem, rest) <= sources[second.source]!.capacity ? [[...counts], rest] : null
 }

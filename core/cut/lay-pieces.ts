@@ -1,7 +1,7 @@
 import { groupBy } from '../group-by'
 import type { Catalogue } from '../catalogue/catalogue'
 import type { Job } from '../job/job'
-import { layOnStock, type StockPlan } from './stock'
+import { layOnStock, type StockPiece, type StockPlan } from './stock'
 import { usualStockLength } from './stock-length'
 
 export interface PipeStock extends StockPlan {
@@ -10,6 +10,8 @@ export interface PipeStock extends StockPlan {
   readonly label: string
   /** The stock length that the pieces are laid on, in mm. */
   readonly length: number
+  /** What is to be laid. */
+  readonly pieces: readonly StockPiece[]
   /** Pieces that have no cut length yet and are not laid. */
   readonly unknown: readonly string[]
 }
@@ -27,6 +29,13 @@ export function layPieces(catalogue: Catalogue, pieces: readonly CutPiece[], sto
     const known = group.flatMap(({ id, cut }) => (cut !== null && cut > 0 ? [{ id, length: cut }] : []))
     const unknown = group.filter(({ cut }) => cut === null || cut <= 0).map(({ id }) => id)
     const length = stock?.lengths[pipeId] ?? usualStockLength(pipe)
-    return { pipe: pipeId, label: pipe.label, length, ...layOnStock(known, length, stock?.kerf ?? 0), unknown }
+    return {
+      pipe: pipeId,
+      label: pipe.label,
+      length,
+      pieces: known,
+      ...layOnStock(known, length, stock?.kerf ?? 0),
+      unknown,
+    }
   })
 }

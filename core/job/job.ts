@@ -113,6 +113,7 @@ const stockSchema = z.object({
     .default({})
     .meta({ description: 'mm of a stock length, by pipe id' }),
   kerf: z.number().min(0).max(20).default(0).meta({ description: 'mm that a cut takes; a wheel cutter takes none' }),
+  keep: z.number().min(0).max(10_000).default(300).meta({ description: 'mm, the least offcut that is worth keeping' }),
 })
 
 /** The job file, version 1: what the user decided. Angles in degrees, lengths in millimetres. */

@@ -82,3 +82,53 @@ describe('the workshop', () => {
     expect((await ask('GET', 'workshop')).body.profiles['ours-1'].changes.fireWatch).toBe(90)
   })
 })
+
+describe('the rack', () => {
+  const pipe = pipeId('EN 1057', '22', 0.9)
+  const put = async (mm: number): Promise<number> => {
+    const { body } = await ask('POST', 'rack', { for: 'a van', leaves: [{ pipe, mm }] })
+    return body.find((offcut: { mm: number }) => offcut.mm === mm).id
+  }
+  const take = (ids: number[]) => ask('POST', 'rack', { for: 'a job', takes: ids, leaves: [{ pipe, mm: 111 }] })
+
+  it('of twenty who take one offcut, one has it; the others are told, and nothing of theirs is booked', async () => {
+    const id = await put(1460)
+    const answers = await Promise.all(Array.from({ length: 20 }, () => take([id])))
+    expect(answers.map(({ status }) => status).toSorted()).toEqual([201, ...Array.from({ length: 19 }, () => 409)])
+    expect(answers.find(({ status }) => status === 409)?.body.message).toContain(`offcut ${id}`)
+    const { body } = await ask('GET', 'rack')
+    expect(body.filter(({ mm }: { mm: number }) => mm === 1460)).toEqual([])
+    expect(body.filter(({ mm }: { mm: number }) => mm === 111)).toHaveLength(1)
+  })
+
+  it('books all or nothing: one of two being gone, the other stays', async () => {
+    const [gone, there] = [await put(501), await put(502)]
+    await take([gone])
+    expect((await take([gone, there])).status).toBe(409)
+    expect((await ask('GET', 'rack')).body.map(({ id }: { id: number }) => id)).toContain(there)
+  })
+
+  it('keeps what was cut for a job, and refuses a job or pipe that is not there', async () => {
+    const made = await ask('POST', 'jobs', job)
+    const bars = [{ length: 3000, pieces: [{ id: 'P1', length: 985.4 }], rest: 2014.6 }]
+    const cutting = { job: made.body.id, pipe, bars }
+    expect((await ask('POST', 'rack', { for: 'Sample', cutting })).status).toBe(201)
+    expect((await ask('GET', `jobs/${made.body.id}/cuttings`)).body).toEqual([cutting])
+    expect((await ask('POST', 'rack', { for: 'x', cutting: { ...cutting, job: 'none' } })).status).toBe(404)
+    const wrong = await ask('POST', 'rack', { for: '', leaves: [{ pipe, mm: -3 }] })
+    expect(wrong.body.fields.map(({ field }: { field: string }) => field)).toEqual(['for', 'leaves.0.mm'])
+    const foreign = await ask('POST', 'rack', { for: 'x', leaves: [{ pipe: 'straw', mm: 30 }] })
+    expect(foreign.body.fields[0].field).toBe('leaves.0.pipe')
+    expect((await ask('DELETE', `jobs/${made.body.id}`)).status).toBe(204)
+  })
+})
+
+describe('laying pieces on stock', () => {
+  it('gives the fewest bars with their bound, and names what is wrong', async () => {
+    const pieces = [1200, 1100, 1000, 1000, 900, 800].map((length, index) => ({ id: `p${index}`, length }))
+    const { body } = await ask('POST', 'stock', { pieces, barLength: 3000 })
+    expect(body).toMatchObject({ newBars: 2, bound: 2, stage: 'done' })
+    const wrong = await ask('POST', 'stock', { pieces: [{ id: 'a', length: 0 }], barLength: 'long' })
+    expect(wrong.body.fields.map(({ field }: { field: string }) => field)).toEqual(['pieces.0.length', 'barLength'])
+  })
+})

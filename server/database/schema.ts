@@ -73,3 +73,40 @@ export const parts = mysqlTable(
   },
   (table) => [index('parts_key').on(table.key)],
 )
+
+/** Offcuts that came to the rack: rows are only added. */
+export const offcuts = mysqlTable(
+  'offcuts',
+  {
+    id: int('id', { unsigned: true }).autoincrement().primaryKey(),
+    pipe: varchar('pipe', { length: 120 }).notNull(),
+    mm: double('mm').notNull(),
+    from: varchar('left_from', { length: 200 }).notNull(),
+    at: datetime('recorded_at', { mode: 'date', fsp: 3 }).notNull(),
+  },
+  (table) => [index('offcuts_pipe').on(table.pipe)],
+)
+
+/** Offcuts that left the rack. The key is the offcut's own: of two who take one, only one can. */
+export const offcutUses = mysqlTable('offcut_uses', {
+  offcut: int('offcut', { unsigned: true })
+    .primaryKey()
+    .references(() => offcuts.id),
+  for: varchar('used_for', { length: 200 }).notNull(),
+  at: datetime('recorded_at', { mode: 'date', fsp: 3 }).notNull(),
+})
+
+/** Plans that were cut: of each job and pipe the newest holds. */
+export const cuttings = mysqlTable(
+  'cuttings',
+  {
+    id: int('id', { unsigned: true }).autoincrement().primaryKey(),
+    job: varchar('job', { length: 36 })
+      .notNull()
+      .references(() => jobs.id, { onDelete: 'cascade' }),
+    pipe: varchar('pipe', { length: 120 }).notNull(),
+    bars: plainDocument('bars').notNull(),
+    at: datetime('recorded_at', { mode: 'date', fsp: 3 }).notNull(),
+  },
+  (table) => [index('cuttings_job').on(table.job)],
+)

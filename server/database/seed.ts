@@ -6,7 +6,7 @@ import { partKey, type Part } from '~~/core/catalogue/part'
 import { readJob } from '~~/core/job/read-job'
 import cedarKilnStudio from '~~/demo/cedar-kiln-studio.json'
 import tarnLaneBakehouse from '~~/demo/tarn-lane-bakehouse.json'
-import { jobs, parts } from './schema'
+import { jobs, offcuts, parts } from './schema'
 
 /** Figures that somebody measured, of sizes that the demo jobs do not use: their plans stay those of the tables. */
 const demoParts: readonly Part[] = [
@@ -31,7 +31,14 @@ const demoParts: readonly Part[] = [
   },
 ]
 
-/** Puts the two demo jobs and two measured parts into an empty database. */
+/** What earlier work left on the rack. */
+const demoOffcuts = [
+  { pipe: 'copper-half-hard-en-1057-r250-22x0.9', mm: 1460, from: 'Quay Street boiler room' },
+  { pipe: 'copper-half-hard-en-1057-r250-15x0.7', mm: 820, from: 'Quay Street boiler room' },
+  { pipe: 'copper-half-hard-en-1057-r250-15x0.7', mm: 435, from: 'Millrace Cottage' },
+] as const
+
+/** Puts the two demo jobs, two measured parts and a few offcuts into an empty database. */
 export async function seedWhenEmpty(database: MySql2Database): Promise<void> {
   const [found] = await database.select({ rows: count() }).from(jobs)
   if (found && found.rows > 0) return
@@ -51,4 +58,5 @@ export async function seedWhenEmpty(database: MySql2Database): Promise<void> {
   await database
     .insert(parts)
     .values(demoParts.map((part) => ({ ...part, key: partKey(part), withdrawn: false, at: new Date() })))
+  await database.insert(offcuts).values(demoOffcuts.map((offcut) => ({ ...offcut, at: new Date() })))
 }

@@ -12,7 +12,8 @@ function policyFor(html: string): string {
   )
   return [
     "default-src 'self'",
-    `script-src 'self' ${hashes.join(' ')}`.trim(),
+    // The solver is WebAssembly; other code may not be made from text.
+    `script-src 'self' 'wasm-unsafe-eval' ${hashes.join(' ')}`.trim(),
     // The interface library writes its colour variables as a style element; styles cannot run anything.
     "style-src 'self' 'unsafe-inline'",
     "img-src 'self' data: blob:",

@@ -13,7 +13,9 @@ const percent = (share: number) => `${share * 100}%`
 <template>
   <div class="keep-whole">
     <div class="flex justify-between text-sm">
-      <span>Length {{ number }} of {{ length(bar.length) }}</span>
+      <span
+        >{{ bar.offcut === undefined ? `Length ${number} of` : `Offcut from the rack,` }} {{ length(bar.length) }}</span
+      >
       <span
         >left over <strong>{{ length(bar.rest) }}</strong></span
       >

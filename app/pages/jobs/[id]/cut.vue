@@ -1,13 +1,33 @@
 <script setup lang="ts">
 import type { LengthLimits } from '~~/core/quantity/parse-length'
+import type { Bar } from '~~/core/cut/stock'
+import type { PipeStock } from '~~/core/cut/lay-pieces'
 import { setStock } from '~~/core/job/edit-stock'
+import { useRackStore } from '~/stores/rack'
 import { useSelectionStore } from '~/stores/selection'
 
-const { job, plan, change } = useOpenJob()
+const { store, job, plan, change } = useOpenJob()
 const selection = useSelectionStore()
+const rack = useRackStore()
+onMounted(() => rack.load(store.id))
 const piece = computed(() => plan.value.pieces.find(({ id }) => id === selection.piece) ?? plan.value.pieces[0])
 const stockLimits: LengthLimits = { min: 100, max: 200_000 }
 const kerfLimits: LengthLimits = { min: 0, max: 20 }
+const keepLimits: LengthLimits = { min: 0, max: 10_000 }
+const kerf = computed(() => job.value.stock?.kerf ?? 0)
+const keep = computed(() => job.value.stock?.keep ?? 300)
+const offcutsOf = (pipe: string) => rack.offcuts.filter((offcut) => offcut.pipe === pipe)
+const offcuts = computed(() => plan.value.stock.flatMap(({ pipe }) => offcutsOf(pipe)))
+
+const bookCut = ({ pipe }: PipeStock, bars: readonly Bar[]) =>
+  rack.book({
+    for: job.value.title,
+    takes: bars.flatMap(({ offcut }) => (offcut === undefined ? [] : [Number(offcut)])),
+    leaves: bars.filter(({ rest }) => rest >= keep.value && rest > 0).map(({ rest }) => ({ pipe, mm: rest })),
+    cutting: { job: store.id, pipe, bars: bars.map((bar) => ({ ...bar, pieces: [...bar.pieces] })) },
+  })
+const addOffcut = (offcut: { pipe: string; mm: number }) => rack.book({ for: 'the van', takes: [], leaves: [offcut] })
+const scrap = (id: number) => rack.book({ for: 'thrown away', takes: [id], leaves: [] })
 </script>
 
 <template>
@@ -20,35 +40,49 @@ const kerfLimits: LengthLimits = { min: 0, max: 20 }
         <PieceTable :pieces="plan.pieces" :selected="piece.id" @select="(id) => (selection.piece = id)" />
       </section>
       <section class="space-y-6" aria-label="Stock and parts">
-        <div v-for="stock in plan.stock" :key="stock.pipe" class="space-y-2">
-          <h2 class="heading">{{ stock.label }}</h2>
-          <StockBar
-            v-for="(bar, index) in stock.bars"
-            :key="index"
-            :bar="bar"
-            :number="index + 1"
+        <p v-if="rack.problem" role="alert" class="font-semibold text-(--ui-error)">{{ rack.problem }}</p>
+        <p v-else-if="rack.state === 'away'" class="text-(--ui-warning)">
+          The rack cannot be read just now: laid on new lengths only.
+        </p>
+        <template v-if="rack.state !== 'loading'">
+          <LazyStockSearch
+            v-for="stock in plan.stock"
+            :key="stock.pipe"
+            :stock="stock"
+            :kerf="kerf"
+            :keep="keep"
+            :offcuts="offcutsOf(stock.pipe)"
+            :cutting="rack.cuttings.find(({ pipe }) => pipe === stock.pipe)"
             :selected="piece.id"
             @select="(id) => (selection.piece = id)"
-          />
-          <p v-if="stock.unknown.length" class="text-sm text-(--ui-warning)">
-            Not laid, no cut length yet: {{ stock.unknown.join(', ') }}
-          </p>
-          <p v-if="stock.tooLong.length" class="text-sm text-(--ui-error)">
-            Longer than a stock length: {{ stock.tooLong.map(({ id }) => id).join(', ') }}
-          </p>
+            @cut="(bars) => bookCut(stock, bars)"
+          >
+            <p v-if="stock.tooLong.length" class="text-sm text-(--ui-error)">
+              Longer than a stock length: {{ stock.tooLong.map(({ id }) => id).join(', ') }}
+            </p>
+            <LengthField
+              label="Stock length"
+              :limits="stockLimits"
+              :model-value="stock.length"
+              @update:model-value="(mm) => mm !== undefined && change(setStock(job, { pipe: stock.pipe, length: mm }))"
+            />
+          </LazyStockSearch>
+        </template>
+        <div class="grid grid-cols-2 gap-3">
           <LengthField
-            label="Stock length"
-            :limits="stockLimits"
-            :model-value="stock.length"
-            @update:model-value="(mm) => mm !== undefined && change(setStock(job, { pipe: stock.pipe, length: mm }))"
+            label="Taken by a cut (wheel cutter: 0)"
+            :limits="kerfLimits"
+            :model-value="kerf"
+            @update:model-value="(mm) => mm !== undefined && change(setStock(job, { kerf: mm }))"
+          />
+          <LengthField
+            label="Least offcut worth keeping"
+            :limits="keepLimits"
+            :model-value="keep"
+            @update:model-value="(mm) => mm !== undefined && change(setStock(job, { keep: mm }))"
           />
         </div>
-        <LengthField
-          label="Taken by a cut (none with a wheel cutter)"
-          :limits="kerfLimits"
-          :model-value="job.stock?.kerf ?? 0"
-          @update:model-value="(mm) => mm !== undefined && change(setStock(job, { kerf: mm }))"
-        />
+        <RackList :offcuts="offcuts" :pipes="plan.stock" @add="addOffcut" @scrap="scrap" />
         <div>
           <h2 class="heading">What to bring</h2>
           <PartsList :plan="plan" />

@@ -1,0 +1,90 @@
+<script setup lang="ts">
+import type { PipeStock } from '~~/core/cut/lay-pieces'
+import { cutsJust, type Cutting, type RackOffcut } from '~~/core/cut/rack'
+import type { Bar } from '~~/core/cut/stock'
+
+/** The pieces of one pipe on stock lengths and offcuts: the plan found, how sure it is the best, and its booking. */
+const props = defineProps<{
+  stock: PipeStock
+  kerf: number
+  keep: number
+  offcuts: readonly RackOffcut[]
+  cutting?: Cutting
+  selected: string
+}>()
+const emit = defineEmits<{ select: [piece: string]; cut: [bars: readonly Bar[]] }>()
+const { length } = useLengthText()
+const anew = ref(false)
+const booked = computed(() => (props.cutting && !anew.value ? props.cutting : null))
+const isCut = computed(() => booked.value !== null && cutsJust(booked.value.bars, props.stock.pieces))
+
+const { progress, running, failed, start, stop } = useStockSearch(() => ({
+  pieces: isCut.value ? [] : props.stock.pieces,
+  barLength: props.stock.length,
+  kerf: props.kerf,
+  offcuts: props.offcuts.map(({ id, mm }) => ({ id: String(id), length: mm })),
+}))
+const bars = computed(() =>
+  isCut.value && booked.value ? booked.value.bars : (progress.value?.plan.bars ?? props.stock.bars),
+)
+const newLengths = computed(() => bars.value.filter(({ offcut }) => offcut === undefined).length)
+const fromRack = computed(() => bars.value.length - newLengths.value)
+const kept = computed(() => bars.value.filter(({ rest }) => rest >= props.keep && rest > 0))
+const proof = computed(() => {
+  const { newBars, bound, stage } = progress.value ?? { newBars: 0, bound: 0, stage: 'first fit' }
+  if (!progress.value) return running.value ? 'looking …' : ''
+  if (newBars === bound) return 'proven: fewer cannot do'
+  return stage === 'done' || !running.value
+    ? `fewer than ${bound} cannot do; whether ${bound} can is not known`
+    : `at least ${bound}; looking …`
+})
+</script>
+
+<template>
+  <section class="space-y-2" :aria-label="`Stock of ${stock.label}`">
+    <h2 class="heading">{{ stock.label }}</h2>
+    <div class="flex flex-wrap items-center gap-x-4 gap-y-1">
+      <p class="font-label text-2xl font-semibold" data-new-lengths>
+        {{ newLengths }} new {{ newLengths === 1 ? 'length' : 'lengths'
+        }}<template v-if="fromRack">, {{ fromRack }} from the rack</template>
+      </p>
+      <p v-if="isCut" class="font-semibold text-(--ui-success)">cut and booked</p>
+      <p v-else class="text-sm" aria-live="polite" data-proof>{{ proof }}</p>
+      <button v-if="running" type="button" class="key" @click="stop">
+        <UIcon name="i-lucide-square" class="size-4" />Stop, keep this
+      </button>
+      <button v-else-if="failed || (progress && progress.stage !== 'done')" type="button" class="key" @click="start">
+        Look again
+      </button>
+    </div>
+    <p v-if="failed" role="alert" class="text-(--ui-error)">{{ failed }}</p>
+    <p v-if="booked && !isCut" class="font-semibold text-(--ui-warning)">
+      Cut before for other lengths: the pieces have changed since.
+    </p>
+    <StockBar
+      v-for="(bar, index) in bars"
+      :key="index"
+      :bar="bar"
+      :number="index + 1"
+      :selected="selected"
+      @select="(id) => emit('select', id)"
+    />
+    <div v-if="bars.length" class="flex flex-wrap items-center gap-3">
+      <button v-if="!isCut" type="button" class="key strong" :disabled="running" @click="emit('cut', bars)">
+        <UIcon name="i-lucide-check" class="size-5" />Cut it: book
+      </button>
+      <button v-else type="button" class="key" @click="anew = true">Lay anew</button>
+      <p class="text-sm text-muted">
+        {{
+          kept.length
+            ? `To the rack: ${kept.map(({ rest }) => length(rest)).join(', ')}`
+            : 'Nothing worth keeping is left.'
+        }}
+      </p>
+    </div>
+    <p v-if="stock.unknown.length" class="text-sm text-(--ui-warning)">
+      Not laid, no cut length yet: {{ stock.unknown.join(', ') }}
+    </p>
+    <slot />
+  </section>
+</template>
