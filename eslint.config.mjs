@@ -14,7 +14,7 @@ const mayImport = {
   job: ['quantity', 'catalogue'],
   join: ['quantity', 'catalogue', 'job'],
   identify: ['quantity', 'catalogue', 'job', 'join'],
-  bend: ['quantity'],
+  bend: ['quantity', 'catalogue'],
   route: ['quantity', 'catalogue', 'job', 'bend'],
   cut: ['quantity', 'catalogue', 'job'],
   support: ['quantity', 'catalogue', 'job', 'bend', 'route'],

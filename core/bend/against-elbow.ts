@@ -1,0 +1,48 @@
+import { bendLengths } from './geometry'
+
+/** What a corner costs when it is bent, or made with an elbow. */
+export interface CornerCost {
+  /** Room from the corner of the centre lines to where straight pipe begins, in mm. */
+  readonly room: number
+  readonly joints: number
+  readonly minutes: number
+  /** In the currency of the prices. */
+  readonly cost: number
+}
+
+export interface Corner {
+  readonly angle: number
+  readonly radius: number
+  /** From an elbow's centre to its face, in mm; null where it is not known. */
+  readonly elbowFace: number | null
+  readonly jointMinutes: number
+  readonly elbowPrice: number
+  readonly hourPrice: number
+}
+
+/** Minutes to mark and pull a bend: typical, a setting of nobody yet. */
+export const bendMinutes = 3
+
+/**
+ * Bend against elbow: room, joints, minutes and cost of one corner, and by how much the bend shortens the way.
+ *
+ * @example 90°, radius 88, elbow 30 to its face: room 88 against 30, no joint against two, 37.8 mm less pipe
+ */
+export function bendAgainstElbow({ angle, radius, elbowFace, jointMinutes, elbowPrice, hourPrice }: Corner): {
+  readonly bend: CornerCost
+  readonly elbow: Omit<CornerCost, 'room'> & { readonly room: number | null }
+  readonly gain: number
+} {
+  const { setBack, gain } = bendLengths(radius, angle)
+  const elbowMinutes = 2 * jointMinutes
+  return {
+    bend: { room: setBack, joints: 0, minutes: bendMinutes, cost: (bendMinutes / 60) * hourPrice },
+    elbow: {
+      room: elbowFace,
+      joints: 2,
+      minutes: elbowMinutes,
+      cost: elbowPrice + (elbowMinutes / 60) * hourPrice,
+    },
+    gain,
+  }
+}

@@ -1,0 +1,278 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { shippedCatalogue } from '../catalogue/catalogue'
+import { pipeId } from '../sample-run'
+import { bendAgainstElbow } from './against-elbow'
+import { benderSchema, calibrate, calibrated, markFromStart, pullTo, type Bender } from './bender'
+import { bendingOrder, trimForGrip } from './bending-order'
+import { centreLine, type Place } from './centre-line'
+import { bendVerdict } from './limits'
+import { crossoverFour, crossoverThree, offset, offsetTube } from './offset'
+import { markTube, mirrorTube, reverseTube, type Tube } from './tube'
+
+const bend = (angle: number, radius = 88, turn = 0) => ({ angle, radius, turn })
+const bender = (part: Partial<Bender> = {}): Bender =>
+  benderSchema.parse({ name: 'the blue one', od: 22, radius: 88, grip: 60, shoe: 100, ...part })
+
+/** Tubes whose bends have room: every leg longer than both its set-backs. */
+const tubes = fc
+  .array(
+    fc.record({
+      angle: fc.integer({ min: 10, max: 120 }),
+      radius: fc.integer({ min: 20, max: 90 }),
+      turn: fc.integer({ min: -179, max: 180 }),
+      leg: fc.integer({ min: 320, max: 900 }),
+    }),
+    { minLength: 1, maxLength: 5 },
+  )
+  .map((parts): Tube => ({
+    legs: [...parts.map(({ leg }) => leg), 400],
+    bends: parts.map(({ angle, radius, turn }, index) => ({ angle, radius, turn: index === 0 ? 0 : turn })),
+  }))
+const span = (a: Place, b: Place) => Math.hypot(a[0] - b[0], a[1] - b[1], a[2] - b[2])
+
+describe('marks on a tube, all from one end', () => {
+  it('one bend of 88 at 90 degrees: set-back 88, arc 138.23, gain 37.77', () => {
+    const { length, bends, straights } = markTube({ legs: [500, 400], bends: [bend(90)] })
+    expect(length).toBeCloseTo(862.23, 2)
+    expect(bends[0]).toMatchObject({ start: 412, corner: 500, end: expect.closeTo(550.23, 2) })
+    expect(straights).toEqual([412, expect.closeTo(312, 6)])
+  })
+
+  it('the second bend is marked from the same end: 500 + 400 less one gain and one set-back', () => {
+    const [, second] = markTube({ legs: [500, 400, 300], bends: [bend(90), bend(90)] }).bends
+    expect(second?.start).toBeCloseTo(900 - 37.77 - 88, 2)
+  })
+
+  it('developed length is the integral of the centre line', () => {
+    fc.assert(
+      fc.property(tubes, (tube) => {
+        const { line } = centreLine(tube, 0.5)
+        const integral = line.slice(1).reduce((sum, place, index) => sum + span(place, line[index]!), 0)
+        // Chords of half a degree are shorter than their arcs by three in a million.
+        expect(integral / markTube(tube).length).toBeCloseTo(1, 4)
+      }),
+    )
+  })
+
+  it('the corners stand as far apart as the legs say, and turn by the angle', () => {
+    fc.assert(
+      fc.property(tubes, (tube) => {
+        const { corners } = centreLine(tube)
+        tube.legs.forEach((leg, index) => expect(span(corners[index]!, corners[index + 1]!)).toBeCloseTo(leg, 5))
+      }),
+    )
+  })
+
+  it('told from the other end, lengths stay and ends lie as far apart; in a mirror too', () => {
+    fc.assert(
+      fc.property(tubes, (tube) => {
+        const ends = (of: Tube) => {
+          const { corners } = centreLine(of)
+          return span(corners[0]!, corners.at(-1)!)
+        }
+        for (const other of [reverseTube(tube), mirrorTube(tube)]) {
+          expect(markTube(other).length).toBeCloseTo(markTube(tube).length, 6)
+          expect(ends(other)).toBeCloseTo(ends(tube), 4)
+        }
+        expect(reverseTube(reverseTube(tube))).toEqual(tube)
+      }),
+    )
+  })
+
+  it('scales: everything twice as large is marked twice as far', () => {
+    fc.assert(
+      fc.property(tubes, fc.integer({ min: 2, max: 5 }), (tube, k) => {
+        const large = markTube({
+          legs: tube.legs.map((leg) => leg * k),
+          bends: tube.bends.map((of) => ({ ...of, radius: of.radius * k })),
+        })
+        markTube(tube).bends.forEach(({ start }, index) => expect(large.bends[index]!.start).toBeCloseTo(start * k, 5))
+      }),
+    )
+  })
+
+  it('refuses legs that do not go with the bends', () => {
+    expect(() => markTube({ legs: [500], bends: [bend(90)] })).toThrow(RangeError)
+  })
+})
+
+describe('offsets and crossovers', () => {
+  it.each([
+    [45, 141.4, 100, 41.4],
+    [30, 200, 173.2, 26.8],
+    [60, 115.5, 57.7, 57.7],
+    [90, 100, 0, 100],
+  ])('a set of 100 at %d°: travel %d, advance %d, shortening %d', (angle, travel, advance, shortening) => {
+    const found = offset(100, angle)
+    expect(found.travel).toBeCloseTo(travel, 1)
+    expect(found.advance).toBeCloseTo(advance, 1)
+    expect(found.shortening).toBeCloseTo(shortening, 1)
+    expect(found.shortening).toBeCloseTo(100 * Math.tan((angle * Math.PI) / 360), 9)
+  })
+
+  it('a rolling offset of 300 up and 400 aside: set 500, roll 53.13°', () => {
+    expect(offset(300, 45, 400)).toMatchObject({
+      set: 500,
+      roll: expect.closeTo(53.13, 2),
+      travel: expect.closeTo(707.1, 1),
+    })
+  })
+
+  it('comes out beside the run it left, at its set; crossovers come back to it', () => {
+    const last = (tube: Tube) => centreLine(tube).corners.at(-1)!
+    expect(last(offsetTube(100, 45, 50, 300, 300))[1]).toBeCloseTo(100, 6)
+    expect(last(crossoverThree(60, 22.5, 50, 300, 300))[1]).toBeCloseTo(0, 6)
+    expect(centreLine(crossoverThree(60, 22.5, 50, 300, 300)).corners[2]?.[1]).toBeCloseTo(60, 6)
+    expect(last(crossoverFour(60, 45, 50, 200, 300, 300))[1]).toBeCloseTo(0, 6)
+  })
+
+  it('refuses no set and an angle past square', () => {
+    expect(() => offset(0, 45)).toThrow(/Set/)
+    expect(() => offset(100, 91)).toThrow(/Angle/)
+    expect(() => crossoverThree(60, 90, 50, 1, 1)).toThrow(/Angle/)
+  })
+})
+
+describe('a bender and its calibration', () => {
+  it('marks by the three schools: at the start, at the centre line one set-back on, at the edge', () => {
+    expect(markFromStart(bender(), 90)).toBe(0)
+    expect(markFromStart(bender({ school: 'centre line' }), 90)).toBeCloseTo(88, 6)
+    expect(markFromStart(bender({ school: 'former edge', markOffset: 4 }), 90)).toBe(4)
+  })
+
+  it('pulls further by the spring-back, which grows with the angle', () => {
+    expect(pullTo(bender({ springBack: 3 }), 90)).toBe(93)
+    expect(pullTo(bender({ springBack: 3 }), 30)).toBe(31)
+  })
+
+  it('a scrap of 400 that came out 262 by 175.77: radius 88, start at 174', () => {
+    const found = calibrate({ length: 400, mark: 170, pulled: 93, angle: 90, first: 262, second: 175.77 })
+    expect(found).toMatchObject({
+      radius: expect.closeTo(88, 1),
+      radiusTolerance: expect.closeTo(3.5, 1), // 1.5 / 0.4292
+      markFromStart: expect.closeTo(-4, 1),
+      springBack: 3,
+    })
+  })
+
+  it('finds the bender that made the scrap, whatever it was', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 30, max: 150 }),
+        fc.integer({ min: 45, max: 120 }),
+        fc.integer({ min: -20, max: 20 }),
+        fc.constantFrom('start of bend', 'centre line', 'former edge'),
+        (radius, angle, own, school) => {
+          const real = bender({ radius, school, markOffset: own, springBack: 2 })
+          const { length, bends } = markTube({ legs: [500, 450], bends: [bend(angle, radius)] })
+          const scrap = {
+            length,
+            mark: bends[0]!.start + markFromStart(real, angle),
+            pulled: pullTo(real, angle),
+            angle,
+            first: 500,
+            second: 450,
+          }
+          const found = calibrated(bender({ radius: 99, school }), scrap, '2026-11-24')
+          expect(found).toMatchObject({ radius, markOffset: own, springBack: 2 })
+        },
+      ),
+    )
+  })
+
+  it('says which figure cannot be', () => {
+    const scrap = { length: 400, mark: 170, pulled: 93, angle: 90, first: 262, second: 175.77 }
+    expect(() => calibrate({ ...scrap, first: 200 })).toThrow(/Legs/)
+    expect(() => calibrate({ ...scrap, pulled: 80 })).toThrow(/Pulled/)
+    expect(() => calibrate({ ...scrap, angle: 5 })).toThrow(/Angle/)
+    expect(() => calibrate({ ...scrap, first: 60, second: 380 })).toThrow(/First leg/)
+  })
+})
+
+describe('the order of bending', () => {
+  const room = { grip: 60, shoe: 100 }
+  it('goes along the tube from one end where there is room everywhere', () => {
+    const order = bendingOrder(markTube({ legs: [500, 500, 500], bends: [bend(90), bend(90)] }), room)
+    expect(order).toMatchObject({
+      ok: true,
+      flips: 0,
+      steps: [
+        { bend: 0, hold: 'first end' },
+        { bend: 1, hold: 'first end' },
+      ],
+    })
+  })
+
+  it('of two bends 40 apart the far one is made first: the hook finds no room on 40', () => {
+    // 216 between the corners leaves 216 − 176 = 40 straight: too little under the hook once the first is made.
+    const order = bendingOrder(markTube({ legs: [500, 216, 500], bends: [bend(90), bend(90)] }), room)
+    expect(order).toMatchObject({ ok: true, flips: 0, steps: [{ bend: 1 }, { bend: 0 }] })
+  })
+
+  it('a bend too near to both ends is named, with what is missing', () => {
+    const order = bendingOrder(markTube({ legs: [120, 130], bends: [bend(90)] }), room)
+    expect(order).toMatchObject({ ok: false, bend: 0, problem: expect.stringContaining('18 mm more') })
+  })
+
+  it('a longer tube, cut off after, gives it its grip', () => {
+    expect(trimForGrip(markTube({ legs: [120, 130], bends: [bend(90)] }), room)).toEqual({ first: 0, last: 18 })
+    expect(trimForGrip(markTube({ legs: [500, 500], bends: [bend(90)] }), room)).toEqual({ first: 0, last: 0 })
+  })
+
+  it('every step of an order found has its straight', () => {
+    fc.assert(
+      fc.property(tubes, (tube) => {
+        const marked = markTube(tube)
+        const order = bendingOrder(marked, room)
+        if (!order.ok) return
+        expect(order.steps.map((step) => step.bend).toSorted()).toEqual(tube.bends.map((_, index) => index))
+        order.steps.forEach(({ grip, shoe }) => {
+          expect(grip).toBeGreaterThanOrEqual(room.grip - 1e-6)
+          expect(shoe).toBeGreaterThanOrEqual(room.shoe - 1e-6)
+        })
+      }),
+    )
+  })
+})
+
+describe('which pipe may be bent', () => {
+  const pipe = (standard: string, nominal: string, having?: string | number) =>
+    shippedCatalogue.pipe(pipeId(standard, nominal, having))!
+  it.each([
+    ['half-hard 22 in a bender', pipe('EN 1057', '22', 0.9), 88, 'bender', 'fits'],
+    ['half-hard 22 by hand', pipe('EN 1057', '22', 0.9), 88, 'hand', 'refuse'],
+    ['hard grade L', pipe('ASTM B88', '1/2', 'L'), 60, 'bender', 'caution'],
+    ['half-hard 42', pipe('EN 1057', '42'), 200, 'bender', 'refuse'],
+    ['multilayer 16 by hand to 80', pipe('EN ISO 21003', '16'), 80, 'hand', 'fits'],
+    ['multilayer 16 by hand to 60', pipe('EN ISO 21003', '16'), 60, 'hand', 'refuse'],
+    ['multilayer 16 in a bender to 48', pipe('EN ISO 21003', '16'), 48, 'bender', 'fits'],
+    ['PEX half inch to 8 × 15.875', pipe('ASTM F876', '1/2', 'pex-b'), 127, 'hand', 'fits'],
+    ['PEX half inch tighter', pipe('ASTM F876', '1/2', 'pex-b'), 120, 'hand', 'refuse'],
+    ['PVC-U', pipe('ASTM D1785', '1/2'), 200, 'hand', 'refuse'],
+  ] as const)('%s: %s', (_, of, radius, way, verdict) => expect(bendVerdict(of, radius, way).verdict).toBe(verdict))
+})
+
+it('bend against elbow: no joint and less pipe, but more room', () => {
+  const {
+    bend: bent,
+    elbow,
+    gain,
+  } = bendAgainstElbow({
+    angle: 90,
+    radius: 88,
+    elbowFace: 30,
+    jointMinutes: 6,
+    elbowPrice: 1,
+    hourPrice: 60,
+  })
+  expect([bent.room, bent.joints, elbow.room, elbow.joints, elbow.minutes, elbow.cost]).toEqual([
+    expect.closeTo(88, 9),
+    0,
+    30,
+    2,
+    12,
+    13,
+  ])
+  expect(gain).toBeCloseTo(37.77, 2)
+})

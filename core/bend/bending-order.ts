@@ -1,0 +1,132 @@
+import type { MarkedTube } from './tube'
+
+/** Straight pipe that a bender needs, in mm. */
+export interface BenderRoom {
+  /** Before the start of the bend, under the hook. */
+  readonly grip: number
+  /** After the start of the bend, under the shoe. */
+  readonly shoe: number
+}
+
+/** One step at the bender. */
+export interface BendStep {
+  /** Which bend, counted from the tube's first end. */
+  readonly bend: number
+  /** Which end of the tube goes in first and is held. */
+  readonly hold: 'first end' | 'second end'
+  /** Straight there is under the hook and the shoe when it is made. */
+  readonly grip: number
+  readonly shoe: number
+}
+
+export type BendingOrder =
+  | { readonly ok: true; readonly steps: readonly BendStep[]; readonly flips: number }
+  | { readonly ok: false; readonly bend: number; readonly problem: string }
+
+const tight = 1e-6
+
+/** Straight to either side of a bend while only these bends are made. */
+function straightsAt({ bends, length }: MarkedTube, bend: number, made: ReadonlySet<number>): [number, number] {
+  let from = 0
+  let to = length
+  for (const [index, { start, end }] of bends.entries()) {
+    if (!made.has(index)) continue
+    if (index < bend) from = Math.max(from, end)
+    if (index > bend) to = Math.min(to, start)
+  }
+  return [bends[bend]!.start - from, to - bends[bend]!.end]
+}
+
+/** The ways to make one bend now: from either end, where hook and shoe find their straight. */
+function waysAt(tube: MarkedTube, room: BenderRoom, bend: number, made: ReadonlySet<number>): BendStep[] {
+  const { start, end } = tube.bends[bend]!
+  const arc = end - start
+  const [before, after] = straightsAt(tube, bend, made)
+  const fits = (grip: number, shoe: number) => grip + tight >= room.grip && shoe + tight >= room.shoe
+  const ways: BendStep[] = []
+  // The shoe lies on the pipe that the bend takes and on what comes after it.
+  if (fits(before, arc + after)) ways.push({ bend, hold: 'first end', grip: before, shoe: arc + after })
+  if (fits(after, arc + before)) ways.push({ bend, hold: 'second end', grip: after, shoe: arc + before })
+  return ways
+}
+
+const mostBends = 9
+
+/**
+ * An order in which every bend can be made: each finds the straight that hook and shoe need between the bends already
+ * made and the ends. Of all orders the one that turns the tube end for end least often, and goes along it.
+ *
+ * @param tube of at most 9 bends
+ * @returns the steps; or the bend that finds no room even first, or in any order, with what it lacks
+ */
+export function bendingOrder(tube: MarkedTube, room: BenderRoom): BendingOrder {
+  const count = tube.bends.length
+  if (count > mostBends)
+    return { ok: false, bend: mostBends, problem: `a tube of more than ${mostBends} bends: cut it` }
+  for (let bend = 0; bend < count; bend += 1) {
+    if (waysAt(tube, room, bend, new Set()).length > 0) continue
+    const [before, after] = straightsAt(tube, bend, new Set())
+    const lacks = room.grip - Math.max(before, after)
+    return {
+      ok: false,
+      bend,
+      problem:
+        lacks > 0
+          ? `no straight to grip: ${Math.ceil(lacks)} mm more is needed at an end; bend it on a longer tube and cut after`
+          : 'no straight under the shoe: bend it on a longer tube and cut after',
+    }
+  }
+  let best: { steps: BendStep[]; cost: number } | null = null
+  const search = (steps: BendStep[], made: Set<number>, cost: number) => {
+    if (best && cost >= best.cost) return
+    if (steps.length === count) {
+      best = { steps: [...steps], cost }
+      return
+    }
+    const last = steps.at(-1)
+    for (let bend = 0; bend < count; bend += 1) {
+      if (made.has(bend)) continue
+      for (const step of waysAt(tube, room, bend, made)) {
+        // Turning the tube end for end costs most; leaping over bends a little.
+        const flip = last && last.hold !== step.hold ? 100 : 0
+        const leap = Math.abs(bend - (last?.bend ?? (step.hold === 'first end' ? 0 : count - 1)))
+        made.add(bend)
+        search([...steps, step], made, cost + flip + leap + (step.hold === 'first end' ? 0 : 0.5))
+        made.delete(bend)
+      }
+    }
+  }
+  search([], new Set(), 0)
+  const found = best as { steps: BendStep[]; cost: number } | null
+  if (found) return { ok: true, steps: found.steps, flips: Math.floor(found.cost / 100) }
+  return {
+    ok: false,
+    bend: 0,
+    problem: 'each bend fouls another in every order: move a bend, or put an elbow in its place',
+  }
+}
+
+/** By how much longer the tube must be at each end so that its outer bends can be gripped; cut off afterwards. */
+export function trimForGrip(tube: MarkedTube, room: BenderRoom): { readonly first: number; readonly last: number } {
+  if (tube.bends.length === 0 || bendingOrder(tube, room).ok) return { first: 0, last: 0 }
+  const short = (straight: number) => Math.max(0, room.grip - straight)
+  const [first, last] = [short(tube.straights[0]!), short(tube.straights.at(-1)!)]
+  const longer = (at: 'first' | 'last', by: number): MarkedTube => ({
+    ...tube,
+    length: tube.length + by,
+    bends:
+      at === 'last'
+        ? tube.bends
+        : tube.bends.map((bend) => ({
+            ...bend,
+            start: bend.start + by,
+            middle: bend.middle + by,
+            end: bend.end + by,
+            corner: bend.corner + by,
+          })),
+  })
+  // One end is enough where the other can be held.
+  if (last > 0 && bendingOrder(longer('last', last), room).ok) return { first: 0, last }
+  if (first > 0 && bendingOrder(longer('first', first), room).ok) return { first, last: 0 }
+  return { first, last }
+}
