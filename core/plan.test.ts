@@ -61,7 +61,15 @@ describe('cut lengths, worked by hand', () => {
     const [piece] = planJob(sampleJob(run), shippedCatalogue).pieces
     expect(piece?.cut).toBeCloseTo(500 + 400 - 37.77, 1)
     expect(piece?.bends).toEqual([
-      { node: 'b', angle: 90, turn: 0, start: 412, middle: expect.closeTo(481.1, 1), end: expect.closeTo(550.2, 1) },
+      {
+        node: 'b',
+        angle: 90,
+        turn: 0,
+        radius: 88,
+        start: 412,
+        middle: expect.closeTo(481.1, 1),
+        end: expect.closeTo(550.2, 1),
+      },
     ])
   })
 })

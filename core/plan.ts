@@ -42,6 +42,7 @@ const toPlanPiece = (piece: Piece, run: string, number: number): PlanPiece => ({
   basis: piece.basis,
   ends: [toPlanEnd(piece.ends[0]), toPlanEnd(piece.ends[1])],
   bends: piece.bends,
+  tube: piece.tube,
   missing: piece.missing,
 })
 

@@ -1,3 +1,4 @@
+import type { Tube } from '../bend/tube'
 import type { MethodId } from '../catalogue/method'
 import type { PipeStock } from '../cut/lay-pieces'
 import type { Reason, VerdictKind } from '../join/verdict'
@@ -31,6 +32,8 @@ export interface PlanPiece {
   readonly basis: Basis | null
   readonly ends: readonly [PlanEnd, PlanEnd]
   readonly bends: readonly PieceBend[]
+  /** The tube as it is bent; null where it is straight. */
+  readonly tube: Tube | null
   readonly missing: string
 }
 

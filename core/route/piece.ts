@@ -1,6 +1,6 @@
 import type { Catalogue } from '../catalogue/catalogue'
 import type { Pipe } from '../catalogue/pipe'
-import { bendLengths } from '../bend/geometry'
+import { markTube, type BendPlace, type Tube, type TubeBend } from '../bend/tube'
 import type { Leg } from '../job/job'
 import { weakestBasis, type Basis } from '../quantity/basis'
 import { pieceEnd, type PieceEnd } from './end'
@@ -13,6 +13,8 @@ export interface PieceBend {
   readonly angle: number
   /** Turn of the tube about its own length since the bend before, in degrees, −180 to 180; 0 at the first. */
   readonly turn: number
+  /** Centre-line radius in mm. */
+  readonly radius: number
   readonly start: number
   readonly middle: number
   readonly end: number
@@ -29,6 +31,8 @@ export interface Piece {
   readonly basis: Basis | null
   readonly ends: readonly [PieceEnd, PieceEnd]
   readonly bends: readonly PieceBend[]
+  /** The tube as it is bent, between its own ends; null where it is straight or not known. */
+  readonly tube: Tube | null
   /** Why there is no cut length; empty when there is one. */
   readonly missing: string
 }
@@ -74,40 +78,33 @@ function directionAlong({ legs, nodes }: Walk, index: number): Vector {
   return leg.from === nodes[index] ? vector : opposite(vector)
 }
 
-/** Bends of a tube and by how much they shorten it; or why that is not known. */
-function bendsAlong(layout: Layout, walk: Walk, takeOff: number): { bends: PieceBend[]; gain: number } | string {
-  const bends: PieceBend[] = []
-  let along = -takeOff
-  let gain = 0
-  for (const [index, leg] of walk.legs.slice(0, -1).entries()) {
-    along += leg.length
+/** The tube that a walk through bends makes, its outer legs less the take-offs; or why it is not known. */
+function tubeAlong(layout: Layout, walk: Walk, takeOffs: readonly [number, number]): Tube | string {
+  const bends: TubeBend[] = []
+  for (let index = 0; index < walk.legs.length - 1; index += 1) {
     const node = layout.node.get(walk.nodes[index + 1]!)!
     const angle = turnAt(layout.arms.get(node.id) ?? [])
     if (angle === null || angle <= 0 || angle >= 180) return 'a bend has two legs that are not in line'
     if (node.radius === undefined) return 'the radius of a bend is not known: enter it'
-    const lengths = bendLengths(node.radius, angle)
-    const start = along - gain - lengths.setBack
-    bends.push({
-      node: node.id,
-      angle: round(angle),
-      turn:
-        index === 0
-          ? 0
-          : round(
-              turnBetweenBends(
-                directionAlong(walk, index - 1),
-                directionAlong(walk, index),
-                directionAlong(walk, index + 1),
-              ),
-            ),
-      start: round(start),
-      middle: round(start + lengths.arc / 2),
-      end: round(start + lengths.arc),
-    })
-    gain += lengths.gain
+    const direction = (leg: number) => directionAlong(walk, leg)
+    const turn = index === 0 ? 0 : turnBetweenBends(direction(index - 1), direction(index), direction(index + 1))
+    bends.push({ angle: round(angle), radius: node.radius, turn: round(turn) })
   }
-  return { bends, gain }
+  const legs = walk.legs.map(({ length }) => length)
+  legs[0]! -= takeOffs[0]
+  legs[legs.length - 1]! -= takeOffs[1]
+  return { legs, bends }
 }
+
+const placeOf = (node: string, { angle, turn, radius, start, middle, end }: BendPlace): PieceBend => ({
+  node,
+  angle,
+  turn,
+  radius,
+  start: round(start),
+  middle: round(middle),
+  end: round(end),
+})
 
 /**
  * The pieces of a run: `cut = centre-to-centre − z1 − z2`, less the gain of every pulled bend between.
@@ -142,21 +139,23 @@ function pieceOf(catalogue: Catalogue, layout: Layout, walk: Walk): Piece | null
     basis: null,
     ends,
     bends: [],
+    tube: null,
     missing,
   })
   if (!first.takeOff || !last.takeOff) return blank(first.missing || last.missing)
-  const bent = bendsAlong(layout, walk, first.takeOff.mm)
-  if (typeof bent === 'string') return blank(bent)
-  const centreToCentre = walk.legs.reduce((sum, leg) => sum + leg.length, 0)
+  const tube = tubeAlong(layout, walk, [first.takeOff.mm, last.takeOff.mm])
+  if (typeof tube === 'string') return blank(tube)
+  const marked = markTube(tube)
   const measuring = walk.legs.reduce((sum, leg) => sum + (leg.tolerance ?? 0), 0)
   return {
     pipe,
     legs: walk.legs,
     ends,
-    cut: round(centreToCentre - first.takeOff.mm - last.takeOff.mm - bent.gain),
+    cut: round(marked.length),
     tolerance: round(first.takeOff.tolerance + last.takeOff.tolerance + measuring),
     basis: weakestBasis([first.takeOff.basis, last.takeOff.basis]),
-    bends: bent.bends,
+    bends: marked.bends.map((bend, index) => placeOf(walk.nodes[index + 1]!, bend)),
+    tube: tube.bends.length > 0 ? tube : null,
     missing: '',
   }
 }
