@@ -11,7 +11,7 @@ Object.groupBy ??= (items, keyOf) => {
 const mayImport = {
   quantity: [],
   catalogue: ['quantity'],
-  job: ['quantity', 'catalogue'],
+  job: ['quantity', 'catalogue', 'bend'],
   join: ['quantity', 'catalogue', 'job'],
   identify: ['quantity', 'catalogue', 'job', 'join'],
   bend: ['quantity', 'catalogue'],

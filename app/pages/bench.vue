@@ -4,6 +4,7 @@ const tabs = [
   { to: '/bench/identify', word: 'What is this pipe?' },
   { to: '/bench/join', word: 'What joins these?' },
   { to: '/bench/card', word: 'How is it made?' },
+  { to: '/bench/bend', word: 'Where do I bend?' },
   { to: '/bench/fitting', word: 'Fitting name' },
   { to: '/bench/parts', word: 'Own parts' },
   { to: '/bench/costs', word: 'Tools and prices' },

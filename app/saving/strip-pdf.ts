@@ -1,5 +1,5 @@
 import { PDFDocument, StandardFonts } from 'pdf-lib'
-import type { StripPage } from '~~/core/make/depth-strip'
+import type { StripPage } from '~~/core/make/strip-page'
 
 /** Points to the millimetre: PDF's unit is a seventy-second of an inch. */
 const points = 72 / 25.4

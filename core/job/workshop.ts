@@ -1,12 +1,14 @@
 import * as z from 'zod'
+import { benderSchema, type Bender } from '../bend/bender'
 import { methodIds, type MethodId } from '../catalogue/method'
 import { methodCostSchema, shippedCosts, type Costs, type MethodCost } from './costs'
 import { toolsSchema, type OwnedTool } from './place'
 import { ownProfileSchema, type OwnProfile } from './profile'
 
+const ownKey = z.string().regex(/^[a-z0-9-]{1,40}$/)
 const currencyText = 'currency: three letters, such as EUR'
 
-/** What a workshop says of itself, for all its jobs: prices, minutes, tools, profiles of its own. What is unsaid is as shipped. */
+/** What a workshop says of itself, for all its jobs: prices, minutes, tools, profiles and benders of its own. What is unsaid is as shipped. */
 export const workshopSchema = z.object({
   currency: z
     .string()
@@ -15,7 +17,8 @@ export const workshopSchema = z.object({
   hour: z.number({ error: 'an hour of work: a number from 0 to 10000' }).min(0).max(10_000).optional(),
   methods: z.partialRecord(z.enum(methodIds), methodCostSchema.partial()).default({}),
   tools: toolsSchema.optional(),
-  profiles: z.record(z.string().regex(/^[a-z0-9-]{1,40}$/), ownProfileSchema).default({}),
+  profiles: z.record(ownKey, ownProfileSchema).default({}),
+  benders: z.record(ownKey, benderSchema).default({}),
 })
 export interface Workshop {
   readonly currency?: string
@@ -23,9 +26,10 @@ export interface Workshop {
   readonly methods: Readonly<Partial<Record<MethodId, Partial<MethodCost>>>>
   readonly tools?: readonly OwnedTool[]
   readonly profiles: Readonly<Record<string, OwnProfile>>
+  readonly benders: Readonly<Record<string, Bender>>
 }
 
-export const emptyWorkshop: Workshop = { methods: {}, profiles: {} }
+export const emptyWorkshop: Workshop = { methods: {}, profiles: {}, benders: {} }
 
 /** One thing set: a path into the workshop, and its value; null takes it away, back to what ships. */
 export const workshopChangeSchema = z.object({

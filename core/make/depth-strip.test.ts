@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { formatLength } from '../quantity/format-length'
-import { depthStrips, stripSvg, type StripDepth } from './depth-strip'
+import { depthStrips, type StripDepth } from './depth-strip'
+import { stripSvg } from './strip-page'
 
 const depth = (mm: number): StripDepth => ({ label: '22 solder', mm, basis: 'standard' })
 const pages = (depths: StripDepth[], units: 'metric' | 'imperial' = 'metric') =>

@@ -3,14 +3,18 @@ import type { LengthLimits } from '~~/core/quantity/parse-length'
 import type { Bar } from '~~/core/cut/stock'
 import type { PipeStock } from '~~/core/cut/lay-pieces'
 import { setStock } from '~~/core/job/edit-stock'
+import { useCatalogueStore } from '~/stores/catalogue'
 import { useRackStore } from '~/stores/rack'
 import { useSelectionStore } from '~/stores/selection'
 
 const { store, job, plan, change } = useOpenJob()
 const selection = useSelectionStore()
 const rack = useRackStore()
+const own = useCatalogueStore()
 onMounted(() => rack.load(store.id))
 const piece = computed(() => plan.value.pieces.find(({ id }) => id === selection.piece) ?? plan.value.pieces[0])
+const pipe = computed(() => own.catalogue.pipe(piece.value?.pipe ?? ''))
+const { bender } = useBenders(() => pipe.value?.od ?? 0)
 const stockLimits: LengthLimits = { min: 100, max: 200_000 }
 const kerfLimits: LengthLimits = { min: 0, max: 20 }
 const keepLimits: LengthLimits = { min: 0, max: 10_000 }
@@ -36,7 +40,14 @@ const scrap = (id: number) => rack.book({ for: 'thrown away', takes: [id], leave
     <div v-else class="grid gap-6 lg:grid-cols-[minmax(0,1fr)_minmax(0,26rem)]">
       <section class="space-y-4" aria-label="Pieces">
         <PieceReadout :piece="piece" />
-        <PieceTube :piece="piece" />
+        <LazyBendSheetView
+          v-if="piece.tube && pipe"
+          :tube="piece.tube"
+          :bender="bender"
+          :pipe="pipe"
+          :title="`${job.title}, ${piece.id}`"
+        />
+        <PieceTube v-else :piece="piece" />
         <PieceTable :pieces="plan.pieces" :selected="piece.id" @select="(id) => (selection.piece = id)" />
       </section>
       <section class="space-y-6" aria-label="Stock and parts">

@@ -1,0 +1,106 @@
+<script setup lang="ts">
+import { bendSheet } from '~~/core/bend/bend-sheet'
+import { schoolHow, type Bender } from '~~/core/bend/bender'
+import { bendVerdict } from '~~/core/bend/limits'
+import type { Tube } from '~~/core/bend/tube'
+import type { Pipe } from '~~/core/catalogue/pipe'
+import { bendStrips } from '~~/core/make/bend-strip'
+import type { Paper } from '~~/core/make/strip-page'
+
+/** How a tube is bent: every mark from one end, in the order of bending, how far to pull, how the tube is turned. */
+const props = defineProps<{ tube: Tube; bender: Bender | null; pipe: Pipe; title: string }>()
+const { length, units } = useLengthText()
+const sheet = computed(() => bendSheet(props.tube, props.bender, props.pipe.od))
+const first = computed(() => sheet.value.marks[0])
+const degrees = (value: number) => `${Math.round(value * 10) / 10}°`
+const pull = ({ angle, pull: to }: { angle: number; pull: number }) =>
+  to === angle ? degrees(angle) : `${degrees(angle)} + ${degrees(to - angle)}`
+const around = ({ round, roundAlong }: { round: number; roundAlong: number }) =>
+  round === 0
+    ? 'in line with the back line'
+    : Math.abs(round) === 180
+      ? 'opposite the back line'
+      : `${degrees(Math.abs(round))} ${round > 0 ? 'clockwise' : 'anticlockwise'}, ${length(roundAlong)} round`
+const verdict = computed(() =>
+  bendVerdict(props.pipe, Math.min(...props.tube.bends.map(({ radius }) => radius)), 'bender'),
+)
+const how = computed(() =>
+  props.bender
+    ? schoolHow[props.bender.school]
+    : 'No bender of this size is calibrated yet: the marks stand at the start of each bend, and spring-back is not known.',
+)
+const pages = (paper: Paper) =>
+  bendStrips(
+    sheet.value.marks.map(({ mark }, index) => ({ at: mark, label: `bend ${index + 1}` })),
+    sheet.value.blank,
+    paper,
+    units.value,
+    props.title,
+    length,
+  )
+</script>
+
+<template>
+  <section class="space-y-3" aria-label="Bend sheet">
+    <div v-if="first" class="grid grid-cols-2 gap-4 sm:grid-cols-[1.4fr_1fr_1fr]" data-bend-readout>
+      <Readout
+        class="col-span-2 sm:col-span-1"
+        label="First mark"
+        :value="length(first.mark)"
+        :basis="`from the first end; hold the ${first.hold}`"
+      />
+      <Readout label="Pull to" :value="degrees(first.pull)" :basis="pull(first)" />
+      <Readout
+        label="Cut the tube"
+        :value="length(sheet.blank)"
+        :basis="sheet.blank > sheet.length ? `of it ${length(sheet.length)} stays` : 'developed length'"
+      />
+    </div>
+    <p class="text-sm">{{ how }} Draw a line along the tube’s back first: it keeps the twist.</p>
+    <p v-if="verdict.verdict !== 'fits'" class="flex items-start gap-2">
+      <VerdictMark :verdict="verdict.verdict" /><span>{{ verdict.text }}</span>
+    </p>
+    <p v-if="!sheet.order.ok" role="alert" class="font-semibold text-(--ui-error)">
+      Bend {{ sheet.order.bend + 1 }}: {{ sheet.order.problem }}
+    </p>
+    <p v-if="sheet.trim.first || sheet.trim.last" class="font-semibold text-(--ui-warning)">
+      Cut longer to have something to grip; cut off after bending:
+      <template v-if="sheet.trim.first">{{ length(sheet.trim.first) }} at the first end</template>
+      <template v-if="sheet.trim.first && sheet.trim.last">, </template>
+      <template v-if="sheet.trim.last">{{ length(sheet.trim.last) }} at the second end</template>.
+    </p>
+    <TubeDrawing :tube="tube" :sheet="sheet" :od="pipe.od" />
+    <div class="overflow-x-auto">
+      <table class="w-full text-left" aria-label="Bends in order">
+        <thead>
+          <tr class="label">
+            <th>Bend</th>
+            <th class="text-right">Mark at</th>
+            <th class="pl-3 text-right">Pull to</th>
+            <th class="pl-4">Hold</th>
+            <th class="hidden pl-4 sm:table-cell">Turn of the tube</th>
+            <th class="hidden pl-4 text-right sm:table-cell">Start, middle, end</th>
+          </tr>
+        </thead>
+        <tbody class="ruled">
+          <tr v-for="(mark, index) in sheet.marks" :key="mark.bend" class="h-11">
+            <td class="font-label text-lg font-semibold text-(--ui-primary)">{{ index + 1 }}</td>
+            <td class="text-right font-label text-lg font-semibold whitespace-nowrap">{{ length(mark.mark) }}</td>
+            <td class="pl-3 text-right font-label text-lg font-semibold whitespace-nowrap">{{ pull(mark) }}</td>
+            <td class="pl-4">{{ mark.hold }}</td>
+            <td class="hidden pl-4 sm:table-cell">{{ around(mark) }}</td>
+            <td class="hidden pl-4 text-right text-sm whitespace-nowrap sm:table-cell">
+              {{ length(mark.start) }}, {{ length(mark.middle) }}, {{ length(mark.end) }}
+            </td>
+          </tr>
+        </tbody>
+      </table>
+    </div>
+    <p class="text-sm text-muted sm:hidden">
+      <template v-for="(mark, index) in sheet.marks" :key="mark.bend">{{ index + 1 }}: {{ around(mark) }}. </template>
+    </p>
+    <StripPrint title="Strip of marks" file="bend-strip" :empty="sheet.marks.length === 0" :pages="pages">
+      <p class="text-sm text-muted">Full size, sheet after sheet: lay the tube on it and mark.</p>
+    </StripPrint>
+  </section>
+</template>

@@ -1,0 +1,35 @@
+<script setup lang="ts">
+import { useLocalStorage } from '@vueuse/core'
+import { stripSvg, type Paper, type StripPage } from '~~/core/make/strip-page'
+import { download } from '~/saving/download'
+
+/** Pages at full size with a check bar, as PDF or as SVG. */
+const props = defineProps<{ title: string; file: string; empty: boolean; pages: (paper: Paper) => StripPage[] }>()
+const paper = useLocalStorage<Paper>('jolvet-paper', 'a4')
+const papers = [
+  { value: 'a4', label: 'A4' },
+  { value: 'letter', label: 'Letter' },
+] as const
+
+async function pdf(): Promise<void> {
+  const { stripPdf } = await import('~/saving/strip-pdf')
+  download(`${props.file}.pdf`, 'application/pdf', (await stripPdf(props.pages(paper.value))).slice().buffer)
+}
+function svg(): void {
+  props
+    .pages(paper.value)
+    .forEach((page, index) => download(`${props.file}-${index + 1}.svg`, 'image/svg+xml', stripSvg(page)))
+}
+</script>
+
+<template>
+  <section class="flex flex-wrap items-end gap-3" :aria-label="title">
+    <div class="flex-1 basis-60">
+      <h2 class="heading">{{ title }}</h2>
+      <slot />
+    </div>
+    <Choice v-model="paper" label="Paper" :items="papers" class="w-28" />
+    <button type="button" class="key" :disabled="empty" @click="pdf">PDF</button>
+    <button type="button" class="key" :disabled="empty" @click="svg">SVG</button>
+  </section>
+</template>
