@@ -42,14 +42,18 @@ const pages = (paper: Paper) =>
 
 <template>
   <section class="space-y-3" aria-label="Bend sheet">
-    <div v-if="first" class="grid grid-cols-2 gap-4 sm:grid-cols-[1.4fr_1fr_1fr]" data-bend-readout>
+    <div v-if="first" class="grid grid-cols-[auto_1fr] gap-4 sm:grid-cols-[1.4fr_1fr_1fr]" data-bend-readout>
       <Readout
         class="col-span-2 sm:col-span-1"
         label="First mark"
         :value="length(first.mark)"
         :basis="`from the first end; hold the ${first.hold}`"
       />
-      <Readout label="Pull to" :value="degrees(first.pull)" :basis="pull(first)" />
+      <Readout
+        label="Pull to"
+        :value="degrees(first.pull)"
+        :basis="first.pull === first.angle ? 'spring-back not known' : pull(first)"
+      />
       <Readout
         label="Cut the tube"
         :value="length(sheet.blank)"

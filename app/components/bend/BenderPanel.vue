@@ -67,7 +67,7 @@ const scrapLengths = [
       />
       <p v-else class="flex-1">No bender for pipe of {{ length(od) }} yet.</p>
       <button type="button" class="key" @click="add">
-        <UIcon name="i-lucide-plus" class="size-4" />Another bender
+        <UIcon name="i-lucide-plus" class="size-4" />{{ bender ? 'Another bender' : 'Add a bender' }}
       </button>
     </div>
     <template v-if="bender">

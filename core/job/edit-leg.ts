@@ -1,0 +1,33 @@
+import { removeLeg } from './edit-run'
+import type { Job, Leg, Node } from './job'
+import { nextId } from './new-job'
+
+/**
+ * The job with a node put into a leg: the leg is split there, and everything beyond it stays where it is.
+ *
+ * @param at mm from the leg's first node, more than 0 and less than its length
+ * @throws RangeError when the place is not within the leg
+ * @example a valve into a leg of 1000 at 300: legs of 300 and 700 with the valve between
+ */
+export function splitLeg(
+  job: Job,
+  runId: string,
+  legId: string,
+  at: number,
+  kind: Node['kind'],
+): { job: Job; node: string } {
+  const run = job.runs.find(({ id }) => id === runId)
+  const leg = run?.legs.find(({ id }) => id === legId)
+  if (!run || !leg) return { job, node: '' }
+  if (!(at > 0 && at < leg.length)) throw new RangeError(`Place: more than 0, less than ${leg.length} mm`)
+  const node = nextId('n', run.nodes)
+  const first: Leg = { ...leg, to: node, length: at }
+  const second: Leg = { ...leg, id: nextId('l', run.legs), from: node, length: leg.length - at }
+  const legs = run.legs.flatMap((known) => (known === leg ? [first, second] : [known]))
+  const nodes: Node[] = [...run.nodes, { id: node, kind }]
+  return { job: { ...job, runs: job.runs.map((known) => (known === run ? { ...run, nodes, legs } : known)) }, node }
+}
+
+/** The job without several legs and all that hangs on them. */
+export const removeLegs = (job: Job, run: string, legs: readonly string[]): Job =>
+  legs.reduce((left, leg) => removeLeg(left, run, leg), job)
