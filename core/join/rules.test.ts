@@ -8,7 +8,7 @@ import { pipeId } from '../sample-run'
 import type { ThreadEnd } from './fitting'
 import { judge, judgeThreads, type Circumstances } from './judge'
 import { ruleMetas } from './rules'
-import { velocityOf } from './velocity-of'
+import { velocityOf } from '../flow/velocity'
 
 const pipe = (...of: Parameters<typeof pipeId>): Pipe => catalogue.pipe(pipeId(...of))!
 const at = (

@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { addLeg } from '../job/edit-run'
 import { removeLegs, splitLeg } from '../job/edit-leg'
-import type { Job, Node } from '../job/job'
+import type { Axis, Job, Node } from '../job/job'
 import { pipeId, sampleJob, type SampleRun } from '../sample-run'
 import { addOffset } from './add-offset'
 import { spreadClosing, takeUpIn } from './close-run'
@@ -40,11 +40,10 @@ const walks = fc
       y: ['east', 'up', 'west', 'down'],
       z: ['east', 'north', 'west', 'south'],
     } as const
-    let plane: keyof typeof squares = 'x'
     let made = addLeg(job([['open:s', 'east', 800, 'open:e']]), 'r1', 'e', 'north', 700)
-    plane = 'y'
+    let plane: keyof typeof squares = 'y'
     for (const { turn, length } of steps) {
-      const direction = squares[plane][turn]!
+      const direction: Axis = squares[plane][turn]!
       made = addLeg(made.job, 'r1', made.node, direction, length)
       plane =
         direction === 'up' || direction === 'down' ? 'z' : direction === 'east' || direction === 'west' ? 'x' : 'y'

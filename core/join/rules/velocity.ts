@@ -1,6 +1,6 @@
 import { boreOf } from '../../catalogue/pipe'
 import { caution, type Rule } from '../rule'
-import { velocityOf } from '../velocity-of'
+import { velocityOf } from '../../flow/velocity'
 
 export const velocity: Rule = {
   meta: {

@@ -1,0 +1,40 @@
+import { isPlastic } from '../catalogue/material'
+import type { MethodId } from '../catalogue/method'
+import { boreOf, type Pipe } from '../catalogue/pipe'
+import type { NodeKind } from '../job/job'
+
+/** Loss coefficients of what stands at a node: typical, they differ by maker. A tee's branch is told apart. */
+export const lossCoefficients: Readonly<Record<NodeKind | 'tee-branch' | 'elbow-45', number>> = {
+  'tie-in': 0.5,
+  elbow: 1,
+  'elbow-45': 0.4,
+  bend: 0.3,
+  coupling: 0.1,
+  'slip-coupling': 0.1,
+  union: 0.1,
+  tee: 0.5,
+  'tee-branch': 1.5,
+  reducer: 0.3,
+  adapter: 0.3,
+  valve: 0.5,
+  outlet: 0,
+  cap: 0,
+  open: 0,
+}
+
+/** Roughness of the wall in mm: typical. */
+export const roughnessOf = ({ material }: Pipe): number =>
+  material === 'galvanised-steel' ? 0.15 : isPlastic(material) || material === 'copper' ? 0.0015 : 0.01
+
+/** Wall of an insert that stands in the pipe's bore, in mm: typical. */
+const insertWall: Partial<Record<MethodId, number>> = {
+  crimp: 1.3,
+  clamp: 1.3,
+  'press-multilayer': 1.3,
+  'push-fit': 1,
+  compression: 1,
+}
+
+/** The bore that a joint leaves free, in mm: that of the pipe, less an insert's wall where there is one. */
+export const jointBore = (pipe: Pipe, method: MethodId): number =>
+  boreOf(pipe) - 2 * (isPlastic(pipe.material) ? (insertWall[method] ?? 0) : 0)

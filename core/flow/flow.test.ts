@@ -1,0 +1,97 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { shippedCatalogue } from '../catalogue/catalogue'
+import { profiles } from '../job/profile'
+import { layOut } from '../route/layout'
+import { pipeId, sampleJob, type SampleRun } from '../sample-run'
+import { contentOf } from './content'
+import { jointBore } from './coefficients'
+import { fittingLoss, frictionFactor, pipeLoss } from './loss'
+import { flowPaths } from './path'
+
+const copper22 = pipeId('EN 1057', '22', 0.9)
+
+describe('loss along pipe', () => {
+  it('20 l/min cold through 10 m of 20.2 mm bore, worked by hand: 1.04 m/s, factor 0.0273, 7.3 kPa', () => {
+    // v = 0.000333 / 0.0003205 = 1.0402; Re = 1.0402 × 0.0202 / 1.307e-6 = 16 076.
+    expect(frictionFactor(16_076, 0.0015, 20.2)).toBeCloseTo(0.0273, 3)
+    // 0.0273 × (10 / 0.0202) × 999.7 × 1.0402² / 2 = 7.31 kPa.
+    expect(pipeLoss(20, 20.2, 10_000, 0.0015, 'cold')).toBeCloseTo(7.31, 1)
+  })
+
+  it('a fitting of K 1 takes the velocity head: 999.7 × 1.0402² / 2 = 0.541 kPa', () => {
+    expect(fittingLoss(20, 20.2, 1, 'cold')).toBeCloseTo(0.541, 3)
+  })
+
+  it('smooth flow is 64 / Re, and there is no leap from smooth to rough', () => {
+    expect(frictionFactor(1000, 0.0015, 20)).toBe(0.064)
+    for (const at of [2000, 4000]) {
+      expect(frictionFactor(at - 0.01, 0.0015, 20)).toBeCloseTo(frictionFactor(at + 0.01, 0.0015, 20), 5)
+    }
+  })
+
+  it('grows with flow and length, falls with bore', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 1, max: 60 }),
+        fc.integer({ min: 8, max: 50 }),
+        fc.integer({ min: 100, max: 20_000 }),
+        (flow, bore, length) => {
+          const loss = pipeLoss(flow, bore, length, 0.0015, 'cold')
+          expect(pipeLoss(flow, bore, 2 * length, 0.0015, 'cold')).toBeCloseTo(2 * loss, 6)
+          expect(pipeLoss(flow + 1, bore, length, 0.0015, 'cold')).toBeGreaterThan(loss)
+          expect(pipeLoss(flow, bore + 1, length, 0.0015, 'cold')).toBeLessThan(loss)
+        },
+      ),
+    )
+  })
+})
+
+describe('bores and content', () => {
+  it('10 m of 22 × 0.9 holds 3.20 litres', () => {
+    expect(contentOf(shippedCatalogue.pipe(copper22)!, 10_000)).toBeCloseTo(3.205, 3)
+  })
+
+  it('an insert narrows plastic, and nothing narrows copper', () => {
+    const pex = shippedCatalogue.pipe(pipeId('ASTM F876', '1/2', 'pex-b'))!
+    expect(jointBore(pex, 'crimp')).toBeCloseTo(pex.od - 2 * pex.wall - 2.6, 9)
+    expect(jointBore(shippedCatalogue.pipe(copper22)!, 'compression')).toBeCloseTo(20.2, 9)
+  })
+})
+
+describe('the way to each outlet', () => {
+  const paths = (draw: number, service: SampleRun['service'] = 'cold') =>
+    flowPaths(
+      shippedCatalogue,
+      layOut(
+        sampleJob({
+          pipe: copper22,
+          method: 'solder',
+          service,
+          legs: [
+            ['tie-in:s', 'east', 4000, 'tee:t'],
+            ['tee:t', 'east', 3000, 'outlet:a'],
+            ['tee:t', 'up', 1000, 'outlet:b'],
+          ],
+        }).runs[0]!,
+      ),
+      draw,
+      profiles.metric,
+    )
+
+  it('adds up pipe, fittings and height: a branch costs more than going straight on', () => {
+    const [a, b] = paths(20)
+    expect([a!.outlet, a!.length, b!.outlet, b!.length]).toEqual(['a', 7000, 'b', 5000])
+    // 7 m of pipe 5.12, tie-in 0.5 and tee 0.5 of 0.541 each.
+    expect(a!.loss).toBeCloseTo(5.12 + 0.541, 1)
+    expect(b!.loss).toBeCloseTo(3.66 + 0.5 * 0.541 + 1.5 * 0.541, 1)
+    expect(b!.height).toBeCloseTo(9.81, 2)
+    expect(a!.velocity).toBeCloseTo(1.04, 2)
+  })
+
+  it('cautions past the setting, hot sooner than cold', () => {
+    expect(paths(35).map(({ caution }) => caution)).toEqual(['', ''])
+    expect(paths(35, 'hot')[0]!.caution).toContain('1.8 m/s in copper, where 1.5 m/s is the most')
+    expect(() => paths(0)).toThrow(/Draw/)
+  })
+})

@@ -1,0 +1,108 @@
+import type { Catalogue } from '../catalogue/catalogue'
+import { boreOf } from '../catalogue/pipe'
+import type { Leg } from '../job/job'
+import type { Profile } from '../job/profile'
+import { methodAt } from '../route/end'
+import { branchOf, turnAt, type Layout } from '../route/layout'
+import { jointBore, lossCoefficients, roughnessOf } from './coefficients'
+import { contentOf } from './content'
+import { fittingLoss, pipeLoss, type WaterState } from './loss'
+import { velocityOf } from './velocity'
+
+/** What one outlet's draw does on its way from the start of the run: advice, not design. */
+export interface FlowPath {
+  readonly run: string
+  readonly outlet: string
+  /** mm along the centre lines. */
+  readonly length: number
+  /** Litres that stand in it: what runs off before fresh water comes. */
+  readonly content: number
+  /** The fastest in a pipe, in m/s, and the narrowest bore there, in mm. */
+  readonly velocity: number
+  readonly bore: number
+  /** The fastest in a joint's insert, in m/s. */
+  readonly insertVelocity: number
+  /** Pressure lost on the way, and by height (more up, less down), in kPa. */
+  readonly loss: number
+  readonly height: number
+  /** Why to be careful; empty where there is nothing. */
+  readonly caution: string
+}
+
+/** Metres of water to kPa. */
+const kiloPascalPerMetre = 9.80665
+
+/** The legs and nodes from a run's first node to each of its outlets. */
+function waysOf({ run, arms }: Layout): { nodes: string[]; legs: Leg[] }[] {
+  const [start] = run.nodes
+  const ways: { nodes: string[]; legs: Leg[] }[] = []
+  const seen = new Set<string>()
+  const walk = (node: string, nodes: string[], legs: Leg[]) => {
+    if (seen.has(node)) return
+    seen.add(node)
+    const isOutlet = run.nodes.find(({ id }) => id === node)?.kind === 'outlet'
+    if (isOutlet && legs.length > 0) ways.push({ nodes: [...nodes, node], legs })
+    for (const { leg } of arms.get(node) ?? []) {
+      if (!legs.includes(leg)) walk(leg.from === node ? leg.to : leg.from, [...nodes, node], [...legs, leg])
+    }
+  }
+  if (start) walk(start.id, [], [])
+  return ways
+}
+
+function coefficientAt(layout: Layout, node: string, leg: Leg): number {
+  const { kind } = layout.node.get(node)!
+  const arms = layout.arms.get(node) ?? []
+  if (kind === 'tee' && branchOf(arms)?.leg === leg) return lossCoefficients['tee-branch']
+  const turn = turnAt(arms)
+  if (kind === 'elbow' && turn !== null && turn <= 50) return lossCoefficients['elbow-45']
+  return lossCoefficients[kind]
+}
+
+/**
+ * Velocity and pressure loss from the start of a run to each of its outlets, each drawing alone.
+ *
+ * @param draw litres a minute at the outlet, above 0
+ * @throws RangeError when the draw is not above 0
+ */
+export function flowPaths(catalogue: Catalogue, layout: Layout, draw: number, profile: Profile): FlowPath[] {
+  if (!(draw > 0)) throw new RangeError('Draw: more than 0 litres a minute')
+  const { run, places } = layout
+  const isHot = run.service === 'hot' || run.service === 'heating-flow' || run.service === 'recirculation'
+  const state: WaterState = isHot ? 'hot' : 'cold'
+  return waysOf(layout).map(({ nodes, legs }) => {
+    let [loss, length, content, bore, insertVelocity] = [0, 0, 0, Infinity, 0]
+    let copperBore = Infinity
+    legs.forEach((leg, index) => {
+      const pipe = catalogue.pipe(leg.pipe ?? run.pipe)!
+      const ends = [nodes[index]!, nodes[index + 1]!].map((id) =>
+        jointBore(pipe, methodAt(layout.node.get(id)!, run.method)),
+      )
+      loss += pipeLoss(draw, boreOf(pipe), leg.length, roughnessOf(pipe), state)
+      loss += fittingLoss(draw, Math.min(...ends), coefficientAt(layout, nodes[index]!, leg), state)
+      length += leg.length
+      content += contentOf(pipe, leg.length)
+      bore = Math.min(bore, boreOf(pipe))
+      if (pipe.material === 'copper') copperBore = Math.min(copperBore, boreOf(pipe))
+      insertVelocity = Math.max(insertVelocity, velocityOf(draw, Math.min(...ends)))
+    })
+    const most = isHot ? profile.hotVelocity : profile.coldVelocity
+    const inCopper = Number.isFinite(copperBore) ? velocityOf(draw, copperBore) : 0
+    const rise = (places.get(nodes.at(-1)!)?.[2] ?? 0) - (places.get(nodes[0]!)?.[2] ?? 0)
+    return {
+      run: run.id,
+      outlet: nodes.at(-1)!,
+      length,
+      content,
+      velocity: velocityOf(draw, bore),
+      bore,
+      insertVelocity,
+      loss,
+      height: (rise / 1000) * kiloPascalPerMetre,
+      caution:
+        inCopper > most
+          ? `${inCopper.toFixed(1)} m/s in copper, where ${most} m/s is the most: a larger pipe, or less draw`
+          : '',
+    }
+  })
+}

@@ -1,0 +1,85 @@
+import { describe, expect, it } from 'vitest'
+import { pipeId, sampleJob, type SampleRun } from '../sample-run'
+import { cutIn } from './cut-in'
+import { layOut } from './layout'
+import { levelsOf } from './levels'
+
+const levels = (legs: SampleRun['legs']) =>
+  levelsOf(layOut(sampleJob({ pipe: pipeId('EN 1057', '22', 0.9), method: 'solder', legs }).runs[0]!))
+
+describe('levels', () => {
+  it('a trap keeps its level leg and both uprights up to where it runs off', () => {
+    const { points } = levels([
+      ['tie-in:s', 'down', 300, 'elbow:a'],
+      ['elbow:a', 'east', 1000, 'elbow:b'],
+      ['elbow:b', 'up', 200, 'outlet:e'],
+    ])
+    // The outlet at −100 is the lower of the two ways off: 200 of each upright stays full.
+    expect(points).toEqual([
+      {
+        run: 'r1',
+        nodes: expect.arrayContaining(['a', 'b']),
+        height: -300,
+        kind: 'low',
+        keeps: expect.arrayContaining([
+          { leg: 'l2', length: 1000 },
+          { leg: 'l1', length: 200 },
+          { leg: 'l3', length: 200 },
+        ]),
+      },
+    ])
+  })
+
+  it('over a door it holds air', () => {
+    const { points } = levels([
+      ['tie-in:s', 'up', 900, 'elbow:a'],
+      ['elbow:a', 'east', 1000, 'elbow:b'],
+      ['elbow:b', 'down', 600, 'outlet:e'],
+    ])
+    expect(points).toMatchObject([{ kind: 'high', height: 900, keeps: [] }])
+  })
+
+  it('a run that rises to its outlets drains back, and opens its lowest and its highest', () => {
+    const found = levels([
+      ['tie-in:s', 'up', 500, 'tee:t'],
+      ['tee:t', 'east', 800, 'outlet:a'],
+      ['tee:t', 'up', 700, 'outlet:b'],
+    ])
+    expect(found).toMatchObject({ points: [], lowest: 'a', highest: 'b' })
+  })
+
+  it('a fall is told in mm to the metre', () => {
+    const [fall] = levels([['tie-in:s', { bearing: 90, pitch: -1.1458 }, 1500, 'outlet:e']]).falls
+    expect(fall).toMatchObject({ leg: 'l1', fall: expect.closeTo(20, 1) })
+  })
+})
+
+describe('cutting into a line', () => {
+  const question = {
+    takeOff: { mm: 12.5, tolerance: 0.5, basis: 'typical' },
+    insertion: { mm: 15.4, tolerance: 1, basis: 'standard' },
+    slipLength: 50,
+    play: 20,
+  } as const
+
+  it('takes out both take-offs, and needs the whole insertion depth of play', () => {
+    expect(cutIn(question)).toEqual({ remove: 25, tolerance: 1, playNeeded: 15.4, madeUp: null })
+  })
+
+  it('without play and with a short coupling: two new pieces, dropped in between two couplings', () => {
+    const { madeUp } = cutIn({ ...question, play: 10 })
+    // 15.4 + 50 + 5 = 70.4, cut 71; 25 + 2 × (71 + 5) = 177; (50 − 5) / 2 = 22.5.
+    expect(madeUp).toEqual({ couplings: 2, remove: 177, piece: 71, gap: 5, mark: 22.5 })
+  })
+
+  it('with a long coupling one is enough: its gap is the insertion depth that the fitting needs', () => {
+    const { madeUp } = cutIn({ ...question, play: 0, slipLength: 90 })
+    expect(madeUp).toMatchObject({ couplings: 1, piece: 111, gap: 20.4, mark: expect.closeTo(34.8, 9) })
+    expect(madeUp!.remove).toBeCloseTo(25 + 111 + 20.4, 9)
+  })
+
+  it('names a coupling that covers nothing', () => {
+    expect(() => cutIn({ ...question, slipLength: 30 })).toThrow(/at least 36 mm/)
+    expect(() => cutIn({ ...question, play: -1 })).toThrow(/Play/)
+  })
+})
