@@ -1,4 +1,4 @@
-import type { DrawnLeg, Drawing, Point } from './isometric'
+import type { DrawnLeg, Drawing, Point } from './drawing'
 
 /** Where a leg's dimension is written, in mm of the drawing. */
 export interface Dimension {

@@ -4,7 +4,7 @@ import { bendLengths } from '../bend/geometry'
 import { sampleJob, pipeId, type SampleRun } from '../sample-run'
 import { angleBetween, turnBetweenBends, unitVector } from './direction'
 import { placeDimensions } from './dimensions'
-import { drawIsometric, project } from './isometric'
+import { drawRun, project } from './drawing'
 import { branchOf, layOut } from './layout'
 
 const run = (legs: SampleRun['legs']) =>
@@ -78,7 +78,7 @@ describe('the isometric drawing', () => {
 
   it('writes no dimension over another', () => {
     const letter = 60
-    const drawing = drawIsometric(
+    const drawing = drawRun(
       layOut(
         run([
           ['open:s', 'east', 1240, 'elbow:1'],

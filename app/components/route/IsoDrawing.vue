@@ -2,7 +2,7 @@
 import { useElementSize } from '@vueuse/core'
 import type { Run } from '~~/core/job/job'
 import { placeDimensions } from '~~/core/route/dimensions'
-import { drawIsometric } from '~~/core/route/isometric'
+import { drawRun } from '~~/core/route/drawing'
 import { layOut } from '~~/core/route/layout'
 
 /** The isometric run: pipe, fittings, dimensions; the same selection as the list of legs. */
@@ -11,7 +11,7 @@ const emit = defineEmits<{ leg: [id: string]; node: [id: string] }>()
 const { figure } = useLengthText()
 const paper = useTemplateRef<SVGSVGElement>('paper')
 const { width, height } = useElementSize(paper)
-const drawing = computed(() => drawIsometric(layOut(props.run)))
+const drawing = computed(() => drawRun(layOut(props.run)))
 /** Line weights and letters keep their size on the screen whatever the run's length: 4.5 pixels to a unit. */
 const unit = computed(
   () => 4.5 * Math.max(drawing.value.box[2] / (width.value || 800), drawing.value.box[3] / (height.value || 330)),

@@ -18,6 +18,29 @@ export function project([east, north, up]: Vector): Point {
   return [(east + north) * along, (east - north) * aside - up]
 }
 
+/** How a run is looked at; elevations from the south and from the east. */
+export const drawingViews = ['isometric', 'plan', 'from the south', 'from the east'] as const
+export type DrawingView = (typeof drawingViews)[number]
+
+const projections: Readonly<Record<DrawingView, (place: Vector) => Point>> = {
+  isometric: project,
+  plan: ([east, north]) => [east, -north],
+  'from the south': ([east, , up]) => [east, -up],
+  'from the east': ([, north, up]) => [north, -up],
+}
+
+/** Where the axes point in a view, for the compass: what lies along the sight is left out. */
+export const compassOf = (view: DrawingView): { readonly word: string; readonly at: Point }[] =>
+  (
+    [
+      ['N', [0, 1, 0]],
+      ['E', [1, 0, 0]],
+      ['up', [0, 0, 1]],
+    ] as const
+  )
+    .map(([word, axis]) => ({ word, at: projections[view](axis) }))
+    .filter(({ at }) => Math.hypot(at[0], at[1]) > 0.5)
+
 export interface DrawnLeg {
   readonly id: string
   readonly from: Point
@@ -31,6 +54,8 @@ export interface DrawnNode {
   readonly id: string
   readonly kind: NodeKind
   readonly at: Point
+  /** mm up from where the run starts. */
+  readonly height: number
 }
 
 export interface Drawing {
@@ -59,9 +84,9 @@ function boxAround(points: readonly Point[]): Drawing['box'] {
   return [(left + right - width) / 2 - pad, (top + bottom - height) / 2 - pad, width + 2 * pad, height + 2 * pad]
 }
 
-/** The isometric drawing of a run: its legs and nodes on paper. */
-export function drawIsometric({ run, places }: Layout): Drawing {
-  const at = new Map([...places].map(([id, place]) => [id, project(place)]))
+/** The drawing of a run in a view: its legs and nodes on paper. */
+export function drawRun({ run, places }: Layout, view: DrawingView = 'isometric'): Drawing {
+  const at = new Map([...places].map(([id, place]) => [id, projections[view](place)]))
   const legs = run.legs.flatMap((leg): DrawnLeg[] => {
     const from = at.get(leg.from)
     const to = at.get(leg.to)
@@ -70,7 +95,7 @@ export function drawIsometric({ run, places }: Layout): Drawing {
   })
   const nodes = run.nodes.flatMap((node): DrawnNode[] => {
     const point = at.get(node.id)
-    return point ? [{ id: node.id, kind: node.kind, at: point }] : []
+    return point ? [{ id: node.id, kind: node.kind, at: point, height: places.get(node.id)![2] }] : []
   })
   return { legs, nodes, box: boxAround(nodes.map((node) => node.at)) }
 }

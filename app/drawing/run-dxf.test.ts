@@ -1,0 +1,51 @@
+import DxfParser from 'dxf-parser'
+import { describe, expect, it } from 'vitest'
+import { pipeId, sampleJob } from '~~/core/sample-run'
+import { runsDxf } from './run-dxf'
+
+interface ReadLine {
+  readonly type: string
+  readonly layer: string
+  readonly vertices?: readonly { readonly x: number; readonly y: number; readonly z: number }[]
+  readonly text?: string
+}
+
+describe('a DXF file, read back by another package', () => {
+  const { runs } = sampleJob({
+    pipe: pipeId('EN 1057', '22', 0.9),
+    method: 'solder',
+    service: 'hot',
+    legs: [
+      ['tie-in:s', 'east', 1000, 'elbow:a'],
+      ['elbow:a', 'north', 800.5, 'tee:t'],
+      ['tee:t', 'up', 400, 'outlet:e'],
+    ],
+  })
+  const read = new DxfParser().parseSync(runsDxf(runs, new Map([['r1/l1', 'P1']])))!
+  const entities = read.entities as unknown as ReadLine[]
+
+  it('has every leg as a line in space, in millimetres, on its service’s layer', () => {
+    const lines = entities.filter(({ type }) => type === 'LINE')
+    expect(lines.map(({ layer }) => layer)).toEqual(['HOT', 'HOT', 'HOT'])
+    expect(lines.map(({ vertices }) => vertices!.map(({ x, y, z }) => [x, y, z ?? 0]))).toEqual([
+      [
+        [0, 0, 0],
+        [1000, 0, 0],
+      ],
+      [
+        [1000, 0, 0],
+        [1000, 800.5, 0],
+      ],
+      [
+        [1000, 800.5, 0],
+        [1000, 800.5, 400],
+      ],
+    ])
+    expect(read.header.$INSUNITS).toBe(4)
+  })
+
+  it('names lengths, pieces and fittings', () => {
+    const texts = entities.filter(({ type }) => type === 'TEXT').map(({ text }) => text)
+    expect(texts).toEqual(expect.arrayContaining(['1000 P1', '800.5', 'tee', 'outlet']))
+  })
+})

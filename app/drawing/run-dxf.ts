@@ -1,0 +1,51 @@
+import { DxfWriter, point3d, Units } from '@tarikjabiri/dxf'
+import type { Run } from '~~/core/job/job'
+import { layOut } from '~~/core/route/layout'
+
+/** Letters on layers by service and material: what a drawing program shows and hides together. */
+const layerOf = (run: Run): string => run.service.toUpperCase().replaceAll('-', '_')
+const letter = 40
+/** Colour numbers of the format: 1 red, 4 cyan, 5 blue, 6 magenta, 30 orange, 8 grey. */
+const colours: Readonly<Record<Run['service'], number>> = {
+  cold: 5,
+  hot: 1,
+  recirculation: 6,
+  'heating-flow': 30,
+  'heating-return': 4,
+}
+
+/**
+ * Runs as a DXF file in millimetres: each leg a line in space on its service's layer, what stands at each node and each
+ * leg's length and piece as text.
+ *
+ * @param pieceOf the piece of each leg, by run and leg as `run/leg`
+ */
+export function runsDxf(runs: readonly Run[], pieceOf: ReadonlyMap<string, string>): string {
+  const dxf = new DxfWriter()
+  dxf.setUnits(Units.Millimeters)
+  dxf.addLayer('TEXT', 8, 'Continuous')
+  for (const run of runs) {
+    const layer = layerOf(run)
+    if (!dxf.tables.layerTable.exist(layer)) dxf.addLayer(layer, colours[run.service], 'Continuous')
+    const { places } = layOut(run)
+    const at = (node: string) => {
+      const place = places.get(node)
+      return place ? point3d(...place) : null
+    }
+    for (const { id, from, to, length } of run.legs) {
+      const [start, end] = [at(from), at(to)]
+      if (!start || !end) continue
+      dxf.addLine(start, end, { layerName: layer })
+      const piece = pieceOf.get(`${run.id}/${id}`)
+      const middle = point3d((start.x + end.x) / 2, (start.y + end.y) / 2, (start.z + end.z) / 2)
+      dxf.addText(middle, letter, `${Math.round(length * 10) / 10}${piece ? ` ${piece}` : ''}`, { layerName: 'TEXT' })
+    }
+    for (const { id, kind } of run.nodes) {
+      const place = at(id)
+      if (!place || kind === 'elbow' || kind === 'bend') continue
+      dxf.addPoint(place.x, place.y, place.z, { layerName: layer })
+      dxf.addText(place, letter, kind, { layerName: 'TEXT' })
+    }
+  }
+  return dxf.stringify()
+}

@@ -1,0 +1,56 @@
+import { describe, expect, it } from 'vitest'
+import { shippedCatalogue } from '../catalogue/catalogue'
+import { pipeId, sampleJob } from '../sample-run'
+import { compassOf, drawRun } from './drawing'
+import { layOut } from './layout'
+import { runSheet } from './sheet'
+
+const [run] = sampleJob({
+  pipe: pipeId('EN 1057', '22', 0.9),
+  method: 'solder',
+  service: 'hot',
+  legs: [
+    ['tie-in:s', 'east', 1000, 'elbow:a'],
+    ['elbow:a', 'up', 400, 'valve:v'],
+    ['valve:v', 'up', 300, 'outlet:e'],
+  ],
+}).runs
+const length = (mm: number) => `${mm} mm`
+
+describe('plan and elevations', () => {
+  it('each shows two axes as they are, and the third as a point', () => {
+    const drawn = (view: Parameters<typeof drawRun>[1]) =>
+      drawRun(layOut(run!), view).legs.map(({ to }) => to.map((mm) => mm + 0))
+    expect(drawn('plan')).toEqual([
+      [1000, 0],
+      [1000, 0],
+      [1000, 0],
+    ])
+    expect(drawn('from the south')).toEqual([
+      [1000, 0],
+      [1000, -400],
+      [1000, -700],
+    ])
+    expect(compassOf('plan').map(({ word }) => word)).toEqual(['N', 'E'])
+    expect(compassOf('from the east').map(({ word }) => word)).toEqual(['N', 'up'])
+  })
+})
+
+describe('the sheet', () => {
+  const svg = runSheet(shippedCatalogue, run!, 'isometric', {
+    title: 'Quarry & Sons',
+    length,
+    pieceOf: new Map([['l1', 'P1']]),
+  })
+
+  it('fits one page, with its lengths, pieces and heights, words escaped', () => {
+    expect(svg).toContain('width="297mm" height="210mm"')
+    for (const text of ['Quarry &amp; Sons', '1000 mm  P1', '+700 mm', '+0 mm']) expect(svg).toContain(text)
+    const coordinates = [...svg.matchAll(/ [xy][12]="([-0-9.]+)"/g)].map(([, value]) => Number(value))
+    expect(coordinates.length).toBe(12)
+    expect(Math.min(...coordinates)).toBeGreaterThan(0)
+    expect(Math.max(...coordinates)).toBeLessThan(297)
+  })
+
+  it('draws hot pipe dashed', () => expect(svg).toContain('stroke-dasharray="5 1.4"'))
+})
