@@ -5,7 +5,7 @@ import { useJobStore } from '~/stores/job'
 import { useSelectionStore } from '~/stores/selection'
 
 /** Typing a route: keys of the keyboard or the pad, kept across a reload, one selection with the drawing. */
-export function useRouteEntry(run: Ref<Run | undefined>) {
+export function useRouteEntry(run: Ref<Run | undefined>, bendRadius: () => number | undefined) {
   const store = useJobStore()
   const selection = useSelectionStore()
   const kept = useSessionStorage<RouteEntry | null>(`jolvet-entry-${store.id}`, null, {
@@ -20,7 +20,7 @@ export function useRouteEntry(run: Ref<Run | undefined>) {
 
   function press(key: string): boolean {
     if (!store.job || !entry.value) return false
-    const entered = pressKey(store.job, entry.value, key)
+    const entered = pressKey(store.job, entry.value, key, bendRadius())
     if (!entered) return false
     kept.value = entered.entry
     selection.node = entered.entry.cursor
@@ -52,7 +52,9 @@ export function useRouteEntry(run: Ref<Run | undefined>) {
       (event.key === 'Enter' || event.key === ' ')
     )
       return
-    if (press(event.key)) event.preventDefault()
+    // Shift with an arrow puts it to the direction before.
+    const combines = event.shiftKey && /^(Arrow|Page)/.test(event.key)
+    if (combines ? press('&') && press(event.key) : press(event.key)) event.preventDefault()
   })
 
   return { entry, press, goTo }

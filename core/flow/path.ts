@@ -76,7 +76,7 @@ export function flowPaths(catalogue: Catalogue, layout: Layout, draw: number, pr
     legs.forEach((leg, index) => {
       const pipe = catalogue.pipe(leg.pipe ?? run.pipe)!
       const ends = [nodes[index]!, nodes[index + 1]!].map((id) =>
-        jointBore(pipe, methodAt(layout.node.get(id)!, run.method)),
+        jointBore(pipe, methodAt(layout.node.get(id)!, run.method, leg)),
       )
       loss += pipeLoss(draw, boreOf(pipe), leg.length, roughnessOf(pipe), state)
       loss += fittingLoss(draw, Math.min(...ends), coefficientAt(layout, nodes[index]!, leg), state)

@@ -1,8 +1,10 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { shippedCatalogue } from '../catalogue/catalogue'
 import { addLeg } from '../job/edit-run'
 import { removeLegs, splitLeg } from '../job/edit-leg'
 import type { Axis, Job, Node } from '../job/job'
+import { planJob } from '../plan'
 import { pipeId, sampleJob, type SampleRun } from '../sample-run'
 import { addOffset } from './add-offset'
 import { spreadClosing, takeUpIn } from './close-run'
@@ -11,7 +13,7 @@ import { unitVector, type Vector } from './direction'
 import { layOut } from './layout'
 import { moveNode } from './move-node'
 import { addParallelRun } from './parallel-run'
-import { copyPart, mirrorPart, mirrors, partBeyond } from './part'
+import { copyPart, mirrorPart, mirrors, partBeyond, setPipeBeyond } from './part'
 import { directionOf, turnTowards } from './turning'
 
 const job = (legs: SampleRun['legs'], nodes: SampleRun['nodes'] = {}): Job =>
@@ -137,6 +139,41 @@ describe('copying and mirroring a part', () => {
     const last = run.nodes.at(-1) as Node
     expect(last.kind).toBe('outlet')
     near(layOut(run).places.get(last.id), [-1000, 2000, 400])
+  })
+})
+
+describe('another pipe from here on', () => {
+  it('goes to all that hangs on the leg, and a coupling before it becomes an adapter', () => {
+    const start = job([
+      ['open:s', 'east', 1000, 'coupling:c'],
+      ['coupling:c', 'east', 500, 'elbow:a'],
+      ['elbow:a', 'up', 400, 'outlet:b'],
+    ])
+    const pex = pipeId('EN ISO 15875', '16')
+    const [run] = setPipeBeyond(start, 'r1', 'l2', pex).runs
+    expect(run!.legs.map(({ pipe }) => pipe)).toEqual([undefined, pex, pex])
+    expect(run!.nodes.map(({ kind }) => kind)).toEqual(['open', 'adapter', 'elbow', 'outlet'])
+  })
+
+  it('the fittings chosen there join the arriving pipe by the first method, the one that goes on by the last', () => {
+    const pex = pipeId('EN ISO 15875', '16')
+    const start = job(
+      [
+        ['open:s', 'east', 1000, 'adapter:c'],
+        ['adapter:c', 'east', 500, 'open:b'],
+      ],
+      {
+        c: {
+          chain: { fittings: ['an adapter'], joints: ['press-metal', 'compression'] },
+          measured: { takeOff: 20, tolerance: 0.5 },
+        },
+      },
+    )
+    const { pieces } = planJob(setPipeBeyond(start, 'r1', 'l2', pex), shippedCatalogue)
+    expect(pieces.map(({ cut, ends }) => [cut, ends[0].method, ends[1].method])).toEqual([
+      [980, null, 'press-metal'],
+      [480, 'compression', null],
+    ])
   })
 })
 

@@ -3,7 +3,7 @@ import type { MethodId } from '../catalogue/method'
 import type { Pipe } from '../catalogue/pipe'
 import type { Socket } from '../catalogue/socket'
 import { partFittings, type PartEnd, type PartFitting } from '../catalogue/part'
-import type { Node } from '../job/job'
+import type { Leg, Node } from '../job/job'
 import type { Figure } from '../quantity/basis'
 import { branchOf, turnAt, type Arm, type Layout } from './layout'
 
@@ -88,8 +88,7 @@ function findTakeOff(
   if (node.kind === 'tie-in' && !node.chain && !takesBoth(catalogue, node, socket)) {
     return unknown('what joins the existing pipe to the new one is not chosen yet: see Join')
   }
-  if (node.chain)
-    return unknown('the take-off of the fittings chosen for this tie-in is not in the catalogue: measure it')
+  if (node.chain) return unknown('the take-off of the fittings chosen here is not in the catalogue: measure it')
   if (!socket) return unknown('no fitting of this method takes this pipe')
   const at = kindAt(node, arms, leg)
   if (typeof at === 'string') return unknown(at)
@@ -115,9 +114,13 @@ function findInsertion(node: Node, socket: Socket | undefined): Figure | null {
   return socket?.insertion ?? null
 }
 
-/** The method of the joint between a node and the run's pipe. */
-export function methodAt(node: Node, runMethod: MethodId): MethodId {
-  return node.method ?? node.chain?.joints[1] ?? runMethod
+/**
+ * The method of the joint between a node and the pipe of a leg: where fittings change from one pipe to another, the
+ * leg that comes to the node is joined by the first method, and the one that goes on by the last.
+ */
+export function methodAt(node: Node, runMethod: MethodId, leg?: Leg): MethodId {
+  const arrives = node.kind !== 'tie-in' && leg?.to === node.id
+  return node.method ?? node.chain?.joints[arrives ? 0 : 1] ?? runMethod
 }
 
 /** What a leg's pipe meets at one of its nodes. Take-offs are from the node's centre; a cap's is from its stop, an open end takes nothing. */
@@ -126,9 +129,9 @@ export function pieceEnd(catalogue: Catalogue, layout: Layout, nodeId: string, l
   if (node.kind === 'open') {
     return { node: nodeId, method: null, socket: undefined, insertion: none, takeOff: none, missing: '' }
   }
-  const method = methodAt(node, layout.run.method)
-  const socket = catalogue.socketFor(method, pipe)
   const arms = layout.arms.get(nodeId) ?? []
+  const method = methodAt(node, layout.run.method, arms.find((arm) => arm.leg.id === leg)?.leg)
+  const socket = catalogue.socketFor(method, pipe)
   const { takeOff, missing } = findTakeOff(catalogue, node, arms, leg, socket)
   const insertion = findInsertion(node, socket)
   const noDepth = insertion ? '' : 'the insertion depth is not in the catalogue: measure it'

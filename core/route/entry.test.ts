@@ -101,6 +101,24 @@ describe('typing a route', () => {
     expect(type('ArrowRight', '5', 'Enter', 'ArrowLeft', '5', 'Enter').entry.problem).toContain('already runs west')
   })
 
+  it('& puts a second direction to the first: halfway between, and only square to it', () => {
+    const state = type('ArrowRight', '9', '0', 'Enter', '&', 'ArrowUp', '7', '0', 'Enter')
+    expect(legs(state)[1]).toEqual(['n2', 'n3', { bearing: 45, pitch: 0 }, 70])
+    expect(type('ArrowRight', '&', 'ArrowLeft').entry.problem).toContain('not square')
+    expect(type('ArrowRight', '&', 'PageUp').entry.direction).toEqual({ bearing: 90, pitch: 45 })
+  })
+
+  it('B makes a pulled bend with the bender’s radius, and pipe goes on from it as a bend', () => {
+    const start = type('ArrowRight', '9', '0', '0', 'Enter')
+    const bent = pressKey(start.job, start.entry, 'b', 60)!
+    const state = ['ArrowUp', '5', '0', '0', 'Enter'].reduce<Entered>(
+      (at, key) => pressKey(at.job, at.entry, key) ?? at,
+      bent,
+    )
+    expect(state.job.runs[0]!.nodes[1]).toMatchObject({ kind: 'bend', radius: 60 })
+    expect(legs(state)).toHaveLength(2)
+  })
+
   it('leaves other keys alone', () => {
     const { job, entry } = type()
     expect(pressKey(job, entry, 'F5')).toBeNull()

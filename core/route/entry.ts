@@ -1,13 +1,17 @@
 import { addLeg, oppositeDirection, removeLeg, setNode } from '../job/edit-run'
-import type { Axis, Job, Node, Run } from '../job/job'
+import type { Axis, Direction, Job, Node, Run } from '../job/job'
 import { isRunEnd, legsAtNode } from '../job/node-legs'
 import { acceptedLengths, parseLength } from '../quantity/parse-length'
+import { angleBetween, unitVector } from './direction'
+import { turnTowards } from './turning'
 
 /** Where the next leg goes from, which way, and what of its length is typed. */
 export interface RouteEntry {
   readonly run: string
   readonly cursor: string
-  readonly direction: Axis | null
+  readonly direction: Direction | null
+  /** The next direction is put to the present one: halfway between the two. */
+  readonly combining?: boolean
   readonly typed: string
   /** What was wrong with the last key, in words; empty when nothing was. */
   readonly problem: string
@@ -27,7 +31,14 @@ const directions: Readonly<Record<string, Axis>> = {
   PageDown: 'down',
 }
 
-const nodeKeys: Readonly<Record<string, Node['kind']>> = { t: 'tee', v: 'valve', o: 'outlet', c: 'cap' }
+const nodeKeys: Readonly<Record<string, Node['kind']>> = {
+  t: 'tee',
+  b: 'bend',
+  v: 'valve',
+  u: 'union',
+  o: 'outlet',
+  c: 'cap',
+}
 
 export function startEntry(run: Run): RouteEntry {
   return { run: run.id, cursor: run.nodes.at(-1)?.id ?? '', direction: null, typed: '', problem: '' }
@@ -42,7 +53,7 @@ function nextUnfinished(run: Run, cursor: string): string {
   return wanting[(at + 1) % Math.max(1, wanting.length)]?.id ?? cursor
 }
 
-function directionProblem(run: Run, cursor: string, direction: Axis): string {
+function directionProblem(run: Run, cursor: string, direction: Direction): string {
   const arms = run.legs.filter(({ from, to }) => from === cursor || to === cursor)
   const node = run.nodes.find(({ id }) => id === cursor)
   // An end that pipe goes on from becomes a fitting with two legs.
@@ -50,7 +61,21 @@ function directionProblem(run: Run, cursor: string, direction: Axis): string {
   if (arms.length >= limit)
     return `no more legs fit on this ${node?.kind ?? 'node'}: go to an open end, or make it a tee`
   const taken = arms.map((leg) => (leg.from === cursor ? leg.direction : oppositeDirection(leg.direction)))
-  return taken.includes(direction) ? `pipe already runs ${direction} from here` : ''
+  const way = unitVector(direction)
+  return taken.some((known) => angleBetween(unitVector(known), way) < 1)
+    ? `pipe already runs ${typeof direction === 'string' ? direction : 'this way'} from here`
+    : ''
+}
+
+/** A direction key: alone it sets the way; after `&` it is put to the one before, 45 degrees between the two. */
+function turn(entry: RouteEntry, axis: Axis): RouteEntry {
+  const { direction } = entry
+  const together = entry.combining && direction !== null
+  if (!together) return { ...entry, direction: axis, combining: false, problem: '' }
+  if (Math.abs(angleBetween(unitVector(direction), unitVector(axis)) - 90) > 1) {
+    return { ...entry, combining: false, problem: `${axis} is not square to the direction before` }
+  }
+  return { ...entry, direction: turnTowards(direction, axis, 45), combining: false, problem: '' }
 }
 
 function enterLeg(job: Job, entry: RouteEntry): Entered {
@@ -80,29 +105,33 @@ function takeBack(job: Job, entry: RouteEntry): Entered {
   return { job: removeLeg(job, entry.run, last.id), entry: { ...entry, cursor: last.from, problem: '' } }
 }
 
-function changeNode(job: Job, entry: RouteEntry, kind: Node['kind']): Entered {
+function changeNode(job: Job, entry: RouteEntry, kind: Node['kind'], bendRadius: number | undefined): Entered {
   const node = job.runs.find(({ id }) => id === entry.run)?.nodes.find(({ id }) => id === entry.cursor)
   if (node?.kind === 'tie-in')
     return { job, entry: { ...entry, problem: `this is the tie-in: draw a leg from it, then the ${kind}` } }
-  return { job: setNode(job, entry.run, entry.cursor, { kind }), entry: { ...entry, problem: '' } }
+  const radius = kind === 'bend' ? (node?.radius ?? bendRadius) : node?.radius
+  return { job: setNode(job, entry.run, entry.cursor, { kind, radius }), entry: { ...entry, problem: '' } }
 }
 
 /**
  * What a key does while a route is typed: arrows and PageUp, PageDown set the direction, digits and signs the length,
- * Enter the leg; T a tee, V a valve, O an outlet, C a cap, N the next unfinished node; Backspace takes back.
+ * Enter the leg; & puts the next direction to the present one, for the way between; T a tee, B a pulled bend, V a valve,
+ * U a union, O an outlet, C a cap, N the next unfinished node; Backspace takes back.
  *
+ * @param bendRadius centre-line radius of the bender in the hand, in mm; a bend without one is asked for it
  * @returns the job and the entry after it; null when the key means nothing here
  */
-export function pressKey(job: Job, entry: RouteEntry, key: string): Entered | null {
+export function pressKey(job: Job, entry: RouteEntry, key: string, bendRadius?: number): Entered | null {
   const direction = directions[key]
-  if (direction) return { job, entry: { ...entry, direction, problem: '' } }
+  if (direction) return { job, entry: turn(entry, direction) }
+  if (key === '&') return { job, entry: { ...entry, combining: !entry.combining, problem: '' } }
   if (key === 'Enter') return enterLeg(job, entry)
   if (key === 'Backspace') return takeBack(job, entry)
   if (/^[0-9.,/'" -]$/.test(key) || (/^[mcift]$/.test(key) && entry.typed !== '')) {
     return { job, entry: { ...entry, typed: (entry.typed + key).slice(0, 20), problem: '' } }
   }
   const kind = nodeKeys[key.toLowerCase()]
-  if (kind) return changeNode(job, entry, kind)
+  if (kind) return changeNode(job, entry, kind, bendRadius)
   if (key.toLowerCase() !== 'n') return null
   const run = job.runs.find(({ id }) => id === entry.run)
   return run ? { job, entry: { ...entry, cursor: nextUnfinished(run, entry.cursor), problem: '' } } : null

@@ -38,6 +38,26 @@ const replaceRun = (job: Job, run: Run): Job => ({
   runs: job.runs.map((known) => (known.id === run.id ? run : known)),
 })
 
+/**
+ * The job with another pipe in a leg and all that hangs on it. Where the pipe then changes at a plain corner or
+ * coupling, an adapter stands in a straight, so that what joins the two can be chosen.
+ */
+export function setPipeBeyond(job: Job, runId: string, legId: string, pipe: string): Job {
+  const run = job.runs.find(({ id }) => id === runId)
+  const first = run?.legs.find(({ id }) => id === legId)
+  if (!run || !first) return job
+  const part = new Set(partBeyond(run, legId).legs)
+  const before = run.legs.find(({ to }) => to === first.from)
+  const straightOn = before && JSON.stringify(before.direction) === JSON.stringify(first.direction)
+  return replaceRun(job, {
+    ...run,
+    nodes: run.nodes.map((node) =>
+      node.id === first.from && node.kind === 'coupling' && straightOn ? { ...node, kind: 'adapter' } : node,
+    ),
+    legs: run.legs.map((leg) => (part.has(leg) ? { ...leg, pipe: pipe === run.pipe ? undefined : pipe } : leg)),
+  })
+}
+
 /** The job with a leg and all that hangs on it mirrored in place; lengths stay. */
 export function mirrorPart(job: Job, runId: string, legId: string, mirror: Mirror): Job {
   const run = job.runs.find(({ id }) => id === runId)

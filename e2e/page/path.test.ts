@@ -73,7 +73,7 @@ describe('a tie-in of new pipe to old, from look to cards', () => {
     await on.keys(Key.PAGE_UP, '4', '5', '0', Key.ENTER)
     await on.keys('n', Key.ARROW_RIGHT, '7', '0', '0', Key.ENTER)
     await on.shows('[aria-label="Legs"]', 'east 700 mm')
-    await on.shows('[aria-label="Isometric drawing of the run"]', '1 200')
+    await on.shows('[aria-label="Drawing of the run, isometric"]', '1 200')
     await on.saved()
     const { job: saved } = await stored(await job('Quarry Cottage'))
     expect(saved.runs[0]?.legs.map(({ direction, length }) => [direction, length])).toEqual([

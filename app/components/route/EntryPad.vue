@@ -28,21 +28,34 @@ const digits = computed(() => [
   ...(units.value === 'metric' ? ['.'] : [' ', '/', "'"]),
 ])
 const fittings = [
+  { key: '&', word: 'And' },
   { key: 't', word: 'Tee' },
+  { key: 'b', word: 'Bend' },
   { key: 'v', word: 'Valve' },
+  { key: 'u', word: 'Union' },
   { key: 'o', word: 'Outlet' },
   { key: 'c', word: 'Cap' },
   { key: 'n', word: 'Next open' },
 ]
 const digitWord = (digit: string) => (digit === ' ' ? 'space' : digit)
 const typed = computed(() => props.entry.typed || '…')
+const degrees = (value: number) => `${Math.round(value * 10) / 10}°`
+const way = computed(() => {
+  const { direction, combining } = props.entry
+  if (direction === null) return 'which way?'
+  const said =
+    typeof direction === 'string'
+      ? direction
+      : `bearing ${degrees(direction.bearing)}, pitch ${degrees(direction.pitch)}`
+  return combining ? `${said} and …` : said
+})
 </script>
 
 <template>
   <section aria-label="Type a leg" class="no-print space-y-2">
     <p class="font-label text-2xl font-semibold" aria-live="polite" data-entry>
       <span class="label text-base">From {{ at }}</span>
-      {{ entry.direction ?? 'which way?' }} {{ typed }}
+      {{ way }} {{ typed }}
     </p>
     <p v-if="entry.problem" role="alert" class="text-(--ui-error)" data-entry-problem>{{ entry.problem }}</p>
     <div class="flex flex-wrap gap-3">
@@ -85,8 +98,8 @@ const typed = computed(() => props.entry.typed || '…')
       </div>
     </div>
     <p class="hidden text-sm text-muted sm:block">
-      Keys: arrows north, south, east, west; Page Up, Page Down; digits, Enter; T tee, V valve, O outlet, C cap, N next
-      open end; Backspace takes back.
+      Keys: arrows north, south, east, west; Page Up, Page Down; digits, Enter; with Shift an arrow is put to the one
+      before, 45° between; T tee, B bend, V valve, U union, O outlet, C cap, N next open end; Backspace takes back.
     </p>
   </section>
 </template>

@@ -2,16 +2,43 @@
 import { useElementSize } from '@vueuse/core'
 import type { Run } from '~~/core/job/job'
 import { placeDimensions } from '~~/core/route/dimensions'
-import { drawRun } from '~~/core/route/drawing'
+import { compassOf, drawRun, type DrawingView } from '~~/core/route/drawing'
+import { pipeColour, serviceDashes } from '~~/core/route/line-style'
+import { nodeSymbols } from '~~/core/route/node-symbol'
+import { useCatalogueStore } from '~/stores/catalogue'
 import { layOut } from '~~/core/route/layout'
 
-/** The isometric run: pipe, fittings, dimensions; the same selection as the list of legs. */
-const props = defineProps<{ run: Run; leg: string; node: string; pieceOf: ReadonlyMap<string, string> }>()
+/** The run as drawn: pipe, fittings, dimensions, flow, heights; the same selection as the list of legs. */
+const props = defineProps<{
+  run: Run
+  view: DrawingView
+  leg: string
+  /** More legs that are selected. */
+  chosen: ReadonlySet<string>
+  node: string
+  pieceOf: ReadonlyMap<string, string>
+}>()
 const emit = defineEmits<{ leg: [id: string]; node: [id: string] }>()
 const { figure } = useLengthText()
 const paper = useTemplateRef<SVGSVGElement>('paper')
 const { width, height } = useElementSize(paper)
-const drawing = computed(() => drawRun(layOut(props.run)))
+const own = useCatalogueStore()
+const drawing = computed(() => drawRun(layOut(props.run), props.view))
+const legs = computed(() => new Map(props.run.legs.map((of) => [of.id, of])))
+const colourOf = (id: string) => {
+  const pipe = own.catalogue.pipe(legs.value.get(id)?.pipe ?? props.run.pipe)
+  return `var(--drawing-${pipe ? pipeColour(pipe) : 'copper'})`
+}
+const dashes = computed(() => serviceDashes[props.run.service].map((dash) => dash * unit.value).join(' '))
+const arrowOf = ({ from, to }: { from: readonly [number, number]; to: readonly [number, number] }) => {
+  const turn = (Math.atan2(to[1] - from[1], to[0] - from[0]) * 180) / Math.PI
+  const back = props.run.service === 'heating-return' ? 180 : 0
+  return `translate(${from[0] * 0.75 + to[0] * 0.25} ${from[1] * 0.75 + to[1] * 0.25}) rotate(${turn + back}) scale(${unit.value})`
+}
+const hasArrow = ({ from, to }: { from: readonly [number, number]; to: readonly [number, number] }) =>
+  Math.hypot(to[0] - from[0], to[1] - from[1]) > 14 * unit.value
+const isEnd = (kind: string) => kind === 'outlet' || kind === 'tie-in' || kind === 'cap' || kind === 'open'
+const heightText = (up: number) => `${up < 0 ? '−' : '+'}${figure(Math.abs(up))}`
 /** Line weights and letters keep their size on the screen whatever the run's length: 4.5 pixels to a unit. */
 const unit = computed(
   () => 4.5 * Math.max(drawing.value.box[2] / (width.value || 800), drawing.value.box[3] / (height.value || 330)),
@@ -25,11 +52,7 @@ const dimensions = computed(() => {
   }))
 })
 
-const compass = [
-  { word: 'N', dx: 0.866, dy: -0.5 },
-  { word: 'E', dx: 0.866, dy: 0.5 },
-  { word: 'up', dx: 0, dy: -1 },
-]
+const compass = computed(() => compassOf(props.view))
 </script>
 
 <template>
@@ -38,7 +61,7 @@ const compass = [
     :viewBox="drawing.box.join(' ')"
     class="h-full min-h-64 w-full text-(--drawing-ink)"
     role="group"
-    aria-label="Isometric drawing of the run"
+    :aria-label="`Drawing of the run, ${view}`"
     fill="none"
   >
     <g
@@ -47,11 +70,11 @@ const compass = [
       stroke-width="0.25"
       aria-hidden="true"
     >
-      <g v-for="{ word, dx, dy } in compass" :key="word">
-        <line x1="0" y1="0" :x2="dx * 5" :y2="dy * 5" />
+      <g v-for="{ word, at } in compass" :key="word">
+        <line x1="0" y1="0" :x2="at[0] * 5" :y2="at[1] * 5" />
         <text
-          :x="dx * 6.5"
-          :y="dy * 6.5 + 0.8"
+          :x="at[0] * 6.5"
+          :y="at[1] * 6.5 + 0.8"
           font-size="2.500"
           text-anchor="middle"
           fill="currentColor"
@@ -83,10 +106,11 @@ const compass = [
         :y1="drawn.from[1]"
         :x2="drawn.to[0]"
         :y2="drawn.to[1]"
-        stroke="var(--drawing-pipe)"
-        stroke-linecap="round"
-        :stroke-width="unit * (drawn.id === leg ? 1.6 : 0.8)"
+        :stroke="colourOf(drawn.id)"
+        :stroke-dasharray="dashes"
+        :stroke-width="unit * (drawn.id === leg || chosen.has(drawn.id) ? 1.6 : 0.8)"
       />
+      <path v-if="hasArrow(drawn)" d="M-1.200-1L1.400 0L-1.200 1z" fill="currentColor" :transform="arrowOf(drawn)" />
     </g>
     <g
       v-for="drawn in drawing.nodes"
@@ -105,35 +129,28 @@ const compass = [
         stroke-width="0.500"
         stroke-dasharray="1 0.600"
       />
-      <circle v-if="drawn.kind === 'tie-in'" r="1.300" fill="var(--ui-bg)" stroke="currentColor" stroke-width="0.600" />
-      <rect v-else-if="drawn.kind === 'tee'" x="-1" y="-1" width="2" height="2" fill="currentColor" />
       <path
-        v-else-if="drawn.kind === 'valve'"
-        d="M-1.600-1 1.600 1V-1L-1.600 1z"
-        fill="var(--ui-bg)"
-        stroke="currentColor"
-        stroke-width="0.500"
+        :d="nodeSymbols[drawn.kind].path"
+        :fill="
+          nodeSymbols[drawn.kind].fill === 'ink'
+            ? 'currentColor'
+            : nodeSymbols[drawn.kind].fill === 'paper'
+              ? 'var(--ui-bg)'
+              : 'none'
+        "
+        :stroke="drawn.kind === 'open' ? 'var(--ui-warning)' : 'currentColor'"
+        :stroke-width="nodeSymbols[drawn.kind].weight"
       />
-      <path
-        v-else-if="drawn.kind === 'outlet'"
-        d="M-1.300 0h2.600M0 0v1.600"
-        stroke="currentColor"
-        stroke-width="0.700"
-      />
-      <path
-        v-else-if="drawn.kind === 'cap'"
-        d="M-1.200-1.200 1.200 1.200M-1.200 1.200 1.200-1.200"
-        stroke="currentColor"
-        stroke-width="0.600"
-      />
-      <circle
-        v-else-if="drawn.kind === 'open'"
-        r="0.900"
-        fill="var(--ui-bg)"
-        stroke="var(--ui-warning)"
-        stroke-width="0.500"
-      />
-      <circle v-else r="0.800" fill="currentColor" />
+      <text
+        v-if="isEnd(drawn.kind)"
+        x="2.500"
+        y="-2"
+        font-size="2.400"
+        fill="currentColor"
+        class="pointer-events-none font-label"
+      >
+        {{ heightText(drawn.height) }}
+      </text>
     </g>
     <g
       v-for="{ leg: id, at, length } in dimensions"

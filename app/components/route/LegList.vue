@@ -1,17 +1,38 @@
 <script setup lang="ts">
-import type { Direction, Run } from '~~/core/job/job'
+import { axes, type Direction, type Leg, type Run } from '~~/core/job/job'
 import type { PlanPiece } from '~~/core/plan/types'
 
-/** The legs of a run: direction, centre to centre, and the cut that follows. */
-const props = defineProps<{ run: Run; pieces: readonly PlanPiece[]; leg: string }>()
-const emit = defineEmits<{ select: [id: string]; length: [id: string, mm: number]; remove: [id: string] }>()
+/** The legs of a run: direction, centre to centre, and the cut that follows. One is looked at; several can be selected. */
+const props = defineProps<{ run: Run; pieces: readonly PlanPiece[]; leg: string; chosen: ReadonlySet<string> }>()
+const emit = defineEmits<{
+  select: [id: string]
+  choose: [id: string]
+  change: [id: string, change: Partial<Omit<Leg, 'id'>>]
+  remove: [id: string]
+}>()
+const several = ref(false)
 const { units, length } = useLengthText()
 
 const pieceOf = computed(() => new Map(props.pieces.flatMap((piece) => piece.legs.map((id) => [id, piece] as const))))
 const kind = computed(() => new Map(props.run.nodes.map((node) => [node.id, node.kind])))
 const selected = computed(() => props.run.legs.find(({ id }) => id === props.leg))
+const degrees = (value: number) => `${Math.round(value * 10) / 10}°`
 const way = (direction: Direction) =>
-  typeof direction === 'string' ? direction : `${direction.bearing}° / ${direction.pitch}°`
+  typeof direction === 'string' ? direction : `${degrees(direction.bearing)} / ${degrees(direction.pitch)}`
+const ways = [...axes.map((value) => ({ value, label: value })), { value: 'other', label: 'any angle' }] as {
+  value: (typeof axes)[number] | 'other'
+  label: string
+}[]
+const slant = computed(() => {
+  const direction = selected.value?.direction
+  return direction && typeof direction !== 'string' ? direction : null
+})
+function setWay(value: (typeof axes)[number] | 'other'): void {
+  const at = { north: 0, east: 90, south: 180, west: 270, up: 0, down: 0 }
+  const before = selected.value?.direction
+  const bearing = typeof before === 'string' ? at[before] : 0
+  emit('change', props.leg, { direction: value === 'other' ? { bearing, pitch: 0 } : value })
+}
 </script>
 
 <template>
@@ -23,13 +44,27 @@ const way = (direction: Direction) =>
         v-memo="[
           drawn,
           drawn.id === leg,
+          several,
+          chosen.has(drawn.id),
           pieceOf.get(drawn.id)?.id,
           pieceOf.get(drawn.id)?.cut,
           kind.get(drawn.to),
           units,
         ]"
+        class="flex"
         :class="drawn.id === leg ? 'bg-(--ui-bg-muted)' : ''"
       >
+        <button
+          v-if="several"
+          type="button"
+          role="checkbox"
+          class="key quiet"
+          :aria-checked="chosen.has(drawn.id)"
+          :aria-label="`Choose leg ${drawn.id}`"
+          @click="emit('choose', drawn.id)"
+        >
+          <UIcon :name="chosen.has(drawn.id) ? 'i-lucide-square-check' : 'i-lucide-square'" class="size-5" />
+        </button>
         <button
           type="button"
           class="grid min-h-11 w-full grid-cols-[2.5rem_1fr_6.5rem] items-center gap-2 px-1 text-left"
@@ -49,14 +84,46 @@ const way = (direction: Direction) =>
         </button>
       </li>
     </ol>
-    <div v-if="selected" class="flex items-end gap-2 px-1 pt-2">
+    <div v-if="selected" class="flex flex-wrap items-end gap-2 px-1 pt-2">
       <LengthField
-        class="flex-1"
+        class="min-w-32 flex-1"
         label="Centre to centre"
         :of="selected.id"
         :model-value="selected.length"
-        @update:model-value="(mm) => mm !== undefined && emit('length', leg, mm)"
+        @update:model-value="(mm) => mm !== undefined && emit('change', leg, { length: mm })"
       />
+      <Choice
+        label="Direction"
+        class="w-28"
+        :items="ways"
+        :model-value="typeof selected.direction === 'string' ? selected.direction : 'other'"
+        @update:model-value="setWay"
+      />
+      <template v-if="slant">
+        <NumberField
+          label="Bearing"
+          unit="°"
+          class="w-24"
+          :least="-360"
+          :most="360"
+          :model-value="slant.bearing"
+          @update:model-value="
+            (bearing) => bearing !== undefined && emit('change', leg, { direction: { bearing, pitch: slant!.pitch } })
+          "
+        />
+        <NumberField
+          label="Pitch"
+          unit="°"
+          class="w-24"
+          :least="-90"
+          :most="90"
+          :model-value="slant.pitch"
+          @update:model-value="
+            (pitch) => pitch !== undefined && emit('change', leg, { direction: { bearing: slant!.bearing, pitch } })
+          "
+        />
+      </template>
+      <button type="button" class="key" :aria-pressed="several" @click="several = !several">Select several</button>
       <button
         type="button"
         class="key quiet"

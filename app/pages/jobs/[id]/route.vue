@@ -1,14 +1,21 @@
 <script setup lang="ts">
 import { removeLeg, removeRun, setLeg, setNode, setRun } from '~~/core/job/edit-run'
+import { setPipeBeyond } from '~~/core/route/part'
 import { addRun } from '~~/core/job/new-job'
 import { methodIds, methods } from '~~/core/catalogue/method'
 import type { PlanCheck } from '~~/core/plan/types'
+import { useCatalogueStore } from '~/stores/catalogue'
 import { useSelectionStore } from '~/stores/selection'
 
 const { job, plan, change } = useOpenJob()
 const selection = useSelectionStore()
 const run = computed(() => job.value.runs.find(({ id }) => id === selection.run) ?? job.value.runs[0])
-const { entry, press, goTo } = useRouteEntry(run)
+const own = useCatalogueStore()
+const runPipe = computed(() => own.catalogue.pipe(run.value?.pipe ?? ''))
+const { bender } = useBenders(() => runPipe.value?.od ?? 0)
+/** Four times the outside diameter is typical, until a bender is known. */
+const bendRadius = computed(() => bender.value?.radius ?? (runPipe.value ? 4 * runPipe.value.od : undefined))
+const { entry, press, goTo } = useRouteEntry(run, () => bendRadius.value)
 
 const pieces = computed(() => plan.value.pieces.filter((piece) => piece.run === run.value?.id))
 const leg = computed(() => run.value?.legs.find(({ id }) => id === selection.leg) ?? run.value?.legs[0])
@@ -17,8 +24,32 @@ const pieceOf = computed(() => new Map(pieces.value.flatMap(({ id, legs }) => le
 const node = computed(() => run.value?.nodes.find(({ id }) => id === (selection.node || entry.value?.cursor)))
 const cursorNode = computed(() => run.value?.nodes.find(({ id }) => id === entry.value?.cursor))
 const checks = computed(() => plan.value.checks.filter((check) => check.run === run.value?.id))
+const chosen = ref<ReadonlySet<string>>(new Set())
+/** What is done to several legs is done to these; to the one that is looked at where none is chosen. */
+const chosenLegs = computed(() => {
+  const legs = run.value?.legs.filter(({ id }) => chosen.value.has(id)).map(({ id }) => id) ?? []
+  return legs.length > 0 ? legs : leg.value ? [leg.value.id] : []
+})
+watch(
+  () => run.value?.id,
+  () => (chosen.value = new Set()),
+)
+function choose(id: string): void {
+  const next = new Set(chosen.value)
+  if (!next.delete(id)) next.add(id)
+  chosen.value = next
+}
 /** What is seldom opened is not drawn until it is. */
 const runOpen = ref(false)
+const legOpen = ref(false)
+/** The two pipes that meet at the node in hand, where they differ. */
+const changing = computed(() => {
+  const [arriving, onwards, more] =
+    run.value?.legs.filter(({ from, to }) => from === node.value?.id || to === node.value?.id) ?? []
+  if (!arriving || !onwards || more || node.value?.kind === 'tie-in') return null
+  const [from, to] = [arriving, onwards].map((of) => own.catalogue.pipe(of.pipe ?? run.value!.pipe))
+  return from && to && from.id !== to.id ? { from, to } : null
+})
 const methodItems = methodIds.map((value) => ({ value, label: methods[value].name }))
 
 function startRun(): void {
@@ -61,16 +92,15 @@ function selectLeg(id: string): void {
       <section class="flex flex-col gap-3" aria-label="The run as drawn">
         <PieceReadout v-if="piece" :piece="piece" />
         <p v-else class="text-lg">Choose a direction, type the first length, press Enter.</p>
-        <div class="h-72 border border-(--ui-border) lg:h-[21rem]">
-          <IsoDrawing
-            :run="run"
-            :leg="leg?.id ?? ''"
-            :node="node?.id ?? ''"
-            :piece-of="pieceOf"
-            @leg="selectLeg"
-            @node="goTo"
-          />
-        </div>
+        <RouteDrawing
+          :run="run"
+          :leg="leg?.id ?? ''"
+          :chosen="chosen"
+          :node="node?.id ?? ''"
+          :piece-of="pieceOf"
+          @leg="selectLeg"
+          @node="goTo"
+        />
         <EntryPad v-if="entry" :entry="entry" :at="`${cursorNode?.kind ?? ''} ${entry.cursor}`" @press="press" />
       </section>
       <section class="space-y-4" aria-label="Legs, node, checks">
@@ -78,9 +108,20 @@ function selectLeg(id: string): void {
           :run="run"
           :pieces="pieces"
           :leg="leg?.id ?? ''"
+          :chosen="chosen"
           @select="selectLeg"
-          @length="(id, mm) => change(setLeg(job, run!.id, id, { length: mm }))"
+          @choose="choose"
+          @change="(id, part) => change(setLeg(job, run!.id, id, part))"
           @remove="(id) => change(removeLeg(job, run!.id, id))"
+        />
+        <LazyRouteTools
+          v-if="node"
+          :run="run"
+          :plan="plan"
+          :node="node"
+          :leg="leg"
+          :chosen="chosenLegs"
+          :bend-radius="bendRadius"
         />
         <CheckList v-if="checks.length" :checks="checks" @go="go" />
         <NodeEditor
@@ -90,6 +131,24 @@ function selectLeg(id: string): void {
           :run-method="run.method"
           @change="(part) => change(setNode(job, run!.id, node!.id, part))"
         />
+        <LazyTransitionPick
+          v-if="node && changing"
+          :run="run"
+          :node="node"
+          :from="changing.from"
+          :to="changing.to"
+          @change="(part) => change(setNode(job, run!.id, node!.id, part))"
+        />
+        <details v-if="leg" @toggle="(event) => (legOpen = (event.target as HTMLDetailsElement).open)">
+          <summary class="label min-h-11 cursor-pointer pt-2 text-base">Leg {{ leg.id }}: its pipe</summary>
+          <div v-if="legOpen" class="grid gap-3">
+            <LazyPipePicker
+              label="Pipe of this leg and what hangs on it"
+              :model-value="leg.pipe ?? run.pipe"
+              @update:model-value="(pipe) => change(setPipeBeyond(job, run!.id, leg!.id, pipe))"
+            />
+          </div>
+        </details>
         <details @toggle="(event) => (runOpen = (event.target as HTMLDetailsElement).open)">
           <summary class="label min-h-11 cursor-pointer pt-2 text-base">The run: name, pipe, method</summary>
           <div v-if="runOpen" class="grid gap-3">

@@ -1,0 +1,66 @@
+<script setup lang="ts">
+import { axes, type Axis, type Job, type Run } from '~~/core/job/job'
+import { services, type Service } from '~~/core/job/place'
+import { unitVector } from '~~/core/route/direction'
+import { addParallelRun } from '~~/core/route/parallel-run'
+import { dot } from '~~/core/route/turning'
+
+/** A run beside this one: hot beside cold, return beside flow. */
+const props = defineProps<{ run: Run }>()
+const emit = defineEmits<{ apply: [edit: (job: Job) => Job] }>()
+const pairs: Readonly<Record<Service, Service>> = {
+  cold: 'hot',
+  hot: 'cold',
+  recirculation: 'hot',
+  'heating-flow': 'heating-return',
+  'heating-return': 'heating-flow',
+}
+const spacing = ref<number | undefined>(100)
+const service = ref<Service>(pairs[props.run.service])
+const chosen = ref<Axis>('up')
+const sides = computed(() => {
+  const first = props.run.legs[0]
+  return axes
+    .filter((axis) => first && Math.abs(dot(unitVector(axis), unitVector(first.direction))) < 1e-6)
+    .map((value) => ({ value, label: value }))
+})
+const side = computed(() => sides.value.find(({ value }) => value === chosen.value)?.value ?? sides.value[0]?.value)
+const serviceItems = services.map((value) => ({ value, label: value.replace('-', ' ') }))
+const ways = { min: 1, max: 5000 }
+function add(): void {
+  const [mm, towards] = [spacing.value, side.value]
+  if (!mm || !towards) return
+  emit(
+    'apply',
+    (job) =>
+      addParallelRun(job, props.run.id, mm, unitVector(towards), {
+        service: service.value,
+        name: `${props.run.name}, ${service.value.replace('-', ' ')}`.slice(0, 120),
+      }).job,
+  )
+}
+</script>
+
+<template>
+  <form class="grid grid-cols-2 items-end gap-3" aria-label="A run beside this one" @submit.prevent="add">
+    <LengthField
+      label="Spacing, centre to centre"
+      :limits="ways"
+      :model-value="spacing"
+      @update:model-value="(mm) => (spacing = mm)"
+    />
+    <Choice
+      label="On which side of the first leg"
+      :items="sides"
+      :model-value="side"
+      @update:model-value="(axis) => (chosen = axis)"
+    />
+    <Choice
+      label="What flows in it"
+      :items="serviceItems"
+      :model-value="service"
+      @update:model-value="(value) => (service = value)"
+    />
+    <button type="submit" class="key strong" :disabled="!spacing || !side">Add the run</button>
+  </form>
+</template>

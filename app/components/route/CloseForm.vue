@@ -1,0 +1,149 @@
+<script setup lang="ts">
+import { axes, type Axis, type Job, type Node } from '~~/core/job/job'
+import { setNode } from '~~/core/job/edit-run'
+import { applyProposal } from '~~/core/route/apply-proposal'
+import { spreadClosing, takeUpIn } from '~~/core/route/close-run'
+import type { ClosingError } from '~~/core/route/closing'
+import type { Vector } from '~~/core/route/direction'
+import { proposeRoutes, routeAims, type ProposedRoute, type RouteAim } from '~~/core/route/propose-route'
+
+/** A run between fixed points: its closing error taken up or spread; and routes proposed to a point. */
+const props = defineProps<{
+  run: string
+  closing: readonly ClosingError[]
+  leg: string | undefined
+  node: Node
+  place: Vector | undefined
+  bendRadius: number | undefined
+  stockLength: number
+}>()
+const emit = defineEmits<{ apply: [edit: (job: Job) => Job] }>()
+const { length } = useLengthText()
+const open = computed(() => props.closing.find(({ x, y, z }) => x !== 0 || y !== 0 || z !== 0))
+const target = ref<{ east?: number; north?: number; up?: number }>({})
+const aim = ref<RouteAim>('fittings')
+const aims = routeAims.map((value) => ({ value, label: `fewest ${value}` }))
+const ways = [{ value: '', label: 'any way' }, ...axes.map((value) => ({ value, label: value }))] as {
+  value: Axis | ''
+  label: string
+}[]
+const leave = ref<Axis | ''>('')
+const arrive = ref<Axis | ''>('')
+const to = computed<Vector | null>(() => {
+  const { east, north, up } = target.value
+  return east === undefined || north === undefined || up === undefined ? null : [east, north, up]
+})
+const routes = computed(() =>
+  to.value && props.place
+    ? proposeRoutes(
+        {
+          from: props.place,
+          to: to.value,
+          leave: leave.value || undefined,
+          arrive: arrive.value || undefined,
+          leastLeg: 2 * (props.bendRadius ?? 60),
+          stockLength: props.stockLength,
+        },
+        aim.value,
+      ).slice(0, 4)
+    : [],
+)
+const words = ({ corner, legs, fittings, bends, pieces, length: whole }: ProposedRoute) =>
+  `${legs.map(({ direction }) => (typeof direction === 'string' ? direction : 'slanting')).join(', ')}: ${fittings} ${corner === 'bend' ? 'couplings' : 'elbows'}, ${bends} bends, ${pieces} ${pieces === 1 ? 'piece' : 'pieces'}, ${length(whole)}`
+function draw(route: ProposedRoute): void {
+  const end = to.value
+  if (end) emit('apply', (job) => applyProposal(job, props.run, props.node.id, route, end, props.bendRadius).job)
+}
+const fix = (axis: 0 | 1 | 2, mm: number | undefined) => {
+  const at = [...(props.node.at ?? props.place ?? [0, 0, 0])] as [number, number, number]
+  if (mm !== undefined) at[axis] = mm
+  emit('apply', (job) => setNode(job, props.run, props.node.id, { at }))
+}
+const coordinates = [
+  { key: 'east', label: 'East' },
+  { key: 'north', label: 'North' },
+  { key: 'up', label: 'Up' },
+] as const
+</script>
+
+<template>
+  <div class="space-y-4">
+    <div v-if="open" class="space-y-2" role="group" aria-label="Closing error">
+      <p class="font-label text-xl font-semibold">
+        Misses its fixed end by {{ length(open.x) }} east, {{ length(open.y) }} north, {{ length(open.z) }} up
+      </p>
+      <div class="flex flex-wrap gap-2">
+        <button type="button" class="key" :disabled="!leg" @click="emit('apply', (job) => takeUpIn(job, run, leg!))">
+          Take it up in leg {{ leg }}
+        </button>
+        <button type="button" class="key" @click="emit('apply', (job) => spreadClosing(job, run))">
+          Spread it over all
+        </button>
+      </div>
+    </div>
+    <div role="group" aria-label="Fixed point">
+      <p class="text-sm">
+        {{
+          node.at
+            ? 'This point is fixed:'
+            : 'This point is not fixed. Type where it must be, from the start of the run:'
+        }}
+      </p>
+      <div class="grid grid-cols-3 gap-2">
+        <NumberField
+          v-for="({ label }, index) in coordinates"
+          :key="label"
+          :label="`${label}, fixed`"
+          unit="mm"
+          optional
+          :least="-1000000"
+          :most="1000000"
+          :model-value="node.at?.[index as 0 | 1 | 2]"
+          @update:model-value="(mm) => fix(index as 0 | 1 | 2, mm)"
+        />
+      </div>
+      <button
+        v-if="node.at"
+        type="button"
+        class="key mt-2"
+        @click="emit('apply', (job) => setNode(job, run, node.id, { at: undefined }))"
+      >
+        Let it go free
+      </button>
+    </div>
+    <div class="space-y-2" role="group" aria-label="Propose a route">
+      <p class="text-sm">A route from here to a point:</p>
+      <div class="grid grid-cols-3 gap-2">
+        <NumberField
+          v-for="{ key, label } in coordinates"
+          :key="key"
+          :label="`${label}, target`"
+          unit="mm"
+          optional
+          :least="-1000000"
+          :most="1000000"
+          :model-value="target[key]"
+          @update:model-value="(mm) => (target = { ...target, [key]: mm })"
+        />
+        <Choice label="With" :items="aims" :model-value="aim" @update:model-value="(value) => (aim = value)" />
+        <Choice label="Leaves" :items="ways" :model-value="leave" @update:model-value="(value) => (leave = value)" />
+        <Choice
+          label="Arrives going"
+          :items="ways"
+          :model-value="arrive"
+          @update:model-value="(value) => (arrive = value)"
+        />
+      </div>
+      <ul class="ruled" aria-label="Proposed routes">
+        <li v-for="route in routes" :key="words(route)">
+          <button type="button" class="flex min-h-11 w-full items-center gap-2 py-1 text-left" @click="draw(route)">
+            <UIcon name="i-lucide-plus" class="size-4 shrink-0" />{{ words(route) }}
+          </button>
+        </li>
+      </ul>
+      <p v-if="to && routes.length === 0" class="text-(--ui-warning)">
+        No route of up to five legs: the points are too near for it.
+      </p>
+    </div>
+  </div>
+</template>

@@ -1,0 +1,57 @@
+<script setup lang="ts">
+import { splitLeg } from '~~/core/job/edit-leg'
+import { axes, nodeKinds, type Axis, type Job, type Leg, type NodeKind } from '~~/core/job/job'
+import { unitVector, type Vector } from '~~/core/route/direction'
+import { moveNode } from '~~/core/route/move-node'
+
+/** Moves the node in hand with the legs that follow, and puts a fitting into the selected leg. */
+const props = defineProps<{ run: string; node: string; nodeWord: string; leg: Leg | undefined }>()
+const emit = defineEmits<{ apply: [edit: (job: Job) => Job] }>()
+const by = ref<number>()
+const way = ref<Axis>('east')
+const ways = axes.map((value) => ({ value, label: value }))
+const at = ref<number>()
+const kind = ref<NodeKind>('valve')
+const kinds = nodeKinds
+  .filter((of) => !['tie-in', 'outlet', 'cap', 'open', 'elbow', 'bend'].includes(of))
+  .map((value) => ({ value, label: value.replace('-', ' ') }))
+const lengths = { min: 0.5, max: 50_000 }
+function move(): void {
+  const mm = by.value
+  if (mm)
+    emit('apply', (job) =>
+      moveNode(job, props.run, props.node, unitVector(way.value).map((part) => part * mm) as unknown as Vector),
+    )
+}
+function put(): void {
+  const [mm, leg] = [at.value, props.leg]
+  if (mm && leg) emit('apply', (job) => splitLeg(job, props.run, leg.id, mm, kind.value).job)
+}
+</script>
+
+<template>
+  <div class="space-y-4">
+    <form class="grid grid-cols-2 items-end gap-3" aria-label="Move" @submit.prevent="move">
+      <LengthField
+        label="Move by"
+        optional
+        :limits="lengths"
+        :model-value="by"
+        @update:model-value="(mm) => (by = mm)"
+      />
+      <Choice label="Which way" :items="ways" :model-value="way" @update:model-value="(axis) => (way = axis)" />
+      <button type="submit" class="key strong col-span-2" :disabled="!by">Move {{ nodeWord }}, the rest follows</button>
+    </form>
+    <form v-if="leg" class="grid grid-cols-2 items-end gap-3" aria-label="Put into the leg" @submit.prevent="put">
+      <LengthField
+        :label="`From the start of leg ${leg.id}`"
+        optional
+        :limits="lengths"
+        :model-value="at"
+        @update:model-value="(mm) => (at = mm)"
+      />
+      <Choice label="Put in" :items="kinds" :model-value="kind" @update:model-value="(value) => (kind = value)" />
+      <button type="submit" class="key strong col-span-2" :disabled="!at">Put it into leg {{ leg.id }}</button>
+    </form>
+  </div>
+</template>

@@ -1,0 +1,82 @@
+<script setup lang="ts">
+import { drawingViews, type DrawingView } from '~~/core/route/drawing'
+import type { Run } from '~~/core/job/job'
+import { runSheet } from '~~/core/route/sheet'
+import { download } from '~/saving/download'
+import { useCatalogueStore } from '~/stores/catalogue'
+
+/** The drawing with its view, its size, and its ways out: one page, SVG, DXF. */
+const props = defineProps<{
+  run: Run
+  leg: string
+  chosen: ReadonlySet<string>
+  node: string
+  pieceOf: ReadonlyMap<string, string>
+}>()
+const emit = defineEmits<{ leg: [id: string]; node: [id: string] }>()
+const { job } = useOpenJob()
+const own = useCatalogueStore()
+const { length } = useLengthText()
+const view = ref<DrawingView>('isometric')
+const views = drawingViews.map((value) => ({ value, label: value }))
+const zoom = ref(1)
+const closer = () => (zoom.value = Math.min(8, zoom.value * 1.5))
+const further = () => (zoom.value = Math.max(1, zoom.value / 1.5))
+const name = computed(() => (props.run.name || props.run.id).toLowerCase().replace(/[^a-z0-9]+/g, '-'))
+
+const sheet = () =>
+  runSheet(own.catalogue, props.run, view.value, {
+    title: `${job.value.title}: ${props.run.name}`,
+    length,
+    pieceOf: props.pieceOf,
+  })
+const svg = () => download(`${name.value}.svg`, 'image/svg+xml', sheet())
+async function dxf(): Promise<void> {
+  const { runsDxf } = await import('~/drawing/run-dxf')
+  const pieces = new Map([...props.pieceOf].map(([leg, piece]) => [`${props.run.id}/${leg}`, piece]))
+  download(`${name.value}.dxf`, 'image/vnd.dxf', runsDxf([props.run], pieces))
+}
+function print(): void {
+  const page = window.open('', '_blank')
+  if (!page) return
+  page.document.title = props.run.name
+  page.document.body.innerHTML = sheet()
+  page.document.close()
+  page.print()
+}
+</script>
+
+<template>
+  <div>
+    <div class="h-72 overflow-auto border border-(--ui-border) lg:h-[20rem]">
+      <div :style="{ width: `${zoom * 100}%`, height: `${zoom * 100}%` }">
+        <IsoDrawing
+          :run="run"
+          :view="view"
+          :leg="leg"
+          :chosen="chosen"
+          :node="node"
+          :piece-of="pieceOf"
+          @leg="(id) => emit('leg', id)"
+          @node="(id) => emit('node', id)"
+        />
+      </div>
+    </div>
+    <div class="no-print mt-1 flex flex-wrap items-center gap-1" role="toolbar" aria-label="The drawing">
+      <Choice v-model="view" label="View" bare :items="views" />
+      <button type="button" class="key quiet" aria-label="Closer" @click="closer">
+        <UIcon name="i-lucide-zoom-in" class="size-5" />
+      </button>
+      <button type="button" class="key quiet" aria-label="Further" :disabled="zoom === 1" @click="further">
+        <UIcon name="i-lucide-zoom-out" class="size-5" />
+      </button>
+      <button type="button" class="key quiet" :disabled="zoom === 1" @click="zoom = 1">Fit</button>
+      <span class="flex-1" />
+      <button type="button" class="key quiet" @click="print">
+        <UIcon name="i-lucide-printer" class="size-4" />One page
+      </button>
+      <button type="button" class="key quiet" @click="svg">SVG</button>
+      <button type="button" class="key quiet" @click="dxf">DXF</button>
+    </div>
+  </div>
+</template>

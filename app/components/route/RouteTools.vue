@@ -1,0 +1,93 @@
+<script setup lang="ts">
+import { methodAt } from '~~/core/route/end'
+import type { Job, Leg, Node, Run } from '~~/core/job/job'
+import type { Plan } from '~~/core/plan/types'
+import { usualStockLength } from '~~/core/cut/stock-length'
+import { layOut } from '~~/core/route/layout'
+import { useCatalogueStore } from '~/stores/catalogue'
+
+/** What is done to a route in one go. Opened when it is wanted; what cannot be done says why and changes nothing. */
+const props = defineProps<{
+  run: Run
+  plan: Plan
+  node: Node
+  leg: Leg | undefined
+  chosen: readonly string[]
+  bendRadius: number | undefined
+}>()
+const { problem, attempt } = useRouteEdit()
+const { job } = useOpenJob()
+const own = useCatalogueStore()
+const tools = [
+  { id: 'offset', word: 'Offset' },
+  { id: 'move', word: 'Move, put in' },
+  { id: 'copy', word: 'Copy, mirror' },
+  { id: 'beside', word: 'Run beside' },
+  { id: 'close', word: 'Fixed points' },
+  { id: 'cut-in', word: 'Cut in' },
+  { id: 'advice', word: 'Levels, flow' },
+] as const
+const tool = ref<(typeof tools)[number]['id'] | ''>('')
+const choose = (id: (typeof tools)[number]['id']) => {
+  tool.value = tool.value === id ? '' : id
+  problem.value = ''
+}
+const apply = (edit: (job: Job) => Job) => attempt(edit)
+const word = computed(() => `${props.node.kind.replace('-', ' ')} ${props.node.id}`)
+const layout = computed(() => layOut(props.run))
+const stockLength = computed(() => {
+  const pipe = own.catalogue.pipe(props.run.pipe)
+  return job.value.stock?.lengths[props.run.pipe] ?? (pipe ? usualStockLength(pipe) : 3000)
+})
+const coupling = computed(() => {
+  const pipe = own.catalogue.pipe(props.leg?.pipe ?? props.run.pipe)
+  const socket = pipe && own.catalogue.socketFor(methodAt(props.node, props.run.method), pipe)
+  return {
+    insertion: socket?.insertion ?? null,
+    takeOff: (socket && own.catalogue.takeOff(socket, 'tee', 'run')) ?? null,
+    what: `a ${socket?.label ?? ''} tee`,
+  }
+})
+</script>
+
+<template>
+  <section aria-label="Route tools" class="space-y-3">
+    <div class="flex flex-wrap gap-1">
+      <button
+        v-for="{ id, word: says } in tools"
+        :key="id"
+        type="button"
+        class="key"
+        :aria-pressed="tool === id"
+        @click="choose(id)"
+      >
+        {{ says }}
+      </button>
+    </div>
+    <p v-if="problem" role="alert" class="text-(--ui-error)" data-tool-problem>{{ problem }}</p>
+    <OffsetForm
+      v-if="tool === 'offset'"
+      :job="job"
+      :run="run.id"
+      :from="node.id"
+      :bend-radius="bendRadius"
+      @apply="apply"
+    />
+    <MoveForm v-else-if="tool === 'move'" :run="run.id" :node="node.id" :node-word="word" :leg="leg" @apply="apply" />
+    <CopyForm v-else-if="tool === 'copy'" :run="run.id" :legs="chosen" :to="node.id" :to-word="word" @apply="apply" />
+    <BesideForm v-else-if="tool === 'beside'" :key="run.id" :run="run" @apply="apply" />
+    <CloseForm
+      v-else-if="tool === 'close'"
+      :run="run.id"
+      :closing="plan.closing.filter((of) => of.run === run.id)"
+      :leg="leg?.id"
+      :node="node"
+      :place="layout.places.get(node.id)"
+      :bend-radius="bendRadius"
+      :stock-length="stockLength"
+      @apply="apply"
+    />
+    <CutInForm v-else-if="tool === 'cut-in'" v-bind="coupling" />
+    <AdvicePanel v-else-if="tool === 'advice'" :run="run" />
+  </section>
+</template>
