@@ -124,6 +124,19 @@ describe('checks', () => {
     expect(check).toMatchObject({ verdict: 'refuse', text: expect.stringContaining('move a fitting by 10 mm') })
   })
 
+  it('refuses a valve at a corner', () => {
+    const run: SampleRun = {
+      pipe: pipeId('EN 1057', '22', 0.9),
+      method: 'solder',
+      legs: [
+        ['open:s', 'south', 200, 'valve:a'],
+        ['valve:a', 'east', 500, 'open:b'],
+      ],
+    }
+    const found = planJob(sampleJob(run), shippedCatalogue).checks.find(({ rule }) => rule === 'goes-straight')
+    expect(found).toMatchObject({ verdict: 'refuse', node: 'a' })
+  })
+
   it('gives the closing error per axis of a run between fixed points', () => {
     const run: SampleRun = {
       pipe: pipeId('EN 1057', '22', 0.9),

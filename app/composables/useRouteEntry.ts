@@ -4,6 +4,15 @@ import { pressKey, startEntry, type RouteEntry } from '~~/core/route/entry'
 import { useJobStore } from '~/stores/job'
 import { useSelectionStore } from '~/stores/selection'
 
+/** Whether a key means the route: not what is typed in a field, nor what presses a control. */
+export function isForRoute({ ctrlKey, metaKey, altKey, target, key }: KeyboardEvent): boolean {
+  if (ctrlKey || metaKey || altKey) return false
+  if (!(target instanceof HTMLElement)) return true
+  if (target.closest('input, textarea, select, [role="combobox"], [role="listbox"], [role="dialog"]')) return false
+  // Enter and space on a focused control are that control's own.
+  return !(target.closest('button, a, summary') && (key === 'Enter' || key === ' '))
+}
+
 /** Typing a route: keys of the keyboard or the pad, kept across a reload, one selection with the drawing. */
 export function useRouteEntry(run: Ref<Run | undefined>, bendRadius: () => number | undefined) {
   const store = useJobStore()
@@ -38,20 +47,7 @@ export function useRouteEntry(run: Ref<Run | undefined>, bendRadius: () => numbe
   }
 
   useEventListener(window, 'keydown', (event: KeyboardEvent) => {
-    if (event.ctrlKey || event.metaKey || event.altKey) return
-    const { target } = event
-    if (
-      target instanceof HTMLElement &&
-      target.closest('input, textarea, select, [role="combobox"], [role="listbox"], [role="dialog"]')
-    )
-      return
-    // Enter and space on a focused control are that control's own.
-    if (
-      target instanceof HTMLElement &&
-      target.closest('button, a, summary') &&
-      (event.key === 'Enter' || event.key === ' ')
-    )
-      return
+    if (!isForRoute(event)) return
     // Shift with an arrow puts it to the direction before.
     const combines = event.shiftKey && /^(Arrow|Page)/.test(event.key)
     if (combines ? press('&') && press(event.key) : press(event.key)) event.preventDefault()

@@ -1,10 +1,10 @@
 import { groupBy } from '../group-by'
 import type { PipeStock } from '../cut/lay-pieces'
-import type { Leg } from '../job/job'
+import type { Leg, NodeKind } from '../job/job'
 import type { Plan, PlanCheck, PlanJoint, PlanPiece } from './types'
 import type { ClosingError } from '../route/closing'
 import { legsAtNode } from '../job/node-legs'
-import type { Layout } from '../route/layout'
+import { turnAt, type Layout } from '../route/layout'
 
 interface Checked {
   readonly layouts: readonly Layout[]
@@ -15,6 +15,16 @@ interface Checked {
   readonly closing: readonly ClosingError[]
 }
 
+/** Fittings whose two ends are in line. */
+const straightKinds: ReadonlySet<NodeKind> = new Set([
+  'coupling',
+  'slip-coupling',
+  'union',
+  'reducer',
+  'adapter',
+  'valve',
+])
+
 const mm = (value: number): string => `${Math.round(value * 2) / 2} mm`
 
 function nodeChecks({ run, arms, places }: Layout, name: string): PlanCheck[] {
@@ -24,6 +34,15 @@ function nodeChecks({ run, arms, places }: Layout, name: string): PlanCheck[] {
     const at = { run: run.id, node: node.id, where: `${name}, ${node.kind} ${node.id}` }
     if (run.legs.length > 0 && !places.has(node.id))
       return [{ ...at, verdict: 'refuse', rule: 'connected', text: 'no leg leads here from the start of the run' }]
+    if (straightKinds.has(node.kind) && meeting === 2 && (turnAt(arms.get(node.id) ?? []) ?? 0) > 1)
+      return [
+        {
+          ...at,
+          verdict: 'refuse',
+          rule: 'goes-straight',
+          text: `the pipe turns here, and a ${node.kind.replace('-', ' ')} goes straight on: put an elbow or a bend beside it`,
+        },
+      ]
     if (run.legs.length === 0 || meeting === wanted) return []
     if (meeting < wanted)
       return [

@@ -1,5 +1,6 @@
 import { setTimeout as sleep } from 'node:timers/promises'
 import { By, Key, until, type WebDriver, type WebElement } from 'selenium-webdriver'
+import { Pointer } from 'selenium-webdriver/lib/input.js'
 import { afterAll, beforeAll } from 'vitest'
 import { openBrowser, type OpenBrowser } from '../../scripts/run/browser'
 import { startSite, type Site } from '../../scripts/run/site'
@@ -42,8 +43,8 @@ export class Page {
     )
   }
 
-  /** Presses what carries this name: a button, a link, by its text or its label. */
-  async press(name: string): Promise<void> {
+  /** What carries this name: a button, a link, by its text or its label; brought into sight. */
+  private async called(name: string): Promise<WebElement> {
     const named = `starts-with(normalize-space(.), "${name}") or starts-with(@aria-label, "${name}")`
     const control = await this.driver.wait(
       until.elementLocated(
@@ -55,7 +56,32 @@ export class Page {
       `nothing is called “${name}”`,
     )
     await this.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', control)
-    await control.click()
+    return control
+  }
+
+  async press(name: string): Promise<void> {
+    await (await this.called(name)).click()
+  }
+
+  /** Presses it with a finger. */
+  async tap(name: string): Promise<void> {
+    const finger = new Pointer('finger', Pointer.Type.TOUCH)
+    const origin = await this.called(name)
+    await this.driver
+      .actions()
+      .insert(finger, finger.move({ origin, duration: 0 }), finger.press(), finger.release())
+      .perform()
+  }
+
+  /** Chooses in the list of this name. */
+  async choose(name: string, option: string): Promise<void> {
+    const list = await this.see(`select[aria-label="${name}"]`)
+    await list.findElement(By.xpath(`option[normalize-space(.)="${option}"]`)).click()
+  }
+
+  /** Types where the keyboard is. */
+  async type(...keys: string[]): Promise<void> {
+    for (const key of keys) await this.driver.switchTo().activeElement().sendKeys(key)
   }
 
   /** Replaces what stands in the field of this name. */

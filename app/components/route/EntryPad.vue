@@ -99,7 +99,8 @@ const way = computed(() => {
     </div>
     <p class="hidden text-sm text-muted sm:block">
       Keys: arrows north, south, east, west; Page Up, Page Down; digits, Enter; with Shift an arrow is put to the one
-      before, 45° between; T tee, B bend, V valve, U union, O outlet, C cap, N next open end; Backspace takes back.
+      before, 45° between; T tee, B bend, V valve, U union, O outlet, C cap, N next open end, F offset; Backspace takes
+      back.
     </p>
   </section>
 </template>

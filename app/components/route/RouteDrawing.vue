@@ -48,7 +48,7 @@ function print(): void {
 
 <template>
   <div>
-    <div class="h-72 overflow-auto border border-(--ui-border) lg:h-[20rem]">
+    <div class="h-72 overflow-auto border border-(--ui-border) lg:h-[16.5rem]">
       <div :style="{ width: `${zoom * 100}%`, height: `${zoom * 100}%` }">
         <IsoDrawing
           :run="run"

@@ -15,6 +15,8 @@ const props = defineProps<{
   chosen: readonly string[]
   bendRadius: number | undefined
 }>()
+const emit = defineEmits<{ go: [node: string] }>()
+const panel = useTemplateRef<HTMLElement>('panel')
 const { problem, attempt } = useRouteEdit()
 const { job } = useOpenJob()
 const own = useCatalogueStore()
@@ -32,7 +34,22 @@ const choose = (id: (typeof tools)[number]['id']) => {
   tool.value = tool.value === id ? '' : id
   problem.value = ''
 }
-const apply = (edit: (job: Job) => Job) => attempt(edit)
+const nodesNow = () => job.value.runs.find(({ id }) => id === props.run.id)?.nodes ?? []
+/** After an offset the hand goes on from its end. */
+function apply(edit: (job: Job) => Job): void {
+  const before = nodesNow().length
+  const done = attempt(edit)
+  const added = nodesNow().at(-1)
+  if (!done || tool.value !== 'offset' || nodesNow().length === before || !added) return
+  ;(document.activeElement as HTMLElement | null)?.blur()
+  emit('go', added.id)
+}
+async function openOffset(): Promise<void> {
+  tool.value = 'offset'
+  await nextTick()
+  panel.value?.querySelector('input')?.focus()
+}
+defineExpose({ openOffset })
 const word = computed(() => `${props.node.kind.replace('-', ' ')} ${props.node.id}`)
 const layout = computed(() => layOut(props.run))
 const stockLength = computed(() => {
@@ -51,7 +68,7 @@ const coupling = computed(() => {
 </script>
 
 <template>
-  <section aria-label="Route tools" class="space-y-3">
+  <section ref="panel" aria-label="Route tools" class="space-y-3">
     <div class="flex flex-wrap gap-1">
       <button
         v-for="{ id, word: says } in tools"

@@ -19,6 +19,8 @@ const answer = computed(() =>
     {
       service: props.run.service,
       place: { ...job.value.place, ...props.run.place },
+      conditionA: {},
+      conditionB: {},
       profile: job.value.profile,
       changes: job.value.own?.changes,
       tools: job.value.tools,

@@ -24,6 +24,8 @@ const pieceOf = computed(() => new Map(pieces.value.flatMap(({ id, legs }) => le
 const node = computed(() => run.value?.nodes.find(({ id }) => id === (selection.node || entry.value?.cursor)))
 const cursorNode = computed(() => run.value?.nodes.find(({ id }) => id === entry.value?.cursor))
 const checks = computed(() => plan.value.checks.filter((check) => check.run === run.value?.id))
+const tools = useTemplateRef<{ openOffset: () => void }>('tools')
+useRouteKey('f', () => tools.value?.openOffset())
 const chosen = ref<ReadonlySet<string>>(new Set())
 /** What is done to several legs is done to these; to the one that is looked at where none is chosen. */
 const chosenLegs = computed(() => {
@@ -121,7 +123,9 @@ function selectLeg(id: string): void {
           :node="node"
           :leg="leg"
           :chosen="chosenLegs"
+          ref="tools"
           :bend-radius="bendRadius"
+          @go="goTo"
         />
         <CheckList v-if="checks.length" :checks="checks" @go="go" />
         <NodeEditor

@@ -1,0 +1,48 @@
+/** Growth of a pipe and the free leg that takes it up. */
+export interface Expansion {
+  /** mm, positive when it grows. */
+  readonly growth: number
+  /** Free leg that is needed square to it, in mm. */
+  readonly freeLeg: number
+}
+
+/** How far a free leg of each material gives, typical: free leg = C √(OD dL). */
+export const freeLegConstants = { copper: 61, multilayer: 33, pex: 12 } as const
+
+/**
+ * By how much a pipe between fixed points grows, and what free leg takes it up: dL = a L dT, C √(OD dL).
+ *
+ * @param coefficient of the material, in mm to the metre and kelvin, above 0
+ * @param length between fixed points, in mm
+ * @param kelvin warmer than when it was fixed; less than 0 when colder
+ * @param constant C of the material: copper 61, multilayer 33, PEX 12 (typical)
+ * @example copper 0.0166, 10 m of 22, 50 K: 8.3 mm, free leg 61 √(22 × 8.3) = 824 mm
+ */
+export function expansion(
+  coefficient: number,
+  length: number,
+  kelvin: number,
+  od: number,
+  constant: number,
+): Expansion {
+  if (!(coefficient > 0 && od > 0 && constant > 0)) throw new RangeError('figures of the pipe: more than 0')
+  const growth = (coefficient * length * kelvin) / 1000
+  return { growth, freeLeg: constant * Math.sqrt(od * Math.abs(growth)) }
+}
+
+/** A loop of three free legs: out, across, back; in mm. */
+export interface ExpansionLoop {
+  readonly out: number
+  readonly across: number
+}
+
+/**
+ * A loop that takes up a growth in the middle of a straight: its two legs out give half each, and it is half as wide as
+ * it is deep (typical).
+ *
+ * @example free leg 824: 412 out, 206 across
+ */
+export const loopFor = (freeLeg: number): ExpansionLoop => ({ out: freeLeg / 2, across: freeLeg / 4 })
+
+/** Room to leave at a wall or a joist's hole on the side to which a leg grows: its growth, and 2 mm more. */
+export const roomAtWall = (growth: number): number => Math.abs(growth) + 2

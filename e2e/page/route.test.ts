@@ -1,0 +1,147 @@
+import { mkdtempSync, readdirSync, readFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { Key } from 'selenium-webdriver'
+import { describe, expect, it } from 'vitest'
+import type { Job } from '../../core/job/job'
+import { layOut } from '../../core/route/layout'
+import { usePage, type Page } from './page'
+
+const downloads = mkdtempSync(join(tmpdir(), 'jolvet-route-'))
+
+/** The route that both tests draw: twelve legs, a branch at a tee, an offset of 100 at 45° up. */
+const expected = [
+  ['east', 1200],
+  ['north', 900],
+  ['north', 600],
+  ['up', 450],
+  ['east', 700],
+  [{ bearing: 90, pitch: 45 }, 141.421],
+  ['east', 500],
+  ['south', 300],
+  [{ bearing: 135, pitch: 0 }, 250],
+  ['west', 800],
+  ['west', 350],
+  ['up', 400],
+]
+
+function check(job: Job): void {
+  const [run] = job.runs
+  expect(run!.legs.map(({ direction, length }) => [direction, length])).toEqual(expected)
+  expect(run!.nodes.filter(({ kind }) => kind === 'tee')).toHaveLength(1)
+  expect(run!.nodes.filter(({ kind }) => kind === 'valve')).toHaveLength(1)
+  const { places } = layOut(run!)
+  // Along the first way: 1200 + 700 + 100 + 500 + 250 sin 135° east; 450 + 100 up.
+  const end = places.get(run!.legs[8]!.to)!
+  expect(end[0]).toBeCloseTo(2500 + 250 * Math.SQRT1_2, 2)
+  expect(end[2]).toBeCloseTo(550, 2)
+}
+
+async function begin(on: Page, title: string): Promise<void> {
+  await on.open('/')
+  await on.press('New job')
+  await on.fill('Title', title)
+  await on.press('Begin')
+  await on.press('Route')
+  await on.press('Another run')
+  await on.see('[data-entry]')
+}
+
+describe('a route of twelve legs by keyboard alone', () => {
+  const { page, job, stored } = usePage(1280, 800, downloads)
+
+  it('with a branch, a valve, a slant and an offset', async () => {
+    const on = page()
+    await begin(on, 'Keys Cottage')
+    await on.keys(Key.ARROW_RIGHT, ...'1200', Key.ENTER, Key.ARROW_UP, ...'900', Key.ENTER, 't', ...'600', Key.ENTER)
+    await on.keys(Key.PAGE_UP, ...'450', Key.ENTER, Key.ARROW_RIGHT, ...'700', Key.ENTER)
+    await on.keys('f')
+    // From field to field with Tab, as a keyboard does: set, angle, towards, roll, straight on, made with.
+    await on.type(...'100', Key.TAB, Key.TAB, 'u', Key.TAB, Key.TAB, ...'500', Key.ENTER)
+    await on.shows('[aria-label="Legs"]', 'east 500 mm')
+    await on.keys(Key.ARROW_DOWN, ...'300', Key.ENTER)
+    await on.keys(Key.ARROW_DOWN)
+    await on.type(Key.chord(Key.SHIFT, Key.ARROW_RIGHT), ...'250', Key.ENTER)
+    await on.keys('n', Key.ARROW_LEFT, ...'800', Key.ENTER, 'v', ...'350', Key.ENTER, Key.PAGE_UP, ...'400', Key.ENTER)
+    await on.saved()
+    check((await stored(await job('Keys Cottage'))).job)
+  })
+
+  it('says why an offset cannot be, and proposes a route to a point', async () => {
+    const on = page()
+    await on.press('Offset')
+    await on.fill('Offset by', '0')
+    await on.shows('[aria-label="Offset"]', 'Offset by')
+    await on.press('Fixed points')
+    await on.fill('East, target', '5000')
+    await on.fill('North, target', '2000')
+    await on.fill('Up, target', '350')
+    await on.shows('[aria-label="Proposed routes"]', 'elbows')
+  })
+
+  it('shows what it holds and how it drains', async () => {
+    const on = page()
+    await on.press('Levels, flow')
+    await on.shows('[aria-label="Levels"]', /Holds \d/)
+    await on.shows('[aria-label="Flow"]', 'Put an outlet')
+    await on.keys('o')
+    await on.shows('[aria-label="Flow"]', 'kPa')
+  })
+
+  it('goes out as SVG and as DXF', async () => {
+    const on = page()
+    await on.press('SVG')
+    await on.press('DXF')
+    await on.driver.wait(() => readdirSync(downloads).filter((name) => /\.(svg|dxf)$/.test(name)).length === 2, 10_000)
+    const svg = readFileSync(join(downloads, 'run-1.svg'), 'utf8')
+    expect(svg).toContain('Keys Cottage: Run 1')
+    expect(readFileSync(join(downloads, 'run-1.dxf'), 'utf8').match(/\nLINE\n/g)).toHaveLength(12)
+  })
+})
+
+describe('the same route by touch alone', () => {
+  const { page, job, stored } = usePage(390, 844)
+
+  it('with a branch, a valve, a slant and an offset', async () => {
+    const on = page()
+    await begin(on, 'Thumb Cottage')
+    const leg = async (way: string[], length: string) => {
+      for (const key of [...way, ...length, 'Enter the leg']) await on.tap(key)
+    }
+    await leg(['East'], '1200')
+    await leg(['North'], '900')
+    await on.tap('Tee')
+    await leg([], '600')
+    await leg(['Up'], '450')
+    await leg(['East'], '700')
+    await on.tap('Offset')
+    await on.fill('Offset by', '100')
+    await on.fill('Straight on after', '500')
+    await on.choose('Towards', 'up')
+    await on.tap('Add the offset')
+    await on.shows('[aria-label="Legs"]', 'east 500 mm')
+    await leg(['South'], '300')
+    await leg(['South', 'And', 'East'], '250')
+    await on.tap('Next open')
+    await leg(['West'], '800')
+    await on.tap('Valve')
+    await leg([], '350')
+    await leg(['Up'], '400')
+    await on.saved()
+    check((await stored(await job('Thumb Cottage'))).job)
+  })
+
+  it('selects several legs and removes them; undo brings them back', async () => {
+    const on = page()
+    await on.tap('Select several')
+    await on.tap('Choose leg l11')
+    await on.tap('Choose leg l9')
+    await on.tap('Copy, mirror')
+    await on.tap('Remove selected legs')
+    await on.saved()
+    const count = async () => (await stored(await job('Thumb Cottage'))).job.runs[0]!.legs.length
+    await on.driver.wait(async () => (await count()) === 9, 10_000)
+    await on.tap('Undo')
+    await on.driver.wait(async () => (await count()) === 12, 10_000)
+  })
+})
