@@ -9,14 +9,16 @@ const near = 0.3
 export function useBenders(od: () => number) {
   const store = useWorkshopStore()
   const chosen = useLocalStorage<Readonly<Record<string, string>>>('jolvet-benders', {})
-  const fitting = computed(() =>
-    Object.entries(store.workshop.benders).filter(([, bender]) => Math.abs(bender.od - od()) <= near),
-  )
-  const id = computed(() => {
-    const known = chosen.value[String(od())]
-    return fitting.value.find(([key]) => key === known)?.[0] ?? fitting.value[0]?.[0] ?? ''
-  })
-  const bender = computed<Bender | null>(() => store.workshop.benders[id.value] ?? null)
+  const fittingTo = (size: number) =>
+    Object.entries(store.workshop.benders).filter(([, { od: takes }]) => Math.abs(takes - size) <= near)
+  const chosenFor = (size: number) => {
+    const those = fittingTo(size)
+    return those.find(([key]) => key === chosen.value[String(size)]) ?? those[0]
+  }
+  const fitting = computed(() => fittingTo(od()))
+  const id = computed(() => chosenFor(od())?.[0] ?? '')
+  const benderFor = (size: number): Bender | null => chosenFor(size)?.[1] ?? null
+  const bender = computed(() => benderFor(od()))
   const choose = (key: string) => (chosen.value = { ...chosen.value, [String(od())]: key })
 
   /** Records a bender; a new one is then the one in the hand. */
@@ -26,5 +28,5 @@ export function useBenders(od: () => number) {
     return accepted
   }
   const remove = (key: string) => store.set(['benders', key], null)
-  return { fitting, id, bender, choose, record, remove, problem: computed(() => store.problem) }
+  return { fitting, id, bender, benderFor, choose, record, remove, problem: computed(() => store.problem) }
 }

@@ -83,6 +83,15 @@ export const legSchema = z.object({
   length: z.number({ error: lengthText }).positive(lengthText).max(100_000, lengthText),
   tolerance: z.number().min(0).max(100).optional().meta({ description: '± mm of the measurement' }),
   pipe: id.optional(),
+  fixings: z
+    .object({
+      spacing: z.number().min(50, '50 to 5000 mm').max(5000, '50 to 5000 mm'),
+      offset: z.number().min(0, '0 to 5000 mm').max(5000, '0 to 5000 mm'),
+    })
+    .optional()
+    .meta({
+      description: 'joists or studs that the leg crosses: centre to centre, and the first from its start, in mm',
+    }),
 })
 export type Leg = z.infer<typeof legSchema>
 

@@ -11,6 +11,7 @@ export interface Profile extends Settings {
 }
 
 const common = {
+  guardDistance: 32,
   concealedDemountable: 'caution',
   fireWatch: 60,
   ovality: 1.5,
@@ -28,7 +29,13 @@ const common = {
   pushFitUses: 3,
   oliveSmear: 'none',
 } as const
-const american = { ...common, heaterClearance: 457, heatNearTo28: 457, heatNearAbove28: 457 } as const
+const american = {
+  ...common,
+  guardDistance: 31.75,
+  heaterClearance: 457,
+  heatNearTo28: 457,
+  heatNearAbove28: 457,
+} as const
 
 /** The profiles that ship. */
 export const profiles: Readonly<Record<ProfileId, Profile>> = {

@@ -126,7 +126,7 @@ function supportChecks(layout: Layout, supports: Plan['supports'], name: string)
             run: layout.run.id,
             leg: first.leg,
             where: more.length > 0 ? `${name}, leg ${first.leg} and ${more.length} more` : `${name}, leg ${first.leg}`,
-            text: `no clips: ${text}`,
+            text: `clips: ${text}`,
           },
         ]
       : [],

@@ -38,6 +38,34 @@ describe('clips on a level leg of 3.4 m, worked by hand', () => {
     expect(level(pipeId('ASTM B88', '3/4', 'L'), 'press-metal', 'us-b')).toEqual([100.7, 1700, 3299.4])
   })
 
+  it('on joists at 450, the first at 200: every fourth, 1.8 m apart', () => {
+    const job = sampleJob({
+      pipe: pipeId('EN 1057', '22', 0.9),
+      method: 'solder',
+      legs: [
+        ['open:s', 'up', 500, 'elbow:a'],
+        ['elbow:a', 'east', 5000, 'elbow:b'],
+        ['elbow:b', 'up', 500, 'open:e'],
+      ],
+    })
+    const [run] = job.runs
+    const on = (fixings: { spacing: number; offset: number }) =>
+      planJob(
+        { ...job, runs: [{ ...run!, legs: run!.legs.map((leg) => (leg.id === 'l2' ? { ...leg, fixings } : leg)) }] },
+        shippedCatalogue,
+      )
+    // Joists at 200, 650, 1100, 1550, 2000, 2450, 2900, 3350, 3800, 4250, 4700; spans of at most 1800.
+    expect(
+      on({ spacing: 450, offset: 200 })
+        .clips.filter(({ leg }) => leg === 'l2')
+        .map(({ at }) => at),
+    ).toEqual([1550, 3350])
+    const wide = on({ spacing: 2400, offset: 300 })
+    expect(wide.checks).toContainEqual(
+      expect.objectContaining({ rule: 'support', text: expect.stringContaining('from 300 to 2700') }),
+    )
+  })
+
   it('says so where the profile has no distance for the pipe', () => {
     const plan = planJob(
       sampleJob({

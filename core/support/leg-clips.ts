@@ -9,6 +9,7 @@ import { attitudeOf } from '../route/direction'
 import { pieceEnd } from '../route/end'
 import { turnAt, type Layout } from '../route/layout'
 import { clipPositions } from './clips'
+import { fewestClips, fixingsWithin } from './fixings'
 
 export interface LegClips {
   readonly run: string
@@ -17,7 +18,7 @@ export interface LegClips {
   readonly pipe: string
   /** Distances from the leg's first node, in mm. */
   readonly at: readonly number[]
-  /** Why there are none; empty when there are. */
+  /** Why there are none, or where one is wanting; empty when all is well. */
   readonly missing: string
   /** What the spacing rests on, in words. */
   readonly basis: string
@@ -58,14 +59,15 @@ export function clipsOfLeg(catalogue: Catalogue, layout: Layout, leg: Leg, profi
   const last = keepFrom(catalogue, layout, leg.to, leg, profile)
   if (first === null || last === null)
     return { run, leg: leg.id, pipe: pipe.id, at: [], basis, missing: 'a fitting of this leg is not measured yet' }
-  return {
-    run,
-    leg: leg.id,
-    pipe: pipe.id,
-    at: clipPositions(leg.length, [first, last], spacing.mm),
-    basis,
-    missing: '',
+  if (!leg.fixings) {
+    const at = clipPositions(leg.length, [first, last], spacing.mm)
+    return { run, leg: leg.id, pipe: pipe.id, at, basis, missing: '' }
   }
+  const places = fixingsWithin(leg.fixings, first, leg.length - last)
+  const { at, tooLong } = fewestClips(places, 0, leg.length, spacing.mm)
+  const spans = tooLong.map(({ from, to }) => `${Math.round(from)} to ${Math.round(to)}`).join(', ')
+  const missing = spans === '' ? '' : `nothing to fix to from ${spans} mm: put a batten between`
+  return { run, leg: leg.id, pipe: pipe.id, at, basis: `${basis}, on joists or studs`, missing }
 }
 
 /** The clips of a job counted by the size of the pipe that they hold. */

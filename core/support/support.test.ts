@@ -1,5 +1,10 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { shippedCatalogue } from '../catalogue/catalogue'
+import { planJob } from '../plan'
+import { layOut } from '../route/layout'
+import { pipeId, sampleJob } from '../sample-run'
+import { growthOf } from './free-leg'
 import { expansion, freeLegConstants, loopFor, roomAtWall } from './expansion'
 import { fewestClips, fixingsWithin } from './fixings'
 import { joistProblems, needsGuard } from './timber'
@@ -100,4 +105,33 @@ describe('timber', () => {
   it('guards a pipe nearer than 32 mm to the face', () => {
     expect([needsGuard(27.5, 32), needsGuard(32, 32)]).toEqual([true, false])
   })
+})
+
+describe('growth of a stretch against its free legs', () => {
+  const job = sampleJob({
+    pipe: pipeId('EN 1057', '22', 0.9),
+    method: 'solder',
+    service: 'hot',
+    legs: [
+      ['tie-in:s', 'up', 500, 'elbow:a'],
+      ['elbow:a', 'east', 6000, 'coupling:c'],
+      ['coupling:c', 'east', 4000, 'elbow:b'],
+      ['elbow:b', 'up', 900, 'outlet:e'],
+    ],
+    nodes: { e: { measured: { takeOff: 2, insertion: 15, tolerance: 0.5 } } },
+  })
+  const { supports } = planJob(job, shippedCatalogue)
+  const layout = layOut(job.runs[0]!)
+  const growing = (leg: number, kelvin: number) =>
+    growthOf(shippedCatalogue, layout, job.runs[0]!.legs[leg]!, supports, kelvin)
+
+  it('legs in line grow as one: 10 m by 50 K need 824, the first clips stand 130 from the corners', () => {
+    const found = growing(1, 50)
+    expect(found).toMatchObject({ legs: ['l2', 'l3'], length: 10_000, enough: false })
+    expect(found.freeLeg).toBeCloseTo(824.3, 1)
+    expect(found.free[1]).toBeCloseTo(130, 1)
+    expect(growing(2, 50)).toEqual(found)
+  })
+
+  it('a small growth finds enough', () => expect(growing(1, 1)).toMatchObject({ enough: true }))
 })

@@ -7,6 +7,17 @@ import { startSite, type Site } from '../../scripts/run/site'
 
 const patience = 15_000
 
+/** A pointer device as selenium-webdriver has it; its types leave it out. */
+interface Finger {
+  move(to: { origin: WebElement; duration: number }): unknown
+  press(): unknown
+  release(): unknown
+}
+interface TouchActions {
+  insert(device: Finger, ...steps: unknown[]): TouchActions
+  perform(): Promise<void>
+}
+
 /** A page as a user has it: finds what it shows, types and presses. */
 export class Page {
   constructor(
@@ -65,12 +76,10 @@ export class Page {
 
   /** Presses it with a finger. */
   async tap(name: string): Promise<void> {
-    const finger = new Pointer('finger', Pointer.Type.TOUCH)
     const origin = await this.called(name)
-    await this.driver
-      .actions()
-      .insert(finger, finger.move({ origin, duration: 0 }), finger.press(), finger.release())
-      .perform()
+    const finger = new Pointer('finger', 'touch') as unknown as Finger
+    const actions = this.driver.actions() as unknown as TouchActions
+    await actions.insert(finger, finger.move({ origin, duration: 0 }), finger.press(), finger.release()).perform()
   }
 
   /** Chooses in the list of this name. */

@@ -42,6 +42,7 @@ async function begin(on: Page, title: string): Promise<void> {
   await on.press('New job')
   await on.fill('Title', title)
   await on.press('Begin')
+  await on.see('[aria-label="Title of the job"]')
   await on.press('Route')
   await on.press('Another run')
   await on.see('[data-entry]')
@@ -69,7 +70,6 @@ describe('a route of twelve legs by keyboard alone', () => {
 
   it('says why an offset cannot be, and proposes a route to a point', async () => {
     const on = page()
-    await on.press('Offset')
     await on.fill('Offset by', '0')
     await on.shows('[aria-label="Offset"]', 'Offset by')
     await on.press('Fixed points')

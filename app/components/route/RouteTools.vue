@@ -27,6 +27,7 @@ const tools = [
   { id: 'beside', word: 'Run beside' },
   { id: 'close', word: 'Fixed points' },
   { id: 'cut-in', word: 'Cut in' },
+  { id: 'supports', word: 'Supports' },
   { id: 'advice', word: 'Levels, flow' },
 ] as const
 const tool = ref<(typeof tools)[number]['id'] | ''>('')
@@ -105,6 +106,7 @@ const coupling = computed(() => {
       @apply="apply"
     />
     <CutInForm v-else-if="tool === 'cut-in'" v-bind="coupling" />
+    <SupportPanel v-else-if="tool === 'supports' && leg" :run="run" :leg="leg" :plan="plan" @apply="apply" />
     <AdvicePanel v-else-if="tool === 'advice'" :run="run" />
   </section>
 </template>

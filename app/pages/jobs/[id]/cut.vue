@@ -2,6 +2,7 @@
 import type { LengthLimits } from '~~/core/quantity/parse-length'
 import type { Bar } from '~~/core/cut/stock'
 import type { PipeStock } from '~~/core/cut/lay-pieces'
+import { bendSheet } from '~~/core/bend/bend-sheet'
 import { setStock } from '~~/core/job/edit-stock'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { useRackStore } from '~/stores/rack'
@@ -14,7 +15,21 @@ const own = useCatalogueStore()
 onMounted(() => rack.load(store.id))
 const piece = computed(() => plan.value.pieces.find(({ id }) => id === selection.piece) ?? plan.value.pieces[0])
 const pipe = computed(() => own.catalogue.pipe(piece.value?.pipe ?? ''))
-const { bender } = useBenders(() => pipe.value?.od ?? 0)
+const { bender, benderFor } = useBenders(() => pipe.value?.od ?? 0)
+/** A bent piece is cut longer where its outer bends would otherwise find no grip. */
+const blanks = computed(
+  () =>
+    new Map(
+      plan.value.pieces.flatMap(({ id, tube, pipe: of }) => {
+        const od = own.catalogue.pipe(of)?.od ?? 0
+        return tube ? [[id, bendSheet(tube, benderFor(od), od).blank] as const] : []
+      }),
+    ),
+)
+const onStock = ({ pieces, ...stock }: PipeStock): PipeStock => ({
+  ...stock,
+  pieces: pieces.map((of) => ({ ...of, length: blanks.value.get(of.id) ?? of.length })),
+})
 const stockLimits: LengthLimits = { min: 100, max: 200_000 }
 const kerfLimits: LengthLimits = { min: 0, max: 20 }
 const keepLimits: LengthLimits = { min: 0, max: 10_000 }
@@ -59,7 +74,7 @@ const scrap = (id: number) => rack.book({ for: 'thrown away', takes: [id], leave
           <LazyStockSearch
             v-for="stock in plan.stock"
             :key="stock.pipe"
-            :stock="stock"
+            :stock="onStock(stock)"
             :kerf="kerf"
             :keep="keep"
             :offcuts="offcutsOf(stock.pipe)"

@@ -118,12 +118,12 @@ function selectLeg(id: string): void {
         />
         <LazyRouteTools
           v-if="node"
+          ref="tools"
           :run="run"
           :plan="plan"
           :node="node"
           :leg="leg"
           :chosen="chosenLegs"
-          ref="tools"
           :bend-radius="bendRadius"
           @go="goTo"
         />

@@ -1,0 +1,191 @@
+<script setup lang="ts">
+import { setLeg } from '~~/core/job/edit-run'
+import type { Job, Leg, Run } from '~~/core/job/job'
+import { profileWith } from '~~/core/job/profile'
+import type { Plan } from '~~/core/plan/types'
+import { layOut } from '~~/core/route/layout'
+import { loopFor, roomAtWall } from '~~/core/support/expansion'
+import { growthOf } from '~~/core/support/free-leg'
+import { joistLimits, joistProblems, needsGuard, type JoistCut } from '~~/core/support/timber'
+import { useCatalogueStore } from '~/stores/catalogue'
+
+/** Where one leg is held, what it is fixed to, how far it grows, and what may be cut out of a joist for it. */
+const props = defineProps<{ run: Run; leg: Leg; plan: Plan }>()
+const emit = defineEmits<{ apply: [edit: (job: Job) => Job] }>()
+const { job } = useOpenJob()
+const own = useCatalogueStore()
+const { length, figure } = useLengthText()
+const support = computed(() => props.plan.supports.find(({ run, leg }) => run === props.run.id && leg === props.leg.id))
+const profile = computed(() => profileWith(job.value.profile, job.value.own?.changes))
+
+const on = [
+  { value: 'wall', label: 'any wall' },
+  { value: 'timber', label: 'joists or studs' },
+] as const
+const setFixings = (fixings: Leg['fixings']) =>
+  emit('apply', (before) => setLeg(before, props.run.id, props.leg.id, { fixings }))
+const spacings = { min: 50, max: 5000 }
+const offsets = { min: 0, max: 5000 }
+
+const cold = ref<number | undefined>(10)
+const warm = ref<number | undefined>(props.run.service === 'cold' ? 20 : props.run.service === 'hot' ? 60 : 75)
+const growing = computed(() =>
+  cold.value === undefined || warm.value === undefined
+    ? null
+    : growthOf(own.catalogue, layOut(props.run), props.leg, props.plan.supports, warm.value - cold.value),
+)
+const loop = computed(() => (growing.value && !growing.value.enough ? loopFor(growing.value.freeLeg) : null))
+
+const joist = ref<Partial<JoistCut> & { kind: JoistCut['kind'] }>({ kind: 'hole' })
+const kinds = [
+  { value: 'hole', label: 'a hole' },
+  { value: 'notch', label: 'a notch' },
+] as const
+const whole = computed<JoistCut | null>(() => {
+  const { kind, depth, span, at, size } = joist.value
+  return depth && span && at !== undefined && size ? { kind, depth, span, at, size } : null
+})
+const problems = computed(() => (whole.value ? joistProblems(whole.value, job.value.profile) : []))
+const clear = ref<number>()
+const timber = { min: 1, max: 20_000 }
+const fields = [
+  { key: 'depth', label: 'Depth of the joist' },
+  { key: 'span', label: 'Its span' },
+  { key: 'at', label: 'From the nearer support' },
+  { key: 'size', label: 'Size of the cut' },
+] as const
+</script>
+
+<template>
+  <div class="space-y-4">
+    <section class="space-y-2" aria-label="Clips of this leg">
+      <p class="font-label text-xl font-semibold" data-clips>
+        {{ support?.at.length ? `Clips at ${support.at.map(figure).join(', ')}` : 'No clip' }}
+      </p>
+      <p class="text-sm text-muted">from the centre of {{ leg.from }}; {{ support?.basis }}</p>
+      <p v-if="support?.missing" class="text-(--ui-warning)">{{ support.missing }}</p>
+      <div class="grid grid-cols-3 gap-2">
+        <Choice
+          label="Fixed to"
+          :items="on"
+          :model-value="leg.fixings ? 'timber' : 'wall'"
+          @update:model-value="(value) => setFixings(value === 'timber' ? { spacing: 400, offset: 200 } : undefined)"
+        />
+        <template v-if="leg.fixings">
+          <LengthField
+            label="Centre to centre"
+            :of="leg.id"
+            :limits="spacings"
+            :model-value="leg.fixings.spacing"
+            @update:model-value="(mm) => mm !== undefined && setFixings({ ...leg.fixings!, spacing: mm })"
+          />
+          <LengthField
+            label="First from the start"
+            :of="leg.id"
+            :limits="offsets"
+            :model-value="leg.fixings.offset"
+            @update:model-value="(mm) => mm !== undefined && setFixings({ ...leg.fixings!, offset: mm })"
+          />
+        </template>
+      </div>
+    </section>
+    <section class="space-y-2" aria-label="Expansion">
+      <div class="grid grid-cols-2 gap-2">
+        <NumberField
+          label="Fixed at"
+          unit="°C"
+          :least="-30"
+          :most="95"
+          :model-value="cold"
+          @update:model-value="(value) => (cold = value)"
+        />
+        <NumberField
+          label="In use at"
+          unit="°C"
+          :least="-30"
+          :most="95"
+          :model-value="warm"
+          @update:model-value="(value) => (warm = value)"
+        />
+      </div>
+      <template v-if="growing">
+        <div class="grid grid-cols-2 gap-4">
+          <Readout
+            :label="growing.growth < 0 ? 'Shrinks by' : 'Grows by'"
+            :value="length(Math.abs(growing.growth))"
+            :basis="`${length(growing.length)} in line, ${growing.legs.join(', ')}`"
+          />
+          <Readout label="Free leg it needs" :value="length(growing.freeLeg)" basis="typical" />
+        </div>
+        <p>
+          There is {{ growing.free.map((of) => (of === null ? 'a free end' : length(of))).join(' at its start, ') }} at
+          its end.
+          <strong v-if="growing.enough" class="text-(--ui-success)">Enough.</strong>
+          <strong v-else class="text-(--ui-warning)">Not enough: move the nearest clip away, or put in a loop.</strong>
+          Room at walls and joists {{ length(roomAtWall(growing.growth)) }}.
+        </p>
+        <svg
+          v-if="loop"
+          viewBox="0 0 200 90"
+          class="w-full max-w-80 text-(--drawing-ink)"
+          role="img"
+          :aria-label="`A loop, ${length(loop.out)} out and ${length(loop.across)} across`"
+          fill="none"
+        >
+          <path d="M5 80H75V20H125V80H195" stroke="var(--drawing-pipe)" stroke-width="4" />
+          <path d="M30 72v16M170 72v16" stroke="currentColor" stroke-width="2" />
+          <text x="100" y="14" font-size="11" text-anchor="middle" fill="currentColor" class="font-label">
+            {{ length(loop.across) }}
+          </text>
+          <text x="68" y="52" font-size="11" text-anchor="end" fill="currentColor" class="font-label">
+            {{ length(loop.out) }}
+          </text>
+          <text x="132" y="52" font-size="11" fill="currentColor" class="font-label">not to scale</text>
+        </svg>
+      </template>
+    </section>
+    <details>
+      <summary class="opens">Through a joist or a stud</summary>
+      <div class="grid grid-cols-2 gap-2 pt-2">
+        <Choice
+          label="What is cut"
+          :items="kinds"
+          :model-value="joist.kind"
+          @update:model-value="(kind) => (joist = { ...joist, kind })"
+        />
+        <LengthField
+          v-for="{ key, label } in fields"
+          :key="key"
+          :label="label"
+          optional
+          :limits="timber"
+          :model-value="joist[key]"
+          @update:model-value="(mm) => (joist = { ...joist, [key]: mm })"
+        />
+        <LengthField
+          label="From its edge to the timber’s face"
+          optional
+          :limits="timber"
+          :model-value="clear"
+          @update:model-value="(mm) => (clear = mm)"
+        />
+      </div>
+      <p v-if="whole && problems.length === 0" class="pt-2 text-(--ui-success)">Within the limits.</p>
+      <p v-for="problem in problems" :key="problem" class="pt-2 text-(--ui-error)">Allowed: {{ problem }}.</p>
+      <p
+        v-if="clear !== undefined"
+        class="pt-2"
+        :class="needsGuard(clear, profile.guardDistance) ? 'text-(--ui-warning)' : ''"
+      >
+        {{
+          needsGuard(clear, profile.guardDistance)
+            ? `Nearer than ${length(profile.guardDistance)}: a guard plate over it.`
+            : 'No guard needed.'
+        }}
+      </p>
+      <p class="pt-2 text-sm text-muted">
+        {{ joistLimits[job.profile].text }} ({{ joistLimits[job.profile].basis }}); local code comes first.
+      </p>
+    </details>
+  </div>
+</template>

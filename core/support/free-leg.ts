@@ -1,0 +1,91 @@
+import { materialFacts } from '../catalogue/tables/materials'
+import { isPlastic, materialKey } from '../catalogue/material'
+import type { Catalogue } from '../catalogue/catalogue'
+import type { Pipe } from '../catalogue/pipe'
+import type { Leg } from '../job/job'
+import type { Layout } from '../route/layout'
+import { expansion, freeLegConstants, type Expansion } from './expansion'
+import type { LegClips } from './leg-clips'
+
+/** A straight stretch that grows, and the free legs square to its ends. */
+export interface Growing extends Expansion {
+  /** Its legs, in line. */
+  readonly legs: readonly string[]
+  /** mm from end to end. */
+  readonly length: number
+  /** Free leg at either end, to the next clip, in mm; null where the stretch just ends. */
+  readonly free: readonly [number | null, number | null]
+  /** One free end that gives enough is enough. */
+  readonly enough: boolean
+}
+
+const inLine = 0.999
+
+function constantOf({ material }: Pipe): number {
+  if (material === 'multilayer') return freeLegConstants.multilayer
+  return isPlastic(material) ? freeLegConstants.pex : freeLegConstants.copper
+}
+
+/** From a node along the legs in line with one of its arms: the legs, and the node where they end. */
+function follow(layout: Layout, leg: Leg, from: string): { legs: Leg[]; end: string } {
+  const legs: Leg[] = []
+  let [at, last] = [from, leg]
+  for (;;) {
+    const arms = layout.arms.get(at) ?? []
+    const back = arms.find((arm) => arm.leg === last)!.away
+    const next = arms.find(
+      ({ leg: other, away }) => other !== last && back[0] * away[0] + back[1] * away[1] + back[2] * away[2] < -inLine,
+    )
+    if (!next) return { legs, end: at }
+    legs.push(next.leg)
+    at = next.leg.from === at ? next.leg.to : next.leg.from
+    last = next.leg
+  }
+}
+
+/** The shortest free length of the legs that turn off at a node: to their first clip; null where none does. */
+function freeAt(
+  layout: Layout,
+  node: string,
+  stretch: ReadonlySet<Leg>,
+  clips: ReadonlyMap<string, LegClips>,
+): number | null {
+  const lengths = (layout.arms.get(node) ?? [])
+    .filter(({ leg }) => !stretch.has(leg))
+    .map(({ leg }) => {
+      const at = clips.get(leg.id)?.at ?? []
+      if (at.length === 0) return leg.length
+      return leg.from === node ? at[0]! : leg.length - at.at(-1)!
+    })
+  return lengths.length > 0 ? Math.min(...lengths) : null
+}
+
+/**
+ * The growth of the straight stretch that a leg is part of, against the free legs that take it up.
+ *
+ * @param kelvin warmer than when it was fixed
+ */
+export function growthOf(
+  catalogue: Catalogue,
+  layout: Layout,
+  leg: Leg,
+  supports: readonly LegClips[],
+  kelvin: number,
+): Growing {
+  const before = follow(layout, leg, leg.from)
+  const after = follow(layout, leg, leg.to)
+  const legs = [...before.legs.toReversed(), leg, ...after.legs]
+  const pipe = catalogue.pipe(leg.pipe ?? layout.run.pipe)!
+  const length = legs.reduce((sum, { length: of }) => sum + of, 0)
+  const grown = expansion(materialFacts[materialKey(pipe)].expansion, length, kelvin, pipe.od, constantOf(pipe))
+  const clips = new Map(supports.filter(({ run }) => run === layout.run.id).map((of) => [of.leg, of]))
+  const stretch = new Set(legs)
+  const free = [freeAt(layout, before.end, stretch, clips), freeAt(layout, after.end, stretch, clips)] as const
+  return {
+    ...grown,
+    legs: legs.map(({ id }) => id),
+    length,
+    free,
+    enough: free.some((of) => of === null || of >= grown.freeLeg),
+  }
+}
