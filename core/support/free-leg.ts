@@ -13,7 +13,7 @@ export interface Growing extends Expansion {
   readonly legs: readonly string[]
   /** mm from end to end. */
   readonly length: number
-  /** Free leg at either end, to the next clip, in mm; null where the stretch just ends. */
+  /** Free leg at either end, to the next clip, in mm; 0 where it is held by what it ends on, null where it just ends. */
   readonly free: readonly [number | null, number | null]
   /** One free end that gives enough is enough. */
   readonly enough: boolean
@@ -43,7 +43,7 @@ function follow(layout: Layout, leg: Leg, from: string): { legs: Leg[]; end: str
   }
 }
 
-/** The shortest free length of the legs that turn off at a node: to their first clip; null where none does. */
+/** The shortest free length of the legs that turn off at a node, to their first clip; 0 where it is held, null where it just ends. */
 function freeAt(
   layout: Layout,
   node: string,
@@ -57,7 +57,9 @@ function freeAt(
       if (at.length === 0) return leg.length
       return leg.from === node ? at[0]! : leg.length - at.at(-1)!
     })
-  return lengths.length > 0 ? Math.min(...lengths) : null
+  if (lengths.length > 0) return Math.min(...lengths)
+  const { kind } = layout.node.get(node)!
+  return kind === 'tie-in' || kind === 'outlet' ? 0 : null
 }
 
 /**

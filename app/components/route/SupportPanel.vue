@@ -118,8 +118,13 @@ const fields = [
           <Readout label="Free leg it needs" :value="length(growing.freeLeg)" basis="typical" />
         </div>
         <p>
-          There is {{ growing.free.map((of) => (of === null ? 'a free end' : length(of))).join(' at its start, ') }} at
-          its end.
+          There is
+          {{
+            growing.free
+              .map((of) => (of === null ? 'a free end' : of === 0 ? 'a held end' : length(of)))
+              .join(' at its start, ')
+          }}
+          at its end.
           <strong v-if="growing.enough" class="text-(--ui-success)">Enough.</strong>
           <strong v-else class="text-(--ui-warning)">Not enough: move the nearest clip away, or put in a loop.</strong>
           Room at walls and joists {{ length(roomAtWall(growing.growth)) }}.

@@ -9,6 +9,11 @@ const { length, tolerance } = useLengthText()
 const joint = computed(() => joints.value.find(({ id }) => id === selection.joint) ?? joints.value[0])
 const card = computed(() => (joint.value ? cardOf(joint.value) : null))
 const along = ref(false)
+const planning = ref(false)
+function showJoint(id: string): void {
+  selection.joint = id
+  planning.value = false
+}
 const depths = computed(() =>
   joints.value.flatMap((of) => {
     const { title, insertion } = cardOf(of)
@@ -19,6 +24,10 @@ const depths = computed(() =>
 
 <template>
   <div>
+    <TabRow v-if="joint && card && !along" label="What is shown">
+      <button type="button" class="key" :aria-pressed="!planning" @click="planning = false">Joint by joint</button>
+      <button type="button" class="key" :aria-pressed="planning" @click="planning = true">Plan of work</button>
+    </TabRow>
     <p v-if="!joint || !card">
       No joint yet: draw a run in <strong>Route</strong>, and a card for each joint stands here.
     </p>
@@ -29,6 +38,7 @@ const depths = computed(() =>
       :timer="`${store.id}:${joint.id}`"
       @leave="along = false"
     />
+    <LazyWorkPlan v-else-if="planning" :celsius="celsius ?? 20" @joint="showJoint" />
     <div v-else class="grid gap-6 lg:grid-cols-[minmax(0,24rem)_minmax(0,1fr)]">
       <section class="order-1 space-y-3 lg:order-2" aria-label="Joint card">
         <div class="flex flex-wrap items-end gap-4">

@@ -1,0 +1,112 @@
+<script setup lang="ts">
+import { useLocalStorage } from '@vueuse/core'
+import { methods } from '~~/core/catalogue/method'
+import { assemblyQuestion } from '~~/core/plan/assembly'
+import { schedule } from '~~/core/make/assembly/schedule'
+import { formatWait } from '~~/core/quantity/format-duration'
+import { useCatalogueStore } from '~/stores/catalogue'
+import { useWorkshopStore } from '~/stores/workshop'
+
+/** The plan of work: in which order every joint can be made, what at the bench, how long the water is off. */
+const props = defineProps<{ celsius: number }>()
+const emit = defineEmits<{ joint: [id: string] }>()
+const { store, job, plan } = useOpenJob()
+const own = useCatalogueStore()
+const workshop = useWorkshopStore()
+const question = computed(() => assemblyQuestion(own.catalogue, job.value, plan.value, workshop.costs, props.celsius))
+const { order, failed } = useAssembly(() => question.value)
+const joints = computed(() => new Map(question.value.joints.map((joint) => [joint.id, joint])))
+/** Minutes that a step really took; kept in this browser. */
+const real = useLocalStorage<Readonly<Record<string, number>>>(`jolvet-took-${store.id}`, {})
+const work = computed(() =>
+  order.value?.ok ? schedule(order.value.steps, joints.value, new Map(Object.entries(real.value))) : null,
+)
+const minutes = (value: number) => formatWait(Math.round(value * 60))
+const bar = (from: number, to: number) => {
+  const whole = work.value?.whole || 1
+  return { left: `${(from / whole) * 100}%`, width: `${((to - from) / whole) * 100}%` }
+}
+const nameOf = (id: string) => joints.value.get(id)?.where ?? id
+const methodOf = (id: string) => methods[joints.value.get(id)!.method].name
+function took(joint: string, value: number | undefined): void {
+  const { [joint]: _before, ...others } = real.value
+  real.value = value === undefined ? others : { ...others, [joint]: value }
+}
+const off = computed(() => work.value?.steps.find(({ phase }) => phase === 'water off'))
+</script>
+
+<template>
+  <section class="space-y-4" aria-label="Plan of work">
+    <p v-if="failed" role="alert" class="text-(--ui-error)">The order could not be sought: reload the page.</p>
+    <p v-else-if="!order" role="status">Seeking an order …</p>
+    <template v-else-if="order.ok && work">
+      <div class="grid grid-cols-2 gap-4 sm:grid-cols-3">
+        <Readout label="Water off for" :value="minutes(work.waterOff)" basis="typical minutes, waits included" />
+        <Readout label="Water off at" :value="off ? minutes(off.start) : 'never'" basis="from the start of the work" />
+        <Readout label="In all" :value="minutes(work.whole)" basis="one pair of hands" />
+      </div>
+      <p class="text-sm">
+        Every step was checked in this order: what goes in has room to, what is screwed on can turn, no flame beside
+        rubber. Water off: shut the main valve, open the lowest and a high outlet, bucket under the cut.
+      </p>
+      <ol class="ruled">
+        <li v-for="(step, index) in work.steps" :key="step.joint">
+          <p v-if="index === 0 || step.phase !== work.steps[index - 1]!.phase" class="heading pt-3">
+            {{ step.phase === 'bench' ? 'Before the water is off' : 'Water off' }}
+          </p>
+          <div
+            class="grid grid-cols-[2rem_1fr_6.5rem] items-center gap-x-2 lg:grid-cols-[2rem_minmax(0,18rem)_1fr_7rem]"
+          >
+            <span class="font-label text-lg font-semibold text-(--ui-primary)">{{ index + 1 }}</span>
+            <button type="button" class="min-h-11 text-left" @click="emit('joint', step.joint)">
+              {{ methodOf(step.joint) }}, {{ nameOf(step.joint) }}
+            </button>
+            <div
+              class="relative order-last col-span-3 h-3 lg:order-none lg:col-span-1"
+              :title="`from ${minutes(step.start)} to ${minutes(step.end)}`"
+            >
+              <span
+                class="absolute h-3"
+                :class="step.phase === 'bench' ? 'bg-(--drawing-pipe)' : 'bg-(--ui-error)'"
+                :style="bar(step.start, step.end)"
+              />
+              <span
+                v-if="step.ready > step.end"
+                class="absolute top-1 h-1 bg-(--drawing-faint)"
+                :style="bar(step.end, step.ready)"
+              />
+            </div>
+            <NumberField
+              :label="`Took, step ${index + 1}`"
+              bare
+              unit="min"
+              optional
+              :least="0"
+              :most="600"
+              :model-value="real[step.joint]"
+              @update:model-value="(value) => took(step.joint, value)"
+            />
+          </div>
+        </li>
+      </ol>
+      <p class="text-sm text-muted">
+        Thick: hands at work; thin: it waits and you need not. Type what a step really took, and the rest is planned
+        anew. Minutes a joint are set under Tools and prices.
+      </p>
+    </template>
+    <template v-else-if="!order.ok">
+      <p role="alert" class="text-lg font-semibold text-(--ui-error)">
+        It cannot be put together as drawn. {{ nameOf(order.obstacle.joint) }}: {{ order.obstacle.text }}.
+      </p>
+      <p v-if="order.remedies.length">Any one of these is enough:</p>
+      <ul class="list-disc pl-5">
+        <li v-for="remedy in order.remedies" :key="remedy.joint + remedy.change">
+          {{ nameOf(remedy.joint) }}: a {{ remedy.change }} instead
+        </li>
+      </ul>
+      <p v-if="order.remedies.length === 0">
+        No single change is enough: put a union into each run between two held ends.
+      </p>
+    </template>
+  </section>
+</template>

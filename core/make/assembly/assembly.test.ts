@@ -1,0 +1,155 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { assemblyOrder } from './order'
+import type { AssemblyJoint, AssemblyQuestion } from './question'
+import { schedule } from './schedule'
+import { firstObstacle } from './stepwise'
+
+const joint = (id: string, parts: [string, string], more: Partial<AssemblyJoint> = {}): AssemblyJoint => ({
+  id,
+  parts,
+  method: 'solder',
+  axis: [1, 0, 0],
+  insertion: 15,
+  spring: 0,
+  closes: false,
+  minutes: 10,
+  wait: 0,
+  where: id,
+  ...more,
+})
+const ask = (joints: AssemblyJoint[], fixed: string[], straight: string[] = []): AssemblyQuestion => ({
+  joints,
+  fixed: new Set(fixed),
+  straight: new Map(straight.map((part) => [part, [1, 0, 0] as const])),
+})
+/** Main, tee, pipe, elbow, pipe, and at the far end the main again: a piece between two held ends. */
+const between = (change: Partial<AssemblyJoint> = {}) =>
+  ask(
+    [
+      joint('main-a', ['main 1', 'a']),
+      joint('a-p', ['a', 'p']),
+      joint('p-b', ['p', 'b'], change),
+      joint('b-main', ['b', 'main 2']),
+    ],
+    ['main 1', 'main 2'],
+  )
+
+describe('the order of assembly', () => {
+  it('makes all but the joint on the old pipe at the bench, and that one last', () => {
+    const order = assemblyOrder(
+      ask([joint('tie-in', ['main', 'a'], { wait: 5 }), joint('a-p', ['a', 'p']), joint('p-b', ['p', 'b'])], ['main']),
+    )
+    expect(order).toMatchObject({ ok: true, waterOff: 15 })
+    expect(order.ok && order.steps).toEqual([
+      { joint: 'a-p', phase: 'bench' },
+      { joint: 'p-b', phase: 'bench' },
+      { joint: 'tie-in', phase: 'water off' },
+    ])
+  })
+
+  it('finds none for a stiff piece between two held ends, and names what would do', () => {
+    const order = assemblyOrder(between())
+    expect(order).toMatchObject({
+      ok: false,
+      obstacle: { text: expect.stringContaining('sprung back 15 mm, and gives 0') },
+    })
+    expect(order.ok || order.remedies).toContainEqual({ joint: 'p-b', change: 'slip coupling' })
+  })
+
+  it('a union, or pipe that springs back far enough, closes it', () => {
+    for (const change of [{ closes: true }, { spring: 16 }]) {
+      const order = assemblyOrder(between(change))
+      expect(order.ok && order.steps.map((step) => step.joint).at(-1)).toBe('p-b')
+    }
+    expect(assemblyOrder(between({ spring: 14 })).ok).toBe(false)
+  })
+
+  it('rubber beside a flame that can only be lit with the water off waits for it', () => {
+    const order = assemblyOrder(
+      ask(
+        [joint('press', ['a', 'p'], { method: 'press-metal', minutes: 4 }), joint('tie-in', ['main', 'a'])],
+        ['main'],
+      ),
+    )
+    expect(order).toMatchObject({ ok: true, waterOff: 14 })
+    expect(order.ok && order.steps.map((step) => step.joint)).toEqual(['tie-in', 'press'])
+  })
+
+  it('what is screwed on comes before what would stand out from it', () => {
+    const order = assemblyOrder(
+      ask(
+        [
+          joint('p-elbow', ['p', 'elbow'], { axis: [1, 0, 0] }),
+          joint('elbow-q', ['elbow', 'q'], { axis: [0, 1, 0] }),
+          joint('screw', ['tank', 'p'], { method: 'thread' }),
+        ],
+        ['tank'],
+        ['p'],
+      ),
+    )
+    const steps = order.ok ? order.steps.map((step) => step.joint) : []
+    expect(steps.indexOf('screw')).toBeLessThan(steps.indexOf('elbow-q'))
+  })
+
+  it('finds an order wherever any order of all can be made, and every order found can be made', () => {
+    const parts = ['main', 'tank', 'a', 'b', 'c']
+    const joints = fc
+      .array(
+        fc.record({
+          ends: fc.tuple(fc.integer({ min: 0, max: 4 }), fc.integer({ min: 0, max: 4 })).filter(([a, b]) => a !== b),
+          method: fc.constantFrom('solder', 'press-metal', 'thread', 'compression') as fc.Arbitrary<
+            AssemblyJoint['method']
+          >,
+          closes: fc.boolean(),
+          spring: fc.constantFrom(0, 20),
+        }),
+        { minLength: 1, maxLength: 5 },
+      )
+      .map((list) =>
+        list.map(({ ends, ...more }, index) => joint(`j${index}`, [parts[ends[0]]!, parts[ends[1]]!], more)),
+      )
+    const permutations = <Item>(items: readonly Item[]): Item[][] =>
+      items.length === 0
+        ? [[]]
+        : items.flatMap((item, index) => permutations(items.toSpliced(index, 1)).map((rest) => [item, ...rest]))
+    fc.assert(
+      fc.property(joints, (list) => {
+        const question = ask(list, ['main', 'tank'], ['a', 'b', 'c'])
+        const order = assemblyOrder(question)
+        const possible = permutations(list).some((choice) => firstObstacle(question, choice) === null)
+        expect(order.ok).toBe(possible)
+        if (!order.ok) return
+        const found = order.steps.map((step) => list.find(({ id }) => id === step.joint)!)
+        expect(firstObstacle(question, found)).toBeNull()
+        expect(new Set(found).size).toBe(list.length)
+      }),
+      { numRuns: 300 },
+    )
+  })
+})
+
+describe('the plan of work', () => {
+  const joints = [
+    joint('glue', ['a', 'p'], { method: 'solvent', minutes: 5, wait: 60 }),
+    joint('tie-in', ['main', 'a'], { minutes: 10, wait: 5 }),
+  ]
+  const byId = new Map(joints.map((of) => [of.id, of]))
+  const steps = [
+    { joint: 'glue', phase: 'bench' },
+    { joint: 'tie-in', phase: 'water off' },
+  ] as const
+
+  it('lets the bench’s wait run with the water on: off for 15 minutes, not for 65', () => {
+    const plan = schedule(steps, byId, new Map())
+    // The glue is ready at 65; the water goes off at 50, so that the tie-in is ready then too.
+    expect(plan).toMatchObject({ waterOff: 15, whole: 65 })
+    expect(plan.steps[1]).toMatchObject({ start: 50, end: 60, ready: 65 })
+  })
+
+  it('is planned anew from what a step really took', () => {
+    const plan = schedule(steps, byId, new Map([['tie-in', 25]]))
+    expect(plan).toMatchObject({ waterOff: 30 })
+    expect(plan.steps[1]).toMatchObject({ isReal: true, ready: plan.whole })
+  })
+})

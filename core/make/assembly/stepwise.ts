@@ -1,0 +1,78 @@
+import { hasRubber, meets, needsFlame, type AssemblyJoint, type AssemblyQuestion } from './question'
+
+/** Why a joint cannot be made as its turn comes. */
+export interface Obstacle {
+  readonly joint: string
+  readonly text: string
+}
+
+/** What is joined so far: each part's assembly. */
+class Assemblies {
+  private readonly of = new Map<string, Set<string>>()
+
+  at(part: string): Set<string> {
+    const known = this.of.get(part)
+    if (known) return known
+    const alone = new Set([part])
+    this.of.set(part, alone)
+    return alone
+  }
+
+  join([a, b]: readonly [string, string]): void {
+    const [first, second] = [this.at(a), this.at(b)]
+    if (first === second) return
+    second.forEach((part) => {
+      first.add(part)
+      this.of.set(part, first)
+    })
+  }
+}
+
+const alongSame = (a: readonly number[], b: readonly number[]): boolean =>
+  Math.abs(a[0]! * b[0]! + a[1]! * b[1]! + a[2]! * b[2]!) > 0.999
+
+function obstacleAt(
+  { fixed, straight }: AssemblyQuestion,
+  joint: AssemblyJoint,
+  made: readonly AssemblyJoint[],
+  assemblies: Assemblies,
+): string {
+  const sides = joint.parts.map((part) => assemblies.at(part)) as [Set<string>, Set<string>]
+  const isFixed = (side: Set<string>) => [...side].some((part) => fixed.has(part))
+  const held = sides[0] === sides[1] || (isFixed(sides[0]) && isFixed(sides[1]))
+  if (held && !joint.closes && joint.spring < joint.insertion) {
+    return `both sides are held: it must be sprung back ${Math.ceil(joint.insertion)} mm, and gives ${Math.floor(joint.spring)} mm`
+  }
+  if (joint.method === 'thread') {
+    // One side must turn: nothing held in it, and nothing that stands out from the thread's own line.
+    const turns = sides.some(
+      (side) =>
+        !isFixed(side) &&
+        [...side].every((part) => {
+          const axis = straight.get(part)
+          return axis ? alongSame(axis, joint.axis) : joint.parts.includes(part)
+        }),
+    )
+    if (sides[0] === sides[1] || !turns) return 'it must be screwed on, and neither side can turn any more'
+  }
+  if (needsFlame(joint)) {
+    const hurt = made.find((other) => hasRubber(other) && meets(other, joint))
+    if (hurt) return `its heat would hurt ${hurt.where}, made before it`
+  }
+  return ''
+}
+
+/**
+ * Goes through an order joint by joint: the proof that it can be made.
+ *
+ * @returns the first joint that cannot be made as its turn comes; null when all can
+ */
+export function firstObstacle(question: AssemblyQuestion, order: readonly AssemblyJoint[]): Obstacle | null {
+  const assemblies = new Assemblies()
+  for (const [index, joint] of order.entries()) {
+    const text = obstacleAt(question, joint, order.slice(0, index), assemblies)
+    if (text) return { joint: joint.id, text }
+    assemblies.join(joint.parts)
+  }
+  return null
+}
