@@ -33,27 +33,48 @@ const joinQuestion = {
 /** What the bench remembers when its pictures are taken. */
 const remembered: Readonly<Record<string, unknown>> = {
   'jolvet-bench-join': joinQuestion,
-  'jolvet-bench-fitting': '1/2 x 3/4 x 1/2 tee',
+  'jolvet-workshop-changes': [
+    {
+      id: 'demo',
+      path: ['benders', 'b1-15'],
+      value: {
+        name: 'Lever bender 15',
+        od: 15,
+        radius: 57.5,
+        grip: 70,
+        shoe: 90,
+        springBack: 3,
+        calibrated: '2026-11-20',
+      },
+    },
+  ],
 }
 
 const pictures = (tarn: string, kiln: string): readonly Picture[] => [
   { name: 'jobs', path: '/', sizes: [desk] },
-  { name: 'survey', path: `/jobs/${tarn}/survey`, press: ['Pipe behind the mixer'], sizes: [desk, phone] },
+  { name: 'survey', path: `/jobs/${tarn}/survey`, press: ['Pipe behind the mixer'], sizes: [desk] },
   { name: 'join', path: `/jobs/${tarn}/join`, sizes: [desk] },
   {
     name: 'compare',
     path: '/bench/join',
     press: ['Compare methods'],
     at: '[aria-label="Compare methods"]',
-    sizes: [desk, phone],
+    sizes: [desk],
   },
   { name: 'route', path: `/jobs/${tarn}/route`, press: ['Leg l2'], sizes: [desk, phone] },
   { name: 'route-inches', path: `/jobs/${kiln}/route`, sizes: [desk] },
   { name: 'cut', path: `/jobs/${tarn}/cut`, press: ['Show piece P2'], sizes: [desk, phone] },
   { name: 'make', path: `/jobs/${tarn}/make`, press: ['322 solder'], sizes: [desk, phone] },
-  { name: 'fitting-name', path: '/bench/fitting', sizes: [desk] },
-  { name: 'parts', path: '/bench/parts', sizes: [desk, phone] },
-  { name: 'rules', path: '/bench/rules', press: ['Copy it and change'], sizes: [desk, phone] },
+  { name: 'work', path: `/jobs/${tarn}/make`, press: ['Plan of work'], sizes: [desk, phone] },
+  {
+    name: 'supports',
+    path: `/jobs/${tarn}/route`,
+    press: ['Proving-room radiator, flow', 'Leg l2', 'Supports'],
+    at: '[aria-label="Route tools"]',
+    sizes: [desk, phone],
+  },
+  { name: 'bend', path: '/bench/bend', sizes: [desk, phone] },
+  { name: 'rules', path: '/bench/rules', press: ['Copy it and change'], sizes: [desk] },
 ]
 
 async function press(driver: WebDriver, name: string): Promise<void> {

@@ -53,6 +53,7 @@ const off = computed(() => work.value?.steps.find(({ phase }) => phase === 'wate
         <li v-for="(step, index) in work.steps" :key="step.joint">
           <p v-if="index === 0 || step.phase !== work.steps[index - 1]!.phase" class="heading pt-3">
             {{ step.phase === 'bench' ? 'Before the water is off' : 'Water off' }}
+            <span v-if="index === 0" class="label float-right w-26 text-base">It took</span>
           </p>
           <div
             class="grid grid-cols-[2rem_1fr_6.5rem] items-center gap-x-2 lg:grid-cols-[2rem_minmax(0,18rem)_1fr_7rem]"

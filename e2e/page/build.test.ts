@@ -1,0 +1,94 @@
+import { By, Key } from 'selenium-webdriver'
+import { describe, expect, it } from 'vitest'
+import { usePage } from './page'
+
+const { page, site, job } = usePage()
+const rack = async () =>
+  (await (await fetch(`${site().origin}/api/rack`)).json()) as { id: number; mm: number; from: string }[]
+const stock22 = '[aria-label^="Stock of 22 × 0.9"]'
+
+describe('cutting, from the plan to the rack', () => {
+  it('lays the pieces with the rack’s offcuts, proven to be the fewest', async () => {
+    const on = page()
+    await on.open(`/jobs/${await job('Tarn Lane Bakehouse')}/cut`)
+    await on.shows(`${stock22} [data-proof]`, 'proven: fewer cannot do')
+    await on.shows(`${stock22} [data-new-lengths]`, '2 new lengths, 1 from the rack')
+  })
+
+  it('books the plan: the offcut is gone, what is left is there, and the plan stays after a reload', async () => {
+    const on = page()
+    await on.driver.findElement(By.css(stock22)).findElement(By.xpath('.//button[contains(., "book")]')).click()
+    await on.shows(stock22, 'cut and booked')
+    const after = await rack()
+    expect(after.map(({ mm }) => mm)).not.toContain(1460)
+    expect(after.filter(({ from }) => from === 'Tarn Lane Bakehouse')).toHaveLength(1)
+    await on.driver.navigate().refresh()
+    await on.shows(stock22, 'cut and booked')
+  })
+
+  it('says so when an offcut was taken by somebody else in between, and books nothing', async () => {
+    const on = page()
+    const stock15 = '[aria-label^="Stock of 15 × 0.7"]'
+    await on.shows(`${stock15} [data-proof]`, 'proven')
+    await on.shows(`${stock15} [data-new-lengths]`, 'from the rack')
+    const before = await rack()
+    await fetch(`${site().origin}/api/rack`, {
+      method: 'POST',
+      headers: { 'Content-Type': 'application/json' },
+      body: JSON.stringify({ for: 'another van', takes: before.filter(({ mm }) => mm < 1000).map(({ id }) => id) }),
+    })
+    await on.driver.findElement(By.css(stock15)).findElement(By.xpath('.//button[contains(., "book")]')).click()
+    await on.shows('[role=alert]', 'No longer on the rack')
+    expect((await rack()).filter(({ from }) => from === 'Tarn Lane Bakehouse')).toHaveLength(1)
+  })
+
+  it('puts a typed offcut on the rack and throws it away', async () => {
+    const on = page()
+    await on.fill('Its length', '777')
+    await on.press('To the rack')
+    await on.shows('[aria-label="The rack"]', '777 mm')
+    await on.press('Throw away the offcut of 777')
+    await on.driver.wait(async () => !(await rack()).some(({ mm }) => mm === 777), 10_000)
+  })
+})
+
+describe('where do I bend', () => {
+  it('an offset of 100 at 45°: marks, and a bender that is calibrated by a scrap', async () => {
+    const on = page()
+    await on.open('/bench/bend')
+    // 300 − 60 tan 22.5° = 275.1 at four times the outside diameter.
+    await on.shows('[data-bend-readout]', /First mark\s+275 mm/)
+    await on.press('Add a bender')
+    await on.press('Calibrate by a scrap bend')
+    await on.fill('Length of the scrap', '400')
+    await on.fill('Marked at, from its first end', '200')
+    await on.fill('First end to the other leg’s centre', '262')
+    await on.fill('Second end to the first leg’s centre', '163.5')
+    await on.fill('Pulled to', '93')
+    await on.driver.findElement(By.xpath('//button[normalize-space(.)="Calibrate"]')).click()
+    // Gain 25.5 / 0.4292 = 59.4; the mark stood at 262 − 59.4 = 202.6 less 2.6.
+    await on.shows('[aria-label="Bender"]', 'Radius 59.5 mm, calibrated')
+    await on.shows('[data-bend-readout]', '45° + 1.5°')
+  })
+
+  it('names a figure that makes no bend', async () => {
+    const on = page()
+    await on.fill('First end to the first corner', '10')
+    await on.shows('[role=alert]', 'run into each other')
+    await on.fill('First end to the first corner', '300')
+  })
+})
+
+describe('the plan of work', () => {
+  it('gives an order with the water-off time, and plans anew from a real time', async () => {
+    const on = page()
+    await on.open(`/jobs/${await job('Tarn Lane Bakehouse')}/make`)
+    await on.press('Plan of work')
+    await on.shows('[aria-label="Plan of work"]', /Water off for\s+\d+ min/)
+    await on.shows('[aria-label="Plan of work"]', 'Before the water is off')
+    const whole = async () => /In all\s+([\d.]+) h/.exec(await on.text('[aria-label="Plan of work"]'))?.[1]
+    const before = Number(await whole())
+    await on.fill('Took, step 1', '72' + Key.TAB)
+    await on.driver.wait(async () => Number(await whole()) > before + 0.9, 10_000)
+  })
+})
