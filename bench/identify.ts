@@ -9,7 +9,8 @@ import { priorWeight } from '../core/identify/prior'
 import { lookKinds, lookValues } from '../core/job/look'
 import { regions, type Observation, type Region } from '../core/job/observation'
 import { normal } from '../core/quantity/normal'
-import { drawn, randomStream } from './random'
+import { randomStream } from '../core/quantity/random-stream'
+import { drawn } from './random'
 
 const inspections = 2000
 const mostChecks = 12

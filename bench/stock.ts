@@ -3,7 +3,7 @@ import { cutStock, type StockProgress } from '../core/cut/cut-stock'
 import type { StockQuestion } from '../core/cut/cutting-problem'
 import { highsSolver } from '../core/cut/highs-solver'
 import type { Solver } from '../core/cut/solver'
-import { randomStream } from './random'
+import { randomStream } from '../core/quantity/random-stream'
 
 const pick = <Item>(random: () => number, items: readonly Item[]): Item => items[Math.floor(random() * items.length)]!
 const between = (random: () => number, least: number, most: number): number =>

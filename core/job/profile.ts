@@ -12,6 +12,7 @@ export interface Profile extends Settings {
 
 const common = {
   guardDistance: 32,
+  leastEngagement: 80,
   concealedDemountable: 'caution',
   fireWatch: 60,
   ovality: 1.5,

@@ -24,6 +24,7 @@ export const settings = {
   clipFromSolder: number('First clip from a soldered fitting', 'mm', 0, 1000),
   clipFromJoint: number('First clip from any other fitting', 'mm', 0, 1000),
   guardDistance: number('A hole nearer to the face of a stud gets a guard', 'mm', 0, 200),
+  leastEngagement: number('Least share of its depth that a joint must have', '%', 50, 100),
   concealedDemountable: choice('Push-fit and compression that are closed in', verdicts),
   fireWatch: number('Fire watch after hot work', 'min', 0, 480),
   heatNearTo28: number('Flame from plastic, seals and pressed joints, pipe up to 28 mm', 'mm', 0, 3000),

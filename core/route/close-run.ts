@@ -1,34 +1,10 @@
 import { setLeg } from '../job/edit-run'
 import type { Job, Leg, Run } from '../job/job'
 import { closingErrors } from './closing'
-import { opposite, unitVector, type Vector } from './direction'
+import type { Vector } from './direction'
 import { layOut } from './layout'
 import { dot, lengthOf } from './turning'
-
-/** The legs from the first fixed point to another one, each as it is walked. */
-function legsBetween(run: Run, from: string, to: string): { leg: Leg; along: Vector }[] {
-  const back = new Map<string, { leg: Leg; node: string; along: Vector }>()
-  const open = [from]
-  const seen = new Set(open)
-  for (let at = open.shift(); at !== undefined; at = open.shift()) {
-    for (const leg of run.legs) {
-      const node = leg.from === at ? leg.to : leg.to === at ? leg.from : null
-      if (node === null || seen.has(node)) continue
-      seen.add(node)
-      const along = unitVector(leg.direction)
-      back.set(node, { leg, node: at, along: leg.from === at ? along : opposite(along) })
-      open.push(node)
-    }
-  }
-  const way: { leg: Leg; along: Vector }[] = []
-  for (let at = to; at !== from;) {
-    const step = back.get(at)
-    if (!step) return []
-    way.unshift({ leg: step.leg, along: step.along })
-    at = step.node
-  }
-  return way
-}
+import { waysBetween } from './way'
 
 interface Open {
   readonly error: Vector
@@ -44,7 +20,7 @@ function openEnd(run: Run): Open | null {
   const end = fixed[index + 1]
   if (index < 0 || !first || !end) return null
   const { x, y, z } = errors[index]!
-  return { error: [x, y, z], way: legsBetween(run, first.id, end.id) }
+  return { error: [x, y, z], way: waysBetween(run, first.id, end.id) }
 }
 
 const rounded = (mm: number): number => Math.round(mm * 1000) / 1000

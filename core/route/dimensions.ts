@@ -1,3 +1,5 @@
+import type { NodeKind } from '../job/job'
+import { isRunEnd } from '../job/node-legs'
 import type { DrawnLeg, Drawing, Point } from './drawing'
 
 /** Where a leg's dimension is written, in mm of the drawing. */
@@ -5,6 +7,9 @@ export interface Dimension {
   readonly leg: string
   readonly at: Point
 }
+
+/** The ends of a run have their height written beside them. */
+export const hasHeight = (kind: NodeKind): boolean => isRunEnd(kind) || kind === 'tie-in'
 
 /** Half the width and height of a written dimension, in letter heights. */
 const half = { width: 2.6, height: 0.75 }
@@ -29,13 +34,16 @@ function placesFor({ from, to }: DrawnLeg, letter: number): Point[] {
 
 /**
  * Where the dimensions stand so that none covers another: each takes the first free place along or beside its leg,
- * longest legs last, as they have the most room. Where there is no free place, the leg's middle.
+ * longest legs last, as they have the most room; heights stand first. Where there is no free place, the leg's middle.
  *
  * @param letter height of the letters in mm of the drawing
  */
-export function placeDimensions({ legs }: Drawing, letter: number): Dimension[] {
+export function placeDimensions({ legs, nodes }: Drawing, letter: number): Dimension[] {
   const size = ({ from, to }: DrawnLeg) => Math.hypot(to[0] - from[0], to[1] - from[1])
-  const taken: Point[] = []
+  const third = letter / 3
+  const taken: Point[] = nodes
+    .filter(({ kind }) => hasHeight(kind))
+    .map(({ at: [x, y] }) => [x + 5 * third, y - 3 * third])
   return [...legs]
     .sort((a, b) => size(a) - size(b))
     .map((leg) => {

@@ -1,6 +1,6 @@
 import type { Catalogue } from '../catalogue/catalogue'
 import type { Run } from '../job/job'
-import { placeDimensions } from './dimensions'
+import { hasHeight, placeDimensions } from './dimensions'
 import { drawRun, type DrawingView } from './drawing'
 import { layOut } from './layout'
 import { pipeColour, serviceDashes } from './line-style'
@@ -53,8 +53,7 @@ export function runSheet(catalogue: Catalogue, run: Run, view: DrawingView, text
     const { path, fill, weight } = nodeSymbols[kind]
     const where = `translate(${two(x(at[0]))} ${two(y(at[1]))})`
     const sign = `<path d="${path}" fill="${fill === 'ink' ? ink : fill === 'paper' ? paper : 'none'}" stroke="${ink}" stroke-width="${weight}" transform="${where} scale(${third})"/>`
-    const isEnd = kind === 'outlet' || kind === 'tie-in' || kind === 'cap' || kind === 'open'
-    const level = isEnd
+    const level = hasHeight(kind)
       ? `<text transform="${where}" x="2.500" y="-2" font-size="2.400" font-style="italic">${escaped(`${up < 0 ? '−' : '+'}${texts.length(Math.abs(up))}`)}</text>`
       : ''
     return path === '' ? [level] : [sign + level]

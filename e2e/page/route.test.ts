@@ -88,6 +88,20 @@ describe('a route of twelve legs by keyboard alone', () => {
     await on.shows('[aria-label="Flow"]', 'kPa')
   })
 
+  it('says which way to err, and of a run between fixed points how many builds close', async () => {
+    const on = page()
+    await on.press('Leg l2')
+    // Both ends go in 10.6: a fifth of it.
+    await on.shows('[data-err]', /Err short: up to 2 mm short still holds/)
+    await on.press('Fixed points')
+    await on.press('open n1')
+    for (const axis of ['East', 'North', 'Up']) await on.fill(`${axis}, fixed`, '0')
+    await on.press('Leg l2')
+    for (const [axis, mm] of Object.entries({ East: '1200', North: '900', Up: '3' }))
+      await on.fill(`${axis}, fixed`, mm)
+    await on.shows('[aria-label="Will it close"]', 'of 100 builds close')
+  })
+
   it('goes out as SVG and as DXF', async () => {
     const on = page()
     await on.press('SVG')

@@ -81,6 +81,7 @@ const coordinates = [
         </button>
       </div>
     </div>
+    <ClosurePanel :run="run" />
     <div role="group" aria-label="Fixed point">
       <p class="text-sm">
         {{

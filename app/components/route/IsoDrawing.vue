@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
 import type { Run } from '~~/core/job/job'
-import { placeDimensions } from '~~/core/route/dimensions'
+import { hasHeight, placeDimensions } from '~~/core/route/dimensions'
 import { compassOf, drawRun, type DrawingView } from '~~/core/route/drawing'
 import { pipeColour, serviceDashes } from '~~/core/route/line-style'
 import { nodeSymbols } from '~~/core/route/node-symbol'
@@ -37,7 +37,6 @@ const arrowOf = ({ from, to }: { from: readonly [number, number]; to: readonly [
 }
 const hasArrow = ({ from, to }: { from: readonly [number, number]; to: readonly [number, number] }) =>
   Math.hypot(to[0] - from[0], to[1] - from[1]) > 14 * unit.value
-const isEnd = (kind: string) => kind === 'outlet' || kind === 'tie-in' || kind === 'cap' || kind === 'open'
 const heightText = (up: number) => `${up < 0 ? '−' : '+'}${figure(Math.abs(up))}`
 /** Line weights and letters keep their size on the screen whatever the run's length: 4.5 pixels to a unit. */
 const unit = computed(
@@ -142,7 +141,7 @@ const compass = computed(() => compassOf(props.view))
         :stroke-width="nodeSymbols[drawn.kind].weight"
       />
       <text
-        v-if="isEnd(drawn.kind)"
+        v-if="hasHeight(drawn.kind)"
         x="2.500"
         y="-2"
         font-size="2.400"

@@ -1,9 +1,29 @@
 <script setup lang="ts">
+import { profileWith } from '~~/core/job/profile'
 import type { PlanPiece } from '~~/core/plan/types'
+import { allowanceOf } from '~~/core/route/allowance'
 
 /** The figures of one piece: where to cut, where to mark at either end. */
 const props = defineProps<{ piece: PlanPiece }>()
 const { length, tolerance } = useLengthText()
+const { job } = useOpenJob()
+const allowance = computed(() => {
+  const kinds = new Map(
+    job.value.runs.find(({ id }) => id === props.piece.run)?.nodes.map(({ id, kind }) => [id, kind]),
+  )
+  const endOf = ({ method, insertion, node }: PlanPiece['ends'][0]) => ({
+    insertion: method === null ? null : (insertion ?? undefined),
+    slips: kinds.get(node) === 'slip-coupling',
+  })
+  const [first, last] = props.piece.ends
+  const { leastEngagement } = profileWith(job.value.profile, job.value.own?.changes)
+  return allowanceOf([endOf(first), endOf(last)], leastEngagement / 100)
+})
+const erring = computed(() => {
+  const { short, long, err } = allowance.value
+  const most = short === null ? '' : `up to ${length(short)} short still holds`
+  return `Err ${err}${most ? `: ${most}` : ''}${long === 0 ? '; longer is not home' : ''}.`
+})
 const marks = computed(() =>
   props.piece.ends.map((end, index) => ({
     label: index === 0 ? 'Mark, near end' : 'Mark, far end',
@@ -26,6 +46,7 @@ const marks = computed(() =>
       />
       <Readout v-for="mark in marks" :key="mark.label" v-bind="mark" />
     </div>
+    <p v-if="piece.cut !== null" class="mt-1 text-sm" data-err>{{ erring }}</p>
     <p v-if="piece.missing" class="mt-1 font-semibold text-(--ui-warning)">{{ piece.missing }}</p>
     <details class="mt-1 text-sm">
       <summary class="min-h-8 cursor-pointer text-muted">Why</summary>

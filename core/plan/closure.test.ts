@@ -1,0 +1,82 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { shippedCatalogue } from '../catalogue/catalogue'
+import { planJob } from '../plan'
+import { randomStream } from '../quantity/random-stream'
+import { allowanceOf } from '../route/allowance'
+import { pipeId, sampleJob } from '../sample-run'
+import { closingChains, closureOf, shareThatCloses, type Chain } from './closure'
+
+describe('how wrong a piece may be cut', () => {
+  const socket = (insertion: number) => ({ insertion, slips: false })
+  it('between two sockets: short by a fifth of the shallower depth, never long; err short', () => {
+    expect(allowanceOf([socket(15.4), socket(20)], 0.8)).toEqual({
+      short: expect.closeTo(3.08, 9),
+      long: 0,
+      err: 'short',
+    })
+  })
+  it('an open end is cut back, a slip coupling takes either', () => {
+    expect(allowanceOf([socket(15.4), { insertion: null, slips: false }], 0.8)).toMatchObject({
+      long: null,
+      err: 'long',
+    })
+    expect(allowanceOf([socket(15.4), { insertion: 25, slips: true }], 0.8)).toMatchObject({
+      long: null,
+      err: 'either way',
+    })
+  })
+  it('says nothing of a depth that is not known', () => {
+    expect(allowanceOf([socket(15.4), { insertion: undefined, slips: false }], 0.8).short).toBeNull()
+  })
+})
+
+describe('closure between two fixed points', () => {
+  const job = sampleJob({
+    pipe: pipeId('EN 1057', '22', 0.9),
+    method: 'solder',
+    legs: [
+      ['tie-in:s', 'east', 1000, 'elbow:a'],
+      ['elbow:a', 'north', 800, 'elbow:b'],
+      ['elbow:b', 'east', 600, 'tie-in:e'],
+    ],
+    nodes: { s: { at: [0, 0, 0] }, e: { at: [1600, 800, 0] } },
+  })
+  const [chain] = closingChains(job, planJob(job, shippedCatalogue), 0.8)
+
+  it('adds up what lies along each axis: two pieces east, one north', () => {
+    const { worst, likely, give } = closureOf(chain!)
+    const [east, north] = [chain!.parts[0]!, chain!.parts[1]!]
+    const all = (part: typeof east) => part.tolerances.reduce((sum, of) => sum + of, 0)
+    expect(worst).toEqual([all(east) + all(chain!.parts[2]!), all(north), 0])
+    expect(likely[1]).toBeCloseTo(Math.hypot(...north.tolerances), 9)
+    // Four joints of 15.4 east, two north, a fifth of each.
+    expect(give[0]).toBeCloseTo(4 * 0.2 * 15.4, 9)
+    expect(give[1]).toBeCloseTo(2 * 0.2 * 15.4, 9)
+  })
+
+  it('worked by hand: two pieces in line, ± 0.5 and twice ± 1 each: worst 5, likely 2.12', () => {
+    const part = { along: [1, 0, 0], tolerances: [0.5, 1, 1], give: 3 } as const
+    const { worst, likely } = closureOf({ run: 'r', from: 'a', to: 'b', parts: [part, part], unknown: [] })
+    expect(worst[0]).toBe(5)
+    expect(likely[0]).toBeCloseTo(Math.sqrt(2 * (0.25 + 2)), 9)
+  })
+
+  it('half of all builds are too long where nothing springs; the normal law gives the rest', () => {
+    const part = { along: [1, 0, 0], tolerances: [2], give: 1 } as const
+    const one: Chain = { run: 'r', from: 'a', to: 'b', parts: [part], unknown: [] }
+    const share = (spring: number) => shareThatCloses(one, spring, randomStream(7), 40_000)
+    // The deviation is 1: within 0 and one deviation 34.13 %, within one either way 68.27 %.
+    expect(share(0)).toBeCloseTo(0.3413, 2)
+    expect(share(1)).toBeCloseTo(0.6827, 2)
+  })
+
+  it('more spring or more give never closes fewer', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 5 }), fc.integer({ min: 1, max: 1000 }), (spring, seed) => {
+        const share = (by: number) => shareThatCloses(chain!, by, randomStream(seed), 300)
+        expect(share(spring + 1)).toBeGreaterThanOrEqual(share(spring))
+      }),
+    )
+  })
+})

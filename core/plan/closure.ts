@@ -1,0 +1,133 @@
+import type { Job } from '../job/job'
+import { normal } from '../quantity/normal'
+import { unitVector, type Vector } from '../route/direction'
+import { layOut } from '../route/layout'
+import { waysBetween } from '../route/way'
+import type { Plan, PlanPiece } from './types'
+
+/** One length on the way between two fixed points, with all that makes it uncertain. */
+export interface ClosingPart {
+  /** Share of each axis in its direction, 0 to 1. */
+  readonly along: Vector
+  /** Each ±, in mm: of the cut, of either take-off, of every measured leg. */
+  readonly tolerances: readonly number[]
+  /** By how much its joints together can be short of home, in mm. */
+  readonly give: number
+}
+
+/** The way between two fixed points of a run. */
+export interface Chain {
+  readonly run: string
+  readonly from: string
+  readonly to: string
+  readonly parts: readonly ClosingPart[]
+  /** Pieces on the way whose figures are not known. */
+  readonly unknown: readonly string[]
+}
+
+export interface Closure {
+  /** Every tolerance against one: mm on each axis. */
+  readonly worst: Vector
+  /** The root of the sum of their squares. */
+  readonly likely: Vector
+  /** What the joints on the way can give, by not being pushed quite home. */
+  readonly give: Vector
+}
+
+const axisIndices = [0, 1, 2] as const
+/** ± of a cut with a wheel cutter or a fine saw, in mm: typical. */
+const cutting = 0.5
+
+function partOf(piece: PlanPiece, along: Vector, legTolerances: readonly number[], share: number): ClosingPart {
+  const depths = piece.ends.flatMap(({ method, insertion }) =>
+    method !== null && insertion !== null ? [insertion] : [],
+  )
+  return {
+    along: [Math.abs(along[0]), Math.abs(along[1]), Math.abs(along[2])],
+    tolerances: [cutting, ...piece.ends.map(({ takeOffTolerance }) => takeOffTolerance ?? 0), ...legTolerances],
+    give: depths.reduce((sum, depth) => sum + (1 - share) * depth, 0),
+  }
+}
+
+/**
+ * The ways between the fixed points of each run. A bent piece counts along the straight line between its ends.
+ *
+ * @param share least share of its depth that a joint must have, above 0 to 1
+ */
+export function closingChains(job: Job, plan: Plan, share: number): Chain[] {
+  return job.runs.flatMap((run) => {
+    const layout = layOut(run)
+    const pieceAt = new Map(
+      plan.pieces
+        .filter((piece) => piece.run === run.id)
+        .flatMap((piece) => piece.legs.map((leg) => [leg, piece] as const)),
+    )
+    const fixed = run.nodes.filter(({ at }) => at)
+    return fixed.slice(1).map((end): Chain => {
+      const way = waysBetween(run, fixed[0]!.id, end.id)
+      const pieces = [...new Set(way.flatMap(({ leg }) => pieceAt.get(leg.id) ?? []))]
+      const parts = pieces.map((piece) => {
+        const legs = way.filter(({ leg }) => piece.legs.includes(leg.id))
+        const span = axisIndices.map((axis) =>
+          legs.reduce((sum, { leg }) => sum + unitVector(leg.direction)[axis] * leg.length, 0),
+        )
+        const length = Math.hypot(...span) || 1
+        const along = span.map((part) => part / length) as unknown as Vector
+        return partOf(
+          piece,
+          along,
+          legs.map(({ leg }) => leg.tolerance ?? 0),
+          share,
+        )
+      })
+      const unknown = pieces.filter(({ cut }) => cut === null).map(({ id }) => id)
+      return { run: layout.run.id, from: fixed[0]!.id, to: end.id, parts, unknown }
+    })
+  })
+}
+
+const onAxes = (of: (axis: 0 | 1 | 2) => number): Vector => [of(0), of(1), of(2)]
+
+/**
+ * The closure of a way between two fixed points: worst case, and root of the sum of squares.
+ *
+ * @example two pieces in line, each ± 0.5 cut and ± 1 at either take-off: worst 5, likely 2.12
+ */
+export function closureOf({ parts }: Chain): Closure {
+  return {
+    worst: onAxes((axis) =>
+      parts.reduce((sum, { along, tolerances }) => sum + along[axis] * tolerances.reduce((all, of) => all + of, 0), 0),
+    ),
+    likely: onAxes((axis) =>
+      Math.sqrt(
+        parts.reduce(
+          (sum, { along, tolerances }) => sum + tolerances.reduce((all, of) => all + (along[axis] * of) ** 2, 0),
+          0,
+        ),
+      ),
+    ),
+    give: onAxes((axis) => parts.reduce((sum, { along, give }) => sum + along[axis] * give, 0)),
+  }
+}
+
+/**
+ * The share of builds in which every joint on the way is at or beyond its least engagement: each tolerance is drawn as
+ * two standard deviations. Too short on an axis, the joints give what they can; too long, nothing gives but `spring`.
+ *
+ * @param spring mm by which the ends can be pushed apart
+ * @param random numbers from 0 up to 1
+ * @param builds how many are tried, 1 or more
+ */
+export function shareThatCloses(chain: Chain, spring: number, random: () => number, builds: number): number {
+  const { give } = closureOf(chain)
+  let good = 0
+  for (let build = 0; build < builds; build += 1) {
+    const short: [number, number, number] = [0, 0, 0]
+    for (const { along, tolerances } of chain.parts) {
+      const error = tolerances.reduce((sum, of) => sum + normal(random, 0, of / 2), 0)
+      for (const axis of axisIndices) short[axis] += along[axis] * error
+    }
+    if (axisIndices.every((axis) => short[axis] <= give[axis] + 1e-9 && -short[axis] <= spring + 1e-9)) good += 1
+  }
+  return good / builds
+}
