@@ -8,7 +8,7 @@ import { bendingOrder, trimForGrip } from './bending-order'
 import { centreLine, type Place } from './centre-line'
 import { bendVerdict } from './limits'
 import { crossoverFour, crossoverThree, offset, offsetTube } from './offset'
-import { markTube, mirrorTube, reverseTube, type Tube } from './tube'
+import { markTube, reverseTube, type Tube } from './tube'
 
 const bend = (angle: number, radius = 88, turn = 0) => ({ angle, radius, turn })
 const bender = (part: Partial<Bender> = {}): Bender =>
@@ -64,18 +64,17 @@ describe('marks on a tube, all from one end', () => {
     )
   })
 
-  it('told from the other end, lengths stay and ends lie as far apart; in a mirror too', () => {
+  it('told from the other end, lengths stay and ends lie as far apart', () => {
     fc.assert(
       fc.property(tubes, (tube) => {
         const ends = (of: Tube) => {
           const { corners } = centreLine(of)
           return span(corners[0]!, corners.at(-1)!)
         }
-        for (const other of [reverseTube(tube), mirrorTube(tube)]) {
-          expect(markTube(other).length).toBeCloseTo(markTube(tube).length, 6)
-          expect(ends(other)).toBeCloseTo(ends(tube), 4)
-        }
-        expect(reverseTube(reverseTube(tube))).toEqual(tube)
+        const other = reverseTube(tube)
+        expect(markTube(other).length).toBeCloseTo(markTube(tube).length, 6)
+        expect(ends(other)).toBeCloseTo(ends(tube), 4)
+        expect(reverseTube(other)).toEqual(tube)
       }),
     )
   })

@@ -20,6 +20,9 @@ const degrees = (least: number, most: number, what: string) => {
   return z.number({ error: text }).min(least, text).max(most, text)
 }
 
+/** Centre-line radius that is typical for a pipe until its bender is known, in mm: four times its outside diameter. */
+export const typicalRadius = (od: number): number => 4 * od
+
 /** One bender with one former; lengths in mm, angles in degrees. */
 export const benderSchema = z.object({
   name: z.string().trim().min(1, 'a name of 1 to 60 characters').max(60, 'a name of 1 to 60 characters'),

@@ -73,9 +73,3 @@ export function reverseTube({ legs, bends }: Tube): Tube {
     bends: bends.toReversed().map((bend, index) => ({ ...bend, turn: index === 0 ? 0 : turns.at(-index)! })),
   }
 }
-
-/** The tube in a mirror: every turn the other way. */
-export const mirrorTube = ({ legs, bends }: Tube): Tube => ({
-  legs,
-  bends: bends.map((bend) => ({ ...bend, turn: Math.abs(bend.turn) === 180 ? 180 : 0 - bend.turn })),
-})

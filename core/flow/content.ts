@@ -7,3 +7,9 @@ import { boreOf, type Pipe } from '../catalogue/pipe'
  */
 export const contentOf = (pipe: Pipe, length: number): number =>
   ((Math.PI / 4) * boreOf(pipe) ** 2 * length) / 1_000_000
+
+/** Water in several lengths of a run's pipe, in litres. */
+export const contentOfLengths = (
+  lengths: readonly { readonly leg: string; readonly length: number }[],
+  pipeOf: (leg: string) => Pipe,
+): number => lengths.reduce((sum, { leg, length }) => sum + contentOf(pipeOf(leg), length), 0)

@@ -71,6 +71,15 @@ describe('where do I bend', () => {
     await on.shows('[data-bend-readout]', '45° + 1.5°')
   })
 
+  it('measures from the other end where that is easier to reach', async () => {
+    const on = page()
+    await on.fill('Last corner to the second end', '400')
+    await on.press('Measure from the other end')
+    // 400 less the set-back, 59.4 tan 22.5° = 24.6, and the bender's own 2.6.
+    await on.shows('[data-bend-readout]', /First mark\s+373 mm/)
+    await on.press('Measure from the other end')
+  })
+
   it('names a figure that makes no bend', async () => {
     const on = page()
     await on.fill('First end to the first corner', '10')

@@ -2,7 +2,7 @@
 import { bendSheet } from '~~/core/bend/bend-sheet'
 import { schoolHow, type Bender } from '~~/core/bend/bender'
 import { bendVerdict } from '~~/core/bend/limits'
-import type { Tube } from '~~/core/bend/tube'
+import { reverseTube, type Tube } from '~~/core/bend/tube'
 import type { Pipe } from '~~/core/catalogue/pipe'
 import { bendStrips } from '~~/core/make/bend-strip'
 import type { Paper } from '~~/core/make/strip-page'
@@ -10,7 +10,9 @@ import type { Paper } from '~~/core/make/strip-page'
 /** How a tube is bent: every mark from one end, in the order of bending, how far to pull, how the tube is turned. */
 const props = defineProps<{ tube: Tube; bender: Bender | null; pipe: Pipe; title: string }>()
 const { length, units } = useLengthText()
-const sheet = computed(() => bendSheet(props.tube, props.bender, props.pipe.od))
+const reversed = ref(false)
+const told = computed(() => (reversed.value ? reverseTube(props.tube) : props.tube))
+const sheet = computed(() => bendSheet(told.value, props.bender, props.pipe.od))
 const first = computed(() => sheet.value.marks[0])
 const degrees = (value: number) => `${Math.round(value * 10) / 10}°`
 const pull = ({ angle, pull: to }: { angle: number; pull: number }) =>
@@ -60,6 +62,9 @@ const pages = (paper: Paper) =>
         :basis="sheet.blank > sheet.length ? `of it ${length(sheet.length)} stays` : 'developed length'"
       />
     </div>
+    <button type="button" class="key" :aria-pressed="reversed" @click="reversed = !reversed">
+      Measure from the other end
+    </button>
     <p class="text-sm">{{ how }} Draw a line along the tube’s back first: it keeps the twist.</p>
     <p v-if="verdict.verdict !== 'fits'" class="flex items-start gap-2">
       <VerdictMark :verdict="verdict.verdict" /><span>{{ verdict.text }}</span>
@@ -73,7 +78,7 @@ const pages = (paper: Paper) =>
       <template v-if="sheet.trim.first && sheet.trim.last">, </template>
       <template v-if="sheet.trim.last">{{ length(sheet.trim.last) }} at the second end</template>.
     </p>
-    <TubeDrawing :tube="tube" :sheet="sheet" :od="pipe.od" />
+    <TubeDrawing :tube="told" :sheet="sheet" :od="pipe.od" />
     <div class="overflow-x-auto">
       <table class="w-full text-left" aria-label="Bends in order">
         <thead>

@@ -1,5 +1,12 @@
 <script setup lang="ts">
-import { benderSchema, calibrated, markingSchools, type Bender, type ScrapBend } from '~~/core/bend/bender'
+import {
+  benderSchema,
+  calibrated,
+  markingSchools,
+  typicalRadius,
+  type Bender,
+  type ScrapBend,
+} from '~~/core/bend/bender'
 import { nextId } from '~~/core/job/new-job'
 
 /** The benders for one size of pipe: choose, add, and calibrate by a scrap bend. */
@@ -18,10 +25,9 @@ function add(): void {
     'b',
     fitting.value.map(([known]) => ({ id: known })),
   )
-  // Typical until it is calibrated: four times the outside diameter.
   record(
     `${key}-${Math.round(props.od)}`,
-    benderSchema.parse({ name: `Bender ${Math.round(props.od)}`, od: props.od, radius: 4 * props.od }),
+    benderSchema.parse({ name: `Bender ${Math.round(props.od)}`, od: props.od, radius: typicalRadius(props.od) }),
   )
 }
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { contentOf } from '~~/core/flow/content'
+import { contentOfLengths } from '~~/core/flow/content'
 import { flowPaths } from '~~/core/flow/path'
 import type { Run } from '~~/core/job/job'
 import { profileWith } from '~~/core/job/profile'
@@ -18,8 +18,13 @@ const levels = computed(() => levelsOf(layout.value))
 const legs = computed(() => new Map(props.run.legs.map((leg) => [leg.id, leg])))
 const pipeOf = (leg: string) => own.catalogue.pipe(legs.value.get(leg)?.pipe ?? props.run.pipe)!
 const litres = (value: number) => `${value.toFixed(value < 10 ? 2 : 1)} l`
-const whole = computed(() => props.run.legs.reduce((sum, leg) => sum + contentOf(pipeOf(leg.id), leg.length), 0))
-const kept = ({ keeps }: Level) => keeps.reduce((sum, { leg, length: of }) => sum + contentOf(pipeOf(leg), of), 0)
+const whole = computed(() =>
+  contentOfLengths(
+    props.run.legs.map(({ id, length: of }) => ({ leg: id, length: of })),
+    pipeOf,
+  ),
+)
+const kept = ({ keeps }: Level) => contentOfLengths(keeps, pipeOf)
 const nameOf = (id: string) => props.run.nodes.find((node) => node.id === id)?.note || id
 const profile = computed(() => profileWith(job.value.profile, job.value.own?.changes))
 const paths = computed(() => (draw.value ? flowPaths(own.catalogue, layout.value, draw.value, profile.value) : []))

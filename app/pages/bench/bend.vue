@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core'
 import { bendAgainstElbow } from '~~/core/bend/against-elbow'
+import { typicalRadius } from '~~/core/bend/bender'
 import { crossoverFour, crossoverThree, offset, offsetTube } from '~~/core/bend/offset'
 import { markTube, type Tube } from '~~/core/bend/tube'
 import { methods } from '~~/core/catalogue/method'
@@ -37,8 +38,7 @@ const question = useLocalStorage<{
 const set = (part: Partial<typeof question.value>) => (question.value = { ...question.value, ...part })
 const pipe = computed(() => own.catalogue.pipe(question.value.pipe))
 const { bender } = useBenders(() => pipe.value?.od ?? 0)
-/** Four times the outside diameter is typical, until a bender is known. */
-const radius = computed(() => bender.value?.radius ?? 4 * (pipe.value?.od ?? 15))
+const radius = computed(() => bender.value?.radius ?? typicalRadius(pipe.value?.od ?? 15))
 const { length } = useLengthText()
 const { costs, money } = useMoney()
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { typicalRadius } from '~~/core/bend/bender'
 import { removeLeg, removeRun, setLeg, setNode, setRun } from '~~/core/job/edit-run'
 import { setPipeBeyond } from '~~/core/route/part'
 import { addRun } from '~~/core/job/new-job'
@@ -13,8 +14,7 @@ const run = computed(() => job.value.runs.find(({ id }) => id === selection.run)
 const own = useCatalogueStore()
 const runPipe = computed(() => own.catalogue.pipe(run.value?.pipe ?? ''))
 const { bender } = useBenders(() => runPipe.value?.od ?? 0)
-/** Four times the outside diameter is typical, until a bender is known. */
-const bendRadius = computed(() => bender.value?.radius ?? (runPipe.value ? 4 * runPipe.value.od : undefined))
+const bendRadius = computed(() => bender.value?.radius ?? (runPipe.value ? typicalRadius(runPipe.value.od) : undefined))
 const { entry, press, goTo } = useRouteEntry(run, () => bendRadius.value)
 
 const pieces = computed(() => plan.value.pieces.filter((piece) => piece.run === run.value?.id))
