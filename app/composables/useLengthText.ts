@@ -1,5 +1,5 @@
 import { formatFigure, formatLength } from '~~/core/quantity/format-length'
-import { formatTolerance } from '~~/core/quantity/format-tolerance'
+import { formatAtMost, formatTolerance } from '~~/core/quantity/format-tolerance'
 import { useJobStore } from '~/stores/job'
 
 /** Lengths in the units of the open job, or without one in those of the bench. */
@@ -13,6 +13,8 @@ export function useLengthText() {
     length: (mm: number | null) => (mm === null ? 'unknown' : formatLength(mm, units.value)),
     /** After a ±, never rounded down. */
     tolerance: (mm: number) => formatTolerance(mm, units.value),
+    /** A limit, never rounded up. */
+    atMost: (mm: number) => formatAtMost(mm, units.value),
     /** Without the unit, for places that name it. */
     figure: (mm: number) => formatFigure(mm, units.value),
   }

@@ -92,6 +92,7 @@ describe('the way to each outlet', () => {
   it('cautions past the setting, hot sooner than cold', () => {
     expect(paths(35).map(({ caution }) => caution)).toEqual(['', ''])
     expect(paths(35, 'hot')[0]!.caution).toContain('1.8 m/s in copper, where 1.5 m/s is the most')
+    expect(paths(35, 'heating-return')).toEqual(paths(35, 'heating-flow'))
     expect(() => paths(0)).toThrow(/Draw/)
   })
 })

@@ -1,11 +1,15 @@
+import type { Service } from '../job/place'
 import { velocityOf } from './velocity'
 
-/** Water as it flows: density in kg/m³, kinematic viscosity in m²/s. Standard tables, at 10 and 60 °C. */
+/** Water as it flows: °C, density in kg/m³, kinematic viscosity in m²/s. Standard tables. */
 export const water = {
-  cold: { density: 999.7, viscosity: 1.307e-6 },
-  hot: { density: 983.2, viscosity: 0.475e-6 },
+  cold: { celsius: 10, density: 999.7, viscosity: 1.307e-6 },
+  hot: { celsius: 60, density: 983.2, viscosity: 0.475e-6 },
 } as const
 export type WaterState = keyof typeof water
+
+/** How warm the water of a service is taken to be; all of a heating loop is hot, its return too. */
+export const waterStateOf = (service: Service): WaterState => (service === 'cold' ? 'cold' : 'hot')
 
 /** Up to this Reynolds number the flow is smooth, from the other on it is rough; between, neither is sure. */
 const smoothUpTo = 2000

@@ -6,7 +6,7 @@ import { methodAt } from '../route/end'
 import { branchOf, turnAt, type Layout } from '../route/layout'
 import { jointBore, lossCoefficients, roughnessOf } from './coefficients'
 import { contentOf } from './content'
-import { fittingLoss, pipeLoss, type WaterState } from './loss'
+import { fittingLoss, pipeLoss, waterStateOf } from './loss'
 import { velocityOf } from './velocity'
 
 /** What one outlet's draw does on its way from the start of the run: advice, not design. */
@@ -68,8 +68,7 @@ function coefficientAt(layout: Layout, node: string, leg: Leg): number {
 export function flowPaths(catalogue: Catalogue, layout: Layout, draw: number, profile: Profile): FlowPath[] {
   if (!(draw > 0)) throw new RangeError('Draw: more than 0 litres a minute')
   const { run, places } = layout
-  const isHot = run.service === 'hot' || run.service === 'heating-flow' || run.service === 'recirculation'
-  const state: WaterState = isHot ? 'hot' : 'cold'
+  const state = waterStateOf(run.service)
   return waysOf(layout).map(({ nodes, legs }) => {
     let [loss, length, content, bore, insertVelocity] = [0, 0, 0, Infinity, 0]
     let copperBore = Infinity
@@ -86,7 +85,7 @@ export function flowPaths(catalogue: Catalogue, layout: Layout, draw: number, pr
       if (pipe.material === 'copper') copperBore = Math.min(copperBore, boreOf(pipe))
       insertVelocity = Math.max(insertVelocity, velocityOf(draw, Math.min(...ends)))
     })
-    const most = isHot ? profile.hotVelocity : profile.coldVelocity
+    const most = state === 'hot' ? profile.hotVelocity : profile.coldVelocity
     const inCopper = Number.isFinite(copperBore) ? velocityOf(draw, copperBore) : 0
     const rise = (places.get(nodes.at(-1)!)?.[2] ?? 0) - (places.get(nodes[0]!)?.[2] ?? 0)
     return {

@@ -18,3 +18,15 @@ export function formatTolerance(mm: number, units: Units): string {
   if (mm > 0 && mm < sixteenth / 2) return formatReading(mm, units)
   return formatLength(Math.ceil(mm / sixteenth - slack) * sixteenth, units)
 }
+
+/**
+ * A limit as people read it, never rounded up: to the tenth of a millimetre, or to the sixteenth of an inch.
+ *
+ * @example formatAtMost(3.08, 'metric') // '3 mm'
+ * @example formatAtMost(3.08, 'imperial') // '1/16″'
+ */
+export function formatAtMost(mm: number, units: Units): string {
+  if (units === 'metric') return `${Math.floor(mm * 10 + slack) / 10}\u2009mm`
+  const sixteenth = inch / 16
+  return formatLength(Math.floor(mm / sixteenth + slack) * sixteenth, units)
+}

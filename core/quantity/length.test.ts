@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { formatClock, formatWait } from './format-duration'
 import { formatLength } from './format-length'
-import { formatTolerance } from './format-tolerance'
+import { formatAtMost, formatTolerance } from './format-tolerance'
 import { parseLength } from './parse-length'
 import { toCelsius, toFahrenheit } from './temperature'
 
@@ -76,6 +76,13 @@ describe('tolerances and waits', () => {
     [1.5, 'imperial', '1/16″'],
     [2, 'imperial', '1/8″'],
   ] as const)('± %d %s is %s', (mm, units, text) => expect(formatTolerance(mm, units)).toBe(text))
+
+  it.each([
+    [3.08, 'metric', '3\u2009mm'],
+    [2.19, 'metric', '2.1\u2009mm'],
+    [3.1, 'imperial', '1/16″'],
+    [3.175, 'imperial', '1/8″'],
+  ] as const)('a limit of %d %s is %s, never more', (mm, units, text) => expect(formatAtMost(mm, units)).toBe(text))
 
   it.each([
     [59, '0:59', '59 s'],

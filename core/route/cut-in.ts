@@ -37,6 +37,9 @@ export interface MadeUpPiece {
 /** Clearance left between two ends under a slip coupling, in mm. */
 const clearance = 5
 
+/** The length of a slip coupling that is typical for a depth, in mm, until it is measured: both pipes, and 15 between. */
+export const typicalSlipLength = (insertion: number): number => Math.ceil(2 * insertion + 15)
+
 /**
  * What to take out of an existing line so that a tee, coupling or valve goes in, and whether the ends can be sprung
  * apart far enough. Where not: new pipe and slip couplings, which need no play.

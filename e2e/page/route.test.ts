@@ -91,8 +91,8 @@ describe('a route of twelve legs by keyboard alone', () => {
   it('says which way to err, and of a run between fixed points how many builds close', async () => {
     const on = page()
     await on.press('Leg l2')
-    // Both ends go in 10.6: a fifth of it.
-    await on.shows('[data-err]', /Err short: up to 2 mm short still holds/)
+    // Both ends go in 10.6: a fifth of it is 2.12.
+    await on.shows('[data-err]', /Err short: up to 2.1 mm short still holds/)
     await on.press('Fixed points')
     await on.press('open n1')
     for (const axis of ['East', 'North', 'Up']) await on.fill(`${axis}, fixed`, '0')

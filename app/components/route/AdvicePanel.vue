@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { contentOfLengths } from '~~/core/flow/content'
+import { water, waterStateOf } from '~~/core/flow/loss'
 import { flowPaths } from '~~/core/flow/path'
 import type { Run } from '~~/core/job/job'
 import { profileWith } from '~~/core/job/profile'
@@ -98,7 +99,7 @@ const paths = computed(() => (draw.value ? flowPaths(own.catalogue, layout.value
       </p>
       <p class="text-sm text-muted">
         Advice, not design: each outlet alone; typical loss coefficients; water at
-        {{ run.service === 'cold' ? 10 : 60 }} °C.
+        {{ water[waterStateOf(run.service)].celsius }} °C.
       </p>
     </section>
   </div>

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import type { Figure } from '~~/core/quantity/basis'
-import { cutIn } from '~~/core/route/cut-in'
+import { cutIn, typicalSlipLength } from '~~/core/route/cut-in'
 
 /** Cutting a fitting into a line that is there: what to take out, and what to do where it cannot be sprung apart. */
 const props = defineProps<{ takeOff: Figure | null; insertion: Figure | null; what: string }>()
 const { length, tolerance } = useLengthText()
 const play = ref<number | undefined>(0)
 const slip = ref<number | undefined>()
-const slipLength = computed(() => slip.value ?? (props.insertion ? Math.ceil(2 * props.insertion.mm + 15) : 0))
+const slipLength = computed(() => slip.value ?? (props.insertion ? typicalSlipLength(props.insertion.mm) : 0))
 const found = computed(() => {
   const { takeOff, insertion } = props
   if (!takeOff || !insertion || play.value === undefined) return null

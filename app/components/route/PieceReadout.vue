@@ -5,7 +5,7 @@ import { allowanceOf } from '~~/core/route/allowance'
 
 /** The figures of one piece: where to cut, where to mark at either end. */
 const props = defineProps<{ piece: PlanPiece }>()
-const { length, tolerance } = useLengthText()
+const { atMost, length, tolerance } = useLengthText()
 const { job } = useOpenJob()
 const allowance = computed(() => {
   const kinds = new Map(
@@ -21,7 +21,7 @@ const allowance = computed(() => {
 })
 const erring = computed(() => {
   const { short, long, err } = allowance.value
-  const most = short === null ? '' : `up to ${length(short)} short still holds`
+  const most = short === null ? '' : `up to ${atMost(short)} short still holds`
   return `Err ${err}${most ? `: ${most}` : ''}${long === 0 ? '; longer is not home' : ''}.`
 })
 const marks = computed(() =>
