@@ -18,6 +18,9 @@ export function useRouteEntry(run: Ref<Run | undefined>, bendRadius: () => numbe
   const store = useJobStore()
   const selection = useSelectionStore()
   const kept = useSessionStorage<RouteEntry | null>(`jolvet-entry-${store.id}`, null, {
+    // Replaced whole at each key, never changed within.
+    shallow: true,
+    deep: false,
     serializer: { read: (text) => JSON.parse(text) as RouteEntry, write: (entry) => JSON.stringify(entry) },
   })
   const entry = computed<RouteEntry | null>(() => {

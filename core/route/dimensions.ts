@@ -16,8 +16,40 @@ const half = { width: 2.6, height: 0.75 }
 const alongLeg = [0.5, 0.35, 0.65, 0.25, 0.75]
 const besideLeg = [0, -1.4, 1.4, -2.8, 2.8]
 
-const overlap = (a: Point, b: Point, letter: number): boolean =>
-  Math.abs(a[0] - b[0]) < 2 * half.width * letter && Math.abs(a[1] - b[1]) < 2 * half.height * letter
+const neighbours = [-1, 0, 1]
+/** Cells to a row of keys: more than a drawing is ever wide, in letters. */
+const row = 2 ** 24
+
+/** Which places are taken, by cells as large as a written dimension: a place overlaps only what is in the cells about its own. */
+class TakenPlaces {
+  private readonly cells = new Map<number, Point>()
+  private readonly width: number
+  private readonly height: number
+
+  constructor(letter: number) {
+    this.width = 2 * half.width * letter
+    this.height = 2 * half.height * letter
+  }
+
+  private cellOf([x, y]: Point): number {
+    return Math.floor(x / this.width) + row * Math.floor(y / this.height)
+  }
+
+  isFree(place: Point): boolean {
+    const cell = this.cellOf(place)
+    if (this.cells.has(cell)) return false
+    return neighbours.every((down) =>
+      neighbours.every((across) => {
+        const other = this.cells.get(cell + across + row * down)
+        return !other || Math.abs(other[0] - place[0]) >= this.width || Math.abs(other[1] - place[1]) >= this.height
+      }),
+    )
+  }
+
+  take(place: Point): void {
+    this.cells.set(this.cellOf(place), place)
+  }
+}
 
 function placesFor({ from, to }: DrawnLeg, letter: number): Point[] {
   const [dx, dy] = [to[0] - from[0], to[1] - from[1]]
@@ -34,22 +66,22 @@ function placesFor({ from, to }: DrawnLeg, letter: number): Point[] {
 
 /**
  * Where the dimensions stand so that none covers another: each takes the first free place along or beside its leg,
- * longest legs last, as they have the most room; heights stand first. Where there is no free place, the leg's middle.
+ * longest legs last, as they have the most room; heights stand first. A dimension that finds no free place is left out:
+ * there is room for it when the drawing is looked at more closely.
  *
  * @param letter height of the letters in mm of the drawing
  */
 export function placeDimensions({ legs, nodes }: Drawing, letter: number): Dimension[] {
   const size = ({ from, to }: DrawnLeg) => Math.hypot(to[0] - from[0], to[1] - from[1])
   const third = letter / 3
-  const taken: Point[] = nodes
-    .filter(({ kind }) => hasHeight(kind))
-    .map(({ at: [x, y] }) => [x + 5 * third, y - 3 * third])
+  const taken = new TakenPlaces(letter)
+  for (const { kind, at } of nodes) if (hasHeight(kind)) taken.take([at[0] + 5 * third, at[1] - 3 * third])
   return [...legs]
     .sort((a, b) => size(a) - size(b))
-    .map((leg) => {
-      const at =
-        placesFor(leg, letter).find((place) => taken.every((other) => !overlap(place, other, letter))) ?? leg.middle
-      taken.push(at)
-      return { leg: leg.id, at }
+    .flatMap((leg) => {
+      const at = placesFor(leg, letter).find((place) => taken.isFree(place))
+      if (!at) return []
+      taken.take(at)
+      return [{ leg: leg.id, at }]
     })
 }

@@ -46,8 +46,6 @@ export interface DrawnLeg {
   readonly from: Point
   readonly to: Point
   readonly length: number
-  /** Where the dimension stands: the leg's middle. */
-  readonly middle: Point
 }
 
 export interface DrawnNode {
@@ -66,7 +64,7 @@ export interface Drawing {
 }
 
 const least = 600
-const margin = 0.16
+const margin = 0.11
 
 function boxAround(points: readonly Point[]): Drawing['box'] {
   if (points.length === 0) return [-least / 2, -least / 2, least, least]
@@ -91,7 +89,7 @@ export function drawRun({ run, places }: Layout, view: DrawingView = 'isometric'
     const from = at.get(leg.from)
     const to = at.get(leg.to)
     if (!from || !to) return []
-    return [{ id: leg.id, from, to, length: leg.length, middle: [(from[0] + to[0]) / 2, (from[1] + to[1]) / 2] }]
+    return [{ id: leg.id, from, to, length: leg.length }]
   })
   const nodes = run.nodes.flatMap((node): DrawnNode[] => {
     const point = at.get(node.id)

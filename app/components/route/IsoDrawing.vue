@@ -2,7 +2,7 @@
 import { useElementSize } from '@vueuse/core'
 import type { Run } from '~~/core/job/job'
 import { hasHeight, placeDimensions } from '~~/core/route/dimensions'
-import { compassOf, drawRun, type DrawingView } from '~~/core/route/drawing'
+import { compassOf, drawRun, type DrawingView, type DrawnLeg, type Point } from '~~/core/route/drawing'
 import { pipeColour, serviceDashes } from '~~/core/route/line-style'
 import { nodeSymbols } from '~~/core/route/node-symbol'
 import { useCatalogueStore } from '~/stores/catalogue'
@@ -18,8 +18,8 @@ const props = defineProps<{
   node: string
   pieceOf: ReadonlyMap<string, string>
 }>()
-const emit = defineEmits<{ leg: [id: string]; node: [id: string] }>()
-const { figure } = useLengthText()
+const emit = defineEmits<{ leg: [id: string]; node: [id: string]; length: [leg: string] }>()
+const { figure, units } = useLengthText()
 const paper = useTemplateRef<SVGSVGElement>('paper')
 const { width, height } = useElementSize(paper)
 const own = useCatalogueStore()
@@ -29,29 +29,42 @@ const colourOf = (id: string) => {
   const pipe = own.catalogue.pipe(legs.value.get(id)?.pipe ?? props.run.pipe)
   return `var(--drawing-${pipe ? pipeColour(pipe) : 'copper'})`
 }
-const dashes = computed(() => serviceDashes[props.run.service].map((dash) => dash * unit.value).join(' '))
-const arrowOf = ({ from, to }: { from: readonly [number, number]; to: readonly [number, number] }) => {
+const colours = computed(() => new Map(props.run.legs.map(({ id }) => [id, colourOf(id)])))
+/** Pixels to a unit: signs and letters are drawn in units, a third of a letter's height. */
+const pixels = 4.5
+/**
+ * Line weights and letters keep their size on the screen whatever the run's length. Lines do so by themselves; signs and
+ * letters are scaled by one property of the group that holds them, so that a run that grows is not drawn anew part by part.
+ */
+const unit = computed(
+  () => pixels * Math.max(drawing.value.box[2] / (width.value || 800), drawing.value.box[3] / (height.value || 330)),
+)
+/** The unit in steps of a fifth, for what is placed by it: dimensions then stay where they are while a run is typed. */
+const step = computed(() => 1.2 ** Math.ceil(Math.log(unit.value) / Math.log(1.2)))
+const dashes = computed(() => serviceDashes[props.run.service].map((dash) => dash * pixels).join(' '))
+const scaledAt = ([x, y]: Point, turn = 0) =>
+  `transform: translate(${x}px, ${y}px) rotate(${turn}deg) scale(var(--unit))`
+function arrowOf({ from, to }: DrawnLeg): string {
   const turn = (Math.atan2(to[1] - from[1], to[0] - from[0]) * 180) / Math.PI
   const back = props.run.service === 'heating-return' ? 180 : 0
-  return `translate(${from[0] * 0.75 + to[0] * 0.25} ${from[1] * 0.75 + to[1] * 0.25}) rotate(${turn + back}) scale(${unit.value})`
+  return scaledAt([from[0] * 0.75 + to[0] * 0.25, from[1] * 0.75 + to[1] * 0.25], turn + back)
 }
-const hasArrow = ({ from, to }: { from: readonly [number, number]; to: readonly [number, number] }) =>
-  Math.hypot(to[0] - from[0], to[1] - from[1]) > 14 * unit.value
+const hasArrow = ({ from, to }: DrawnLeg) => Math.hypot(to[0] - from[0], to[1] - from[1]) > 14 * step.value
 const heightText = (up: number) => `${up < 0 ? '−' : '+'}${figure(Math.abs(up))}`
-/** Line weights and letters keep their size on the screen whatever the run's length: 4.5 pixels to a unit. */
-const unit = computed(
-  () => 4.5 * Math.max(drawing.value.box[2] / (width.value || 800), drawing.value.box[3] / (height.value || 330)),
-)
 const dimensions = computed(() => {
   const lengths = new Map(props.run.legs.map((leg) => [leg.id, leg.length]))
-  return placeDimensions(drawing.value, 3 * unit.value).map(({ leg, at }) => ({
+  return placeDimensions(drawing.value, 3 * step.value).map(({ leg, at }) => ({
     leg,
     at,
     length: lengths.get(leg) ?? 0,
   }))
 })
+const unwritten = computed(() => drawing.value.legs.length - dimensions.value.length)
+const weightOf = (id: string) => pixels * (id === props.leg || props.chosen.has(id) ? 1.6 : 0.8)
+const withArrow = computed(() => drawing.value.legs.filter(hasArrow))
 
 const compass = computed(() => compassOf(props.view))
+const fills = { ink: 'currentColor', paper: 'var(--ui-bg)', none: 'none' } as const
 </script>
 
 <template>
@@ -64,7 +77,7 @@ const compass = computed(() => compassOf(props.view))
     fill="none"
   >
     <g
-      :transform="`translate(${drawing.box[0] + unit * 9} ${drawing.box[1] + drawing.box[3] - unit * 8}) scale(${unit})`"
+      :style="[{ '--unit': unit }, scaledAt([drawing.box[0] + unit * 9, drawing.box[1] + drawing.box[3] - unit * 8])]"
       stroke="currentColor"
       stroke-width="0.25"
       aria-hidden="true"
@@ -87,6 +100,7 @@ const compass = computed(() => compassOf(props.view))
     <g
       v-for="drawn in drawing.legs"
       :key="drawn.id"
+      v-memo="[...drawn.from, ...drawn.to, drawn.length, weightOf(drawn.id), colours.get(drawn.id), dashes, units]"
       class="cursor-pointer"
       role="button"
       :aria-label="`Leg ${drawn.id}, ${figure(drawn.length)}`"
@@ -98,78 +112,101 @@ const compass = computed(() => compassOf(props.view))
         :x2="drawn.to[0]"
         :y2="drawn.to[1]"
         stroke="transparent"
-        :stroke-width="unit * 5"
+        :stroke-width="pixels * 5"
+        vector-effect="non-scaling-stroke"
       />
       <line
         :x1="drawn.from[0]"
         :y1="drawn.from[1]"
         :x2="drawn.to[0]"
         :y2="drawn.to[1]"
-        :stroke="colourOf(drawn.id)"
+        :stroke="colours.get(drawn.id)"
+        :stroke-width="weightOf(drawn.id)"
         :stroke-dasharray="dashes"
-        :stroke-width="unit * (drawn.id === leg || chosen.has(drawn.id) ? 1.6 : 0.8)"
+        vector-effect="non-scaling-stroke"
       />
-      <path v-if="hasArrow(drawn)" d="M-1.200-1L1.400 0L-1.200 1z" fill="currentColor" :transform="arrowOf(drawn)" />
     </g>
-    <g
-      v-for="drawn in drawing.nodes"
-      :key="drawn.id"
-      :transform="`translate(${drawn.at[0]} ${drawn.at[1]}) scale(${unit})`"
-      class="cursor-pointer"
-      role="button"
-      :aria-label="`${drawn.kind} ${drawn.id}`"
-      @click="emit('node', drawn.id)"
-    >
-      <circle r="3" fill="transparent" />
-      <circle
-        v-if="drawn.id === node"
-        r="2.300"
-        stroke="var(--ui-primary)"
-        stroke-width="0.500"
-        stroke-dasharray="1 0.600"
-      />
+    <g :style="{ '--unit': unit }">
       <path
-        :d="nodeSymbols[drawn.kind].path"
-        :fill="
-          nodeSymbols[drawn.kind].fill === 'ink'
-            ? 'currentColor'
-            : nodeSymbols[drawn.kind].fill === 'paper'
-              ? 'var(--ui-bg)'
-              : 'none'
-        "
-        :stroke="drawn.kind === 'open' ? 'var(--ui-warning)' : 'currentColor'"
-        :stroke-width="nodeSymbols[drawn.kind].weight"
+        v-for="drawn in withArrow"
+        :key="drawn.id"
+        d="M-1.200-1L1.400 0L-1.200 1z"
+        fill="currentColor"
+        class="pointer-events-none"
+        :style="arrowOf(drawn)"
       />
-      <text
-        v-if="hasHeight(drawn.kind)"
-        x="2.500"
-        y="-2"
-        font-size="2.400"
-        fill="currentColor"
-        class="pointer-events-none font-label"
+      <g
+        v-for="drawn in drawing.nodes"
+        :key="drawn.id"
+        v-memo="[...drawn.at, drawn.kind, drawn.height, drawn.id === node, units]"
+        :style="scaledAt(drawn.at)"
+        class="cursor-pointer"
+        role="button"
+        :aria-label="`${drawn.kind} ${drawn.id}`"
+        @click="emit('node', drawn.id)"
       >
-        {{ heightText(drawn.height) }}
-      </text>
+        <circle r="3" fill="transparent" />
+        <circle
+          v-if="drawn.id === node"
+          r="2.300"
+          stroke="var(--ui-primary)"
+          stroke-width="0.500"
+          stroke-dasharray="1 0.600"
+        />
+        <path
+          :d="nodeSymbols[drawn.kind].path"
+          :fill="fills[nodeSymbols[drawn.kind].fill]"
+          :stroke="drawn.kind === 'open' ? 'var(--ui-warning)' : 'currentColor'"
+          :stroke-width="nodeSymbols[drawn.kind].weight"
+        />
+        <text
+          v-if="hasHeight(drawn.kind)"
+          x="2.500"
+          y="-2"
+          font-size="2.400"
+          fill="currentColor"
+          class="pointer-events-none font-label"
+        >
+          {{ heightText(drawn.height) }}
+        </text>
+      </g>
+      <g
+        v-for="{ leg: id, at, length } in dimensions"
+        :key="id"
+        v-memo="[...at, length, pieceOf.get(id), units]"
+        :style="scaledAt(at)"
+        class="cursor-text"
+        role="button"
+        :aria-label="`Length of leg ${id}, ${figure(length)}`"
+        @click="emit('length', id)"
+      >
+        <text
+          y="1"
+          font-size="3"
+          text-anchor="middle"
+          fill="currentColor"
+          stroke="var(--ui-bg)"
+          stroke-width="0.900"
+          paint-order="stroke"
+          class="font-label font-semibold"
+        >
+          {{ figure(length) }}
+          <tspan v-if="pieceOf.get(id)" fill="var(--drawing-pipe)" dx="0.800">{{ pieceOf.get(id) }}</tspan>
+        </text>
+      </g>
     </g>
-    <g
-      v-for="{ leg: id, at, length } in dimensions"
-      :key="id"
-      :transform="`translate(${at[0]} ${at[1]}) scale(${unit})`"
-      class="pointer-events-none"
+    <text
+      v-if="unwritten > 0"
+      :style="[
+        { '--unit': unit },
+        scaledAt([drawing.box[0] + drawing.box[2] - unit * 2, drawing.box[1] + drawing.box[3] - unit * 2]),
+      ]"
+      font-size="2.800"
+      text-anchor="end"
+      fill="currentColor"
+      class="font-label"
     >
-      <text
-        y="1"
-        font-size="3"
-        text-anchor="middle"
-        fill="currentColor"
-        stroke="var(--ui-bg)"
-        stroke-width="0.900"
-        paint-order="stroke"
-        class="font-label font-semibold"
-      >
-        {{ figure(length) }}
-        <tspan v-if="pieceOf.get(id)" fill="var(--drawing-pipe)" dx="0.800">{{ pieceOf.get(id) }}</tspan>
-      </text>
-    </g>
+      {{ unwritten }} {{ unwritten === 1 ? 'length finds' : 'lengths find' }} no room: look closer
+    </text>
   </svg>
 </template>

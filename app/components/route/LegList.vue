@@ -51,7 +51,7 @@ function setWay(value: (typeof axes)[number] | 'other'): void {
           kind.get(drawn.to),
           units,
         ]"
-        class="flex"
+        class="row flex"
         :class="drawn.id === leg ? 'bg-(--ui-bg-muted)' : ''"
       >
         <button
@@ -135,3 +135,11 @@ function setWay(value: (typeof axes)[number] | 'other'): void {
     </div>
   </section>
 </template>
+
+<style scoped>
+/* What is out of sight of a long list is not laid out. */
+.row {
+  content-visibility: auto;
+  contain-intrinsic-size: auto 2.8125rem;
+}
+</style>

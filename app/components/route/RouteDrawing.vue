@@ -13,7 +13,7 @@ const props = defineProps<{
   node: string
   pieceOf: ReadonlyMap<string, string>
 }>()
-const emit = defineEmits<{ leg: [id: string]; node: [id: string] }>()
+const emit = defineEmits<{ leg: [id: string]; node: [id: string]; length: [leg: string] }>()
 const { job } = useOpenJob()
 const own = useCatalogueStore()
 const { length } = useLengthText()
@@ -59,6 +59,7 @@ function print(): void {
           :piece-of="pieceOf"
           @leg="(id) => emit('leg', id)"
           @node="(id) => emit('node', id)"
+          @length="(id) => emit('length', id)"
         />
       </div>
     </div>

@@ -63,6 +63,14 @@ function go(check: PlanCheck): void {
   if (check.leg) selection.leg = check.leg
   if (check.node) goTo(check.node)
 }
+/** A dimension that was pressed is typed anew in its leg's field. */
+async function retype(id: string): Promise<void> {
+  selectLeg(id)
+  await nextTick()
+  const field = document.querySelector<HTMLInputElement>('[aria-label="Legs"] input')
+  field?.focus()
+  field?.select()
+}
 function selectLeg(id: string): void {
   selection.leg = id
   const to = run.value?.legs.find((known) => known.id === id)?.to
@@ -102,6 +110,7 @@ function selectLeg(id: string): void {
           :piece-of="pieceOf"
           @leg="selectLeg"
           @node="goTo"
+          @length="retype"
         />
         <EntryPad v-if="entry" :entry="entry" :at="`${cursorNode?.kind ?? ''} ${entry.cursor}`" @press="press" />
       </section>
