@@ -1,15 +1,19 @@
-import { hasRubber, meets, needsFlame, type AssemblyJoint, type AssemblyQuestion } from './question'
+import { hasRubber, isNear, needsFlame, type AssemblyJoint, type AssemblyQuestion } from './question'
+import { benchOrPlace, type Phase } from './phases'
 import { firstObstacle, type Obstacle } from './stepwise'
+import { arranged, tighten, type Arranged } from './tighten'
 
 export interface AssemblyStep {
   readonly joint: string
-  readonly phase: 'bench' | 'water off'
+  readonly phase: Phase
 }
 
-/** What would make an order possible where there is none. */
+const changes = ['slip coupling', 'union', 'compression joint'] as const
+
+/** What would make an order possible where there is none: all of these joints made in one of these ways. */
 export interface Remedy {
-  readonly joint: string
-  readonly change: 'slip coupling' | 'union' | 'compression joint'
+  readonly joints: readonly string[]
+  readonly changes: readonly (typeof changes)[number][] | readonly ['wet wrap']
 }
 
 export type AssemblyOrder =
@@ -25,13 +29,14 @@ export type AssemblyOrder =
 const rank = (joint: AssemblyJoint): number => (joint.method === 'thread' ? 0 : needsFlame(joint) ? 1 : 2)
 
 /** What must come after the water is off: the existing pipe's joints, and rubber beside a flame that is lit there. */
-function lateJoints({ joints, fixed }: AssemblyQuestion, closers: ReadonlySet<AssemblyJoint>): Set<AssemblyJoint> {
+function lateJoints(question: AssemblyQuestion, closers: ReadonlySet<AssemblyJoint>): Set<AssemblyJoint> {
+  const { joints, fixed } = question
   const late = new Set(joints.filter((joint) => closers.has(joint) || joint.parts.some((part) => fixed.has(part))))
   for (let grown = true; grown;) {
     grown = false
     for (const joint of joints) {
       if (late.has(joint) || !hasRubber(joint)) continue
-      if (![...late].some((other) => needsFlame(other) && meets(other, joint))) continue
+      if (![...late].some((other) => needsFlame(other) && isNear(question, other, joint))) continue
       late.add(joint)
       grown = true
     }
@@ -68,38 +73,29 @@ function* choices<Item>(items: readonly Item[], count: number, from = 0): Genera
 
 const mostChoices = 3000
 
-interface Arranged {
-  readonly order: readonly AssemblyJoint[]
-  /** How many are made before the water is off. */
-  readonly early: number
-  readonly waterOff: number
-}
-
-/** Minutes from the first of these until water may stand on all of them. */
-function minutesOf(joints: readonly AssemblyJoint[]): number {
-  let at = 0
-  let ready = 0
-  for (const { minutes, wait } of joints) {
-    at += minutes
-    ready = Math.max(ready, at + wait)
-  }
-  return ready
-}
-
-function arrange(question: AssemblyQuestion, closers: ReadonlySet<AssemblyJoint>): Arranged {
+/** Two orders with these joints closing: each closing last of all, or last of its kind, before rubber that its flame would hurt. */
+function arrange(question: AssemblyQuestion, closers: ReadonlySet<AssemblyJoint>): [Arranged, Arranged] {
   const late = lateJoints(question, closers)
-  const inOrder = (joints: readonly AssemblyJoint[]) =>
-    [...joints].sort((a, b) => Number(closers.has(a)) - Number(closers.has(b)) || rank(a) - rank(b))
-  const early = inOrder(question.joints.filter((joint) => !late.has(joint)))
-  const after = inOrder([...late])
-  return { order: [...early, ...after], early: early.length, waterOff: minutesOf(after) }
+  const last = (joint: AssemblyJoint) => Number(closers.has(joint))
+  const inOrder = (before: (a: AssemblyJoint, b: AssemblyJoint) => number): Arranged => {
+    // What waits longest is made first, so that its wait runs while the others are made.
+    const sorted = [...question.joints].sort((a, b) => before(a, b) || b.wait - a.wait)
+    return arranged(question, [
+      ...sorted.filter((joint) => !late.has(joint)),
+      ...sorted.filter((joint) => late.has(joint)),
+    ])
+  }
+  return [
+    inOrder((a, b) => last(a) - last(b) || rank(a) - rank(b)),
+    inOrder((a, b) => rank(a) - rank(b) || last(a) - last(b)),
+  ]
 }
 
 const mostSteps = 20_000
 
 /** Any order that can be made, joint after joint with steps taken back; for where the usual arrangement finds none. */
 function seek(question: AssemblyQuestion): Arranged | null {
-  const { joints, fixed } = question
+  const { joints } = question
   const ranked = [...joints].sort((a, b) => rank(a) - rank(b))
   const order: AssemblyJoint[] = []
   let steps = 0
@@ -113,54 +109,91 @@ function seek(question: AssemblyQuestion): Arranged | null {
     }
     return false
   }
-  if (!grow()) return null
-  const first = order.findIndex(({ parts }) => parts.some((part) => fixed.has(part)))
-  const early = first < 0 ? order.length : first
-  return { order, early, waterOff: minutesOf(order.slice(early)) }
+  return grow() ? arranged(question, order) : null
 }
 
-/** The order of least water-off time among the ways to choose what closes; null with what stood against the last. */
-function search(question: AssemblyQuestion) {
+const mostTightened = 8
+const shortest = (of: readonly Arranged[]): Arranged[] => [...of].sort((a, b) => a.waterOff - b.waterOff)
+
+/** The order of least water-off time among the ways to choose what closes; null with what stood against the first. */
+function search(question: AssemblyQuestion): { best: Arranged | null; obstacle: Obstacle | null } {
   const able = question.joints.filter(({ closes, spring, insertion }) => closes || spring >= insertion)
-  const needed = neededClosers(question)
   let obstacle: Obstacle | null = null
-  let best: Arranged | null = null
+  const found: Arranged[] = []
   let tried = 0
-  for (const closers of choices(able, needed)) {
+  for (const closers of choices(able, neededClosers(question))) {
     if (tried++ >= mostChoices) break
-    const arranged = arrange(question, new Set(closers))
-    if (best && arranged.waterOff >= best.waterOff) continue
-    const found = firstObstacle(question, arranged.order)
-    if (found) obstacle ??= found
-    else best = arranged
+    for (const next of arrange(question, new Set(closers))) {
+      const against = firstObstacle(question, next.order)
+      if (against) obstacle ??= against
+      else found.push(next)
+    }
   }
-  best ??= seek(question)
-  return { best, obstacle: obstacle ?? firstObstacle(question, arrange(question, new Set()).order) }
+  const any = found.length > 0 ? null : seek(question)
+  if (any) found.push(any)
+  const tight = shortest(found)
+    .slice(0, mostTightened)
+    .map((start) => tighten(question, start))
+  return {
+    best: shortest(tight)[0] ?? null,
+    obstacle: obstacle ?? firstObstacle(question, arrange(question, new Set())[0].order),
+  }
 }
 
-const changes = ['slip coupling', 'union', 'compression joint'] as const
+/** The steps of an order that was found: bench work first, where the order can still be made so. */
+function stepsOf(question: AssemblyQuestion, { order, early }: Arranged): AssemblyStep[] {
+  const where = benchOrPlace(question, order.slice(0, early))
+  const steps = order.map(({ id }, index): AssemblyStep => ({ joint: id, phase: where[index] ?? 'water off' }))
+  const [bench, rest] = [steps.filter(({ phase }) => phase === 'bench'), steps.filter(({ phase }) => phase !== 'bench')]
+  const byId = new Map(order.map((joint) => [joint.id, joint]))
+  const benchFirst = [...bench, ...rest]
+  const canBe = firstObstacle(
+    question,
+    benchFirst.map(({ joint }) => byId.get(joint)!),
+  )
+  return canBe === null ? benchFirst : steps
+}
+
+/** With these joints made so that they need no play and no flame. */
+const withChanged = (question: AssemblyQuestion, changed: ReadonlySet<AssemblyJoint>): AssemblyQuestion => ({
+  ...question,
+  joints: question.joints.map((joint) =>
+    changed.has(joint) ? { ...joint, method: 'compression', closes: true, wait: 0 } : joint,
+  ),
+})
+
+const mostTogether = 3
+const mostSets = 120
+const mostTold = 6
+
+/** The least that would make an order possible: single joints, or where no single one is enough the first few pairs, or threes. */
+function remediesOf(question: AssemblyQuestion): Remedy[] {
+  const wrapped = search({ ...question, near: new Map() }).best
+  const hot = question.joints.filter(needsFlame).map(({ id }) => id)
+  const found: Remedy[] = wrapped ? [{ joints: hot, changes: ['wet wrap'] }] : []
+  const able = question.joints.filter(({ closes }) => !closes)
+  for (let count = 1; count <= mostTogether; count += 1) {
+    let tried = 0
+    for (const changed of choices(able, count)) {
+      if (count > 1 && (tried++ >= mostSets || found.length >= mostTold)) break
+      if (search(withChanged(question, new Set(changed))).best)
+        found.push({ joints: changed.map(({ id }) => id), changes })
+    }
+    if (found.length > (wrapped ? 1 : 0)) return found
+  }
+  return found
+}
 
 /**
  * An order in which every joint can be made: what must turn first, hot before rubber, the bench before the water is
  * off, and the joints on existing pipe last, so that the water is off as briefly as can be. The order is gone through
  * joint by joint before it is given.
  *
- * Where there is none, the joints of which one, made otherwise, allows one.
+ * Where there is none, the least change that allows one: joints of which each alone, made otherwise, is enough; where
+ * no single one is, joints that are enough together.
  */
 export function assemblyOrder(question: AssemblyQuestion): AssemblyOrder {
   const { best, obstacle } = search(question)
-  if (best) {
-    return {
-      ok: true,
-      waterOff: best.waterOff,
-      steps: best.order.map(({ id }, index) => ({ joint: id, phase: index < best.early ? 'bench' : 'water off' })),
-    }
-  }
-  const remedies = question.joints.flatMap((joint): Remedy[] => {
-    if (joint.closes) return []
-    const changed: AssemblyJoint = { ...joint, method: 'compression', closes: true, wait: 0 }
-    const joints = question.joints.map((other) => (other === joint ? changed : other))
-    return search({ ...question, joints }).best ? changes.map((change) => ({ joint: joint.id, change })) : []
-  })
-  return { ok: false, obstacle: obstacle!, remedies }
+  if (best) return { ok: true, waterOff: best.waterOff, steps: stepsOf(question, best) }
+  return { ok: false, obstacle: obstacle!, remedies: remediesOf(question) }
 }

@@ -23,15 +23,29 @@ export interface AssemblyJoint {
   readonly where: string
 }
 
+/** The room that a part takes: its least and its greatest place on each axis, in mm. */
+export interface Extent {
+  readonly from: Axis
+  readonly to: Axis
+}
+
 export interface AssemblyQuestion {
   readonly joints: readonly AssemblyJoint[]
   /** Existing pipe: it does not move, and to join it the water is off. */
   readonly fixed: ReadonlySet<string>
   /** The axis of each straight piece; a part that is not here takes room when it is turned. */
   readonly straight: ReadonlyMap<string, Axis>
+  /** Which joints a flame at a joint would hurt, by the ids of either. */
+  readonly near: ReadonlyMap<string, ReadonlySet<string>>
+  /** The room that each part takes; a part that is not here takes none. */
+  readonly extents: ReadonlyMap<string, Extent>
+  /** Longest side of what is put together at the bench and carried to its place, in mm. */
+  readonly mostCarried: number
 }
 
 export const needsFlame = ({ method }: AssemblyJoint): boolean => method === 'solder'
 /** Rubber or plastic in it, that heat hurts. */
 export const hasRubber = ({ method }: AssemblyJoint): boolean => method !== 'solder' && method !== 'thread'
-export const meets = (a: AssemblyJoint, b: AssemblyJoint): boolean => a.parts.some((part) => b.parts.includes(part))
+/** Whether a flame at one of two joints is felt at the other. */
+export const isNear = ({ near }: AssemblyQuestion, a: AssemblyJoint, b: AssemblyJoint): boolean =>
+  near.get(a.id)?.has(b.id) ?? false

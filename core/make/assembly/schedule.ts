@@ -19,8 +19,8 @@ export interface WorkPlan {
 }
 
 /**
- * The steps one after another, waits overlapping with the work that follows. Where the bench work's waits are not over
- * when it is done, the water stays on until the water-off work would end no sooner for it.
+ * The steps one after another, waits overlapping with the work that follows. Where the work before it still has to wait
+ * when its hands are done, the water stays on until the water-off work would end no sooner for it.
  *
  * @param real minutes that a step took, by joint
  */
@@ -36,16 +36,16 @@ export function schedule(
     at += real.get(step.joint) ?? minutes
     return { ...step, start, end: at, ready: at + wait, isReal: real.has(step.joint) }
   })
-  const bench = timed.filter(({ phase }) => phase === 'bench')
+  const before = timed.filter(({ phase }) => phase !== 'water off')
   const off = timed.filter(({ phase }) => phase === 'water off')
   const [firstOff] = off
   const ends = Math.max(0, ...timed.map(({ ready }) => ready))
   if (!firstOff) return { steps: timed, waterOff: 0, whole: ends }
   // Waiting with the water on: the water-off work is put off by what the bench still has to wait beyond it.
   const offEnds = Math.max(...off.map(({ ready }) => ready))
-  const late = Math.max(0, Math.max(0, ...bench.map(({ ready }) => ready)) - offEnds)
+  const late = Math.max(0, Math.max(0, ...before.map(({ ready }) => ready)) - offEnds)
   const shifted = timed.map((step) =>
-    step.phase === 'bench'
+    step.phase !== 'water off'
       ? step
       : { ...step, start: step.start + late, end: step.end + late, ready: step.ready + late },
   )

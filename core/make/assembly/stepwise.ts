@@ -1,4 +1,4 @@
-import { hasRubber, meets, needsFlame, type AssemblyJoint, type AssemblyQuestion } from './question'
+import { hasRubber, isNear, needsFlame, type AssemblyJoint, type AssemblyQuestion } from './question'
 
 /** Why a joint cannot be made as its turn comes. */
 export interface Obstacle {
@@ -32,11 +32,12 @@ const alongSame = (a: readonly number[], b: readonly number[]): boolean =>
   Math.abs(a[0]! * b[0]! + a[1]! * b[1]! + a[2]! * b[2]!) > 0.999
 
 function obstacleAt(
-  { fixed, straight }: AssemblyQuestion,
+  question: AssemblyQuestion,
   joint: AssemblyJoint,
   made: readonly AssemblyJoint[],
   assemblies: Assemblies,
 ): string {
+  const { fixed, straight } = question
   const sides = joint.parts.map((part) => assemblies.at(part)) as [Set<string>, Set<string>]
   const isFixed = (side: Set<string>) => [...side].some((part) => fixed.has(part))
   const held = sides[0] === sides[1] || (isFixed(sides[0]) && isFixed(sides[1]))
@@ -56,7 +57,7 @@ function obstacleAt(
     if (sides[0] === sides[1] || !turns) return 'it must be screwed on, and neither side can turn any more'
   }
   if (needsFlame(joint)) {
-    const hurt = made.find((other) => hasRubber(other) && meets(other, joint))
+    const hurt = made.find((other) => hasRubber(other) && isNear(question, joint, other))
     if (hurt) return `its heat would hurt ${hurt.where}, made before it`
   }
   return ''
