@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { applyChanges, emptyWorkshop, type Workshop, type WorkshopChange } from '~~/core/job/workshop'
-import { ChangeQueue, type PendingChange, type SendAnswer } from './change-queue'
+import { ChangeQueue, type SendAnswer } from './change-queue'
+import type { PendingChange } from './workshop-transport'
 
 const minutes = (id: string, value: number): PendingChange => ({ id, path: ['methods', 'solder', 'minutes'], value })
 
@@ -9,9 +10,9 @@ function setUp(awayFor = 0) {
   let kept: readonly PendingChange[] = []
   let workshop: Workshop = emptyWorkshop
   const sent: (readonly WorkshopChange[])[] = []
-  const answers: SendAnswer['outcome'][] = []
+  const answers: SendAnswer<Workshop>['outcome'][] = []
   const make = () =>
-    new ChangeQueue({
+    new ChangeQueue<PendingChange, Workshop>({
       read: () => kept,
       write: (changes) => void (kept = changes),
       send: async (changes) => {
@@ -20,7 +21,7 @@ function setUp(awayFor = 0) {
         const applied = applyChanges(workshop, changes)
         if (!applied.success) return { outcome: 'refused', message: 'not accepted' }
         workshop = applied.data as Workshop
-        return { outcome: 'saved', workshop }
+        return { outcome: 'saved', saved: workshop }
       },
       onAnswer: ({ outcome }) => answers.push(outcome),
       pause: () => Promise.resolve(),

@@ -1,32 +1,32 @@
-import type { Workshop, WorkshopChange } from '~~/core/job/workshop'
-
 /** A change that the server does not have yet; its id tells it apart from another tab's, which shares the list. */
-export interface PendingChange extends WorkshopChange {
+export interface Queued {
   readonly id: string
 }
 
-export type SendAnswer =
-  | { readonly outcome: 'saved'; readonly workshop: Workshop }
+export type SendAnswer<Saved> =
+  | { readonly outcome: 'saved'; readonly saved: Saved }
   | { readonly outcome: 'refused'; readonly message: string }
   | { readonly outcome: 'away' }
 
-export interface ChangeQueueOptions {
+export interface ChangeQueueOptions<Change extends Queued, Saved> {
   /** The list of changes, kept where a reload does not lose it. */
-  readonly read: () => readonly PendingChange[]
-  readonly write: (changes: readonly PendingChange[]) => void
-  readonly send: (changes: readonly WorkshopChange[]) => Promise<SendAnswer>
-  readonly onAnswer: (answer: SendAnswer) => void
+  readonly read: () => readonly Change[]
+  readonly write: (changes: readonly Change[]) => void
+  /** Which of those that wait are sent together; all of them where it is left out. */
+  readonly batch?: (changes: readonly Change[]) => readonly Change[]
+  readonly send: (changes: readonly Change[]) => Promise<SendAnswer<Saved>>
+  readonly onAnswer: (answer: SendAnswer<Saved>, sent: readonly Change[]) => void
   /** Waits before the next try while the server is away. */
   readonly pause: () => Promise<void>
 }
 
 /** Sends changes to the server in their order, all that wait at once, and again until it has them. */
-export class ChangeQueue {
+export class ChangeQueue<Change extends Queued, Saved> {
   private isSending = false
 
-  constructor(private readonly options: ChangeQueueOptions) {}
+  constructor(private readonly options: ChangeQueueOptions<Change, Saved>) {}
 
-  add(change: PendingChange): Promise<void> {
+  add(change: Change): Promise<void> {
     this.options.write([...this.options.read(), change])
     return this.flush()
   }
@@ -43,10 +43,10 @@ export class ChangeQueue {
   }
 
   private async sendOnce(): Promise<void> {
-    const { read, write, send, onAnswer, pause } = this.options
-    const changes = [...read()]
-    const answer = await send(changes.map(({ path, value }) => ({ path, value })))
-    onAnswer(answer)
+    const { read, write, batch, send, onAnswer, pause } = this.options
+    const changes = batch ? batch(read()) : [...read()]
+    const answer = await send(changes)
+    onAnswer(answer, changes)
     if (answer.outcome === 'away') {
       await pause()
       return

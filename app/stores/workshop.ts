@@ -1,8 +1,8 @@
 import { useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { applyChanges, costsOf, emptyWorkshop, type Workshop } from '~~/core/job/workshop'
-import { ChangeQueue, type PendingChange } from '~/saving/change-queue'
-import { loadWorkshop, sendChanges } from '~/saving/workshop-transport'
+import { ChangeQueue } from '~/saving/change-queue'
+import { loadWorkshop, sendChanges, type PendingChange } from '~/saving/workshop-transport'
 
 const retryAfter = 2000
 
@@ -25,7 +25,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
     send: sendChanges,
     onAnswer(answer) {
       isAway.value = answer.outcome === 'away'
-      if (answer.outcome === 'saved') saved.value = answer.workshop
+      if (answer.outcome === 'saved') saved.value = answer.saved
       if (answer.outcome === 'refused') problem.value = answer.message
     },
     pause: () => new Promise((resolve) => setTimeout(resolve, retryAfter)),

@@ -12,6 +12,7 @@ export interface Profile extends Settings {
 
 const common = {
   guardDistance: 32,
+  benchLength: 2000,
   leastEngagement: 80,
   concealedDemountable: 'caution',
   fireWatch: 60,
@@ -66,3 +67,16 @@ export function profileWith(base: ProfileId, changes: Partial<Settings> | undefi
 export function changedSettings({ base, changes }: Pick<OwnProfile, 'base' | 'changes'>): SettingId[] {
   return settingIds.filter((id) => changes[id] !== undefined && changes[id] !== profiles[base][id])
 }
+
+/** Pipe of more than 28 mm takes a larger flame. */
+const large = 28.5
+
+/**
+ * How far a flame at a pipe stays from plastic, seals and pressed joints, in mm.
+ *
+ * @example flameDistance(profiles.metric, 22) // 450
+ */
+export const flameDistance = (
+  { heatNearTo28, heatNearAbove28 }: Pick<Profile, 'heatNearTo28' | 'heatNearAbove28'>,
+  od: number,
+): number => (od > large ? heatNearAbove28 : heatNearTo28)

@@ -24,6 +24,7 @@ export const settings = {
   clipFromSolder: number('First clip from a soldered fitting', 'mm', 0, 1000),
   clipFromJoint: number('First clip from any other fitting', 'mm', 0, 1000),
   guardDistance: number('A hole nearer to the face of a stud gets a guard', 'mm', 0, 200),
+  benchLength: number('Longest assembly that is carried from the bench', 'mm', 300, 10_000),
   leastEngagement: number('Least share of its depth that a joint must have', '%', 50, 100),
   concealedDemountable: choice('Push-fit and compression that are closed in', verdicts),
   fireWatch: number('Fire watch after hot work', 'min', 0, 480),

@@ -1,25 +1,50 @@
 import type { Catalogue } from '../catalogue/catalogue'
-import { isPlastic } from '../catalogue/material'
+import { materialKey } from '../catalogue/material'
+import type { Pipe } from '../catalogue/pipe'
 import type { Costs } from '../job/costs'
 import type { Job } from '../job/job'
-import type { AssemblyJoint, AssemblyQuestion } from '../make/assembly/question'
+import { profileWith } from '../job/profile'
+import type { AssemblyJoint, AssemblyQuestion, Extent } from '../make/assembly/question'
+import { springOf } from '../make/assembly/spring'
 import { expansionHold, solventSet } from '../make/wait'
-import { unitVector } from '../route/direction'
+import { unitVector, type Vector } from '../route/direction'
 import { layOut, type Layout } from '../route/layout'
 import { dot } from '../route/turning'
-import type { Plan, PlanJoint } from './types'
+import { heatReach, type PlacedJoint } from './heat-reach'
+import type { Plan, PlanJoint, PlanPiece } from './types'
 
 /** Minutes until a soldered joint may be touched by a cold one's work: about 5. */
 const solderCools = 5
-/** Rigid pipe gives a hundredth of the longest leg square to the joint; typical. */
-const springShare = 0.01
 /** Where a depth is not known, more than any is taken, so that no room is promised that is not there. */
 const deepest = 60
+/** A leg within about 6 degrees of square to a joint's axis springs along it. */
+const square = 0.1
 
-function waitMinutes({ method }: PlanJoint, od: number, celsius: number): number {
+/** Minutes until water may stand on a joint; null where no wait is known at this temperature. */
+function waitMinutes({ method }: PlanJoint, od: number, celsius: number): number | null {
   if (method === 'solder') return solderCools
   const seconds = method === 'solvent' ? solventSet(od, celsius) : method === 'expansion' ? expansionHold(celsius) : 0
-  return (seconds ?? 0) / 60
+  return seconds === null ? null : seconds / 60
+}
+
+/** By how much the pipe about a joint gives along its axis: the longest leg square to it at either end of the piece. */
+function springAt(layout: Layout, pipe: Pipe, ends: readonly string[], axis: Vector): number {
+  const legs = new Set(ends.flatMap((node) => (layout.arms.get(node) ?? []).map(({ leg }) => leg)))
+  const lengths = [...legs]
+    .filter(({ direction }) => Math.abs(dot(unitVector(direction), axis)) < square)
+    .map(({ length }) => length)
+  return springOf(materialKey(pipe), pipe.od, Math.max(0, ...lengths))
+}
+
+function extentOf(places: readonly (Vector | undefined)[]): Extent | null {
+  const known = places.flatMap((place) => (place ? [place] : []))
+  if (known.length === 0) return null
+  const side = (least: (...of: number[]) => number): Vector => [
+    least(...known.map(([x]) => x)),
+    least(...known.map(([, y]) => y)),
+    least(...known.map(([, , z]) => z)),
+  ]
+  return { from: side(Math.min), to: side(Math.max) }
 }
 
 /**
@@ -34,9 +59,11 @@ export function assemblyQuestion(
   costs: Costs,
   celsius: number,
 ): AssemblyQuestion {
+  const profile = profileWith(job.profile, job.own?.changes)
   const layouts = new Map<string, Layout>(job.runs.map((run) => [run.id, layOut(run)]))
   const pieces = new Map(plan.pieces.map((piece) => [piece.id, piece]))
   const fixed = new Set<string>()
+  const placed: PlacedJoint[] = []
   const joints = plan.joints.map((joint): AssemblyJoint => {
     const layout = layouts.get(joint.run)!
     const node = layout.node.get(joint.node)!
@@ -48,29 +75,63 @@ export function assemblyQuestion(
     if (!piece) fixed.add(other)
     if (node.kind === 'tie-in' && !node.existing) fixed.add(here)
     const pipe = catalogue.pipe(joint.pipe)!
-    const square = layout.run.legs
-      .filter(({ direction }) => Math.abs(dot(unitVector(direction), axis)) < 0.1)
-      .map(({ length }) => length)
-    const bends = isPlastic(pipe.material) && pipe.material !== 'cpvc' && pipe.material !== 'pvc-u'
+    const wait = waitMinutes(joint, pipe.od, celsius)
+    const place = layout.places.get(joint.node)
+    placed.push({ joint, pipe, run: joint.run, place: place ?? null, wet: isWrapped(job, joint.run) })
     return {
       id: joint.id,
       parts: [here, other],
       method: joint.method,
       axis,
       insertion: joint.insertion ?? deepest,
-      spring: bends ? Infinity : springShare * Math.max(0, ...square),
+      spring: springAt(layout, pipe, piece ? piece.ends.map((end) => end.node) : [joint.node], axis),
       closes: node.kind === 'slip-coupling' || node.kind === 'union' || joint.method === 'compression',
       minutes: costs.methods[joint.method].minutes,
-      wait: waitMinutes(joint, pipe.od, celsius),
+      wait: wait ?? 0,
+      unknown: [
+        ...(joint.insertion === null
+          ? [{ of: 'depth' as const, text: `its depth is not known: ${deepest} mm is reckoned with` }]
+          : []),
+        ...(wait === null
+          ? [{ of: 'wait' as const, text: 'how long it sets when it is this cold is not known: none is reckoned' }]
+          : []),
+      ],
       where: `${node.kind.replace('-', ' ')} ${joint.node}, ${piece ? `piece ${piece.id}` : 'existing pipe'}`,
     }
   })
-  const straight = new Map(
-    plan.pieces.flatMap((piece) => {
+  return {
+    joints,
+    fixed,
+    straight: straightPieces(plan.pieces, layouts),
+    near: heatReach(placed, profile),
+    extents: extentsOf(plan.pieces, layouts),
+    mostCarried: profile.benchLength,
+  }
+}
+
+/** What is near a flame is wet-wrapped in this run, as its place says. */
+function isWrapped({ place, runs }: Job, run: string): boolean {
+  const order = runs.find(({ id }) => id === run)?.place?.heatOrder ?? place?.heatOrder
+  return order === 'wet-wrapped'
+}
+
+function straightPieces(pieces: readonly PlanPiece[], layouts: ReadonlyMap<string, Layout>) {
+  return new Map(
+    pieces.flatMap((piece) => {
       const [leg, more] = piece.legs
       const found = layouts.get(piece.run)?.run.legs.find(({ id }) => id === leg)
       return found && !more ? [[piece.id, unitVector(found.direction)] as const] : []
     }),
   )
-  return { joints, fixed, straight }
+}
+
+function extentsOf(pieces: readonly PlanPiece[], layouts: ReadonlyMap<string, Layout>): Map<string, Extent> {
+  return new Map(
+    pieces.flatMap(({ id, run, legs }) => {
+      const layout = layouts.get(run)!
+      const nodes = layout.run.legs.filter((leg) => legs.includes(leg.id)).flatMap(({ from, to }) => [from, to])
+      const extent = extentOf(nodes.map((node) => layout.places.get(node)))
+      return extent ? [[id, extent] as const] : []
+    }),
+  )
 }

@@ -56,13 +56,14 @@ export function jointMaker(
     const fromPieces = allPieces
       .filter((piece) => piece.run === run.id)
       .flatMap((piece) =>
-        piece.ends.flatMap((end): PlanJoint[] => {
+        piece.ends.flatMap((end, at): PlanJoint[] => {
           if (end.method === null) return []
           const { insertion, insertionTolerance, insertionBasis, node } = end
           const { method, verdict, reasons } = judged(catalogue.pipe(piece.pipe)!, end.method)
           return [
             {
-              id: `${run.id}/${node}/${piece.id}`,
+              // By its leg: a piece’s number shifts when a leg is drawn before it.
+              id: `${run.id}/${node}/${at === 0 ? piece.legs[0] : piece.legs.at(-1)}`,
               run: run.id,
               node,
               piece: piece.id,

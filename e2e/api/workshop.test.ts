@@ -123,6 +123,28 @@ describe('the rack', () => {
   })
 })
 
+describe('what joints took', () => {
+  it('is added to the job’s log: the newest holds, null takes it back, and the log goes with the job', async () => {
+    const made = await ask('POST', 'jobs', job)
+    const log = `jobs/${made.body.id}/minutes`
+    const first = { joint: 'r1/b/l1', minutes: 12 }
+    expect((await ask('POST', log, { took: [first, { joint: 'r1/b/l2', minutes: 4 }] })).body).toHaveLength(2)
+    expect((await ask('POST', log, { took: [{ ...first, minutes: 9.5 }] })).body).toContainEqual({
+      ...first,
+      minutes: 9.5,
+    })
+    expect((await ask('POST', log, { took: [{ ...first, minutes: null }] })).body).toEqual([
+      { joint: 'r1/b/l2', minutes: 4 },
+    ])
+    const wrong = await ask('POST', log, { took: [{ joint: '', minutes: 601 }] })
+    expect(wrong.status).toBe(422)
+    expect(wrong.body.fields.map(({ field }: { field: string }) => field)).toEqual(['took.0.joint', 'took.0.minutes'])
+    expect((await ask('POST', 'jobs/none/minutes', { took: [first] })).status).toBe(404)
+    expect((await ask('DELETE', `jobs/${made.body.id}`)).status).toBe(204)
+    expect((await ask('GET', log)).body).toEqual([])
+  })
+})
+
 describe('laying pieces on stock', () => {
   it('gives the fewest bars with their bound, and names what is wrong', async () => {
     const pieces = [1200, 1100, 1000, 1000, 900, 800].map((length, index) => ({ id: `p${index}`, length }))

@@ -110,3 +110,18 @@ export const cuttings = mysqlTable(
   },
   (table) => [index('cuttings_job').on(table.job)],
 )
+
+/** What joints took on site: rows are only added, of each joint the newest holds; without minutes it is taken back. */
+export const jointMinutes = mysqlTable(
+  'joint_minutes',
+  {
+    id: int('id', { unsigned: true }).autoincrement().primaryKey(),
+    job: varchar('job', { length: 36 })
+      .notNull()
+      .references(() => jobs.id, { onDelete: 'cascade' }),
+    joint: varchar('joint', { length: 200 }).notNull(),
+    minutes: double('minutes'),
+    at: datetime('recorded_at', { mode: 'date', fsp: 3 }).notNull(),
+  },
+  (table) => [index('joint_minutes_job').on(table.job)],
+)

@@ -1,6 +1,5 @@
+import { flameDistance } from '../../job/profile'
 import { caution, refuse, type Rule } from '../rule'
-
-const large = 28.5
 
 export const heatNearJoint: Rule = {
   meta: {
@@ -12,7 +11,7 @@ export const heatNearJoint: Rule = {
   },
   check({ method, pipe, place, profile }) {
     if (!method.hot || place.heatNear === undefined) return null
-    const least = pipe.od > large ? profile.heatNearAbove28 : profile.heatNearTo28
+    const least = flameDistance(profile, pipe.od)
     if (place.heatNear >= least) return null
     const short = `${Math.round(least - place.heatNear)} mm short of the ${least} mm that a flame keeps`
     if (place.heatOrder === 'soldered first') return caution(`${short}: solder this joint and let it cool first`)

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { assemblyOrder } from './order'
 import type { AssemblyJoint, AssemblyQuestion } from './question'
 import { schedule } from './schedule'
+import { springOf } from './spring'
 import { firstObstacle } from './stepwise'
 
 const joint = (id: string, parts: [string, string], more: Partial<AssemblyJoint> = {}): AssemblyJoint => ({
@@ -15,6 +16,7 @@ const joint = (id: string, parts: [string, string], more: Partial<AssemblyJoint>
   closes: false,
   minutes: 10,
   wait: 0,
+  unknown: [],
   where: id,
   ...more,
 })
@@ -236,9 +238,23 @@ describe('the plan of work', () => {
     expect(plan.steps[1]).toMatchObject({ start: 50, end: 60, ready: 65 })
   })
 
+  it('says that it may take longer where a wait is not known', () => {
+    const cold = { ...joints[0]!, wait: 0, unknown: [{ of: 'wait', text: 'too cold for the table' }] as const }
+    expect(schedule(steps, new Map([...byId, ['glue', cold]]), new Map()).isLeast).toBe(true)
+    expect(schedule(steps, byId, new Map()).isLeast).toBe(false)
+  })
+
   it('is planned anew from what a step really took', () => {
     const plan = schedule(steps, byId, new Map([['tie-in', 25]]))
     expect(plan).toMatchObject({ waterOff: 30 })
     expect(plan.steps[1]).toMatchObject({ isReal: true, ready: plan.whole })
+  })
+})
+
+describe('the spring of pipe', () => {
+  it('a metre of 22 copper gives 25.9 mm at its end, half of it a quarter; what comes in coils as far as is wanted', () => {
+    expect(springOf('copper-hard', 22, 1000)).toBeCloseTo(25.9, 1) // 100 × 10⁶ / (3 × 117 000 × 11)
+    expect(springOf('copper-hard', 22, 500)).toBeCloseTo(25.9 / 4, 2)
+    expect(springOf('pex-b', 16, 300)).toBe(Infinity)
   })
 })

@@ -19,6 +19,8 @@ export interface AssemblyJoint {
   readonly minutes: number
   /** Minutes before water may stand on it. */
   readonly wait: number
+  /** What is not known of it, and what is reckoned with instead. */
+  readonly unknown: readonly { readonly of: 'depth' | 'wait'; readonly text: string }[]
   /** Where, in words. */
   readonly where: string
 }

@@ -16,6 +16,8 @@ export interface WorkPlan {
   /** From the first step that needs the water off until the last joint may stand water. */
   readonly waterOff: number
   readonly whole: number
+  /** A wait is not known, so that both may be longer. */
+  readonly isLeast: boolean
 }
 
 /**
@@ -36,11 +38,12 @@ export function schedule(
     at += real.get(step.joint) ?? minutes
     return { ...step, start, end: at, ready: at + wait, isReal: real.has(step.joint) }
   })
+  const isLeast = steps.some(({ joint }) => joints.get(joint)!.unknown.some(({ of }) => of === 'wait'))
   const before = timed.filter(({ phase }) => phase !== 'water off')
   const off = timed.filter(({ phase }) => phase === 'water off')
   const [firstOff] = off
   const ends = Math.max(0, ...timed.map(({ ready }) => ready))
-  if (!firstOff) return { steps: timed, waterOff: 0, whole: ends }
+  if (!firstOff) return { steps: timed, waterOff: 0, whole: ends, isLeast }
   // Waiting with the water on: the water-off work is put off by what the bench still has to wait beyond it.
   const offEnds = Math.max(...off.map(({ ready }) => ready))
   const late = Math.max(0, Math.max(0, ...before.map(({ ready }) => ready)) - offEnds)
@@ -49,5 +52,5 @@ export function schedule(
       ? step
       : { ...step, start: step.start + late, end: step.end + late, ready: step.ready + late },
   )
-  return { steps: shifted, waterOff: offEnds - firstOff.start, whole: offEnds + late }
+  return { steps: shifted, waterOff: offEnds - firstOff.start, whole: offEnds + late, isLeast }
 }

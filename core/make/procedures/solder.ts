@@ -1,3 +1,4 @@
+import { flameDistance } from '../../job/profile'
 import { commonStart, waterCaution, type JointFigures, type Procedure, type StepFigure } from '../procedure'
 import { solderLength } from '../solder-length'
 
@@ -52,7 +53,7 @@ export function solder(figures: JointFigures): Procedure {
     apart: 'Heat and pull, or cut it out. Old solder holds a pipe off its stop: cut back.',
     cautions: [
       `Flame: mat behind, timber wetted, extinguisher at hand, watch for ${figures.profile.fireWatch} minutes after.`,
-      `Keep heat off plastic, rubber seals and finished press joints within ${figures.pipe.od > 28.5 ? figures.profile.heatNearAbove28 : figures.profile.heatNearTo28} mm, or make this joint first.`,
+      `Keep heat off plastic, rubber seals and finished press joints within ${flameDistance(figures.profile, figures.pipe.od)} mm, or make this joint first.`,
       waterCaution,
     ],
   }

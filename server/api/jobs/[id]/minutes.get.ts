@@ -1,0 +1,4 @@
+import { minutesTaken } from '../../../database/work-log'
+import { answering } from '../../../http/answering'
+
+export default answering((event) => minutesTaken(getRouterParam(event, 'id') ?? ''))
