@@ -7,6 +7,7 @@ import { checksOf } from './plan/checks'
 import { jointMaker } from './plan/joints'
 import type { Plan, PlanEnd, PlanPiece } from './plan/types'
 import type { Figure } from './quantity/basis'
+import { formatLength } from './quantity/format-length'
 import { closingErrors } from './route/closing'
 import type { PieceEnd } from './route/end'
 import { countFittings } from './route/fittings'
@@ -53,6 +54,7 @@ const toPlanPiece = (piece: Piece, run: string, number: number): PlanPiece => ({
  */
 export function planJob(job: Job, catalogue: Catalogue): Plan {
   const profile = profileWith(job.profile, job.own?.changes)
+  const written = (mm: number) => formatLength(mm, job.units)
   const layouts = job.runs.map(layOut)
   let number = 0
   const pieces = layouts.flatMap((layout) =>
@@ -61,7 +63,7 @@ export function planJob(job: Job, catalogue: Catalogue): Plan {
   const jointsOf = jointMaker(catalogue, job, profile)
   const joints = layouts.flatMap((layout) => jointsOf(layout, pieces))
   const supports = layouts.flatMap((layout) =>
-    layout.run.legs.map((leg) => clipsOfLeg(catalogue, layout, leg, profile)),
+    layout.run.legs.map((leg) => clipsOfLeg(catalogue, layout, leg, profile, written)),
   )
   const stock = layPieces(catalogue, pieces, job.stock)
   const closing = layouts.flatMap(closingErrors)
@@ -75,6 +77,6 @@ export function planJob(job: Job, catalogue: Catalogue): Plan {
     supports,
     stock,
     closing,
-    checks: checksOf({ layouts, pieces, joints, supports, stock, closing }),
+    checks: checksOf({ layouts, pieces, joints, supports, stock, closing }, written),
   }
 }

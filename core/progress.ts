@@ -55,7 +55,7 @@ function joinProgress(job: Job, plan: Plan, catalogue: Catalogue): StepProgress 
     : progress('join', 'done', 0, '')
 }
 
-const routeRules = new Set(['connected', 'open-end', 'too-many-legs', 'closing'])
+const routeRules = new Set(['connected', 'open-end', 'too-many-legs', 'closing', 'height'])
 
 function routeProgress(job: Job, plan: Plan): StepProgress {
   if (job.runs.every(({ legs }) => legs.length === 0)) return progress('route', 'not begun', 0, 'draw the run')

@@ -21,7 +21,13 @@ export interface BendStep {
 
 export type BendingOrder =
   | { readonly ok: true; readonly steps: readonly BendStep[]; readonly flips: number }
-  | { readonly ok: false; readonly bend: number; readonly problem: string }
+  | {
+      readonly ok: false
+      readonly bend: number
+      readonly problem: string
+      /** Straight that is wanting under the hook, in mm; null where something else stands in the way. */
+      readonly lacks: number | null
+    }
 
 const tight = 1e-6
 
@@ -62,7 +68,7 @@ const mostBends = 9
 export function bendingOrder(tube: MarkedTube, room: BenderRoom): BendingOrder {
   const count = tube.bends.length
   if (count > mostBends)
-    return { ok: false, bend: mostBends, problem: `a tube of more than ${mostBends} bends: cut it` }
+    return { ok: false, bend: mostBends, lacks: null, problem: `a tube of more than ${mostBends} bends: cut it` }
   for (let bend = 0; bend < count; bend += 1) {
     if (waysAt(tube, room, bend, new Set()).length > 0) continue
     const [before, after] = straightsAt(tube, bend, new Set())
@@ -70,9 +76,10 @@ export function bendingOrder(tube: MarkedTube, room: BenderRoom): BendingOrder {
     return {
       ok: false,
       bend,
+      lacks: lacks > 0 ? lacks : null,
       problem:
         lacks > 0
-          ? `no straight to grip: ${Math.ceil(lacks)} mm more is needed at an end; bend it on a longer tube and cut after`
+          ? 'no straight to grip at an end; bend it on a longer tube and cut after'
           : 'no straight under the shoe: bend it on a longer tube and cut after',
     }
   }
@@ -102,6 +109,7 @@ export function bendingOrder(tube: MarkedTube, room: BenderRoom): BendingOrder {
   return {
     ok: false,
     bend: 0,
+    lacks: null,
     problem: 'each bend fouls another in every order: move a bend, or put an elbow in its place',
   }
 }

@@ -1,3 +1,4 @@
+import { formatLength } from '../quantity/format-length'
 import { removeLeg } from './edit-run'
 import type { Job, Leg, Node } from './job'
 import { nextId } from './new-job'
@@ -19,7 +20,8 @@ export function splitLeg(
   const run = job.runs.find(({ id }) => id === runId)
   const leg = run?.legs.find(({ id }) => id === legId)
   if (!run || !leg) return { job, node: '' }
-  if (!(at > 0 && at < leg.length)) throw new RangeError(`Place: more than 0, less than ${leg.length} mm`)
+  if (!(at > 0 && at < leg.length))
+    throw new RangeError(`Place: more than 0, less than ${formatLength(leg.length, job.units)}`)
   const node = nextId('n', run.nodes)
   const first: Leg = { ...leg, to: node, length: at }
   const second: Leg = { ...leg, id: nextId('l', run.legs), from: node, length: leg.length - at }

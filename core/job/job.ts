@@ -62,6 +62,7 @@ export const nodeSchema = z.object({
     .tuple([coordinate, coordinate, coordinate])
     .optional()
     .meta({ description: 'fixed point: east, north, up in mm' }),
+  height: coordinate.optional().meta({ description: 'fixed height in mm up from where the run starts' }),
   existing: id.optional().meta({ description: 'a tie-in’s existing pipe' }),
   survey: id.optional().meta({ description: 'the survey in which the existing pipe was told' }),
   condition: conditionSchema.optional().meta({ description: 'the state of a tie-in’s existing pipe' }),

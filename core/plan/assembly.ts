@@ -7,6 +7,7 @@ import { profileWith } from '../job/profile'
 import type { AssemblyJoint, AssemblyQuestion, Extent } from '../make/assembly/question'
 import { springOf } from '../make/assembly/spring'
 import { expansionHold, solventSet } from '../make/wait'
+import { formatLength } from '../quantity/format-length'
 import { unitVector, type Vector } from '../route/direction'
 import { layOut, type Layout } from '../route/layout'
 import { dot } from '../route/turning'
@@ -90,7 +91,12 @@ export function assemblyQuestion(
       wait: wait ?? 0,
       unknown: [
         ...(joint.insertion === null
-          ? [{ of: 'depth' as const, text: `its depth is not known: ${deepest} mm is reckoned with` }]
+          ? [
+              {
+                of: 'depth' as const,
+                text: `its depth is not known: ${formatLength(deepest, job.units)} is reckoned with`,
+              },
+            ]
           : []),
         ...(wait === null
           ? [{ of: 'wait' as const, text: 'how long it sets when it is this cold is not known: none is reckoned' }]

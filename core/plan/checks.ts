@@ -4,6 +4,7 @@ import type { Leg, NodeKind } from '../job/job'
 import type { Plan, PlanCheck, PlanJoint, PlanPiece } from './types'
 import type { ClosingError } from '../route/closing'
 import { legsAtNode } from '../job/node-legs'
+import { heightErrors } from '../route/heights'
 import { turnAt, type Layout } from '../route/layout'
 
 interface Checked {
@@ -25,7 +26,8 @@ const straightKinds: ReadonlySet<NodeKind> = new Set([
   'valve',
 ])
 
-const mm = (value: number): string => `${Math.round(value * 2) / 2} mm`
+/** Writes a length in the job's units. */
+type Written = (mm: number) => string
 
 function nodeChecks({ run, arms, places }: Layout, name: string): PlanCheck[] {
   return run.nodes.flatMap((node): PlanCheck[] => {
@@ -64,7 +66,7 @@ function nodeChecks({ run, arms, places }: Layout, name: string): PlanCheck[] {
   })
 }
 
-function pieceChecks(piece: PlanPiece, name: string): PlanCheck[] {
+function pieceChecks(piece: PlanPiece, name: string, mm: Written): PlanCheck[] {
   const at = { run: piece.run, leg: piece.legs[0], where: `${name}, piece ${piece.id}` }
   if (piece.cut === null) return [{ ...at, verdict: 'caution', rule: 'unknown-figure', text: piece.missing }]
   const [first, last] = piece.ends
@@ -133,7 +135,7 @@ function supportChecks(layout: Layout, supports: Plan['supports'], name: string)
   )
 }
 
-function closingChecks(closing: readonly ClosingError[], name: string): PlanCheck[] {
+function closingChecks(closing: readonly ClosingError[], name: string, mm: Written): PlanCheck[] {
   return closing
     .filter(({ x, y, z }) => x !== 0 || y !== 0 || z !== 0)
     .map(({ run, x, y, z }) => ({
@@ -145,7 +147,18 @@ function closingChecks(closing: readonly ClosingError[], name: string): PlanChec
     }))
 }
 
-function stockChecks(stock: readonly PipeStock[]): PlanCheck[] {
+function heightChecks(layout: Layout, name: string, mm: Written): PlanCheck[] {
+  return heightErrors(layout).map(({ node, height, by }) => ({
+    verdict: 'caution',
+    rule: 'height',
+    run: layout.run.id,
+    node,
+    where: `${name}, ${node}`,
+    text: `stands ${mm(Math.abs(by))} too ${by > 0 ? 'low' : 'high'} for its height of ${mm(height)}`,
+  }))
+}
+
+function stockChecks(stock: readonly PipeStock[], mm: Written): PlanCheck[] {
   return stock.flatMap(({ tooLong, label }) =>
     tooLong.map(({ id, length }) => ({
       verdict: 'caution' as const,
@@ -157,8 +170,15 @@ function stockChecks(stock: readonly PipeStock[]): PlanCheck[] {
   )
 }
 
-/** What is wrong or open in a plan, worst first. */
-export function checksOf({ layouts, pieces, joints, supports, stock, closing }: Checked): PlanCheck[] {
+/**
+ * What is wrong or open in a plan, worst first.
+ *
+ * @param written writes a length in the job's units
+ */
+export function checksOf(
+  { layouts, pieces, joints, supports, stock, closing }: Checked,
+  written: (mm: number) => string,
+): PlanCheck[] {
   const piecesByRun = groupBy(pieces, ({ run }) => run)
   const jointsByRun = groupBy(joints, ({ run }) => run)
   const checks = layouts.flatMap((layout) => {
@@ -166,16 +186,18 @@ export function checksOf({ layouts, pieces, joints, supports, stock, closing }: 
     const called = name || id
     return [
       ...nodeChecks(layout, called),
-      ...(piecesByRun.get(id) ?? []).flatMap((piece) => pieceChecks(piece, called)),
+      ...(piecesByRun.get(id) ?? []).flatMap((piece) => pieceChecks(piece, called, written)),
       ...jointChecks(jointsByRun.get(id) ?? [], called),
       ...supportChecks(layout, supports, called),
+      ...heightChecks(layout, called, written),
       ...closingChecks(
         closing.filter(({ run }) => run === id),
         called,
+        written,
       ),
     ]
   })
-  const worstFirst = [...checks, ...stockChecks(stock)]
+  const worstFirst = [...checks, ...stockChecks(stock, written)]
   return [
     ...worstFirst.filter(({ verdict }) => verdict === 'refuse'),
     ...worstFirst.filter(({ verdict }) => verdict !== 'refuse'),

@@ -13,6 +13,9 @@ export interface LengthLimits {
 /** A leg of pipe: more than nothing, at most 100 m. */
 export const legLimits: LengthLimits = { min: 0.1, max: 100_000 }
 
+/** A height, or any place along an axis: either side of nought, as far as a job goes. */
+export const placeLimits: LengthLimits = { min: -1_000_000, max: 1_000_000 }
+
 export const acceptedLengths = 'a length such as 1187, 45cm, 1.2m, 1 3/4" or 3\'4 1/2'
 
 const millimetresPer = { mm: 1, cm: 10, m: 1000 } as const
@@ -55,7 +58,8 @@ function read(text: string, units: Units): number | null {
  * Reads a length as people write it and gives millimetres.
  *
  * A bare number is millimetres in metric and inches in imperial; a fraction is always inches.
- * Takes `22`, `45cm`, `1.2m`, `1 3/4"`, `1-3/4`, `3'4 1/2`, `6ft 2in`. Exponents and signs are not lengths.
+ * Takes `22`, `45cm`, `1.2m`, `1 3/4"`, `1-3/4`, `3'4 1/2`, `6ft 2in`. Exponents are not lengths; a minus is one only
+ * where the limits go below nought, as for a height.
  *
  * @param units what a bare number means
  * @param limits least and greatest millimetres accepted; a leg of pipe unless said otherwise
@@ -70,8 +74,10 @@ export function parseLength(text: string, units: Units, limits: LengthLimits = l
     .replace(/[\u2033\u201d]|''/g, '"')
     .replace(/[\u2009\u00a0\u202f]/g, '')
   if (typed === '') return { ok: false, problem: 'nothing is typed' }
-  if (typed.startsWith('-')) return { ok: false, problem: 'a length cannot be negative' }
-  const mm = read(typed, units)
+  const isBelow = /^[-−]/.test(typed)
+  if (isBelow && limits.min >= 0) return { ok: false, problem: 'a length cannot be negative' }
+  const size = read(isBelow ? typed.slice(1).trim() : typed, units)
+  const mm = isBelow && size !== null ? -size : size
   if (mm === null) return { ok: false, problem: `“${text.trim()}” is not a length` }
   if (Number.isNaN(mm)) return { ok: false, problem: 'a fraction cannot be divided by nought' }
   if (mm < limits.min) return { ok: false, problem: `it must be at least ${limits.min} mm` }

@@ -1,5 +1,6 @@
 import { setLeg } from '../job/edit-run'
 import type { Job, Leg, Run } from '../job/job'
+import { formatLength } from '../quantity/format-length'
 import { closingErrors } from './closing'
 import type { Vector } from './direction'
 import { layOut } from './layout'
@@ -26,7 +27,8 @@ function openEnd(run: Run): Open | null {
 const rounded = (mm: number): number => Math.round(mm * 1000) / 1000
 
 function lengthen(job: Job, run: string, leg: Leg, by: number): Job {
-  if (!(leg.length + by > 0)) throw new RangeError(`Leg ${leg.id}: has only ${leg.length} mm to give`)
+  if (!(leg.length + by > 0))
+    throw new RangeError(`Leg ${leg.id}: has only ${formatLength(leg.length, job.units)} to give`)
   return setLeg(job, run, leg.id, { length: rounded(leg.length + by) })
 }
 

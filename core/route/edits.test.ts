@@ -74,7 +74,7 @@ describe('splitting a leg', () => {
     expect(lengths(split)).toEqual([300, 700, 500, 400])
     near(places(split).get(node), [300, 0, 0])
     near(places(split).get('b'), [1000, 0, 400])
-    expect(() => splitLeg(branched, 'r1', 'l1', 1000, 'valve')).toThrow(/less than 1000/)
+    expect(() => splitLeg(branched, 'r1', 'l1', 1000, 'valve')).toThrow(/less than 1.000.mm/)
   })
 
   it('several legs go together, with what hangs on them', () => {
@@ -238,7 +238,7 @@ describe('moving a node with what follows', () => {
   it('does not move what is fixed, nor a leg to nothing', () => {
     const fixed = job([['tie-in:s', 'east', 1000, 'outlet:e']], { s: { at: [0, 0, 0] } })
     expect(() => moveNode(fixed, 'r1', 'e', [0, 50, 0])).toThrow(/tie-in s is fixed/)
-    expect(() => moveNode(branched, 'r1', 't', [500, 0, 0])).toThrow(/only 500 mm/)
+    expect(() => moveNode(branched, 'r1', 't', [500, 0, 0])).toThrow(/only 500.mm/)
   })
 
   it('there and back is as before', () => {

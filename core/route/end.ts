@@ -3,9 +3,10 @@ import type { MethodId } from '../catalogue/method'
 import type { Pipe } from '../catalogue/pipe'
 import type { Socket } from '../catalogue/socket'
 import { partFittings, type PartEnd, type PartFitting } from '../catalogue/part'
-import type { Leg, Node } from '../job/job'
+import type { Leg, Node, Run } from '../job/job'
 import type { Figure } from '../quantity/basis'
 import { branchOf, turnAt, type Arm, type Layout } from './layout'
+import { reducedTakeOff } from './reduced'
 
 /** One end of a piece: what it goes into there, how far, and what that takes off its length. */
 export interface PieceEnd {
@@ -74,8 +75,20 @@ function measuredTakeOff(node: Node, arms: readonly Arm[], leg: string): Figure 
   return mm === undefined ? null : { mm, tolerance: measured.tolerance, basis: 'measured' }
 }
 
+/** The sockets of a fitting, each size once: one, or more where pipes of several sizes meet in it. */
+function sizesAt(catalogue: Catalogue, run: Run, arms: readonly Arm[], socket: Socket): Socket[] {
+  const sizes = new Set([socket])
+  for (const { leg } of arms) {
+    const pipe = catalogue.pipe(leg.pipe ?? run.pipe)
+    const other = pipe && catalogue.socketFor(socket.method, pipe)
+    if (other) sizes.add(other)
+  }
+  return [...sizes]
+}
+
 function findTakeOff(
   catalogue: Catalogue,
+  run: Run,
   node: Node,
   arms: readonly Arm[],
   leg: string,
@@ -92,7 +105,12 @@ function findTakeOff(
   if (!socket) return unknown('no fitting of this method takes this pipe')
   const at = kindAt(node, arms, leg)
   if (typeof at === 'string') return unknown(at)
-  const takeOff = catalogue.takeOff(socket, at.kind, at.end)
+  const sizes = sizesAt(catalogue, run, arms, socket)
+  if (sizes.length > 1 && at.kind === 'coupling') {
+    return unknown('a coupling of two sizes is not in the catalogue: measure it, or put a reducer here')
+  }
+  const takeOff =
+    sizes.length > 1 ? reducedTakeOff(catalogue, sizes, at.kind, at.end) : catalogue.takeOff(socket, at.kind, at.end)
   return takeOff
     ? { takeOff, missing: '' }
     : unknown(`no take-off of a ${socket.label} ${at.kind} is in the catalogue: measure it`)
@@ -132,7 +150,7 @@ export function pieceEnd(catalogue: Catalogue, layout: Layout, nodeId: string, l
   const arms = layout.arms.get(nodeId) ?? []
   const method = methodAt(node, layout.run.method, arms.find((arm) => arm.leg.id === leg)?.leg)
   const socket = catalogue.socketFor(method, pipe)
-  const { takeOff, missing } = findTakeOff(catalogue, node, arms, leg, socket)
+  const { takeOff, missing } = findTakeOff(catalogue, layout.run, node, arms, leg, socket)
   const insertion = findInsertion(node, socket)
   const noDepth = insertion ? '' : 'the insertion depth is not in the catalogue: measure it'
   return { node: nodeId, method, socket, insertion, takeOff, missing: missing || noDepth }

@@ -13,6 +13,25 @@ const legs = ({ job }: Entered) =>
   job.runs[0]!.legs.map(({ from, to, direction, length }) => [from, to, direction, length])
 const kinds = ({ job }: Entered) => job.runs[0]!.nodes.map(({ kind }) => kind)
 
+describe('typing a height', () => {
+  it('draws up or down to it, and fixes it at the new end', () => {
+    const state = type('ArrowRight', ...'900', 'Enter', ...'640', 'h', 'ArrowRight', ...'500', 'Enter', ...'-20', 'H')
+    expect(legs(state).map(([, , direction, length]) => [direction, length])).toEqual([
+      ['east', 900],
+      ['up', 640],
+      ['east', 500],
+      ['down', 660],
+    ])
+    expect(state.job.runs[0]!.nodes.map(({ height }) => height)).toEqual([undefined, undefined, 640, undefined, -20])
+  })
+
+  it('says what is wrong: nothing typed, there already, pipe in the way', () => {
+    expect(type('ArrowRight', ...'900', 'Enter', 'h').entry.problem).toContain('Height: nothing is typed')
+    expect(type('ArrowRight', ...'900', 'Enter', '0', 'h').entry.problem).toContain('at that height already')
+    expect(type('PageUp', ...'900', 'Enter', ...'400', 'h').entry.problem).toContain('already runs down')
+  })
+})
+
 describe('typing a route', () => {
   it('draws a leg from arrow, digits, Enter; a turn makes an elbow, straight on a coupling', () => {
     const state = type(

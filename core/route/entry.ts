@@ -1,8 +1,9 @@
 import { addLeg, oppositeDirection, removeLeg, setNode } from '../job/edit-run'
 import type { Axis, Direction, Job, Node, Run } from '../job/job'
 import { isRunEnd, legsAtNode } from '../job/node-legs'
-import { acceptedLengths, parseLength } from '../quantity/parse-length'
+import { acceptedLengths, parseLength, placeLimits } from '../quantity/parse-length'
 import { angleBetween, unitVector } from './direction'
+import { addLegToHeight } from './heights'
 import { turnTowards } from './turning'
 
 /** Where the next leg goes from, which way, and what of its length is typed. */
@@ -91,6 +92,21 @@ function enterLeg(job: Job, entry: RouteEntry): Entered {
   return { job: added.job, entry: { ...entry, cursor: added.node, typed: '', problem: '' } }
 }
 
+/** Draws up or down to the height that is typed. */
+function enterHeight(job: Job, entry: RouteEntry): Entered {
+  const failed = (problem: string): Entered => ({ job, entry: { ...entry, problem } })
+  const run = job.runs.find(({ id }) => id === entry.run)
+  if (!run) return failed('there is no run to draw in')
+  const height = parseLength(entry.typed, job.units, placeLimits)
+  if (!height.ok) return failed(`Height: ${height.problem}; write ${acceptedLengths}, from where the run starts`)
+  const added = addLegToHeight(job, entry.run, entry.cursor, height.mm)
+  if (!added) return failed('this stands at that height already')
+  const way = added.job.runs.find(({ id }) => id === entry.run)!.legs.at(-1)!.direction
+  const blocked = directionProblem(run, entry.cursor, way)
+  if (blocked) return failed(blocked)
+  return { job: added.job, entry: { ...entry, direction: way, cursor: added.node, typed: '', problem: '' } }
+}
+
 function takeBack(job: Job, entry: RouteEntry): Entered {
   if (entry.typed !== '') return { job, entry: { ...entry, typed: entry.typed.slice(0, -1), problem: '' } }
   const legs = job.runs.find(({ id }) => id === entry.run)?.legs ?? []
@@ -115,7 +131,7 @@ function changeNode(job: Job, entry: RouteEntry, kind: Node['kind'], bendRadius:
 
 /**
  * What a key does while a route is typed: arrows and PageUp, PageDown set the direction, digits and signs the length,
- * Enter the leg; & puts the next direction to the present one, for the way between; T a tee, B a pulled bend, V a valve,
+ * Enter the leg, H a leg up or down to the height typed; & puts the next direction to the present one, for the way between; T a tee, B a pulled bend, V a valve,
  * U a union, O an outlet, C a cap, N the next unfinished node; Backspace takes back.
  *
  * @param bendRadius centre-line radius of the bender in the hand, in mm; a bend without one is asked for it
@@ -126,6 +142,7 @@ export function pressKey(job: Job, entry: RouteEntry, key: string, bendRadius?: 
   if (direction) return { job, entry: turn(entry, direction) }
   if (key === '&') return { job, entry: { ...entry, combining: !entry.combining, problem: '' } }
   if (key === 'Enter') return enterLeg(job, entry)
+  if (key.toLowerCase() === 'h') return enterHeight(job, entry)
   if (key === 'Backspace') return takeBack(job, entry)
   if (/^[0-9.,/'" -]$/.test(key) || (/^[mcift]$/.test(key) && entry.typed !== '')) {
     return { job, entry: { ...entry, typed: (entry.typed + key).slice(0, 20), problem: '' } }

@@ -1,5 +1,6 @@
 import { setLeg } from '../job/edit-run'
 import type { Job } from '../job/job'
+import { formatLength } from '../quantity/format-length'
 import { unitVector, type Vector } from './direction'
 import { dot, lengthOf } from './turning'
 
@@ -32,7 +33,8 @@ export function moveNode(job: Job, runId: string, nodeId: string, by: Vector): J
   return run.legs.reduce((moved, { id, from, to, direction, length }) => {
     if (moving.has(from) === moving.has(to)) return moved
     const longer = dot(unitVector(direction), way) * distance * (moving.has(to) ? 1 : -1)
-    if (!(length + longer > 0)) throw new RangeError(`Move: leg ${id} has only ${length} mm to give`)
+    if (!(length + longer > 0))
+      throw new RangeError(`Move: leg ${id} has only ${formatLength(length, job.units)} to give`)
     return setLeg(moved, runId, id, { length: Math.round((length + longer) * 1000) / 1000 })
   }, job)
 }

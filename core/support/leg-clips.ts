@@ -39,8 +39,18 @@ function keepFrom(catalogue: Catalogue, layout: Layout, nodeId: string, leg: Leg
   return end.takeOff.mm + end.insertion.mm + clearance
 }
 
-/** The clips of one leg by the profile's spacing for its pipe, size and attitude; or why they are not known. */
-export function clipsOfLeg(catalogue: Catalogue, layout: Layout, leg: Leg, profile: Profile): LegClips {
+/**
+ * The clips of one leg by the profile's spacing for its pipe, size and attitude; or why they are not known.
+ *
+ * @param written writes a length in the job's units
+ */
+export function clipsOfLeg(
+  catalogue: Catalogue,
+  layout: Layout,
+  leg: Leg,
+  profile: Profile,
+  written: (mm: number) => string,
+): LegClips {
   const run = layout.run.id
   const pipe = catalogue.pipe(leg.pipe ?? layout.run.pipe)!
   const spacing = supportSpacing(profile.spacing, pipe, attitudeOf(leg.direction))
@@ -54,7 +64,7 @@ export function clipsOfLeg(catalogue: Catalogue, layout: Layout, leg: Leg, profi
       missing: `the ${profile.name} table has no support distance for ${pipe.label}: ask the maker`,
     }
   }
-  const basis = `at most ${spacing.mm} mm apart, ${spacing.basis}`
+  const basis = `at most ${written(spacing.mm)} apart, ${spacing.basis}`
   const first = keepFrom(catalogue, layout, leg.from, leg, profile)
   const last = keepFrom(catalogue, layout, leg.to, leg, profile)
   if (first === null || last === null)
@@ -65,8 +75,8 @@ export function clipsOfLeg(catalogue: Catalogue, layout: Layout, leg: Leg, profi
   }
   const places = fixingsWithin(leg.fixings, first, leg.length - last)
   const { at, tooLong } = fewestClips(places, 0, leg.length, spacing.mm)
-  const spans = tooLong.map(({ from, to }) => `${Math.round(from)} to ${Math.round(to)}`).join(', ')
-  const missing = spans === '' ? '' : `nothing to fix to from ${spans} mm: put a batten between`
+  const spans = tooLong.map(({ from, to }) => `${written(from)} to ${written(to)}`).join(', ')
+  const missing = spans === '' ? '' : `nothing to fix to from ${spans}: put a batten between`
   return { run, leg: leg.id, pipe: pipe.id, at, basis: `${basis}, on joists or studs`, missing }
 }
 

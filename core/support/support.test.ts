@@ -89,17 +89,19 @@ describe('expansion', () => {
   })
 })
 
+const mm = (value: number) => `${Math.floor(value)} mm`
+
 describe('timber', () => {
   it('keeps holes and notches within their share of the depth, where the span allows them', () => {
     const joist = { depth: 200, span: 3000, at: 1000 } as const
-    expect(joistProblems({ ...joist, kind: 'hole', size: 50 }, 'metric')).toEqual([])
-    expect(joistProblems({ ...joist, kind: 'hole', size: 60 }, 'metric')).toEqual([
+    expect(joistProblems({ ...joist, kind: 'hole', size: 50 }, 'metric', mm)).toEqual([])
+    expect(joistProblems({ ...joist, kind: 'hole', size: 60 }, 'metric', mm)).toEqual([
       'a hole of at most 50 mm in a joist 200 mm deep',
     ])
-    expect(joistProblems({ ...joist, kind: 'notch', size: 25 }, 'metric')).toEqual([
+    expect(joistProblems({ ...joist, kind: 'notch', size: 25 }, 'metric', mm)).toEqual([
       'a notch between 210 mm and 750 mm from a support',
     ])
-    expect(joistProblems({ ...joist, at: 1400, kind: 'notch', size: 20 }, 'us-a')).toHaveLength(1)
+    expect(joistProblems({ ...joist, at: 1400, kind: 'notch', size: 20 }, 'us-a', mm)).toHaveLength(1)
   })
 
   it('guards a pipe nearer than 32 mm to the face', () => {

@@ -54,17 +54,23 @@ export interface JoistCut {
 /**
  * What is wrong with a notch or a hole in a joist; nothing when it keeps the limits.
  *
+ * @param written writes a limit in the job's units, never rounded up
  * @example a hole of 60 in a joist of 200 at 1000 of a span of 3000: more than 50
  */
-export function joistProblems({ kind, depth, span, at, size }: JoistCut, profile: ProfileId): string[] {
+export function joistProblems(
+  { kind, depth, span, at, size }: JoistCut,
+  profile: ProfileId,
+  written: (mm: number) => string,
+): string[] {
   const limits = joistLimits[profile]
   const share = Math.min(at, span - at) / span
   const [most, from, to] =
     kind === 'notch' ? [limits.notch, limits.notchFrom, limits.notchTo] : [limits.hole, limits.holeFrom, limits.holeTo]
-  const mm = (value: number) => `${Math.floor(value)} mm`
   return [
-    ...(size > most * depth ? [`a ${kind} of at most ${mm(most * depth)} in a joist ${mm(depth)} deep`] : []),
-    ...(share < from || share > to ? [`a ${kind} between ${mm(from * span)} and ${mm(to * span)} from a support`] : []),
+    ...(size > most * depth ? [`a ${kind} of at most ${written(most * depth)} in a joist ${written(depth)} deep`] : []),
+    ...(share < from || share > to
+      ? [`a ${kind} between ${written(from * span)} and ${written(to * span)} from a support`]
+      : []),
   ]
 }
 

@@ -70,7 +70,8 @@ const pages = (paper: Paper) =>
       <VerdictMark :verdict="verdict.verdict" /><span>{{ verdict.text }}</span>
     </p>
     <p v-if="!sheet.order.ok" role="alert" class="font-semibold text-(--ui-error)">
-      Bend {{ sheet.order.bend + 1 }}: {{ sheet.order.problem }}
+      Bend {{ sheet.order.bend + 1 }}: {{ sheet.order.problem
+      }}<template v-if="sheet.order.lacks !== null">; {{ length(sheet.order.lacks) }} are wanting</template>.
     </p>
     <p v-if="sheet.trim.first || sheet.trim.last" class="font-semibold text-(--ui-warning)">
       Cut longer to have something to grip; cut off after bending:

@@ -2,6 +2,7 @@
 import { methods } from '~~/core/catalogue/method'
 import { assemblyQuestion } from '~~/core/plan/assembly'
 import type { Remedy } from '~~/core/make/assembly/order'
+import { obstacleText } from '~~/core/make/assembly/stepwise'
 import { schedule } from '~~/core/make/assembly/schedule'
 import { formatWait } from '~~/core/quantity/format-duration'
 import { useCatalogueStore } from '~/stores/catalogue'
@@ -116,7 +117,8 @@ const off = computed(() => work.value?.steps.find(({ phase }) => phase === 'wate
     </template>
     <template v-else-if="!order.ok">
       <p role="alert" class="text-lg font-semibold text-(--ui-error)">
-        It cannot be put together as drawn. {{ nameOf(order.obstacle.joint) }}: {{ order.obstacle.text }}.
+        It cannot be put together as drawn. {{ nameOf(order.obstacle.joint) }}:
+        {{ obstacleText(order.obstacle, length) }}.
       </p>
       <p v-if="order.remedies.length">Any one of these is enough:</p>
       <ul class="list-disc pl-5">

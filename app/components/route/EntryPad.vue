@@ -36,6 +36,7 @@ const fittings = [
   { key: 'o', word: 'Outlet' },
   { key: 'c', word: 'Cap' },
   { key: 'n', word: 'Next open' },
+  { key: 'h', word: 'To height' },
 ]
 const digitWord = (digit: string) => (digit === ' ' ? 'space' : digit)
 const typed = computed(() => props.entry.typed || '…')
@@ -98,9 +99,9 @@ const way = computed(() => {
       </div>
     </div>
     <p class="hidden text-sm text-muted sm:block">
-      Keys: arrows north, south, east, west; Page Up, Page Down; digits, Enter; with Shift an arrow is put to the one
-      before, 45° between; T tee, B bend, V valve, U union, O outlet, C cap, N next open end, F offset; Backspace takes
-      back.
+      Keys: arrows north, south, east, west; Page Up, Page Down; digits, Enter; digits, H for a leg up or down to that
+      height; with Shift an arrow is put to the one before, 45° between; T tee, B bend, V valve, U union, O outlet, C
+      cap, N next open end, F offset; Backspace takes back.
     </p>
   </section>
 </template>

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { methodIds, methods, type MethodId } from '~~/core/catalogue/method'
 import { nodeKinds, type Node } from '~~/core/job/job'
+import { placeLimits } from '~~/core/quantity/parse-length'
 
 /** What stands at a node: its kind, method, and the figures of the part in the hand. */
 const props = defineProps<{ node: Node; runMethod: MethodId }>()
-const emit = defineEmits<{ change: [change: Partial<Omit<Node, 'id'>>] }>()
+const emit = defineEmits<{ change: [change: Partial<Omit<Node, 'id'>>]; height: [mm: number | undefined] }>()
 
 const kinds = nodeKinds.filter((kind) => kind !== 'tie-in').map((value) => ({ value, label: value.replace('-', ' ') }))
 const methodItems = computed(() => [
@@ -80,6 +81,14 @@ const setMethod = (value: string) => emit('change', { method: value === 'run' ? 
         :limits="radiusLimits"
         :model-value="node.radius"
         @update:model-value="(mm) => emit('change', { radius: mm })"
+      />
+      <LengthField
+        label="Fixed height, from the run’s start"
+        optional
+        :of="node.id"
+        :limits="placeLimits"
+        :model-value="node.height"
+        @update:model-value="(mm) => emit('height', mm)"
       />
     </div>
     <p class="text-sm text-muted">

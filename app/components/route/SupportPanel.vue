@@ -14,7 +14,7 @@ const props = defineProps<{ run: Run; leg: Leg; plan: Plan }>()
 const emit = defineEmits<{ apply: [edit: (job: Job) => Job] }>()
 const { job } = useOpenJob()
 const own = useCatalogueStore()
-const { length, figure } = useLengthText()
+const { length, figure, atMost } = useLengthText()
 const support = computed(() => props.plan.supports.find(({ run, leg }) => run === props.run.id && leg === props.leg.id))
 const profile = computed(() => profileWith(job.value.profile, job.value.own?.changes))
 
@@ -45,7 +45,7 @@ const whole = computed<JoistCut | null>(() => {
   const { kind, depth, span, at, size } = joist.value
   return depth && span && at !== undefined && size ? { kind, depth, span, at, size } : null
 })
-const problems = computed(() => (whole.value ? joistProblems(whole.value, job.value.profile) : []))
+const problems = computed(() => (whole.value ? joistProblems(whole.value, job.value.profile, atMost) : []))
 const clear = ref<number>()
 const timber = { min: 1, max: 20_000 }
 const fields = [

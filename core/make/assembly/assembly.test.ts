@@ -79,7 +79,7 @@ describe('the order of assembly', () => {
     const order = assemblyOrder(between())
     expect(order).toMatchObject({
       ok: false,
-      obstacle: { text: expect.stringContaining('sprung back 15 mm, and gives 0') },
+      obstacle: { kind: 'held', needed: 15, gives: 0 },
     })
     expect(order.ok || order.remedies).toContainEqual({
       joints: ['p-b'],

@@ -1,9 +1,22 @@
 import { hasRubber, isNear, needsFlame, type AssemblyJoint, type AssemblyQuestion } from './question'
 
 /** Why a joint cannot be made as its turn comes. */
-export interface Obstacle {
-  readonly joint: string
-  readonly text: string
+export type Obstacle = { readonly joint: string } & Reason
+type Reason =
+  | { readonly kind: 'held'; readonly needed: number; readonly gives: number }
+  | { readonly kind: 'cannot turn' }
+  | { readonly kind: 'heat'; readonly hurt: string }
+
+/**
+ * An obstacle in words.
+ *
+ * @param written writes a length in the units of the job
+ */
+export function obstacleText(obstacle: Reason, written: (mm: number) => string): string {
+  if (obstacle.kind === 'held')
+    return `both sides are held: it must be sprung back ${written(obstacle.needed)}, and gives ${written(obstacle.gives)}`
+  if (obstacle.kind === 'heat') return `its heat would hurt ${obstacle.hurt}, made before it`
+  return 'it must be screwed on, and neither side can turn any more'
 }
 
 /** What is joined so far: each part's assembly. */
@@ -36,13 +49,13 @@ function obstacleAt(
   joint: AssemblyJoint,
   made: readonly AssemblyJoint[],
   assemblies: Assemblies,
-): string {
+): Reason | null {
   const { fixed, straight } = question
   const sides = joint.parts.map((part) => assemblies.at(part)) as [Set<string>, Set<string>]
   const isFixed = (side: Set<string>) => [...side].some((part) => fixed.has(part))
   const held = sides[0] === sides[1] || (isFixed(sides[0]) && isFixed(sides[1]))
   if (held && !joint.closes && joint.spring < joint.insertion) {
-    return `both sides are held: it must be sprung back ${Math.ceil(joint.insertion)} mm, and gives ${Math.floor(joint.spring)} mm`
+    return { kind: 'held', needed: joint.insertion, gives: joint.spring }
   }
   if (joint.method === 'thread') {
     // One side must turn: nothing held in it, and nothing that stands out from the thread's own line.
@@ -54,13 +67,13 @@ function obstacleAt(
           return axis ? alongSame(axis, joint.axis) : joint.parts.includes(part)
         }),
     )
-    if (sides[0] === sides[1] || !turns) return 'it must be screwed on, and neither side can turn any more'
+    if (sides[0] === sides[1] || !turns) return { kind: 'cannot turn' }
   }
   if (needsFlame(joint)) {
     const hurt = made.find((other) => hasRubber(other) && isNear(question, joint, other))
-    if (hurt) return `its heat would hurt ${hurt.where}, made before it`
+    if (hurt) return { kind: 'heat', hurt: hurt.where }
   }
-  return ''
+  return null
 }
 
 /**
@@ -71,8 +84,8 @@ function obstacleAt(
 export function firstObstacle(question: AssemblyQuestion, order: readonly AssemblyJoint[]): Obstacle | null {
   const assemblies = new Assemblies()
   for (const [index, joint] of order.entries()) {
-    const text = obstacleAt(question, joint, order.slice(0, index), assemblies)
-    if (text) return { joint: joint.id, text }
+    const reason = obstacleAt(question, joint, order.slice(0, index), assemblies)
+    if (reason) return { joint: joint.id, ...reason }
     assemblies.join(joint.parts)
   }
   return null

@@ -1,17 +1,21 @@
 <script setup lang="ts">
 import { typicalRadius } from '~~/core/bend/bender'
 import { removeLeg, removeRun, setLeg, setNode, setRun } from '~~/core/job/edit-run'
-import { setPipeBeyond } from '~~/core/route/part'
+import type { Job } from '~~/core/job/job'
+import { bringToHeight } from '~~/core/route/heights'
 import { addRun } from '~~/core/job/new-job'
 import { methodIds, methods } from '~~/core/catalogue/method'
 import type { PlanCheck } from '~~/core/plan/types'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { useSelectionStore } from '~/stores/selection'
+import { useWorkshopStore } from '~/stores/workshop'
 
 const { job, plan, change } = useOpenJob()
+const { problem, attempt } = useRouteEdit()
 const selection = useSelectionStore()
 const run = computed(() => job.value.runs.find(({ id }) => id === selection.run) ?? job.value.runs[0])
 const own = useCatalogueStore()
+const workshop = useWorkshopStore()
 const runPipe = computed(() => own.catalogue.pipe(run.value?.pipe ?? ''))
 const { bender } = useBenders(() => runPipe.value?.od ?? 0)
 const bendRadius = computed(() => bender.value?.radius ?? (runPipe.value ? typicalRadius(runPipe.value.od) : undefined))
@@ -62,6 +66,20 @@ function startRun(): void {
 function go(check: PlanCheck): void {
   if (check.leg) selection.leg = check.leg
   if (check.node) goTo(check.node)
+}
+/** Upright legs follow where they can; where they cannot, the height is kept, and the checks say what it lacks. */
+function setHeight(height: number | undefined): void {
+  const [runId, nodeId] = [run.value?.id, node.value?.id]
+  if (!runId || !nodeId) return
+  const fix = (of: Job) => setNode(of, runId, nodeId, { height })
+  if (height === undefined || !attempt((of) => bringToHeight(of, runId, nodeId, height))) change(fix(job.value))
+}
+/** The search for what joins two pipes is fetched when a pipe is changed. */
+async function setPipe(pipe: string): Promise<void> {
+  const [runId, legId] = [run.value?.id, leg.value?.id]
+  if (!runId || !legId) return
+  const { changePipe } = await import('~~/core/plan/change-pipe')
+  attempt((of) => changePipe(own.catalogue, of, runId, legId, pipe, workshop.costs))
 }
 /** A dimension that was pressed is typed anew in its leg's field. */
 async function retype(id: string): Promise<void> {
@@ -143,6 +161,7 @@ function selectLeg(id: string): void {
           :node="node"
           :run-method="run.method"
           @change="(part) => change(setNode(job, run!.id, node!.id, part))"
+          @height="(mm) => setHeight(mm)"
         />
         <LazyTransitionPick
           v-if="node && changing"
@@ -150,15 +169,16 @@ function selectLeg(id: string): void {
           :node="node"
           :from="changing.from"
           :to="changing.to"
-          @change="(part) => change(setNode(job, run!.id, node!.id, part))"
+          @change="change"
         />
         <details v-if="leg" @toggle="(event) => (legOpen = (event.target as HTMLDetailsElement).open)">
           <summary class="label min-h-11 cursor-pointer pt-2 text-base">Leg {{ leg.id }}: its pipe</summary>
           <div v-if="legOpen" class="grid gap-3">
+            <p v-if="problem" role="alert" class="text-(--ui-error)">{{ problem }}</p>
             <LazyPipePicker
               label="Pipe of this leg and what hangs on it"
               :model-value="leg.pipe ?? run.pipe"
-              @update:model-value="(pipe) => change(setPipeBeyond(job, run!.id, leg!.id, pipe))"
+              @update:model-value="setPipe"
             />
           </div>
         </details>

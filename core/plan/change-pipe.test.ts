@@ -1,0 +1,76 @@
+import { describe, expect, it } from 'vitest'
+import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
+import { shippedCosts } from '../job/costs'
+import type { Job } from '../job/job'
+import { planJob } from '../plan'
+import { pipeId, sampleJob } from '../sample-run'
+import { changePipe } from './change-pipe'
+
+const [copper22, copper15] = [pipeId('EN 1057', '22', 0.9), pipeId('EN 1057', '15', 0.7)]
+const multilayer = pipeId('EN ISO 21003', '16')
+const branched = (length: number): Job =>
+  sampleJob({
+    pipe: copper22,
+    method: 'solder',
+    legs: [
+      ['tie-in:s', 'east', 1000, 'tee:t'],
+      ['tee:t', 'east', 800, 'cap:c'],
+      ['tee:t', 'north', length, 'elbow:b'],
+      ['elbow:b', 'up', 400, 'open:e'],
+    ],
+  })
+const change = (job: Job, leg: string, pipe: string) => changePipe(catalogue, job, 'r1', leg, pipe, shippedCosts)
+
+describe('another pipe from a leg on', () => {
+  it('15 in the branch of a soldered 22 tee: the tee is reduced, its take-offs lie between those of both sizes', () => {
+    const job = change(branched(600), 'l3', copper15)
+    const plan = planJob(job, catalogue)
+    expect(plan.fittings.map(({ label }) => label)).toContain('22 × 15 solder tee')
+    const branch = plan.pieces.find(({ legs }) => legs.includes('l3'))!
+    // Equal tees: 22 branch 13.5 ± 1.5, 15 branch 10 ± 1.5; elbow of 15: 10.8 ± 1.5.
+    expect(branch.ends[0]).toMatchObject({ takeOff: 11.75, takeOffTolerance: 3.25, takeOffBasis: 'typical' })
+    expect(branch).toMatchObject({ cut: 577.45, tolerance: 4.75 })
+    const run = plan.pieces.find(({ legs }) => legs.includes('l1'))!
+    // Along the run 12.5 and 9, both ± 1.5.
+    expect(run.ends[1]).toMatchObject({ takeOff: 10.75, takeOffTolerance: 3.25 })
+  })
+
+  it('multilayer in the branch: a stub of copper, the best chain between, and the rest in multilayer', () => {
+    const job = change(branched(600), 'l3', multilayer)
+    const [run] = job.runs
+    expect(run!.legs.map(({ length, pipe }) => [length, pipe ?? copper22])).toEqual([
+      [1000, copper22],
+      [800, copper22],
+      [100, copper22],
+      [500, multilayer],
+      [400, multilayer],
+    ])
+    const adapter = run!.nodes.find(({ kind }) => kind === 'adapter')!
+    expect(adapter.chain?.fittings.length).toBeGreaterThan(0)
+    const { joints } = planJob(job, catalogue)
+    const there = joints.filter(({ node }) => node === adapter.id)
+    expect(there.map(({ pipe, method, verdict }) => [pipe, method, verdict === 'refuse'])).toEqual([
+      [copper22, adapter.chain!.joints[0], false],
+      [multilayer, adapter.chain!.joints[1], false],
+    ])
+  })
+
+  it('straight on, the coupling itself becomes what joins the two', () => {
+    const straight = sampleJob({
+      pipe: copper22,
+      method: 'solder',
+      legs: [
+        ['tie-in:s', 'east', 1000, 'coupling:c'],
+        ['coupling:c', 'east', 800, 'open:e'],
+      ],
+    })
+    const job = change(straight, 'l2', copper15)
+    const node = job.runs[0]!.nodes.find(({ id }) => id === 'c')!
+    expect(node).toMatchObject({ kind: 'adapter', chain: { joints: ['solder', 'solder'] } })
+    expect(job.runs[0]!.legs).toHaveLength(2)
+  })
+
+  it('says when the leg has no room for an adapter', () => {
+    expect(() => change(branched(180), 'l3', multilayer)).toThrow(/Leg: too short/)
+  })
+})

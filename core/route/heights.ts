@@ -1,0 +1,71 @@
+import { addLeg, setNode } from '../job/edit-run'
+import type { Job } from '../job/job'
+import type { Layout } from './layout'
+import { layOut } from './layout'
+import { moveNode } from './move-node'
+
+/** A node that is to stand at a height, and does not. */
+export interface HeightError {
+  readonly node: string
+  /** Wanted, in mm up from where the run starts. */
+  readonly height: number
+  /** Wanted less computed: more than 0 where it stands too low. */
+  readonly by: number
+}
+
+/** Lengths are kept to thousandths; what is nearer than this stands right. */
+const near = 0.01
+
+/** Nodes of a run that miss the height that is fixed for them. */
+export function heightErrors({ run, places }: Layout): HeightError[] {
+  return run.nodes.flatMap(({ id, height }): HeightError[] => {
+    const place = places.get(id)
+    if (height === undefined || !place) return []
+    const by = Math.round((height - place[2]) * 1000) / 1000
+    return Math.abs(by) > near ? [{ node: id, height, by }] : []
+  })
+}
+
+const runOf = (job: Job, id: string) => job.runs.find((run) => run.id === id)
+
+/**
+ * The job with a node at a height, and the height fixed: the upright legs that lead to it become longer or shorter.
+ *
+ * @param height mm up from where the run starts, below 0 beneath it
+ * @throws RangeError when no upright leg leads to it, or one has not enough length
+ * @example an outlet at 640 above the start brought to 1100: the leg up to it becomes 460 longer
+ */
+export function bringToHeight(job: Job, runId: string, node: string, height: number): Job {
+  const fixed = setNode(job, runId, node, { height })
+  const offBy = (of: Job) => {
+    const run = runOf(of, runId)
+    return (run && heightErrors(layOut(run)).find((error) => error.node === node)?.by) ?? 0
+  }
+  const by = offBy(fixed)
+  if (by === 0) return fixed
+  const moved = moveNode(fixed, runId, node, [0, 0, by])
+  if (Math.abs(offBy(moved)) > near)
+    throw new RangeError('Height: no upright leg leads here; draw one up or down first')
+  return moved
+}
+
+/**
+ * The job with an upright leg from a node to a height.
+ *
+ * @returns the job and the new end; null where the node stands at that height already
+ * @example from a node at 200 to 1100: a leg of 900 up
+ */
+export function addLegToHeight(
+  job: Job,
+  runId: string,
+  from: string,
+  height: number,
+): { job: Job; node: string; leg: string } | null {
+  const run = runOf(job, runId)
+  const place = run && layOut(run).places.get(from)
+  if (!place) return null
+  const by = Math.round((height - place[2]) * 1000) / 1000
+  if (Math.abs(by) <= near) return null
+  const added = addLeg(job, runId, from, by > 0 ? 'up' : 'down', Math.abs(by))
+  return { ...added, job: setNode(added.job, runId, added.node, { height }) }
+}
