@@ -13,16 +13,16 @@ export const hasHeight = (kind: NodeKind): boolean => isRunEnd(kind) || kind ===
 
 /** Half the width and height of a written dimension, in letter heights. */
 const half = { width: 2.6, height: 0.75 }
-const alongLeg = [0.5, 0.35, 0.65, 0.25, 0.75]
-const besideLeg = [0, -1.4, 1.4, -2.8, 2.8]
+const alongLeg = [0.5, 0.35, 0.65, 0.2, 0.8]
+const besideLeg = [0, -1.4, 1.4, -2.8, 2.8, -4.2, 4.2]
 
-const neighbours = [-1, 0, 1]
 /** Cells to a row of keys: more than a drawing is ever wide, in letters. */
 const row = 2 ** 24
+const about = [0, -1, 1, -row, row, -row - 1, -row + 1, row - 1, row + 1]
 
 /** Which places are taken, by cells as large as a written dimension: a place overlaps only what is in the cells about its own. */
 class TakenPlaces {
-  private readonly cells = new Map<number, Point>()
+  private readonly cells = new Map<number, Point[]>()
   private readonly width: number
   private readonly height: number
 
@@ -37,17 +37,19 @@ class TakenPlaces {
 
   isFree(place: Point): boolean {
     const cell = this.cellOf(place)
-    if (this.cells.has(cell)) return false
-    return neighbours.every((down) =>
-      neighbours.every((across) => {
-        const other = this.cells.get(cell + across + row * down)
-        return !other || Math.abs(other[0] - place[0]) >= this.width || Math.abs(other[1] - place[1]) >= this.height
-      }),
-    )
+    for (const by of about) {
+      for (const [x, y] of this.cells.get(cell + by) ?? []) {
+        if (Math.abs(x - place[0]) < this.width && Math.abs(y - place[1]) < this.height) return false
+      }
+    }
+    return true
   }
 
   take(place: Point): void {
-    this.cells.set(this.cellOf(place), place)
+    const cell = this.cellOf(place)
+    const there = this.cells.get(cell)
+    if (there) there.push(place)
+    else this.cells.set(cell, [place])
   }
 }
 

@@ -100,4 +100,38 @@ describe('the isometric drawing', () => {
         ),
     )
   })
+
+  it('of any run, writes none over another and none over a height, and leaves out what finds no room', () => {
+    const turns = ['east', 'north', 'up', 'south', 'east', 'down'] as const
+    fc.assert(
+      fc.property(
+        fc.array(fc.record({ turn: fc.integer({ min: 0, max: 5 }), length: fc.integer({ min: 50, max: 3000 }) }), {
+          minLength: 1,
+          maxLength: 30,
+        }),
+        fc.integer({ min: 20, max: 200 }),
+        (steps, letter) => {
+          const legs = steps.map(({ turn, length }, index): SampleRun['legs'][number] => [
+            index === 0 ? 'open:s' : `elbow:${index}`,
+            turns[turn]!,
+            length,
+            index === steps.length - 1 ? 'open:e' : `elbow:${index + 1}`,
+          ])
+          const drawing = drawRun(layOut(run(legs)))
+          const placed = placeDimensions(drawing, letter)
+          const third = letter / 3
+          const heights = drawing.nodes
+            .filter(({ kind }) => kind === 'open')
+            .map(({ at: [x, y] }) => [x + 5 * third, y - 3 * third] as const)
+          const apart = (one: readonly number[], other: readonly number[]) =>
+            Math.abs(one[0]! - other[0]!) >= 5.2 * letter - 1e-9 || Math.abs(one[1]! - other[1]!) >= 1.5 * letter - 1e-9
+          expect(new Set(placed.map(({ leg }) => leg)).size).toBe(placed.length)
+          placed.forEach(({ at }, index) => {
+            expect(placed.slice(index + 1).every((other) => apart(at, other.at))).toBe(true)
+            expect(heights.every((height) => apart(at, height))).toBe(true)
+          })
+        },
+      ),
+    )
+  })
 })
