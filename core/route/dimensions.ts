@@ -53,17 +53,20 @@ class TakenPlaces {
   }
 }
 
-function placesFor({ from, to }: DrawnLeg, letter: number): Point[] {
+/** The first free place along or beside a leg. */
+function freePlace({ from, to }: DrawnLeg, letter: number, taken: TakenPlaces): Point | null {
   const [dx, dy] = [to[0] - from[0], to[1] - from[1]]
   const length = Math.hypot(dx, dy) || 1
-  return besideLeg.flatMap((side) =>
-    alongLeg.map((share): Point => {
-      const aside = side * letter
-      // Upright pipe has its dimension to the side, where letters need more room.
-      const wide = Math.abs(dy) / length > 0.9 ? 2 : 1
-      return [from[0] + dx * share - (dy / length) * aside * wide, from[1] + dy * share + (dx / length) * aside]
-    }),
-  )
+  // Upright pipe has its dimension to the side, where letters need more room.
+  const wide = Math.abs(dy) / length > 0.9 ? 2 : 1
+  for (const side of besideLeg) {
+    const [right, down] = [(-dy / length) * side * letter * wide, (dx / length) * side * letter]
+    for (const share of alongLeg) {
+      const place: Point = [from[0] + dx * share + right, from[1] + dy * share + down]
+      if (taken.isFree(place)) return place
+    }
+  }
+  return null
 }
 
 /**
@@ -81,7 +84,7 @@ export function placeDimensions({ legs, nodes }: Drawing, letter: number): Dimen
   return [...legs]
     .sort((a, b) => size(a) - size(b))
     .flatMap((leg) => {
-      const at = placesFor(leg, letter).find((place) => taken.isFree(place))
+      const at = freePlace(leg, letter, taken)
       if (!at) return []
       taken.take(at)
       return [{ leg: leg.id, at }]

@@ -14,19 +14,12 @@ const directions = [
   { key: 'ArrowRight', axis: 'east', word: 'East', icon: 'i-lucide-arrow-down-right' },
   { key: 'PageDown', axis: 'down', word: 'Down', icon: 'i-lucide-arrow-down' },
 ] as const
-const digits = computed(() => [
-  '7',
-  '8',
-  '9',
-  '4',
-  '5',
-  '6',
-  '1',
-  '2',
-  '3',
-  '0',
-  ...(units.value === 'metric' ? ['.'] : [' ', '/', "'"]),
-])
+/** Two rows, the digits in order; the last column of the second row is the leg's. */
+const rows = computed(() =>
+  units.value === 'metric'
+    ? { first: [...'12345.'], second: [...'67890'], columns: 'grid-cols-7' }
+    : { first: [..."12345'/"], second: [...'67890 '], columns: 'grid-cols-8' },
+)
 const fittings = [
   { key: '&', word: 'And' },
   { key: 't', word: 'Tee' },
@@ -73,9 +66,22 @@ const way = computed(() => {
           <UIcon :name="icon" class="size-4" />{{ word }}
         </button>
       </div>
-      <div class="grid grid-cols-7 gap-1">
+      <div class="grid gap-1" :class="rows.columns">
         <button
-          v-for="digit in digits"
+          v-for="digit in rows.first"
+          :key="digit"
+          v-memo="[digit]"
+          type="button"
+          class="key"
+          @click="emit('press', digit)"
+        >
+          {{ digit }}
+        </button>
+        <button type="button" class="key" aria-label="Take back" @click="emit('press', 'Backspace')">
+          <UIcon name="i-lucide-delete" class="size-5" />
+        </button>
+        <button
+          v-for="digit in rows.second"
           :key="digit"
           v-memo="[digit]"
           type="button"
@@ -84,9 +90,6 @@ const way = computed(() => {
           @click="emit('press', digit)"
         >
           {{ digit === ' ' ? '␣' : digit }}
-        </button>
-        <button type="button" class="key" aria-label="Take back" @click="emit('press', 'Backspace')">
-          <UIcon name="i-lucide-delete" class="size-5" />
         </button>
         <button type="button" class="key strong col-span-2" aria-label="Enter the leg" @click="emit('press', 'Enter')">
           Leg
