@@ -3,6 +3,12 @@ import { removeLeg } from './edit-run'
 import type { Job, Leg, Node } from './job'
 import { nextId } from './new-job'
 
+/** What a leg is fixed to stays where it is: where the first of it stands from a place along the leg. */
+function offsetFrom({ spacing, offset }: NonNullable<Leg['fixings']>, at: number): number {
+  const from = offset - at
+  return from >= 0 ? from : from + Math.ceil(-from / spacing) * spacing
+}
+
 /**
  * The job with a node put into a leg: the leg is split there, and everything beyond it stays where it is.
  *
@@ -24,7 +30,13 @@ export function splitLeg(
     throw new RangeError(`Place: more than 0, less than ${formatLength(leg.length, job.units)}`)
   const node = nextId('n', run.nodes)
   const first: Leg = { ...leg, to: node, length: at }
-  const second: Leg = { ...leg, id: nextId('l', run.legs), from: node, length: leg.length - at }
+  const second: Leg = {
+    ...leg,
+    id: nextId('l', run.legs),
+    from: node,
+    length: leg.length - at,
+    ...(leg.fixings ? { fixings: { ...leg.fixings, offset: offsetFrom(leg.fixings, at) } } : {}),
+  }
   const legs = run.legs.flatMap((known) => (known === leg ? [first, second] : [known]))
   const nodes: Node[] = [...run.nodes, { id: node, kind }]
   return { job: { ...job, runs: job.runs.map((known) => (known === run ? { ...run, nodes, legs } : known)) }, node }

@@ -165,7 +165,7 @@ function stockChecks(stock: readonly PipeStock[], mm: Written): PlanCheck[] {
       rule: 'stock',
       run: '',
       where: `${label}, piece ${id}`,
-      text: `${mm(length)} is longer than a stock length: add a coupling where it can be supported`,
+      text: `${mm(length)} is longer than a stock length: put couplings in, under Cut`,
     })),
   )
 }

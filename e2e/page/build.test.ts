@@ -52,6 +52,24 @@ describe('cutting, from the plan to the rack', () => {
   })
 })
 
+describe('a piece longer than its stock', () => {
+  it('gets couplings that can be undone', async () => {
+    const on = page()
+    await on.open(`/jobs/${await job('Tarn Lane Bakehouse')}/cut`)
+    const stock15 = await on.see('[aria-label^="Stock of 15 × 0.7"] input[aria-label="Stock length"]')
+    await stock15.sendKeys(Key.chord(Key.CONTROL, 'a'), '500')
+    await on.shows('[aria-label="Too long for their stock"]', 'Longer than a stock length')
+    await on.press('Put couplings in')
+    await on.driver.wait(
+      async () => (await on.driver.findElements(By.css('[aria-label="Too long for their stock"]'))).length === 0,
+      10_000,
+    )
+    await on.shows('[aria-label="Stock and parts"]', '15 solder coupling')
+    await on.press('Undo')
+    await on.shows('[aria-label="Too long for their stock"]', 'Longer than a stock length')
+  })
+})
+
 describe('where do I bend', () => {
   it('an offset of 100 at 45°: marks, and a bender that is calibrated by a scrap', async () => {
     const on = page()

@@ -4,6 +4,7 @@ import type { Bar } from '~~/core/cut/stock'
 import type { PipeStock } from '~~/core/cut/lay-pieces'
 import { bendSheet } from '~~/core/bend/bend-sheet'
 import { setStock } from '~~/core/job/edit-stock'
+import { joinLong, type JoinedLong } from '~~/core/plan/join-long'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { useRackStore } from '~/stores/rack'
 import { useSelectionStore } from '~/stores/selection'
@@ -38,6 +39,14 @@ const keep = computed(() => job.value.stock?.keep ?? 300)
 const offcutsOf = (pipe: string) => rack.offcuts.filter((offcut) => offcut.pipe === pipe)
 const offcuts = computed(() => plan.value.stock.flatMap(({ pipe }) => offcutsOf(pipe)))
 
+const tooLong = computed(() => plan.value.stock.flatMap(({ tooLong: of }) => of))
+const unjoined = ref<JoinedLong['problems']>([])
+function putCouplings(): void {
+  const joined = joinLong(own.catalogue, job.value, plan.value)
+  unjoined.value = joined.problems
+  change(joined.job)
+}
+
 const bookCut = ({ pipe }: PipeStock, bars: readonly Bar[]) =>
   rack.book({
     for: job.value.title,
@@ -70,6 +79,14 @@ const scrap = (id: number) => rack.book({ for: 'thrown away', takes: [id], leave
         <p v-else-if="rack.state === 'away'" class="text-(--ui-warning)">
           The rack cannot be read just now: laid on new lengths only.
         </p>
+        <div v-if="tooLong.length" class="space-y-2" role="group" aria-label="Too long for their stock">
+          <p class="text-(--ui-warning)">Longer than a stock length: {{ tooLong.map(({ id }) => id).join(', ') }}.</p>
+          <button type="button" class="key strong" @click="putCouplings">Put couplings in</button>
+          <p v-for="{ piece: id, text } in unjoined" :key="id" role="alert" class="text-(--ui-error)">
+            {{ id }}: {{ text }}.
+          </p>
+          <p class="text-sm text-muted">Whole lengths first, clear of bends, clips and joists; undo takes them out.</p>
+        </div>
         <template v-if="rack.state !== 'loading'">
           <LazyStockSearch
             v-for="stock in plan.stock"
@@ -83,9 +100,6 @@ const scrap = (id: number) => rack.book({ for: 'thrown away', takes: [id], leave
             @select="(id) => (selection.piece = id)"
             @cut="(bars) => bookCut(stock, bars)"
           >
-            <p v-if="stock.tooLong.length" class="text-sm text-(--ui-error)">
-              Longer than a stock length: {{ stock.tooLong.map(({ id }) => id).join(', ') }}
-            </p>
             <LengthField
               label="Stock length"
               :limits="stockLimits"

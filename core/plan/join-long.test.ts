@@ -1,0 +1,90 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
+import type { Job, Leg } from '../job/job'
+import { planJob } from '../plan'
+import { layOut } from '../route/layout'
+import { pipeId, sampleJob } from '../sample-run'
+import { joinLong } from './join-long'
+
+const straight = (length: number, fixings?: Leg['fixings']): Job => {
+  const job = sampleJob({
+    pipe: pipeId('EN 1057', '22', 0.9),
+    method: 'solder',
+    legs: [
+      ['open:s', 'north', 500, 'elbow:a'],
+      ['elbow:a', 'east', length, 'elbow:b'],
+      ['elbow:b', 'north', 500, 'open:e'],
+    ],
+  })
+  const [run] = job.runs
+  return { ...job, runs: [{ ...run!, legs: run!.legs.map((leg) => (leg.id === 'l2' ? { ...leg, fixings } : leg)) }] }
+}
+const joined = (job: Job) => joinLong(catalogue, job, planJob(job, catalogue))
+const cuts = (job: Job) => planJob(job, catalogue).pieces.map(({ cut }) => cut)
+
+describe('pieces longer than their stock', () => {
+  it('7 m of 22 copper on 3 m lengths: two couplings, whole lengths first', () => {
+    const { job, couplings, problems } = joined(straight(7000))
+    expect([couplings, problems]).toEqual([2, []])
+    // Elbow 14.6, coupling 0.8 to its stop: 14.6 + 3000 + 0.8 = 3015.4, to the half downwards 3015; then 0.8 + 3000 + 0.8 on.
+    expect(job.runs[0]!.legs.map(({ length }) => length)).toEqual([500, 3015, 3001.5, 983.5, 500])
+    const { pieces, stock, fittings } = planJob(job, catalogue)
+    expect(stock.every(({ tooLong }) => tooLong.length === 0)).toBe(true)
+    expect(fittings.find(({ label }) => label === '22 solder coupling')?.count).toBe(2)
+    expect(pieces.filter(({ cut }) => cut !== null && cut > 2999)).toHaveLength(2)
+  })
+
+  it('keeps couplings off the joists, and every clip too', () => {
+    // Joists at 450 from 200 on stand at 2900 and 3350; the coupling must keep 116 from either.
+    const { job } = joined(straight(5000, { spacing: 450, offset: 200 }))
+    const [first] = job.runs[0]!.legs.filter(({ direction }) => direction === 'east')
+    const off = (first!.length - 200) % 450
+    expect(Math.min(off, 450 - off)).toBeGreaterThan(100)
+    const places = planJob(job, catalogue).supports.flatMap(({ leg, at }) => at.map((mm) => [leg, mm] as const))
+    for (const [leg, mm] of places.filter(([leg]) => leg !== 'l1' && leg !== 'l3')) {
+      const before = leg === first!.id ? 0 : first!.length
+      expect((before + mm - 200) % 450).toBeCloseTo(0, 1)
+    }
+  })
+
+  it('a bent piece gets its coupling on a straight', () => {
+    const bent = sampleJob({
+      pipe: pipeId('EN 1057', '15', 0.7),
+      method: 'solder',
+      legs: [
+        ['open:s', 'east', 1800, 'bend:b'],
+        ['bend:b', 'north', 2500, 'open:e'],
+      ],
+      nodes: { b: { radius: 60 } },
+    })
+    const { job, couplings } = joined(bent)
+    expect(couplings).toBe(1)
+    const { pieces } = planJob(job, catalogue)
+    expect(pieces.map(({ legs }) => legs)).toEqual([['l1', 'l2'], ['l3']])
+    expect(pieces[0]!.cut).toBeLessThanOrEqual(3000)
+    expect(pieces[0]!.cut).toBeGreaterThan(2990)
+  })
+
+  it('says where none can be put: joists too near to each other', () => {
+    const { couplings, problems } = joined(straight(5000, { spacing: 150, offset: 0 }))
+    expect(couplings).toBe(0)
+    expect(problems[0]?.text).toContain('no straight of it has room')
+  })
+
+  it('of any length: nothing is too long any more, nothing moves, and as few couplings as lengths need', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 3100, max: 40_000 }), (length) => {
+        const before = straight(length)
+        const { job, couplings } = joined(before)
+        const all = cuts(job)
+        expect(all.every((cut) => cut !== null && cut <= 3000)).toBe(true)
+        expect(all.every((cut) => cut !== null && cut > 2 * 15.4)).toBe(true)
+        expect(layOut(job.runs[0]!).places.get('e')![0]).toBeCloseTo(length, 3)
+        // Less what the elbows take, each length of pipe reaches 3000 and a coupling's two stops.
+        expect(couplings).toBeLessThanOrEqual(Math.ceil((length - 29.2) / 2990))
+      }),
+      { numRuns: 40 },
+    )
+  })
+})
