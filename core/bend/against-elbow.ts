@@ -1,4 +1,5 @@
 import { bendLengths } from './geometry'
+import type { BendingWay } from './limits'
 
 /** What a corner costs when it is bent, or made with an elbow. */
 export interface CornerCost {
@@ -13,6 +14,7 @@ export interface CornerCost {
 export interface Corner {
   readonly angle: number
   readonly radius: number
+  readonly way: BendingWay
   /** From an elbow's centre to its face, in mm; null where it is not known. */
   readonly elbowFace: number | null
   readonly jointMinutes: number
@@ -20,15 +22,15 @@ export interface Corner {
   readonly hourPrice: number
 }
 
-/** Minutes to mark and pull a bend: typical, a setting of nobody yet. */
-export const bendMinutes = 3
+/** Minutes to mark and make a bend: typical. */
+const bendMinutes: Readonly<Record<BendingWay, number>> = { hand: 1, 'spring or support': 2, bender: 3 }
 
 /**
  * Bend against elbow: room, joints, minutes and cost of one corner, and by how much the bend shortens the way.
  *
  * @example 90°, radius 88, elbow 30 to its face: room 88 against 30, no joint against two, 37.8 mm less pipe
  */
-export function bendAgainstElbow({ angle, radius, elbowFace, jointMinutes, elbowPrice, hourPrice }: Corner): {
+export function bendAgainstElbow({ angle, radius, way, elbowFace, jointMinutes, elbowPrice, hourPrice }: Corner): {
   readonly bend: CornerCost
   readonly elbow: Omit<CornerCost, 'room'> & { readonly room: number | null }
   readonly gain: number
@@ -36,7 +38,7 @@ export function bendAgainstElbow({ angle, radius, elbowFace, jointMinutes, elbow
   const { setBack, gain } = bendLengths(radius, angle)
   const elbowMinutes = 2 * jointMinutes
   return {
-    bend: { room: setBack, joints: 0, minutes: bendMinutes, cost: (bendMinutes / 60) * hourPrice },
+    bend: { room: setBack, joints: 0, minutes: bendMinutes[way], cost: (bendMinutes[way] / 60) * hourPrice },
     elbow: {
       room: elbowFace,
       joints: 2,

@@ -1,5 +1,5 @@
 import { markFromStart, pullTo, type Bender } from './bender'
-import { bendingOrder, trimForGrip, type BendingOrder } from './bending-order'
+import { bendingOrder, trimForGrip, type BenderRoom, type BendingOrder } from './bending-order'
 import { markTube, type Tube } from './tube'
 
 /** One bend as it is marked and pulled. */
@@ -28,6 +28,8 @@ export interface BendSheet {
   /** Cut off at either end once it is bent. */
   readonly trim: { readonly first: number; readonly last: number }
   readonly order: BendingOrder
+  /** Room that the tube takes below the bending plane at its worst, in mm; 0 where it stays in the plane. */
+  readonly below: number
   /** In the order of bending; along the tube where there is none. */
   readonly marks: readonly BendMark[]
 }
@@ -41,7 +43,7 @@ const within = (degrees: number): number => ((((degrees + 180) % 360) + 360) % 3
  * @param bender without one, marks are at the start of the bend and nothing is known of grip or spring-back
  */
 export function bendSheet(tube: Tube, bender: Bender | null, od: number): BendSheet {
-  const room = bender ?? { grip: 0, shoe: 0 }
+  const room: BenderRoom = bender ? { ...bender, od } : { grip: 0, shoe: 0, od }
   const marked = markTube(tube)
   const trim = trimForGrip(marked, room)
   const onBlank = markTube({
@@ -71,5 +73,6 @@ export function bendSheet(tube: Tube, bender: Bender | null, od: number): BendSh
       roundAlong: (Math.abs(round) / 360) * Math.PI * od,
     }
   })
-  return { length: marked.length, blank: onBlank.length, trim, order, marks }
+  const below = order.ok ? Math.max(0, ...order.steps.map((step) => step.below)) : 0
+  return { length: marked.length, blank: onBlank.length, trim, order, below, marks }
 }

@@ -37,6 +37,10 @@ export const benderSchema = z.object({
   grip: mm(0, 1000, 'straight to grip').default(0),
   /** Straight pipe that the lever’s shoe needs after the start of the bend. */
   shoe: mm(0, 1000, 'straight under the shoe').default(0),
+  /** From the bending plane down to bench or floor; left out where it is held in the hands. */
+  below: mm(0, 3000, 'room under the bending plane').optional(),
+  /** To which side it bends the pipe, seen from above with the hook behind. */
+  turns: z.enum(['left', 'right']).default('left'),
   calibrated: z.string().max(40).optional(),
 })
 export type Bender = z.output<typeof benderSchema>

@@ -1,11 +1,14 @@
+import { sweepOf, type BenderStand, type Sweep } from './foul'
 import type { MarkedTube } from './tube'
 
 /** Straight pipe that a bender needs, in mm. */
-export interface BenderRoom {
+export interface BenderRoom extends BenderStand {
   /** Before the start of the bend, under the hook. */
   readonly grip: number
   /** After the start of the bend, under the shoe. */
   readonly shoe: number
+  /** Outside diameter of the tube, for what it hits; without it nothing of that is looked at. */
+  readonly od?: number
 }
 
 /** One step at the bender. */
@@ -17,6 +20,8 @@ export interface BendStep {
   /** Straight there is under the hook and the shoe when it is made. */
   readonly grip: number
   readonly shoe: number
+  /** By how much the tube reaches below the bending plane while it is pulled. */
+  readonly below: number
 }
 
 export type BendingOrder =
@@ -43,24 +48,48 @@ function straightsAt({ bends, length }: MarkedTube, bend: number, made: Readonly
   return [bends[bend]!.start - from, to - bends[bend]!.end]
 }
 
-/** The ways to make one bend now: from either end, where hook and shoe find their straight. */
-function waysAt(tube: MarkedTube, room: BenderRoom, bend: number, made: ReadonlySet<number>): BendStep[] {
+type Sweeps = (bend: number, hold: BendStep['hold'], made: ReadonlySet<number>) => Sweep
+
+/** What happens at each pull, each looked at once. */
+function sweeps(tube: MarkedTube, { od, below, turns }: BenderRoom): Sweeps {
+  const known = new Map<string, Sweep>()
+  return (bend, hold, made) => {
+    if (od === undefined) return { below: 0, foul: null }
+    const key = `${bend} ${hold} ${[...made].sort().join()}`
+    const found = known.get(key) ?? sweepOf(tube, od, made, bend, hold, { below, turns })
+    known.set(key, found)
+    return found
+  }
+}
+
+/** The ways to make one bend now: from either end, where hook and shoe find their straight and the tube hits nothing. */
+function waysAt(
+  tube: MarkedTube,
+  room: BenderRoom,
+  bend: number,
+  made: ReadonlySet<number>,
+  sweep: Sweeps,
+): BendStep[] {
   const { start, end } = tube.bends[bend]!
   const arc = end - start
   const [before, after] = straightsAt(tube, bend, made)
   const fits = (grip: number, shoe: number) => grip + tight >= room.grip && shoe + tight >= room.shoe
-  const ways: BendStep[] = []
   // The shoe lies on the pipe that the bend takes and on what comes after it.
-  if (fits(before, arc + after)) ways.push({ bend, hold: 'first end', grip: before, shoe: arc + after })
-  if (fits(after, arc + before)) ways.push({ bend, hold: 'second end', grip: after, shoe: arc + before })
-  return ways
+  return [
+    { bend, hold: 'first end' as const, grip: before, shoe: arc + after },
+    { bend, hold: 'second end' as const, grip: after, shoe: arc + before },
+  ].flatMap((way): BendStep[] => {
+    if (!fits(way.grip, way.shoe)) return []
+    const { below, foul } = sweep(bend, way.hold, made)
+    return foul ? [] : [{ ...way, below }]
+  })
 }
 
 const mostBends = 9
 
 /**
  * An order in which every bend can be made: each finds the straight that hook and shoe need between the bends already
- * made and the ends. Of all orders the one that turns the tube end for end least often, and goes along it.
+ * made and the ends, and hits neither itself nor the former nor what is under the bender. Of all orders the one that turns the tube end for end least often, and goes along it.
  *
  * @param tube of at most 9 bends
  * @returns the steps; or the bend that finds no room even first, or in any order, with what it lacks
@@ -69,8 +98,9 @@ export function bendingOrder(tube: MarkedTube, room: BenderRoom): BendingOrder {
   const count = tube.bends.length
   if (count > mostBends)
     return { ok: false, bend: mostBends, lacks: null, problem: `a tube of more than ${mostBends} bends: cut it` }
+  const sweep = sweeps(tube, room)
   for (let bend = 0; bend < count; bend += 1) {
-    if (waysAt(tube, room, bend, new Set()).length > 0) continue
+    if (waysAt(tube, room, bend, new Set(), sweep).length > 0) continue
     const [before, after] = straightsAt(tube, bend, new Set())
     const lacks = room.grip - Math.max(before, after)
     return {
@@ -93,12 +123,13 @@ export function bendingOrder(tube: MarkedTube, room: BenderRoom): BendingOrder {
     const last = steps.at(-1)
     for (let bend = 0; bend < count; bend += 1) {
       if (made.has(bend)) continue
-      for (const step of waysAt(tube, room, bend, made)) {
+      for (const step of waysAt(tube, room, bend, made, sweep)) {
         // Turning the tube end for end costs most; leaping over bends a little.
         const flip = last && last.hold !== step.hold ? 100 : 0
         const leap = Math.abs(bend - (last?.bend ?? (step.hold === 'first end' ? 0 : count - 1)))
         made.add(bend)
-        search([...steps, step], made, cost + flip + leap + (step.hold === 'first end' ? 0 : 0.5))
+        const turned = (step.hold === 'first end' ? 0 : 0.5) + (step.below > 0 ? 0.25 : 0)
+        search([...steps, step], made, cost + flip + leap + turned)
         made.delete(bend)
       }
     }
@@ -110,8 +141,17 @@ export function bendingOrder(tube: MarkedTube, room: BenderRoom): BendingOrder {
     ok: false,
     bend: 0,
     lacks: null,
-    problem: 'each bend fouls another in every order: move a bend, or put an elbow in its place',
+    problem: whyNone(tube, room),
   }
+}
+
+/** Why no order is left though each bend alone finds room. */
+function whyNone(tube: MarkedTube, room: BenderRoom): string {
+  const found = bendingOrder(tube, { ...room, od: undefined }).ok
+  if (!found) return 'each bend fouls another in every order: move a bend, or put an elbow in its place'
+  return room.below !== undefined && bendingOrder(tube, { ...room, below: undefined }).ok
+    ? 'in every order the tube hits what is under the bender: raise the bender, or put an elbow or a coupling in'
+    : 'in every order the tube hits itself or the former: put an elbow or a coupling in'
 }
 
 /** By how much longer the tube must be at each end so that its outer bends can be gripped; cut off afterwards. */

@@ -1,4 +1,4 @@
-import { markTube, type Tube } from './tube'
+import { markTube, type Tube, type TubeBend } from './tube'
 
 /** A place in space in mm: the tube starts at the origin and runs along x, its first bend turns towards y. */
 export type Place = readonly [number, number, number]
@@ -33,13 +33,16 @@ export interface CentreLine {
   readonly line: readonly Place[]
 }
 
+/** A bend as it stands in the tube's line. */
+type LineBend = Pick<TubeBend, 'angle' | 'radius' | 'turn'>
+
 /**
- * The bent tube's centre line.
+ * The line through straight lengths and the bends between them.
  *
+ * @param straights one more than there are bends
  * @param step greatest turn of one step within a bend, in degrees
  */
-export function centreLine(tube: Tube, step = 3): CentreLine {
-  const { straights, bends } = markTube(tube)
+export function lineThrough(straights: readonly number[], bends: readonly LineBend[], step: number): CentreLine {
   let at: Place = [0, 0, 0]
   let along: Place = [1, 0, 0]
   let towards: Place = [0, 1, 0]
@@ -63,4 +66,14 @@ export function centreLine(tube: Tube, step = 3): CentreLine {
   }
   at = plus(at, along, straights.at(-1)!)
   return { corners: [...corners, at], line: [...line, at] }
+}
+
+/**
+ * The bent tube's centre line.
+ *
+ * @param step greatest turn of one step within a bend, in degrees
+ */
+export function centreLine(tube: Tube, step = 3): CentreLine {
+  const { straights, bends } = markTube(tube)
+  return lineThrough(straights, bends, step)
 }

@@ -1,6 +1,7 @@
 import type { Material } from '../catalogue/material'
 import type { Pipe } from '../catalogue/pipe'
 import type { Basis } from '../quantity/basis'
+import { typicalRadius } from './bender'
 
 /** With what a pipe is bent. */
 export const bendingWays = ['hand', 'spring or support', 'bender'] as const
@@ -70,4 +71,17 @@ export function bendVerdict(pipe: Pipe, radius: number, way: BendingWay): BendVe
         basis: 'typical',
         leastRadius,
       }
+}
+
+/** How a pipe is usually bent: plastic by hand, metal in a bender. */
+export const usualWay = ({ material }: Pipe): BendingWay => (plasticRadius[material] ? 'hand' : 'bender')
+
+/**
+ * A radius to plan with until the bender is known, in mm: the least that this way allows, or what is typical.
+ *
+ * @example PEX of 16 by hand: 8 × 16 = 128; copper of 22: 4 × 22 = 88
+ */
+export function usualRadius(pipe: Pipe, way: BendingWay): number {
+  const times = plasticRadius[pipe.material]?.[way]
+  return times === undefined ? typicalRadius(pipe.od) : times * pipe.od
 }

@@ -1,18 +1,28 @@
 <script setup lang="ts">
 import { bendSheet } from '~~/core/bend/bend-sheet'
 import { schoolHow, type Bender } from '~~/core/bend/bender'
-import { bendVerdict } from '~~/core/bend/limits'
+import { bendingWays, bendVerdict, usualWay, type BendingWay } from '~~/core/bend/limits'
 import { reverseTube, type Tube } from '~~/core/bend/tube'
 import type { Pipe } from '~~/core/catalogue/pipe'
 import { bendStrips } from '~~/core/make/bend-strip'
 import type { Paper } from '~~/core/make/strip-page'
 
 /** How a tube is bent: every mark from one end, in the order of bending, how far to pull, how the tube is turned. */
-const props = defineProps<{ tube: Tube; bender: Bender | null; pipe: Pipe; title: string }>()
+const props = defineProps<{ tube: Tube; bender: Bender | null; pipe: Pipe; title: string; way?: BendingWay }>()
+const emit = defineEmits<{ way: [way: BendingWay] }>()
 const { length, units } = useLengthText()
 const reversed = ref(false)
 const told = computed(() => (reversed.value ? reverseTube(props.tube) : props.tube))
-const sheet = computed(() => bendSheet(told.value, props.bender, props.pipe.od))
+const wayWords = { hand: 'bent by hand', 'spring or support': 'with a spring or support', bender: 'in a bender' }
+const chosen = ref<BendingWay>()
+const way = computed(() => props.way ?? chosen.value ?? usualWay(props.pipe))
+const ways = bendingWays.map((value) => ({ value, label: wayWords[value] }))
+function bendBy(value: BendingWay): void {
+  chosen.value = value
+  emit('way', value)
+}
+const used = computed(() => (way.value === 'bender' ? props.bender : null))
+const sheet = computed(() => bendSheet(told.value, used.value, props.pipe.od))
 const first = computed(() => sheet.value.marks[0])
 const degrees = (value: number) => `${Math.round(value * 10) / 10}°`
 const pull = ({ angle, pull: to }: { angle: number; pull: number }) =>
@@ -24,12 +34,14 @@ const around = ({ round, roundAlong }: { round: number; roundAlong: number }) =>
       ? 'opposite the back line'
       : `${degrees(Math.abs(round))} ${round > 0 ? 'clockwise' : 'anticlockwise'}, ${length(roundAlong)} round`
 const verdict = computed(() =>
-  bendVerdict(props.pipe, Math.min(...props.tube.bends.map(({ radius }) => radius)), 'bender'),
+  bendVerdict(props.pipe, Math.min(...props.tube.bends.map(({ radius }) => radius)), way.value),
 )
 const how = computed(() =>
-  props.bender
-    ? schoolHow[props.bender.school]
-    : 'No bender of this size is calibrated yet: the marks stand at the start of each bend, and spring-back is not known.',
+  way.value !== 'bender'
+    ? 'Bent without a bender: the marks stand at the start of each bend; hold the radius over something round.'
+    : used.value
+      ? schoolHow[used.value.school]
+      : 'No bender of this size is calibrated yet: the marks stand at the start of each bend, and spring-back is not known.',
 )
 const pages = (paper: Paper) =>
   bendStrips(
@@ -62,16 +74,30 @@ const pages = (paper: Paper) =>
         :basis="sheet.blank > sheet.length ? `of it ${length(sheet.length)} stays` : 'developed length'"
       />
     </div>
-    <button type="button" class="key" :aria-pressed="reversed" @click="reversed = !reversed">
-      Measure from the other end
-    </button>
+    <div class="flex flex-wrap items-end gap-3">
+      <button type="button" class="key" :aria-pressed="reversed" @click="reversed = !reversed">
+        Measure from the other end
+      </button>
+      <Choice label="How it is bent" bare class="w-56" :items="ways" :model-value="way" @update:model-value="bendBy" />
+    </div>
     <p class="text-sm">{{ how }} Draw a line along the tube’s back first: it keeps the twist.</p>
-    <p v-if="verdict.verdict !== 'fits'" class="flex items-start gap-2">
-      <VerdictMark :verdict="verdict.verdict" /><span>{{ verdict.text }}</span>
+    <p v-if="verdict.verdict !== 'fits' || verdict.leastRadius !== null" class="flex items-start gap-2">
+      <VerdictMark :verdict="verdict.verdict" />
+      <span>
+        {{ verdict.text
+        }}<template v-if="verdict.leastRadius !== null"
+          >, here {{ length(verdict.leastRadius) }} ({{ verdict.basis }})</template
+        >
+      </span>
     </p>
     <p v-if="!sheet.order.ok" role="alert" class="font-semibold text-(--ui-error)">
       Bend {{ sheet.order.bend + 1 }}: {{ sheet.order.problem
       }}<template v-if="sheet.order.lacks !== null">; {{ length(sheet.order.lacks) }} are wanting</template>.
+    </p>
+    <p v-if="sheet.below > 0">
+      While it is bent it reaches {{ length(sheet.below) }} below the plane of the bend{{
+        used?.below === undefined ? ': see that there is room' : `; there are ${length(used.below)}`
+      }}.
     </p>
     <p v-if="sheet.trim.first || sheet.trim.last" class="font-semibold text-(--ui-warning)">
       Cut longer to have something to grip; cut off after bending:

@@ -15,6 +15,10 @@ const { fitting, id, bender, choose, record, remove, problem } = useBenders(() =
 const { length } = useLengthText()
 const items = computed(() => fitting.value.map(([value, { name }]) => ({ value, label: name })))
 const schools = markingSchools.map((value) => ({ value, label: value }))
+const sides = [
+  { value: 'left', label: 'left' },
+  { value: 'right', label: 'right' },
+] as const
 const wrong = ref('')
 
 function set(part: Partial<Bender>): void {
@@ -136,6 +140,20 @@ const scrapLengths = [
             :limits="straight"
             :model-value="bender.shoe"
             @update:model-value="(mm) => mm !== undefined && set({ shoe: mm })"
+          />
+          <LengthField
+            label="Room under its plane, on a bench"
+            optional
+            :of="id"
+            :limits="lengths"
+            :model-value="bender.below"
+            @update:model-value="(mm) => set({ below: mm })"
+          />
+          <Choice
+            label="Bends, seen from above, to the"
+            :items="sides"
+            :model-value="bender.turns"
+            @update:model-value="(turns) => set({ turns })"
           />
           <button type="button" class="key self-end" @click="remove(id)">
             <UIcon name="i-lucide-trash-2" class="size-4" />Remove it

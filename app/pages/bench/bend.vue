@@ -1,10 +1,8 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core'
-import { bendAgainstElbow } from '~~/core/bend/against-elbow'
-import { typicalRadius } from '~~/core/bend/bender'
+import { usualRadius, usualWay, type BendingWay } from '~~/core/bend/limits'
 import { crossoverFour, crossoverThree, offset, offsetTube } from '~~/core/bend/offset'
 import { markTube, type Tube } from '~~/core/bend/tube'
-import { methods } from '~~/core/catalogue/method'
 import { useCatalogueStore } from '~/stores/catalogue'
 
 /** Where do I bend? One bend, an offset, a crossover, without a job. */
@@ -38,9 +36,17 @@ const question = useLocalStorage<{
 const set = (part: Partial<typeof question.value>) => (question.value = { ...question.value, ...part })
 const pipe = computed(() => own.catalogue.pipe(question.value.pipe))
 const { bender } = useBenders(() => pipe.value?.od ?? 0)
-const radius = computed(() => bender.value?.radius ?? typicalRadius(pipe.value?.od ?? 15))
+const chosen = ref<BendingWay>()
+const way = computed(() => chosen.value ?? (pipe.value ? usualWay(pipe.value) : 'bender'))
+const radius = computed(() => {
+  const inBender = way.value === 'bender' ? bender.value?.radius : undefined
+  return inBender ?? (pipe.value ? usualRadius(pipe.value, way.value) : 60)
+})
+watch(
+  () => question.value.pipe,
+  () => (chosen.value = undefined),
+)
 const { length } = useLengthText()
-const { costs, money } = useMoney()
 
 const asked = computed<{ tube: Tube; problem: '' } | { tube: null; problem: string }>(() => {
   const { kind, angle, set: aside, roll, before, across, after } = question.value
@@ -68,26 +74,6 @@ const found = computed(() =>
     ? null
     : offset(question.value.set, question.value.angle, question.value.kind === 'offset' ? question.value.roll : 0),
 )
-const against = computed(() => {
-  const of = pipe.value
-  if (!of || question.value.kind !== 'bend' || !asked.value.tube) return null
-  const method = of.material === 'copper' ? 'solder' : 'press-multilayer'
-  const socket = own.catalogue.socketFor(method, of)
-  const takeOff =
-    socket && own.catalogue.takeOff(socket, question.value.angle === 45 ? 'elbow-45' : 'elbow-90', 'either')
-  const { minutes, fitting } = costs.value.methods[method]
-  return {
-    name: methods[method].name.toLowerCase(),
-    ...bendAgainstElbow({
-      angle: question.value.angle,
-      radius: radius.value,
-      elbowFace: takeOff && socket?.insertion ? takeOff.mm + socket.insertion.mm : null,
-      jointMinutes: minutes,
-      elbowPrice: fitting,
-      hourPrice: costs.value.hour,
-    }),
-  }
-})
 const ways = { min: 0, max: 10_000 }
 </script>
 
@@ -158,42 +144,26 @@ const ways = { min: 0, max: 10_000 }
         <dt class="label">Longer than straight on by</dt>
         <dd class="font-label text-lg font-semibold">{{ length(found.shortening) }}</dd>
       </dl>
-      <table v-if="against" class="w-full text-left" aria-label="Bend against elbow">
-        <thead>
-          <tr class="label">
-            <th></th>
-            <th class="text-right">Bend</th>
-            <th class="text-right">Elbow, {{ against.name }}</th>
-          </tr>
-        </thead>
-        <tbody class="ruled">
-          <tr>
-            <td>Room to straight pipe</td>
-            <td class="text-right font-semibold">{{ length(against.bend.room) }}</td>
-            <td class="text-right font-semibold">{{ length(against.elbow.room) }}</td>
-          </tr>
-          <tr>
-            <td>Joints</td>
-            <td class="text-right font-semibold">{{ against.bend.joints }}</td>
-            <td class="text-right font-semibold">{{ against.elbow.joints }}</td>
-          </tr>
-          <tr>
-            <td>Minutes, typical</td>
-            <td class="text-right font-semibold">{{ against.bend.minutes }}</td>
-            <td class="text-right font-semibold">{{ against.elbow.minutes }}</td>
-          </tr>
-          <tr>
-            <td>Work and fitting</td>
-            <td class="text-right font-semibold">{{ money(against.bend.cost) }}</td>
-            <td class="text-right font-semibold">{{ money(against.elbow.cost) }}</td>
-          </tr>
-        </tbody>
-      </table>
-      <BenderPanel v-if="pipe" :od="pipe.od" />
+      <CornerTable
+        v-if="pipe && question.kind === 'bend' && asked.tube"
+        :pipe="pipe"
+        :angle="question.angle"
+        :radius="radius"
+        :way="way"
+      />
+      <BenderPanel v-if="pipe && way === 'bender'" :od="pipe.od" />
     </section>
     <div class="order-1 lg:order-2">
       <p v-if="asked.problem" role="alert" class="text-lg text-(--ui-error)">{{ asked.problem }}</p>
-      <BendSheetView v-else-if="asked.tube && pipe" :tube="asked.tube" :bender="bender" :pipe="pipe" title="Bend" />
+      <BendSheetView
+        v-else-if="asked.tube && pipe"
+        :tube="asked.tube"
+        :bender="bender"
+        :pipe="pipe"
+        :way="way"
+        title="Bend"
+        @way="(value) => (chosen = value)"
+      />
     </div>
   </div>
 </template>

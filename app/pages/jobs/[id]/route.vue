@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { typicalRadius } from '~~/core/bend/bender'
+import { usualRadius, usualWay } from '~~/core/bend/limits'
 import { removeLeg, removeRun, setLeg, setNode, setRun } from '~~/core/job/edit-run'
 import type { Job } from '~~/core/job/job'
 import { bringToHeight } from '~~/core/route/heights'
+import { layOut, turnAt } from '~~/core/route/layout'
 import { addRun } from '~~/core/job/new-job'
 import { methodIds, methods } from '~~/core/catalogue/method'
 import type { PlanCheck } from '~~/core/plan/types'
@@ -18,7 +19,11 @@ const own = useCatalogueStore()
 const workshop = useWorkshopStore()
 const runPipe = computed(() => own.catalogue.pipe(run.value?.pipe ?? ''))
 const { bender } = useBenders(() => runPipe.value?.od ?? 0)
-const bendRadius = computed(() => bender.value?.radius ?? (runPipe.value ? typicalRadius(runPipe.value.od) : undefined))
+const bendWay = computed(() => (runPipe.value ? usualWay(runPipe.value) : 'bender'))
+const bendRadius = computed(() => {
+  const inBender = bendWay.value === 'bender' ? bender.value?.radius : undefined
+  return inBender ?? (runPipe.value ? usualRadius(runPipe.value, bendWay.value) : undefined)
+})
 const { entry, press, goTo } = useRouteEntry(run, () => bendRadius.value)
 
 const pieces = computed(() => plan.value.pieces.filter((piece) => piece.run === run.value?.id))
@@ -45,6 +50,12 @@ function choose(id: string): void {
   if (!next.delete(id)) next.add(id)
   chosen.value = next
 }
+/** By how much the pipe turns at the node in hand; nothing where it does not. */
+const cornerAngle = computed(() => {
+  if (!run.value || (node.value?.kind !== 'elbow' && node.value?.kind !== 'bend')) return null
+  return turnAt(layOut(run.value).arms.get(node.value.id) ?? [])
+})
+const cornerOpen = ref(false)
 /** What is seldom opened is not drawn until it is. */
 const runOpen = ref(false)
 const legOpen = ref(false)
@@ -163,6 +174,17 @@ function selectLeg(id: string): void {
           @change="(part) => change(setNode(job, run!.id, node!.id, part))"
           @height="(mm) => setHeight(mm)"
         />
+        <details v-if="cornerAngle" @toggle="(event) => (cornerOpen = (event.target as HTMLDetailsElement).open)">
+          <summary class="label min-h-11 cursor-pointer pt-2 text-base">Bend or elbow here?</summary>
+          <LazyCornerTable
+            v-if="cornerOpen && runPipe && node && bendRadius"
+            :pipe="runPipe"
+            :angle="cornerAngle"
+            :radius="node.radius ?? bendRadius"
+            :way="bendWay"
+            :prefer="run.method"
+          />
+        </details>
         <LazyTransitionPick
           v-if="node && changing"
           :run="run"

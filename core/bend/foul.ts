@@ -1,0 +1,172 @@
+import { lineThrough, type Place } from './centre-line'
+import { segmentDistance } from './segment-distance'
+import type { BendPlace, MarkedTube } from './tube'
+
+/** What a tube hits while a bend is pulled. */
+export type Foul = 'the tube itself' | 'the former' | 'what is under the bender'
+
+/** How a bender stands on its bench. */
+export interface BenderStand {
+  /** From the bending plane down to bench or floor, in mm; undefined where it is held in the hands or not known. */
+  readonly below?: number
+  /** To which side the pipe bends, seen from above with the hook behind. */
+  readonly turns?: 'left' | 'right'
+}
+
+/** How a tube moves while one bend is pulled. */
+export interface Sweep {
+  /** By how much it reaches below the plane of the bend, in mm. */
+  readonly below: number
+  readonly foul: Foul | null
+}
+
+/** Greatest turn of one step of the line, in degrees; a pull is looked at every second one. */
+const step = 15
+/** A former is about as thick as its pipe to either side. */
+const formerSides = 1
+
+/** The same tube from its other end. */
+export function markedFromOtherEnd({ bends, length, straights }: MarkedTube): MarkedTube {
+  const turns = bends.slice(1).map(({ turn }) => turn)
+  return {
+    length,
+    straights: straights.toReversed(),
+    bends: bends.toReversed().map((bend, index): BendPlace => ({
+      ...bend,
+      start: length - bend.end,
+      middle: length - bend.middle,
+      end: length - bend.start,
+      corner: length - bend.corner,
+      turn: index === 0 ? 0 : turns.at(-index)!,
+    })),
+  }
+}
+
+const minus = (a: Place, b: Place): Place => [a[0] - b[0], a[1] - b[1], a[2] - b[2]]
+const dot = (a: Place, b: Place): number => a[0] * b[0] + a[1] * b[1] + a[2] * b[2]
+const unit = (of: Place): Place => {
+  const length = Math.hypot(...of) || 1
+  return [of[0] / length, of[1] / length, of[2] / length]
+}
+const cross = (a: Place, b: Place): Place => [
+  a[1] * b[2] - a[2] * b[1],
+  a[2] * b[0] - a[0] * b[2],
+  a[0] * b[1] - a[1] * b[0],
+]
+
+/** The tube as it lies in the bender: the pipe comes in along x, the bend turns towards y, z is up from its plane. */
+interface Lying {
+  /** From the held end to the start of the bend, and from its end on. */
+  readonly held: readonly Place[]
+  readonly swinging: readonly Place[]
+}
+
+/** The tube with some bends made and one pulled to an angle; held at its first end. */
+function lie({ bends, length }: MarkedTube, made: ReadonlySet<number>, bend: number, angle: number): Lying {
+  const standing: { start: number; end: number; angle: number; radius: number; turn: number; isThis: boolean }[] = []
+  let turn = 0
+  for (const [index, of] of bends.entries()) {
+    // A bend that is not made yet only hands its turn on to the next one.
+    turn += of.turn
+    if (index !== bend && !made.has(index)) continue
+    const isThis = index === bend
+    const to = isThis ? angle : of.angle
+    standing.push({
+      start: of.start,
+      end: isThis ? of.start + (of.radius * to * Math.PI) / 180 : of.end,
+      angle: to,
+      radius: of.radius,
+      turn,
+      isThis,
+    })
+    turn = 0
+  }
+  const straights = standing.map(({ start }, index) => start - (standing[index - 1]?.end ?? 0))
+  const { line } = lineThrough([...straights, length - (standing.at(-1)?.end ?? 0)], standing, step)
+  const stepsOf = ({ angle: of }: { angle: number }) => Math.max(2, Math.ceil(of / step))
+  const at = standing.findIndex(({ isThis }) => isThis)
+  // The line has its first end, and for each bend its start and its steps.
+  const begins = 1 + standing.slice(0, at).reduce((sum, of) => sum + 1 + stepsOf(of), 0)
+  const ends = begins + stepsOf(standing[at]!)
+  const [from, before, next] = [line[begins]!, line[begins - 1]!, line[begins + 1]!]
+  const x = unit(minus(from, before))
+  const aside = minus(next, from)
+  const y = unit(minus(aside, [x[0] * dot(aside, x), x[1] * dot(aside, x), x[2] * dot(aside, x)]))
+  const z = cross(x, y)
+  const seen = (place: Place): Place => {
+    const by = minus(place, from)
+    return [dot(by, x), dot(by, y), dot(by, z)]
+  }
+  return { held: line.slice(0, begins + 1).map(seen), swinging: line.slice(ends).map(seen) }
+}
+
+const pairs = (line: readonly Place[]): [Place, Place][] =>
+  line.slice(1).map((place, index) => [line[index]!, place] as [Place, Place])
+
+/** Points along a line, near enough to each other to find what reaches into a former. */
+function* points(line: readonly Place[], every: number): Generator<Place> {
+  for (const [from, to] of pairs(line)) {
+    const by = minus(to, from)
+    const count = Math.max(1, Math.ceil(Math.hypot(...by) / every))
+    for (let part = 0; part <= count; part += 1) {
+      const share = part / count
+      yield [from[0] + by[0] * share, from[1] + by[1] * share, from[2] + by[2] * share]
+    }
+  }
+}
+
+function reachesFormer(lying: Lying, radius: number, od: number): boolean {
+  const inside = ([x, y, z]: Place) =>
+    Math.abs(z) < od * formerSides && Math.hypot(x, y - radius) < radius - od / 2 - 1e-6
+  for (const line of [lying.held, lying.swinging]) for (const place of points(line, od)) if (inside(place)) return true
+  return false
+}
+
+function hitsItself({ held, swinging }: Lying, od: number): boolean {
+  // Beside the bend the two parts are near to each other by nature: their first straights cannot meet.
+  const [far, other] = [pairs(held).slice(0, -1), pairs(swinging).slice(1)]
+  const near = (a: [Place, Place][], b: [Place, Place][]) =>
+    a.some((one) => b.some((two) => segmentDistance(one, two) < od - 1e-6))
+  return near(far, pairs(swinging)) || near(pairs(held), other)
+}
+
+/**
+ * What happens while one bend is pulled: how far the tube reaches below the plane of the bend, and what it hits.
+ *
+ * @param made bends that are made already
+ * @param hold which end goes in first
+ * @param stand how the bender stands; nothing of it where it is held in the hands
+ * @example a bend at right angles to an earlier one with 300 beyond it: it reaches about 300 up or down
+ */
+export function sweepOf(
+  tube: MarkedTube,
+  od: number,
+  made: ReadonlySet<number>,
+  bend: number,
+  hold: 'first end' | 'second end',
+  { below, turns = 'left' }: BenderStand = {},
+): Sweep {
+  const last = tube.bends.length - 1
+  const isReversed = hold === 'second end'
+  const seen = isReversed ? markedFromOtherEnd(tube) : tube
+  const of = isReversed ? last - bend : bend
+  const standing = isReversed ? new Set([...made].map((index) => last - index)) : made
+  const { angle, radius } = seen.bends[of]!
+  // The frame of a bend to the left has its third axis up; that of a bend to the right has it down.
+  const down = turns === 'left' ? -1 : 1
+  let reach = 0
+  let foul: Foul | null = null
+  const pulls = Math.max(1, Math.ceil(angle / (2 * step)))
+  for (let pull = 1; pull <= pulls; pull += 1) {
+    const lying = lie(seen, standing, of, (angle * pull) / pulls)
+    for (const [, , z] of [...lying.held, ...lying.swinging]) reach = Math.max(reach, down * z)
+    if (!foul && standing.size > 0) {
+      if (reachesFormer(lying, radius, od)) foul = 'the former'
+      else if (hitsItself(lying, od)) foul = 'the tube itself'
+    }
+  }
+  // The tube's own half is below its plane wherever it lies.
+  const needed = reach < 0.01 ? 0 : reach + od / 2
+  if (!foul && below !== undefined && needed > below) foul = 'what is under the bender'
+  return { below: needed, foul }
+}
