@@ -29,12 +29,14 @@ export function splitLeg(
   if (!(at > 0 && at < leg.length))
     throw new RangeError(`Place: more than 0, less than ${formatLength(leg.length, job.units)}`)
   const node = nextId('n', run.nodes)
-  const first: Leg = { ...leg, to: node, length: at }
+  const { free } = leg
+  const first: Leg = { ...leg, to: node, length: at, ...(free ? { free: { start: free.start } } : {}) }
   const second: Leg = {
     ...leg,
     id: nextId('l', run.legs),
     from: node,
     length: leg.length - at,
+    ...(free ? { free: { end: free.end } } : {}),
     ...(leg.fixings ? { fixings: { ...leg.fixings, offset: offsetFrom(leg.fixings, at) } } : {}),
   }
   const legs = run.legs.flatMap((known) => (known === leg ? [first, second] : [known]))

@@ -93,6 +93,10 @@ export const legSchema = z.object({
     .meta({
       description: 'joists or studs that the leg crosses: centre to centre, and the first from its start, in mm',
     }),
+  free: z
+    .object({ start: z.number().min(0).max(100_000).optional(), end: z.number().min(0).max(100_000).optional() })
+    .optional()
+    .meta({ description: 'mm from its first and its last node kept without clips, to take up expansion' }),
 })
 export type Leg = z.infer<typeof legSchema>
 

@@ -2,7 +2,8 @@ import { materialFacts } from '../catalogue/tables/materials'
 import { isPlastic, materialKey } from '../catalogue/material'
 import type { Catalogue } from '../catalogue/catalogue'
 import type { Pipe } from '../catalogue/pipe'
-import type { Leg } from '../job/job'
+import { setLeg } from '../job/edit-run'
+import type { Job, Leg } from '../job/job'
 import type { Layout } from '../route/layout'
 import { expansion, freeLegConstants, type Expansion } from './expansion'
 import type { LegClips } from './leg-clips'
@@ -17,6 +18,16 @@ export interface Growing extends Expansion {
   readonly free: readonly [number | null, number | null]
   /** One free end that gives enough is enough. */
   readonly enough: boolean
+  /** At either end the legs that turn off there, and could give if no clip stood too near. */
+  readonly turning: readonly [Turning, Turning]
+}
+
+/** Legs that turn off at the end of a stretch that grows. */
+export interface Turning {
+  readonly node: string
+  readonly legs: readonly string[]
+  /** Length of the shortest of them, in mm; 0 where there is none. */
+  readonly length: number
 }
 
 const inLine = 0.999
@@ -41,6 +52,27 @@ function follow(layout: Layout, leg: Leg, from: string): { legs: Leg[]; end: str
     at = next.leg.from === at ? next.leg.to : next.leg.from
     last = next.leg
   }
+}
+
+function turningAt(layout: Layout, node: string, stretch: ReadonlySet<Leg>): Turning {
+  const legs = (layout.arms.get(node) ?? []).flatMap(({ leg }) => (stretch.has(leg) ? [] : [leg]))
+  return {
+    node,
+    legs: legs.map(({ id }) => id),
+    length: legs.length > 0 ? Math.min(...legs.map(({ length }) => length)) : 0,
+  }
+}
+
+/**
+ * The job with clips kept off the legs that turn off at a node, as far as a free leg must reach.
+ *
+ * @param mm free leg, from the node's centre
+ */
+export function keepClipsOff(job: Job, runId: string, { node, legs }: Turning, mm: number): Job {
+  return legs.reduce((kept, id) => {
+    const leg = kept.runs.find((run) => run.id === runId)?.legs.find((of) => of.id === id)
+    return leg ? setLeg(kept, runId, id, { free: { ...leg.free, [leg.from === node ? 'start' : 'end']: mm } }) : kept
+  }, job)
 }
 
 /** The shortest free length of the legs that turn off at a node, to their first clip; 0 where it is held, null where it just ends. */
@@ -88,6 +120,8 @@ export function growthOf(
     legs: legs.map(({ id }) => id),
     length,
     free,
-    enough: free.some((of) => of === null || of >= grown.freeLeg),
+    // Clips stand to the tenth of a millimetre.
+    enough: free.some((of) => of === null || of >= grown.freeLeg - 0.1),
+    turning: [turningAt(layout, before.end, stretch), turningAt(layout, after.end, stretch)],
   }
 }

@@ -4,7 +4,8 @@ import { shippedCatalogue } from '../catalogue/catalogue'
 import { planJob } from '../plan'
 import { layOut } from '../route/layout'
 import { pipeId, sampleJob } from '../sample-run'
-import { growthOf } from './free-leg'
+import { growthOf, keepClipsOff } from './free-leg'
+import { countClips, guidesBetween } from './leg-clips'
 import { expansion, freeLegConstants, loopFor, roomAtWall } from './expansion'
 import { fewestClips, fixingsWithin } from './fixings'
 import { joistProblems, needsGuard } from './timber'
@@ -101,6 +102,10 @@ describe('timber', () => {
     expect(joistProblems({ ...joist, kind: 'notch', size: 25 }, 'metric', mm)).toEqual([
       'a notch between 210 mm and 750 mm from a support',
     ])
+    // A third of 140 is 46.7, but 2 in are to stay above and below: 140 − 101.6 = 38.4.
+    expect(joistProblems({ ...joist, depth: 140, kind: 'hole', size: 45 }, 'us-a', mm)).toEqual([
+      'a hole of at most 38 mm in a joist 140 mm deep',
+    ])
     expect(joistProblems({ ...joist, at: 1400, kind: 'notch', size: 20 }, 'us-a', mm)).toHaveLength(1)
   })
 
@@ -135,5 +140,63 @@ describe('growth of a stretch against its free legs', () => {
     expect(growing(2, 50)).toEqual(found)
   })
 
+  it('clips are kept off the leg that turns off, and it is enough', () => {
+    const [, end] = growing(1, 50).turning
+    expect(end).toEqual({ node: 'b', legs: ['l4'], length: 900 })
+    const kept = keepClipsOff(job, 'r1', end, 824.4)
+    const plan = planJob(kept, shippedCatalogue)
+    expect(Math.min(...plan.clips.filter(({ leg }) => leg === 'l4').map(({ at }) => at), 9999)).toBeGreaterThanOrEqual(
+      824.4,
+    )
+    const free = growthOf(shippedCatalogue, layOut(kept.runs[0]!), kept.runs[0]!.legs[1]!, plan.supports, 50)
+    expect(free).toMatchObject({ enough: true, free: [expect.any(Number), 900] })
+  })
+
   it('a small growth finds enough', () => expect(growing(1, 1)).toMatchObject({ enough: true }))
+})
+
+describe('upright plastic', () => {
+  const riser = (profile: 'metric' | 'us-a') =>
+    planJob(
+      sampleJob({
+        pipe: pipeId('ASTM F876', '1/2', 'pex-b'),
+        method: 'crimp',
+        profile,
+        legs: [
+          ['open:s', 'east', 500, 'elbow:a'],
+          ['elbow:a', 'up', 3000, 'elbow:b'],
+          ['elbow:b', 'east', 500, 'open:e'],
+        ],
+      }),
+      shippedCatalogue,
+    )
+
+  it('is guided at mid-storey where the profile asks for it', () => {
+    // 14.7 + 15.24 + 50 = 79.94 from either corner; one span of 2840, its middle at 1500.
+    const { supports, clipCounts } = riser('us-a')
+    expect(supports.find(({ leg }) => leg === 'l2')).toMatchObject({ at: [79.9, 2920.1], guides: [1500] })
+    expect(clipCounts).toContainEqual({ label: 'guide for 1/2 PEX-B, in which it can slide', count: 1 })
+    expect(riser('metric').supports.every(({ guides }) => guides.length === 0)).toBe(true)
+  })
+
+  it('a short span needs none', () => expect(guidesBetween([80, 1500, 3000], 3048)).toEqual([]))
+
+  it('has plastic clips, and copper plain ones', () => {
+    const clips = [
+      {
+        run: 'r1',
+        leg: 'l1',
+        pipe: pipeId('ASTM F876', '1/2', 'pex-b'),
+        at: [1, 2],
+        guides: [],
+        missing: '',
+        basis: '',
+      },
+      { run: 'r1', leg: 'l2', pipe: pipeId('EN 1057', '22', 0.9), at: [1], guides: [], missing: '', basis: '' },
+    ]
+    expect(countClips(shippedCatalogue, clips)).toEqual([
+      { label: 'plastic clip for 1/2 PEX-B', count: 2 },
+      { label: 'clip for 22 copper', count: 1 },
+    ])
+  })
 })

@@ -9,6 +9,8 @@ export interface JoistLimits {
   readonly hole: number
   readonly holeFrom: number
   readonly holeTo: number
+  /** Least wood that stays above and below a hole, in mm. */
+  readonly edge: number
   readonly basis: Basis
   readonly text: string
 }
@@ -20,6 +22,7 @@ const british: JoistLimits = {
   hole: 1 / 4,
   holeFrom: 0.25,
   holeTo: 0.4,
+  edge: 0,
   basis: 'guidance',
   text: 'notches to 1/8 of the depth, from 0.07 to 0.25 of the span; holes to 1/4 on the centre line, from 0.25 to 0.4',
 }
@@ -30,6 +33,7 @@ const american: JoistLimits = {
   hole: 1 / 3,
   holeFrom: 0,
   holeTo: 0.5,
+  edge: 50.8,
   basis: 'model code',
   text: 'notches to 1/6 of the depth, not in the middle third of the span; holes to 1/3, 2 in from either edge',
 }
@@ -65,9 +69,11 @@ export function joistProblems(
   const limits = joistLimits[profile]
   const share = Math.min(at, span - at) / span
   const [most, from, to] =
-    kind === 'notch' ? [limits.notch, limits.notchFrom, limits.notchTo] : [limits.hole, limits.holeFrom, limits.holeTo]
+    kind === 'notch'
+      ? [limits.notch * depth, limits.notchFrom, limits.notchTo]
+      : [Math.min(limits.hole * depth, Math.max(0, depth - 2 * limits.edge)), limits.holeFrom, limits.holeTo]
   return [
-    ...(size > most * depth ? [`a ${kind} of at most ${written(most * depth)} in a joist ${written(depth)} deep`] : []),
+    ...(size > most ? [`a ${kind} of at most ${written(most)} in a joist ${written(depth)} deep`] : []),
     ...(share < from || share > to
       ? [`a ${kind} between ${written(from * span)} and ${written(to * span)} from a support`]
       : []),

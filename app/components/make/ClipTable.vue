@@ -33,7 +33,12 @@ const rows = computed(() =>
           <span class="block text-sm text-muted">{{ row.name }}</span>
         </td>
         <td class="py-1.5 pr-3 font-label text-lg font-semibold">
-          <span v-if="row.at.length">{{ row.at.map(figure).join(', ') }}</span>
+          <span v-if="row.at.length">
+            {{ row.at.map(figure).join(', ') }}
+            <span v-if="row.guides.length" class="block text-base font-normal">
+              guides {{ row.guides.map(figure).join(', ') }}
+            </span>
+          </span>
           <span v-else class="font-sans text-sm font-normal" :class="row.missing ? 'text-(--ui-warning)' : ''">{{
             row.missing || 'too short for a clip'
           }}</span>

@@ -1,11 +1,12 @@
 <script setup lang="ts">
+import { isPlastic } from '~~/core/catalogue/material'
 import { setLeg } from '~~/core/job/edit-run'
 import type { Job, Leg, Run } from '~~/core/job/job'
 import { profileWith } from '~~/core/job/profile'
 import type { Plan } from '~~/core/plan/types'
 import { layOut } from '~~/core/route/layout'
 import { loopFor, roomAtWall } from '~~/core/support/expansion'
-import { growthOf } from '~~/core/support/free-leg'
+import { growthOf, keepClipsOff, type Turning } from '~~/core/support/free-leg'
 import { joistLimits, joistProblems, needsGuard, type JoistCut } from '~~/core/support/timber'
 import { useCatalogueStore } from '~/stores/catalogue'
 
@@ -34,6 +35,25 @@ const growing = computed(() =>
     ? null
     : growthOf(own.catalogue, layOut(props.run), props.leg, props.plan.supports, warm.value - cold.value),
 )
+/** Ends at which the legs that turn off are long enough to give. */
+const able = computed(() => growing.value?.turning.filter(({ length: of }) => of >= growing.value!.freeLeg) ?? [])
+const keepOff = (end: Turning) => {
+  const { freeLeg } = growing.value!
+  emit('apply', (before) => keepClipsOff(before, props.run.id, end, Math.ceil(freeLeg * 10) / 10))
+}
+const setFree = (free: Leg['free']) => emit('apply', (before) => setLeg(before, props.run.id, props.leg.id, { free }))
+const freeText = computed(() => {
+  const { start, end } = props.leg.free ?? {}
+  const parts = [
+    ...(start ? [`${length(start)} from ${props.leg.from}`] : []),
+    ...(end ? [`${length(end)} from ${props.leg.to}`] : []),
+  ]
+  return parts.length > 0 ? `Kept without clips: ${parts.join(', ')}.` : ''
+})
+const isPlasticPipe = computed(() => {
+  const pipe = own.catalogue.pipe(props.leg.pipe ?? props.run.pipe)
+  return pipe !== undefined && isPlastic(pipe.material)
+})
 const loop = computed(() => (growing.value && !growing.value.enough ? loopFor(growing.value.freeLeg) : null))
 
 const joist = ref<Partial<JoistCut> & { kind: JoistCut['kind'] }>({ kind: 'hole' })
@@ -62,7 +82,17 @@ const fields = [
       <p class="font-label text-xl font-semibold" data-clips>
         {{ support?.at.length ? `Clips at ${support.at.map(figure).join(', ')}` : 'No clip' }}
       </p>
-      <p class="text-sm text-muted">from the centre of {{ leg.from }}; {{ support?.basis }}</p>
+      <p v-if="support?.guides.length" class="font-label text-lg font-semibold">
+        Guides at {{ support.guides.map(figure).join(', ') }}, in which it can slide
+      </p>
+      <p class="text-sm text-muted">
+        from the centre of {{ leg.from }}; {{ support?.basis
+        }}{{ isPlasticPipe ? '; plastic clips, no metal strap' : '' }}
+      </p>
+      <p v-if="freeText" class="flex flex-wrap items-center gap-2">
+        {{ freeText }}
+        <button type="button" class="key quiet" @click="setFree(undefined)">Clips may stand there again</button>
+      </p>
       <p v-if="support?.missing" class="text-(--ui-warning)">{{ support.missing }}</p>
       <div class="grid grid-cols-3 gap-2">
         <Choice
@@ -126,9 +156,14 @@ const fields = [
           }}
           at its end.
           <strong v-if="growing.enough" class="text-(--ui-success)">Enough.</strong>
-          <strong v-else class="text-(--ui-warning)">Not enough: move the nearest clip away, or put in a loop.</strong>
+          <strong v-else class="text-(--ui-warning)">Not enough: keep clips off a free leg, or put in a loop.</strong>
           Room at walls and joists {{ length(roomAtWall(growing.growth)) }}.
         </p>
+        <div v-if="!growing.enough && able.length" class="flex flex-wrap gap-2">
+          <button v-for="end in able" :key="end.node" type="button" class="key" @click="keepOff(end)">
+            Keep clips {{ length(growing.freeLeg) }} off on {{ end.legs.join(', ') }}
+          </button>
+        </div>
         <svg
           v-if="loop"
           viewBox="0 0 200 90"
