@@ -22,5 +22,7 @@ export default defineNuxtConfig({
   ui: { fonts: false, theme: { colors: ['primary', 'neutral', 'success', 'warning', 'error'] } },
   icon: { provider: 'none', clientBundle: { scan: true, sizeLimitKb: 64 }, fallbackToApi: false },
   eslint: { config: { stylistic: false } },
+  // The other steps are fetched when a finger or pointer comes to them, not with the first page.
+  experimental: { defaults: { nuxtLink: { prefetchOn: { visibility: false, interaction: true } } } },
   vite: { build: { target: 'es2022' } },
 })

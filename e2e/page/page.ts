@@ -54,20 +54,22 @@ export class Page {
     )
   }
 
-  /** What carries this name: a button, a link, by its text or its label; brought into sight. */
+  /** What carries this name, or else begins with it: a button, a link, by its text or its label; brought into sight. */
   private async called(name: string): Promise<WebElement> {
-    const named = `starts-with(normalize-space(.), "${name}") or starts-with(@aria-label, "${name}")`
-    const control = await this.driver.wait(
-      until.elementLocated(
-        By.xpath(
-          `//*[self::button or self::a or self::label or self::summary or @role="button" or @role="option"][${named}]`,
-        ),
-      ),
-      patience,
-      `nothing is called “${name}”`,
-    )
+    const controls =
+      '//*[self::button or self::a or self::label or self::summary or @role="button" or @role="option" or @role="combobox"]'
+    const just = `[normalize-space(.)="${name}" or @aria-label="${name}"]`
+    const begins = `[starts-with(normalize-space(.), "${name}") or starts-with(@aria-label, "${name}")]`
+    const find = async () => {
+      for (const which of [just, begins]) {
+        const [found] = await this.driver.findElements(By.xpath(controls + which))
+        if (found) return found
+      }
+      return null
+    }
+    const control = await this.driver.wait(find, patience, `nothing is called “${name}”`)
     await this.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', control)
-    return control
+    return control!
   }
 
   async press(name: string): Promise<void> {

@@ -88,7 +88,7 @@ describe('a tie-in of new pipe to old, from look to cards', () => {
 
   it('route: the figures follow from what is typed: 900 less 10.8 and 9.0', async () => {
     const on = page()
-    await on.press('Leg l2')
+    await on.press('P2, leg l2')
     await on.shows('[data-piece-readout]', /Cut P2\s+880 mm/)
     await on.fill('Centre to centre', '950')
     await on.shows('[data-piece-readout]', /Cut P2\s+930 mm/)

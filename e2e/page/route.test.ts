@@ -90,16 +90,25 @@ describe('a route of twelve legs by keyboard alone', () => {
 
   it('says which way to err, and of a run between fixed points how many builds close', async () => {
     const on = page()
-    await on.press('Leg l2')
+    await on.press('P2, leg l2')
     // Both ends go in 10.6: a fifth of it is 2.12.
     await on.shows('[data-err]', /Err short: up to 2.1 mm short still holds/)
     await on.press('Fixed points')
     await on.press('open n1')
     for (const axis of ['East', 'North', 'Up']) await on.fill(`${axis}, fixed`, '0')
-    await on.press('Leg l2')
+    await on.press('P2, leg l2')
     for (const [axis, mm] of Object.entries({ East: '1200', North: '900', Up: '3' }))
       await on.fill(`${axis}, fixed`, mm)
     await on.shows('[aria-label="Will it close"]', 'of 100 builds close')
+  })
+
+  it('a dimension that is pressed is typed anew in its leg’s field', async () => {
+    const on = page()
+    await on.press('Length of leg l8')
+    await on.type('320')
+    await on.shows('[aria-label="Legs"]', 'south 320 mm')
+    await on.fill('Centre to centre', '300')
+    await on.saved()
   })
 
   it('goes out as SVG and as DXF', async () => {
@@ -110,6 +119,52 @@ describe('a route of twelve legs by keyboard alone', () => {
     const svg = readFileSync(join(downloads, 'run-1.svg'), 'utf8')
     expect(svg).toContain('Keys Cottage: Run 1')
     expect(readFileSync(join(downloads, 'run-1.dxf'), 'utf8').match(/\nLINE\n/g)).toHaveLength(12)
+  })
+})
+
+describe('a run to fixed heights, of two pipes', () => {
+  const { page, job, stored } = usePage(1280, 800)
+
+  it('is drawn up to a height that is typed, and an outlet brought to another', async () => {
+    const on = page()
+    await begin(on, 'Height Cottage')
+    await on.keys(Key.ARROW_RIGHT, ...'900', Key.ENTER, ...'640', 'h', 'o')
+    await on.shows('[aria-label="Legs"]', 'up 640 mm')
+    await on.fill('Fixed height, from the run’s start', '1100')
+    await on.shows('[aria-label="Legs"]', 'up 1 100 mm')
+    // No leg can be less than nothing: the height stays as typed, and the checks say what is wrong.
+    await on.fill('Fixed height, from the run’s start', '-50')
+    await on.shows('[aria-label="Checks"]', /stands .* too high for its height of −50/)
+    await on.fill('Fixed height, from the run’s start', '1100')
+    await on.saved()
+  })
+
+  it('what joins another pipe to the one before is found and filled in, and can be chosen anew', async () => {
+    const on = page()
+    await on.press('P2, leg l2')
+    await on.press('Leg l2: its pipe')
+    await (await on.see('button[aria-label="Pipe of this leg and what hangs on it"]')).click()
+    await on.type('16 × 2 multilayer')
+    await on.press('16 × 2 multilayer')
+    await on.shows('[aria-label="Legs"]', 'to adapter')
+    await on.saved()
+    const { job: drawn } = await stored(await job('Height Cottage'))
+    const adapter = drawn.runs[0]!.nodes.find(({ kind }) => kind === 'adapter')!
+    expect(adapter.chain?.fittings.length).toBeGreaterThan(0)
+    await on.press(`adapter ${adapter.id}`)
+    await on.shows('[aria-label="What joins the two pipes here"]', adapter.chain!.fittings[0]!)
+  })
+
+  it('keeps clips off a free leg where the growth asks for it, and lets them back', async () => {
+    const on = page()
+    await on.open(`/jobs/${await job('Tarn Lane Bakehouse')}/route`)
+    for (const name of ['Proving-room radiator, flow', 'P9, leg l2', 'Supports', 'Keep clips 258'])
+      await on.press(name)
+    await on.shows('[aria-label="Expansion"]', 'Enough.')
+    await on.press('P8, leg l1')
+    await on.shows('[aria-label="Clips of this leg"]', 'No clip')
+    await on.press('Clips may stand there again')
+    await on.shows('[aria-label="Clips of this leg"]', /Clips at \d/)
   })
 })
 

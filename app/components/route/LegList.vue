@@ -69,6 +69,7 @@ function setWay(value: (typeof axes)[number] | 'other'): void {
           type="button"
           class="grid min-h-11 w-full grid-cols-[2.5rem_1fr_6.5rem] items-center gap-2 px-1 text-left"
           :aria-pressed="drawn.id === leg"
+          :aria-label="`${pieceOf.get(drawn.id)?.id ?? ''}, leg ${drawn.id}, ${way(drawn.direction)} ${length(drawn.length)}`"
           @click="emit('select', drawn.id)"
         >
           <span class="font-label font-semibold text-(--ui-primary)">{{ pieceOf.get(drawn.id)?.id }}</span>
