@@ -158,8 +158,7 @@ describe('a run to fixed heights, of two pipes', () => {
   it('keeps clips off a free leg where the growth asks for it, and lets them back', async () => {
     const on = page()
     await on.open(`/jobs/${await job('Tarn Lane Bakehouse')}/route`)
-    for (const name of ['Proving-room radiator, flow', 'P9, leg l2', 'Supports', 'Keep clips 258'])
-      await on.press(name)
+    for (const name of ['Proving-room radiator, flow', 'P9, leg l2', 'Supports', 'Keep clips 258']) await on.press(name)
     await on.shows('[aria-label="Expansion"]', 'Enough.')
     await on.press('P8, leg l1')
     await on.shows('[aria-label="Clips of this leg"]', 'No clip')
