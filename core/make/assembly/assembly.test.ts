@@ -4,7 +4,7 @@ import { assemblyOrder } from './order'
 import type { AssemblyJoint, AssemblyQuestion } from './question'
 import { schedule } from './schedule'
 import { springOf } from './spring'
-import { firstObstacle } from './stepwise'
+import { firstObstacle, obstacleText } from './stepwise'
 
 const joint = (id: string, parts: [string, string], more: Partial<AssemblyJoint> = {}): AssemblyJoint => ({
   id,
@@ -257,4 +257,16 @@ describe('the spring of pipe', () => {
     expect(springOf('copper-hard', 22, 500)).toBeCloseTo(25.9 / 4, 2)
     expect(springOf('pex-b', 16, 300)).toBe(Infinity)
   })
+})
+
+describe('an obstacle in words', () => {
+  const mm = (value: number) => `${value} mm`
+  it.each([
+    [
+      { kind: 'held', needed: 15, gives: 3 } as const,
+      'both sides are held: it must be sprung back 15 mm, and gives 3 mm',
+    ],
+    [{ kind: 'cannot turn' } as const, 'it must be screwed on, and neither side can turn any more'],
+    [{ kind: 'heat', hurt: 'tee t' } as const, 'its heat would hurt tee t, made before it'],
+  ])('%j', (obstacle, words) => expect(obstacleText(obstacle, mm)).toBe(words))
 })

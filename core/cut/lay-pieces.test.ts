@@ -1,0 +1,170 @@
+import fc from 'fast-check'
+import loadHighs from 'highs'
+import { beforeAll, describe, expect, it } from 'vitest'
+import { shippedCatalogue } from '../catalogue/catalogue'
+import { pipeId } from '../sample-run'
+import { cuttingProblem } from './cutting-problem'
+import { drawBar } from './draw-bar'
+import { layFirstFit } from './first-fit'
+import { highsSolver } from './highs-solver'
+import { layPieces } from './lay-pieces'
+import { bookingSchema, cutsJust, stockQuestionSchema } from './rack'
+import { allRemaining, combine, costOf, dive } from './search-patterns'
+import type { Solver } from './solver'
+import { stepsDown, stepsUp } from './units'
+
+const copper = pipeId('EN 1057', '22', 0.9)
+const pex = pipeId('EN ISO 15875', '16')
+
+describe('a job’s pieces on stock', () => {
+  it('are laid by pipe, each on its own stock length; what has no length yet is named', () => {
+    const pieces = [
+      { id: 'P1', pipe: copper, cut: 1800 },
+      { id: 'P2', pipe: pex, cut: 4000 },
+      { id: 'P3', pipe: copper, cut: null },
+      { id: 'P4', pipe: copper, cut: 1300 },
+      { id: 'P5', pipe: copper, cut: 3200 },
+    ]
+    const [first, second] = layPieces(shippedCatalogue, pieces, { lengths: {}, kerf: 0, keep: 300 })
+    expect(first).toMatchObject({ pipe: copper, length: 3000, unknown: ['P3'], tooLong: [{ id: 'P5', length: 3200 }] })
+    expect(first!.bars.map((bar) => bar.pieces.map(({ id }) => id))).toEqual([['P1'], ['P4']])
+    // PEX comes in coils.
+    expect(second).toMatchObject({ pipe: pex, length: 25_000, bars: [{ rest: 21_000 }] })
+  })
+
+  it('go on the length that the job says', () => {
+    const [laid] = layPieces(shippedCatalogue, [{ id: 'P1', pipe: copper, cut: 1800 }], {
+      lengths: { [copper]: 2000 },
+      kerf: 2,
+      keep: 300,
+    })
+    expect(laid).toMatchObject({ length: 2000, bars: [{ rest: 198 }] })
+  })
+})
+
+describe('a drawn bar', () => {
+  it('has its pieces one after another, to scale, and the rest after them', () => {
+    const { parts, restShare } = drawBar({
+      length: 3000,
+      pieces: [
+        { id: 'a', length: 1500 },
+        { id: 'b', length: 750 },
+      ],
+      rest: 750,
+    })
+    expect(parts.map(({ id, from, share }) => [id, from, share])).toEqual([
+      ['a', 0, 0.5],
+      ['b', 0.5, 0.25],
+    ])
+    expect(restShare).toBe(0.25)
+  })
+})
+
+describe('whole steps', () => {
+  it('never give a piece too few or a bar too many', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 60_000 }), fc.constantFrom(1, 0.5, 0.1, 1.5875), (tenths, step) => {
+        const mm = tenths / 10
+        expect(stepsUp(mm, step) * step).toBeGreaterThanOrEqual(mm - step * 1e-3)
+        expect(stepsDown(mm, step) * step).toBeLessThanOrEqual(mm + step * 1e-3)
+        expect(stepsUp(mm, step) - stepsDown(mm, step)).toBeLessThanOrEqual(1)
+      }),
+    )
+  })
+})
+
+describe('what a cutting plan is made of', () => {
+  let solver: Solver
+  beforeAll(async () => {
+    solver = highsSolver(await loadHighs())
+  })
+  const problems = fc
+    .record({
+      lengths: fc.array(fc.integer({ min: 200, max: 1800 }), { minLength: 1, maxLength: 25 }),
+      rack: fc.array(fc.integer({ min: 500, max: 2500 }), { maxLength: 4 }),
+      kerf: fc.integer({ min: 0, max: 3 }),
+    })
+    .map(({ lengths, rack, kerf }) =>
+      cuttingProblem({
+        pieces: lengths.map((length, index) => ({ id: `p${index}`, length })),
+        barLength: 3000,
+        kerf,
+        offcuts: rack.map((length, index) => ({ id: `o${index}`, length })),
+      }),
+    )
+  type Problem = ReturnType<typeof cuttingProblem>
+  const meets = ({ sizes, sources, demand }: Problem, bars: ReturnType<typeof layFirstFit>) => {
+    const laid = demand.map((_, kind) => bars.reduce((sum, { counts }) => sum + counts[kind]!, 0))
+    expect(laid).toEqual(demand)
+    for (const { source, counts } of bars) {
+      const load = counts.reduce((sum, count, kind) => sum + count * sizes[kind]!, 0)
+      expect(load).toBeLessThanOrEqual(sources[source]!.capacity)
+    }
+    sources.slice(1).forEach(({ offcuts }, index) => {
+      expect(bars.filter(({ source }) => source === index + 1).length).toBeLessThanOrEqual(offcuts.length)
+    })
+  }
+
+  it('a first fit, a dive and a combination each lay all that is wanted and no bar too full', () => {
+    fc.assert(
+      fc.property(problems, fc.integer({ min: 0, max: 2 }), (problem, aside) => {
+        const first = layFirstFit(problem)
+        meets(problem, first)
+        const pool = [...first]
+        const found = dive(problem, pool, solver, {
+          goal: 0,
+          below: Infinity,
+          choose: (step, among) => (step === aside ? 1 % among : 0),
+        })
+        meets(problem, found!)
+        const combined = combine(problem, pool, solver, 2)
+        meets(problem, combined!)
+        // The pool holds the first fit itself, so nothing that is combined from it can be worse.
+        expect(costOf(problem, combined!)).toBeLessThanOrEqual(costOf(problem, first))
+      }),
+      { numRuns: 40 },
+    )
+  })
+
+  it('a dive that cannot get below what is asked gives nothing', () => {
+    const problem = cuttingProblem({
+      pieces: [1700, 1600].map((length, index) => ({ id: `p${index}`, length })),
+      barLength: 3000,
+      kerf: 0,
+      offcuts: [],
+    })
+    expect(allRemaining(problem).supply).toEqual([Infinity])
+    expect(dive(problem, [...layFirstFit(problem)], solver, { goal: 0, below: 2, choose: () => 0 })).toBeNull()
+  })
+})
+
+describe('what is booked and asked', () => {
+  it('a plan that was cut is known by its lengths, whatever the pieces are called now', () => {
+    const bars = [
+      {
+        length: 3000,
+        rest: 500,
+        pieces: [
+          { id: 'P1', length: 1500 },
+          { id: 'P2', length: 1000 },
+        ],
+      },
+    ]
+    expect(cutsJust(bars, [{ length: 1000 }, { length: 1500 }])).toBe(true)
+    expect(cutsJust(bars, [{ length: 1000 }, { length: 1500.5 }])).toBe(false)
+    expect(cutsJust(bars, [{ length: 1000 }])).toBe(false)
+  })
+
+  it('names each field that is wrong', () => {
+    const fields = (of: { error?: { issues: readonly { path: readonly PropertyKey[] }[] } }) =>
+      of.error?.issues.map(({ path }) => path.join('.'))
+    expect(fields(bookingSchema.safeParse({ for: '', takes: [0], leaves: [{ pipe: copper, mm: 0 }] }))).toEqual([
+      'for',
+      'takes.0',
+      'leaves.0.mm',
+    ])
+    expect(
+      fields(stockQuestionSchema.safeParse({ pieces: [{ id: '', length: 'x' }], barLength: 0, kerf: 21 })),
+    ).toEqual(['pieces.0.id', 'pieces.0.length', 'barLength', 'kerf'])
+  })
+})
