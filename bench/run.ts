@@ -1,5 +1,6 @@
 import { runMain } from '../scripts/run/failure'
 import { benchCore } from './core'
+import { benchDrawing } from './drawing'
 import { benchIdentify } from './identify'
 import { benchJoin } from './join'
 import { benchPage } from './page'
@@ -11,4 +12,5 @@ runMain(async () => {
   benchJoin()
   await benchStock()
   await benchPage()
+  await benchDrawing()
 })
