@@ -17,5 +17,8 @@ export const legsAtNode: Readonly<Record<NodeKind, 1 | 2 | 3>> = {
   open: 1,
 }
 
+/** What a node is called. */
+export const nodeWord = (kind: NodeKind): string => (kind === 'slip-coupling' ? 'slip coupling' : kind)
+
 /** The ends of a run: pipe may go on from them, and they then become a fitting. */
 export const isRunEnd = (kind: NodeKind): boolean => kind === 'open' || kind === 'outlet' || kind === 'cap'

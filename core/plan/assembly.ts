@@ -3,6 +3,7 @@ import { materialKey } from '../catalogue/material'
 import type { Pipe } from '../catalogue/pipe'
 import type { Costs } from '../job/costs'
 import type { Job } from '../job/job'
+import { nodeWord } from '../job/node-legs'
 import { profileWith } from '../job/profile'
 import type { AssemblyJoint, AssemblyQuestion, Extent } from '../make/assembly/question'
 import { springOf } from '../make/assembly/spring'
@@ -102,7 +103,7 @@ export function assemblyQuestion(
           ? [{ of: 'wait' as const, text: 'how long it sets when it is this cold is not known: none is reckoned' }]
           : []),
       ],
-      where: `${node.kind.replace('-', ' ')} ${joint.node}, ${piece ? `piece ${piece.id}` : 'existing pipe'}`,
+      where: `${nodeWord(node.kind)} ${joint.node}, ${piece ? `piece ${piece.id}` : `existing pipe of ${layout.run.name || joint.run}`}`,
     }
   })
   return {

@@ -3,7 +3,7 @@ import type { PipeStock } from '../cut/lay-pieces'
 import type { Leg, NodeKind } from '../job/job'
 import type { Plan, PlanCheck, PlanJoint, PlanPiece } from './types'
 import type { ClosingError } from '../route/closing'
-import { legsAtNode } from '../job/node-legs'
+import { legsAtNode, nodeWord } from '../job/node-legs'
 import { heightErrors } from '../route/heights'
 import { turnAt, type Layout } from '../route/layout'
 
@@ -42,7 +42,7 @@ function nodeChecks({ run, arms, places }: Layout, name: string): PlanCheck[] {
           ...at,
           verdict: 'refuse',
           rule: 'goes-straight',
-          text: `the pipe turns here, and a ${node.kind.replace('-', ' ')} goes straight on: put an elbow or a bend beside it`,
+          text: `the pipe turns here, and a ${nodeWord(node.kind)} goes straight on: put an elbow or a bend beside it`,
         },
       ]
     if (run.legs.length === 0 || meeting === wanted) return []

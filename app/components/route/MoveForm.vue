@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { splitLeg } from '~~/core/job/edit-leg'
 import { axes, nodeKinds, type Axis, type Job, type Leg, type NodeKind } from '~~/core/job/job'
+import { nodeWord } from '~~/core/job/node-legs'
 import { unitVector, type Vector } from '~~/core/route/direction'
 import { moveNode } from '~~/core/route/move-node'
 
@@ -14,7 +15,7 @@ const at = ref<number>()
 const kind = ref<NodeKind>('valve')
 const kinds = nodeKinds
   .filter((of) => !['tie-in', 'outlet', 'cap', 'open', 'elbow', 'bend'].includes(of))
-  .map((value) => ({ value, label: value.replace('-', ' ') }))
+  .map((value) => ({ value, label: nodeWord(value) }))
 const lengths = { min: 0.5, max: 50_000 }
 function move(): void {
   const mm = by.value

@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { methodIds, methods, type MethodId } from '~~/core/catalogue/method'
 import { nodeKinds, type Node } from '~~/core/job/job'
+import { nodeWord } from '~~/core/job/node-legs'
 import { placeLimits } from '~~/core/quantity/parse-length'
 
 /** What stands at a node: its kind, method, and the figures of the part in the hand. */
 const props = defineProps<{ node: Node; runMethod: MethodId }>()
 const emit = defineEmits<{ change: [change: Partial<Omit<Node, 'id'>>]; height: [mm: number | undefined] }>()
 
-const kinds = nodeKinds.filter((kind) => kind !== 'tie-in').map((value) => ({ value, label: value.replace('-', ' ') }))
+const kinds = nodeKinds.filter((kind) => kind !== 'tie-in').map((value) => ({ value, label: nodeWord(value) }))
 const methodItems = computed(() => [
   { value: 'run', label: `as the run: ${methods[props.runMethod].name}` },
   ...methodIds.map((value) => ({ value, label: methods[value].name })),

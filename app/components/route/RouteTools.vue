@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { methodAt } from '~~/core/route/end'
 import type { Job, Leg, Node, Run } from '~~/core/job/job'
+import { nodeWord } from '~~/core/job/node-legs'
 import type { Plan } from '~~/core/plan/types'
 import { usualStockLength } from '~~/core/cut/stock-length'
 import { layOut } from '~~/core/route/layout'
@@ -51,7 +52,7 @@ async function openOffset(): Promise<void> {
   panel.value?.querySelector('input')?.focus()
 }
 defineExpose({ openOffset })
-const word = computed(() => `${props.node.kind.replace('-', ' ')} ${props.node.id}`)
+const word = computed(() => `${nodeWord(props.node.kind)} ${props.node.id}`)
 const layout = computed(() => layOut(props.run))
 const stockLength = computed(() => {
   const pipe = own.catalogue.pipe(props.run.pipe)
