@@ -6,7 +6,7 @@ import { unitVector, type Vector } from '~~/core/route/direction'
 import { moveNode } from '~~/core/route/move-node'
 
 /** Moves the node in hand with the legs that follow, and puts a fitting into the selected leg. */
-const props = defineProps<{ run: string; node: string; nodeWord: string; leg: Leg | undefined }>()
+const props = defineProps<{ run: string; node: string; word: string; leg: Leg | undefined }>()
 const emit = defineEmits<{ apply: [edit: (job: Job) => Job] }>()
 const by = ref<number>()
 const way = ref<Axis>('east')
@@ -41,7 +41,7 @@ function put(): void {
         @update:model-value="(mm) => (by = mm)"
       />
       <Choice label="Which way" :items="ways" :model-value="way" @update:model-value="(axis) => (way = axis)" />
-      <button type="submit" class="key strong col-span-2" :disabled="!by">Move {{ nodeWord }}, the rest follows</button>
+      <button type="submit" class="key strong col-span-2" :disabled="!by">Move {{ word }}, the rest follows</button>
     </form>
     <form v-if="leg" class="grid grid-cols-2 items-end gap-3" aria-label="Put into the leg" @submit.prevent="put">
       <LengthField

@@ -92,7 +92,7 @@ const coupling = computed(() => {
       :bend-radius="bendRadius"
       @apply="apply"
     />
-    <MoveForm v-else-if="tool === 'move'" :run="run.id" :node="node.id" :node-word="word" :leg="leg" @apply="apply" />
+    <MoveForm v-else-if="tool === 'move'" :run="run.id" :node="node.id" :word="word" :leg="leg" @apply="apply" />
     <CopyForm v-else-if="tool === 'copy'" :run="run.id" :legs="chosen" :to="node.id" :to-word="word" @apply="apply" />
     <BesideForm v-else-if="tool === 'beside'" :key="run.id" :run="run" @apply="apply" />
     <CloseForm
