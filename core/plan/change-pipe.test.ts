@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
+import { catalogueWith, shippedCatalogue as catalogue } from '../catalogue/catalogue'
 import { shippedCosts } from '../job/costs'
 import type { Job } from '../job/job'
 import { planJob } from '../plan'
@@ -68,6 +68,34 @@ describe('another pipe from a leg on', () => {
     const node = job.runs[0]!.nodes.find(({ id }) => id === 'c')!
     expect(node).toMatchObject({ kind: 'adapter', chain: { joints: ['solder', 'solder'] } })
     expect(job.runs[0]!.legs).toHaveLength(2)
+  })
+
+  it('a reducer takes at either end the figure that was measured of it there', () => {
+    const part = (size: string, mm: number) => ({
+      socket: `solder:EN 1254-1:${size}`,
+      fitting: 'reducer' as const,
+      end: 'either' as const,
+      mm,
+      tolerance: 0.3,
+      basis: 'measured' as const,
+      by: 'R. Beck',
+      note: '',
+    })
+    const reduced = sampleJob({
+      pipe: copper22,
+      method: 'solder',
+      legs: [
+        ['open:s', 'east', 1000, 'reducer:c'],
+        ['reducer:c', 'east', 800, 'open:e'],
+      ],
+    })
+    const [run] = change(reduced, 'l2', copper15).runs
+    const nodes = run!.nodes.map((node) => ({ ...node, chain: undefined }))
+    const { pieces } = planJob(
+      { ...reduced, runs: [{ ...run!, nodes }] },
+      catalogueWith([part('22', 9), part('15', 4)]),
+    )
+    expect(pieces.map(({ cut }) => cut)).toEqual([991, 796])
   })
 
   it('says when the leg has no room for an adapter', () => {

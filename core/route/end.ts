@@ -109,8 +109,11 @@ function findTakeOff(
   if (sizes.length > 1 && at.kind === 'coupling') {
     return unknown('a coupling of two sizes is not in the catalogue: measure it, or put a reducer here')
   }
-  const takeOff =
-    sizes.length > 1 ? reducedTakeOff(catalogue, sizes, at.kind, at.end) : catalogue.takeOff(socket, at.kind, at.end)
+  // A tee or elbow of two sizes is told by its equal ones; the ends of a reducer or an adapter each by its own figure.
+  const isReduced = sizes.length > 1 && (node.kind === 'tee' || node.kind === 'elbow')
+  const takeOff = isReduced
+    ? reducedTakeOff(catalogue, sizes, at.kind, at.end)
+    : catalogue.takeOff(socket, at.kind, at.end)
   return takeOff
     ? { takeOff, missing: '' }
     : unknown(`no take-off of a ${socket.label} ${at.kind} is in the catalogue: measure it`)

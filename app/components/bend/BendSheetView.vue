@@ -1,26 +1,21 @@
 <script setup lang="ts">
 import { bendSheet } from '~~/core/bend/bend-sheet'
 import { schoolHow, type Bender } from '~~/core/bend/bender'
-import { bendingWays, bendVerdict, usualWay, type BendingWay } from '~~/core/bend/limits'
+import { bendingWays, bendVerdict } from '~~/core/bend/limits'
 import { reverseTube, type Tube } from '~~/core/bend/tube'
 import type { Pipe } from '~~/core/catalogue/pipe'
 import { bendStrips } from '~~/core/make/bend-strip'
 import type { Paper } from '~~/core/make/strip-page'
 
 /** How a tube is bent: every mark from one end, in the order of bending, how far to pull, how the tube is turned. */
-const props = defineProps<{ tube: Tube; bender: Bender | null; pipe: Pipe; title: string; way?: BendingWay }>()
-const emit = defineEmits<{ way: [way: BendingWay] }>()
+const props = defineProps<{ tube: Tube; bender: Bender | null; pipe: Pipe; title: string }>()
 const { length, units } = useLengthText()
 const reversed = ref(false)
 const told = computed(() => (reversed.value ? reverseTube(props.tube) : props.tube))
 const wayWords = { hand: 'bent by hand', 'spring or support': 'with a spring or support', bender: 'in a bender' }
-const chosen = ref<BendingWay>()
-const way = computed(() => props.way ?? chosen.value ?? usualWay(props.pipe))
+const { wayOf, setWay } = useBendWay()
+const way = computed(() => wayOf(props.pipe))
 const ways = bendingWays.map((value) => ({ value, label: wayWords[value] }))
-function bendBy(value: BendingWay): void {
-  chosen.value = value
-  emit('way', value)
-}
 const used = computed(() => (way.value === 'bender' ? props.bender : null))
 const sheet = computed(() => bendSheet(told.value, used.value, props.pipe.od))
 const first = computed(() => sheet.value.marks[0])
@@ -78,7 +73,14 @@ const pages = (paper: Paper) =>
       <button type="button" class="key" :aria-pressed="reversed" @click="reversed = !reversed">
         Measure from the other end
       </button>
-      <Choice label="How it is bent" bare class="w-56" :items="ways" :model-value="way" @update:model-value="bendBy" />
+      <Choice
+        label="How it is bent"
+        bare
+        class="w-56"
+        :items="ways"
+        :model-value="way"
+        @update:model-value="(value) => setWay(pipe, value)"
+      />
     </div>
     <p class="text-sm">{{ how }} Draw a line along the tube’s back first: it keeps the twist.</p>
     <p v-if="verdict.verdict !== 'fits' || verdict.leastRadius !== null" class="flex items-start gap-2">

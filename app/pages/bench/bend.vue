@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core'
-import { usualRadius, usualWay, type BendingWay } from '~~/core/bend/limits'
+import { usualRadius } from '~~/core/bend/limits'
 import { crossoverFour, crossoverThree, offset, offsetTube } from '~~/core/bend/offset'
 import { markTube, type Tube } from '~~/core/bend/tube'
 import { useCatalogueStore } from '~/stores/catalogue'
@@ -36,16 +36,12 @@ const question = useLocalStorage<{
 const set = (part: Partial<typeof question.value>) => (question.value = { ...question.value, ...part })
 const pipe = computed(() => own.catalogue.pipe(question.value.pipe))
 const { bender } = useBenders(() => pipe.value?.od ?? 0)
-const chosen = ref<BendingWay>()
-const way = computed(() => chosen.value ?? (pipe.value ? usualWay(pipe.value) : 'bender'))
+const { wayOf } = useBendWay()
+const way = computed(() => (pipe.value ? wayOf(pipe.value) : 'bender'))
 const radius = computed(() => {
   const inBender = way.value === 'bender' ? bender.value?.radius : undefined
   return inBender ?? (pipe.value ? usualRadius(pipe.value, way.value) : 60)
 })
-watch(
-  () => question.value.pipe,
-  () => (chosen.value = undefined),
-)
 const { length } = useLengthText()
 
 const asked = computed<{ tube: Tube; problem: '' } | { tube: null; problem: string }>(() => {
@@ -155,15 +151,7 @@ const ways = { min: 0, max: 10_000 }
     </section>
     <div class="order-1 lg:order-2">
       <p v-if="asked.problem" role="alert" class="text-lg text-(--ui-error)">{{ asked.problem }}</p>
-      <BendSheetView
-        v-else-if="asked.tube && pipe"
-        :tube="asked.tube"
-        :bender="bender"
-        :pipe="pipe"
-        :way="way"
-        title="Bend"
-        @way="(value) => (chosen = value)"
-      />
+      <BendSheetView v-else-if="asked.tube && pipe" :tube="asked.tube" :bender="bender" :pipe="pipe" title="Bend" />
     </div>
   </div>
 </template>

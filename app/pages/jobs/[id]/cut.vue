@@ -17,13 +17,15 @@ onMounted(() => rack.load(store.id))
 const piece = computed(() => plan.value.pieces.find(({ id }) => id === selection.piece) ?? plan.value.pieces[0])
 const pipe = computed(() => own.catalogue.pipe(piece.value?.pipe ?? ''))
 const { bender, benderFor } = useBenders(() => pipe.value?.od ?? 0)
+const { wayOf } = useBendWay()
 /** A bent piece is cut longer where its outer bends would otherwise find no grip. */
 const blanks = computed(
   () =>
     new Map(
       plan.value.pieces.flatMap(({ id, tube, pipe: of }) => {
-        const od = own.catalogue.pipe(of)?.od ?? 0
-        return tube ? [[id, bendSheet(tube, benderFor(od), od).blank] as const] : []
+        const bent = own.catalogue.pipe(of)
+        if (!tube || !bent) return []
+        return [[id, bendSheet(tube, wayOf(bent) === 'bender' ? benderFor(bent.od) : null, bent.od).blank] as const]
       }),
     ),
 )

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { usualRadius, usualWay } from '~~/core/bend/limits'
+import { usualRadius } from '~~/core/bend/limits'
 import { removeLeg, removeRun, setLeg, setNode, setRun } from '~~/core/job/edit-run'
 import type { Job } from '~~/core/job/job'
 import { bringToHeight } from '~~/core/route/heights'
@@ -19,7 +19,8 @@ const own = useCatalogueStore()
 const workshop = useWorkshopStore()
 const runPipe = computed(() => own.catalogue.pipe(run.value?.pipe ?? ''))
 const { bender } = useBenders(() => runPipe.value?.od ?? 0)
-const bendWay = computed(() => (runPipe.value ? usualWay(runPipe.value) : 'bender'))
+const { wayOf } = useBendWay()
+const bendWay = computed(() => (runPipe.value ? wayOf(runPipe.value) : 'bender'))
 const bendRadius = computed(() => {
   const inBender = bendWay.value === 'bender' ? bender.value?.radius : undefined
   return inBender ?? (runPipe.value ? usualRadius(runPipe.value, bendWay.value) : undefined)
