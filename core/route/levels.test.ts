@@ -2,10 +2,29 @@ import { describe, expect, it } from 'vitest'
 import { pipeId, sampleJob, type SampleRun } from '../sample-run'
 import { cutIn } from './cut-in'
 import { layOut } from './layout'
-import { levelsOf } from './levels'
+import { levelsOf, outletsWithoutFall } from './levels'
 
 const levels = (legs: SampleRun['legs']) =>
   levelsOf(layOut(sampleJob({ pipe: pipeId('EN 1057', '22', 0.9), method: 'solder', legs }).runs[0]!))
+
+describe('an outlet outdoors', () => {
+  const flat = (last: SampleRun['legs'][number]) =>
+    outletsWithoutFall(
+      layOut(
+        sampleJob({
+          pipe: pipeId('EN 1057', '15', 0.7),
+          method: 'solder',
+          legs: [['tie-in:s', 'up', 500, 'elbow:a'], last],
+        }).runs[0]!,
+      ),
+    )
+  it('is named where its leg lies level or rises to it, and not where it falls', () => {
+    expect(flat(['elbow:a', 'east', 400, 'outlet:e'])).toEqual(['e'])
+    expect(flat(['elbow:a', { bearing: 90, pitch: 2 }, 400, 'outlet:e'])).toEqual(['e'])
+    // 400 sin 1° = 7 down.
+    expect(flat(['elbow:a', { bearing: 90, pitch: -1 }, 400, 'outlet:e'])).toEqual([])
+  })
+})
 
 describe('levels', () => {
   it('a trap keeps its level leg and both uprights up to where it runs off', () => {

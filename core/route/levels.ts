@@ -129,3 +129,19 @@ export function levelsOf(layout: Layout): Levels {
   })
   return { points, lowest: outlets[0]?.id ?? null, highest: outlets.at(-1)?.id ?? null, falls }
 }
+
+/**
+ * Outlets whose last leg does not fall towards them: outdoors it would keep water in the wall, to freeze there.
+ *
+ * @returns the outlets' nodes
+ * @example a leg level through the wall to an outlet: that outlet
+ */
+export function outletsWithoutFall({ run, arms, places }: Layout): string[] {
+  return run.nodes.flatMap(({ id, kind }) => {
+    const [arm] = arms.get(id) ?? []
+    if (kind !== 'outlet' || !arm) return []
+    const other = places.get(arm.leg.from === id ? arm.leg.to : arm.leg.from)
+    const own = places.get(id)
+    return other && own && other[2] - own[2] <= level ? [id] : []
+  })
+}

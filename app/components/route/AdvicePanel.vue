@@ -5,7 +5,7 @@ import { flowPaths } from '~~/core/flow/path'
 import type { Run } from '~~/core/job/job'
 import { profileWith } from '~~/core/job/profile'
 import { layOut } from '~~/core/route/layout'
-import { levelsOf, type Level } from '~~/core/route/levels'
+import { levelsOf, outletsWithoutFall, type Level } from '~~/core/route/levels'
 import { useCatalogueStore } from '~/stores/catalogue'
 
 /** Where water stays and air is held, what it holds and how it drains, and what a draw loses on the way. */
@@ -16,6 +16,10 @@ const { length } = useLengthText()
 const draw = ref<number | undefined>(12)
 const layout = computed(() => layOut(props.run))
 const levels = computed(() => levelsOf(layout.value))
+/** Outdoors an outlet’s leg slopes outwards. */
+const level = computed(() =>
+  (props.run.place?.outdoors ?? job.value.place?.outdoors) ? outletsWithoutFall(layout.value) : [],
+)
 const legs = computed(() => new Map(props.run.legs.map((leg) => [leg.id, leg])))
 const pipeOf = (leg: string) => own.catalogue.pipe(legs.value.get(leg)?.pipe ?? props.run.pipe)!
 const litres = (value: number) => `${value.toFixed(value < 10 ? 2 : 1)} l`
@@ -52,6 +56,10 @@ const paths = computed(() => (draw.value ? flowPaths(own.catalogue, layout.value
         </li>
         <li v-for="{ leg, fall } in levels.falls" :key="leg">
           Leg {{ leg }} {{ fall > 0 ? 'falls' : 'rises' }} {{ Math.abs(Math.round(fall * 10) / 10) }} mm to the metre.
+        </li>
+        <li v-for="outlet in level" :key="outlet" class="text-(--ui-warning)">
+          The leg to {{ nameOf(outlet) }} does not fall towards it: outdoors it slopes outwards, so that no water
+          freezes in the wall.
         </li>
       </ul>
     </section>
