@@ -42,8 +42,8 @@ const nameOf = (id: string) => joints.value.get(id)?.where ?? id
 const methodOf = (id: string) => methods[joints.value.get(id)!.method].name
 const changeText = ({ joints: of, changes }: Remedy) =>
   changes[0] === 'wet wrap'
-    ? 'keep what is near the flame in a wet wrap, and say so under the place of the run'
-    : `${of.length > 1 ? 'each ' : ''}a ${changes.join(', or a ')} instead`
+    ? 'Keep what is near the flame in a wet wrap, and say so under the place of the run'
+    : `${of.map(nameOf).join(' and ')}: ${of.length > 1 ? 'each ' : ''}a ${changes.join(', or a ')} instead`
 const off = computed(() => work.value?.steps.find(({ phase }) => phase === 'water off'))
 </script>
 
@@ -123,7 +123,7 @@ const off = computed(() => work.value?.steps.find(({ phase }) => phase === 'wate
       <p v-if="order.remedies.length">Any one of these is enough:</p>
       <ul class="list-disc pl-5">
         <li v-for="remedy in order.remedies" :key="remedy.joints.join() + remedy.changes.join()">
-          {{ remedy.joints.map(nameOf).join(' and ') }}: {{ changeText(remedy) }}
+          {{ changeText(remedy) }}
         </li>
       </ul>
       <p v-if="order.remedies.length === 0">

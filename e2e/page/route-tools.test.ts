@@ -1,0 +1,175 @@
+import { Key } from 'selenium-webdriver'
+import { describe, expect, it } from 'vitest'
+import { layOut } from '../../core/route/layout'
+import { usePage } from './page'
+
+const { page, job, stored } = usePage(1280, 800)
+const title = 'Tool Cottage'
+const runs = async () => (await stored(await job(title))).job.runs
+const lengths = async (run = 0) => (await runs())[run]!.legs.map(({ length }) => length)
+/** Waits until the saved job holds these lengths. */
+async function until(wanted: readonly number[], run = 0): Promise<void> {
+  await page().driver.wait(
+    async () => ((await runs())[run] ? (await lengths(run)).join() === wanted.join() : false),
+    10_000,
+    `the run has not the lengths ${wanted.join()}, but ${(await lengths(run).catch(() => [])).join()}`,
+  )
+}
+
+describe('the tools of a route', () => {
+  it('a run is drawn to work on: 1000 east, 600 up, an outlet', async () => {
+    const on = page()
+    await on.open('/')
+    await on.press('New job')
+    await on.fill('Title', title)
+    await on.press('Begin')
+    await on.see('[aria-label="Title of the job"]')
+    await on.press('Route')
+    await on.press('Another run')
+    await on.see('[data-entry]')
+    await on.keys(Key.ARROW_RIGHT, ...'1000', Key.ENTER, Key.PAGE_UP, ...'600', Key.ENTER, 'o')
+    await until([1000, 600])
+  })
+
+  it('a fitting is put into a leg, and what lies beyond stays', async () => {
+    const on = page()
+    await on.press('P1, leg l1')
+    await on.press('Move, put in')
+    await on.fill('From the start of leg l1', '300')
+    await on.choose('Put in', 'slip coupling')
+    await on.press('Put it into leg l1')
+    await until([300, 700, 600])
+    await on.press('Undo')
+    await until([1000, 600])
+  })
+
+  it('a node is moved and its legs follow; what cannot be says why and changes nothing', async () => {
+    const on = page()
+    await on.press('elbow n2')
+    await on.fill('Move by', '250')
+    await on.choose('Which way', 'east')
+    await on.press('Move elbow n2, the rest follows')
+    await until([1250, 600])
+    await on.choose('Which way', 'down')
+    await on.fill('Move by', '2000')
+    await on.choose('Which way', 'up')
+    await on.press('Move elbow n2, the rest follows')
+    await on.shows('[data-tool-problem]', /leg l2 has only 600.mm to give/)
+    await until([1250, 600])
+    await on.press('Undo')
+    await until([1000, 600])
+  })
+
+  it('a part is copied and mirrored: the same lengths, on the other side', async () => {
+    const on = page()
+    await on.press('Copy, mirror')
+    await on.press('open n1')
+    await on.press('P1, leg l1')
+    await on.choose('How', 'mirrored east-west')
+    await on.press('Mirror it in place')
+    await on.driver.wait(async () => {
+      const [run] = await runs()
+      return layOut(run!).places.get('n3')?.[0] === -1000
+    }, 10_000)
+    await until([1000, 600])
+    await on.press('Undo')
+  })
+
+  it('a run lies beside another at its spacing', async () => {
+    const on = page()
+    await on.press('Run beside')
+    await on.fill('Spacing, centre to centre', '80')
+    await on.choose('On which side of the first leg', 'down')
+    await on.press('Add the run')
+    // Below the first: its upright leg begins 80 lower and ends beside the other, so its leg east is 80 longer.
+    await on.driver.wait(async () => (await runs()).length === 2, 10_000)
+    const [, beside] = await runs()
+    expect(beside).toMatchObject({ service: 'hot', name: 'Run 1, hot' })
+    expect(beside!.legs.map(({ length }) => length)).toEqual([1080, 680])
+    await on.press('Undo')
+  })
+
+  it('says what to take out of a line that is there', async () => {
+    const on = page()
+    await on.press('Cut in')
+    // A soldered 15 tee: 2 × 9 along its run; without play it needs its whole 10.6.
+    await on.shows('[aria-label="Route tools"]', /Take out of the line/)
+    await on.fill('The ends can be sprung apart by', '20')
+    await on.shows('[aria-label="Route tools"]', 'there is enough: spring it in')
+    await on.shows('[aria-label="Route tools"]', /18.mm/)
+    await on.fill('The ends can be sprung apart by', '0')
+    await on.shows('[aria-label="Route tools"]', 'One new piece')
+    await on.fill('Length of the slip coupling', '12')
+    await on.shows('[role=alert]', 'does not cover both pipes')
+  })
+
+  it('judges a hole in a joist and a guard before a nail', async () => {
+    const on = page()
+    await on.press('Supports')
+    await on.press('Through a joist or a stud')
+    for (const [field, text] of Object.entries({
+      'Depth of the joist': '200',
+      'Its span': '3000',
+      'From the nearer support': '1000',
+      'Size of the cut': '60',
+    }))
+      await on.fill(field, text)
+    await on.shows('[aria-label="Route tools"]', /Allowed: a hole of at most 50.mm/)
+    await on.fill('Size of the cut', '40')
+    await on.shows('[aria-label="Route tools"]', 'Within the limits.')
+    await on.fill('From its edge to the timber’s face', '27.5')
+    await on.shows('[aria-label="Route tools"]', 'a guard plate over it')
+  })
+
+  it('draws in plan, looks closer and fits again', async () => {
+    const on = page()
+    await on.choose('View', 'plan')
+    await on.see('[aria-label="Drawing of the run, plan"]')
+    await on.press('Closer')
+    await on.press('Fit')
+    await on.choose('View', 'isometric')
+  })
+})
+
+describe('a run that cannot be put together', () => {
+  it('is said under the plan of work, with the least that would do', async () => {
+    const on = page()
+    const made = await fetch(`${new URL(await on.driver.getCurrentUrl()).origin}/api/jobs`, {
+      method: 'POST',
+      headers: { 'Content-Type': 'application/json' },
+      body: JSON.stringify({
+        format: 'jolvet-job',
+        version: 1,
+        title: 'Between two walls',
+        units: 'imperial',
+        profile: 'us-a',
+        runs: [
+          {
+            id: 'r1',
+            name: 'Stiff',
+            service: 'cold',
+            pipe: 'copper-hard-astm-b88-l-3-4',
+            method: 'solder',
+            nodes: [
+              { id: 'a', kind: 'tie-in' },
+              { id: 'b', kind: 'elbow' },
+              { id: 'c', kind: 'elbow' },
+              { id: 'd', kind: 'tie-in' },
+            ],
+            legs: [
+              { id: 'l1', from: 'a', to: 'b', direction: 'east', length: 300 },
+              { id: 'l2', from: 'b', to: 'c', direction: 'north', length: 300 },
+              { id: 'l3', from: 'c', to: 'd', direction: 'east', length: 300 },
+            ],
+          },
+        ],
+      }),
+    })
+    const { id } = (await made.json()) as { id: string }
+    await on.open(`/jobs/${id}/make`)
+    await on.press('Plan of work')
+    // A foot of three-quarter copper gives next to nothing; lengths are in inches, as the job's.
+    await on.shows('[role=alert]', /both sides are held: it must be sprung back .*″, and gives .*″/)
+    await on.shows('[aria-label="Plan of work"]', 'a slip coupling, or a union, or a compression joint instead')
+  })
+})
