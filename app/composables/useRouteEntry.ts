@@ -1,6 +1,8 @@
 import { useEventListener, useSessionStorage } from '@vueuse/core'
 import type { Run } from '~~/core/job/job'
+import { planJob } from '~~/core/plan'
 import { pressKey, startEntry, type RouteEntry } from '~~/core/route/entry'
+import { useCatalogueStore } from '~/stores/catalogue'
 import { useJobStore } from '~/stores/job'
 import { useSelectionStore } from '~/stores/selection'
 
@@ -17,6 +19,7 @@ export function isForRoute({ ctrlKey, metaKey, altKey, target, key }: KeyboardEv
 export function useRouteEntry(run: Ref<Run | undefined>, bendRadius: () => number | undefined) {
   const store = useJobStore()
   const selection = useSelectionStore()
+  const catalogue = useCatalogueStore()
   const kept = useSessionStorage<RouteEntry | null>(`jolvet-entry-${store.id}`, null, {
     // Replaced whole at each key, never changed within.
     shallow: true,
@@ -42,6 +45,16 @@ export function useRouteEntry(run: Ref<Run | undefined>, bendRadius: () => numbe
     }
     return true
   }
+
+  // The first leg is otherwise answered by code that has never run, and takes twice as long as every later one.
+  onMounted(() => {
+    const idle = window.requestIdleCallback ?? setTimeout
+    idle(() => {
+      if (!store.job || !entry.value) return
+      const tried = pressKey(store.job, { ...entry.value, direction: 'east', typed: '1' }, 'Enter', bendRadius())
+      if (tried) planJob(tried.job, catalogue.catalogue)
+    })
+  })
 
   /** Goes on from another node. */
   function goTo(node: string): void {

@@ -1,22 +1,15 @@
 <script setup lang="ts">
 import { usualRadius } from '~~/core/bend/limits'
-import { removeLeg, removeRun, setLeg, setNode, setRun } from '~~/core/job/edit-run'
-import type { Job } from '~~/core/job/job'
-import { bringToHeight } from '~~/core/route/heights'
-import { layOut, turnAt } from '~~/core/route/layout'
+import { removeLeg, setLeg } from '~~/core/job/edit-run'
 import { addRun } from '~~/core/job/new-job'
-import { methodIds, methods } from '~~/core/catalogue/method'
 import type { PlanCheck } from '~~/core/plan/types'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { useSelectionStore } from '~/stores/selection'
-import { useWorkshopStore } from '~/stores/workshop'
 
 const { job, plan, change } = useOpenJob()
-const { problem, attempt } = useRouteEdit()
 const selection = useSelectionStore()
 const run = computed(() => job.value.runs.find(({ id }) => id === selection.run) ?? job.value.runs[0])
 const own = useCatalogueStore()
-const workshop = useWorkshopStore()
 const runPipe = computed(() => own.catalogue.pipe(run.value?.pipe ?? ''))
 const { bender } = useBenders(() => runPipe.value?.od ?? 0)
 const { wayOf } = useBendWay()
@@ -51,25 +44,9 @@ function choose(id: string): void {
   if (!next.delete(id)) next.add(id)
   chosen.value = next
 }
-/** By how much the pipe turns at the node in hand; nothing where it does not. */
-const cornerAngle = computed(() => {
-  if (!run.value || (node.value?.kind !== 'elbow' && node.value?.kind !== 'bend')) return null
-  return turnAt(layOut(run.value).arms.get(node.value.id) ?? [])
-})
-const cornerOpen = ref(false)
 /** What is seldom opened is not drawn until it is. */
 const runOpen = ref(false)
 const legOpen = ref(false)
-/** The two pipes that meet at the node in hand, where they differ. */
-const changing = computed(() => {
-  const [arriving, onwards, more] =
-    run.value?.legs.filter(({ from, to }) => from === node.value?.id || to === node.value?.id) ?? []
-  if (!arriving || !onwards || more || node.value?.kind === 'tie-in') return null
-  const [from, to] = [arriving, onwards].map((of) => own.catalogue.pipe(of.pipe ?? run.value!.pipe))
-  return from && to && from.id !== to.id ? { from, to } : null
-})
-const methodItems = methodIds.map((value) => ({ value, label: methods[value].name }))
-
 function startRun(): void {
   const added = addRun(job.value)
   selection.run = added.run
@@ -78,20 +55,6 @@ function startRun(): void {
 function go(check: PlanCheck): void {
   if (check.leg) selection.leg = check.leg
   if (check.node) goTo(check.node)
-}
-/** Upright legs follow where they can; where they cannot, the height is kept, and the checks say what it lacks. */
-function setHeight(height: number | undefined): void {
-  const [runId, nodeId] = [run.value?.id, node.value?.id]
-  if (!runId || !nodeId) return
-  const fix = (of: Job) => setNode(of, runId, nodeId, { height })
-  if (height === undefined || !attempt((of) => bringToHeight(of, runId, nodeId, height))) change(fix(job.value))
-}
-/** The search for what joins two pipes is fetched when a pipe is changed. */
-async function setPipe(pipe: string): Promise<void> {
-  const [runId, legId] = [run.value?.id, leg.value?.id]
-  if (!runId || !legId) return
-  const { changePipe } = await import('~~/core/plan/change-pipe')
-  attempt((of) => changePipe(own.catalogue, of, runId, legId, pipe, workshop.costs))
 }
 /** A dimension that was pressed is typed anew in its leg's field. */
 async function retype(id: string): Promise<void> {
@@ -167,73 +130,21 @@ function selectLeg(id: string): void {
           @go="goTo"
         />
         <CheckList v-if="checks.length" :checks="checks" @go="go" />
-        <NodeEditor
+        <NodeDetails
           v-if="node"
-          :key="run.id"
-          :node="node"
-          :run-method="run.method"
-          @change="(part) => change(setNode(job, run!.id, node!.id, part))"
-          @height="(mm) => setHeight(mm)"
-        />
-        <details v-if="cornerAngle" @toggle="(event) => (cornerOpen = (event.target as HTMLDetailsElement).open)">
-          <summary class="label min-h-11 cursor-pointer pt-2 text-base">Bend or elbow here?</summary>
-          <LazyCornerTable
-            v-if="cornerOpen && runPipe && node && bendRadius"
-            :pipe="runPipe"
-            :angle="cornerAngle"
-            :radius="node.radius ?? bendRadius"
-            :way="bendWay"
-            :prefer="run.method"
-          />
-        </details>
-        <LazyTransitionPick
-          v-if="node && changing"
           :run="run"
           :node="node"
-          :from="changing.from"
-          :to="changing.to"
-          @change="change"
+          :pipe="runPipe"
+          :bend-radius="bendRadius"
+          :bend-way="bendWay"
         />
         <details v-if="leg" @toggle="(event) => (legOpen = (event.target as HTMLDetailsElement).open)">
           <summary class="label min-h-11 cursor-pointer pt-2 text-base">Leg {{ leg.id }}: its pipe</summary>
-          <div v-if="legOpen" class="grid gap-3">
-            <p v-if="problem" role="alert" class="text-(--ui-error)">{{ problem }}</p>
-            <LazyPipePicker
-              label="Pipe of this leg and what hangs on it"
-              :model-value="leg.pipe ?? run.pipe"
-              @update:model-value="setPipe"
-            />
-          </div>
+          <LegPipe v-if="legOpen" :run="run" :leg="leg" />
         </details>
         <details @toggle="(event) => (runOpen = (event.target as HTMLDetailsElement).open)">
           <summary class="label min-h-11 cursor-pointer pt-2 text-base">The run: name, pipe, method</summary>
-          <div v-if="runOpen" class="grid gap-3">
-            <UFormField label="Name of the run">
-              <UInput
-                :model-value="run.name"
-                class="w-full"
-                @update:model-value="(name) => change(setRun(job, run!.id, { name: String(name).slice(0, 120) }))"
-              />
-            </UFormField>
-            <LazyPipePicker
-              label="Pipe"
-              :model-value="run.pipe"
-              @update:model-value="(pipe) => change(setRun(job, run!.id, { pipe }))"
-            />
-            <Choice
-              label="Method"
-              :items="methodItems"
-              :model-value="run.method"
-              @update:model-value="(method) => change(setRun(job, run!.id, { method }))"
-            />
-            <UButton
-              label="Remove this run"
-              icon="i-lucide-trash-2"
-              color="error"
-              variant="outline"
-              @click="change(removeRun(job, run.id))"
-            />
-          </div>
+          <RunSettings v-if="runOpen" :run="run" />
         </details>
       </section>
     </div>

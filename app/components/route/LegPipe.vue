@@ -1,0 +1,27 @@
+<script setup lang="ts">
+import type { Leg, Run } from '~~/core/job/job'
+import { useCatalogueStore } from '~/stores/catalogue'
+import { useWorkshopStore } from '~/stores/workshop'
+
+/** Another pipe in a leg and all that hangs on it; what joins it to the pipe before is filled in. */
+const props = defineProps<{ run: Run; leg: Leg }>()
+const { problem, attempt } = useRouteEdit()
+const own = useCatalogueStore()
+const workshop = useWorkshopStore()
+/** The search for what joins two pipes is fetched when a pipe is changed. */
+async function setPipe(pipe: string): Promise<void> {
+  const { changePipe } = await import('~~/core/plan/change-pipe')
+  attempt((of) => changePipe(own.catalogue, of, props.run.id, props.leg.id, pipe, workshop.costs))
+}
+</script>
+
+<template>
+  <div class="grid gap-3">
+    <p v-if="problem" role="alert" class="text-(--ui-error)">{{ problem }}</p>
+    <LazyPipePicker
+      label="Pipe of this leg and what hangs on it"
+      :model-value="leg.pipe ?? run.pipe"
+      @update:model-value="setPipe"
+    />
+  </div>
+</template>

@@ -1,0 +1,76 @@
+<script setup lang="ts">
+import type { BendingWay } from '~~/core/bend/limits'
+import type { Pipe } from '~~/core/catalogue/pipe'
+import { setNode } from '~~/core/job/edit-run'
+import type { Job, Node, Run } from '~~/core/job/job'
+import { bringToHeight } from '~~/core/route/heights'
+import { layOut, turnAt } from '~~/core/route/layout'
+import { useCatalogueStore } from '~/stores/catalogue'
+
+/** The node in hand: what stands there, how high, what joins two pipes there, whether it is better bent. */
+const props = defineProps<{
+  run: Run
+  node: Node
+  pipe: Pipe | undefined
+  bendRadius: number | undefined
+  bendWay: BendingWay
+}>()
+const { job, change } = useOpenJob()
+const { attempt } = useRouteEdit()
+const own = useCatalogueStore()
+const set = (part: Partial<Omit<Node, 'id'>>) => (of: Job) => setNode(of, props.run.id, props.node.id, part)
+
+/** Upright legs follow where they can; where they cannot, the height is kept, and the checks say what it lacks. */
+function setHeight(height: number | undefined): void {
+  const isReached = height !== undefined && attempt((of) => bringToHeight(of, props.run.id, props.node.id, height))
+  if (!isReached) change(set({ height })(job.value))
+}
+/** By how much the pipe turns here; nothing where it does not. */
+const cornerAngle = computed(() =>
+  props.node.kind === 'elbow' || props.node.kind === 'bend'
+    ? turnAt(layOut(props.run).arms.get(props.node.id) ?? [])
+    : null,
+)
+/** What is seldom opened is not drawn until it is. */
+const cornerOpen = ref(false)
+/** The two pipes that meet here, where they differ. */
+const changing = computed(() => {
+  const [arriving, onwards, more] = props.run.legs.filter(
+    ({ from, to }) => from === props.node.id || to === props.node.id,
+  )
+  if (!arriving || !onwards || more || props.node.kind === 'tie-in') return null
+  const [from, to] = [arriving, onwards].map((of) => own.catalogue.pipe(of.pipe ?? props.run.pipe))
+  return from && to && from.id !== to.id ? { from, to } : null
+})
+</script>
+
+<template>
+  <div class="space-y-4">
+    <NodeEditor
+      :key="run.id"
+      :node="node"
+      :run-method="run.method"
+      @change="(part) => change(set(part)(job))"
+      @height="setHeight"
+    />
+    <details v-if="cornerAngle" @toggle="(event) => (cornerOpen = (event.target as HTMLDetailsElement).open)">
+      <summary class="label min-h-11 cursor-pointer pt-2 text-base">Bend or elbow here?</summary>
+      <LazyCornerTable
+        v-if="cornerOpen && pipe && bendRadius"
+        :pipe="pipe"
+        :angle="cornerAngle"
+        :radius="node.radius ?? bendRadius"
+        :way="bendWay"
+        :prefer="run.method"
+      />
+    </details>
+    <LazyTransitionPick
+      v-if="changing"
+      :run="run"
+      :node="node"
+      :from="changing.from"
+      :to="changing.to"
+      @change="change"
+    />
+  </div>
+</template>
