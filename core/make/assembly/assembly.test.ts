@@ -161,6 +161,37 @@ describe('the order of assembly', () => {
     ])
   })
 
+  it('makes the far end at the bench too, where it can be carried by itself', () => {
+    const box = (from: number, to: number, up = 0) => ({ from: [from, 0, 0], to: [to, 0, up] }) as const
+    // p and q are 1500 each in line; r goes up 500 from the end of q.
+    const order = assemblyOrder(
+      ask(
+        [
+          joint('ap', ['a', 'p']),
+          joint('pb', ['p', 'b']),
+          joint('bq', ['b', 'q']),
+          joint('qc', ['q', 'c']),
+          joint('cr', ['c', 'r']),
+          joint('tie', ['main', 'a']),
+        ],
+        ['main'],
+        [],
+        {
+          extents: new Map([
+            ['p', box(0, 1500)],
+            ['q', box(1500, 3000)],
+            ['r', box(3000, 3000, 500)],
+          ]),
+          mostCarried: 2000,
+        },
+      ),
+    )
+    const at = (phase: string) =>
+      order.ok ? order.steps.filter((step) => step.phase === phase).map((step) => step.joint) : []
+    expect(at('bench').toSorted()).toEqual(['ap', 'cr', 'pb', 'qc'])
+    expect(at('in place')).toEqual(['bq'])
+  })
+
   it('what is screwed on comes before what would stand out from it', () => {
     const order = assemblyOrder(
       ask(

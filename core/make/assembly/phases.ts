@@ -14,32 +14,53 @@ const together = (a: Extent | undefined, b: Extent | undefined): Extent | undefi
 const longestSide = (extent: Extent | undefined): number =>
   extent ? Math.max(...extent.to.map((to, axis) => to - extent.from[axis]!)) : 0
 
+/** What is put together so far, each part's assembly with the room that it takes. */
+class Benched {
+  private readonly of = new Map<string, string>()
+  private readonly extents = new Map<string, Extent | undefined>()
+
+  constructor(private readonly question: AssemblyQuestion) {}
+
+  private root(part: string): string {
+    const up = this.of.get(part)
+    return up === undefined ? part : this.root(up)
+  }
+
+  private extentOf(root: string): Extent | undefined {
+    return this.extents.has(root) ? this.extents.get(root) : this.question.extents.get(root)
+  }
+
+  /** Longest side of what a joint would make. */
+  sizeWith({ parts }: AssemblyJoint): number {
+    return longestSide(together(this.extentOf(this.root(parts[0])), this.extentOf(this.root(parts[1]))))
+  }
+
+  join({ parts }: AssemblyJoint): void {
+    const [a, b] = [this.root(parts[0]), this.root(parts[1])]
+    const extent = together(this.extentOf(a), this.extentOf(b))
+    if (a !== b) this.of.set(b, a)
+    this.extents.set(a, extent)
+  }
+}
+
 /**
- * What of the joints made before the water is off is made at the bench: as long as what is put together can still be
- * carried. A joint that would make it longer is made in its place, and so is every later one on the same assembly.
+ * What of the joints made before the water is off is made at the bench: the joint that makes the smallest assembly
+ * first, as long as it can still be carried. The others, which join these assemblies, are made in their place.
  *
- * @param early joints in the order in which they are made
+ * @param early joints that are made before the water is off
  * @example two pieces of 1500 in line and 2000 that can be carried: the joint that makes 3000 of them is made in place
  */
 export function benchOrPlace(question: AssemblyQuestion, early: readonly AssemblyJoint[]): Phase[] {
-  interface Assembly {
-    readonly extent: Extent | undefined
-    readonly inPlace: boolean
+  const benched = new Benched(question)
+  const bench = new Set<AssemblyJoint>()
+  const left = early.filter(({ parts }) => parts.every((part) => !question.fixed.has(part)))
+  while (left.length > 0) {
+    const sizes = left.map((joint) => benched.sizeWith(joint))
+    const least = Math.min(...sizes)
+    if (least > question.mostCarried) break
+    const [joint] = left.splice(sizes.indexOf(least), 1)
+    benched.join(joint!)
+    bench.add(joint!)
   }
-  const of = new Map<string, string>()
-  const root = (part: string): string => {
-    const up = of.get(part)
-    return up === undefined ? part : root(up)
-  }
-  const assemblies = new Map<string, Assembly>()
-  const at = (part: string): Assembly =>
-    assemblies.get(part) ?? { extent: question.extents.get(part), inPlace: question.fixed.has(part) }
-  return early.map(({ parts }) => {
-    const [a, b] = [root(parts[0]), root(parts[1])]
-    const extent = together(at(a).extent, at(b).extent)
-    const inPlace = at(a).inPlace || at(b).inPlace || longestSide(extent) > question.mostCarried
-    if (a !== b) of.set(b, a)
-    assemblies.set(a, { extent, inPlace })
-    return inPlace ? 'in place' : 'bench'
-  })
+  return early.map((joint) => (bench.has(joint) ? 'bench' : 'in place'))
 }
