@@ -7,7 +7,8 @@ import { benderSchema, calibrate, calibrated, markFromStart, pullTo, type Bender
 import { bendingOrder, trimForGrip } from './bending-order'
 import { sweepOf } from './foul'
 import { segmentDistance } from './segment-distance'
-import { centreLine, type Place } from './centre-line'
+import { distance } from '../quantity/vector'
+import { centreLine } from './centre-line'
 import { bendVerdict, usualRadius, usualWay } from './limits'
 import { crossoverFour, crossoverThree, offset, offsetTube } from './offset'
 import { markTube, reverseTube, type Tube } from './tube'
@@ -31,7 +32,6 @@ const tubes = fc
     legs: [...parts.map(({ leg }) => leg), 400],
     bends: parts.map(({ angle, radius, turn }, index) => ({ angle, radius, turn: index === 0 ? 0 : turn })),
   }))
-const span = (a: Place, b: Place) => Math.hypot(a[0] - b[0], a[1] - b[1], a[2] - b[2])
 
 describe('marks on a tube, all from one end', () => {
   it('one bend of 88 at 90 degrees: set-back 88, arc 138.23, gain 37.77', () => {
@@ -50,7 +50,7 @@ describe('marks on a tube, all from one end', () => {
     fc.assert(
       fc.property(tubes, (tube) => {
         const { line } = centreLine(tube, 0.5)
-        const integral = line.slice(1).reduce((sum, place, index) => sum + span(place, line[index]!), 0)
+        const integral = line.slice(1).reduce((sum, place, index) => sum + distance(place, line[index]!), 0)
         // Chords of half a degree are shorter than their arcs by three in a million.
         expect(integral / markTube(tube).length).toBeCloseTo(1, 4)
       }),
@@ -61,7 +61,7 @@ describe('marks on a tube, all from one end', () => {
     fc.assert(
       fc.property(tubes, (tube) => {
         const { corners } = centreLine(tube)
-        tube.legs.forEach((leg, index) => expect(span(corners[index]!, corners[index + 1]!)).toBeCloseTo(leg, 5))
+        tube.legs.forEach((leg, index) => expect(distance(corners[index]!, corners[index + 1]!)).toBeCloseTo(leg, 5))
       }),
     )
   })
@@ -71,7 +71,7 @@ describe('marks on a tube, all from one end', () => {
       fc.property(tubes, (tube) => {
         const ends = (of: Tube) => {
           const { corners } = centreLine(of)
-          return span(corners[0]!, corners.at(-1)!)
+          return distance(corners[0]!, corners.at(-1)!)
         }
         const other = reverseTube(tube)
         expect(markTube(other).length).toBeCloseTo(markTube(tube).length, 6)
@@ -349,6 +349,13 @@ describe('what a tube hits', () => {
     expect(high.ok && high.steps.map(({ below }) => Math.round(below))).toEqual([0, 151]) // 140 and half of 22
     // A bender that bends to the other side has it pointing up.
     expect(bendingOrder(short, { ...room, below: 20, turns: 'right' }).ok).toBe(true)
+  })
+
+  it('bends that follow each other without a straight between are looked at too', () => {
+    // 88 tan 45° on either side of each corner: the straights are nothing.
+    const tight = markTube({ legs: [88, 176, 88], bends: [bend(90), bend(90, 88, 180)] })
+    expect(tight.straights.map((mm) => Math.round(mm))).toEqual([0, 0, 0])
+    expect(sweepOf(tight, od, new Set([0]), 1, 'first end')).toMatchObject({ below: 0 })
   })
 
   it('a tube that closes on itself is refused: four bends the same way, legs that meet', () => {

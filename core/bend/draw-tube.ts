@@ -1,4 +1,5 @@
-import { centreLine, type Place } from './centre-line'
+import type { Vector } from '../quantity/vector'
+import { centreLine } from './centre-line'
 import type { Tube } from './tube'
 
 type Point = readonly [number, number]
@@ -13,8 +14,8 @@ export interface DrawnTube {
 }
 
 const [along, aside] = [Math.cos(Math.PI / 6), Math.sin(Math.PI / 6)]
-const flat = ([x, y]: Place): Point => [x, -y]
-const isometric = ([x, y, z]: Place): Point => [(x + y) * along, (x - y) * aside - z]
+const flat = ([x, y]: Vector): Point => [x, -y]
+const isometric = ([x, y, z]: Vector): Point => [(x + y) * along, (x - y) * aside - z]
 
 /** The bent tube on paper: as it lies on the bench where all bends are in one plane, isometric where they are not. */
 export function drawTube(tube: Tube): DrawnTube {

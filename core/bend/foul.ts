@@ -1,4 +1,5 @@
-import { lineThrough, type Place } from './centre-line'
+import { cross, dot, lengthOf, minus, plus, type Vector } from '../quantity/vector'
+import { lineThrough } from './centre-line'
 import { segmentDistance } from './segment-distance'
 import type { BendPlace, MarkedTube } from './tube'
 
@@ -42,23 +43,11 @@ export function markedFromOtherEnd({ bends, length, straights }: MarkedTube): Ma
   }
 }
 
-const minus = (a: Place, b: Place): Place => [a[0] - b[0], a[1] - b[1], a[2] - b[2]]
-const dot = (a: Place, b: Place): number => a[0] * b[0] + a[1] * b[1] + a[2] * b[2]
-const unit = (of: Place): Place => {
-  const length = Math.hypot(...of) || 1
-  return [of[0] / length, of[1] / length, of[2] / length]
-}
-const cross = (a: Place, b: Place): Place => [
-  a[1] * b[2] - a[2] * b[1],
-  a[2] * b[0] - a[0] * b[2],
-  a[0] * b[1] - a[1] * b[0],
-]
-
 /** The tube as it lies in the bender: the pipe comes in along x, the bend turns towards y, z is up from its plane. */
 interface Lying {
   /** From the held end to the start of the bend, and from its end on. */
-  readonly held: readonly Place[]
-  readonly swinging: readonly Place[]
+  readonly held: readonly Vector[]
+  readonly swinging: readonly Vector[]
 }
 
 /** The tube with some bends made and one pulled to an angle; held at its first end. */
@@ -82,41 +71,38 @@ function lie({ bends, length }: MarkedTube, made: ReadonlySet<number>, bend: num
     turn = 0
   }
   const straights = standing.map(({ start }, index) => start - (standing[index - 1]?.end ?? 0))
-  const { line } = lineThrough([...straights, length - (standing.at(-1)?.end ?? 0)], standing, step)
+  const { line, starts } = lineThrough([...straights, length - (standing.at(-1)?.end ?? 0)], standing, step)
   const stepsOf = ({ angle: of }: { angle: number }) => Math.max(2, Math.ceil(of / step))
   const at = standing.findIndex(({ isThis }) => isThis)
   // The line has its first end, and for each bend its start and its steps.
   const begins = 1 + standing.slice(0, at).reduce((sum, of) => sum + 1 + stepsOf(of), 0)
   const ends = begins + stepsOf(standing[at]!)
-  const [from, before, next] = [line[begins]!, line[begins - 1]!, line[begins + 1]!]
-  const x = unit(minus(from, before))
-  const aside = minus(next, from)
-  const y = unit(minus(aside, [x[0] * dot(aside, x), x[1] * dot(aside, x), x[2] * dot(aside, x)]))
+  const { at: from, along: x, towards: y } = starts[at]!
   const z = cross(x, y)
-  const seen = (place: Place): Place => {
+  const seen = (place: Vector): Vector => {
     const by = minus(place, from)
     return [dot(by, x), dot(by, y), dot(by, z)]
   }
   return { held: line.slice(0, begins + 1).map(seen), swinging: line.slice(ends).map(seen) }
 }
 
-const pairs = (line: readonly Place[]): [Place, Place][] =>
-  line.slice(1).map((place, index) => [line[index]!, place] as [Place, Place])
+const pairs = (line: readonly Vector[]): [Vector, Vector][] =>
+  line.slice(1).map((place, index) => [line[index]!, place] as [Vector, Vector])
 
 /** Points along a line, near enough to each other to find what reaches into a former. */
-function* points(line: readonly Place[], every: number): Generator<Place> {
+function* points(line: readonly Vector[], every: number): Generator<Vector> {
   for (const [from, to] of pairs(line)) {
     const by = minus(to, from)
-    const count = Math.max(1, Math.ceil(Math.hypot(...by) / every))
+    const count = Math.max(1, Math.ceil(lengthOf(by) / every))
     for (let part = 0; part <= count; part += 1) {
       const share = part / count
-      yield [from[0] + by[0] * share, from[1] + by[1] * share, from[2] + by[2] * share]
+      yield plus(from, by, share)
     }
   }
 }
 
 function reachesFormer(lying: Lying, radius: number, od: number): boolean {
-  const inside = ([x, y, z]: Place) =>
+  const inside = ([x, y, z]: Vector) =>
     Math.abs(z) < od * formerSides && Math.hypot(x, y - radius) < radius - od / 2 - 1e-6
   for (const line of [lying.held, lying.swinging]) for (const place of points(line, od)) if (inside(place)) return true
   return false
@@ -125,7 +111,7 @@ function reachesFormer(lying: Lying, radius: number, od: number): boolean {
 function hitsItself({ held, swinging }: Lying, od: number): boolean {
   // Beside the bend the two parts are near to each other by nature: their first straights cannot meet.
   const [far, other] = [pairs(held).slice(0, -1), pairs(swinging).slice(1)]
-  const near = (a: [Place, Place][], b: [Place, Place][]) =>
+  const near = (a: [Vector, Vector][], b: [Vector, Vector][]) =>
     a.some((one) => b.some((two) => segmentDistance(one, two) < od - 1e-6))
   return near(far, pairs(swinging)) || near(pairs(held), other)
 }

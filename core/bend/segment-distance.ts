@@ -1,7 +1,5 @@
-import type { Place } from './centre-line'
+import { dot, minus, type Vector } from '../quantity/vector'
 
-const minus = (a: Place, b: Place): Place => [a[0] - b[0], a[1] - b[1], a[2] - b[2]]
-const dot = (a: Place, b: Place): number => a[0] * b[0] + a[1] * b[1] + a[2] * b[2]
 const within = (share: number): number => Math.min(1, Math.max(0, share))
 const nothing = 1e-12
 
@@ -10,7 +8,7 @@ const nothing = 1e-12
  *
  * @example from 0, 0, 0 to 10, 0, 0, and from 5, -5, 3 to 5, 5, 3: 3
  */
-export function segmentDistance(a: readonly [Place, Place], b: readonly [Place, Place]): number {
+export function segmentDistance(a: readonly [Vector, Vector], b: readonly [Vector, Vector]): number {
   const [alongA, alongB, between] = [minus(a[1], a[0]), minus(b[1], b[0]), minus(a[0], b[0])]
   const [aa, bb] = [dot(alongA, alongA), dot(alongB, alongB)]
   const [ab, ac, bc] = [dot(alongA, alongB), dot(alongA, between), dot(alongB, between)]

@@ -1,3 +1,4 @@
+import { type Vector, dot } from '../quantity/vector'
 import type { Catalogue } from '../catalogue/catalogue'
 import { materialKey } from '../catalogue/material'
 import type { Pipe } from '../catalogue/pipe'
@@ -9,9 +10,8 @@ import type { AssemblyJoint, AssemblyQuestion, Extent } from '../make/assembly/q
 import { springOf } from '../make/assembly/spring'
 import { expansionHold, solventSet } from '../make/wait'
 import { formatLength } from '../quantity/format-length'
-import { unitVector, type Vector } from '../route/direction'
+import { unitVector } from '../route/direction'
 import { layOut, type Layout } from '../route/layout'
-import { dot } from '../route/turning'
 import { heatReach, type PlacedJoint } from './heat-reach'
 import type { Plan, PlanJoint, PlanPiece } from './types'
 

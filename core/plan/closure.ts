@@ -1,6 +1,7 @@
+import type { Vector } from '../quantity/vector'
 import type { Job } from '../job/job'
 import { normal } from '../quantity/normal'
-import { unitVector, type Vector } from '../route/direction'
+import { unitVector } from '../route/direction'
 import { layOut } from '../route/layout'
 import { waysBetween } from '../route/way'
 import type { Plan, PlanPiece } from './types'

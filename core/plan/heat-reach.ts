@@ -1,6 +1,6 @@
+import { distance, type Vector } from '../quantity/vector'
 import type { Pipe } from '../catalogue/pipe'
 import { flameDistance, type Profile } from '../job/profile'
-import type { Vector } from '../route/direction'
 import type { PlanJoint } from './types'
 
 /** A joint with where it stands; in mm from its run's start, null where no leg leads there. */
@@ -12,8 +12,6 @@ export interface PlacedJoint {
   /** What is near a flame here is kept wet, so that no heat reaches it. */
   readonly wet: boolean
 }
-
-const distance = (a: Vector, b: Vector): number => Math.hypot(a[0] - b[0], a[1] - b[1], a[2] - b[2])
 
 /**
  * For each soldered joint the joints of its run that its flame would hurt: those nearer than the profile's distance, in

@@ -1,7 +1,8 @@
+import { turnedAbout } from '../quantity/vector'
 import { offset } from '../bend/offset'
 import { addLeg, oppositeDirection, setNode } from '../job/edit-run'
 import type { Direction, Job, NodeKind } from '../job/job'
-import { turnTowards, turnedAbout, directionOf } from './turning'
+import { turnTowards, directionOf } from './turning'
 import { unitVector } from './direction'
 
 /** An offset as it is said: how far aside, at what angle, rolled how far. */

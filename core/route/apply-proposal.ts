@@ -1,6 +1,6 @@
+import type { Vector } from '../quantity/vector'
 import { addLeg, setNode } from '../job/edit-run'
 import type { Job } from '../job/job'
-import type { Vector } from './direction'
 import type { ProposedRoute } from './propose-route'
 
 /** The job with a proposed route drawn from a node; its end is a tie-in at the target. */

@@ -1,10 +1,9 @@
+import { type Vector, dot, lengthOf } from '../quantity/vector'
 import { setLeg } from '../job/edit-run'
 import type { Job, Leg, Run } from '../job/job'
 import { formatLength } from '../quantity/format-length'
 import { closingErrors } from './closing'
-import type { Vector } from './direction'
 import { layOut } from './layout'
-import { dot, lengthOf } from './turning'
 import { waysBetween } from './way'
 
 interface Open {

@@ -1,7 +1,5 @@
 import type { Axis, Direction } from '../job/job'
-
-/** East, north, up, in mm or as a unit vector. */
-export type Vector = readonly [number, number, number]
+import { cross, dot, type Vector } from '../quantity/vector'
 
 const axisVectors: Readonly<Record<Axis, Vector>> = {
   east: [1, 0, 0],
@@ -34,16 +32,9 @@ export const opposite = ([x, y, z]: Vector): Vector => [-x, -y, -z]
 
 /** The angle between two unit vectors, in degrees from 0 to 180. */
 export function angleBetween(a: Vector, b: Vector): number {
-  const cosine = a[0] * b[0] + a[1] * b[1] + a[2] * b[2]
+  const cosine = dot(a, b)
   return (Math.acos(Math.min(1, Math.max(-1, cosine))) * 180) / Math.PI
 }
-
-const cross = (a: Vector, b: Vector): Vector => [
-  a[1] * b[2] - a[2] * b[1],
-  a[2] * b[0] - a[0] * b[2],
-  a[0] * b[1] - a[1] * b[0],
-]
-const dot = (a: Vector, b: Vector): number => a[0] * b[0] + a[1] * b[1] + a[2] * b[2]
 
 /**
  * By how much a tube is turned about its length between two bends, in degrees, −180 to 180, right-handed.

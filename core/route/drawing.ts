@@ -1,5 +1,5 @@
+import type { Vector } from '../quantity/vector'
 import type { NodeKind } from '../job/job'
-import type { Vector } from './direction'
 import type { Layout } from './layout'
 
 /** A point on the drawing, in mm of the pipe, x to the right and y down. */

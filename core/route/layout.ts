@@ -1,5 +1,6 @@
+import type { Vector } from '../quantity/vector'
 import type { Leg, Node, Run } from '../job/job'
-import { angleBetween, opposite, unitVector, type Vector } from './direction'
+import { angleBetween, opposite, unitVector } from './direction'
 
 /** A leg as seen from one of its nodes. */
 export interface Arm {

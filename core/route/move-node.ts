@@ -1,8 +1,8 @@
+import { type Vector, dot, lengthOf } from '../quantity/vector'
 import { setLeg } from '../job/edit-run'
 import type { Job } from '../job/job'
 import { formatLength } from '../quantity/format-length'
-import { unitVector, type Vector } from './direction'
-import { dot, lengthOf } from './turning'
+import { unitVector } from './direction'
 
 const parallel = 1 - 1e-9
 

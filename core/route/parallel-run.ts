@@ -1,8 +1,9 @@
+import { type Vector, cross, dot, lengthOf, plus, turnedAbout } from '../quantity/vector'
 import type { Job, Leg, Run } from '../job/job'
 import { nextId } from '../job/new-job'
-import { unitVector, type Vector } from './direction'
+import { unitVector } from './direction'
 import { layOut } from './layout'
-import { cross, directionOf, dot, lengthOf, plus, turnedAbout } from './turning'
+import { directionOf } from './turning'
 
 const degrees = (angle: number): number => (angle * 180) / Math.PI
 const straight = 1e-6

@@ -1,7 +1,8 @@
+import type { Vector } from '../quantity/vector'
 import { oppositeDirection } from '../job/edit-run'
 import type { Direction, Job, Leg, Node, Run } from '../job/job'
 import { nextId } from '../job/new-job'
-import { unitVector, type Vector } from './direction'
+import { unitVector } from './direction'
 import { directionOf } from './turning'
 
 /** Mirrors across the plane that stands square to one of these. */

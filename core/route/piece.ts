@@ -1,10 +1,11 @@
+import type { Vector } from '../quantity/vector'
 import type { Catalogue } from '../catalogue/catalogue'
 import type { Pipe } from '../catalogue/pipe'
 import { markTube, type BendPlace, type Tube, type TubeBend } from '../bend/tube'
 import type { Leg } from '../job/job'
 import { weakestBasis, type Basis } from '../quantity/basis'
 import { pieceEnd, type PieceEnd } from './end'
-import { opposite, turnBetweenBends, unitVector, type Vector } from './direction'
+import { opposite, turnBetweenBends, unitVector } from './direction'
 import { turnAt, type Layout } from './layout'
 
 /** A pulled bend on a piece, its marks measured along the tube from the piece's first end, in mm. */

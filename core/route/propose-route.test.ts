@@ -1,13 +1,13 @@
+import { type Vector, plus } from '../quantity/vector'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { axes } from '../job/job'
 import { pipeId, sampleJob } from '../sample-run'
 import { applyProposal } from './apply-proposal'
 import { closingErrors } from './closing'
-import { unitVector, type Vector } from './direction'
+import { unitVector } from './direction'
 import { layOut } from './layout'
 import { proposeRoutes, type RouteQuestion } from './propose-route'
-import { plus } from './turning'
 
 const question = (to: Vector, more: Partial<RouteQuestion> = {}): RouteQuestion => ({
   from: [0, 0, 0],

@@ -1,6 +1,7 @@
+import { type Vector, dot, lengthOf, plus } from '../quantity/vector'
 import { axes, type Axis, type Direction } from '../job/job'
-import { unitVector, type Vector } from './direction'
-import { directionOf, dot, lengthOf, plus } from './turning'
+import { unitVector } from './direction'
+import { directionOf } from './turning'
 
 /** Two points to be joined, in mm, and which way the pipe must leave the one and come to the other. */
 export interface RouteQuestion {

@@ -1,5 +1,6 @@
+import type { Vector } from '../quantity/vector'
 import type { Leg, Run } from '../job/job'
-import { opposite, unitVector, type Vector } from './direction'
+import { opposite, unitVector } from './direction'
 
 /** The legs on the way from one node to another, each with the direction in which it is walked; none where no way leads. */
 export function waysBetween(run: Run, from: string, to: string): { leg: Leg; along: Vector }[] {

@@ -1,9 +1,9 @@
 <script setup lang="ts">
+import { dot } from '~~/core/quantity/vector'
 import { axes, type Axis, type Job, type Run } from '~~/core/job/job'
 import { services, type Service } from '~~/core/job/place'
 import { unitVector } from '~~/core/route/direction'
 import { addParallelRun } from '~~/core/route/parallel-run'
-import { dot } from '~~/core/route/turning'
 
 /** A run beside this one: hot beside cold, return beside flow. */
 const props = defineProps<{ run: Run }>()

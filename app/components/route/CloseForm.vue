@@ -1,10 +1,10 @@
 <script setup lang="ts">
+import type { Vector } from '~~/core/quantity/vector'
 import { axes, type Axis, type Job, type Node } from '~~/core/job/job'
 import { setNode } from '~~/core/job/edit-run'
 import { applyProposal } from '~~/core/route/apply-proposal'
 import { spreadClosing, takeUpIn } from '~~/core/route/close-run'
 import type { ClosingError } from '~~/core/route/closing'
-import type { Vector } from '~~/core/route/direction'
 import { proposeRoutes, routeAims, type ProposedRoute, type RouteAim } from '~~/core/route/propose-route'
 
 /** A run between fixed points: its closing error taken up or spread; and routes proposed to a point. */

@@ -1,8 +1,9 @@
 <script setup lang="ts">
+import type { Vector } from '~~/core/quantity/vector'
 import { splitLeg } from '~~/core/job/edit-leg'
 import { axes, nodeKinds, type Axis, type Job, type Leg, type NodeKind } from '~~/core/job/job'
 import { nodeWord } from '~~/core/job/node-legs'
-import { unitVector, type Vector } from '~~/core/route/direction'
+import { unitVector } from '~~/core/route/direction'
 import { moveNode } from '~~/core/route/move-node'
 
 /** Moves the node in hand with the legs that follow, and puts a fitting into the selected leg. */

@@ -1,6 +1,5 @@
 import type { MethodId } from '../../catalogue/method'
-
-type Axis = readonly [number, number, number]
+import type { Vector } from '../../quantity/vector'
 
 /** A joint as it is made: what it brings together, and what that needs. */
 export interface AssemblyJoint {
@@ -9,7 +8,7 @@ export interface AssemblyJoint {
   readonly parts: readonly [string, string]
   readonly method: MethodId
   /** Which way the pipe goes in. */
-  readonly axis: Axis
+  readonly axis: Vector
   /** How far it goes in, in mm: by so much the two are apart before. */
   readonly insertion: number
   /** By how much the pipe about it can be sprung back along that way, in mm. */
@@ -27,8 +26,8 @@ export interface AssemblyJoint {
 
 /** The room that a part takes: its least and its greatest place on each axis, in mm. */
 export interface Extent {
-  readonly from: Axis
-  readonly to: Axis
+  readonly from: Vector
+  readonly to: Vector
 }
 
 export interface AssemblyQuestion {
@@ -36,7 +35,7 @@ export interface AssemblyQuestion {
   /** Existing pipe: it does not move, and to join it the water is off. */
   readonly fixed: ReadonlySet<string>
   /** The axis of each straight piece; a part that is not here takes room when it is turned. */
-  readonly straight: ReadonlyMap<string, Axis>
+  readonly straight: ReadonlyMap<string, Vector>
   /** Which joints a flame at a joint would hurt, by the ids of either. */
   readonly near: ReadonlyMap<string, ReadonlySet<string>>
   /** The room that each part takes; a part that is not here takes none. */
