@@ -75,8 +75,7 @@ const pages = (paper: Paper) =>
       </button>
       <Choice
         label="How it is bent"
-        bare
-        class="w-56"
+        class="w-60"
         :items="ways"
         :model-value="way"
         @update:model-value="(value) => setWay(pipe, value)"
