@@ -116,19 +116,20 @@ const off = computed(() => work.value?.steps.find(({ phase }) => phase === 'wate
       </p>
     </template>
     <template v-else-if="!order.ok">
-      <p role="alert" class="text-lg font-semibold text-(--ui-error)">
-        It cannot be put together as drawn. {{ nameOf(order.obstacle.joint) }}:
-        {{ obstacleText(order.obstacle, length) }}.
-      </p>
-      <p v-if="order.remedies.length">Any one of these is enough:</p>
-      <ul class="list-disc pl-5">
-        <li v-for="remedy in order.remedies" :key="remedy.joints.join() + remedy.changes.join()">
-          {{ changeText(remedy) }}
-        </li>
-      </ul>
-      <p v-if="order.remedies.length === 0">
-        No change of up to three joints was found that is enough: put a union into each run between two held ends.
-      </p>
+      <div v-for="{ obstacle, remedies } in order.failures" :key="obstacle.joint" class="space-y-2">
+        <p role="alert" class="text-lg font-semibold text-(--ui-error)">
+          It cannot be put together as drawn. {{ nameOf(obstacle.joint) }}: {{ obstacleText(obstacle, length) }}.
+        </p>
+        <p v-if="remedies.length">Any one of these is enough:</p>
+        <ul class="list-disc pl-5">
+          <li v-for="remedy in remedies" :key="remedy.joints.join() + remedy.changes.join()">
+            {{ changeText(remedy) }}
+          </li>
+        </ul>
+        <p v-if="remedies.length === 0">
+          No change of up to three joints was found that is enough: put a union into each run between two held ends.
+        </p>
+      </div>
     </template>
   </section>
 </template>

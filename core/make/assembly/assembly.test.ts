@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { assemblyOrder } from './order'
 import type { AssemblyJoint, AssemblyQuestion } from './question'
 import { schedule } from './schedule'
+import { separate } from './separate'
 import { springOf } from './spring'
 import { firstObstacle, obstacleText } from './stepwise'
 
@@ -79,9 +80,9 @@ describe('the order of assembly', () => {
     const order = assemblyOrder(between())
     expect(order).toMatchObject({
       ok: false,
-      obstacle: { kind: 'held', needed: 15, gives: 0 },
+      failures: [{ obstacle: { kind: 'held', needed: 15, gives: 0 } }],
     })
-    expect(order.ok || order.remedies).toContainEqual({
+    expect(order.ok || order.failures[0]?.remedies).toContainEqual({
       joints: ['p-b'],
       changes: ['slip coupling', 'union', 'compression joint'],
     })
@@ -106,6 +107,22 @@ describe('the order of assembly', () => {
     expect(order.ok && order.steps.map((step) => step.joint)).toEqual(['tie-in', 'press'])
   })
 
+  it('what shares no part and feels no flame is looked at apart, and still waits together', () => {
+    const run = (name: string, wait: number) => [
+      joint(`${name}-tie`, [`main ${name}`, `${name}a`], { minutes: 10, wait }),
+      joint(`${name}-p`, [`${name}a`, `${name}p`]),
+    ]
+    const question = ask([...run('x', 0), ...run('y', 30)], ['main x', 'main y'])
+    expect(separate(question).map(({ joints }) => joints.map(({ id }) => id))).toEqual([
+      ['x-tie', 'x-p'],
+      ['y-tie', 'y-p'],
+    ])
+    // The one that waits 30 is made first: 10 + 30, the other's 10 within it.
+    const order = assemblyOrder(question)
+    expect(order).toMatchObject({ ok: true, waterOff: 40 })
+    expect(order.ok && order.steps.map((step) => step.joint)).toEqual(['x-p', 'y-p', 'y-tie', 'x-tie'])
+  })
+
   it('a flame far enough from rubber hurts nothing: the press joint is made at the bench', () => {
     const joints = [joint('press', ['a', 'p'], { method: 'press-metal', minutes: 4 }), joint('tie-in', ['main', 'a'])]
     expect(assemblyOrder(ask(joints, ['main'], [], { near: new Map() }))).toMatchObject({ ok: true, waterOff: 10 })
@@ -120,21 +137,40 @@ describe('the order of assembly', () => {
     ]
     const order = assemblyOrder(ask(joints, ['main', 'tank']))
     expect(order).toMatchObject({ ok: false })
-    expect(order.ok || order.remedies[0]).toEqual({ joints: ['solder'], changes: ['wet wrap'] })
+    expect(order.ok || order.failures[0]?.remedies[0]).toEqual({ joints: ['solder'], changes: ['wet wrap'] })
     expect(assemblyOrder(ask(joints, ['main', 'tank'], [], { near: new Map() })).ok).toBe(true)
   })
 
   it('names two joints together where no single one is enough', () => {
-    const far = (name: string) => [
-      joint(`${name}-main-a`, [`main ${name}`, `${name}a`]),
-      joint(`${name}-p`, [`${name}a`, `${name}b`]),
-      joint(`${name}-main-b`, [`${name}b`, `main 2 ${name}`]),
+    // Three held ends on one stiff run: two of its joints must give.
+    const order = assemblyOrder(
+      ask(
+        [
+          joint('one-a', ['main 1', 'a']),
+          joint('a-b', ['a', 'b']),
+          joint('b-two', ['b', 'main 2']),
+          joint('b-c', ['b', 'c']),
+          joint('c-three', ['c', 'main 3']),
+        ],
+        ['main 1', 'main 2', 'main 3'],
+      ),
+    )
+    const [failure, more] = order.ok ? [] : order.failures
+    expect(more).toBeUndefined()
+    expect(failure?.remedies.length).toBeGreaterThan(0)
+    expect(failure?.remedies.every(({ joints }) => joints.length === 2)).toBe(true)
+  })
+
+  it('says of each run that is apart what would do', () => {
+    const stiff = (name: string) => [
+      joint(`${name}-a`, [`main ${name}`, `${name}a`]),
+      joint(`${name}-b`, [`${name}a`, `main 2 ${name}`]),
     ]
-    const order = assemblyOrder(ask([...far('x'), ...far('y')], ['main x', 'main 2 x', 'main y', 'main 2 y']))
-    expect(order).toMatchObject({ ok: false })
-    const [remedy] = order.ok ? [] : order.remedies
-    expect(remedy?.joints).toHaveLength(2)
-    expect(remedy?.joints.map((id) => id[0])).toEqual(['x', 'y'])
+    const order = assemblyOrder(ask([...stiff('x'), ...stiff('y')], ['main x', 'main 2 x', 'main y', 'main 2 y']))
+    expect(order.ok || order.failures.map(({ obstacle }) => obstacle.joint[0])).toEqual(['x', 'y'])
+    expect(
+      order.ok || order.failures.every(({ remedies }) => remedies.every(({ joints }) => joints.length === 1)),
+    ).toBe(true)
   })
 
   it('makes at the bench what can still be carried, and the rest in its place', () => {

@@ -1,5 +1,6 @@
 import { hasRubber, isNear, needsFlame, type AssemblyJoint, type AssemblyQuestion } from './question'
 import { benchOrPlace, type Phase } from './phases'
+import { separate } from './separate'
 import { firstObstacle, type Obstacle } from './stepwise'
 import { arranged, tighten, type Arranged } from './tighten'
 
@@ -16,6 +17,12 @@ export interface Remedy {
   readonly changes: readonly (typeof changes)[number][] | readonly ['wet wrap']
 }
 
+/** A part of the work that cannot be made in any order: what stands in the way, and what each would be enough. */
+export interface Failure {
+  readonly obstacle: Obstacle
+  readonly remedies: readonly Remedy[]
+}
+
 export type AssemblyOrder =
   | {
       readonly ok: true
@@ -23,7 +30,7 @@ export type AssemblyOrder =
       /** Minutes from the cut into the line until every joint on it may stand water. */
       readonly waterOff: number
     }
-  | { readonly ok: false; readonly obstacle: Obstacle; readonly remedies: readonly Remedy[] }
+  | { readonly ok: false; readonly failures: readonly Failure[] }
 
 /** Threaded before hot before the rest: what must turn, then what must not find rubber beside it. */
 const rank = (joint: AssemblyJoint): number => (joint.method === 'thread' ? 0 : needsFlame(joint) ? 1 : 2)
@@ -189,11 +196,23 @@ function remediesOf(question: AssemblyQuestion): Remedy[] {
  * off, and the joints on existing pipe last, so that the water is off as briefly as can be. The order is gone through
  * joint by joint before it is given.
  *
- * Where there is none, the least change that allows one: joints of which each alone, made otherwise, is enough; where
+ * Where there is none, for each part of the work that has none the least change that allows one: joints of which each alone, made otherwise, is enough; where
  * no single one is, joints that are enough together.
  */
 export function assemblyOrder(question: AssemblyQuestion): AssemblyOrder {
-  const { best, obstacle } = search(question)
-  if (best) return { ok: true, waterOff: best.waterOff, steps: stepsOf(question, best) }
-  return { ok: false, obstacle: obstacle!, remedies: remediesOf(question) }
+  const found: Arranged[] = []
+  const failures: Failure[] = []
+  for (const apart of separate(question)) {
+    const { best, obstacle } = search(apart)
+    if (best) found.push(best)
+    else failures.push({ obstacle: obstacle!, remedies: remediesOf(apart) })
+  }
+  if (failures.length > 0) return { ok: false, failures }
+  const joined = arranged(question, [
+    ...found.flatMap(({ order, early }) => order.slice(0, early)),
+    ...found.flatMap(({ order, early }) => order.slice(early)),
+  ])
+  // What is apart can still wait while the other is made.
+  const best = found.length > 1 ? tighten(question, joined) : joined
+  return { ok: true, waterOff: best.waterOff, steps: stepsOf(question, best) }
 }
