@@ -89,7 +89,8 @@ const mostBends = 9
 
 /**
  * An order in which every bend can be made: each finds the straight that hook and shoe need between the bends already
- * made and the ends, and hits neither itself nor the former nor what is under the bender. Of all orders the one that turns the tube end for end least often, and goes along it.
+ * made and the ends, and hits neither itself nor the former nor what is under the bender. Of all orders the one that
+ * turns the tube end for end least often, and goes along it.
  *
  * @param tube of at most 9 bends
  * @returns the steps; or the bend that finds no room even first, or in any order, with what it lacks

@@ -98,6 +98,50 @@ describe('another pipe from a leg on', () => {
     expect(pieces.map(({ cut }) => cut)).toEqual([991, 796])
   })
 
+  it('beside a pulled bend it changes after the bend is over: 88 of set-back, then the stub', () => {
+    const bent = sampleJob({
+      pipe: copper22,
+      method: 'solder',
+      legs: [
+        ['open:s', 'east', 1000, 'bend:b'],
+        ['bend:b', 'north', 800, 'open:e'],
+      ],
+      nodes: { b: { radius: 88 } },
+    })
+    const job = change(bent, 'l2', copper15)
+    expect(job.runs[0]!.legs.map(({ length, pipe }) => [length, pipe ?? copper22])).toEqual([
+      [1000, copper22],
+      [expect.closeTo(188, 6), copper22],
+      [expect.closeTo(612, 6), copper15],
+    ])
+    // A job file that changes the pipe in the bend itself has no length for it.
+    const [run] = bent.runs
+    const within = {
+      ...bent,
+      runs: [{ ...run!, legs: run!.legs.map((leg) => (leg.id === 'l2' ? { ...leg, pipe: copper15 } : leg)) }],
+    }
+    expect(planJob(within, catalogue).pieces).toMatchObject([
+      { cut: null, missing: expect.stringContaining('changes in a bend') },
+    ])
+  })
+
+  it('beside a valve too: none is made in two sizes', () => {
+    const valved = sampleJob({
+      pipe: copper22,
+      method: 'solder',
+      legs: [
+        ['open:s', 'east', 1000, 'valve:v'],
+        ['valve:v', 'east', 800, 'open:e'],
+      ],
+    })
+    expect(change(valved, 'l2', copper15).runs[0]!.nodes.map(({ kind }) => kind)).toEqual([
+      'open',
+      'valve',
+      'open',
+      'adapter',
+    ])
+  })
+
   it('says when the leg has no room for an adapter', () => {
     expect(() => change(branched(180), 'l3', multilayer)).toThrow(/Leg: too short/)
   })

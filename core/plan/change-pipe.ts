@@ -1,3 +1,4 @@
+import { bendLengths } from '../bend/geometry'
 import type { Catalogue } from '../catalogue/catalogue'
 import type { Costs } from '../job/costs'
 import { splitLeg } from '../job/edit-leg'
@@ -6,6 +7,7 @@ import { chooseChain } from '../job/edit-tie-in'
 import type { Job, Leg, Node, Run } from '../job/job'
 import { join, type JoinAnswer } from '../join/join'
 import { methodAt } from '../route/end'
+import { layOut, turnAt } from '../route/layout'
 import { setPipeBeyond } from '../route/part'
 
 /** What joins the pipe of one leg to that of another in a run, under the run's circumstances. */
@@ -36,8 +38,9 @@ const stub = 100
 
 const runOf = (job: Job, id: string): Run => job.runs.find((run) => run.id === id)!
 
-/** Whether the fitting that stands at a node can take the new pipe beside the old one, in sizes of its own method. */
+/** Whether the fitting at a node is made in two sizes, and takes the new pipe beside the old one by its own method. */
 function takesBoth(catalogue: Catalogue, run: Run, node: Node, pipes: readonly string[]): boolean {
+  if (node.kind !== 'tee' && node.kind !== 'elbow') return false
   const method = methodAt(node, run.method)
   return pipes.every((id) => {
     const pipe = catalogue.pipe(id)
@@ -48,14 +51,22 @@ function takesBoth(catalogue: Catalogue, run: Run, node: Node, pipes: readonly s
 /** Fittings that pipe turns or branches at: what joins two kinds of pipe stands beside them. */
 const turning: ReadonlySet<Node['kind']> = new Set(['tee', 'elbow', 'bend', 'valve', 'union'])
 
+/** A pulled bend takes its set-back of the leg before straight pipe begins, in mm; nothing at a fitting. */
+function setBackAt(run: Run, { id, kind, radius }: Node): number {
+  const angle = turnAt(layOut(run).arms.get(id) ?? [])
+  return kind === 'bend' && radius && angle ? bendLengths(radius, angle).setBack : 0
+}
+
 /** The adapter at which the pipe changes, put into the leg where the fitting before it cannot take both pipes. */
 function adapterBefore(catalogue: Catalogue, job: Job, run: Run, leg: Leg, before: string): { job: Job; node: string } {
   const node = run.nodes.find(({ id }) => id === leg.from)
   const pipe = leg.pipe ?? run.pipe
   if (node?.kind === 'adapter' || node?.kind === 'reducer') return { job, node: node.id }
   if (!node || !turning.has(node.kind) || takesBoth(catalogue, run, node, [before, pipe])) return { job, node: '' }
-  if (leg.length <= 2 * stub) throw new RangeError('Leg: too short for what joins the two pipes; make it longer first')
-  const split = splitLeg(job, run.id, leg.id, stub, 'adapter')
+  const out = stub + setBackAt(run, node)
+  if (leg.length <= out + stub)
+    throw new RangeError('Leg: too short for what joins the two pipes; make it longer first')
+  const split = splitLeg(job, run.id, leg.id, out, 'adapter')
   return {
     job: setLeg(split.job, run.id, leg.id, { pipe: before === run.pipe ? undefined : before }),
     node: split.node,
@@ -71,8 +82,9 @@ function bestIn({ method }: Run, chains: JoinAnswer['chains']): JoinAnswer['chai
 
 /**
  * The job with another pipe in a leg and all that hangs on it, and what joins it to the pipe before filled in: the best
- * chain of fittings that no rule refuses, in the run's own method where there is one. A tee or elbow that takes both in sizes of its own method stays, reduced;
- * beside one that cannot, an adapter stands a little way out.
+ * chain of fittings that no rule refuses, in the run's own method where there is one. A tee or elbow that takes both in
+ * sizes of its own method stays, reduced; beside one that cannot, and beside a bend or valve, an adapter stands a little
+ * way out.
  *
  * @throws RangeError when the leg is too short for an adapter in it
  * @example 16 multilayer in the branch of a soldered 22 tee: 100 mm of copper, a chain of adapters, then multilayer

@@ -86,6 +86,8 @@ function tubeAlong(layout: Layout, walk: Walk, takeOffs: readonly [number, numbe
     const node = layout.node.get(walk.nodes[index + 1]!)!
     const angle = turnAt(layout.arms.get(node.id) ?? [])
     if (angle === null || angle <= 0 || angle >= 180) return 'a bend has two legs that are not in line'
+    if (walk.legs[index]!.pipe !== walk.legs[index + 1]!.pipe)
+      return 'the pipe changes in a bend: put what joins the two beside it'
     if (node.radius === undefined) return 'the radius of a bend is not known: enter it'
     const direction = (leg: number) => directionAlong(walk, leg)
     const turn = index === 0 ? 0 : turnBetweenBends(direction(index - 1), direction(index), direction(index + 1))

@@ -66,12 +66,14 @@ function turningAt(layout: Layout, node: string, stretch: ReadonlySet<Leg>): Tur
 /**
  * The job with clips kept off the legs that turn off at a node, as far as a free leg must reach.
  *
- * @param mm free leg, from the node's centre
+ * @param mm free leg, from the node's centre; kept to the tenth, never less than is needed
  */
 export function keepClipsOff(job: Job, runId: string, { node, legs }: Turning, mm: number): Job {
-  return legs.reduce((kept, id) => {
-    const leg = kept.runs.find((run) => run.id === runId)?.legs.find((of) => of.id === id)
-    return leg ? setLeg(kept, runId, id, { free: { ...leg.free, [leg.from === node ? 'start' : 'end']: mm } }) : kept
+  const kept = Math.ceil(mm * 10) / 10
+  return legs.reduce((changed, id) => {
+    const leg = changed.runs.find((run) => run.id === runId)?.legs.find((of) => of.id === id)
+    if (!leg) return changed
+    return setLeg(changed, runId, id, { free: { ...leg.free, [leg.from === node ? 'start' : 'end']: kept } })
   }, job)
 }
 

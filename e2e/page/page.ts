@@ -114,6 +114,18 @@ export class Page {
     for (const key of keys) await this.driver.actions().sendKeys(key).perform()
   }
 
+  /** A new job of this title with a run that waits for its first leg. */
+  async beginRoute(title: string): Promise<void> {
+    await this.open('/')
+    await this.press('New job')
+    await this.fill('Title', title)
+    await this.press('Begin')
+    await this.see('[aria-label="Title of the job"]')
+    await this.press('Route')
+    await this.press('Another run')
+    await this.see('[data-entry]')
+  }
+
   saved(): Promise<void> {
     return this.shows('[data-save-state]', 'Saved')
   }

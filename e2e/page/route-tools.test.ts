@@ -19,14 +19,7 @@ async function until(wanted: readonly number[], run = 0): Promise<void> {
 describe('the tools of a route', () => {
   it('a run is drawn to work on: 1000 east, 600 up, an outlet', async () => {
     const on = page()
-    await on.open('/')
-    await on.press('New job')
-    await on.fill('Title', title)
-    await on.press('Begin')
-    await on.see('[aria-label="Title of the job"]')
-    await on.press('Route')
-    await on.press('Another run')
-    await on.see('[data-entry]')
+    await on.beginRoute(title)
     await on.keys(Key.ARROW_RIGHT, ...'1000', Key.ENTER, Key.PAGE_UP, ...'600', Key.ENTER, 'o')
     await until([1000, 600])
   })

@@ -5,7 +5,7 @@ import { Key } from 'selenium-webdriver'
 import { describe, expect, it } from 'vitest'
 import type { Job } from '../../core/job/job'
 import { layOut } from '../../core/route/layout'
-import { usePage, type Page } from './page'
+import { usePage } from './page'
 
 const downloads = mkdtempSync(join(tmpdir(), 'jolvet-route-'))
 
@@ -37,23 +37,12 @@ function check(job: Job): void {
   expect(end[2]).toBeCloseTo(550, 2)
 }
 
-async function begin(on: Page, title: string): Promise<void> {
-  await on.open('/')
-  await on.press('New job')
-  await on.fill('Title', title)
-  await on.press('Begin')
-  await on.see('[aria-label="Title of the job"]')
-  await on.press('Route')
-  await on.press('Another run')
-  await on.see('[data-entry]')
-}
-
 describe('a route of twelve legs by keyboard alone', () => {
   const { page, job, stored } = usePage(1280, 800, downloads)
 
   it('with a branch, a valve, a slant and an offset', async () => {
     const on = page()
-    await begin(on, 'Keys Cottage')
+    await on.beginRoute('Keys Cottage')
     await on.keys(Key.ARROW_RIGHT, ...'1200', Key.ENTER, Key.ARROW_UP, ...'900', Key.ENTER, 't', ...'600', Key.ENTER)
     await on.keys(Key.PAGE_UP, ...'450', Key.ENTER, Key.ARROW_RIGHT, ...'700', Key.ENTER)
     await on.keys('f')
@@ -127,7 +116,7 @@ describe('a run to fixed heights, of two pipes', () => {
 
   it('is drawn up to a height that is typed, and an outlet brought to another', async () => {
     const on = page()
-    await begin(on, 'Height Cottage')
+    await on.beginRoute('Height Cottage')
     await on.keys(Key.ARROW_RIGHT, ...'900', Key.ENTER, ...'640', 'h', 'o')
     await on.shows('[aria-label="Legs"]', 'up 640 mm')
     await on.fill('Fixed height, from the run’s start', '1100')
@@ -172,7 +161,7 @@ describe('the same route by touch alone', () => {
 
   it('with a branch, a valve, a slant and an offset', async () => {
     const on = page()
-    await begin(on, 'Thumb Cottage')
+    await on.beginRoute('Thumb Cottage')
     const leg = async (way: string[], length: string) => {
       for (const key of [...way, ...length, 'Enter the leg']) await on.tap(key)
     }

@@ -39,7 +39,7 @@ const growing = computed(() =>
 const able = computed(() => growing.value?.turning.filter(({ length: of }) => of >= growing.value!.freeLeg) ?? [])
 const keepOff = (end: Turning) => {
   const { freeLeg } = growing.value!
-  emit('apply', (before) => keepClipsOff(before, props.run.id, end, Math.ceil(freeLeg * 10) / 10))
+  emit('apply', (before) => keepClipsOff(before, props.run.id, end, freeLeg))
 }
 const setFree = (free: Leg['free']) => emit('apply', (before) => setLeg(before, props.run.id, props.leg.id, { free }))
 const freeText = computed(() => {

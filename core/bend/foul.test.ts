@@ -1,0 +1,95 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { bendingOrder } from './bending-order'
+import { sweepOf } from './foul'
+import { tubes } from './sample-tubes'
+import { segmentDistance } from './segment-distance'
+import { markTube, reverseTube } from './tube'
+
+const bend = (angle: number, radius = 88, turn = 0) => ({ angle, radius, turn })
+
+describe('what a tube hits', () => {
+  const od = 22
+  const none = new Set<number>()
+  const room = { grip: 60, shoe: 100, od }
+
+  it('the distance of two lines: crossing 3 apart, in line 5 apart, side by side', () => {
+    const along = [
+      [0, 0, 0],
+      [10, 0, 0],
+    ] as const
+    expect(
+      segmentDistance(along, [
+        [5, -5, 3],
+        [5, 5, 3],
+      ]),
+    ).toBeCloseTo(3, 9)
+    expect(
+      segmentDistance(along, [
+        [15, 0, 0],
+        [20, 0, 0],
+      ]),
+    ).toBeCloseTo(5, 9)
+    expect(
+      segmentDistance(along, [
+        [2, 4, 0],
+        [8, 4, 0],
+      ]),
+    ).toBeCloseTo(4, 9)
+  })
+
+  it('a first bend stays in its plane and hits nothing', () => {
+    const tube = markTube({ legs: [500, 400, 500], bends: [bend(90), bend(90)] })
+    expect(sweepOf(tube, od, none, 0, 'first end')).toEqual({ below: 0, foul: null })
+  })
+
+  it('a bend square to an earlier one has that one’s leg below the plane, held from one end or above it from the other', () => {
+    // First bend made: its leg of 500 lies square to the second bend’s plane, to one side.
+    const tube = markTube({ legs: [500, 400, 500], bends: [bend(90), bend(90, 88, 90)] })
+    const reaches = (['first end', 'second end'] as const).map((hold) => sweepOf(tube, od, new Set([0]), 1, hold).below)
+    expect(Math.min(...reaches)).toBe(0)
+    // The leg's end lies its whole 500 from the corner, and so from the plane; the tube's own half comes on top.
+    expect(Math.max(...reaches)).toBeCloseTo(500 + od / 2, 0)
+  })
+
+  it('holds the other end where the bench is in the way, and says so where both are', () => {
+    const tube = markTube({ legs: [500, 400, 500], bends: [bend(90), bend(90, 88, 90)] })
+    const order = bendingOrder(tube, { ...room, below: 150 })
+    expect(order.ok && order.steps.every(({ below }) => below <= 150)).toBe(true)
+    // Ends of 140 are too short to be held: each bend is held from the middle, and the first one's end points down.
+    const short = markTube({ legs: [140, 400, 140], bends: [bend(90), bend(90, 88, 90)] })
+    const low = bendingOrder(short, { ...room, below: 20 })
+    expect(low.ok || low.problem).toMatch(/under the bender/)
+    const high = bendingOrder(short, { ...room, below: 160 })
+    expect(high.ok && high.steps.map(({ below }) => Math.round(below))).toEqual([0, 151]) // 140 and half of 22
+    // A bender that bends to the other side has it pointing up.
+    expect(bendingOrder(short, { ...room, below: 20, turns: 'right' }).ok).toBe(true)
+  })
+
+  it('bends that follow each other without a straight between are looked at too', () => {
+    // 88 tan 45° on either side of each corner: the straights are nothing.
+    const tight = markTube({ legs: [88, 176, 88], bends: [bend(90), bend(90, 88, 180)] })
+    expect(tight.straights.map((mm) => Math.round(mm))).toEqual([0, 0, 0])
+    expect(sweepOf(tight, od, new Set([0]), 1, 'first end')).toMatchObject({ below: 0 })
+  })
+
+  it('a tube that closes on itself is refused: four bends the same way, legs that meet', () => {
+    const ring = markTube({ legs: [400, 300, 300, 300, 400], bends: [bend(90), bend(90), bend(90), bend(90)] })
+    const order = bendingOrder(ring, room)
+    expect(order.ok || order.problem).toMatch(/hits itself or the former/)
+  })
+
+  it('from either end the sweep is that of the tube told from the other end', () => {
+    fc.assert(
+      fc.property(tubes, (tube) => {
+        const [marked, back] = [markTube(tube), markTube(reverseTube(tube))]
+        const last = tube.bends.length - 1
+        const one = sweepOf(marked, od, new Set([0]), last, 'second end')
+        const other = sweepOf(back, od, new Set([last]), 0, 'first end')
+        fc.pre(last > 0)
+        expect(one.below).toBeCloseTo(other.below, 6)
+        expect(one.foul).toBe(other.foul)
+      }),
+    )
+  })
+})
