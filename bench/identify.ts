@@ -52,14 +52,18 @@ function inspect(random: () => number): Inspection {
   }
 }
 
-const takes = (pipe: Pipe): string => fittingsTaken(catalogue, pipe).join('|')
 /** Every fitting that the first line offers goes on the pipe: what is bought fits. */
 const allGoOn = (answer: Identification, pipe: Pipe): boolean => {
   const offered = answer.groups[0]?.fits ?? []
-  const taken = new Set(fittingsTaken(catalogue, pipe))
+  const { sure, doubtful } = fittingsTaken(catalogue, pipe)
+  const taken = new Set([...sure, ...doubtful])
   return offered.length > 0 ? offered.every((fitting) => taken.has(fitting)) : taken.size === 0
 }
-const isRight = (answer: Identification, pipe: Pipe): boolean => answer.groups[0]?.fits.join('|') === takes(pipe)
+const isRight = (answer: Identification, pipe: Pipe): boolean => {
+  const [first] = answer.groups
+  const likeliest = first && catalogue.pipe(first.candidates[0]!.pipe)
+  return likeliest !== undefined && fittingsTaken(catalogue, likeliest).key === fittingsTaken(catalogue, pipe).key
+}
 
 /** Checks as proposed, one after the other, until what fits is settled. */
 function followAdvice(

@@ -134,8 +134,8 @@ describe('a plan, whatever the run', () => {
       fc.property(runs, (job) => {
         const plan = planJob(job, catalogue)
         const lengths = new Map(job.runs[0]!.legs.map(({ id, length }) => [id, length]))
-        for (const { leg, at, missing, guides } of plan.supports) {
-          expect(missing).toBe('')
+        for (const { leg, at, unknown, guides } of plan.supports) {
+          expect(unknown).toBeNull()
           expect(at.toSorted((a, b) => a - b)).toEqual(at)
           at.slice(1).forEach((to, index) => expect(to - at[index]!).toBeLessThanOrEqual(3048.1))
           for (const place of [...at, ...guides]) {

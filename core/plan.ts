@@ -3,21 +3,21 @@ import { layPieces } from './cut/lay-pieces'
 import type { Job } from './job/job'
 import { profileWith } from './job/profile'
 import { countSundries } from './make/sundries'
-import { checksOf } from './plan/checks'
+import { checkPlan } from './check/check-plan'
 import { jointMaker } from './plan/joints'
 import type { Plan, PlanEnd, PlanPiece } from './plan/types'
 import type { Figure } from './quantity/basis'
-import { formatLength } from './quantity/format-length'
 import { closingErrors } from './route/closing'
 import type { PieceEnd } from './route/end'
 import { countFittings } from './route/fittings'
-import { layOut } from './route/layout'
+import { allowanceOf } from './route/allowance'
+import { layOut, type Layout } from './route/layout'
 import { piecesOf, type Piece } from './route/piece'
-import { clipsOfLeg, countClips } from './support/leg-clips'
+import { clipsOfRun, countClips } from './support/leg-clips'
 
 const figure = (of: Figure | null) => [of?.mm ?? null, of?.tolerance ?? null, of?.basis ?? null] as const
 
-function toPlanEnd({ node, method, insertion, takeOff }: PieceEnd): PlanEnd {
+function toPlanEnd({ node, method, insertion, isLeastDepth, takeOff }: PieceEnd): PlanEnd {
   const [insertionMm, insertionTolerance, insertionBasis] = figure(insertion)
   const [takeOffMm, takeOffTolerance, takeOffBasis] = figure(takeOff)
   return {
@@ -26,16 +26,24 @@ function toPlanEnd({ node, method, insertion, takeOff }: PieceEnd): PlanEnd {
     insertion: insertionMm,
     insertionTolerance,
     insertionBasis,
+    isLeastDepth,
     takeOff: takeOffMm,
     takeOffTolerance,
     takeOffBasis,
   }
 }
 
+const allowedEnd = (layout: Layout, { node, method, insertion, isLeastDepth }: PieceEnd) => ({
+  method,
+  insertion: insertion?.mm ?? null,
+  isLeastDepth,
+  slips: layout.node.get(node)!.kind === 'slip-coupling',
+})
+
 // Each field by name: this runs for every piece between two key presses, and copying by spread is several times slower.
-const toPlanPiece = (piece: Piece, run: string, number: number): PlanPiece => ({
+const toPlanPiece = (piece: Piece, layout: Layout, number: number, share: number): PlanPiece => ({
   id: `P${number}`,
-  run,
+  run: layout.run.id,
   pipe: piece.pipe.id,
   legs: piece.legs.map(({ id }) => id),
   cut: piece.cut,
@@ -45,6 +53,7 @@ const toPlanPiece = (piece: Piece, run: string, number: number): PlanPiece => ({
   bends: piece.bends,
   tube: piece.tube,
   missing: piece.missing,
+  allowance: allowanceOf([allowedEnd(layout, piece.ends[0]), allowedEnd(layout, piece.ends[1])], share),
 })
 
 /**
@@ -54,17 +63,14 @@ const toPlanPiece = (piece: Piece, run: string, number: number): PlanPiece => ({
  */
 export function planJob(job: Job, catalogue: Catalogue): Plan {
   const profile = profileWith(job.profile, job.own?.changes)
-  const written = (mm: number) => formatLength(mm, job.units)
   const layouts = job.runs.map(layOut)
   let number = 0
   const pieces = layouts.flatMap((layout) =>
-    piecesOf(catalogue, layout).map((piece) => toPlanPiece(piece, layout.run.id, ++number)),
+    piecesOf(catalogue, layout).map((piece) => toPlanPiece(piece, layout, ++number, profile.leastEngagement / 100)),
   )
   const jointsOf = jointMaker(catalogue, job, profile)
   const joints = layouts.flatMap((layout) => jointsOf(layout, pieces))
-  const supports = layouts.flatMap((layout) =>
-    layout.run.legs.map((leg) => clipsOfLeg(catalogue, layout, leg, profile, written)),
-  )
+  const supports = layouts.flatMap((layout) => clipsOfRun(catalogue, layout, profile))
   const stock = layPieces(catalogue, pieces, job.stock)
   const closing = layouts.flatMap(closingErrors)
   return {
@@ -77,6 +83,6 @@ export function planJob(job: Job, catalogue: Catalogue): Plan {
     supports,
     stock,
     closing,
-    checks: checksOf({ layouts, pieces, joints, supports, stock, closing }, written),
+    checks: checkPlan({ catalogue, job, layouts, pieces, joints, supports, stock, closing }),
   }
 }

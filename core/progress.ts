@@ -1,6 +1,10 @@
 import type { Catalogue } from './catalogue/catalogue'
 import type { Job, Node, Run } from './job/job'
+import { checkMetas } from './check/rules'
+import type { CheckedStep, CheckMeta } from './check/rule'
 import type { Plan } from './plan/types'
+import { todo } from './progress-sayings'
+import type { Message } from './quantity/message'
 import { methodAt, takesBoth } from './route/end'
 
 export const steps = ['survey', 'join', 'route', 'cut', 'make'] as const
@@ -12,11 +16,11 @@ export interface StepProgress {
   readonly step: StepId
   readonly state: StepState
   readonly open: number
-  /** The next thing to do in it, in words; empty when nothing is open. */
-  readonly next: string
+  /** The next thing to do in it; null when nothing is open. */
+  readonly next: Message | null
 }
 
-const progress = (step: StepId, state: StepState, open: number, next: string): StepProgress => ({
+const progress = (step: StepId, state: StepState, open: number, next: Message | null): StepProgress => ({
   step,
   state,
   open,
@@ -38,49 +42,50 @@ function openTieIns(job: Job, catalogue: Catalogue): { readonly run: Run; readon
 
 function surveyProgress(job: Job): StepProgress {
   const untold = job.surveys.filter(({ pipe }) => pipe === undefined)
-  if (job.surveys.length === 0) return progress('survey', 'not begun', 0, 'look at the pipe that is there')
-  if (untold.length > 0) return progress('survey', 'in hand', untold.length, `tell what “${untold[0]!.name}” is`)
-  return progress('survey', 'done', 0, '')
+  if (job.surveys.length === 0) return progress('survey', 'not begun', 0, todo('look'))
+  if (untold.length > 0)
+    return progress('survey', 'in hand', untold.length, todo('identify', { name: untold[0]!.name }))
+  return progress('survey', 'done', 0, null)
 }
 
 function joinProgress(job: Job, plan: Plan, catalogue: Catalogue): StepProgress {
   const tieIns = job.runs.flatMap(({ nodes }) => nodes.filter(({ kind }) => kind === 'tie-in'))
-  if (tieIns.length === 0) return progress('join', 'not begun', 0, 'choose what joins old to new')
+  if (tieIns.length === 0) return progress('join', 'not begun', 0, todo('join'))
   const open = openTieIns(job, catalogue)
-  if (open.length > 0)
-    return progress('join', 'in hand', open.length, `choose the fittings of the tie-in in “${open[0]!.run.name}”`)
+  if (open.length > 0) return progress('join', 'in hand', open.length, todo('fittings', { run: open[0]!.run.name }))
   const refused = plan.joints.filter(({ verdict }) => verdict === 'refuse').length
-  return refused > 0
-    ? progress('join', 'reservation', refused, 'a joint is refused: see why')
-    : progress('join', 'done', 0, '')
+  return refused > 0 ? progress('join', 'reservation', refused, todo('refused')) : progress('join', 'done', 0, null)
 }
 
-const routeRules = new Set(['connected', 'open-end', 'too-many-legs', 'closing', 'height'])
+const metaOf: ReadonlyMap<string, CheckMeta> = new Map(checkMetas.map((meta) => [meta.id, meta]))
+
+/** A step that is done as soon as no check of its own is open: refused, or a caution that is still to be seen to. */
+function checkedProgress(step: CheckedStep, plan: Plan): StepProgress {
+  const open = plan.checks.filter(({ rule, verdict }) => {
+    const meta = metaOf.get(rule)
+    return meta?.step === step && (verdict === 'refuse' || meta.todo)
+  })
+  const [first] = open
+  if (!first) return progress(step, 'done', 0, null)
+  const state = open.some(({ verdict }) => verdict === 'refuse') ? 'reservation' : 'in hand'
+  return progress(step, state, open.length, todo('check', { where: first.where, check: first }))
+}
 
 function routeProgress(job: Job, plan: Plan): StepProgress {
-  if (job.runs.every(({ legs }) => legs.length === 0)) return progress('route', 'not begun', 0, 'draw the run')
-  const open = plan.checks.filter(({ rule }) => routeRules.has(rule))
-  if (open.length === 0) return progress('route', 'done', 0, '')
-  const worst = open.some(({ verdict }) => verdict === 'refuse')
-  return progress('route', worst ? 'reservation' : 'in hand', open.length, `${open[0]!.where}: ${open[0]!.text}`)
+  return job.runs.every(({ legs }) => legs.length === 0)
+    ? progress('route', 'not begun', 0, todo('draw'))
+    : checkedProgress('route', plan)
 }
 
-const cutRules = new Set(['unknown-figure', 'least-piece', 'stock'])
-
-function cutProgress(plan: Plan): StepProgress {
-  if (plan.pieces.length === 0) return progress('cut', 'not begun', 0, '')
-  const open = plan.checks.filter(({ rule }) => cutRules.has(rule))
-  if (open.length === 0) return progress('cut', 'done', 0, '')
-  const worst = open.some(({ verdict }) => verdict === 'refuse')
-  return progress('cut', worst ? 'reservation' : 'in hand', open.length, `${open[0]!.where}: ${open[0]!.text}`)
-}
+const cutProgress = (plan: Plan): StepProgress =>
+  plan.pieces.length === 0 ? progress('cut', 'not begun', 0, null) : checkedProgress('cut', plan)
 
 function makeProgress(plan: Plan): StepProgress {
-  if (plan.joints.length === 0) return progress('make', 'not begun', 0, '')
+  if (plan.joints.length === 0) return progress('make', 'not begun', 0, null)
   const doubtful = plan.joints.filter(({ verdict }) => verdict !== 'fits').length
   return doubtful > 0
-    ? progress('make', 'reservation', doubtful, `${doubtful} of ${plan.joints.length} joints have a reservation`)
-    : progress('make', 'in hand', 0, `make ${plan.joints.length} joints`)
+    ? progress('make', 'reservation', doubtful, todo('reserved', { count: doubtful, all: plan.joints.length }))
+    : progress('make', 'in hand', 0, todo('make', { joints: plan.joints.length }))
 }
 
 /** Where each step of a job stands, in the order of the work. */

@@ -1,5 +1,5 @@
 import { bendLengths } from './geometry'
-import type { BendingWay } from './limits'
+import type { BendingMethod } from './limits'
 
 /** What a corner costs when it is bent, or made with an elbow. */
 export interface CornerCost {
@@ -14,7 +14,7 @@ export interface CornerCost {
 export interface Corner {
   readonly angle: number
   readonly radius: number
-  readonly way: BendingWay
+  readonly way: BendingMethod
   /** From an elbow's centre to its face, in mm; null where it is not known. */
   readonly elbowFace: number | null
   readonly jointMinutes: number
@@ -23,7 +23,7 @@ export interface Corner {
 }
 
 /** Minutes to mark and make a bend: typical. */
-const bendMinutes: Readonly<Record<BendingWay, number>> = { hand: 1, 'spring or support': 2, bender: 3 }
+const bendMinutes: Readonly<Record<BendingMethod, number>> = { hand: 1, 'spring or support': 2, bender: 3 }
 
 /**
  * Bend against elbow: room, joints, minutes and cost of one corner, and by how much the bend shortens the way.

@@ -58,7 +58,7 @@ export function bendSheet(tube: Tube, bender: Bender | null, od: number): BendSh
   const along = onBlank.bends.map((_, bend) => ({ bend, hold: 'first end' as const }))
   const marks = (order.ok ? order.steps : along).map(({ bend, hold }): BendMark => {
     const { start, middle, end, angle } = onBlank.bends[bend]!
-    const from = bender ? markFromStart(bender, angle) : 0
+    const from = bender ? markFromStart(bender, angle, hold === 'first end' ? 'forwards' : 'backwards') : 0
     const round = rounds[bend] === -180 ? 180 : rounds[bend]!
     return {
       bend,

@@ -7,7 +7,7 @@ import { benderSchema, calibrate, calibrated, markFromStart, pullTo, type Bender
 import { bendingOrder, trimForGrip } from './bending-order'
 import { distance } from '../quantity/vector'
 import { centreLine } from './centre-line'
-import { bendVerdict, usualRadius, usualWay } from './limits'
+import { bendVerdict, usualRadius, usualBending } from './limits'
 import { crossoverFour, crossoverThree, offset, offsetTube } from './offset'
 import { tubes } from './sample-tubes'
 import { markTube, reverseTube, type Tube } from './tube'
@@ -240,7 +240,7 @@ describe('which pipe may be bent', () => {
 it('plans with the least radius of the way: PEX 8 by hand, 5 with a support; multilayer 5 and 3; copper 4', () => {
   const of = (standard: string, nominal: string) => shippedCatalogue.pipe(pipeId(standard, nominal))!
   const multilayer = of('EN ISO 21003', '16')
-  expect([usualWay(multilayer), usualRadius(multilayer, 'hand'), usualRadius(multilayer, 'bender')]).toEqual([
+  expect([usualBending(multilayer), usualRadius(multilayer, 'hand'), usualRadius(multilayer, 'bender')]).toEqual([
     'hand',
     80,
     48,
@@ -248,7 +248,7 @@ it('plans with the least radius of the way: PEX 8 by hand, 5 with a support; mul
   const pex = of('EN ISO 15875', '16')
   expect([usualRadius(pex, 'hand'), usualRadius(pex, 'spring or support')]).toEqual([128, 80])
   const copper = of('EN 1057', '22')
-  expect([usualWay(copper), usualRadius(copper, 'bender')]).toEqual(['bender', 88])
+  expect([usualBending(copper), usualRadius(copper, 'bender')]).toEqual(['bender', 88])
 })
 
 it('bend against elbow: no joint and less pipe, but more room', () => {

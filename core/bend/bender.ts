@@ -1,11 +1,13 @@
 import * as z from 'zod'
+import { fixed } from '../quantity/message'
+import { refusalsOf } from '../quantity/refusal'
 import { bendLengths } from './geometry'
 
 /** How a bend is marked and laid in the former. Which is right is habit; each is calibrated to the user's own bender. */
-export const markingSchools = ['start of bend', 'centre line', 'former edge'] as const
-export type MarkingSchool = (typeof markingSchools)[number]
+export const markingMethods = ['start of bend', 'centre line', 'former edge'] as const
+export type MarkingMethod = (typeof markingMethods)[number]
 
-export const schoolHow: Readonly<Record<MarkingSchool, string>> = {
+export const markingHow: Readonly<Record<MarkingMethod, string>> = {
   'start of bend': 'Mark where the bend starts, and lay the mark at the former’s nought.',
   'centre line': 'Mark the centre line of the leg after the bend, and line it up with an offcut held in the former.',
   'former edge': 'From the centre line measure back to the former’s edge, and lay the mark at the edge.',
@@ -23,6 +25,10 @@ const degrees = (least: number, most: number, what: string) => {
 /** Centre-line radius that is typical for a pipe until its bender is known, in mm: four times its outside diameter. */
 export const typicalRadius = (od: number): number => 4 * od
 
+/** Which end of a bend the bender's mark stands at, counted from the tube's held end: before the bend, or beyond it. */
+export const bendDirections = ['forwards', 'backwards'] as const
+export type BendDirection = (typeof bendDirections)[number]
+
 /** One bender with one former; lengths in mm, angles in degrees. */
 export const benderSchema = z.object({
   name: z.string().trim().min(1, 'a name of 1 to 60 characters').max(60, 'a name of 1 to 60 characters'),
@@ -30,7 +36,20 @@ export const benderSchema = z.object({
   radius: mm(5, 2000, 'centre-line radius'),
   /** From the calculated start of bend to where this bender wants its mark; forwards is more. */
   markOffset: mm(-500, 500, 'mark offset').default(0),
-  school: z.enum(markingSchools).default('start of bend'),
+  /** What a scrap bend of an angle, in one direction, told of the mark: it overrules `markOffset` about that angle. */
+  marks: z
+    .array(
+      z.object({
+        angle: degrees(1, 179, 'angle of a calibrated mark'),
+        direction: z.enum(bendDirections),
+        offset: mm(-500, 500, 'mark offset'),
+      }),
+    )
+    .max(40)
+    .default([]),
+  /** ± of the radius, from the scrap that told it; left out where the radius was typed. */
+  radiusTolerance: mm(0, 500, '± of the radius').optional(),
+  school: z.enum(markingMethods).default('start of bend'),
   /** By how much a bend of 90 degrees comes back when let go. */
   springBack: degrees(0, 30, 'spring-back at 90°').default(0),
   /** Straight pipe that the hook needs before the bend. */
@@ -52,8 +71,23 @@ export type Bender = z.output<typeof benderSchema>
  * set-back of the same angle before that centre line, so that its mark falls on the start; the bender's own offset
  * corrects either.
  */
-export function markFromStart({ school, markOffset, radius }: Bender, angle: number): number {
-  return markOffset + (school === 'centre line' ? bendLengths(radius, angle).setBack : 0)
+export function markFromStart(bender: Bender, angle: number, direction: BendDirection = 'forwards'): number {
+  const { school, radius } = bender
+  return offsetAt(bender, angle, direction) + (school === 'centre line' ? bendLengths(radius, angle).setBack : 0)
+}
+
+/**
+ * The bender's own offset at an angle: between two calibrated angles in proportion, beyond them that of the nearest; where
+ * none is calibrated in this direction, the bender's one offset.
+ */
+function offsetAt({ marks, markOffset }: Bender, angle: number, direction: BendDirection): number {
+  const known = marks.filter((mark) => mark.direction === direction).sort((a, b) => a.angle - b.angle)
+  const above = known.find((mark) => mark.angle >= angle)
+  const below = known.findLast((mark) => mark.angle <= angle)
+  if (!above || !below) return (above ?? below)?.offset ?? markOffset
+  if (above.angle === below.angle) return below.offset
+  const share = (angle - below.angle) / (above.angle - below.angle)
+  return below.offset + share * (above.offset - below.offset)
 }
 
 /**
@@ -75,11 +109,13 @@ export interface ScrapBend {
   /** From the first end to the centre line of the other leg, and from the second end to that of the first. */
   readonly first: number
   readonly second: number
+  /** ± of each of the three lengths, in mm; half a millimetre unless said otherwise. */
+  readonly readTo?: number
 }
 
 export interface Calibration {
   readonly radius: number
-  /** ±, when each length was measured to ± 0.5 mm. */
+  /** ±, from the ± of the three lengths that were read. */
   readonly radiusTolerance: number
   readonly markFromStart: number
   /** Scaled to 90 degrees. */
@@ -87,6 +123,15 @@ export interface Calibration {
 }
 
 const measuredTo = 0.5
+const refuse = refusalsOf({
+  id: 'calibrate',
+  messages: {
+    angle: fixed('Angle: bend the scrap to between 20 and 150 degrees'),
+    legs: fixed('Legs: the two legs together are longer than the scrap once it is bent; measure them again'),
+    pulled: fixed('Pulled to: at least the angle that came out'),
+    first: fixed('First leg: shorter than the bend itself; measure it again'),
+  },
+})
 const radiansOf = (angle: number): number => (angle * Math.PI) / 180
 
 /**
@@ -96,30 +141,43 @@ const radiansOf = (angle: number): number => (angle * Math.PI) / 180
  * @throws RangeError when the figures belong to no bend; its message says which to measure again
  * @example scrap 400, first 262, second 175.77, 90°: gain 37.77, R 88, start at 174
  */
-export function calibrate({ length, mark, pulled, angle, first, second }: ScrapBend): Calibration {
-  if (!(angle >= 20 && angle <= 150)) throw new RangeError('Angle: bend the scrap to between 20 and 150 degrees')
+export function calibrate({ length, mark, pulled, angle, first, second, readTo = measuredTo }: ScrapBend): Calibration {
+  if (!(angle >= 20 && angle <= 150)) throw refuse('angle')
   const perRadius = 2 * Math.tan(radiansOf(angle) / 2) - radiansOf(angle)
   const gain = first + second - length
-  if (!(gain > 0)) {
-    throw new RangeError('Legs: the two legs together are longer than the scrap once it is bent; measure them again')
-  }
-  if (pulled < angle) throw new RangeError('Pulled to: at least the angle that came out')
+  if (!(gain > 0)) throw refuse('legs')
+  if (pulled < angle) throw refuse('pulled')
   const radius = gain / perRadius
+  const radiusTolerance = (3 * readTo) / perRadius
   const start = first - radius * Math.tan(radiansOf(angle) / 2)
-  if (start < 0) throw new RangeError('First leg: shorter than the bend itself; measure it again')
+  if (start < 0) throw refuse('first')
   return {
     radius,
-    radiusTolerance: (3 * measuredTo) / perRadius,
+    radiusTolerance,
     markFromStart: mark - start,
     springBack: ((pulled - angle) * 90) / angle,
   }
 }
 
-/** A bender with what its scrap bend told. */
-export function calibrated(bender: Bender, scrap: ScrapBend, when: string): Bender {
-  const { radius, markFromStart: offset, springBack } = calibrate(scrap)
+/** A bender with what its scrap bend told: its radius with its ±, spring-back, and the mark at this angle and direction. */
+export function calibrated(
+  bender: Bender,
+  scrap: ScrapBend,
+  when: string,
+  direction: BendDirection = 'forwards',
+): Bender {
+  const { radius, radiusTolerance, markFromStart: offset, springBack } = calibrate(scrap)
   // Plus nought: a nought below nought is written with a sign.
   const round = (value: number) => Math.round(value * 10) / 10 + 0
-  const own = round(offset - markFromStart({ ...bender, radius, markOffset: 0 }, scrap.angle))
-  return { ...bender, radius: round(radius), markOffset: own, springBack: round(springBack), calibrated: when }
+  const own = round(offset - markFromStart({ ...bender, radius, marks: [], markOffset: 0 }, scrap.angle))
+  const others = bender.marks.filter((mark) => mark.angle !== scrap.angle || mark.direction !== direction)
+  return {
+    ...bender,
+    radius: round(radius),
+    radiusTolerance: round(radiusTolerance),
+    markOffset: own,
+    marks: [...others, { angle: scrap.angle, direction, offset: own }],
+    springBack: round(springBack),
+    calibrated: when,
+  }
 }

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { said } from '../said'
 import { bendingOrder } from './bending-order'
 import { sweepOf } from './foul'
 import { tubes } from './sample-tubes'
@@ -59,7 +60,7 @@ describe('what a tube hits', () => {
     // Ends of 140 are too short to be held: each bend is held from the middle, and the first one's end points down.
     const short = markTube({ legs: [140, 400, 140], bends: [bend(90), bend(90, 88, 90)] })
     const low = bendingOrder(short, { ...room, below: 20 })
-    expect(low.ok || low.problem).toMatch(/under the bender/)
+    expect(low.ok ? '' : said(low.problem)).toMatch(/under the bender/)
     const high = bendingOrder(short, { ...room, below: 160 })
     expect(high.ok && high.steps.map(({ below }) => Math.round(below))).toEqual([0, 151]) // 140 and half of 22
     // A bender that bends to the other side has it pointing up.
@@ -76,7 +77,7 @@ describe('what a tube hits', () => {
   it('a tube that closes on itself is refused: four bends the same way, legs that meet', () => {
     const ring = markTube({ legs: [400, 300, 300, 300, 400], bends: [bend(90), bend(90), bend(90), bend(90)] })
     const order = bendingOrder(ring, room)
-    expect(order.ok || order.problem).toMatch(/hits itself or the former/)
+    expect(order.ok ? '' : said(order.problem)).toMatch(/hits itself or the former/)
   })
 
   it('from either end the sweep is that of the tube told from the other end', () => {

@@ -1,87 +1,138 @@
 import type { Material } from '../catalogue/material'
 import type { Pipe } from '../catalogue/pipe'
 import type { Basis } from '../quantity/basis'
+import { fixed, messagesOf, sentence, type Message } from '../quantity/message'
 import { typicalRadius } from './bender'
 
 /** With what a pipe is bent. */
-export const bendingWays = ['hand', 'spring or support', 'bender'] as const
-export type BendingWay = (typeof bendingWays)[number]
+export const bendingMethods = ['hand', 'spring or support', 'bender'] as const
+export type BendingMethod = (typeof bendingMethods)[number]
 
-export interface BendVerdict {
+export interface BendVerdict extends Message {
   readonly verdict: 'fits' | 'caution' | 'refuse'
-  readonly text: string
   readonly basis: Basis
   /** mm at the centre line; null where no figure is known. */
   readonly leastRadius: number | null
 }
 
-/** Least radius in outside diameters, by way of bending; a kink is cut out, never bent back. */
-const plasticRadius: Partial<Record<Material, Readonly<Record<BendingWay, number>>>> = {
+/** How tight a pipe may be bent, and with what. */
+export const bendRadius = {
+  id: 'bend-radius',
+  messages: {
+    'too large': fixed('too large for a hand bender: use elbows'),
+    soft: fixed('soft copper bends by spring, by hand over a former, or in a bender'),
+    bender: fixed('kinks unless it is held in a bender'),
+    'half-hard': fixed('half-hard copper bends in a bender up to the 28 and 1 inch sizes'),
+    'hard-drawn': fixed('hard-drawn: bent cold it may crack or flatten, the more the larger it is; try a scrap first'),
+    'not bent': fixed('not bent on site: use elbows'),
+    unknown: fixed('no least radius is known here: ask the maker'),
+    wide: sentence(
+      { times: 8, least: 128 },
+      ({ times, least }, say) => `at least ${times} × outside diameter, ${say.length(least)}`,
+    ),
+    tight: sentence(
+      { times: 8, least: 128, short: 28 },
+      ({ times, least, short }, say) =>
+        `${say.atLeast(short)} tighter than ${times} × outside diameter, ${say.length(least)}: it kinks, and a kink is cut out`,
+    ),
+    held: sentence(
+      { way: 'spring or support' as BendingMethod, least: 80 },
+      ({ way, least }, say) => `only with a ${way}, which holds it to ${say.length(least)}; by hand it kinks`,
+    ),
+  },
+} as const
+const told = messagesOf(bendRadius)
+
+/** Least radius in outside diameters, by bending method; a kink is cut out, never bent back. */
+const plasticRadius: Partial<Record<Material, Readonly<Record<BendingMethod, number>>>> = {
   'pex-a': { hand: 8, 'spring or support': 5, bender: 5 },
   'pex-b': { hand: 8, 'spring or support': 5, bender: 5 },
   'pex-c': { hand: 8, 'spring or support': 5, bender: 5 },
   pb: { hand: 8, 'spring or support': 8, bender: 8 },
   multilayer: { hand: 5, 'spring or support': 5, bender: 3 },
 }
+/** Thin steel for press fittings, in a bender only: typical. */
+const pressSteelRadius = 3.5
+const pressSteel: ReadonlySet<Material> = new Set(['stainless-steel', 'carbon-steel'])
+/** Copper in a bender or over a former: tighter it flattens or kinks; typical. */
+const copperRadius = 2.5
 const notBent: ReadonlySet<Material> = new Set(['cpvc', 'pvc-u', 'pp-r', 'galvanised-steel', 'lead'])
 /** The largest pipe that goes into a hand bender, in mm outside: 28 metric, 1 inch copper tube size. */
 const largestByHand = 28.7
 
-function copperVerdict({ temper, od }: Pipe, way: BendingWay): BendVerdict {
-  const say = (verdict: BendVerdict['verdict'], text: string): BendVerdict => ({
-    verdict,
-    text,
+/** A radius against so many outside diameters. */
+function byRadius(od: number, radius: number, times: number, enough: Message): BendVerdict {
+  const leastRadius = times * od
+  const short = leastRadius - radius
+  return short <= 1e-6
+    ? { verdict: 'fits', ...enough, basis: 'typical', leastRadius }
+    : { verdict: 'refuse', ...told('tight', { times, least: leastRadius, short }), basis: 'typical', leastRadius }
+}
+
+function copperVerdict({ temper, od }: Pipe, radius: number, method: BendingMethod): BendVerdict {
+  const leastRadius = copperRadius * od
+  const verdict = (of: BendVerdict['verdict'], message: Message): BendVerdict => ({
+    verdict: of,
+    ...message,
     basis: 'guidance',
-    leastRadius: null,
+    leastRadius,
   })
-  if (od > largestByHand) return say('refuse', 'too large for a hand bender: use elbows')
-  if (temper === 'soft') return say('fits', 'soft copper bends by spring, by hand over a former, or in a bender')
-  if (way !== 'bender') return say('refuse', 'kinks unless it is held in a bender')
-  if (temper === 'half-hard') return say('fits', 'half-hard copper bends in a bender up to 28 mm')
-  return say('caution', 'hard-drawn: bent cold it may crack or flatten, the more the larger it is; try a scrap first')
+  if (od > largestByHand) return verdict('refuse', told('too large'))
+  if (temper !== 'soft' && method !== 'bender') return verdict('refuse', told('bender'))
+  const byIts = byRadius(od, radius, copperRadius, told('wide', { times: copperRadius, least: leastRadius }))
+  if (byIts.verdict === 'refuse') return byIts
+  if (temper === 'soft') return verdict('fits', told('soft'))
+  return temper === 'half-hard' ? verdict('fits', told('half-hard')) : verdict('caution', told('hard-drawn'))
 }
 
 /**
- * Whether a pipe may be bent to a radius in this way.
+ * Whether a pipe may be bent to a radius by this method.
  *
  * @param radius at the centre line, in mm
  * @example multilayer 16, 60 mm by hand: refuse, at least 80; in a bender: fits, at least 48
  */
-export function bendVerdict(pipe: Pipe, radius: number, way: BendingWay): BendVerdict {
-  if (pipe.material === 'copper') return copperVerdict(pipe, way)
-  if (notBent.has(pipe.material)) {
-    return { verdict: 'refuse', text: 'not bent on site: use elbows', basis: 'guidance', leastRadius: null }
-  }
-  const times = plasticRadius[pipe.material]?.[way]
-  if (times === undefined) {
-    return {
-      verdict: 'caution',
-      text: 'no least radius is known here: ask the maker',
-      basis: 'typical',
-      leastRadius: null,
-    }
-  }
-  const leastRadius = times * pipe.od
-  const figure = `${times} × outside diameter`
-  return radius + 1e-6 >= leastRadius
-    ? { verdict: 'fits', text: `at least ${figure}`, basis: 'typical', leastRadius }
-    : {
-        verdict: 'refuse',
-        text: `tighter than ${figure}: it kinks, and a kink is cut out`,
-        basis: 'typical',
-        leastRadius,
-      }
+export function bendVerdict(pipe: Pipe, radius: number, method: BendingMethod): BendVerdict {
+  if (pipe.material === 'copper') return copperVerdict(pipe, radius, method)
+  const without = (verdict: BendVerdict['verdict'], message: Message, basis: Basis): BendVerdict => ({
+    verdict,
+    ...message,
+    basis,
+    leastRadius: null,
+  })
+  if (notBent.has(pipe.material)) return without('refuse', told('not bent'), 'guidance')
+  if (pressSteel.has(pipe.material) && method !== 'bender') return without('refuse', told('bender'), 'guidance')
+  const times = pressSteel.has(pipe.material) ? pressSteelRadius : plasticRadius[pipe.material]?.[method]
+  if (times === undefined) return without('caution', told('unknown'), 'typical')
+  return byRadius(pipe.od, radius, times, told('wide', { times, least: times * pipe.od }))
+}
+
+/**
+ * Whether a pipe may be bent to a radius at all, where nobody said how: refused where no method holds it, a caution where
+ * only another than its usual one does.
+ *
+ * @example PEX of 16 at 90: a caution, by hand it needs 128 and with a support 80; at 40: refuse, 80 at least
+ */
+export function bendVerdictAnyhow(pipe: Pipe, radius: number): BendVerdict {
+  const usual = bendVerdict(pipe, radius, usualBending(pipe))
+  if (usual.verdict !== 'refuse') return usual
+  const others = bendingMethods.map((method) => ({ method, found: bendVerdict(pipe, radius, method) }))
+  const holding = others.find(({ found }) => found.verdict !== 'refuse')
+  if (!holding) return others.map(({ found }) => found).sort((a, b) => (a.leastRadius ?? 0) - (b.leastRadius ?? 0))[0]!
+  const { method, found } = holding
+  return found.leastRadius === null
+    ? found
+    : { ...found, verdict: 'caution', ...told('held', { way: method, least: found.leastRadius }) }
 }
 
 /** How a pipe is usually bent: plastic by hand, metal in a bender. */
-export const usualWay = ({ material }: Pipe): BendingWay => (plasticRadius[material] ? 'hand' : 'bender')
+export const usualBending = ({ material }: Pipe): BendingMethod => (plasticRadius[material] ? 'hand' : 'bender')
 
 /**
- * A radius to plan with until the bender is known, in mm: the least that this way allows, or what is typical.
+ * A radius to plan with until the bender is known, in mm: the least that this method allows, or what is typical.
  *
  * @example PEX of 16 by hand: 8 × 16 = 128; copper of 22: 4 × 22 = 88
  */
-export function usualRadius(pipe: Pipe, way: BendingWay): number {
-  const times = plasticRadius[pipe.material]?.[way]
+export function usualRadius(pipe: Pipe, method: BendingMethod): number {
+  const times = plasticRadius[pipe.material]?.[method]
   return times === undefined ? typicalRadius(pipe.od) : times * pipe.od
 }

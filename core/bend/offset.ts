@@ -1,4 +1,15 @@
+import { fixed } from '../quantity/message'
+import { refusalsOf } from '../quantity/refusal'
 import type { Tube } from './tube'
+
+const refuse = refusalsOf({
+  id: 'offset',
+  messages: {
+    angle: fixed('Angle: more than 0, at most 90 degrees'),
+    set: fixed('Set: more than nought'),
+    crossover: fixed('Angle: more than 0, less than 90 degrees'),
+  },
+})
 
 const radians = (degrees: number): number => (degrees * Math.PI) / 180
 const degrees = (angle: number): number => (angle * 180) / Math.PI
@@ -27,9 +38,9 @@ export interface Offset {
  * @example offset(300, 45, 400) // set 500, roll 53.1°, travel 707.1
  */
 export function offset(rise: number, angle: number, roll = 0): Offset {
-  if (!(angle > 0 && angle <= 90)) throw new RangeError('Angle: more than 0, at most 90 degrees')
+  if (!(angle > 0 && angle <= 90)) throw refuse('angle')
   const set = Math.hypot(rise, roll)
-  if (!(set > 0)) throw new RangeError('Set: more than 0 mm')
+  if (!(set > 0)) throw refuse('set')
   const travel = set / Math.sin(radians(angle))
   const advance = angle === 90 ? 0 : set / Math.tan(radians(angle))
   return { set, roll: degrees(Math.atan2(roll, rise)), travel, advance, shortening: travel - advance }
@@ -52,7 +63,7 @@ export const offsetTube = (rise: number, angle: number, radius: number, before: 
  * @example height 60 at 22.5°: outer corners 156.8 to either side of the middle one along the pipe
  */
 export function crossoverThree(height: number, angle: number, radius: number, before: number, after: number): Tube {
-  if (!(angle < 90)) throw new RangeError('Angle: more than 0, less than 90 degrees')
+  if (!(angle < 90)) throw refuse('crossover')
   const { travel } = offset(height, angle)
   return {
     legs: [before, travel, travel, after],

@@ -130,3 +130,21 @@ export const methods: Readonly<Record<MethodId, Method>> = {
     minutes: 10,
   },
 }
+
+/**
+ * The least share of its whole depth at which a joint of a method still seals and holds; typical. What stands on a barb,
+ * or past a seal and a grip, must be all but home.
+ */
+export const leastShare: Readonly<Record<MethodId, number>> = {
+  solder: 0.8,
+  'press-metal': 0.9,
+  'press-multilayer': 0.95,
+  crimp: 0.95,
+  clamp: 0.95,
+  expansion: 0.95,
+  'push-fit': 0.9,
+  compression: 0.8,
+  'compression-pe': 0.9,
+  solvent: 0.8,
+  thread: 0.8,
+}

@@ -4,9 +4,10 @@ import { pipeRows, type PipeRow } from './tables/pipes'
 
 /**
  * By what a size is told: `metric` outside diameter, `cts` copper tube size (nominal + 1/8 in),
- * `old-bore` British copper before 1971, `schedule` iron pipe size, `lead` by nothing dependable.
+ * `old-bore` British copper before 1971, `schedule` iron pipe size, `pex-al-pex` its own
+ * inch sizes, `lead` by nothing dependable.
  */
-export type SizeFamily = 'metric' | 'cts' | 'old-bore' | 'schedule' | 'lead'
+export type SizeFamily = 'metric' | 'cts' | 'old-bore' | 'schedule' | 'pex-al-pex' | 'lead'
 
 export interface Pipe {
   readonly id: string
@@ -29,6 +30,7 @@ export interface Pipe {
 const familyOfStandard: Readonly<Record<string, SizeFamily>> = {
   'ASTM B88': 'cts',
   'ASTM F876': 'cts',
+  'ASTM F1281': 'pex-al-pex',
   'ASTM D2846': 'cts',
   'BS 659': 'old-bore',
   'ASTM D1785': 'schedule',
@@ -56,7 +58,7 @@ function labelOf([material, temper, standard, grade, nominal, , wall]: PipeRow, 
 function toPipe(row: PipeRow): Pipe {
   const [material, temper, standard, grade, nominal, od, wall, odTolerance, basis, note] = row
   const family = familyOf(standard)
-  const size = `${nominal.replaceAll('/', '-')}${family === 'metric' ? `x${wall}` : ''}`
+  const size = `${nominal.replaceAll('/', '-')}${family === 'metric' || family === 'pex-al-pex' ? `x${wall}` : ''}`
   const layers = grade.includes(' / ') ? '' : grade
   const id = [material, temper, standard, layers, size].filter(Boolean).map(slug).join('-')
   const label = labelOf(row, family)

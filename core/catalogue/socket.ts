@@ -4,6 +4,7 @@ import { methods, type MethodId } from './method'
 import type { SizeFamily } from './pipe'
 import { socketRows } from './tables/sockets'
 import { unmeasuredSocketRows } from './tables/unmeasured-sockets'
+import { threadDiameter } from './thread-size'
 
 /** The end of a fitting that takes a pipe: a cup, a barb, a body with a seal, a thread. */
 export interface Socket {
@@ -23,16 +24,6 @@ export interface Socket {
 }
 
 const copperTubeSize = 3.175
-/** Outside diameters of iron pipe size, in mm (ASME B36.10). */
-const ironPipeSize: Readonly<Record<string, number>> = {
-  '1/2': 21.336,
-  '3/4': 26.67,
-  '1': 33.401,
-  '1-1/4': 42.164,
-  '1-1/2': 48.26,
-  '2': 60.325,
-}
-
 const copperTubeSystems = new Set([
   'ASME B16.22',
   'ASME B16.51',
@@ -48,19 +39,23 @@ const madeIn: Readonly<Record<string, string>> = {
   'CPVC, ASTM D2846': 'CPVC',
   'PVC, ASTM D2466': 'PVC',
   'insert set, metric': 'insert',
+  'insert set, PEX-AL-PEX': 'PEX-AL-PEX',
   'repair coupling': 'repair',
   'by outside diameter, inch': 'OD',
   NPT: 'NPT',
   'ISO 7-1 (BSPT)': 'BSP',
 }
+/** Outside diameters of PEX-AL-PEX pipe (ASTM F1281), in mm. */
+const pexAlPex: Readonly<Record<string, number>> = { '1/2': 16.002, '3/4': 19.99, '1': 24.994 }
 const oldBore: Readonly<Record<string, number>> = { 'old 3/4': 21.488 }
 
 function madeFor(system: string, size: string): { family: SizeFamily; od: number } {
   const bore = oldBore[size]
   if (bore !== undefined) return { family: 'old-bore', od: bore }
   if (copperTubeSystems.has(system)) return { family: 'cts', od: sizeToMillimetres(size) + copperTubeSize }
+  if (system === 'insert set, PEX-AL-PEX') return { family: 'pex-al-pex', od: pexAlPex[size]! }
   if (system === 'by outside diameter, inch') return { family: 'cts', od: sizeToMillimetres(size) }
-  if (ironPipeSystems.has(system)) return { family: 'schedule', od: ironPipeSize[size]! }
+  if (ironPipeSystems.has(system)) return { family: 'schedule', od: threadDiameter(size) }
   return { family: 'metric', od: Number(size) }
 }
 
@@ -79,6 +74,10 @@ function socket(method: MethodId, system: string, size: string, insertion: Figur
     ...madeFor(system, size),
   }
 }
+
+/** Whether a socket's depth is the least engagement that its standard asks for, and not the whole depth of the socket. */
+export const isLeastDepth = ({ insertion, note }: Socket): boolean =>
+  insertion?.basis === 'standard' && note.startsWith('least engagement')
 
 /** Every socket of the catalogue: those with a known insertion depth, then those that must be measured. */
 export const shippedSockets: readonly Socket[] = [

@@ -5,15 +5,17 @@ import { toolSpaceRows } from './tables/tool-space'
 export interface ToolSpace {
   readonly wall: number
   readonly pipes: number
+  /** Bare pipe between the mouths of two fittings on one piece, so that jaw, ring or nut has its place. */
+  readonly mouths: number
 }
 
 /**
  * The room for the tool of a method on a pipe of this outside diameter.
  *
  * @returns null where the method needs no room worth a figure, or the table ends
- * @example toolSpace('press-metal', 22) // { wall: 25, pipes: 65 }
+ * @example toolSpace('press-metal', 22) // { wall: 25, pipes: 65, mouths: 20 }
  */
 export function toolSpace(method: MethodId, od: number): ToolSpace | null {
   const row = toolSpaceRows.find(([of, upTo]) => of === method && od <= upTo)
-  return row ? { wall: row[2], pipes: row[3] } : null
+  return row ? { wall: row[2], pipes: row[3], mouths: row[4] } : null
 }

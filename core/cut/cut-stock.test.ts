@@ -76,7 +76,12 @@ describe('lengths in whole steps', () => {
     [[1200, 837.5], 0.5],
     [[25.4, 3048, 412.75], 1.5875], // 16 1/4 in
     [[837.9, 1200], 0.1],
-  ])('%j in steps of %d', (lengths, step) => expect(commonStep(lengths)).toBeCloseTo(step, 9))
+  ])('%j in steps of %d', (lengths, step) => expect(commonStep(lengths).step).toBeCloseTo(step, 9))
+
+  it('hundredths are no whole number of steps', () => {
+    expect(commonStep([1000.04, 3000])).toEqual({ step: 0.1, isExact: false })
+    expect(commonStep([837.9, 1200]).isExact).toBe(true)
+  })
 })
 
 describe('cutting stock', () => {
@@ -85,6 +90,42 @@ describe('cutting stock', () => {
     const of = question([1200, 1100, 1000, 1000, 900, 800])
     expect(layOnStock(of.pieces, 3000, 0).bars).toHaveLength(3)
     expect(solve(of)).toMatchObject({ newBars: 2, bound: 2 })
+  })
+
+  it('a sum that fills a bar exactly does, whatever its decimals', () => {
+    expect(solve(question([1000.04, 1999.96]))).toMatchObject({ newBars: 1, bound: 1 })
+    expect(solve(question([1000.06, 1999.96])).newBars).toBe(2)
+    // Four of 750.02 are 3000.08: rounded to the tenth they would fit.
+    expect(solve(question([750.02, 750.02, 750.02, 750.02])).newBars).toBe(2)
+  })
+
+  it('a piece longer than the bar is laid on an offcut that takes it, and what is left of that is used', () => {
+    const of = {
+      ...question([3500, 400, 2900]),
+      offcuts: [
+        { id: 'o1', length: 4000 },
+        { id: 'o2', length: 6000 },
+      ],
+    }
+    const { plan, newBars } = solve(of)
+    expect(plan.tooLong).toEqual([])
+    expect(newBars).toBe(0)
+    const shorter = plan.bars.find(({ offcut }) => offcut === 'o1')!
+    expect(shorter.pieces.map(({ length }) => length)).toEqual(expect.arrayContaining([3500]))
+    expect(solve({ ...of, offcuts: [] }).plan.tooLong).toHaveLength(1)
+  })
+
+  it('says whether the remainder is the largest that can be', () => {
+    // 2000 + 1000 fill one bar, 700 is alone on the other: nothing shorter can be.
+    expect(solve(question([2000, 1000, 700]))).toMatchObject({ newBars: 2, isLargestRemainder: true })
+    const { plan, isLargestRemainder } = solve(question([2000, 900, 600]))
+    expect(Math.max(...plan.bars.map(({ rest }) => rest))).toBe(2400)
+    expect(isLargestRemainder).toBe(true)
+  })
+
+  it('refuses a piece of no length, by its name', () => {
+    const of = question([1200, 0])
+    expect(() => solve(of)).toThrow(/Piece .*more than nought/)
   })
 
   it('uses an offcut before a new length, and says which', () => {

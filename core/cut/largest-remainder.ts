@@ -46,3 +46,25 @@ export function gatherRemainder(problem: CuttingProblem, patterns: readonly Patt
   }
   return bars.filter(({ load }) => load > 0).map(({ source, counts }) => ({ source, counts }))
 }
+
+/**
+ * Whether no laying with as few new bars leaves a longer single remainder: what is on the emptiest new bar is the least
+ * that can be on it. It must take what all others cannot, and of sums of pieces the least that is enough.
+ *
+ * @returns false where that is not shown, though it may be so
+ */
+export function isLargest(problem: CuttingProblem, patterns: readonly Pattern[]): boolean {
+  const { sizes, demand, sources } = problem
+  const fresh = patterns.filter(({ source }) => source === 0)
+  if (fresh.length === 0) return true
+  const loads = fresh.map(({ counts }) => loadOf(problem, counts))
+  const capacity = sources[0]!.capacity
+  const total = sizes.reduce((sum, size, kind) => sum + size * demand[kind]!, 0)
+  const onRack = sources.slice(1).reduce((sum, { capacity: of, offcuts }) => sum + of * offcuts.length, 0)
+  const least = Math.max(1, total - (fresh.length - 1) * capacity - onRack)
+  const emptiest = Math.min(...loads)
+  // The fullest filling of a bar that is one step shorter than what lies there: is it enough?
+  const items = sizes.map((size, kind) => ({ size, worth: size, count: demand[kind]! }))
+  const below = fillBest(items, [emptiest - 1])[0]!.worth
+  return below < least
+}

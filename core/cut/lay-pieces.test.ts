@@ -11,7 +11,7 @@ import { layPieces } from './lay-pieces'
 import { bookingSchema, cutsJust, stockQuestionSchema } from './rack'
 import { allRemaining, combine, costOf, dive } from './search-patterns'
 import type { Solver } from './solver'
-import { stepsDown, stepsUp } from './units'
+import { stepsOf } from './units'
 
 const copper = pipeId('EN 1057', '22', 0.9)
 const pex = pipeId('EN ISO 15875', '16')
@@ -65,9 +65,11 @@ describe('whole steps', () => {
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 60_000 }), fc.constantFrom(1, 0.5, 0.1, 1.5875), (tenths, step) => {
         const mm = tenths / 10
-        expect(stepsUp(mm, step) * step).toBeGreaterThanOrEqual(mm - step * 1e-3)
-        expect(stepsDown(mm, step) * step).toBeLessThanOrEqual(mm + step * 1e-3)
-        expect(stepsUp(mm, step) - stepsDown(mm, step)).toBeLessThanOrEqual(1)
+        const [up, down, nearest] = (['up', 'down', 'nearest'] as const).map((towards) => stepsOf(mm, step, towards))
+        expect(up! * step).toBeGreaterThanOrEqual(mm - step * 1e-3)
+        expect(down! * step).toBeLessThanOrEqual(mm + step * 1e-3)
+        expect(up! - down!).toBeLessThanOrEqual(1)
+        expect(Math.abs(nearest! * step - mm)).toBeLessThanOrEqual(step / 2 + 1e-9)
       }),
     )
   })
@@ -85,12 +87,15 @@ describe('what a cutting plan is made of', () => {
       kerf: fc.integer({ min: 0, max: 3 }),
     })
     .map(({ lengths, rack, kerf }) =>
-      cuttingProblem({
-        pieces: lengths.map((length, index) => ({ id: `p${index}`, length })),
-        barLength: 3000,
-        kerf,
-        offcuts: rack.map((length, index) => ({ id: `o${index}`, length })),
-      }),
+      cuttingProblem(
+        {
+          pieces: lengths.map((length, index) => ({ id: `p${index}`, length })),
+          barLength: 3000,
+          kerf,
+          offcuts: rack.map((length, index) => ({ id: `o${index}`, length })),
+        },
+        'up',
+      ),
     )
   type Problem = ReturnType<typeof cuttingProblem>
   const meets = ({ sizes, sources, demand }: Problem, bars: ReturnType<typeof layFirstFit>) => {
@@ -127,12 +132,15 @@ describe('what a cutting plan is made of', () => {
   })
 
   it('a dive that cannot get below what is asked gives nothing', () => {
-    const problem = cuttingProblem({
-      pieces: [1700, 1600].map((length, index) => ({ id: `p${index}`, length })),
-      barLength: 3000,
-      kerf: 0,
-      offcuts: [],
-    })
+    const problem = cuttingProblem(
+      {
+        pieces: [1700, 1600].map((length, index) => ({ id: `p${index}`, length })),
+        barLength: 3000,
+        kerf: 0,
+        offcuts: [],
+      },
+      'up',
+    )
     expect(allRemaining(problem).supply).toEqual([Infinity])
     expect(dive(problem, [...layFirstFit(problem)], solver, { goal: 0, below: 2, choose: () => 0 })).toBeNull()
   })

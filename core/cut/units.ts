@@ -8,17 +8,20 @@ const divides = (step: number, mm: number): boolean => Math.abs(mm / step - Math
 
 /**
  * The coarsest step, in mm, of which every length is a whole number: whole and half millimetres, sixteenths and
- * thirty-seconds of an inch, tenths of a millimetre. Lengths that fit none are taken in tenths, pieces rounded up and
- * bars down, so that nothing is laid that does not fit.
+ * thirty-seconds of an inch, tenths of a millimetre. Lengths that fit none are taken in tenths, and that is not exact.
  *
- * @example commonStep([1200, 837.5]) // 0.5
+ * @example commonStep([1200, 837.5]) // { step: 0.5, isExact: true }
  */
-export function commonStep(lengths: readonly number[]): number {
-  return steps.find((step) => lengths.every((mm) => divides(step, mm))) ?? 0.1
+export function commonStep(lengths: readonly number[]): { readonly step: number; readonly isExact: boolean } {
+  const step = steps.find((of) => lengths.every((mm) => divides(of, mm)))
+  return step === undefined ? { step: 0.1, isExact: false } : { step, isExact: true }
 }
 
-/** Whole steps that a piece takes, never too few. */
-export const stepsUp = (mm: number, step: number): number => Math.ceil(mm / step - close)
+/** How lengths that are no whole number of steps are taken: up is safe, down bounds from below, nearest errs least. */
+export type StepRounding = 'up' | 'down' | 'nearest'
 
-/** Whole steps that a bar has, never too many. */
-export const stepsDown = (mm: number, step: number): number => Math.floor(mm / step + close)
+/** Whole steps of a length. */
+export function stepsOf(mm: number, step: number, rounding: StepRounding): number {
+  if (rounding === 'up') return Math.ceil(mm / step - close)
+  return rounding === 'down' ? Math.floor(mm / step + close) : Math.round(mm / step)
+}

@@ -35,6 +35,9 @@ const insertWall: Partial<Record<MethodId, number>> = {
   compression: 1,
 }
 
+/** Plastic has an insert in its bore where a joint grips it from outside or holds it on a barb; CPVC stands on its own. */
+const hasInsert = ({ material }: Pipe): boolean => isPlastic(material) && material !== 'cpvc' && material !== 'pvc-u'
+
 /** The bore that a joint leaves free, in mm: that of the pipe, less an insert's wall where there is one. */
 export const jointBore = (pipe: Pipe, method: MethodId): number =>
-  boreOf(pipe) - 2 * (isPlastic(pipe.material) ? (insertWall[method] ?? 0) : 0)
+  boreOf(pipe) - 2 * (hasInsert(pipe) ? (insertWall[method] ?? 0) : 0)

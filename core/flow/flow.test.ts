@@ -1,5 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { boreOf } from '../catalogue/pipe'
+import { said } from '../said'
 import { shippedCatalogue } from '../catalogue/catalogue'
 import { profiles } from '../job/profile'
 import { layOut } from '../route/layout'
@@ -59,6 +61,34 @@ describe('bores and content', () => {
   })
 })
 
+describe('a tee that is fed by its branch', () => {
+  it('turns the water both ways: each way costs as much as a branch does', () => {
+    const [run] = sampleJob({
+      pipe: copper22,
+      method: 'solder',
+      legs: [
+        ['tie-in:s', 'north', 1000, 'tee:t'],
+        ['tee:t', 'east', 1000, 'outlet:a'],
+        ['tee:t', 'west', 1000, 'outlet:b'],
+      ],
+    }).runs
+    const [a, b] = flowPaths(shippedCatalogue, layOut(run!), 20, profiles.metric)
+    // 2 m of pipe 1.463, tie-in 0.5 and branch 1.5 of 0.541 each.
+    expect(a!.loss).toBeCloseTo(1.463 + 2 * 0.541, 1)
+    expect(b!.loss).toBeCloseTo(a!.loss, 6)
+  })
+})
+
+describe('the bore that a joint leaves', () => {
+  const pex = shippedCatalogue.pipe(pipeId('ASTM F876', '1/2', 'pex-b'))!
+  const cpvc = shippedCatalogue.pipe(pipeId('ASTM D2846', '1/2'))!
+  it('an insert takes its wall twice; CPVC and copper have none', () => {
+    expect(jointBore(pex, 'push-fit')).toBeCloseTo(boreOf(pex) - 2, 6)
+    expect(jointBore(cpvc, 'push-fit')).toBe(boreOf(cpvc))
+    expect(jointBore(shippedCatalogue.pipe(copper22)!, 'push-fit')).toBeCloseTo(20.2, 6)
+  })
+})
+
 describe('the way to each outlet', () => {
   const paths = (draw: number, service: SampleRun['service'] = 'cold') =>
     flowPaths(
@@ -90,8 +120,8 @@ describe('the way to each outlet', () => {
   })
 
   it('cautions past the setting, hot sooner than cold', () => {
-    expect(paths(35).map(({ caution }) => caution)).toEqual(['', ''])
-    expect(paths(35, 'hot')[0]!.caution).toContain('1.8 m/s in copper, where 1.5 m/s is the most')
+    expect(paths(35).map(({ caution }) => caution)).toEqual([null, null])
+    expect(said(paths(35, 'hot')[0]!.caution)).toContain('1.8 m/s in copper, where 1.5 m/s is the most')
     expect(paths(35, 'heating-return')).toEqual(paths(35, 'heating-flow'))
     expect(() => paths(0)).toThrow(/Draw/)
   })

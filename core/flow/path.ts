@@ -6,6 +6,8 @@ import { methodAt } from '../route/end'
 import { branchOf, turnAt, type Layout } from '../route/layout'
 import { jointBore, lossCoefficients, roughnessOf } from './coefficients'
 import { contentOf } from './content'
+import { fixed, messagesOf, sentence, type Message } from '../quantity/message'
+import { refusalsOf } from '../quantity/refusal'
 import { fittingLoss, pipeLoss, waterStateOf } from './loss'
 import { velocityOf } from './velocity'
 
@@ -25,9 +27,23 @@ export interface FlowPath {
   /** Pressure lost on the way, and by height (more up, less down), in kPa. */
   readonly loss: number
   readonly height: number
-  /** Why to be careful; empty where there is nothing. */
-  readonly caution: string
+  /** Why to be careful; null where there is nothing. */
+  readonly caution: Message | null
 }
+
+/** What the flow is to be warned of. */
+export const flowSentences = {
+  id: 'flow',
+  messages: {
+    fast: sentence(
+      { speed: 3.1, most: 2.4 },
+      ({ speed, most }, say) =>
+        `${say.speed(speed)} in copper, where ${say.speed(most)} is the most: a larger pipe, or less draw`,
+    ),
+  },
+} as const
+const tell = messagesOf(flowSentences)
+const refuse = refusalsOf({ id: 'draw', messages: { none: fixed('Draw: more than nothing') } })
 
 /** Metres of water to kPa. */
 const kiloPascalPerMetre = 9.80665
@@ -50,10 +66,12 @@ function waysOf({ run, arms }: Layout): { nodes: string[]; legs: Leg[] }[] {
   return ways
 }
 
-function coefficientAt(layout: Layout, node: string, leg: Leg): number {
+/** The loss where water goes on into a leg: at a tee it turns when it comes from the branch, or leaves by it. */
+function coefficientAt(layout: Layout, node: string, from: Leg | undefined, leg: Leg): number {
   const { kind } = layout.node.get(node)!
   const arms = layout.arms.get(node) ?? []
-  if (kind === 'tee' && branchOf(arms)?.leg === leg) return lossCoefficients['tee-branch']
+  const branch = kind === 'tee' ? branchOf(arms)?.leg : undefined
+  if (branch && (branch === leg || branch === from)) return lossCoefficients['tee-branch']
   const turn = turnAt(arms)
   if (kind === 'elbow' && turn !== null && turn <= 50) return lossCoefficients['elbow-45']
   return lossCoefficients[kind]
@@ -66,7 +84,7 @@ function coefficientAt(layout: Layout, node: string, leg: Leg): number {
  * @throws RangeError when the draw is not above 0
  */
 export function flowPaths(catalogue: Catalogue, layout: Layout, draw: number, profile: Profile): FlowPath[] {
-  if (!(draw > 0)) throw new RangeError('Draw: more than 0 litres a minute')
+  if (!(draw > 0)) throw refuse('none')
   const { run, places } = layout
   const state = waterStateOf(run.service)
   return waysOf(layout).map(({ nodes, legs }) => {
@@ -78,7 +96,7 @@ export function flowPaths(catalogue: Catalogue, layout: Layout, draw: number, pr
         jointBore(pipe, methodAt(layout.node.get(id)!, run.method, leg)),
       )
       loss += pipeLoss(draw, boreOf(pipe), leg.length, roughnessOf(pipe), state)
-      loss += fittingLoss(draw, Math.min(...ends), coefficientAt(layout, nodes[index]!, leg), state)
+      loss += fittingLoss(draw, Math.min(...ends), coefficientAt(layout, nodes[index]!, legs[index - 1], leg), state)
       length += leg.length
       content += contentOf(pipe, leg.length)
       bore = Math.min(bore, boreOf(pipe))
@@ -98,10 +116,7 @@ export function flowPaths(catalogue: Catalogue, layout: Layout, draw: number, pr
       insertVelocity,
       loss,
       height: (rise / 1000) * kiloPascalPerMetre,
-      caution:
-        inCopper > most
-          ? `${inCopper.toFixed(1)} m/s in copper, where ${most} m/s is the most: a larger pipe, or less draw`
-          : '',
+      caution: inCopper > most ? tell('fast', { speed: inCopper, most }) : null,
     }
   })
 }

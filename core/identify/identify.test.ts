@@ -2,6 +2,8 @@ import { describe, expect, it } from 'vitest'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
 import { readLook } from '../job/look'
 import type { IdentifyRequest, Observation } from '../job/observation'
+import type { Message } from '../quantity/message'
+import { said } from '../said'
 import { pipeId } from '../sample-run'
 import { identify } from './identify'
 import { parsePrintLine } from './print-line'
@@ -11,6 +13,7 @@ const copper: Observation[] = [
   { kind: 'scratch', value: 'reddish' },
   { kind: 'feel', value: 'rigid' },
 ]
+const told = (messages: readonly Message[]) => messages.map((message) => said(message)).join('; ')
 const asked = (observations: Observation[], rest: Partial<IdentifyRequest> = {}) =>
   identify(catalogue, { observations, ...rest })
 
@@ -97,7 +100,7 @@ describe('other observations', () => {
     expect(first([gauge(22, true), { kind: 'circumference', mm: 69.5 }])).toBe(22)
     expect(first([gauge(22, false), gauge(22.225, true)])).toBeCloseTo(22.225)
     const against = asked([...copper, caliper(22), caliper(22), gauge(28, true)])
-    expect(against.contradictions.join()).toContain('28.0 mm gauge')
+    expect(told(against.contradictions)).toContain('28.00 mm gauge')
   })
 
   it('a coarse answer is no surer than the finer ones that it leaves open', () => {
@@ -133,8 +136,91 @@ describe('the print line', () => {
     const answer = asked([{ kind: 'print', text: 'PE-Xa 16x2.0 EN ISO 15875 EVOH oxygen barrier potable' }])
     expect(answer.marks).toEqual({ barrier: true, potable: true })
     expect(answer.understood).toContain('oxygen barrier')
-    expect(answer.warnings.join()).not.toContain('barrier')
-    expect(asked([{ kind: 'print', text: 'PE-Xa 16x2.0 EN ISO 15875' }]).warnings.join()).toContain('barrier')
+    expect(told(answer.warnings)).not.toContain('barrier')
+    expect(told(asked([{ kind: 'print', text: 'PE-Xa 16x2.0 EN ISO 15875' }]).warnings)).toContain('barrier')
+  })
+})
+
+describe('prints as they stand on pipe', () => {
+  const first = (text: string) => catalogue.pipe(asked([{ kind: 'print', text }]).candidates[0]!.pipe)!
+  it.each([
+    ['PB2110 1/2 CTS', { material: 'pb', standard: 'old grey CTS' }],
+    ['PE-Xb/Al/PE-Xb 20x2.0', { material: 'multilayer', nominal: '20' }],
+    ['BS 2871 Table X 15 x 0.7', { standard: 'EN 1057', nominal: '15', grade: 'R250' }],
+    ['22 x 0.9 BS2871 TABLE-Z', { standard: 'EN 1057', nominal: '22' }],
+    ['TYPE-L 3/4 B88', { material: 'copper', grade: 'L' }],
+    ['PVC SCH-40 1/2 IN D-1785', { material: 'pvc-u', standard: 'ASTM D1785' }],
+    ['15 BS7291 PB', { material: 'pb', standard: 'BS 7291' }],
+    ['E-XA 16x2 15875', { material: 'pex-a', nominal: '16' }],
+  ])('%s', (text, expected) => expect(first(text)).toMatchObject(expected))
+
+  it('a wall that cannot be read says nothing of the wall', () => {
+    expect(parsePrintLine('22 x 0 EN 1057')).toMatchObject({ nominal: '22' })
+    expect(parsePrintLine('22 x 0 EN 1057').wall).toBeUndefined()
+    expect(first('COPPER 22 x 0.')).toMatchObject({ material: 'copper', nominal: '22' })
+  })
+
+  it('what stands at either end may be cut off: a size loses its first digit, a wall its decimals, CPVC its C', () => {
+    expect(first('5 x 0.7 EN 1057').nominal).toBe('15')
+    expect(first('PE-X/AL/PE-X 20 x 2').nominal).toBe('20')
+    expect(parsePrintLine('PVC 3/4 IN SDR 11 ASTM D2846').materials).toContain('cpvc')
+    expect(first('PVC 3/4 IN SDR 11 ASTM D2846').material).toBe('cpvc')
+    expect(parsePrintLine('uPVC 3/4').materials).toEqual(['pvc-u'])
+  })
+
+  it('PE-RT without aluminium is not in the catalogue: nothing is settled, and it is said', () => {
+    const answer = asked([{ kind: 'print', text: 'PE-RT 16x2.0' }, caliper(16)])
+    expect(answer.settled).toBe(false)
+    expect(told(answer.warnings)).toContain('PE-RT is not in this catalogue')
+    expect(parsePrintLine('PE-RT/AL/PE-RT 16x2').materials).toEqual(['multilayer'])
+  })
+
+  it('the usual floor pipe is there: 16 × 2.0 PE-Xa', () => {
+    expect(first('PE-Xa 16x2.0 EN ISO 15875')).toMatchObject({ material: 'pex-a', od: 16, wall: 2 })
+  })
+})
+
+describe('what is settled', () => {
+  it('an ordinary 22 copper, by caliper and a ring of solder', () => {
+    const answer = asked([caliper(22), { kind: 'joint', value: 'silver ring of solder' }])
+    expect(answer.settled).toBe(true)
+    expect(answer.groups[0]!.fits).toContain('22 solder')
+  })
+
+  it('painted, said as a colour, is allowed for as if it had been said with the reading', () => {
+    const seen: Observation[] = [caliper(22.25), { kind: 'scratch', value: 'reddish' }]
+    const share = (of: Observation[]) =>
+      asked(of, { region: 'britain' })
+        .candidates.filter(({ pipe }) => catalogue.pipe(pipe)!.nominal === '22')
+        .reduce((sum, { probability }) => sum + probability, 0)
+    const painted = share([...seen, { kind: 'colour', value: 'painted' }])
+    expect(painted).toBeGreaterThan(0.9)
+    expect(painted).toBeGreaterThan(share([...seen, { kind: 'colour', value: 'red-brown' }]))
+  })
+
+  it('metal between plastic is multilayer, whatever else speaks for another pipe', () => {
+    const answer = asked(
+      [
+        { kind: 'cut-end', value: 'plastic-metal-plastic' },
+        { kind: 'feel', value: 'springs back' },
+        { kind: 'colour', value: 'blue' },
+        caliper(15.9),
+      ],
+      { region: 'north-america' },
+    )
+    expect(catalogue.pipe(answer.candidates[0]!.pipe)!.material).toBe('multilayer')
+  })
+
+  it('not on a fitting that a rule doubts: push-fit on stainless is named, and not offered', () => {
+    const answer = asked([
+      { kind: 'magnet', value: 'does not stick' },
+      { kind: 'colour', value: 'silver' },
+      { kind: 'joint', value: 'press bead' },
+      { kind: 'scratch', value: 'silver-grey' },
+      caliper(22),
+    ])
+    const [group] = answer.groups
+    expect(group).toMatchObject({ fits: ['22 press'], doubtful: expect.arrayContaining(['22 push-fit']) })
   })
 })
 
@@ -164,30 +250,28 @@ describe('what is said beside the answer', () => {
       { kind: 'magnet', value: 'sticks' },
       { kind: 'cut-end', value: 'reddish metal' },
     ])
-    expect(answer.contradictions).toEqual(['a magnet does not stick to copper'])
+    expect(told(answer.contradictions)).toBe('a magnet does not stick to copper')
     expect(asked([...copper, caliper(22)]).contradictions).toEqual([])
   })
 
   it('a diameter far from any pipe of the kind is named', () => {
-    expect(asked([...copper, { kind: 'cut-end', value: 'reddish metal' }, caliper(24.9)]).contradictions[0]).toContain(
-      '24.9 mm is',
-    )
+    expect(
+      told(asked([...copper, { kind: 'cut-end', value: 'reddish metal' }, caliper(24.9)]).contradictions),
+    ).toContain('24.90 mm is')
   })
 
   it('warns of lead, of old grey polybutylene, of steel that is for heating only', () => {
-    expect(
-      asked([
-        { kind: 'scratch', value: 'shiny soft grey' },
-        { kind: 'tap', value: 'dull' },
-      ]).warnings[0],
-    ).toContain('Lead')
+    const lead = asked([
+      { kind: 'scratch', value: 'shiny soft grey' },
+      { kind: 'tap', value: 'dull' },
+    ])
+    expect(told(lead.warnings)).toContain('Lead')
     const grey = asked([{ kind: 'colour', value: 'grey' }, { kind: 'feel', value: 'springs back' }, caliper(15.9)], {
       region: 'north-america',
       built: 1985,
     })
-    expect(grey.warnings.join()).toContain('Old grey polybutylene')
-    expect(
-      asked([{ kind: 'magnet', value: 'sticks' }, { kind: 'colour', value: 'silver' }, caliper(22)]).warnings[0],
-    ).toContain('Carbon steel')
+    expect(told(grey.warnings)).toContain('Old grey polybutylene')
+    const steel = asked([{ kind: 'magnet', value: 'sticks' }, { kind: 'colour', value: 'silver' }, caliper(22)])
+    expect(told(steel.warnings)).toContain('Carbon steel')
   })
 })

@@ -2,8 +2,10 @@ import type { MaterialKey } from '../catalogue/material'
 import { coarseLooks, type LookKind } from '../job/look'
 
 type Shares = Readonly<Record<string, number>>
-const plasticEnd: Shares = { plastic: 0.94, 'thick plastic': 0.03, 'plastic-metal-plastic': 0.02 }
-const thickEnd: Shares = { 'thick plastic': 0.85, plastic: 0.12 }
+/** No other pipe shows a metal ring between two of plastic: that end decides. */
+const noRing = 0.00001
+const plasticEnd: Shares = { plastic: 0.96, 'thick plastic': 0.03, 'plastic-metal-plastic': noRing }
+const thickEnd: Shares = { 'thick plastic': 0.85, plastic: 0.12, 'plastic-metal-plastic': noRing }
 const plasticScratch: Shares = { plastic: 0.98 }
 const noMagnet: Shares = { 'does not stick': 0.98, faint: 0.01 }
 const magnet: Shares = { sticks: 0.97, faint: 0.02 }
@@ -41,7 +43,7 @@ const pex = {
 }
 const copper = {
   magnet: noMagnet,
-  'cut-end': { 'reddish metal': 0.985, 'grey metal': 0.01 },
+  'cut-end': { 'reddish metal': 0.985, 'grey metal': 0.01, 'plastic-metal-plastic': noRing },
   tap: rings,
   scratch: { reddish: 0.97, 'silver-grey': 0.02 },
   colour: copperColours,
@@ -92,7 +94,7 @@ const table: Readonly<Record<MaterialKey, Readonly<Record<LookKind, Shares>>>> =
   },
   'galvanised-steel': {
     magnet,
-    'cut-end': { 'grey metal': 0.98 },
+    'cut-end': { 'grey metal': 0.98, 'plastic-metal-plastic': noRing },
     feel: rigid,
     tap: rings,
     scratch: { 'silver-grey': 0.96, 'shiny soft grey': 0.02 },
@@ -102,7 +104,7 @@ const table: Readonly<Record<MaterialKey, Readonly<Record<LookKind, Shares>>>> =
   },
   'stainless-steel': {
     magnet: { 'does not stick': 0.8, faint: 0.18, sticks: 0.02 },
-    'cut-end': { 'grey metal': 0.98 },
+    'cut-end': { 'grey metal': 0.98, 'plastic-metal-plastic': noRing },
     feel: rigid,
     tap: rings,
     scratch: { 'silver-grey': 0.97 },
@@ -112,7 +114,7 @@ const table: Readonly<Record<MaterialKey, Readonly<Record<LookKind, Shares>>>> =
   },
   'carbon-steel': {
     magnet,
-    'cut-end': { 'grey metal': 0.98 },
+    'cut-end': { 'grey metal': 0.98, 'plastic-metal-plastic': noRing },
     feel: rigid,
     tap: rings,
     scratch: { 'silver-grey': 0.97 },
@@ -122,7 +124,7 @@ const table: Readonly<Record<MaterialKey, Readonly<Record<LookKind, Shares>>>> =
   },
   lead: {
     magnet: noMagnet,
-    'cut-end': { 'grey metal': 0.97 },
+    'cut-end': { 'grey metal': 0.97, 'plastic-metal-plastic': noRing },
     feel: { 'bends and stays': 0.9, rigid: 0.1 },
     tap: dull,
     scratch: { 'shiny soft grey': 0.96, 'silver-grey': 0.03 },

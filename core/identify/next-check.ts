@@ -2,13 +2,16 @@ import type { Pipe } from '../catalogue/pipe'
 import { likelihoodOf } from './likelihood'
 import { lookKinds, lookValues } from '../job/look'
 import type { Observation } from '../job/observation'
+import type { Message } from '../quantity/message'
+import { checkSays } from './sayings'
 
 export interface NextCheck {
   readonly kind: Observation['kind']
   /** Expected drop in the uncertainty of what fits, in bits. */
   readonly gain: number
   readonly seconds: number
-  readonly why: string
+  /** How it is done. */
+  readonly why: Message
 }
 
 /** A pipe, how likely it is, and the key of what it takes. */
@@ -32,22 +35,6 @@ const seconds: Readonly<Record<Observation['kind'], number>> = {
   wall: 20,
   joint: 6,
   gauge: 12,
-}
-
-const how: Readonly<Record<Observation['kind'], string>> = {
-  colour: 'look at the colour',
-  magnet: 'hold a magnet to it',
-  tap: 'tap it with a spanner',
-  feel: 'try to bend it by hand',
-  'cut-end': 'look at a cut end',
-  stripe: 'look for a coloured stripe',
-  scratch: 'scratch it and look at the mark',
-  print: 'read the print line',
-  diameter: 'put a caliper across it',
-  circumference: 'wrap a string round it and measure the string',
-  wall: 'measure the wall at a cut end',
-  joint: 'look at a fitting that is already on it',
-  gauge: 'try a size gauge on it',
 }
 
 function entropyOf(candidates: readonly Weighed[], weightOf: (index: number) => number): number {
@@ -107,7 +94,7 @@ export function nextChecks(candidates: readonly Weighed[], done: ReadonlySet<str
     kind,
     gain,
     seconds: seconds[kind],
-    why: how[kind],
+    why: checkSays(kind),
   })
   const checks = askable
     .filter((kind) => !done.has(kind) && !(kind === 'circumference' && done.has('diameter')))

@@ -45,10 +45,10 @@ const elsewhere = 0.02
 /** Sizes that most houses have, against those met now and then. */
 const commonSizes = new Set(['15', '22', '1/2', '3/4', '16', '20'])
 
-/** Coiled copper against straight lengths: the rule below 12 mm, the exception above. */
+/** Coiled copper against straight lengths: the rule below 12 mm, the exception above, and rare from 20 on. */
 function temperWeight({ temper, od }: Pipe): number {
-  if (temper !== 'soft') return 1
-  return od < 12 ? 1 : 0.06
+  if (temper !== 'soft' || od < 12) return 1
+  return od < 20 ? 0.06 : 0.03
 }
 
 /** The first and the last year in which a pipe was put in, where that is known to the decade. */

@@ -1,7 +1,15 @@
-import { formatLength } from '../quantity/format-length'
+import { sentence } from '../quantity/message'
+import { refusalsOf } from '../quantity/refusal'
 import { removeLeg } from './edit-run'
 import type { Job, Leg, Node } from './job'
 import { nextId } from './new-job'
+
+const refuse = refusalsOf({
+  id: 'split-leg',
+  messages: {
+    place: sentence({ length: 1000 }, ({ length }, say) => `Place: more than nought, less than ${say.length(length)}`),
+  },
+})
 
 /** What a leg is fixed to stays where it is: where the first of it stands from a place along the leg. */
 function offsetFrom({ spacing, offset }: NonNullable<Leg['fixings']>, at: number): number {
@@ -26,8 +34,7 @@ export function splitLeg(
   const run = job.runs.find(({ id }) => id === runId)
   const leg = run?.legs.find(({ id }) => id === legId)
   if (!run || !leg) return { job, node: '' }
-  if (!(at > 0 && at < leg.length))
-    throw new RangeError(`Place: more than 0, less than ${formatLength(leg.length, job.units)}`)
+  if (!(at > 0 && at < leg.length)) throw refuse('place', { length: leg.length })
   const node = nextId('n', run.nodes)
   const { free } = leg
   const first: Leg = { ...leg, to: node, length: at, ...(free ? { free: { start: free.start } } : {}) }

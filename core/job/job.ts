@@ -57,6 +57,7 @@ const chainSchema = z.object({
 
 export const nodeSchema = z.object({
   id,
+  name: text(80).optional().meta({ description: 'what people call it: tee under the window' }),
   kind: z.enum(nodeKinds),
   at: z
     .tuple([coordinate, coordinate, coordinate])
@@ -107,6 +108,7 @@ export const runSchema = z.object({
   pipe: id,
   method: z.enum(methodIds),
   place: placeSchema.optional(),
+  condition: conditionSchema.optional().meta({ description: 'the state of the new pipe’s ends' }),
   nodes: z.array(nodeSchema).max(5000),
   legs: z.array(legSchema).max(5000),
 })

@@ -1,4 +1,5 @@
 import * as z from 'zod'
+import { unitSystems } from '../quantity/units'
 import { lookKinds, lookValues, readLook, type LookKind } from './look'
 
 const length = (most: number) =>
@@ -52,6 +53,7 @@ export const identifyRequestSchema = z.object({
   observations: z.array(observationSchema).max(50),
   region: z.enum(regions).optional(),
   built: z.number().int().min(1700).max(2200).optional().meta({ description: 'year in which the building went up' }),
+  units: z.enum(unitSystems).default('metric').meta({ description: 'in which the answer is told' }),
 })
 export interface IdentifyRequest {
   readonly observations: readonly Observation[]

@@ -6,7 +6,7 @@ export type Setting =
   | {
       readonly kind: 'number'
       readonly label: string
-      readonly unit: 'mm' | 'min' | '%' | 'm/s' | 'uses'
+      readonly unit: 'mm' | 'min' | '%' | 'm/s' | 'uses' | 'C'
       readonly least: number
       readonly most: number
     }
@@ -27,11 +27,25 @@ export const settings = {
   benchLength: number('Longest assembly that is carried from the bench', 'mm', 300, 10_000),
   leastEngagement: number('Least share of its depth that a joint must have', '%', 50, 100),
   concealedDemountable: choice('Push-fit and compression that are closed in', verdicts),
+  shutMinutes: number('Shut the water off', 'min', 0, 240),
+  drainMinutes: number('Drain the line', 'min', 0, 480),
+  cutMinutes: number('Cut into the line, each place', 'min', 0, 120),
+  refillMinutes: number('Refill', 'min', 0, 480),
+  purgeMinutes: number('Purge the air', 'min', 0, 240),
+  lookMinutes: number('Look at every joint', 'min', 0, 240),
   fireWatch: number('Fire watch after hot work', 'min', 0, 480),
   heatNearTo28: number('Flame from plastic, seals and pressed joints, pipe up to 28 mm', 'mm', 0, 3000),
   heatNearAbove28: number('Flame from plastic, seals and pressed joints, larger pipe', 'mm', 0, 3000),
   heaterClearance: number('Plastic from a water heater', 'mm', 0, 3000),
   heatSourceClearance: number('Plastic from an uncontrolled heat source', 'mm', 0, 5000),
+  freeLegCopper: number('Free leg, copper: C in C √(OD dL)', 'C', 5, 200),
+  freeLegSteel: number('Free leg, steel', 'C', 5, 200),
+  freeLegMultilayer: number('Free leg, multilayer', 'C', 5, 200),
+  freeLegPvc: number('Free leg, PVC-U and CPVC', 'C', 5, 200),
+  freeLegPe: number('Free leg, PE', 'C', 5, 200),
+  freeLegPpr: number('Free leg, PP-R', 'C', 5, 200),
+  freeLegPex: number('Free leg, PEX', 'C', 5, 200),
+  freeLegPb: number('Free leg, polybutylene', 'C', 5, 200),
   ovality: number('Ovality that needs no re-rounding', '%', 0, 10),
   missingTool: choice('A tool that is not owned', ['caution', 'refuse']),
   dielectric: choice('Between copper and steel', ['brass', 'dielectric union']),
@@ -55,7 +69,7 @@ export type Settings = {
 /** What a setting accepts, in words. */
 export function accepted(setting: Setting): string {
   return setting.kind === 'number'
-    ? `a number from ${setting.least} to ${setting.most}${setting.unit === 'uses' ? '' : ` ${setting.unit}`}`
+    ? `a number from ${setting.least} to ${setting.most}${setting.unit === 'uses' || setting.unit === 'C' ? '' : ` ${setting.unit}`}`
     : `one of: ${setting.values.join(', ')}`
 }
 

@@ -1,11 +1,15 @@
 import { fitsBySize } from '../catalogue/fit'
 import { methods, type MethodId } from '../catalogue/method'
+import { threadDiameter } from '../catalogue/thread-size'
 import type { Pipe } from '../catalogue/pipe'
 import { shippedCosts, type Costs } from '../job/costs'
 import { endIdentity, endLabel, matingKey, ownKey, type Fitting, type FittingEnd } from './fitting'
-import { judgeInSocket, judgeThreads, type Circumstances } from './judge'
+import { galvanicReason } from './galvanic-chain'
+import { cooledFirst } from './hot-first'
+import { judgeInSocket, judgeSpigot, judgeThreads, type Circumstances } from './judge'
+import { threadBeside } from './fittings/threaded'
 import { fittingPrice } from './price'
-import { worstOf, type Verdict, type VerdictKind } from './verdict'
+import { worstOf, type Reason, type Verdict, type VerdictKind } from './verdict'
 
 /** Fittings in a row that join two pipes, the joint at each pipe and between the fittings. */
 export interface Chain {
@@ -24,12 +28,14 @@ export interface Chain {
 }
 
 const mostFittings = 3
-const weights = { fitting: 3, tool: 3, minute: 0.2, hot: 1, caution: 5, money: 0.05 }
+const weights = { fitting: 3, tool: 3, minute: 0.2, hot: 1, caution: 5, money: 0.05, narrowing: 2 }
 
 interface TwoEnded {
   readonly fitting: Fitting
   readonly ends: readonly [FittingEnd, FittingEnd]
   readonly price: number
+  /** What it adds to a chain's score. */
+  readonly score: number
   /** The keys of its ends, and of what goes on them; made once, as a search asks for them thousands of times. */
   readonly own: readonly [string, string]
   readonly mating: readonly [string, string]
@@ -67,7 +73,7 @@ function cheapestByEnds(fittings: readonly Fitting[], costs: Costs): TwoEnded[] 
     if (!known || price < known.price) {
       const own = [ownKey(first), ownKey(last)] as const
       const mating = [matingKey(first), matingKey(last)] as const
-      cheapest.set(key, { fitting, ends: [first, last], price, own, mating })
+      cheapest.set(key, { fitting, ends: [first, last], price, score: fittingScore(fitting, price), own, mating })
     }
   }
   return [...cheapest.values()]
@@ -105,8 +111,21 @@ export function jointScore({ method, verdict }: Verdict, costs: Costs): number {
 export const toolScore = (joints: readonly Verdict[], { method }: Verdict): number =>
   joints.some((joint) => joint.method === method) ? 0 : weights.tool
 
+/** Whether a thread of a fitting is narrower than what goes with the pipe at its other end: it throttles the line. */
+function narrows({ ends }: Fitting): boolean {
+  const threads = ends.flatMap((end) => (end.type === 'thread' ? [threadDiameter(end.size)] : []))
+  return ends.some((end) => {
+    if (end.type === 'thread' || end.socket.method === 'thread') return false
+    const { od, family } = end.socket
+    const beside = threadBeside(od)
+    const least = family === 'schedule' ? od : beside && threadDiameter(beside)
+    return least !== undefined && threads.some((diameter) => diameter < least)
+  })
+}
+
 /** What one fitting adds to a chain's score; above nought. */
-export const fittingScore = (price: number): number => weights.fitting + price * weights.money
+export const fittingScore = (fitting: Fitting, price: number): number =>
+  weights.fitting + price * weights.money + (narrows(fitting) ? weights.narrowing : 0)
 
 /** The joint between two fittings: their threads, or a spigot in a socket; null when a rule refuses it. */
 function between(open: FittingEnd, next: FittingEnd): Verdict | null {
@@ -114,12 +133,7 @@ function between(open: FittingEnd, next: FittingEnd): Verdict | null {
     const judged = open.sex === 'M' ? judgeThreads(open, next) : judgeThreads(next, open)
     return judged.verdict === 'refuse' ? null : judged
   }
-  const { method } = open.type === 'thread' ? { method: 'thread' as const } : open.socket
-  return {
-    method,
-    verdict: 'fits',
-    reasons: [{ rule: 'size', verdict: 'fits', text: 'a spigot of the socket’s own size', basis: 'standard' }],
-  }
+  return open.type === 'thread' ? null : judgeSpigot(open.socket.method)
 }
 
 /** The verdict of a pipe in a socket; null when it is refused or does not go in. Remembers each socket. */
@@ -137,6 +151,12 @@ function jointTester(pipe: Pipe, circumstances: Circumstances): (end: FittingEnd
     return verdict
   }
 }
+
+const withReason = (verdict: Verdict, reason: Reason): Verdict => ({
+  ...verdict,
+  verdict: worstOf([verdict.verdict, reason.verdict]),
+  reasons: [...verdict.reasons, reason],
+})
 
 type Waiting = Step & { readonly complete: boolean }
 
@@ -171,7 +191,7 @@ function fittingsToGo({ fittings }: EndIndex, takesB: (end: FittingEnd) => boole
 const cents = (amount: number): number => Math.round(amount * 100) / 100
 
 function finish(step: Step, costs: Costs): Chain {
-  const { joints } = step
+  const joints = cooledFirst(step.joints)
   const sum = (of: (method: MethodId) => number) => joints.reduce((total, { method }) => total + of(method), 0)
   return {
     fittings: step.fittings.map(({ fitting: { id, label, ends } }) => ({ id, label, ends: ends.map(endLabel) })),
@@ -204,13 +224,20 @@ export function cheapestChains(
   costs: Costs = shippedCosts,
 ): Chain[] {
   const index = indexOf(fittings, costs)
-  const jointAtA = jointTester(a.pipe, a.circumstances)
-  const jointAtB = jointTester(b.pipe, b.circumstances)
+  // Copper and steel are judged over the whole chain: what stands between them may be what keeps them apart.
+  const jointAtA = jointTester(a.pipe, { ...a.circumstances, other: undefined })
+  const jointAtB = jointTester(b.pipe, { ...b.circumstances, other: undefined })
   const toGo = fittingsToGo(index, (end) => jointAtB(end) !== null)
   const queue: Waiting[] = []
   const push = (step: Step) => {
-    const last = jointAtB(step.open)
-    if (last) {
+    const into = jointAtB(step.open)
+    if (into) {
+      const between = galvanicReason(
+        a,
+        b,
+        step.fittings.map(({ fitting }) => fitting),
+      )
+      const last = between ? withReason(into, between) : into
       const score = step.score + jointScore(last, costs) + toolScore(step.joints, last)
       enqueue(queue, { ...step, joints: [...step.joints, last], score, complete: true })
     }
@@ -234,7 +261,7 @@ export function cheapestChains(
       joints: [...step.joints, joint],
       open: next.ends[other(side)],
       mates: next.mating[other(side)],
-      score: step.score + fittingScore(next.price) + jointScore(joint, costs) + toolScore(step.joints, joint),
+      score: step.score + next.score + jointScore(joint, costs) + toolScore(step.joints, joint),
     })
   for (const fitting of index.fittings) {
     const sides = fitting.own[0] === fitting.own[1] ? ([0] as const) : ([0, 1] as const)

@@ -1,3 +1,4 @@
+import { threadDiameter } from '../catalogue/thread-size'
 import { endLabel, type Fitting, type FittingEnd } from './fitting'
 
 /** One arm of a fitting's line drawing: from its centre outward, with its end's name. */
@@ -11,7 +12,6 @@ export interface DrawnArm {
 }
 
 const armLength = 34
-const threadOd: Readonly<Record<string, number>> = { '1/2': 21, '3/4': 27, '1': 33, '1-1/4': 42, '1-1/2': 48, '2': 60 }
 
 /** Which way each end of a kind looks, in degrees: 0 to the right, 90 up. */
 function directionsOf({ kind, ends }: Fitting): readonly number[] {
@@ -22,7 +22,7 @@ function directionsOf({ kind, ends }: Fitting): readonly number[] {
   return [180, 0]
 }
 
-const diameterOf = (end: FittingEnd): number => (end.type === 'thread' ? (threadOd[end.size] ?? 21) : end.socket.od)
+const diameterOf = (end: FittingEnd): number => (end.type === 'thread' ? threadDiameter(end.size) : end.socket.od)
 
 /**
  * A fitting as a line drawing: an arm for each end, in the direction in which it looks, its diameter in proportion.

@@ -1,4 +1,3 @@
-import { methods } from '../catalogue/method'
 import type { Socket } from '../catalogue/socket'
 
 export type ThreadSystem = 'NPT' | 'BSP'
@@ -24,8 +23,10 @@ export const fittingKinds = [
   'slip coupling',
   'reducer',
   'fitting reducer',
+  'bushing',
   'converter',
   'union',
+  'dielectric union',
   'valve',
   'elbow 90',
   'elbow 45',
@@ -33,6 +34,7 @@ export const fittingKinds = [
   'street elbow 45',
   'tee',
   'adapter',
+  'thread adapter',
   'swivel connector',
   'drop-ear elbow',
   'stub-out',
@@ -58,8 +60,8 @@ export interface Fitting {
 export function endLabel(end: FittingEnd): string {
   if (end.type === 'thread') return `${end.size} ${end.sex} ${end.system}`
   if (end.type === 'socket') return end.socket.label
-  const { method, size } = end.socket
-  return method === 'solder' ? `${size} FTG` : `${size} ${methods[method].fitting} FTG`
+  const { method, size, word } = end.socket
+  return method === 'solder' ? `${size} FTG` : `${size} ${word} FTG`
 }
 
 /** The size that an end is called by. */

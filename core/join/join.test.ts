@@ -6,6 +6,7 @@ import type { Pipe } from '../catalogue/pipe'
 import { shippedSockets } from '../catalogue/socket'
 import type { Condition, Place, Service } from '../job/place'
 import { profiles } from '../job/profile'
+import { said } from '../said'
 import { pipeId } from '../sample-run'
 import { shippedCosts as costs } from '../job/costs'
 import { cheapestChains, fittingScore, isInLine, jointScore, toolScore } from './chain'
@@ -83,11 +84,83 @@ describe('transitions', () => {
   })
 
   it('says why nothing joins, and what to do', () => {
-    expect(join(catalogue, { a: pipe('ASTM B88', '3/4', 'L'), b: copper22 }, shared)).toMatchObject({
-      chains: [],
-      none: expect.stringContaining('metric'),
-    })
-    expect(join(catalogue, { a: table.at(-1)![1], b: copper22 }, shared).none).toContain('replace')
+    expect(said(join(catalogue, { a: table.at(-1)![1], b: copper22 }, shared).none)).toContain('replace')
+  })
+
+  const chains = (a: Pipe, b: Pipe, more: Partial<Parameters<typeof join>[2]> = {}) =>
+    join(catalogue, { a, b }, { ...shared, ...more }).chains
+  const names = (...of: Parameters<typeof chains>) =>
+    chains(...of).map(({ fittings }) => fittings.map(({ label }) => label).join(' + '))
+  const oldBore = pipe('BS 659', '3/4')
+  const galvanised = pipe('ASTM A53', '3/4')
+  const inchCopper = pipe('ASTM B88', '3/4', 'L')
+
+  it('old three-quarter bore: to itself, to 15 without a flame, to PE', () => {
+    expect(names(oldBore, oldBore)).toEqual(['old 3/4 compression × old 3/4 compression coupling'])
+    const cold = chains(oldBore, copper15, { place: { hotWork: 'forbidden' } })
+    expect(cold[0]).toMatchObject({ hot: 0, fittings: [{ label: 'old 3/4 compression × 15 compression reducer' }] })
+    expect(names(oldBore, pipe('EN 12201', '25'))[0]).toBe('old 3/4 compression × 25 PE compression adapter')
+  })
+
+  it('PEX-AL-PEX in inches has its own system, and goes to copper by NPT', () => {
+    const own = pipe('ASTM F1281', '1/2')
+    expect(verdict(own, 'compression')).toBe('fits')
+    expect(verdict(own, 'press-multilayer')).toBe('refuse')
+    const joined = names(own, pipe('ASTM B88', '1/2', 'L'))
+    expect(joined[0]).toContain('PEX-AL-PEX compression')
+    expect(joined[0]).toContain('NPT')
+    expect(joined[0]).not.toContain('BSP')
+  })
+
+  it('metric 15 to half-inch tube size by a brass adapter from BSP to NPT, no narrower than it must be', () => {
+    const joined = names(copper15, pipe('ASTM B88', '1/2', 'L'))
+    expect(joined[0]).toMatch(/BSP.*NPT|NPT.*BSP/)
+    expect(joined[0]).toContain('thread adapter')
+    expect(names(copper22, inchCopper)[0]).not.toContain('1/2')
+  })
+
+  it('a solder by expansion adapter is offered, and its hot end is made and cooled first', () => {
+    const found = chains(pexA, pipe('ASTM B88', '1/2', 'L')).find(
+      ({ tools }) => tools.includes('solder') && tools.includes('expansion'),
+    )
+    expect(found).toBeDefined()
+    const hot = found!.joints.find(({ method }) => method === 'solder')!
+    expect(hot.reasons.map((reason) => said(reason)).join()).toContain('let it cool')
+    const plain = chains(copper15, copper22).find(({ hot: flames }) => flames > 0)!
+    expect(plain.joints.flatMap(({ reasons }) => reasons.map((reason) => said(reason))).join()).not.toContain(
+      'let it cool',
+    )
+  })
+
+  it('PVC comes down a size by a bushing, and its socket to a thread', () => {
+    const labels = shippedFittings().map(({ label }) => label)
+    expect(labels).toContain('3/4 PVC solvent FTG × 1/2 PVC solvent bushing')
+    expect(labels).toContain('3/4 PVC solvent FTG × 1/2 F NPT bushing')
+  })
+
+  it('brass between copper and steel is enough; where a profile asks for one, a dielectric union is; said once where neither is', () => {
+    const galvanic = (more: Partial<Parameters<typeof join>[2]> = {}) =>
+      chains(galvanised, inchCopper, more).map(({ fittings, joints }) => ({
+        fittings: fittings.map(({ label }) => label).join(' + '),
+        said: joints.flatMap(({ reasons }) => reasons.filter(({ rule }) => rule === 'galvanic')),
+      }))
+    const byBrass = galvanic()
+    expect(byBrass.length).toBeGreaterThan(1)
+    for (const chain of byBrass) expect(chain.said).toEqual([])
+    const byUnion = galvanic({ profile: 'us-b' })
+    const [withUnion, without] = [true, false].map((is) =>
+      byUnion.filter((of) => of.fittings.includes('dielectric union') === is),
+    )
+    expect(withUnion!.length).toBeGreaterThan(0)
+    for (const chain of withUnion!) expect(chain.said).toEqual([])
+    for (const chain of without!) expect(chain.said).toHaveLength(1)
+  })
+
+  it('copper upstream of galvanised steel stays a caution, whatever stands between', () => {
+    const [first] = chains(inchCopper, galvanised, { conditionA: { upstream: true } })
+    const told = first!.joints.flatMap(({ reasons }) => reasons.filter(({ rule }) => rule === 'galvanic'))
+    expect(told.map((reason) => said(reason))).toEqual([expect.stringContaining('whatever stands between')])
+    expect(first!.verdict).toBe('caution')
   })
 
   it('has thousands of fittings, each with an id of its own and ends of its kind', () => {
@@ -119,7 +192,7 @@ describe('transitions', () => {
       return found && found.verdict !== 'refuse' ? [found] : []
     }
     const added = (before: readonly Verdict[], joint: Verdict) => jointScore(joint, costs) + toolScore(before, joint)
-    const paid = (fitting: (typeof few)[number]) => fittingScore(fittingPrice(fitting, costs))
+    const paid = (fitting: (typeof few)[number]) => fittingScore(fitting, fittingPrice(fitting, costs))
     const meeting = (open: FittingEnd): Verdict => ({
       method: open.type === 'thread' ? 'thread' : open.socket.method,
       verdict: 'fits',

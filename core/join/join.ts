@@ -8,9 +8,12 @@ import type { FittingEnd } from './fitting'
 import { shippedTransitions } from './fittings'
 import { judgeAll, type Circumstances } from './judge'
 import { shippedCosts, type Costs } from '../job/costs'
+import { unitSystems } from '../quantity/units'
 import { profileIds, profileWith } from '../job/profile'
 import { changedSettingsSchema } from '../job/setting'
-import type { Verdict } from './verdict'
+import type { Message } from '../quantity/message'
+import { noChain } from './no-chain'
+import type { Reason, Verdict } from './verdict'
 
 export const joinRequestSchema = z.object({
   a: z.string().meta({ description: 'id of the one pipe' }),
@@ -21,6 +24,7 @@ export const joinRequestSchema = z.object({
   conditionB: conditionSchema.default({}),
   tools: toolsSchema.optional(),
   profile: z.enum(profileIds).default('metric'),
+  units: z.enum(unitSystems).default('metric').meta({ description: 'in which the answer is told' }),
   changes: changedSettingsSchema.optional().meta({ description: 'settings laid over the profile' }),
 })
 export type JoinRequest = z.output<typeof joinRequestSchema>
@@ -29,41 +33,37 @@ export interface JoinAnswer {
   readonly ends: { readonly a: readonly Verdict[]; readonly b: readonly Verdict[] }
   readonly chains: readonly Chain[]
   /** Why nothing joins them and what to do; null when there is a chain. */
-  readonly none: string | null
+  readonly none: Message | null
 }
 
-const shown = 5
+/** So many that a soldered way is among them where one leads there, though it is the slowest. */
+const shown = 8
 
 /** The reason that shuts out the most methods of an end, where every method is refused; null where one is left. */
-function shutOut(verdicts: readonly Verdict[]): string | null {
+function shutOut(verdicts: readonly Verdict[]): { readonly why: Reason | null } | null {
   if (verdicts.some(({ verdict }) => verdict !== 'refuse')) return null
-  const counts = new Map<string, number>()
+  const counts = new Map<string, { reason: Reason; count: number }>()
   for (const { reasons } of verdicts)
-    for (const { verdict, rule, text } of reasons)
+    for (const reason of reasons) {
       // That a method is not for this material or size says nothing of what to change.
-      if (verdict === 'refuse' && rule !== 'material' && rule !== 'size') counts.set(text, (counts.get(text) ?? 0) + 1)
-  return [...counts].sort(([, one], [, two]) => two - one)[0]?.[0] ?? 'no method of the catalogue takes it'
+      if (reason.verdict !== 'refuse' || reason.rule === 'material' || reason.rule === 'size') continue
+      const key = `${reason.rule} ${reason.message}`
+      counts.set(key, { reason, count: (counts.get(key)?.count ?? 0) + 1 })
+    }
+  return { why: [...counts.values()].sort((one, two) => two.count - one.count)[0]?.reason ?? null }
 }
 
-function whyNone(pipes: { readonly a: Pipe; readonly b: Pipe }, ends: JoinAnswer['ends']): string {
+function whyNone(pipes: { readonly a: Pipe; readonly b: Pipe }, ends: JoinAnswer['ends']): Message {
   const { a, b } = pipes
-  const lead = [a, b].find(({ material }) => material === 'lead')
-  if (lead)
-    return 'Lead is not extended: replace it back to sound pipe. A licensed person may fit a listed lead-to-new coupling.'
+  if ([a, b].some(({ material }) => material === 'lead')) return noChain('lead')
   const fused = [a, b].find(({ material }) => material === 'pp-r')
-  if (fused)
-    return `${fused.label} is joined by socket fusion, or by its own threaded insert: fit that first, then join the thread.`
+  if (fused) return noChain('fused', { pipe: fused.label })
   for (const end of ['a', 'b'] as const) {
-    const why = shutOut(ends[end])
-    if (why) return `Nothing goes on ${pipes[end].label} here: ${why}. Change that, or replace this pipe.`
+    const out = shutOut(ends[end])
+    if (out) return noChain('shut out', { pipe: pipes[end].label, why: out.why })
   }
-  const inch = (pipe: Pipe) => pipe.family === 'cts' || pipe.family === 'schedule'
-  if (inch(a) !== inch(b))
-    return 'One pipe is metric and the other inch: no fitting of the catalogue joins the two. Replace one of them back to where its own kind can be used.'
   const alone = [a, b].find((pipe) => !shippedTransitions().some(({ ends: of }) => of.some((end) => takes(end, pipe))))
-  if (alone)
-    return `No fitting of the catalogue is made for ${alone.label}: use its own maker’s fitting to a thread, or replace it back to a size that has fittings.`
-  return `No chain of up to three fittings leads from ${a.label} to ${b.label} here. Look at the refusals: change the place or the method, or replace one of the pipes.`
+  return alone ? noChain('no fitting', { pipe: alone.label }) : noChain('no chain', { a: a.label, b: b.label })
 }
 
 const takes = (end: FittingEnd, pipe: Pipe): boolean => end.type === 'socket' && fitsBySize(pipe, end.socket)
@@ -72,7 +72,7 @@ const takes = (end: FittingEnd, pipe: Pipe): boolean => end.type === 'socket' &&
 export function join(
   catalogue: Catalogue,
   pipes: { readonly a: Pipe; readonly b: Pipe },
-  request: Omit<JoinRequest, 'a' | 'b'>,
+  request: Omit<JoinRequest, 'a' | 'b' | 'units'>,
   costs: Costs = shippedCosts,
 ): JoinAnswer {
   const { service, place, tools } = request

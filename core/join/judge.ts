@@ -5,8 +5,9 @@ import type { Socket } from '../catalogue/socket'
 import type { Condition, OwnedTool, Place, Service } from '../job/place'
 import type { Profile } from '../job/profile'
 import type { ThreadEnd } from './fitting'
-import type { Finding, JointSubject, RuleMeta } from './rule'
+import { sayingOf, type JointSubject } from './rule'
 import { jointRules, threadRules } from './rules'
+import { matingMeta } from './mating'
 import { worstOf, type Reason, type Verdict } from './verdict'
 
 /** Where a joint is made and with what; everything but the pipe and the method. */
@@ -19,8 +20,6 @@ export interface Circumstances {
   /** The pipe on the other side of the transition, where there is one. */
   readonly other?: Pipe
 }
-
-const reason = ({ id, basis }: RuleMeta, { verdict, text }: Finding): Reason => ({ rule: id, verdict, text, basis })
 
 /** What every rule says of one method on one pipe, in this socket: the worst verdict wins, all reasons are kept. */
 function judgeSocket(
@@ -41,9 +40,9 @@ function judgeSocket(
     other,
   }
   const reasons: Reason[] = []
-  for (const { meta, check } of jointRules) {
-    const finding = check(subject)
-    if (finding) reasons.push(reason(meta, finding))
+  for (const { check } of jointRules) {
+    const found = check(subject)
+    if (found) reasons.push(found)
   }
   return { method, verdict: worstOf(reasons.map((found) => found.verdict)), reasons }
 }
@@ -55,7 +54,7 @@ function judgeSocket(
 export function judgeInSocket(pipe: Pipe, socket: Socket, circumstances: Circumstances): Verdict {
   const verdict = judgeSocket(pipe, socket.method, socket, circumstances)
   if (socket.family !== 'old-bore') return verdict
-  const reasons = verdict.reasons.filter(({ rule }) => rule !== 'bmt')
+  const reasons = verdict.reasons.filter(({ rule }) => rule !== 'old-bore')
   return { ...verdict, reasons, verdict: worstOf(reasons.map((kept) => kept.verdict)) }
 }
 
@@ -69,21 +68,21 @@ export function judgeAll(catalogue: Catalogue, pipe: Pipe, circumstances: Circum
   return methodIds.map((method) => judge(catalogue, pipe, method, circumstances))
 }
 
+const mating = sayingOf(matingMeta)
+
 /** What the rules say of two threads that meet. */
 export function judgeThreads(male: ThreadEnd, female: ThreadEnd): Verdict {
-  const said = threadRules.flatMap(({ meta, checkThreads }) => {
-    const finding = checkThreads({ male, female })
-    return finding ? [reason(meta, finding)] : []
-  })
-  const agree: Reason = {
-    rule: 'size',
-    verdict: 'fits',
-    text: 'opposite threads of one system and size',
-    basis: 'standard',
-  }
+  const said = threadRules.flatMap(({ checkThreads }) => checkThreads({ male, female }) ?? [])
   return {
     method: 'thread',
     verdict: worstOf(said.map(({ verdict }) => verdict)),
-    reasons: said.length > 0 ? said : [agree],
+    reasons: said.length > 0 ? said : [mating.fits('threads')],
   }
 }
+
+/** A fitting's spigot in the socket of its own size. */
+export const judgeSpigot = (method: MethodId): Verdict => ({
+  method,
+  verdict: 'fits',
+  reasons: [mating.fits('spigot')],
+})

@@ -1,7 +1,17 @@
 import { materialKey, type MaterialKey } from '../catalogue/material'
 import type { MethodId } from '../catalogue/method'
 import type { Pipe } from '../catalogue/pipe'
-import { caution, fits, refuse, type Finding } from './rule'
+import type { TableSentence } from './table-sentences'
+import type { VerdictKind } from './verdict'
+
+/** One cell of the table. */
+export interface Finding {
+  readonly verdict: VerdictKind
+  readonly message: TableSentence
+}
+const fits = (message: TableSentence): Finding => ({ verdict: 'fits', message })
+const caution = (message: TableSentence): Finding => ({ verdict: 'caution', message })
+const refuse = (message: TableSentence): Finding => ({ verdict: 'refuse', message })
 
 /** The columns of the table: push-fit has two bodies, crimp and clamp are one. */
 type Column =
@@ -17,97 +27,97 @@ type Column =
   | 'solvent'
   | 'thread'
 
-const byAdapter = caution('a thread is not cut on it: use an adapter to a threaded end')
+const byAdapter = caution('by adapter')
 const noOther: Readonly<Record<Column, Finding>> = {
-  solder: refuse('it cannot be soldered'),
-  'press-metal': refuse('its wall is not made for a metal press fitting'),
-  'press-multilayer': refuse('the sleeve and insert are made for multilayer pipe'),
-  ring: refuse('a ring on a barb holds only PEX'),
-  expansion: refuse('it does not recover after expansion'),
-  'push-fit-metal': refuse('a metal-body push-fit does not take it'),
-  'push-fit-plastic': refuse('a plastic-body push-fit does not take it'),
-  compression: refuse('an olive does not hold on it'),
-  'compression-pe': refuse('that grip ring is made for PE'),
-  solvent: refuse('no cement joins it'),
+  solder: refuse('not soldered'),
+  'press-metal': refuse('not pressed'),
+  'press-multilayer': refuse('multilayer only'),
+  ring: refuse('PEX only'),
+  expansion: refuse('does not recover'),
+  'push-fit-metal': refuse('no metal push-fit'),
+  'push-fit-plastic': refuse('no plastic push-fit'),
+  compression: refuse('olive slips'),
+  'compression-pe': refuse('PE only'),
+  solvent: refuse('no cement'),
   thread: byAdapter,
 }
 
 const pex: Partial<Record<Column, Finding>> = {
-  'press-multilayer': caution('only where the press system lists PEX'),
-  ring: fits('on the barb, with the ring 3 to 6 mm from the end'),
-  'push-fit-metal': fits('with a stiffener'),
-  'push-fit-plastic': fits('with an insert'),
-  compression: fits('with an insert'),
+  'press-multilayer': caution('listed by the system'),
+  ring: fits('ring on barb'),
+  'push-fit-metal': fits('stiffener'),
+  'push-fit-plastic': fits('insert'),
+  compression: fits('insert'),
 }
-const stiffPex = { ...pex, expansion: refuse('PEX-B and PEX-C do not recover enough: use a crimp ring or a clamp') }
+const stiffPex = { ...pex, expansion: refuse('stiff PEX') }
 
 const rows: Readonly<Record<MaterialKey, Partial<Record<Column, Finding>>>> = {
   'copper-hard': {
-    solder: fits('bright and fluxed'),
-    'press-metal': fits('deburred and round'),
+    solder: fits('bright'),
+    'press-metal': fits('deburred'),
     'push-fit-metal': fits('no insert'),
     'push-fit-plastic': fits('no insert'),
-    compression: fits('with an olive'),
+    compression: fits('olive'),
   },
   'copper-soft': {
-    solder: fits('re-rounded first'),
-    'press-metal': caution('re-round it, and ask for the maker’s word on soft copper'),
-    'push-fit-metal': refuse('soft copper is seldom round and dents under the grip: use solder or compression'),
-    'push-fit-plastic': refuse('only with a liner and the maker’s word: use solder or compression'),
-    compression: fits('with a liner, re-rounded'),
+    solder: fits('re-rounded'),
+    'press-metal': caution('soft press'),
+    'push-fit-metal': refuse('soft push-fit'),
+    'push-fit-plastic': refuse('soft push-fit liner'),
+    compression: fits('soft liner'),
   },
-  'pex-a': { ...pex, expansion: fits('ring flush with the end, pushed home at once') },
+  'pex-a': { ...pex, expansion: fits('flush ring') },
   'pex-b': stiffPex,
   'pex-c': stiffPex,
   multilayer: {
-    'press-multilayer': fits('calibrated and bevelled'),
-    'push-fit-metal': refuse('its diameter is not copper tube size: only a fitting that lists it'),
-    'push-fit-plastic': caution('only where the fitting’s maker lists it'),
-    compression: fits('with its own insert and ring'),
+    'press-multilayer': fits('calibrated'),
+    'push-fit-metal': refuse('not tube size'),
+    'push-fit-plastic': caution('listed by the maker'),
+    compression: fits('own insert'),
   },
   pb: {
-    ring: caution('rings are not made for it any more: where it is the old grey kind, replace it'),
-    'push-fit-metal': fits('with a stiffener, where the fitting lists it'),
-    'push-fit-plastic': fits('with an insert'),
-    compression: fits('with an insert'),
+    ring: caution('old grey'),
+    'push-fit-metal': fits('listed stiffener'),
+    'push-fit-plastic': fits('insert'),
+    compression: fits('insert'),
   },
   cpvc: {
-    'push-fit-metal': fits('no stiffener unless the fitting’s maker asks for one'),
-    compression: caution('it cracks when overtightened: a plastic olive, and the maker’s word'),
-    solvent: fits('with CPVC cement'),
-    thread: caution('by a male plastic adapter only'),
+    'push-fit-metal': fits('no stiffener'),
+    compression: caution('cracks'),
+    solvent: fits('CPVC cement'),
+    thread: caution('male adapter'),
   },
   'pvc-u': {
-    'push-fit-metal': refuse('its outside diameter is larger than copper tube size'),
-    compression: caution('a repair coupling made for it, not an olive'),
-    solvent: fits('with PVC cement, cold water only'),
-    thread: caution('by a male plastic adapter only'),
+    'push-fit-metal': refuse('larger'),
+    compression: caution('made for it'),
+    solvent: fits('PVC cement'),
+    thread: caution('male adapter'),
   },
   pe: {
-    'push-fit-plastic': caution('only where the fitting’s maker lists it'),
-    'compression-pe': fits('with a liner'),
+    'push-fit-plastic': caution('listed by the maker'),
+    'compression-pe': fits('liner'),
   },
   'pp-r': {
-    solvent: refuse('no cement joins it: socket fusion, or its own threaded insert'),
+    solvent: refuse('fusion'),
   },
   'galvanised-steel': {
-    compression: caution('repair couplings only'),
-    thread: fits('cut, cleaned and sealed'),
+    compression: caution('repair only'),
+    thread: fits('threaded'),
   },
   'stainless-steel': {
-    'press-metal': fits('deburred; mind which seal the system asks for'),
-    'push-fit-metal': caution('only where listed: the grip slides on a hard wall'),
-    'push-fit-plastic': caution('only where listed: the grip slides on a hard wall'),
-    compression: caution('with an olive listed for stainless'),
+    'press-metal': fits('stainless press'),
+    'push-fit-metal': caution('hard wall'),
+    'push-fit-plastic': caution('hard wall'),
+    compression: caution('listed olive'),
   },
   'carbon-steel': {
-    'press-metal': fits('sealed heating only'),
-    compression: caution('it rusts where the zinc is cut: keep it dry, heating only'),
+    'press-metal': fits('sealed heating'),
+    compression: caution('rusts'),
   },
   lead: {},
 }
 
-const leadReason = refuse('replace lead; only a listed lead-to-new coupling, put on by a licensed person')
+const leadReason = refuse('lead')
 
 function columnOf(method: MethodId, pipe: Pipe): Column {
   if (method === 'push-fit')

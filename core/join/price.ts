@@ -1,3 +1,4 @@
+import { threadDiameter } from '../catalogue/thread-size'
 import type { Costs } from '../job/costs'
 import type { Fitting, FittingEnd, PartKind } from './fitting'
 
@@ -8,6 +9,9 @@ const dearness: Readonly<Record<PartKind, number>> = {
   reducer: 1.3,
   'fitting reducer': 1.2,
   converter: 1.6,
+  bushing: 1.1,
+  'dielectric union': 4,
+  'thread adapter': 1.4,
   union: 2.6,
   valve: 5,
   'elbow 90': 1.6,
@@ -26,17 +30,9 @@ const dearness: Readonly<Record<PartKind, number>> = {
 const reference = 15
 /** Brass goes with the surface: a little more than the square root of the volume. */
 const growth = 1.4
-const threadDiameter: Readonly<Record<string, number>> = {
-  '1/2': 21,
-  '3/4': 27,
-  '1': 33,
-  '1-1/4': 42,
-  '1-1/2': 48,
-  '2': 60,
-}
 
 function endPrice(end: FittingEnd, { methods }: Costs): number {
-  const diameter = end.type === 'thread' ? (threadDiameter[end.size] ?? reference) * 0.7 : end.socket.od
+  const diameter = end.type === 'thread' ? threadDiameter(end.size) * 0.7 : end.socket.od
   const method = end.type === 'thread' ? 'thread' : end.socket.method
   return (methods[method].fitting / 2) * (diameter / reference) ** growth
 }

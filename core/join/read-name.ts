@@ -33,7 +33,10 @@ const kindWords: readonly (readonly [RegExp, PartKind])[] = [
   [/\b(?:elbow|ell|bend)(?: ?90)?\b|\b90(?: elbow| ell| bend)?\s*$/, 'elbow 90'],
   [/\b45(?= elbow| ell| bend)(?: elbow| ell| bend)/, 'elbow 45'],
   [/\b(?:slip|repair) coupling\b|\bslip coupler\b/, 'slip coupling'],
-  [/\bfitting reducer\b|\bbushing\b|\bbush\b/, 'fitting reducer'],
+  [/\bdielectric(?: union)?\b/, 'dielectric union'],
+  [/\bthread adapter\b/, 'thread adapter'],
+  [/\bfitting reducer\b/, 'fitting reducer'],
+  [/\bbushing\b|\bbush\b/, 'bushing'],
   [/\breduc(?:er|ing coupling|ing socket)\b/, 'reducer'],
   [/\bcoupling\b|\bcoupler\b|\bstraight\b/, 'coupling'],
   [/\bswivel connector\b|\btap connector\b|\bswivel\b/, 'swivel connector'],
@@ -51,8 +54,11 @@ const kindWords: readonly (readonly [RegExp, PartKind])[] = [
 export const oftenThreaded: ReadonlySet<PartKind> = new Set([
   'adapter',
   'swivel connector',
+  'bushing',
+  'dielectric union',
   'drop-ear elbow',
   'nipple',
+  'thread adapter',
   'plug',
 ])
 
@@ -142,7 +148,7 @@ function orderHints(kind: PartKind, sizes: readonly string[], given: number): st
   if (kind === 'tee') return teeHints(sizes, given)
   const [first, second] = sizes
   if (!first || !second || measure(second) <= measure(first)) return []
-  return kind === 'reducer' || kind === 'fitting reducer' || kind === 'elbow 90'
+  return kind === 'reducer' || kind === 'fitting reducer' || kind === 'bushing' || kind === 'elbow 90'
     ? [`The larger end comes first: ${second} × ${first}. It is the same part.`]
     : []
 }
@@ -191,7 +197,8 @@ export function readName(text: string): ReadName {
       ...(holds ? common : {}),
     })
   }
-  const isStreet = kind === 'street elbow 90' || kind === 'street elbow 45' || kind === 'fitting reducer'
+  const isStreet =
+    kind === 'street elbow 90' || kind === 'street elbow 45' || kind === 'fitting reducer' || kind === 'bushing'
   const all = expand(kind, ends).map((end, index) =>
     isStreet && index === 0 ? { ...end, type: 'spigot' as const } : end,
   )

@@ -1,12 +1,12 @@
-import type { Basis } from '../quantity/basis'
 import type { Method } from '../catalogue/method'
 import type { Pipe } from '../catalogue/pipe'
 import type { Socket } from '../catalogue/socket'
 import type { Condition, OwnedTool, Place, Service } from '../job/place'
 import type { Profile } from '../job/profile'
 import type { SettingId } from '../job/setting'
+import { messagesOf, type Message, type Sentences, type Told } from '../quantity/message'
 import type { ThreadEnd } from './fitting'
-import type { VerdictKind } from './verdict'
+import type { Reason, RuleBasis, VerdictKind } from './verdict'
 
 /** One pipe end and one method, in one place: what a rule looks at. */
 export interface JointSubject {
@@ -30,35 +30,64 @@ export interface ThreadPair {
   readonly female: ThreadEnd
 }
 
-export interface RuleMeta {
+/** A rule by its own account. */
+export interface RuleMeta<S extends Sentences = Sentences> {
   readonly id: string
+  /** Ids that it had before, under which notes and links still find it. */
+  readonly formerly?: readonly string[]
   /** What it says, in one line. */
   readonly statement: string
   readonly why: string
-  readonly basis: Basis | 'trade practice'
+  readonly basis: RuleBasis
   /** The settings of a profile that change it. */
   readonly settings: readonly SettingId[]
+  /** Every sentence that it can say. */
+  readonly messages: S
 }
 
-/** What a rule found: nothing, or a verdict with its text. */
-export interface Finding {
-  readonly verdict: VerdictKind
-  readonly text: string
+type Says<S extends Sentences> = <K extends keyof S & string>(message: K, ...told: Told<S[K]>) => Reason
+
+/** How a rule says what it found: each verdict with one of its own sentences. */
+export type Saying<S extends Sentences> = Readonly<Record<VerdictKind, Says<S>>> & {
+  readonly as: (verdict: VerdictKind) => Says<S>
+}
+
+/** The ways in which a rule speaks; made once for each. */
+export function sayingOf<S extends Sentences>(meta: Pick<RuleMeta<S>, 'id' | 'basis' | 'messages'>): Saying<S> {
+  const message = messagesOf(meta) as (key: string, ...told: unknown[]) => Message
+  const as =
+    (verdict: VerdictKind): Says<S> =>
+    (key, ...told) => ({ ...message(key, ...told), verdict, basis: meta.basis })
+  return { fits: as('fits'), caution: as('caution'), refuse: as('refuse'), as }
 }
 
 /** A rule of a pipe's end in a fitting. */
 export interface Rule {
   readonly meta: RuleMeta
   /** A pure function of the subject; null when the rule has nothing to say. */
-  check(subject: JointSubject): Finding | null
+  check(subject: JointSubject): Reason | null
 }
 
 /** A rule of two threads that meet. */
 export interface ThreadRule {
   readonly meta: RuleMeta
-  checkThreads(pair: ThreadPair): Finding | null
+  checkThreads(pair: ThreadPair): Reason | null
 }
 
-export const refuse = (text: string): Finding => ({ verdict: 'refuse', text })
-export const caution = (text: string): Finding => ({ verdict: 'caution', text })
-export const fits = (text: string): Finding => ({ verdict: 'fits', text })
+/** A rule of a pipe's end, its sentences typed. */
+export function rule<S extends Sentences>(of: {
+  readonly meta: RuleMeta<S>
+  check(subject: JointSubject, say: Saying<S>): Reason | null
+}): Rule {
+  const say = sayingOf(of.meta)
+  return { meta: of.meta, check: (subject) => of.check(subject, say) }
+}
+
+/** A rule of two threads, its sentences typed. */
+export function threadRule<S extends Sentences>(of: {
+  readonly meta: RuleMeta<S>
+  checkThreads(pair: ThreadPair, say: Saying<S>): Reason | null
+}): ThreadRule {
+  const say = sayingOf(of.meta)
+  return { meta: of.meta, checkThreads: (pair) => of.checkThreads(pair, say) }
+}

@@ -5,6 +5,7 @@ import { methodIds } from '../catalogue/method'
 import type { Condition, Place } from '../job/place'
 import { services } from '../job/place'
 import { profiles } from '../job/profile'
+import { said } from '../said'
 import { judge, judgeAll } from './judge'
 import { ruleMetas } from './rules'
 import { verdictKinds, worstOf } from './verdict'
@@ -56,7 +57,7 @@ describe('whatever the joint', () => {
       fc.property(anyPipe, anyService, anyPlace, (pipe, service, place) => {
         for (const { verdict, reasons } of judgeAll(catalogue, pipe, { service, place, profile: profiles.metric })) {
           expect(verdict).toBe(worstOf(reasons.map((reason) => reason.verdict)))
-          for (const { rule, text } of reasons) expect(ids.has(rule) && text.length > 3).toBe(true)
+          for (const reason of reasons) expect(ids.has(reason.rule) && said(reason).length > 3).toBe(true)
         }
       }),
     )
@@ -86,7 +87,7 @@ describe('whatever the joint', () => {
     const inherent = new Set([
       'material',
       'size',
-      'bmt',
+      'old-bore',
       'temper',
       'service-temperature',
       'oxygen-barrier',

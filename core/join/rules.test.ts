@@ -4,6 +4,7 @@ import type { MethodId } from '../catalogue/method'
 import type { Pipe } from '../catalogue/pipe'
 import type { Condition, OwnedTool, Place, Service } from '../job/place'
 import { profiles, profileWith } from '../job/profile'
+import { said } from '../said'
 import { pipeId } from '../sample-run'
 import type { ThreadEnd } from './fitting'
 import { judge, judgeThreads, type Circumstances } from './judge'
@@ -33,7 +34,7 @@ describe('rules', () => {
     for (const { statement, why } of ruleMetas) expect(statement.length > 20 && why.length > 20).toBe(true)
   })
 
-  it('bmt: 1/2 goes in 15, with care under rubber; 1 goes in 28; 3/4 needs a converter', () => {
+  it('old-bore: 1/2 goes in 15, with care under rubber; 1 goes in 28; 3/4 needs a converter', () => {
     const [half, threeQuarter, one] = [pipe('BS 659', '1/2'), pipe('BS 659', '3/4'), pipe('BS 659', '1')]
     expect([verdict(half, 'solder'), verdict(half, 'push-fit'), verdict(half, 'press-metal')]).toEqual([
       'fits',
@@ -46,8 +47,8 @@ describe('rules', () => {
       'refuse',
     ])
     expect(verdict(threeQuarter, 'solder')).toBe('refuse')
-    expect(ruled(threeQuarter, 'solder', 'bmt')?.text).toContain('converter')
-    expect(ruled(threeQuarter, 'compression', 'bmt')?.text).toContain('old-size olive')
+    expect(said(ruled(threeQuarter, 'solder', 'old-bore'))).toContain('converter')
+    expect(said(ruled(threeQuarter, 'compression', 'old-bore'))).toContain('old-size olive')
   })
 
   it('service-temperature: PVC-U and PE cold only, plastic below its limit', () => {
@@ -133,7 +134,7 @@ describe('rules', () => {
   })
 
   it('jaw-space says by how much it is short', () => {
-    expect(ruled(copper22, 'press-metal', 'jaw-space', at({ wallDistance: 10 }))?.text).toContain('15 mm short')
+    expect(said(ruled(copper22, 'press-metal', 'jaw-space', at({ wallDistance: 10 })))).toContain('15 mm short')
   })
 
   it('factory-end: into push-fit only', () => {
@@ -143,12 +144,12 @@ describe('rules', () => {
 
   it('galvanic: copper and steel, worse where copper stands upstream', () => {
     const facing = (upstream: boolean) => ({ ...at({}, 'cold', { upstream }), other: galvanised })
-    expect(ruled(copper22, 'solder', 'galvanic', facing(true))?.text).toContain('upstream')
-    expect(ruled(copper22, 'solder', 'galvanic', facing(false))?.text).toContain('brass')
+    expect(said(ruled(copper22, 'solder', 'galvanic', facing(true)))).toContain('upstream')
+    expect(said(ruled(copper22, 'solder', 'galvanic', facing(false)))).toContain('brass')
     expect(ruled(galvanised, 'thread', 'galvanic', { ...at(), other: copper22 })?.verdict).toBe('caution')
     expect(ruled(copper22, 'solder', 'galvanic', { ...at(), other: pexA })).toBeUndefined()
     const union = { ...facing(false), profile: profiles['us-b'] }
-    expect(ruled(copper22, 'solder', 'galvanic', union)?.text).toContain('dielectric union')
+    expect(said(ruled(copper22, 'solder', 'galvanic', union))).toContain('dielectric union')
   })
 
   it('velocity: 20 litres a minute in a 20.2 bore is 1.04 m/s; 60 is too fast', () => {
@@ -156,7 +157,7 @@ describe('rules', () => {
     expect(() => velocityOf(20, 0)).toThrow(RangeError)
     expect(ruled(copper22, 'solder', 'velocity', at({ flow: 40 }))).toBeUndefined()
     expect(ruled(copper22, 'solder', 'velocity', at({ flow: 40 }, 'hot'))?.verdict).toBe('caution')
-    expect(ruled(copper22, 'solder', 'velocity', at({ flow: 60 }))?.text).toContain('3.1 m/s')
+    expect(said(ruled(copper22, 'solder', 'velocity', at({ flow: 60 })))).toContain('3.1 m/s')
   })
 
   it('thin-copper and tool-range are what the profile makes of them', () => {
@@ -169,7 +170,7 @@ describe('rules', () => {
 
   it('tool-range: owned in other sizes only', () => {
     const jaws = at({}, 'cold', {}, [{ method: 'press-metal', sizes: ['15', '28'] }])
-    expect(ruled(copper22, 'press-metal', 'tool-range', jaws)?.text).toContain('does not hold 22')
+    expect(said(ruled(copper22, 'press-metal', 'tool-range', jaws))).toContain('does not hold 22')
     expect(ruled(pipe('EN 1057', '15', 0.7), 'press-metal', 'tool-range', jaws)).toBeUndefined()
   })
 })

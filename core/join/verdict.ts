@@ -1,15 +1,17 @@
 import type { Basis } from '../quantity/basis'
 import type { MethodId } from '../catalogue/method'
+import type { Message } from '../quantity/message'
 
 export const verdictKinds = ['fits', 'caution', 'refuse'] as const
 export type VerdictKind = (typeof verdictKinds)[number]
 
+/** What a figure or a rule rests on. */
+export type RuleBasis = Basis | 'trade practice'
+
 /** Why a rule says what it says. */
-export interface Reason {
-  readonly rule: string
+export interface Reason extends Message {
   readonly verdict: VerdictKind
-  readonly text: string
-  readonly basis: Basis | 'trade practice'
+  readonly basis: RuleBasis
 }
 
 /** What all rules together say of one method on one pipe. */

@@ -3,12 +3,16 @@ import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
 import { methodIds, type MethodId } from '../catalogue/method'
 import { profiles } from '../job/profile'
 import { pipeId } from '../sample-run'
-import { jointCard } from './joint-card'
+import { speakerIn } from '../speech'
+import { jointCard, type CardPlace } from './joint-card'
+import type { Attitude } from './procedure'
 import { solderLength } from './solder-length'
 import { countSundries } from './sundries'
 
 const pipe = (...of: Parameters<typeof pipeId>) => catalogue.pipe(pipeId(...of))!
-const card = (method: MethodId, of: ReturnType<typeof pipe>) => jointCard(catalogue, of, method, profiles.metric)
+const say = speakerIn('metric')
+const card = (method: MethodId, of: ReturnType<typeof pipe>, here: Partial<CardPlace> = {}) =>
+  jointCard(catalogue, of, method, profiles.metric, { say, ...here })
 const figure = (method: MethodId, of: ReturnType<typeof pipe>, label: string) =>
   card(method, of).steps.find((step) => step.figure?.label === label)?.figure
 
@@ -27,7 +31,7 @@ describe('joint cards', () => {
 
   it('the gauge for a half-inch crimp: 0.700 to 0.715 inch', () => {
     const gauge = figure('crimp', pipe('ASTM F876', '1/2', 'pex-b'), 'Finished ring')
-    expect(gauge).toMatchObject({ mm: expect.closeTo(17.97, 2), tolerance: expect.closeTo(0.19, 2) })
+    expect(gauge).toMatchObject({ go: expect.closeTo(18.161, 3), noGo: expect.closeTo(17.78, 3) })
   })
 
   it('the nut: a turn at 15, three quarters at 22, the maker’s sheet above 28', () => {
@@ -44,16 +48,79 @@ describe('joint cards', () => {
 
   it('waits by temperature: cement, shrinking, and what is not known', () => {
     const waits = (method: MethodId, of: ReturnType<typeof pipe>, celsius?: number) =>
-      jointCard(catalogue, of, method, profiles.metric, undefined, celsius).steps.flatMap(
-        ({ wait }) => wait?.seconds ?? [],
-      )
+      card(method, of, { celsius }).steps.flatMap(({ wait }) => wait?.seconds ?? [])
     const pvc = pipe('ASTM D1785', '3/4', 'Schedule 40')
     expect(waits('solvent', pvc, 20)).toEqual([30, 3600])
     expect(waits('solvent', pvc, 5)).toEqual([30, 7200])
     expect(waits('solvent', pvc)).toEqual([30])
-    expect(waits('expansion', pipe('ASTM F876', '1/2', 'pex-a'), -2)).toEqual([36000])
-    expect(waits('expansion', pipe('ASTM F876', '1/2', 'pex-a'), -20)).toEqual([])
+    expect(waits('expansion', pipe('ASTM F876', '1/2', 'pex-a'), -2)).toEqual([15, 36000])
+    expect(waits('expansion', pipe('ASTM F876', '1/2', 'pex-a'), -20)).toEqual([15])
     expect(waits('solder', pipe('EN 1057', '22', 0.9))).toEqual([300, 3600])
+  })
+
+  const texts = (...of: Parameters<typeof card>) => card(...of).steps.map(({ text }) => text)
+  const copper22 = pipe('EN 1057', '22', 0.9)
+  const pexA = pipe('ASTM F876', '1/2', 'pex-a')
+
+  it('is dry-fitted to the stop where that can be done, and never where a grip would hold it', () => {
+    const tried = (method: MethodId, of: ReturnType<typeof pipe>) =>
+      texts(method, of).some((text) => /dry-fit/.test(text))
+    expect([tried('solder', copper22), tried('press-metal', copper22), tried('compression', copper22)]).toEqual([
+      true,
+      true,
+      true,
+    ])
+    expect([
+      tried('push-fit', copper22),
+      tried('expansion', pexA),
+      tried('compression-pe', pipe('EN 12201', '25')),
+      tried('thread', pipe('EN 10255', '3/4')),
+    ]).toEqual([false, false, false, false])
+  })
+
+  it('plastic under a nut: liner, hand-size spanner, fewer turns', () => {
+    const plastic = card('compression', pipe('BS 7291', '22', 'pb'))
+    expect(plastic.tools).toContain('two hand-size spanners')
+    expect(plastic.steps.map(({ text }) => text).join()).toContain('liner')
+    expect(figure('compression', pipe('BS 7291', '22', 'pb'), 'Turn the nut')).toMatchObject({ text: '½ to ¾ turn' })
+    expect(card('compression', copper22).tools[0]).toContain('250\u2009mm long')
+  })
+
+  it('solder by attitude: which side the flame stands on, in what order it is fed; opposite sides when large', () => {
+    const by = (attitude: Attitude) => texts('solder', copper22, { attitude }).join()
+    expect(by('level')).toContain('underside')
+    expect(by('upright, fitting above')).toContain('above its mouth')
+    expect(by('upright, fitting below')).toContain('the upper first')
+    expect(texts('solder', copper22).join()).not.toContain('opposite sides')
+    expect(texts('solder', pipe('EN 1057', '35', 1.2)).join()).toContain('opposite sides')
+  })
+
+  it('expansion: strokes with a turn between, home within ten seconds, a hold', () => {
+    const words = texts('expansion', pexA, { celsius: 20 }).join()
+    expect(words).toContain('turn of the head between strokes')
+    expect(words).toContain('within ten seconds')
+    expect(figure('expansion', pexA, 'Strokes')).toMatchObject({ text: '3 to 6' })
+  })
+
+  it('says what is bored for the pipe, and covers a joint in a wet line', () => {
+    expect(card('solder', copper22).holes).toBe(
+      'through a wall: a hole of 28\u2009mm for a sleeve, sealed; through a joist: 25\u2009mm',
+    )
+    expect(card('push-fit', pipe('BS 7291', '15', 'pb')).holes).toContain('through a joist: 21')
+    expect(card('push-fit', copper22, { wet: true }).cautions[0]).toContain('cover the finished joint')
+    expect(card('push-fit', copper22).cautions.join()).not.toContain('cover the finished joint')
+    expect(card('push-fit', copper22).cautions.join()).toContain('Refill slowly')
+  })
+
+  it('temperatures are whole degrees, in the reader’s own', () => {
+    const basis = card('expansion', pexA, { celsius: 22.22222222222222 }).steps.flatMap(({ wait }) => wait?.basis ?? [])
+    expect(basis).toContain('typical at 22 °C')
+    const american = jointCard(catalogue, pexA, 'expansion', profiles['us-a'], {
+      say: speakerIn('imperial'),
+      celsius: 22.22222222222222,
+    })
+    expect(american.steps.flatMap(({ wait }) => wait?.basis ?? [])).toContain('typical at 72 °F')
+    expect(american.steps.map(({ text }) => text).join()).toContain('below 41 °F')
   })
 
   it('an insert for plastic in push-fit, none for copper or CPVC', () => {

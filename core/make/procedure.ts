@@ -2,6 +2,7 @@ import type { Pipe } from '../catalogue/pipe'
 import type { Socket } from '../catalogue/socket'
 import type { Profile } from '../job/profile'
 import type { Figure } from '../quantity/basis'
+import type { Speaker } from '../quantity/speaker'
 import type { Wait } from './wait'
 
 /** What a procedure's figures follow from. */
@@ -13,11 +14,21 @@ export interface JointFigures {
   readonly profile: Profile
   /** Air temperature at the joint in °C; undefined while nobody said. */
   readonly celsius?: number
+  /** How the joint lies: a level one is fed from its lower half up, an upright one from above or below its fitting. */
+  readonly attitude?: Attitude
+  /** The line drips still, so that a wet joint is covered and dried. */
+  readonly wet?: boolean
+  /** Who reads the card. */
+  readonly say: Speaker
 }
 
-/** A figure that a step needs: a length, or words where it is not a length. */
+export const attitudes = ['level', 'upright, fitting above', 'upright, fitting below'] as const
+export type Attitude = (typeof attitudes)[number]
+
+/** A figure that a step needs: a length, two limits of a gauge, or words where it is neither. */
 export type StepFigure =
   | { readonly label: string; readonly mm: number; readonly tolerance: number; readonly basis: string }
+  | { readonly label: string; readonly go: number; readonly noGo: number; readonly basis: string }
   | { readonly label: string; readonly text: string; readonly basis: string }
 
 export interface Step {
@@ -44,12 +55,19 @@ function depthMark(insertion: Figure | null): StepFigure {
   return { label: 'Mark at', mm: insertion.mm, tolerance: insertion.tolerance, basis: insertion.basis }
 }
 
-/** How every joint starts. */
-export function commonStart(insertion: Figure | null): Step[] {
+/** How every joint starts: cut and cleaned, and marked. Where the pipe can be tried in its fitting, it is. */
+export function commonStart(insertion: Figure | null, isTried: boolean): Step[] {
   return [
     { text: 'Cut square. Deburr inside, then outside. Wipe, and look for scores.' },
-    { text: 'Mark the insertion depth all round, then dry-fit to the stop.', figure: depthMark(insertion) },
+    {
+      text: isTried
+        ? 'Mark the insertion depth all round, then dry-fit to the stop.'
+        : 'Mark the insertion depth all round. Do not try it in the fitting: it does not come out again unharmed.',
+      figure: depthMark(insertion),
+    },
   ]
 }
 
-export const waterCaution = 'Shut the water off and drain before you cut. Hot systems: let them cool first.'
+/** What every joint into a house's line begins and ends with. */
+export const waterCaution =
+  'Shut the water off and drain before you cut. Hot systems: let them cool first. Refill slowly, with the highest outlet open.'

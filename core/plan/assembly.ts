@@ -4,14 +4,14 @@ import { materialKey } from '../catalogue/material'
 import type { Pipe } from '../catalogue/pipe'
 import type { Costs } from '../job/costs'
 import type { Job } from '../job/job'
-import { nodeWord } from '../job/node-legs'
 import { profileWith } from '../job/profile'
 import type { AssemblyJoint, AssemblyQuestion, Extent } from '../make/assembly/question'
+import { unknownSays } from '../make/assembly/sayings'
 import { springOf } from '../make/assembly/spring'
 import { expansionHold, solventSet } from '../make/wait'
-import { formatLength } from '../quantity/format-length'
 import { unitVector } from '../route/direction'
 import { layOut, type Layout } from '../route/layout'
+import { namesOf } from '../route/names'
 import { heatReach, type PlacedJoint } from './heat-reach'
 import type { Plan, PlanJoint, PlanPiece } from './types'
 
@@ -64,6 +64,7 @@ export function assemblyQuestion(
   const profile = profileWith(job.profile, job.own?.changes)
   const layouts = new Map<string, Layout>(job.runs.map((run) => [run.id, layOut(run)]))
   const pieces = new Map(plan.pieces.map((piece) => [piece.id, piece]))
+  const names = namesOf(job)
   const fixed = new Set<string>()
   const placed: PlacedJoint[] = []
   const joints = plan.joints.map((joint): AssemblyJoint => {
@@ -92,18 +93,11 @@ export function assemblyQuestion(
       wait: wait ?? 0,
       unknown: [
         ...(joint.insertion === null
-          ? [
-              {
-                of: 'depth' as const,
-                text: `its depth is not known: ${formatLength(deepest, job.units)} is reckoned with`,
-              },
-            ]
+          ? [{ of: 'depth' as const, message: unknownSays('depth', { taken: deepest }) }]
           : []),
-        ...(wait === null
-          ? [{ of: 'wait' as const, text: 'how long it sets when it is this cold is not known: none is reckoned' }]
-          : []),
+        ...(wait === null ? [{ of: 'wait' as const, message: unknownSays('wait') }] : []),
       ],
-      where: `${nodeWord(node.kind)} ${joint.node}, ${piece ? `piece ${piece.id}` : `existing pipe of ${layout.run.name || joint.run}`}`,
+      where: `joint ${joint.number}, ${names.get(joint.run)!.node(joint.node)}, ${piece ? `piece ${piece.id}` : 'existing pipe'}`,
     }
   })
   return {

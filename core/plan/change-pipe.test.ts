@@ -3,6 +3,7 @@ import { catalogueWith, shippedCatalogue as catalogue } from '../catalogue/catal
 import { shippedCosts } from '../job/costs'
 import type { Job } from '../job/job'
 import { planJob } from '../plan'
+import { said } from '../said'
 import { pipeId, sampleJob } from '../sample-run'
 import { changePipe } from './change-pipe'
 
@@ -120,9 +121,9 @@ describe('another pipe from a leg on', () => {
       ...bent,
       runs: [{ ...run!, legs: run!.legs.map((leg) => (leg.id === 'l2' ? { ...leg, pipe: copper15 } : leg)) }],
     }
-    expect(planJob(within, catalogue).pieces).toMatchObject([
-      { cut: null, missing: expect.stringContaining('changes in a bend') },
-    ])
+    const [piece, ...others] = planJob(within, catalogue).pieces
+    expect([piece!.cut, others]).toEqual([null, []])
+    expect(said(piece!.missing)).toContain('changes in a bend')
   })
 
   it('beside a valve too: none is made in two sizes', () => {

@@ -5,10 +5,17 @@ import { splitLeg } from '../job/edit-leg'
 import { setLeg } from '../job/edit-run'
 import { chooseChain } from '../job/edit-tie-in'
 import type { Job, Leg, Node, Run } from '../job/job'
+import { fixed } from '../quantity/message'
+import { refusalsOf } from '../quantity/refusal'
 import { join, type JoinAnswer } from '../join/join'
 import { methodAt } from '../route/end'
 import { layOut, turnAt } from '../route/layout'
 import { setPipeBeyond } from '../route/part'
+
+const refuse = refusalsOf({
+  id: 'change-pipe',
+  messages: { short: fixed('Leg: too short for what joins the two pipes; make it longer first') },
+})
 
 /** What joins the pipe of one leg to that of another in a run, under the run's circumstances. */
 export function joinLegs(
@@ -64,8 +71,7 @@ function adapterBefore(catalogue: Catalogue, job: Job, run: Run, leg: Leg, befor
   if (node?.kind === 'adapter' || node?.kind === 'reducer') return { job, node: node.id }
   if (!node || !turning.has(node.kind) || takesBoth(catalogue, run, node, [before, pipe])) return { job, node: '' }
   const out = stub + setBackAt(run, node)
-  if (leg.length <= out + stub)
-    throw new RangeError('Leg: too short for what joins the two pipes; make it longer first')
+  if (leg.length <= out + stub) throw refuse('short')
   const split = splitLeg(job, run.id, leg.id, out, 'adapter')
   return {
     job: setLeg(split.job, run.id, leg.id, { pipe: before === run.pipe ? undefined : before }),

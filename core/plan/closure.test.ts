@@ -3,31 +3,62 @@ import { describe, expect, it } from 'vitest'
 import { shippedCatalogue } from '../catalogue/catalogue'
 import { planJob } from '../plan'
 import { randomStream } from '../quantity/random-stream'
-import { allowanceOf } from '../route/allowance'
+import type { MethodId } from '../catalogue/method'
+import { allowanceOf, type AllowedEnd } from '../route/allowance'
 import { pipeId, sampleJob } from '../sample-run'
 import { closingChains, closureOf, shareThatCloses, type Chain } from './closure'
 
 describe('how wrong a piece may be cut', () => {
-  const socket = (insertion: number) => ({ insertion, slips: false })
-  it('between two sockets: short by a fifth of the shallower depth, never long; err short', () => {
+  const socket = (insertion: number | null, method: MethodId = 'solder', isLeastDepth = false): AllowedEnd => ({
+    method,
+    insertion,
+    isLeastDepth,
+    slips: false,
+  })
+  const open: AllowedEnd = { method: null, insertion: 0, isLeastDepth: false, slips: false }
+
+  it('between two cups: short by a fifth of the shallower depth, never long; err short', () => {
     expect(allowanceOf([socket(15.4), socket(20)], 0.8)).toEqual({
       short: expect.closeTo(3.08, 9),
       long: 0,
       err: 'short',
     })
   })
+
+  it('a depth that is the standard’s least engagement has nothing to spare', () => {
+    expect(allowanceOf([socket(15.4, 'solder', true), socket(20)], 0.8).short).toBe(0)
+    const elbows = planJob(
+      sampleJob({
+        pipe: pipeId('EN 1057', '22', 0.9),
+        method: 'solder',
+        legs: [
+          ['open:s', 'up', 500, 'elbow:a'],
+          ['elbow:a', 'east', 900, 'elbow:b'],
+          ['elbow:b', 'up', 500, 'open:e'],
+        ],
+      }),
+      shippedCatalogue,
+    )
+    expect(elbows.pieces[1]!.allowance).toEqual({ short: 0, long: 0, err: 'short' })
+  })
+
+  it('a method’s own share where it asks for more than the profile: a push-fit of 25 spares a tenth', () => {
+    expect(allowanceOf([socket(25, 'push-fit'), socket(25, 'push-fit')], 0.8).short).toBeCloseTo(2.5, 9)
+    expect(allowanceOf([socket(20, 'crimp'), socket(20, 'crimp')], 0.8).short).toBeCloseTo(1, 9)
+    expect(allowanceOf([socket(25, 'push-fit'), socket(25, 'push-fit')], 0.96).short).toBeCloseTo(1, 9)
+  })
+
   it('an open end is cut back, a slip coupling takes either', () => {
-    expect(allowanceOf([socket(15.4), { insertion: null, slips: false }], 0.8)).toMatchObject({
-      long: null,
-      err: 'long',
-    })
-    expect(allowanceOf([socket(15.4), { insertion: 25, slips: true }], 0.8)).toMatchObject({
+    expect(allowanceOf([socket(15.4), open], 0.8)).toMatchObject({ long: null, err: 'long' })
+    expect(allowanceOf([socket(15.4), { ...socket(25), slips: true }], 0.8)).toMatchObject({
       long: null,
       err: 'either way',
     })
   })
+
   it('says nothing of a depth that is not known', () => {
-    expect(allowanceOf([socket(15.4), { insertion: undefined, slips: false }], 0.8).short).toBeNull()
+    expect(allowanceOf([socket(15.4), socket(null)], 0.8).short).toBeNull()
+    expect(allowanceOf([open, open], 0.8).short).toBeNull()
   })
 })
 
@@ -50,9 +81,15 @@ describe('closure between two fixed points', () => {
     const all = (part: typeof east) => part.tolerances.reduce((sum, of) => sum + of, 0)
     expect(worst).toEqual([all(east) + all(chain!.parts[2]!), all(north), 0])
     expect(likely[1]).toBeCloseTo(Math.hypot(...north.tolerances), 9)
-    // Four joints of 15.4 east, two north, a fifth of each.
-    expect(give[0]).toBeCloseTo(4 * 0.2 * 15.4, 9)
-    expect(give[1]).toBeCloseTo(2 * 0.2 * 15.4, 9)
+    // Soldered cups of the standard’s least engagement have nothing to spare.
+    expect(give).toEqual([0, 0, 0])
+    const pushed = { ...job, runs: job.runs.map((run) => ({ ...run, method: 'push-fit' as const })) }
+    const plan = planJob(pushed, shippedCatalogue)
+    const [loose] = closingChains(pushed, plan, 0.8)
+    const depth = plan.joints[0]!.insertion!
+    // Four joints east, two north, a tenth of each.
+    expect(closureOf(loose!).give[0]).toBeCloseTo(4 * 0.1 * depth, 6)
+    expect(closureOf(loose!).give[1]).toBeCloseTo(2 * 0.1 * depth, 6)
   })
 
   it('worked by hand: two pieces in line, ± 0.5 and twice ± 1 each: worst 5, likely 2.12', () => {

@@ -3,7 +3,8 @@ import type { Job } from '../job/job'
 import { normal } from '../quantity/normal'
 import { unitVector } from '../route/direction'
 import { layOut } from '../route/layout'
-import { waysBetween } from '../route/way'
+import { spareDepth } from '../route/allowance'
+import { pathBetween } from '../route/path'
 import type { Plan, PlanPiece } from './types'
 
 /** One length on the way between two fixed points, with all that makes it uncertain. */
@@ -40,13 +41,10 @@ const axisIndices = [0, 1, 2] as const
 const cutting = 0.5
 
 function partOf(piece: PlanPiece, along: Vector, legTolerances: readonly number[], share: number): ClosingPart {
-  const depths = piece.ends.flatMap(({ method, insertion }) =>
-    method !== null && insertion !== null ? [insertion] : [],
-  )
   return {
     along: [Math.abs(along[0]), Math.abs(along[1]), Math.abs(along[2])],
     tolerances: [cutting, ...piece.ends.map(({ takeOffTolerance }) => takeOffTolerance ?? 0), ...legTolerances],
-    give: depths.reduce((sum, depth) => sum + (1 - share) * depth, 0),
+    give: piece.ends.reduce((sum, end) => sum + spareDepth(end, share), 0),
   }
 }
 
@@ -65,7 +63,7 @@ export function closingChains(job: Job, plan: Plan, share: number): Chain[] {
     )
     const fixed = run.nodes.filter(({ at }) => at)
     return fixed.slice(1).map((end): Chain => {
-      const way = waysBetween(run, fixed[0]!.id, end.id)
+      const way = pathBetween(run, fixed[0]!.id, end.id)
       const pieces = [...new Set(way.flatMap(({ leg }) => pieceAt.get(leg.id) ?? []))]
       const parts = pieces.map((piece) => {
         const legs = way.filter(({ leg }) => piece.legs.includes(leg.id))

@@ -1,5 +1,5 @@
 import { bendAgainstElbow, type CornerCost } from '../bend/against-elbow'
-import { bendVerdict, type BendingWay, type BendVerdict } from '../bend/limits'
+import { bendVerdict, type BendingMethod, type BendVerdict } from '../bend/limits'
 import type { Catalogue } from '../catalogue/catalogue'
 import { methodIds, type MethodId } from '../catalogue/method'
 import type { Pipe } from '../catalogue/pipe'
@@ -32,7 +32,7 @@ const elbows = [
 export function cornerChoice(
   catalogue: Catalogue,
   pipe: Pipe,
-  corner: { readonly angle: number; readonly radius: number; readonly way: BendingWay; readonly prefer?: MethodId },
+  corner: { readonly angle: number; readonly radius: number; readonly way: BendingMethod; readonly prefer?: MethodId },
   costs: Costs,
 ): CornerChoice {
   const { angle, radius, way, prefer } = corner

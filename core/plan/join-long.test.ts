@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { said } from '../said'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
 import type { Job, Leg } from '../job/job'
 import { planJob } from '../plan'
@@ -69,7 +70,7 @@ describe('pieces longer than their stock', () => {
   it('says where none can be put: joists too near to each other', () => {
     const { couplings, problems } = joined(straight(5000, { spacing: 150, offset: 0 }))
     expect(couplings).toBe(0)
-    expect(problems[0]?.text).toContain('no straight of it has room')
+    expect(said(problems[0]?.why)).toContain('no straight of it has room')
   })
 
   it('of any length: nothing is too long any more, nothing moves, and as few couplings as lengths need', () => {

@@ -3,6 +3,7 @@ import { splitLeg } from '../job/edit-leg'
 import type { Job, Leg } from '../job/job'
 import { profileWith, type Profile } from '../job/profile'
 import { planJob } from '../plan'
+import { fixed, messagesOf, type Message } from '../quantity/message'
 import { methodAt } from '../route/end'
 import { fixingsWithin } from '../support/fixings'
 import type { Plan, PlanPiece } from './types'
@@ -97,12 +98,23 @@ function couplingOf(catalogue: Catalogue, job: Job, piece: PlanPiece): Coupling 
 const clearOf = (profile: Profile, job: Job, piece: PlanPiece): number =>
   job.runs.find(({ id }) => id === piece.run)?.method === 'solder' ? profile.clipFromSolder : profile.clipFromJoint
 
+/** Why a piece that is longer than its stock gets no coupling. */
+export const joinLongSentences = {
+  id: 'join-long',
+  messages: {
+    'no room': fixed('no straight of it has room for a coupling clear of bends and of what it is fixed to'),
+    'not known': fixed('the coupling’s take-off or depth is not in the catalogue: put it in by hand, and measure it'),
+    many: fixed('too many couplings'),
+  },
+} as const
+const problem = messagesOf(joinLongSentences)
+
 export interface JoinedLong {
   readonly job: Job
   /** How many couplings were put in. */
   readonly couplings: number
   /** Pieces for which no place was found, and why. */
-  readonly problems: readonly { readonly piece: string; readonly text: string }[]
+  readonly problems: readonly { readonly piece: string; readonly why: Message }[]
 }
 
 /**
@@ -113,7 +125,7 @@ export interface JoinedLong {
  */
 export function joinLong(catalogue: Catalogue, job: Job, plan: Plan): JoinedLong {
   const profile = profileWith(job.profile, job.own?.changes)
-  const problems = new Map<string, string>()
+  const problems = new Map<string, Message>()
   let [now, current, couplings] = [job, plan, 0]
   while (couplings < mostCouplings) {
     const wanting = current.stock
@@ -126,12 +138,7 @@ export function joinLong(catalogue: Catalogue, job: Job, plan: Plan): JoinedLong
     const coupling = couplingOf(catalogue, now, piece)
     const place = coupling && couplingPlace(piece, legs, wanting.length, coupling, clearOf(profile, now, piece))
     if (!place) {
-      problems.set(
-        legsKey(current, piece.id),
-        coupling
-          ? 'no straight of it has room for a coupling clear of bends and of what it is fixed to'
-          : 'the coupling’s take-off or depth is not in the catalogue: put it in by hand, and measure it',
-      )
+      problems.set(legsKey(current, piece.id), problem(coupling ? 'no room' : 'not known'))
       continue
     }
     now = splitLeg(now, piece.run, place.leg, place.at, 'coupling').job
@@ -142,7 +149,7 @@ export function joinLong(catalogue: Catalogue, job: Job, plan: Plan): JoinedLong
     job: now,
     couplings,
     problems: current.stock.flatMap(({ tooLong }) =>
-      tooLong.map(({ id }) => ({ piece: id, text: problems.get(legsKey(current, id)) ?? 'too many couplings' })),
+      tooLong.map(({ id }) => ({ piece: id, why: problems.get(legsKey(current, id)) ?? problem('many') })),
     ),
   }
 }

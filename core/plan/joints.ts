@@ -1,3 +1,4 @@
+import { groupBy } from '../group-by'
 import { socketInChain, type Catalogue } from '../catalogue/catalogue'
 import type { MethodId } from '../catalogue/method'
 import type { Pipe } from '../catalogue/pipe'
@@ -21,6 +22,7 @@ function existingJoint(catalogue: Catalogue, run: Run, node: Node, circumstances
   return [
     {
       id: `${run.id}/${node.id}/existing`,
+      number: 0,
       run: run.id,
       node: node.id,
       piece: null,
@@ -33,12 +35,28 @@ function existingJoint(catalogue: Catalogue, run: Run, node: Node, circumstances
   ]
 }
 
+/** Which node is met when, along the run from its first one and into each branch as it comes; what hangs on nothing last. */
+function walkOrder({ nodes, legs }: Run): Map<string, number> {
+  const onwards = groupBy(legs, ({ from }) => from)
+  const order = new Map<string, number>()
+  for (const { id } of nodes) {
+    const open = [id]
+    for (let at = open.pop(); at !== undefined; at = open.pop()) {
+      if (order.has(at)) continue
+      order.set(at, order.size)
+      for (const { to } of (onwards.get(at) ?? []).toReversed()) open.push(to)
+    }
+  }
+  return order
+}
+
 /** A function that lists the joints of a run with their verdicts; each pair of pipe and method is judged once a place. */
 export function jointMaker(
   catalogue: Catalogue,
   job: Job,
   profile: Profile,
 ): (layout: Layout, pieces: readonly PlanPiece[]) => PlanJoint[] {
+  let number = 0
   return ({ run }, allPieces) => {
     const verdicts = new Map<string, Verdict>()
     const circumstances: Circumstances = {
@@ -46,6 +64,7 @@ export function jointMaker(
       place: { ...job.place, ...run.place },
       profile,
       tools: job.tools,
+      condition: run.condition,
     }
     const judged = (pipe: Pipe, method: MethodId): Verdict => {
       const key = `${pipe.id}|${method}`
@@ -64,6 +83,7 @@ export function jointMaker(
             {
               // By its leg: a piece’s number shifts when a leg is drawn before it.
               id: `${run.id}/${node}/${at === 0 ? piece.legs[0] : piece.legs.at(-1)}`,
+              number: 0,
               run: run.id,
               node,
               piece: piece.id,
@@ -78,6 +98,10 @@ export function jointMaker(
           ]
         }),
       )
-    return [...run.nodes.flatMap((node) => existingJoint(catalogue, run, node, circumstances)), ...fromPieces]
+    const found = [...run.nodes.flatMap((node) => existingJoint(catalogue, run, node, circumstances)), ...fromPieces]
+    const order = walkOrder(run)
+    return found
+      .toSorted((a, b) => order.get(a.node)! - order.get(b.node)!)
+      .map((joint) => ({ ...joint, number: (number += 1) }))
   }
 }

@@ -2,6 +2,8 @@ import type { Tube } from '../bend/tube'
 import type { MethodId } from '../catalogue/method'
 import type { PipeStock } from '../cut/lay-pieces'
 import type { Reason, VerdictKind } from '../join/verdict'
+import type { Message } from '../quantity/message'
+import type { Allowance } from '../route/allowance'
 import type { SundryCount } from '../make/sundries'
 import type { Basis } from '../quantity/basis'
 import type { ClosingError } from '../route/closing'
@@ -16,6 +18,8 @@ export interface PlanEnd {
   readonly insertion: number | null
   readonly insertionTolerance: number | null
   readonly insertionBasis: Basis | null
+  /** The depth is the standard’s least engagement: nothing of it can be spared. */
+  readonly isLeastDepth: boolean
   readonly takeOff: number | null
   readonly takeOffTolerance: number | null
   readonly takeOffBasis: Basis | null
@@ -34,11 +38,16 @@ export interface PlanPiece {
   readonly bends: readonly PieceBend[]
   /** The tube as it is bent; null where it is straight. */
   readonly tube: Tube | null
-  readonly missing: string
+  /** Why there is no cut length; null where there is one. */
+  readonly missing: Message | null
+  /** By how much it may be cut wrong, and which way to err. */
+  readonly allowance: Allowance
 }
 
 export interface PlanJoint {
   readonly id: string
+  /** Counted along the runs as they are met, from 1. */
+  readonly number: number
   readonly run: string
   readonly node: string
   /** The piece that goes in; null for the existing pipe of a tie-in. */
@@ -58,12 +67,10 @@ export interface PlanClip {
   readonly at: number
 }
 
-export interface PlanCheck {
+export interface PlanCheck extends Message {
   readonly verdict: VerdictKind
-  readonly rule: string
-  /** Where in the job, in words. */
+  /** Where in the job, by the names that people point with. */
   readonly where: string
-  readonly text: string
   readonly run: string
   readonly node?: string
   readonly leg?: string

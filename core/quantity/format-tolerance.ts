@@ -1,5 +1,5 @@
+import { formatDiameter } from './format-diameter'
 import { formatLength } from './format-length'
-import { formatReading } from './format-reading'
 import { inch, type Units } from './units'
 
 /** What lies this little above a step is the error of reckoning, not more tolerance. */
@@ -15,7 +15,7 @@ const slack = 1e-6
 export function formatTolerance(mm: number, units: Units): string {
   if (units === 'metric') return `${Math.ceil(mm * 10 - slack) / 10}\u2009mm`
   const sixteenth = inch / 16
-  if (mm > 0 && mm < sixteenth / 2) return formatReading(mm, units)
+  if (mm > 0 && mm < sixteenth / 2) return formatDiameter(mm, units)
   return formatLength(Math.ceil(mm / sixteenth - slack) * sixteenth, units)
 }
 

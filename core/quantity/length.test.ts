@@ -33,9 +33,16 @@ describe('reading lengths', () => {
     ['', 'nothing is typed'],
     ['1/0"', 'divided by nought'],
     ['0', 'at least'],
-    ['999m', 'at most 100 m'],
+    ['999m', 'at most 100\u2009000\u2009mm'],
   ])('refuses %s and says why', (text, why) => {
     expect(parseLength(text, 'metric')).toEqual({ ok: false, problem: expect.stringContaining(why) })
+  })
+
+  it('names a limit in the units that are typed', () => {
+    const limits = { min: 25.4, max: 3048 }
+    expect(parseLength('500ft', 'imperial', limits)).toEqual({ ok: false, problem: 'it must be at most 10′' })
+    expect(parseLength('1/2', 'imperial', limits)).toEqual({ ok: false, problem: 'it must be at least 1″' })
+    expect(parseLength('0', 'metric')).toEqual({ ok: false, problem: 'it must be at least 0.1\u2009mm' })
   })
 })
 

@@ -1,5 +1,5 @@
-import type { Units } from './units'
-import { inch } from './units'
+import { formatLength } from './format-length'
+import { inch, type Units } from './units'
 
 export type ParsedLength = { readonly ok: true; readonly mm: number } | { readonly ok: false; readonly problem: string }
 
@@ -16,7 +16,11 @@ export const legLimits: LengthLimits = { min: 0.1, max: 100_000 }
 /** A height, or any place along an axis: either side of nought, as far as a job goes. */
 export const placeLimits: LengthLimits = { min: -1_000_000, max: 1_000_000 }
 
-export const acceptedLengths = 'a length such as 1187, 45cm, 1.2m, 1 3/4" or 3\'4 1/2'
+/** Lengths as they may be typed, by what a bare number means. */
+export const acceptedLengths: Readonly<Record<Units, string>> = {
+  metric: 'a length such as 1187, 45cm, 1.2m, 1 3/4" or 3\'4 1/2',
+  imperial: 'a length such as 46 3/4, 1 3/4", 3\'4 1/2 or 6ft 2in',
+}
 
 const millimetresPer = { mm: 1, cm: 10, m: 1000 } as const
 const unsigned = String.raw`\d+(?:[.,]\d+)?`
@@ -54,6 +58,14 @@ function read(text: string, units: Units): number | null {
   return isInches ? bare * inch : bare
 }
 
+/** A least length, which may be below half a millimetre and is then told by its own figures. */
+const limitText = (mm: number, units: Units): string =>
+  Math.abs(mm) < 1 && units === 'metric'
+    ? `${mm}\u2009mm`
+    : mm > 0 && mm < inch / 32
+      ? 'more than 0'
+      : formatLength(mm, units)
+
 /**
  * Reads a length as people write it and gives millimetres.
  *
@@ -80,7 +92,7 @@ export function parseLength(text: string, units: Units, limits: LengthLimits = l
   const mm = isBelow && size !== null ? -size : size
   if (mm === null) return { ok: false, problem: `“${text.trim()}” is not a length` }
   if (Number.isNaN(mm)) return { ok: false, problem: 'a fraction cannot be divided by nought' }
-  if (mm < limits.min) return { ok: false, problem: `it must be at least ${limits.min} mm` }
-  if (mm > limits.max) return { ok: false, problem: `it must be at most ${limits.max / 1000} m` }
+  if (mm < limits.min) return { ok: false, problem: `it must be at least ${limitText(limits.min, units)}` }
+  if (mm > limits.max) return { ok: false, problem: `it must be at most ${formatLength(limits.max, units)}` }
   return { ok: true, mm }
 }

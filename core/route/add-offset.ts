@@ -3,7 +3,17 @@ import { offset } from '../bend/offset'
 import { addLeg, oppositeDirection, setNode } from '../job/edit-run'
 import type { Direction, Job, NodeKind } from '../job/job'
 import { turnTowards, directionOf } from './turning'
+import { fixed } from '../quantity/message'
+import { refusalsOf } from '../quantity/refusal'
 import { unitVector } from './direction'
+
+const refuse = refusalsOf({
+  id: 'add-offset',
+  messages: {
+    from: fixed('From: pipe must arrive here; draw a leg first'),
+    after: fixed('Straight on after: more than nought'),
+  },
+})
 
 /** An offset as it is said: how far aside, at what angle, rolled how far. */
 export interface OffsetEntry {
@@ -40,8 +50,8 @@ export function arrivingAt(job: Job, runId: string, node: string): Direction | n
  */
 export function addOffset(job: Job, run: string, node: string, entry: OffsetEntry): { job: Job; node: string } {
   const arriving = arrivingAt(job, run, node)
-  if (!arriving) throw new RangeError('From: pipe must arrive here; draw a leg first')
-  if (!(entry.after > 0)) throw new RangeError('Straight on after: more than 0 mm')
+  if (!arriving) throw refuse('from')
+  if (!(entry.after > 0)) throw refuse('after')
   const { travel } = offset(entry.set, entry.angle)
   const aside = directionOf(turnedAbout(unitVector(entry.towards), unitVector(arriving), entry.roll))
   const slant = addLeg(job, run, node, turnTowards(arriving, aside, entry.angle), Math.round(travel * 1000) / 1000)

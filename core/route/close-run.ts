@@ -1,10 +1,12 @@
 import { type Vector, dot, lengthOf } from '../quantity/vector'
 import { setLeg } from '../job/edit-run'
 import type { Job, Leg, Run } from '../job/job'
-import { formatLength } from '../quantity/format-length'
+import { fixed, sentence } from '../quantity/message'
+import { refusalsOf } from '../quantity/refusal'
 import { closingErrors } from './closing'
 import { layOut } from './layout'
-import { waysBetween } from './way'
+import { namesInRun } from './names'
+import { pathBetween } from './path'
 
 interface Open {
   readonly error: Vector
@@ -20,14 +22,22 @@ function openEnd(run: Run): Open | null {
   const end = fixed[index + 1]
   if (index < 0 || !first || !end) return null
   const { x, y, z } = errors[index]!
-  return { error: [x, y, z], way: waysBetween(run, first.id, end.id) }
+  return { error: [x, y, z], way: pathBetween(run, first.id, end.id) }
 }
+
+const refuse = refusalsOf({
+  id: 'close-run',
+  messages: {
+    short: sentence({ leg: 'leg 3', has: 40 }, ({ leg, has }, say) => `${leg}: has only ${say.length(has)} to give`),
+    beside: sentence({ leg: 'leg 3' }, ({ leg }) => `${leg}: not on the way between the fixed points`),
+    across: fixed('Closing: no leg lies in the direction of the error; turn one, or move the fixed point'),
+  },
+})
 
 const rounded = (mm: number): number => Math.round(mm * 1000) / 1000
 
 function lengthen(job: Job, run: string, leg: Leg, by: number): Job {
-  if (!(leg.length + by > 0))
-    throw new RangeError(`Leg ${leg.id}: has only ${formatLength(leg.length, job.units)} to give`)
+  if (!(leg.length + by > 0)) throw refuse('short', { leg: namesInRun(job, run).leg(leg.id), has: leg.length })
   return setLeg(job, run, leg.id, { length: rounded(leg.length + by) })
 }
 
@@ -42,7 +52,7 @@ export function takeUpIn(job: Job, runId: string, legId: string): Job {
   const open = run && openEnd(run)
   if (!open) return job
   const step = open.way.find(({ leg }) => leg.id === legId)
-  if (!step) throw new RangeError(`Leg ${legId}: not on the way between the fixed points`)
+  if (!step) throw refuse('beside', { leg: namesInRun(job, runId).leg(legId) })
   return lengthen(job, runId, step.leg, dot(open.error, step.along))
 }
 
@@ -95,7 +105,7 @@ export function spreadClosing(job: Job, runId: string): Job {
       return sum.map((value, axis) => value - by * along[axis]!) as unknown as Vector
     }, open.error)
   if (!shares || !closed || lengthOf(closed) > 0.01) {
-    throw new RangeError('Closing: no leg lies in the direction of the error; turn one, or move the fixed point')
+    throw refuse('across')
   }
   return open.way.reduce((spread, { leg, along }) => lengthen(spread, runId, leg, leg.length * dot(along, shares)), job)
 }

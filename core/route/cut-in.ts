@@ -1,4 +1,18 @@
 import type { Figure } from '../quantity/basis'
+import { fixed, sentence } from '../quantity/message'
+import { refusalsOf } from '../quantity/refusal'
+
+const refuse = refusalsOf({
+  id: 'cut-in',
+  messages: {
+    play: fixed('Play: nought or more'),
+    coupling: sentence(
+      { least: 36 },
+      ({ least }, say) =>
+        `Length of the slip coupling: at least ${say.atLeast(least)}, or it does not cover both pipes`,
+    ),
+  },
+})
 
 /** Cutting a fitting into a line that is there. */
 export interface CutInQuestion {
@@ -52,13 +66,9 @@ export const typicalSlipLength = (insertion: number): number => Math.ceil(2 * in
  * @example the same without play, coupling 50: two pieces of 71 with gaps of 5, 177 out, marks at 22.5
  */
 export function cutIn({ takeOff, insertion, slipLength, play }: CutInQuestion): CutIn {
-  if (!(play >= 0)) throw new RangeError('Play: 0 mm or more')
+  if (!(play >= 0)) throw refuse('play')
   const least = 2 * insertion.mm + clearance
-  if (!(slipLength >= least)) {
-    throw new RangeError(
-      `Length of the slip coupling: at least ${Math.ceil(least)} mm, or it does not cover both pipes`,
-    )
-  }
+  if (!(slipLength >= least)) throw refuse('coupling', { least })
   const remove = 2 * takeOff.mm
   const answer = { remove, tolerance: 2 * takeOff.tolerance, playNeeded: insertion.mm }
   if (play >= insertion.mm + insertion.tolerance) return { ...answer, madeUp: null }

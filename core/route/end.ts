@@ -1,11 +1,14 @@
 import type { Catalogue } from '../catalogue/catalogue'
 import type { MethodId } from '../catalogue/method'
 import type { Pipe } from '../catalogue/pipe'
-import type { Socket } from '../catalogue/socket'
+import { isLeastDepth, type Socket } from '../catalogue/socket'
 import { partFittings, type PartEnd, type PartFitting } from '../catalogue/part'
 import type { Leg, Node, Run } from '../job/job'
 import type { Figure } from '../quantity/basis'
+import type { Message } from '../quantity/message'
+import { nodeWord } from '../job/node-legs'
 import { branchOf, turnAt, type Arm, type Layout } from './layout'
+import { missing } from './missing'
 import { reducedTakeOff } from './reduced'
 
 /** One end of a piece: what it goes into there, how far, and what that takes off its length. */
@@ -17,8 +20,10 @@ export interface PieceEnd {
   /** null where no figure is known and the part must be measured. */
   readonly insertion: Figure | null
   readonly takeOff: Figure | null
-  /** Why a figure is missing, in words; empty when none is. */
-  readonly missing: string
+  /** The depth is the least that the standard asks for: the socket itself may be deeper, and nothing of it can be spared. */
+  readonly isLeastDepth: boolean
+  /** Why a figure is missing; null when none is. */
+  readonly missing: Message | null
 }
 
 /** Nothing is taken off: as sure as the length that the user measured. */
@@ -29,27 +34,27 @@ const isAbout = (value: number | null, angle: number): boolean =>
 
 interface Found {
   readonly takeOff: Figure | null
-  readonly missing: string
+  readonly missing: Message | null
 }
-const unknown = (missing: string): Found => ({ takeOff: null, missing })
+const unknown = (why: Message): Found => ({ takeOff: null, missing: why })
 
 const isPart = (kind: string): kind is PartFitting => (partFittings as readonly string[]).includes(kind)
 
 /** The one fitting that a plain node stands for, or why there is none. */
-function kindAt(node: Node, arms: readonly Arm[], leg: string): { kind: PartFitting; end: PartEnd } | string {
+function kindAt(node: Node, arms: readonly Arm[], leg: string): { kind: PartFitting; end: PartEnd } | Message {
   if (node.kind === 'tee') {
     const branch = branchOf(arms)
-    if (!branch) return 'a tee has three legs, two of them in line'
+    if (!branch) return missing('no tee')
     return { kind: 'tee', end: branch.leg.id === leg ? 'branch' : 'run' }
   }
   if (node.kind === 'elbow') {
     const turn = turnAt(arms)
-    if (turn === null) return 'an elbow has two legs'
+    if (turn === null) return missing('no elbow')
     if (isAbout(turn, 90)) return { kind: 'elbow-90', end: 'either' }
     if (isAbout(turn, 45)) return { kind: 'elbow-45', end: 'either' }
-    return `no elbow turns ${Math.round(turn)}°: 90 and 45 are made`
+    return missing('no such angle', { turn })
   }
-  if (node.kind === 'coupling' && !isAbout(turnAt(arms), 0)) return 'a coupling has two legs in line'
+  if (node.kind === 'coupling' && !isAbout(turnAt(arms), 0)) return missing('not in line')
   if (isPart(node.kind)) return { kind: node.kind, end: 'either' }
   return { kind: 'coupling', end: 'either' }
 }
@@ -95,19 +100,19 @@ function findTakeOff(
   socket: Socket | undefined,
 ): Found {
   const measured = measuredTakeOff(node, arms, leg)
-  if (measured) return { takeOff: measured, missing: '' }
-  if (node.kind === 'cap') return { takeOff: none, missing: '' }
-  if (!known.has(node.kind)) return unknown(`the ${node.kind}’s take-off is not in the catalogue: measure it`)
+  if (measured) return { takeOff: measured, missing: null }
+  if (node.kind === 'cap') return { takeOff: none, missing: null }
+  if (!known.has(node.kind)) return unknown(missing('no figure', { kind: nodeWord(node.kind) }))
   if (node.kind === 'tie-in' && !node.chain && !takesBoth(catalogue, node, socket)) {
-    return unknown('what joins the existing pipe to the new one is not chosen yet: see Join')
+    return unknown(missing('not chosen'))
   }
-  if (node.chain) return unknown('the take-off of the fittings chosen here is not in the catalogue: measure it')
-  if (!socket) return unknown('no fitting of this method takes this pipe')
+  if (node.chain) return unknown(missing('chain'))
+  if (!socket) return unknown(missing('no socket'))
   const at = kindAt(node, arms, leg)
-  if (typeof at === 'string') return unknown(at)
+  if ('rule' in at) return unknown(at)
   const sizes = sizesAt(catalogue, run, arms, socket)
   if (sizes.length > 1 && at.kind === 'coupling') {
-    return unknown('a coupling of two sizes is not in the catalogue: measure it, or put a reducer here')
+    return unknown(missing('two sizes'))
   }
   // A tee or elbow of two sizes is told by its equal ones; the ends of a reducer or an adapter each by its own figure.
   const isReduced = sizes.length > 1 && (node.kind === 'tee' || node.kind === 'elbow')
@@ -115,8 +120,8 @@ function findTakeOff(
     ? reducedTakeOff(catalogue, sizes, at.kind, at.end)
     : catalogue.takeOff(socket, at.kind, at.end)
   return takeOff
-    ? { takeOff, missing: '' }
-    : unknown(`no take-off of a ${socket.label} ${at.kind} is in the catalogue: measure it`)
+    ? { takeOff, missing: null }
+    : unknown(missing('no take-off', { socket: socket.label, fitting: at.kind }))
 }
 
 /** Whether a plain coupling of the run's own size also takes the tie-in's existing pipe. */
@@ -148,13 +153,28 @@ export function methodAt(node: Node, runMethod: MethodId, leg?: Leg): MethodId {
 export function pieceEnd(catalogue: Catalogue, layout: Layout, nodeId: string, leg: string, pipe: Pipe): PieceEnd {
   const node = layout.node.get(nodeId)!
   if (node.kind === 'open') {
-    return { node: nodeId, method: null, socket: undefined, insertion: none, takeOff: none, missing: '' }
+    return {
+      node: nodeId,
+      method: null,
+      socket: undefined,
+      insertion: none,
+      takeOff: none,
+      isLeastDepth: false,
+      missing: null,
+    }
   }
   const arms = layout.arms.get(nodeId) ?? []
   const method = methodAt(node, layout.run.method, arms.find((arm) => arm.leg.id === leg)?.leg)
   const socket = catalogue.socketFor(method, pipe)
-  const { takeOff, missing } = findTakeOff(catalogue, layout.run, node, arms, leg, socket)
+  const found = findTakeOff(catalogue, layout.run, node, arms, leg, socket)
   const insertion = findInsertion(node, socket)
-  const noDepth = insertion ? '' : 'the insertion depth is not in the catalogue: measure it'
-  return { node: nodeId, method, socket, insertion, takeOff, missing: missing || noDepth }
+  return {
+    node: nodeId,
+    method,
+    socket,
+    insertion,
+    takeOff: found.takeOff,
+    isLeastDepth: insertion !== null && insertion === socket?.insertion && isLeastDepth(socket),
+    missing: found.missing ?? (insertion ? null : missing('no depth')),
+  }
 }

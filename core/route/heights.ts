@@ -1,8 +1,15 @@
+import { fixed } from '../quantity/message'
+import { refusalsOf } from '../quantity/refusal'
 import { addLeg, setNode } from '../job/edit-run'
 import type { Job } from '../job/job'
 import type { Layout } from './layout'
 import { layOut } from './layout'
 import { moveNode } from './move-node'
+
+const refuse = refusalsOf({
+  id: 'bring-to-height',
+  messages: { upright: fixed('Height: no upright leg leads here; draw one up or down first') },
+})
 
 /** A node that is to stand at a height, and does not. */
 export interface HeightError {
@@ -36,16 +43,15 @@ const runOf = (job: Job, id: string) => job.runs.find((run) => run.id === id)
  * @example an outlet at 640 above the start brought to 1100: the leg up to it becomes 460 longer
  */
 export function bringToHeight(job: Job, runId: string, node: string, height: number): Job {
-  const fixed = setNode(job, runId, node, { height })
+  const marked = setNode(job, runId, node, { height })
   const offBy = (of: Job) => {
     const run = runOf(of, runId)
     return (run && heightErrors(layOut(run)).find((error) => error.node === node)?.by) ?? 0
   }
-  const by = offBy(fixed)
-  if (by === 0) return fixed
-  const moved = moveNode(fixed, runId, node, [0, 0, by])
-  if (Math.abs(offBy(moved)) > near)
-    throw new RangeError('Height: no upright leg leads here; draw one up or down first')
+  const by = offBy(marked)
+  if (by === 0) return marked
+  const moved = moveNode(marked, runId, node, [0, 0, by])
+  if (Math.abs(offBy(moved)) > near) throw refuse('upright')
   return moved
 }
 

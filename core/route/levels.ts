@@ -8,7 +8,9 @@ export interface Level {
   /** mm above the run's start. */
   readonly height: number
   readonly kind: 'low' | 'high'
-  /** mm of pipe that stays full when everything else is open; nothing at a high point. */
+  /** Low points of one number keep one pool of water: it is told at the first of them. */
+  readonly pool: number
+  /** mm of pipe that stays full when everything else is open; nothing at a high point, nor at a pool's other low points. */
   readonly keeps: readonly { readonly leg: string; readonly length: number }[]
 }
 
@@ -69,7 +71,11 @@ function spillHeight({ run, places, node }: Layout, plateau: Plateau): number {
 }
 
 /** How much of each leg about a low point lies below the height at which it would run off. */
-function keptBelow({ run, places }: Layout, plateau: Plateau, spill: number): Level['keeps'] {
+function keptBelow(
+  { run, places }: Layout,
+  plateau: Plateau,
+  spill: number,
+): { keeps: Level['keeps']; within: Set<string> } {
   const within = new Set(plateau.nodes)
   const keeps: { leg: string; length: number }[] = []
   const seen = new Set<string>()
@@ -91,7 +97,7 @@ function keptBelow({ run, places }: Layout, plateau: Plateau, spill: number): Le
       }
     }
   }
-  return keeps
+  return { keeps, within }
 }
 
 /**
@@ -104,6 +110,9 @@ function keptBelow({ run, places }: Layout, plateau: Plateau, spill: number): Le
 export function levelsOf(layout: Layout): Levels {
   const { run, places, node } = layout
   const of = plateausOf(layout)
+  /** Which pool the nodes under water belong to. */
+  const pools = new Map<string, number>()
+  let count = 0
   const points = [...new Set(of.values())].flatMap((plateau): Level[] => {
     const around = run.legs.flatMap(({ from, to }) => {
       const [a, b] = [plateau.nodes.has(from), plateau.nodes.has(to)]
@@ -114,8 +123,14 @@ export function levelsOf(layout: Layout): Levels {
     if (around.length === 0 || [...plateau.nodes].some((id) => opens.has(node.get(id)!.kind))) return []
     const isLow = around.every((height) => height > plateau.height)
     if (!isLow && !around.every((height) => height < plateau.height)) return []
-    const keeps = isLow ? keptBelow(layout, plateau, spillHeight(layout, plateau)) : []
-    return [{ run: run.id, nodes: [...plateau.nodes], height: plateau.height, kind: isLow ? 'low' : 'high', keeps }]
+    const point = { run: run.id, nodes: [...plateau.nodes], height: plateau.height }
+    if (!isLow) return [{ ...point, kind: 'high', pool: (count += 1), keeps: [] }]
+    const known = pools.get([...plateau.nodes][0]!)
+    if (known !== undefined) return [{ ...point, kind: 'low', pool: known, keeps: [] }]
+    const { keeps, within } = keptBelow(layout, plateau, spillHeight(layout, plateau))
+    count += 1
+    for (const id of within) pools.set(id, count)
+    return [{ ...point, kind: 'low', pool: count, keeps }]
   })
   const outlets = run.nodes
     .filter(({ id, kind }) => kind === 'outlet' && places.has(id))

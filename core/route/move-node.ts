@@ -1,8 +1,21 @@
 import { type Vector, dot, lengthOf } from '../quantity/vector'
 import { setLeg } from '../job/edit-run'
 import type { Job } from '../job/job'
-import { formatLength } from '../quantity/format-length'
+import { sentence } from '../quantity/message'
+import { refusalsOf } from '../quantity/refusal'
 import { unitVector } from './direction'
+import { namesInRun } from './names'
+
+const refuse = refusalsOf({
+  id: 'move-node',
+  messages: {
+    fixed: sentence({ node: 'tie-in' }, ({ node }) => `Move: ${node} is fixed and would have to move too`),
+    short: sentence(
+      { leg: 'leg 3', has: 40 },
+      ({ leg, has }, say) => `Move: ${leg} has only ${say.length(has)} to give`,
+    ),
+  },
+})
 
 const parallel = 1 - 1e-9
 
@@ -29,12 +42,11 @@ export function moveNode(job: Job, runId: string, nodeId: string, by: Vector): J
     }
   }
   const fixed = run.nodes.find(({ id, at }) => at && moving.has(id))
-  if (fixed) throw new RangeError(`Move: ${fixed.kind} ${fixed.id} is fixed and would have to move too`)
+  if (fixed) throw refuse('fixed', { node: namesInRun(job, runId).node(fixed.id) })
   return run.legs.reduce((moved, { id, from, to, direction, length }) => {
     if (moving.has(from) === moving.has(to)) return moved
     const longer = dot(unitVector(direction), way) * distance * (moving.has(to) ? 1 : -1)
-    if (!(length + longer > 0))
-      throw new RangeError(`Move: leg ${id} has only ${formatLength(length, job.units)} to give`)
+    if (!(length + longer > 0)) throw refuse('short', { leg: namesInRun(job, runId).leg(id), has: length })
     return setLeg(moved, runId, id, { length: Math.round((length + longer) * 1000) / 1000 })
   }, job)
 }

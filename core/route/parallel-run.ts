@@ -1,9 +1,22 @@
 import { type Vector, cross, dot, lengthOf, plus, turnedAbout } from '../quantity/vector'
 import type { Job, Leg, Run } from '../job/job'
 import { nextId } from '../job/new-job'
+import { fixed, sentence } from '../quantity/message'
+import { refusalsOf } from '../quantity/refusal'
 import { unitVector } from './direction'
 import { layOut } from './layout'
+import { namesInRun } from './names'
 import { directionOf } from './turning'
+
+const refuse = refusalsOf({
+  id: 'parallel-run',
+  messages: {
+    empty: fixed('Run: a run with at least one leg'),
+    spacing: fixed('Spacing: more than nought'),
+    side: fixed('Side: a direction square to the first leg'),
+    short: sentence({ leg: 'leg 3' }, ({ leg }) => `Spacing: ${leg} would have no length left`),
+  },
+})
 
 const degrees = (angle: number): number => (angle * 180) / Math.PI
 const straight = 1e-6
@@ -41,10 +54,10 @@ export function addParallelRun(
 ): { job: Job; run: string } {
   const run = job.runs.find(({ id }) => id === runId)
   const [first] = run?.legs ?? []
-  if (!run || !first) throw new RangeError('Run: a run with at least one leg')
-  if (!(spacing > 0)) throw new RangeError('Spacing: more than 0 mm')
+  if (!run || !first) throw refuse('empty')
+  if (!(spacing > 0)) throw refuse('spacing')
   if (Math.abs(dot(towards, unitVector(first.direction))) > straight) {
-    throw new RangeError('Side: a direction square to the first leg')
+    throw refuse('side')
   }
   const { places } = layOut(run)
   const side = new Map<Leg, Vector>()
@@ -68,7 +81,7 @@ export function addParallelRun(
   const legs = run.legs.map((leg): Leg => {
     const between = plus(at(leg.to), at(leg.from), -1)
     const length = Math.round(dot(between, unitVector(leg.direction)) * 1000) / 1000
-    if (!(length > 0)) throw new RangeError(`Spacing: leg ${leg.id} would have no length left`)
+    if (!(length > 0)) throw refuse('short', { leg: namesInRun(job, runId).leg(leg.id) })
     return { ...leg, direction: directionOf(between), length }
   })
   const id = nextId('r', job.runs)

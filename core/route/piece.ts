@@ -1,10 +1,13 @@
 import type { Vector } from '../quantity/vector'
 import type { Catalogue } from '../catalogue/catalogue'
 import type { Pipe } from '../catalogue/pipe'
+import { bendRoomProblem } from '../bend/room'
 import { markTube, type BendPlace, type Tube, type TubeBend } from '../bend/tube'
 import type { Leg } from '../job/job'
 import { weakestBasis, type Basis } from '../quantity/basis'
+import type { Message } from '../quantity/message'
 import { pieceEnd, type PieceEnd } from './end'
+import { missing } from './missing'
 import { opposite, turnBetweenBends, unitVector } from './direction'
 import { turnAt, type Layout } from './layout'
 
@@ -34,8 +37,8 @@ export interface Piece {
   readonly bends: readonly PieceBend[]
   /** The tube as it is bent, between its own ends; null where it is straight or not known. */
   readonly tube: Tube | null
-  /** Why there is no cut length; empty when there is one. */
-  readonly missing: string
+  /** Why there is no cut length; null when there is one. */
+  readonly missing: Message | null
 }
 
 interface Walk {
@@ -80,15 +83,14 @@ function directionAlong({ legs, nodes }: Walk, index: number): Vector {
 }
 
 /** The tube that a walk through bends makes, its outer legs less the take-offs; or why it is not known. */
-function tubeAlong(layout: Layout, walk: Walk, takeOffs: readonly [number, number]): Tube | string {
+function tubeAlong(layout: Layout, walk: Walk, takeOffs: readonly [number, number]): Tube | Message {
   const bends: TubeBend[] = []
   for (let index = 0; index < walk.legs.length - 1; index += 1) {
     const node = layout.node.get(walk.nodes[index + 1]!)!
     const angle = turnAt(layout.arms.get(node.id) ?? [])
-    if (angle === null || angle <= 0 || angle >= 180) return 'a bend has two legs that are not in line'
-    if (walk.legs[index]!.pipe !== walk.legs[index + 1]!.pipe)
-      return 'the pipe changes in a bend: put what joins the two beside it'
-    if (node.radius === undefined) return 'the radius of a bend is not known: enter it'
+    if (angle === null || angle <= 0 || angle >= 180) return missing('bend in line')
+    if (walk.legs[index]!.pipe !== walk.legs[index + 1]!.pipe) return missing('pipe changes')
+    if (node.radius === undefined) return missing('no radius')
     const direction = (leg: number) => directionAlong(walk, leg)
     const turn = index === 0 ? 0 : turnBetweenBends(direction(index - 1), direction(index), direction(index + 1))
     bends.push({ angle: round(angle), radius: node.radius, turn: round(turn) })
@@ -134,7 +136,7 @@ function pieceOf(catalogue: Catalogue, layout: Layout, walk: Walk): Piece | null
   const first = pieceEnd(catalogue, layout, walk.nodes[0]!, walk.legs[0]!.id, pipe)
   const last = pieceEnd(catalogue, layout, walk.nodes.at(-1)!, walk.legs.at(-1)!.id, pipe)
   const ends = [first, last] as const
-  const blank = (missing: string): Piece => ({
+  const blank = (why: Message | null): Piece => ({
     pipe,
     legs: walk.legs,
     cut: null,
@@ -143,12 +145,14 @@ function pieceOf(catalogue: Catalogue, layout: Layout, walk: Walk): Piece | null
     ends,
     bends: [],
     tube: null,
-    missing,
+    missing: why,
   })
-  if (!first.takeOff || !last.takeOff) return blank(first.missing || last.missing)
+  if (!first.takeOff || !last.takeOff) return blank(first.missing ?? last.missing)
   const tube = tubeAlong(layout, walk, [first.takeOff.mm, last.takeOff.mm])
-  if (typeof tube === 'string') return blank(tube)
+  if ('rule' in tube) return blank(tube)
   const marked = markTube(tube)
+  const noRoom = bendRoomProblem(marked)
+  if (noRoom) return blank(noRoom)
   const measuring = walk.legs.reduce((sum, leg) => sum + (leg.tolerance ?? 0), 0)
   return {
     pipe,
@@ -159,6 +163,6 @@ function pieceOf(catalogue: Catalogue, layout: Layout, walk: Walk): Piece | null
     basis: weakestBasis([first.takeOff.basis, last.takeOff.basis]),
     bends: marked.bends.map((bend, index) => placeOf(walk.nodes[index + 1]!, bend)),
     tube: tube.bends.length > 0 ? tube : null,
-    missing: '',
+    missing: null,
   }
 }

@@ -2,8 +2,12 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { shippedCatalogue } from '../catalogue/catalogue'
 import { planJob } from '../plan'
+import type { Plan } from '../plan/types'
+import { said } from '../said'
 import { pipeId, sampleJob, type SampleRun } from '../sample-run'
 import { clipPositions } from './clips'
+
+const supportTexts = (plan: Plan) => plan.checks.filter(({ rule }) => rule === 'support').map((check) => said(check))
 
 const level = (pipe: string, method: SampleRun['method'], profile: SampleRun['profile']): number[] =>
   planJob(
@@ -38,7 +42,7 @@ describe('clips on a level leg of 3.4 m, worked by hand', () => {
     expect(level(pipeId('ASTM B88', '3/4', 'L'), 'press-metal', 'us-b')).toEqual([100.7, 1700, 3299.4])
   })
 
-  it('on joists at 450, the first at 200: every fourth, 1.8 m apart', () => {
+  it('on joists at 450, the first at 200: one beside either corner, and every fourth between', () => {
     const job = sampleJob({
       pipe: pipeId('EN 1057', '22', 0.9),
       method: 'solder',
@@ -59,11 +63,9 @@ describe('clips on a level leg of 3.4 m, worked by hand', () => {
       on({ spacing: 450, offset: 200 })
         .clips.filter(({ leg }) => leg === 'l2')
         .map(({ at }) => at),
-    ).toEqual([1550, 3350])
+    ).toEqual([200, 2000, 3800, 4700])
     const wide = on({ spacing: 2400, offset: 300 })
-    expect(wide.checks).toContainEqual(
-      expect.objectContaining({ rule: 'support', text: expect.stringMatching(/from 300.mm to 2.700.mm/) }),
-    )
+    expect(supportTexts(wide)).toContain('clips: nothing to fix to from 300 mm to 2 700 mm: put a batten between')
   })
 
   it('says so where the profile has no distance for the pipe', () => {
@@ -77,9 +79,107 @@ describe('clips on a level leg of 3.4 m, worked by hand', () => {
       shippedCatalogue,
     )
     expect(plan.clips).toEqual([])
-    expect(plan.checks).toContainEqual(
-      expect.objectContaining({ rule: 'support', text: expect.stringContaining('no support distance') }),
+    expect(supportTexts(plan)).toEqual([expect.stringContaining('no support distance')])
+  })
+})
+
+describe('round the corners', () => {
+  const copper15 = pipeId('EN 1057', '15', 0.7)
+  /** Two legs on joists that meet at an elbow, their first joists this far from it. */
+  const onJoists = (offset: number) => {
+    const job = sampleJob({
+      pipe: copper15,
+      method: 'solder',
+      legs: [
+        ['open:s', 'east', 3000, 'elbow:a'],
+        ['elbow:a', 'north', 3000, 'open:e'],
+      ],
+    })
+    const [run] = job.runs
+    const [first, last] = run!.legs
+    const spacing = 400
+    return planJob(
+      {
+        ...job,
+        runs: [
+          {
+            ...run!,
+            legs: [
+              { ...first!, fixings: { spacing, offset: (3000 - offset) % spacing } },
+              { ...last!, fixings: { spacing, offset } },
+            ],
+          },
+        ],
+      },
+      shippedCatalogue,
     )
+  }
+
+  it('spans go round the corner along the pipe: 800 to either side are 1 600, and 1 200 is the most', () => {
+    expect(supportTexts(onJoists(300))).toEqual([])
+    const wide = onJoists(700)
+    const near = (leg: string) => wide.supports.find((of) => of.leg === leg)!.at
+    expect([3000 - near('l1').at(-1)!, near('l2')[0]]).toEqual([300, 700])
+    expect(supportTexts(wide)).toEqual([])
+    const job = sampleJob({
+      pipe: copper15,
+      method: 'solder',
+      legs: [
+        ['open:s', 'east', 2400, 'elbow:a'],
+        ['elbow:a', 'north', 2400, 'open:e'],
+      ],
+    })
+    const [run] = job.runs
+    const far = planJob(
+      {
+        ...job,
+        runs: [
+          {
+            ...run!,
+            legs: [
+              { ...run!.legs[0]!, fixings: { spacing: 1200, offset: 400 } },
+              { ...run!.legs[1]!, fixings: { spacing: 1200, offset: 800 } },
+            ],
+          },
+        ],
+      },
+      shippedCatalogue,
+    )
+    // Joists at 400 and 1600, so 800 before the corner; 800 after it.
+    expect(supportTexts(far)).toEqual([
+      'clips: 1 600 mm bare round this corner, along the pipe, where 1 200 mm is the most: put a batten beside it',
+    ])
+  })
+
+  it('a leg too short for a clip is carried by its neighbours, or is not', () => {
+    const jog = (fixings?: { spacing: number; offset: number }) => {
+      const job = sampleJob({
+        pipe: copper15,
+        method: 'solder',
+        legs: [
+          ['open:s', 'east', 2000, 'elbow:a'],
+          ['elbow:a', 'north', 150, 'elbow:b'],
+          ['elbow:b', 'east', 2000, 'open:e'],
+        ],
+      })
+      const [run] = job.runs
+      return planJob(
+        {
+          ...job,
+          runs: [{ ...run!, legs: run!.legs.map((leg) => (leg.id === 'l2' || !fixings ? leg : { ...leg, fixings })) }],
+        },
+        shippedCatalogue,
+      )
+    }
+    const carried = jog()
+    const short = carried.supports.find(({ leg }) => leg === 'l2')!
+    expect(short.at).toEqual([])
+    expect(short.notes.map((note) => said(note))).toEqual(['too short for a clip: its neighbours carry it'])
+    expect(supportTexts(carried)).toEqual([])
+    // Joists at 900 leave 200 before the first corner and 900 after the second: 200 + 150 + 900 = 1 250.
+    expect(supportTexts(jog({ spacing: 900, offset: 900 }))).toEqual([
+      'clips: too short for one, and its neighbours do not carry it: 1 250 mm bare along the pipe, where 1 200 mm is the most',
+    ])
   })
 })
 

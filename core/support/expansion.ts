@@ -1,3 +1,7 @@
+import type { Material } from '../catalogue/material'
+import type { Profile } from '../job/profile'
+import type { SettingId } from '../job/setting'
+
 /** Growth of a pipe and the free leg that takes it up. */
 export interface Expansion {
   /** mm, positive when it grows. */
@@ -6,8 +10,31 @@ export interface Expansion {
   readonly freeLeg: number
 }
 
-/** How far a free leg of each material gives, typical: free leg = C √(OD dL). */
-export const freeLegConstants = { copper: 61, multilayer: 33, pex: 12 } as const
+/** The setting of a profile that holds C of each material, typical: free leg = C √(OD dL). */
+const constantOf: Readonly<Record<Material, SettingId>> = {
+  copper: 'freeLegCopper',
+  'stainless-steel': 'freeLegSteel',
+  'carbon-steel': 'freeLegSteel',
+  'galvanised-steel': 'freeLegSteel',
+  multilayer: 'freeLegMultilayer',
+  'pvc-u': 'freeLegPvc',
+  cpvc: 'freeLegPvc',
+  pe: 'freeLegPe',
+  'pp-r': 'freeLegPpr',
+  'pex-a': 'freeLegPex',
+  'pex-b': 'freeLegPex',
+  'pex-c': 'freeLegPex',
+  pb: 'freeLegPb',
+  // Lead gives so easily that it never asks for a free leg; it is replaced, and reckoned as the stiffest.
+  lead: 'freeLegCopper',
+}
+
+/**
+ * How far a free leg of a material must reach: C in C √(OD dL), a setting of the profile.
+ *
+ * @example freeLegConstant(profiles.metric, 'copper') // 61
+ */
+export const freeLegConstant = (profile: Profile, material: Material): number => profile[constantOf[material]] as number
 
 /**
  * By how much a pipe between fixed points grows, and what free leg takes it up: dL = a L dT, C √(OD dL).
@@ -15,7 +42,7 @@ export const freeLegConstants = { copper: 61, multilayer: 33, pex: 12 } as const
  * @param coefficient of the material, in mm to the metre and kelvin, above 0
  * @param length between fixed points, in mm
  * @param kelvin warmer than when it was fixed; less than 0 when colder
- * @param constant C of the material: copper 61, multilayer 33, PEX 12 (typical)
+ * @param constant C of the material, see `freeLegConstant`
  * @example copper 0.0166, 10 m of 22, 50 K: 8.3 mm, free leg 61 √(22 × 8.3) = 824 mm
  */
 export function expansion(

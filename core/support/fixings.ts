@@ -1,8 +1,19 @@
+import { refusalsOf } from '../quantity/refusal'
+import { fixed } from '../quantity/message'
+
+const refuse = refusalsOf({
+  id: 'fixings',
+  messages: {
+    spacing: fixed('Fixings: a spacing above nought'),
+    most: fixed('Greatest span: above nought'),
+  },
+})
+
 /** Where something can be fixed along a leg: joists, studs. mm from the leg's first node. */
 export interface Fixings {
   /** Centre to centre, above 0. */
   readonly spacing: number
-  /** The first one's centre from the leg's first node, 0 or more. */
+  /** The first one's centre from the leg's first node, 0 or more: before it there is none. */
   readonly offset: number
 }
 
@@ -15,49 +26,44 @@ export interface FixedClips {
 const rounding = 0.05
 const round = (mm: number): number => Math.round(mm * 10) / 10
 
-/** The centres of what can be fixed to, between two places on a leg. */
+/**
+ * The centres of what can be fixed to, between two places on a leg.
+ *
+ * @example joists at 400, the first at 200, from 0 to 1100: 200, 600, 1000
+ */
 export function fixingsWithin({ spacing, offset }: Fixings, from: number, to: number): number[] {
-  if (!(spacing > 0)) throw new RangeError('Fixings: a spacing of more than 0 mm')
+  if (!(spacing > 0)) throw refuse('spacing')
   const centres: number[] = []
-  for (let at = offset - Math.floor(offset / spacing) * spacing; at <= to + rounding; at += spacing) {
+  const before = Math.max(0, Math.floor((from - rounding - offset) / spacing))
+  for (let at = offset + before * spacing; at <= to + rounding; at += spacing) {
     if (at >= from - rounding) centres.push(round(at))
   }
   return centres
 }
 
 /**
- * The fewest clips on given places that keep every span: from each clip as far as a span reaches. The first clip stands
- * within a span of the start, the last within one of the end.
+ * The fewest clips on given places that keep every span: one on the first place and one on the last, as near to either
+ * end as there is something to fix to, and between them from each clip as far as a span reaches.
  *
  * Where a span cannot be kept, the next place is taken, and the span is named.
  *
  * @param places where clips may stand, in mm, ascending
- * @param from,to between which places the leg must be held
  * @param most greatest span, in mm, above 0
- * @example places 200, 600, 1000, 1400, 1800 over 0 to 2000 with spans of 900: 600, 1400
+ * @example places 200, 600, 1000, 1400, 1800 with spans of 900: 200, 1000, 1800
  */
-export function fewestClips(places: readonly number[], from: number, to: number, most: number): FixedClips {
-  if (!(most > 0)) throw new RangeError('a support spacing is more than 0 mm')
-  const at: number[] = []
+export function fewestClips(places: readonly number[], most: number): FixedClips {
+  if (!(most > 0)) throw refuse('most')
+  const [first] = places
+  if (first === undefined) return { at: [], tooLong: [] }
+  const end = places.length - 1
+  const at = [first]
   const tooLong: { from: number; to: number }[] = []
-  let last = from
-  let next = 0
-  while (to - last > most + rounding) {
-    let reach = -1
-    while (next < places.length && places[next]! <= last + most + rounding) reach = next++
-    if (reach < 0) {
-      const after = places[next]
-      tooLong.push({ from: round(last), to: round(after ?? to) })
-      if (after === undefined) return { at, tooLong }
-      reach = next++
-    }
-    last = places[reach]!
-    at.push(last)
-  }
-  // A leg that one span reaches over is still held once, as near to its middle as can be.
-  if (at.length === 0 && places.length > 0) {
-    const middle = (from + to) / 2
-    at.push(places.reduce((best, place) => (Math.abs(place - middle) < Math.abs(best - middle) ? place : best)))
+  for (let here = 0; here < end;) {
+    let next = here + 1
+    if (places[next]! - places[here]! > most + rounding) tooLong.push({ from: places[here]!, to: places[next]! })
+    while (next < end && places[next + 1]! - places[here]! <= most + rounding) next += 1
+    at.push(places[next]!)
+    here = next
   }
   return { at, tooLong }
 }

@@ -1,11 +1,11 @@
 import { materialFacts } from '../catalogue/tables/materials'
-import { isPlastic, materialKey } from '../catalogue/material'
+import { materialKey } from '../catalogue/material'
 import type { Catalogue } from '../catalogue/catalogue'
-import type { Pipe } from '../catalogue/pipe'
 import { setLeg } from '../job/edit-run'
 import type { Job, Leg } from '../job/job'
+import type { Profile } from '../job/profile'
 import type { Layout } from '../route/layout'
-import { expansion, freeLegConstants, type Expansion } from './expansion'
+import { expansion, freeLegConstant, type Expansion } from './expansion'
 import type { LegClips } from './leg-clips'
 
 /** A straight stretch that grows, and the free legs square to its ends. */
@@ -14,13 +14,16 @@ export interface Growing extends Expansion {
   readonly legs: readonly string[]
   /** mm from end to end. */
   readonly length: number
-  /** Free leg at either end, to the next clip, in mm; 0 where it is held by what it ends on, null where it just ends. */
-  readonly free: readonly [number | null, number | null]
-  /** One free end that gives enough is enough. */
-  readonly enough: boolean
+  /** Free leg at either end, to the next clip, in mm; 0 where it is held by what it ends on; or that it just ends, or is not known. */
+  readonly free: readonly [FreeEnd, FreeEnd]
+  /** One free end that gives enough is enough; null where that is not known. */
+  readonly enough: boolean | null
   /** At either end the legs that turn off there, and could give if no clip stood too near. */
   readonly turning: readonly [Turning, Turning]
 }
+
+/** How far the pipe is free at one end of a stretch: mm, or that it just ends there, or that no clips are known. */
+export type FreeEnd = number | 'ends' | 'unknown'
 
 /** Legs that turn off at the end of a stretch that grows. */
 export interface Turning {
@@ -31,11 +34,6 @@ export interface Turning {
 }
 
 const inLine = 0.999
-
-function constantOf({ material }: Pipe): number {
-  if (material === 'multilayer') return freeLegConstants.multilayer
-  return isPlastic(material) ? freeLegConstants.pex : freeLegConstants.copper
-}
 
 /** From a node along the legs in line with one of its arms: the legs, and the node where they end. */
 function follow(layout: Layout, leg: Leg, from: string): { legs: Leg[]; end: string } {
@@ -77,23 +75,29 @@ export function keepClipsOff(job: Job, runId: string, { node, legs }: Turning, m
   }, job)
 }
 
-/** The shortest free length of the legs that turn off at a node, to their first clip; 0 where it is held, null where it just ends. */
+/** The shortest free length of the legs that turn off at a node, to their first clip. */
 function freeAt(
   layout: Layout,
   node: string,
   stretch: ReadonlySet<Leg>,
   clips: ReadonlyMap<string, LegClips>,
-): number | null {
-  const lengths = (layout.arms.get(node) ?? [])
-    .filter(({ leg }) => !stretch.has(leg))
-    .map(({ leg }) => {
-      const at = clips.get(leg.id)?.at ?? []
-      if (at.length === 0) return leg.length
-      return leg.from === node ? at[0]! : leg.length - at.at(-1)!
-    })
+): FreeEnd {
+  const turning = (layout.arms.get(node) ?? []).filter(({ leg }) => !stretch.has(leg))
+  if (turning.some(({ leg }) => (clips.get(leg.id)?.unknown ?? null) !== null)) return 'unknown'
+  const lengths = turning.map(({ leg }) => {
+    const at = clips.get(leg.id)?.at ?? []
+    if (at.length === 0) return leg.length
+    return leg.from === node ? at[0]! : leg.length - at.at(-1)!
+  })
   if (lengths.length > 0) return Math.min(...lengths)
   const { kind } = layout.node.get(node)!
-  return kind === 'tie-in' || kind === 'outlet' ? 0 : null
+  return kind === 'tie-in' || kind === 'outlet' ? 0 : 'ends'
+}
+
+function isEnough(free: readonly FreeEnd[], needed: number): boolean | null {
+  // Clips stand to the tenth of a millimetre.
+  if (free.some((of) => of === 'ends' || (typeof of === 'number' && of >= needed - 0.1))) return true
+  return free.includes('unknown') ? null : false
 }
 
 /**
@@ -107,13 +111,20 @@ export function growthOf(
   leg: Leg,
   supports: readonly LegClips[],
   kelvin: number,
+  profile: Profile,
 ): Growing {
   const before = follow(layout, leg, leg.from)
   const after = follow(layout, leg, leg.to)
   const legs = [...before.legs.toReversed(), leg, ...after.legs]
   const pipe = catalogue.pipe(leg.pipe ?? layout.run.pipe)!
   const length = legs.reduce((sum, { length: of }) => sum + of, 0)
-  const grown = expansion(materialFacts[materialKey(pipe)].expansion, length, kelvin, pipe.od, constantOf(pipe))
+  const grown = expansion(
+    materialFacts[materialKey(pipe)].expansion,
+    length,
+    kelvin,
+    pipe.od,
+    freeLegConstant(profile, pipe.material),
+  )
   const clips = new Map(supports.filter(({ run }) => run === layout.run.id).map((of) => [of.leg, of]))
   const stretch = new Set(legs)
   const free = [freeAt(layout, before.end, stretch, clips), freeAt(layout, after.end, stretch, clips)] as const
@@ -122,8 +133,7 @@ export function growthOf(
     legs: legs.map(({ id }) => id),
     length,
     free,
-    // Clips stand to the tenth of a millimetre.
-    enough: free.some((of) => of === null || of >= grown.freeLeg - 0.1),
+    enough: isEnough(free, grown.freeLeg),
     turning: [turningAt(layout, before.end, stretch), turningAt(layout, after.end, stretch)],
   }
 }

@@ -1,6 +1,8 @@
 import type { Catalogue } from '../catalogue/catalogue'
 import { isPlastic, materialNames } from '../catalogue/material'
 import { groupBy } from '../group-by'
+import type { Basis } from '../quantity/basis'
+import type { Message } from '../quantity/message'
 import { supportSpacing } from '../catalogue/support-spacing'
 import { bendLengths } from '../bend/geometry'
 import type { Leg } from '../job/job'
@@ -9,7 +11,9 @@ import { attitudeOf } from '../route/direction'
 import { pieceEnd } from '../route/end'
 import { turnAt, type Layout } from '../route/layout'
 import { clipPositions } from './clips'
+import { bareSpans } from './bare-spans'
 import { fewestClips, fixingsWithin } from './fixings'
+import { supportSays } from './sayings'
 
 export interface LegClips {
   readonly run: string
@@ -20,10 +24,14 @@ export interface LegClips {
   readonly at: readonly number[]
   /** Between them, where the pipe is kept from swaying and can slide: distances from the leg's first node, in mm. */
   readonly guides: readonly number[]
-  /** Why there are none, or where one is wanting; empty when all is well. */
-  readonly missing: string
-  /** What the spacing rests on, in words. */
-  readonly basis: string
+  /** Why it is not known where they go; null where it is, though there may be none. */
+  readonly unknown: Message | null
+  /** Where one is wanting, and a leg that is too short for one. */
+  readonly notes: readonly (Message & { readonly verdict: 'fits' | 'caution' })[]
+  /** The greatest distance between two, in mm, and what that rests on; null where none is known. */
+  readonly spacing: { readonly mm: number; readonly basis: Basis } | null
+  /** They stand on joists or studs. */
+  readonly onTimber: boolean
 }
 
 /** How far from a node's centre a clip must stay for the fitting there, in mm; null while that is not known. */
@@ -67,64 +75,59 @@ export function guidesBetween(at: readonly number[], most: number): number[] {
   })
 }
 
-/**
- * The clips of one leg by the profile's spacing for its pipe, size and attitude; or why they are not known.
- *
- * @param written writes a length in the job's units
- */
-export function clipsOfLeg(
-  catalogue: Catalogue,
-  layout: Layout,
-  leg: Leg,
-  profile: Profile,
-  written: (mm: number) => string,
-): LegClips {
-  const run = layout.run.id
+/** The clips of one leg by the profile's spacing for its pipe, size and attitude; or why they are not known. */
+export function clipsOfLeg(catalogue: Catalogue, layout: Layout, leg: Leg, profile: Profile): LegClips {
   const pipe = catalogue.pipe(leg.pipe ?? layout.run.pipe)!
-  const spacing = supportSpacing(profile.spacing, pipe, attitudeOf(leg.direction))
-  if (!spacing) {
-    return {
-      run,
-      leg: leg.id,
-      pipe: pipe.id,
-      at: [],
-      guides: [],
-      basis: '',
-      missing: `the ${profile.name} table has no support distance for ${pipe.label}: ask the maker`,
-    }
-  }
-  const basis = `at most ${written(spacing.mm)} apart, ${spacing.basis}`
-  const first = keepFrom(catalogue, layout, leg.from, leg, profile)
-  const last = keepFrom(catalogue, layout, leg.to, leg, profile)
-  if (first === null || last === null)
-    return {
-      run,
-      leg: leg.id,
-      pipe: pipe.id,
-      at: [],
-      guides: [],
-      basis,
-      missing: 'a fitting of this leg is not measured yet',
-    }
-  const isGuided = spacing.note.includes('guide at mid-storey') && attitudeOf(leg.direction) === 'vertical'
-  const guided = (at: readonly number[]) => (isGuided ? guidesBetween(at, spacing.mm) : [])
-  if (!leg.fixings) {
-    const at = clipPositions(leg.length, [first, last], spacing.mm)
-    return { run, leg: leg.id, pipe: pipe.id, at, guides: guided(at), basis, missing: '' }
-  }
-  const places = fixingsWithin(leg.fixings, first, leg.length - last)
-  const { at, tooLong } = fewestClips(places, leg.free?.start ?? 0, leg.length - (leg.free?.end ?? 0), spacing.mm)
-  const spans = tooLong.map(({ from, to }) => `${written(from)} to ${written(to)}`).join(', ')
-  const missing = spans === '' ? '' : `nothing to fix to from ${spans}: put a batten between`
-  return {
-    run,
+  const found = supportSpacing(profile.spacing, pipe, attitudeOf(leg.direction))
+  const blank: LegClips = {
+    run: layout.run.id,
     leg: leg.id,
     pipe: pipe.id,
-    at,
-    guides: guided(at),
-    basis: `${basis}, on joists or studs`,
-    missing,
+    at: [],
+    guides: [],
+    unknown: null,
+    notes: [],
+    spacing: found && { mm: found.mm, basis: found.basis },
+    onTimber: leg.fixings !== undefined,
   }
+  if (!found) return { ...blank, unknown: supportSays('no spacing', { table: profile.name, pipe: pipe.label }) }
+  const first = keepFrom(catalogue, layout, leg.from, leg, profile)
+  const last = keepFrom(catalogue, layout, leg.to, leg, profile)
+  if (first === null || last === null) return { ...blank, unknown: supportSays('not measured') }
+  const isGuided = found.note.includes('guide at mid-storey') && attitudeOf(leg.direction) === 'vertical'
+  const guided = (at: readonly number[]) => (isGuided ? guidesBetween(at, found.mm) : [])
+  if (!leg.fixings) {
+    const at = clipPositions(leg.length, [first, last], found.mm)
+    return { ...blank, at, guides: guided(at) }
+  }
+  const { at, tooLong } = fewestClips(fixingsWithin(leg.fixings, first, leg.length - last), found.mm)
+  const wanting = tooLong.length > 0 ? [caution(supportSays('no timber', { spans: tooLong }))] : []
+  return { ...blank, at, guides: guided(at), notes: wanting }
+}
+
+const caution = (message: Message) => ({ ...message, verdict: 'caution' as const })
+
+/**
+ * The clips of all legs of a run, with what is bare round its corners: spans are measured along the pipe from clip to
+ * clip, through fittings and through legs that are too short for a clip.
+ */
+export function clipsOfRun(catalogue: Catalogue, layout: Layout, profile: Profile): LegClips[] {
+  const clips = layout.run.legs.map((leg) => clipsOfLeg(catalogue, layout, leg, profile))
+  const notes = new Map<string, LegClips['notes'][number][]>()
+  const note = (leg: string, of: LegClips['notes'][number]) => notes.set(leg, [...(notes.get(leg) ?? []), of])
+  for (const { legs, short, length, most } of bareSpans(layout, clips)) {
+    const isBare = length > most + 0.1
+    for (const leg of short)
+      note(
+        leg,
+        isBare ? caution(supportSays('short leg', { length, most })) : { ...supportSays('carried'), verdict: 'fits' },
+      )
+    if (isBare && short.length === 0) note(legs[0]!, caution(supportSays('bare corner', { length, most })))
+  }
+  return clips.map((of) => {
+    const more = notes.get(of.leg)
+    return more ? { ...of, notes: [...of.notes, ...more] } : of
+  })
 }
 
 /** The clips of a job counted by the size of the pipe that they hold. */

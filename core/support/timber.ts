@@ -1,5 +1,6 @@
 import type { ProfileId } from '../job/profile'
 import type { Basis } from '../quantity/basis'
+import { messagesOf, sentence, type Message } from '../quantity/message'
 
 /** What may be cut out of a joist; shares of its depth, and of its span from a support. */
 export interface JoistLimits {
@@ -12,7 +13,6 @@ export interface JoistLimits {
   /** Least wood that stays above and below a hole, in mm. */
   readonly edge: number
   readonly basis: Basis
-  readonly text: string
 }
 
 const british: JoistLimits = {
@@ -24,7 +24,6 @@ const british: JoistLimits = {
   holeTo: 0.4,
   edge: 0,
   basis: 'guidance',
-  text: 'notches to 1/8 of the depth, from 0.07 to 0.25 of the span; holes to 1/4 on the centre line, from 0.25 to 0.4',
 }
 const american: JoistLimits = {
   notch: 1 / 6,
@@ -35,8 +34,12 @@ const american: JoistLimits = {
   holeTo: 0.5,
   edge: 50.8,
   basis: 'model code',
-  text: 'notches to 1/6 of the depth, not in the middle third of the span; holes to 1/3, 2 in from either edge',
 }
+
+const share = (of: number): string => `1/${Math.round(1 / of)}`
+const spread = (from: number, to: number): string =>
+  from === 0 ? `up to ${two(to)}` : `from ${two(from)} to ${two(to)}`
+const two = (of: number): string => String(Math.round(of * 100) / 100)
 
 export const joistLimits: Readonly<Record<ProfileId, JoistLimits>> = {
   metric: british,
@@ -55,28 +58,46 @@ export interface JoistCut {
   readonly size: number
 }
 
+/** What a joist stands, and what is wrong with a cut in it. */
+export const timberSentences = {
+  id: 'timber',
+  messages: {
+    limits: sentence<JoistLimits>(british, (of, say) =>
+      [
+        `notches to ${share(of.notch)} of the depth, ${spread(of.notchFrom, of.notchTo)} of the span from a support`,
+        `holes to ${share(of.hole)}${of.edge > 0 ? `, ${say.length(of.edge)} in from either edge` : ''}, ${spread(of.holeFrom, of.holeTo)}`,
+      ].join('; '),
+    ),
+    size: sentence(
+      { kind: 'hole' as JoistCut['kind'], most: 50, depth: 200 },
+      ({ kind, most, depth }, say) => `a ${kind} of at most ${say.atMost(most)} in a joist ${say.length(depth)} deep`,
+    ),
+    place: sentence(
+      { kind: 'notch' as JoistCut['kind'], from: 210, to: 750 },
+      ({ kind, from, to }, say) => `a ${kind} between ${say.length(from)} and ${say.length(to)} from a support`,
+    ),
+  },
+} as const
+const timber = messagesOf(timberSentences)
+
+/** The limits of a profile, to be told. */
+export const joistLimitsMessage = (profile: ProfileId): Message => timber('limits', joistLimits[profile])
+
 /**
  * What is wrong with a notch or a hole in a joist; nothing when it keeps the limits.
  *
- * @param written writes a limit in the job's units, never rounded up
  * @example a hole of 60 in a joist of 200 at 1000 of a span of 3000: more than 50
  */
-export function joistProblems(
-  { kind, depth, span, at, size }: JoistCut,
-  profile: ProfileId,
-  written: (mm: number) => string,
-): string[] {
+export function joistProblems({ kind, depth, span, at, size }: JoistCut, profile: ProfileId): Message[] {
   const limits = joistLimits[profile]
-  const share = Math.min(at, span - at) / span
+  const part = Math.min(at, span - at) / span
   const [most, from, to] =
     kind === 'notch'
       ? [limits.notch * depth, limits.notchFrom, limits.notchTo]
       : [Math.min(limits.hole * depth, Math.max(0, depth - 2 * limits.edge)), limits.holeFrom, limits.holeTo]
   return [
-    ...(size > most ? [`a ${kind} of at most ${written(most)} in a joist ${written(depth)} deep`] : []),
-    ...(share < from || share > to
-      ? [`a ${kind} between ${written(from * span)} and ${written(to * span)} from a support`]
-      : []),
+    ...(size > most ? [timber('size', { kind, most, depth })] : []),
+    ...(part < from || part > to ? [timber('place', { kind, from: from * span, to: to * span })] : []),
   ]
 }
 

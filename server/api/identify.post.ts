@@ -5,9 +5,10 @@ import { fieldProblems } from '~~/core/job/read-job'
 import { answering } from '../http/answering'
 import { readJson } from '../http/body'
 import { invalid } from '../http/refusal'
+import { spokenIdentification } from '../http/spoken'
 
 export default answering(async (event) => {
   const request = identifyRequestSchema.safeParse(await readJson(event))
   if (!request.success) throw invalid(fieldProblems(request.error))
-  return identify(shippedCatalogue, request.data as IdentifyRequest)
+  return spokenIdentification(identify(shippedCatalogue, request.data as IdentifyRequest), request.data.units)
 })

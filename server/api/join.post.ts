@@ -6,11 +6,12 @@ import { readWorkshop } from '../database/workshop'
 import { answering } from '../http/answering'
 import { readJson } from '../http/body'
 import { invalid } from '../http/refusal'
+import { spokenJoin } from '../http/spoken'
 
 export default answering(async (event) => {
   const request = joinRequestSchema.safeParse(await readJson(event))
   if (!request.success) throw invalid(fieldProblems(request.error))
-  const { a, b, ...circumstances } = request.data
+  const { a, b, units, ...circumstances } = request.data
   const pipes = { a: shippedCatalogue.pipe(a), b: shippedCatalogue.pipe(b) }
   const missing = (['a', 'b'] as const).filter((end) => !pipes[end])
   if (!pipes.a || !pipes.b) {
@@ -18,5 +19,6 @@ export default answering(async (event) => {
       missing.map((end) => ({ field: end, problem: `there is no pipe “${request.data[end]}” in the catalogue` })),
     )
   }
-  return join(shippedCatalogue, { a: pipes.a, b: pipes.b }, circumstances, costsOf(await readWorkshop()))
+  const answer = join(shippedCatalogue, { a: pipes.a, b: pipes.b }, circumstances, costsOf(await readWorkshop()))
+  return spokenJoin(answer, units)
 })

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { bendSheet } from '~~/core/bend/bend-sheet'
-import { schoolHow, type Bender } from '~~/core/bend/bender'
-import { bendingWays, bendVerdict } from '~~/core/bend/limits'
+import { markingHow, type Bender } from '~~/core/bend/bender'
+import { bendingMethods, bendVerdict } from '~~/core/bend/limits'
 import { reverseTube, type Tube } from '~~/core/bend/tube'
 import type { Pipe } from '~~/core/catalogue/pipe'
 import { bendStrips } from '~~/core/make/bend-strip'
@@ -15,7 +15,7 @@ const told = computed(() => (reversed.value ? reverseTube(props.tube) : props.tu
 const wayWords = { hand: 'bent by hand', 'spring or support': 'with a spring or support', bender: 'in a bender' }
 const { wayOf, setWay } = useBendWay()
 const way = computed(() => wayOf(props.pipe))
-const ways = bendingWays.map((value) => ({ value, label: wayWords[value] }))
+const ways = bendingMethods.map((value) => ({ value, label: wayWords[value] }))
 const used = computed(() => (way.value === 'bender' ? props.bender : null))
 const sheet = computed(() => bendSheet(told.value, used.value, props.pipe.od))
 const first = computed(() => sheet.value.marks[0])
@@ -35,7 +35,7 @@ const how = computed(() =>
   way.value !== 'bender'
     ? 'Bent without a bender: the marks stand at the start of each bend; hold the radius over something round.'
     : used.value
-      ? schoolHow[used.value.school]
+      ? markingHow[used.value.school]
       : 'No bender of this size is calibrated yet: the marks stand at the start of each bend, and spring-back is not known.',
 )
 const pages = (paper: Paper) =>

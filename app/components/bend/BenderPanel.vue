@@ -2,7 +2,7 @@
 import {
   benderSchema,
   calibrated,
-  markingSchools,
+  markingMethods,
   typicalRadius,
   type Bender,
   type ScrapBend,
@@ -14,7 +14,7 @@ const props = defineProps<{ od: number }>()
 const { fitting, id, bender, choose, record, remove, problem } = useBenders(() => props.od)
 const { length } = useLengthText()
 const items = computed(() => fitting.value.map(([value, { name }]) => ({ value, label: name })))
-const schools = markingSchools.map((value) => ({ value, label: value }))
+const schools = markingMethods.map((value) => ({ value, label: value }))
 const sides = [
   { value: 'left', label: 'left' },
   { value: 'right', label: 'right' },

@@ -1,12 +1,12 @@
 <script setup lang="ts">
-import type { BendingWay } from '~~/core/bend/limits'
+import type { BendingMethod } from '~~/core/bend/limits'
 import { methods, type MethodId } from '~~/core/catalogue/method'
 import type { Pipe } from '~~/core/catalogue/pipe'
 import { cornerChoice } from '~~/core/plan/corner'
 import { useCatalogueStore } from '~/stores/catalogue'
 
 /** One corner, bent or made with an elbow: what each costs in room, joints and time. */
-const props = defineProps<{ pipe: Pipe; angle: number; radius: number; way: BendingWay; prefer?: MethodId }>()
+const props = defineProps<{ pipe: Pipe; angle: number; radius: number; way: BendingMethod; prefer?: MethodId }>()
 const own = useCatalogueStore()
 const { length } = useLengthText()
 const { costs, money } = useMoney()

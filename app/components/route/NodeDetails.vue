@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { BendingWay } from '~~/core/bend/limits'
+import type { BendingMethod } from '~~/core/bend/limits'
 import type { Pipe } from '~~/core/catalogue/pipe'
 import { setNode } from '~~/core/job/edit-run'
 import type { Job, Node, Run } from '~~/core/job/job'
@@ -13,7 +13,7 @@ const props = defineProps<{
   node: Node
   pipe: Pipe | undefined
   bendRadius: number | undefined
-  bendWay: BendingWay
+  bendWay: BendingMethod
 }>()
 const { job, change } = useOpenJob()
 const { attempt } = useRouteEdit()

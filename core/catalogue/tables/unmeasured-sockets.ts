@@ -14,6 +14,9 @@ export const unmeasuredSocketRows: readonly UnmeasuredSocketRow[] = [
   ...['1/2', '3/4', '1', '1-1/4', '1-1/2', '2'].map(
     (size): UnmeasuredSocketRow => ['compression', 'repair coupling', size, repair],
   ),
+  ...['1/2', '3/4', '1'].map(
+    (size): UnmeasuredSocketRow => ['compression', 'insert set, PEX-AL-PEX', size, insertSet],
+  ),
   ['solder', 'old bore', 'old 3/4', 'the old side of a converter; measure its socket'],
   ['compression', 'old-size olive', 'old 3/4', 'a 22 body with the old-size olive; measure how far the pipe goes in'],
 ]

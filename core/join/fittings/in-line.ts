@@ -24,6 +24,7 @@ function ofOneSize(socket: Socket): Fitting[] {
 
 function reducers(larger: Socket, smaller: Socket): Fitting[] {
   const plain = fittingOf('reducer', [socketEnd(larger), socketEnd(smaller)])
+  if (larger.method === 'solvent') return [plain, fittingOf('bushing', [spigotEnd(larger), socketEnd(smaller)])]
   return withSpigot.has(larger.method)
     ? [plain, fittingOf('fitting reducer', [spigotEnd(larger), socketEnd(smaller)])]
     : [plain]

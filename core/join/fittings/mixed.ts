@@ -1,6 +1,7 @@
 import type { MethodId } from '../../catalogue/method'
 import type { Socket } from '../../catalogue/socket'
 import { fittingOf, isNear, socketEnd, spigotEnd, type Fitting } from '../fitting'
+import { threadBeside } from './threaded'
 
 /** Pairs of systems that the trade makes in one body, metal to metal or metal to plastic. */
 const mixedBodies: readonly (readonly [MethodId, MethodId])[] = [
@@ -37,14 +38,36 @@ function stubOuts(sockets: readonly Socket[]): Fitting[] {
     )
 }
 
-function converters(sockets: readonly Socket[]): Fitting[] {
+/** Copper on one side, threaded steel on the other, and nothing between that carries current. */
+function dielectricUnions(sockets: readonly Socket[]): Fitting[] {
+  const steel = sockets.filter(({ method }) => method === 'thread')
+  return sockets
+    .filter(({ method, family }) => method === 'solder' && family !== 'old-bore')
+    .flatMap((copper) => {
+      const system = copper.family === 'cts' ? 'NPT' : 'ISO 7-1 (BSPT)'
+      return steel
+        .filter((socket) => socket.system === system && socket.size === threadBeside(copper.od))
+        .map((socket) => fittingOf('dielectric union', [socketEnd(socket), socketEnd(copper)]))
+    })
+}
+
+/** What old three-quarter bore goes into: a converter to 22; a 22 body with its own olive, to itself, to 15, to PE. */
+function oldBoreFittings(sockets: readonly Socket[]): Fitting[] {
   const by = (method: MethodId, size: string) =>
     sockets.find((socket) => socket.method === method && socket.size === size)
-  return (['solder', 'compression'] as const).flatMap((method) => {
-    const old = by(method, 'old 3/4')
-    const metric = by(method, '22')
-    return old && metric ? [fittingOf('converter', [socketEnd(old), socketEnd(metric)])] : []
-  })
+  const pair = (
+    kind: 'converter' | 'coupling' | 'reducer' | 'adapter',
+    a: Socket | undefined,
+    b: Socket | undefined,
+  ) => (a && b ? [fittingOf(kind, [socketEnd(a), socketEnd(b)])] : [])
+  const olive = by('compression', 'old 3/4')
+  return [
+    ...pair('converter', by('solder', 'old 3/4'), by('solder', '22')),
+    ...pair('converter', olive, by('compression', '22')),
+    ...pair('coupling', olive, olive),
+    ...pair('reducer', olive, by('compression', '15')),
+    ...pair('adapter', olive, by('compression-pe', '25')),
+  ]
 }
 
 /** Bodies with an end of two systems: mixed adapters, stub-outs, converters from old bore to metric. */
@@ -54,6 +77,7 @@ export function mixedFittings(sockets: readonly Socket[], plain: readonly Socket
       plain.filter((b) => isMixed(a, b)).map((b) => fittingOf('adapter', [socketEnd(a), socketEnd(b)])),
     ),
     ...stubOuts(plain),
-    ...converters(sockets),
+    ...dielectricUnions(sockets),
+    ...oldBoreFittings(sockets),
   ]
 }

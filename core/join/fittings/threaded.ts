@@ -1,9 +1,7 @@
 import type { MethodId } from '../../catalogue/method'
 import type { Socket } from '../../catalogue/socket'
-import { fittingOf, socketEnd, type Fitting, type ThreadEnd, type ThreadSystem } from '../fitting'
-
-const threadSizes = ['1/2', '3/4', '1', '1-1/4', '1-1/2', '2'] as const
-type ThreadSize = (typeof threadSizes)[number]
+import { threadDiameter, threadSizes, type ThreadSize } from '../../catalogue/thread-size'
+import { fittingOf, socketEnd, spigotEnd, type Fitting, type ThreadEnd, type ThreadSystem } from '../fitting'
 
 /** The thread that goes with a pipe of about this outside diameter, by the bore it carries on. */
 const threadUpTo: readonly (readonly [number, ThreadSize])[] = [
@@ -27,7 +25,10 @@ const withDropEar: ReadonlySet<MethodId> = new Set([
 const withSwivel: ReadonlySet<MethodId> = new Set(['solder', 'push-fit', 'compression'])
 
 const systemOf = (socket: Socket): ThreadSystem =>
-  socket.system === 'NPT' || socket.family === 'cts' || (socket.family === 'schedule' && socket.method !== 'thread')
+  socket.system === 'NPT' ||
+  socket.family === 'cts' ||
+  socket.family === 'pex-al-pex' ||
+  (socket.family === 'schedule' && socket.method !== 'thread')
     ? 'NPT'
     : 'BSP'
 
@@ -39,6 +40,9 @@ const thread = (system: ThreadSystem, size: string, sex: 'M' | 'F', plastic = fa
   form: 'taper',
   plastic,
 })
+
+/** The thread that goes with a pipe of this outside diameter in mm; undefined above 2 inches. */
+export const threadBeside = (od: number): ThreadSize | undefined => threadUpTo.find(([upTo]) => od <= upTo)?.[1]
 
 /** The thread sizes that a fitting of this size is made with: its own and one to each side. */
 function sizesFor(socket: Socket): readonly ThreadSize[] {
@@ -57,22 +61,33 @@ function swivel(socket: Socket, size: ThreadSize): Fitting[] {
   return [fittingOf('swivel connector', [socketEnd(socket), { ...thread('BSP', size, 'F'), form: 'parallel' }])]
 }
 
+/** A cemented bushing that brings a larger socket down to a thread. */
+const threadBushings = (socket: Socket): Fitting[] =>
+  socket.method === 'solvent'
+    ? threadSizes
+        .filter((size) => threadDiameter(size) < socket.od)
+        .map((size) => fittingOf('bushing', [spigotEnd(socket), thread(systemOf(socket), size, 'F', true)]))
+    : []
+
 /** Adapters, elbows and tees with a thread on one size of one system. */
 export function threadAdapters(socket: Socket): Fitting[] {
   if (socket.method === 'thread' || socket.system === 'repair coupling') return []
   const plastic = socket.method === 'solvent'
   const end = socketEnd(socket)
-  return sizesFor(socket).flatMap((size) => {
-    const female = thread(systemOf(socket), size, 'F', plastic)
-    return [
-      fittingOf('adapter', [end, thread(systemOf(socket), size, 'M', plastic)]),
-      fittingOf('adapter', [end, female]),
-      fittingOf('elbow 90', [end, female]),
-      fittingOf('tee', [end, end, female]),
-      ...onWall(socket, size),
-      ...swivel(socket, size),
-    ]
-  })
+  return [
+    ...threadBushings(socket),
+    ...sizesFor(socket).flatMap((size) => {
+      const female = thread(systemOf(socket), size, 'F', plastic)
+      return [
+        fittingOf('adapter', [end, thread(systemOf(socket), size, 'M', plastic)]),
+        fittingOf('adapter', [end, female]),
+        fittingOf('elbow 90', [end, female]),
+        fittingOf('tee', [end, end, female]),
+        ...onWall(socket, size),
+        ...swivel(socket, size),
+      ]
+    }),
+  ]
 }
 
 /** Fittings of threaded pipe: couplings, elbows, tees, unions, caps and nipples. */
@@ -100,5 +115,12 @@ export function threadedFittings(sockets: readonly Socket[]): Fitting[] {
       fittingOf('plug', [thread(system, size, 'M')]),
     ]),
   )
-  return [...ofPipe, ...nipplesAndPlugs]
+  // Brass, one thread of each system: the way from metric to inch pipe.
+  const betweenSystems = threadSizes
+    .slice(0, 3)
+    .flatMap((size) => [
+      fittingOf('thread adapter', [thread('BSP', size, 'F'), thread('NPT', size, 'M')]),
+      fittingOf('thread adapter', [thread('BSP', size, 'M'), thread('NPT', size, 'F')]),
+    ])
+  return [...ofPipe, ...nipplesAndPlugs, ...betweenSystems]
 }

@@ -1,17 +1,21 @@
 import { isPlastic } from '../../catalogue/material'
-import { fits, refuse, type Rule } from '../rule'
+import { fixed } from '../../quantity/message'
+import { rule } from '../rule'
 
-export const airTest: Rule = {
+export const airTest = rule({
   meta: {
     id: 'air-test',
     statement: 'Plastic is not tested with compressed air, unless its maker allows it.',
     why: 'Air stores energy: a plastic joint that lets go under air throws pieces.',
     basis: 'guidance',
     settings: [],
+    messages: {
+      allowed: fixed('the maker allows air: low pressure, everyone out of the room'),
+      water: fixed('no compressed air on plastic: test it with water'),
+    },
   },
-  check({ pipe, place }) {
+  check({ pipe, place }, { fits, refuse }) {
     if (place.airTest === undefined || !isPlastic(pipe.material)) return null
-    if (place.airTest === 'maker allows') return fits('the maker allows air: low pressure, everyone out of the room')
-    return refuse('no compressed air on plastic: test it with water')
+    return place.airTest === 'maker allows' ? fits('allowed') : refuse('water')
   },
-}
+})

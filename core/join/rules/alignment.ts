@@ -1,15 +1,18 @@
-import { refuse, type Rule } from '../rule'
+import { fixed } from '../../quantity/message'
+import { rule } from '../rule'
 
-export const alignment: Rule = {
+export const alignment = rule({
   meta: {
     id: 'alignment',
     statement: 'A pipe goes into push-fit in line with it, and stays so.',
     why: 'A pipe that leans loads the ring on one side, and the other side lets water by.',
     basis: 'trade practice',
     settings: [],
+    messages: {
+      askew: fixed('the pipe does not stand in line: clip it in line first'),
+    },
   },
-  check({ method, place }) {
-    if (method.id !== 'push-fit' || place.inLine !== false) return null
-    return refuse('the pipe does not stand in line: clip it in line first')
+  check({ method, place }, { refuse }) {
+    return method.id === 'push-fit' && place.inLine === false ? refuse('askew') : null
   },
-}
+})

@@ -1,24 +1,40 @@
-import { caution, refuse, type Rule } from '../rule'
+import { fixed, sentence } from '../../quantity/message'
+import { rule } from '../rule'
 
 const sealsOnTheWall = new Set(['push-fit', 'compression-pe', 'press-metal'])
 
-export const condition: Rule = {
+export const condition = rule({
   meta: {
     id: 'condition',
     statement: 'The wall under the seal is round, clean and without scores.',
     why: 'A score is a channel past the ring; paint and old solder hold the pipe off its stop.',
     basis: 'guidance',
     settings: ['ovality'],
+    messages: {
+      scored: fixed('scored where the seal sits: cut back to a sound wall'),
+      first: sentence<{
+        readonly painted: boolean
+        readonly oldSolder: boolean
+        readonly oval: number | null
+        readonly most: number
+      }>(
+        { painted: true, oldSolder: true, oval: 3, most: 1.5 },
+        ({ painted, oldSolder, oval, most }) =>
+          `first ${[
+            painted && 'strip the paint',
+            oldSolder && 'cut back past the old solder',
+            oval !== null && `re-round it (${oval} % oval, ${most} % allowed)`,
+          ]
+            .filter(Boolean)
+            .join(', ')}`,
+      ),
+    },
   },
-  check({ method, condition: end, profile }) {
-    const oval = (end.ovality ?? 0) > profile.ovality
-    if (end.scored && sealsOnTheWall.has(method.id))
-      return refuse('scored where the seal sits: cut back to a sound wall')
-    const todo = [
-      end.painted && 'strip the paint',
-      end.oldSolder && 'cut back past the old solder',
-      oval && `re-round it (${end.ovality} % oval, ${profile.ovality} % allowed)`,
-    ].filter((text): text is string => typeof text === 'string')
-    return todo.length > 0 ? caution(`first ${todo.join(', ')}`) : null
+  check({ method, condition: end, profile }, { caution, refuse }) {
+    if (end.scored && sealsOnTheWall.has(method.id)) return refuse('scored')
+    const [painted, oldSolder] = [end.painted === true, end.oldSolder === true]
+    const oval = end.ovality !== undefined && end.ovality > profile.ovality ? end.ovality : null
+    if (!painted && !oldSolder && oval === null) return null
+    return caution('first', { painted, oldSolder, oval, most: profile.ovality })
   },
-}
+})

@@ -1,15 +1,18 @@
-import { caution, type Rule } from '../rule'
+import { fixed } from '../../quantity/message'
+import { rule } from '../rule'
 
-export const factoryEnd: Rule = {
+export const factoryEnd = rule({
   meta: {
     id: 'factory-end',
     statement: 'A factory end is cut and deburred before it goes into push-fit.',
     why: 'The mill’s square edge shaves the ring as it goes in.',
     basis: 'trade practice',
     settings: [],
+    messages: {
+      square: fixed('factory end: cut it back and deburr inside and out first'),
+    },
   },
-  check({ method, condition }) {
-    if (method.id !== 'push-fit' || !condition.factoryEnd) return null
-    return caution('factory end: cut it back and deburr inside and out first')
+  check({ method, condition }, { caution }) {
+    return method.id === 'push-fit' && condition.factoryEnd ? caution('square') : null
   },
-}
+})

@@ -1,27 +1,46 @@
 import type { Material } from '../../catalogue/material'
-import { caution, type Rule } from '../rule'
+import type { Profile } from '../../job/profile'
+import { fixed, sentence } from '../../quantity/message'
+import { rule, sayingOf, type RuleMeta } from '../rule'
 
+type Between = Profile['dielectric']
+const article = (between: Between): string => (between === 'brass' ? 'brass' : 'a dielectric union')
 const isSteel = (material: Material): boolean => material === 'galvanised-steel' || material === 'carbon-steel'
 
-export const galvanic: Rule = {
-  meta: {
-    id: 'galvanic',
-    statement: 'Copper and galvanised steel do not touch, and copper does not stand upstream of zinc.',
-    why: 'Copper that the water carries along settles on zinc and pits it; where the two touch, the steel is eaten first.',
-    basis: 'guidance',
-    settings: ['dielectric'],
+const meta = {
+  id: 'galvanic',
+  statement: 'Copper and galvanised steel do not touch, and copper does not stand upstream of zinc.',
+  why: 'Copper that the water carries along settles on zinc and pits it; where the two touch, the steel is eaten first.',
+  basis: 'guidance',
+  settings: ['dielectric'],
+  messages: {
+    upstream: sentence<{ readonly between: Between }>(
+      { between: 'brass' },
+      ({ between }) =>
+        `copper upstream of galvanised steel: deposits pit the zinc; turn the order round or replace the steel, and put ${article(between)} between the two`,
+    ),
+    touch: sentence<{ readonly between: Between }>(
+      { between: 'dielectric union' },
+      ({ between }) => `copper to steel: put ${article(between)} between the two`,
+    ),
+    pits: fixed(
+      'copper upstream of galvanised steel: deposits pit the zinc, whatever stands between; turn the order round, or replace the steel',
+    ),
   },
-  check({ pipe, other, condition, profile }) {
+} as const satisfies RuleMeta
+
+/** How the rule speaks, for those who look at a whole chain. */
+export const galvanicSays = sayingOf(meta)
+
+export const galvanic = rule({
+  meta,
+  check({ pipe, other, condition, profile }, { caution }) {
     if (!other) return null
     const pair = [pipe.material, other.material]
     if (!pair.includes('copper') || !pair.some(isSteel)) return null
-    const between =
-      profile.dielectric === 'brass' ? 'put brass between the two' : 'put a dielectric union between the two'
-    const copperFirst = pipe.material === 'copper' && condition.upstream === true
-    return caution(
-      copperFirst && other.material === 'galvanised-steel'
-        ? `copper upstream of galvanised steel: deposits pit the zinc; turn the order round or replace the steel, and ${between}`
-        : `copper to steel: ${between}`,
-    )
+    const between = profile.dielectric
+    const isUpstream =
+      pipe.material === 'copper' && condition.upstream === true && other.material === 'galvanised-steel'
+    return caution(isUpstream ? 'upstream' : 'touch', { between })
   },
-}
+})

@@ -1,22 +1,54 @@
 import { flameDistance } from '../../job/profile'
-import { caution, refuse, type Rule } from '../rule'
+import { fixed, sentence } from '../../quantity/message'
+import type { Speaker } from '../../quantity/speaker'
+import { rule, sayingOf, type RuleMeta } from '../rule'
 
-export const heatNearJoint: Rule = {
-  meta: {
-    id: 'heat-near-joint',
-    statement: 'No flame near plastic, rubber seals or finished press joints.',
-    why: 'Copper carries heat: a seal is cooked long before its fitting looks hot.',
-    basis: 'guidance',
-    settings: ['heatNearTo28', 'heatNearAbove28'],
+interface Short {
+  readonly short: number
+  readonly least: number
+}
+const shortOf = ({ short, least }: Short, say: Speaker): string =>
+  `${say.atLeast(short)} short of the ${say.length(least)} that a flame keeps`
+
+const meta = {
+  id: 'heat-near-joint',
+  statement: 'No flame near plastic, rubber seals or finished press joints.',
+  why: 'Copper carries heat: a seal is cooked long before its fitting looks hot.',
+  basis: 'guidance',
+  settings: ['heatNearTo28', 'heatNearAbove28'],
+  messages: {
+    cooled: fixed('make this end first and let it cool, before the other end of the fitting is joined'),
+    first: sentence<Short>(
+      { short: 250, least: 450 },
+      (v, say) => `${shortOf(v, say)}: solder this joint and let it cool first`,
+    ),
+    wrapped: sentence<Short>(
+      { short: 250, least: 450 },
+      (v, say) => `${shortOf(v, say)}: keep the wet wrap wet until the joint is cold`,
+    ),
+    neither: sentence<Short>(
+      { short: 250, least: 450 },
+      (v, say) => `${shortOf(v, say)}: solder this joint first, or wet-wrap what is near`,
+    ),
+    unsaid: sentence<Short>(
+      { short: 250, least: 450 },
+      (v, say) => `${shortOf(v, say)}: only if this joint is soldered first or what is near is wet-wrapped`,
+    ),
   },
-  check({ method, pipe, place, profile }) {
+} as const satisfies RuleMeta
+
+/** How the rule speaks, for those who look at a whole chain. */
+export const heatNearJointSays = sayingOf(meta)
+
+export const heatNearJoint = rule({
+  meta,
+  check({ method, pipe, place, profile }, { caution, refuse }) {
     if (!method.hot || place.heatNear === undefined) return null
     const least = flameDistance(profile, pipe.od)
     if (place.heatNear >= least) return null
-    const short = `${Math.round(least - place.heatNear)} mm short of the ${least} mm that a flame keeps`
-    if (place.heatOrder === 'soldered first') return caution(`${short}: solder this joint and let it cool first`)
-    if (place.heatOrder === 'wet-wrapped') return caution(`${short}: keep the wet wrap wet until the joint is cold`)
-    if (place.heatOrder === 'neither') return refuse(`${short}: solder this joint first, or wet-wrap what is near`)
-    return caution(`${short}: only if this joint is soldered first or what is near is wet-wrapped`)
+    const short = { short: least - place.heatNear, least }
+    if (place.heatOrder === 'soldered first') return caution('first', short)
+    if (place.heatOrder === 'wet-wrapped') return caution('wrapped', short)
+    return place.heatOrder === 'neither' ? refuse('neither', short) : caution('unsaid', short)
   },
-}
+})

@@ -1,21 +1,33 @@
 import { isPlastic } from '../../catalogue/material'
-import { caution, refuse, type Rule } from '../rule'
+import { fixed, sentence } from '../../quantity/message'
+import { rule } from '../rule'
 
-export const heaterClearance: Rule = {
+export const heaterClearance = rule({
   meta: {
     id: 'heater-clearance',
     statement: 'Plastic keeps its distance from a water heater, a stove, and every flue.',
     why: 'The stub of a heater runs hotter than the water, and its thermostat can fail; a flue melts plastic.',
     basis: 'guidance',
     settings: ['heaterClearance', 'heatSourceClearance'],
+    messages: {
+      flue: fixed('plastic on a flue or its connector: metal there'),
+      source: sentence(
+        { least: 1000 },
+        ({ least }, say) => `within ${say.length(least)} of an uncontrolled heat source: run that part in metal`,
+      ),
+      heater: sentence(
+        { least: 450 },
+        ({ least }, say) => `within ${say.length(least)} of a water heater: run that part in metal`,
+      ),
+    },
   },
-  check({ pipe, place, profile }) {
+  check({ pipe, place, profile }, { caution, refuse }) {
     if (!isPlastic(pipe.material)) return null
-    if (place.onFlue) return refuse('plastic on a flue or its connector: metal there')
+    if (place.onFlue) return refuse('flue')
     if (place.heatSourceDistance !== undefined && place.heatSourceDistance < profile.heatSourceClearance)
-      return caution(`within ${profile.heatSourceClearance} mm of an uncontrolled heat source: run that part in metal`)
+      return caution('source', { least: profile.heatSourceClearance })
     if (place.heaterDistance !== undefined && place.heaterDistance < profile.heaterClearance)
-      return caution(`within ${profile.heaterClearance} mm of a water heater: run that part in metal`)
+      return caution('heater', { least: profile.heaterClearance })
     return null
   },
-}
+})

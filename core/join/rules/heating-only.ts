@@ -1,16 +1,19 @@
 import { isPotable } from '../../job/place'
-import { refuse, type Rule } from '../rule'
+import { fixed } from '../../quantity/message'
+import { rule } from '../rule'
 
-export const heatingOnly: Rule = {
+export const heatingOnly = rule({
   meta: {
     id: 'heating-only',
     statement: 'Carbon-steel press pipe carries no drinking water.',
     why: 'Fresh water brings fresh oxygen: the wall rusts through and colours the water.',
     basis: 'standard',
     settings: [],
+    messages: {
+      potable: fixed('sealed heating only: use copper, stainless or a potable plastic'),
+    },
   },
-  check({ pipe, service }) {
-    if (pipe.material !== 'carbon-steel' || !isPotable(service)) return null
-    return refuse('sealed heating only: use copper, stainless or a potable plastic')
+  check({ pipe, service }, { refuse }) {
+    return pipe.material === 'carbon-steel' && isPotable(service) ? refuse('potable') : null
   },
-}
+})

@@ -1,18 +1,24 @@
-import { caution, refuse, type Rule } from '../rule'
+import { fixed, sentence } from '../../quantity/message'
+import { rule } from '../rule'
 
-export const hotWork: Rule = {
+export const hotWork = rule({
   meta: {
     id: 'hot-work',
     statement: 'A flame needs permission, and protection of what can burn.',
     why: 'Timber and dust smoulder for an hour before they show.',
     basis: 'guidance',
     settings: ['fireWatch'],
+    messages: {
+      forbidden: fixed('no hot work is allowed here: press, push-fit or compression'),
+      near: sentence(
+        { minutes: 60 },
+        ({ minutes }) =>
+          `something burns within reach: heat mat, wet the timber, extinguisher at hand, watch for ${minutes} minutes after`,
+      ),
+    },
   },
-  check({ method, place, profile }) {
+  check({ method, place, profile }, { caution, refuse }) {
     if (!method.hot || place.hotWork === undefined || place.hotWork === 'allowed') return null
-    if (place.hotWork === 'forbidden') return refuse('no hot work is allowed here: press, push-fit or compression')
-    return caution(
-      `something burns within reach: heat mat, wet the timber, extinguisher at hand, watch for ${profile.fireWatch} minutes after`,
-    )
+    return place.hotWork === 'forbidden' ? refuse('forbidden') : caution('near', { minutes: profile.fireWatch })
   },
-}
+})

@@ -1,7 +1,7 @@
+import { matingMeta } from '../mating'
 import type { Rule, RuleMeta, ThreadRule } from '../rule'
 import { airTest } from './air-test'
 import { alignment } from './alignment'
-import { bmt } from './bmt'
 import { concealed } from './concealed'
 import { condition } from './condition'
 import { demountable } from './demountable'
@@ -14,6 +14,7 @@ import { hotWork } from './hot-work'
 import { jawSpace } from './jaw-space'
 import { leadFree } from './lead-free'
 import { material } from './material'
+import { oldBore } from './old-bore'
 import { oxygenBarrier } from './oxygen-barrier'
 import { plasticFemale } from './plastic-female'
 import { rotation } from './rotation'
@@ -35,7 +36,7 @@ import { wetLine } from './wet-line'
 export const jointRules: readonly Rule[] = [
   material,
   size,
-  bmt,
+  oldBore,
   temper,
   serviceTemperature,
   oxygenBarrier,
@@ -68,4 +69,4 @@ export const jointRules: readonly Rule[] = [
 export const threadRules: readonly ThreadRule[] = [threadFamily, plasticFemale]
 
 /** Every rule by its own account: what the rules page is made from. */
-export const ruleMetas: readonly RuleMeta[] = [...jointRules, ...threadRules].map(({ meta }) => meta)
+export const ruleMetas: readonly RuleMeta[] = [...[...jointRules, ...threadRules].map(({ meta }) => meta), matingMeta]

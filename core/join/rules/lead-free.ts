@@ -1,16 +1,19 @@
 import { isPotable } from '../../job/place'
-import { refuse, type Rule } from '../rule'
+import { fixed } from '../../quantity/message'
+import { rule } from '../rule'
 
-export const leadFree: Rule = {
+export const leadFree = rule({
   meta: {
     id: 'lead-free',
     statement: 'Solder and flux on drinking water are lead-free.',
     why: 'Lead goes from the joint into the water, and there is no safe amount of it.',
     basis: 'model code',
     settings: [],
+    messages: {
+      lead: fixed('the solder or flux at hand is not lead-free: change it, or use another method'),
+    },
   },
-  check({ method, service, place }) {
-    if (method.id !== 'solder' || !isPotable(service) || place.leadFree !== false) return null
-    return refuse('the solder or flux at hand is not lead-free: change it, or use another method')
+  check({ method, service, place }, { refuse }) {
+    return method.id === 'solder' && isPotable(service) && place.leadFree === false ? refuse('lead') : null
   },
-}
+})

@@ -1,6 +1,7 @@
 import type { Material } from '../../catalogue/material'
 import { isPotable } from '../../job/place'
-import { fits, refuse, type Rule } from '../rule'
+import { fixed } from '../../quantity/message'
+import { rule } from '../rule'
 
 const letsOxygenThrough: ReadonlySet<Material> = new Set([
   'pex-a',
@@ -13,18 +14,21 @@ const letsOxygenThrough: ReadonlySet<Material> = new Set([
   'pvc-u',
 ])
 
-export const oxygenBarrier: Rule = {
+export const oxygenBarrier = rule({
   meta: {
     id: 'oxygen-barrier',
     statement: 'A heating circuit with iron or steel in it takes only plastic pipe with an oxygen barrier.',
     why: 'Oxygen passes through plain plastic and rusts radiators, pumps and boilers from inside.',
     basis: 'guidance',
     settings: [],
+    messages: {
+      marked: fixed('marked with an oxygen barrier'),
+      none: fixed('no oxygen barrier is known of: read the print line, or use barrier pipe, multilayer or metal'),
+    },
   },
-  check({ pipe, service, place }) {
+  check({ pipe, service, place }, { fits, refuse }) {
     if (isPotable(service) || !letsOxygenThrough.has(pipe.material)) return null
-    if (place.barrier) return fits('marked with an oxygen barrier')
-    if (place.ferrous === false) return null
-    return refuse('no oxygen barrier is known of: read the print line, or use barrier pipe, multilayer or metal')
+    if (place.barrier) return fits('marked')
+    return place.ferrous === false ? null : refuse('none')
   },
-}
+})

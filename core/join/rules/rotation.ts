@@ -1,21 +1,23 @@
-import { caution, fits, type Rule } from '../rule'
+import { fixed } from '../../quantity/message'
+import { rule } from '../rule'
 
 const fixedOnceMade = new Set(['solder', 'press-metal', 'press-multilayer', 'solvent'])
 
-export const rotation: Rule = {
+export const rotation = rule({
   meta: {
     id: 'rotation',
     statement: 'A crimped fitting may still be turned; a soldered, pressed or cemented one may not.',
     why: 'Turning a made joint tears solder and cement and rolls a pressed seal.',
     basis: 'trade practice',
     settings: [],
+    messages: {
+      fixed: fixed('it cannot be turned once made: dry-fit and mark its orientation across pipe and fitting'),
+      turns: fixed('it may be turned after it is made and still seals'),
+    },
   },
-  check({ method, place }) {
+  check({ method, place }, { fits, caution }) {
     if (!place.oriented) return null
-    if (fixedOnceMade.has(method.id))
-      return caution('it cannot be turned once made: dry-fit and mark its orientation across pipe and fitting')
-    return method.id === 'crimp' || method.id === 'clamp'
-      ? fits('it may be turned after it is made and still seals')
-      : null
+    if (fixedOnceMade.has(method.id)) return caution('fixed')
+    return method.id === 'crimp' || method.id === 'clamp' ? fits('turns') : null
   },
-}
+})

@@ -1,6 +1,7 @@
-import type { MethodId } from '../../catalogue/method'
 import { isPlastic } from '../../catalogue/material'
-import { fits, refuse, type Rule } from '../rule'
+import type { MethodId } from '../../catalogue/method'
+import { fixed } from '../../quantity/message'
+import { rule } from '../rule'
 
 const madeAsOneSystem: ReadonlySet<MethodId> = new Set([
   'press-multilayer',
@@ -11,17 +12,21 @@ const madeAsOneSystem: ReadonlySet<MethodId> = new Set([
   'compression',
 ])
 
-export const sameSystem: Rule = {
+export const sameSystem = rule({
   meta: {
     id: 'same-system',
     statement: 'Plastic pipe, insert and fitting are of one system, unless the maker lists another.',
     why: 'Bores and walls differ by tenths between makers, and an insert or a barb seals on those tenths.',
     basis: 'guidance',
     settings: [],
+    messages: {
+      mixed: fixed('pipe, insert and fitting are of different systems: use one system'),
+      one: fixed('pipe, insert and fitting are of one system'),
+      listed: fixed('the maker lists this pipe'),
+    },
   },
-  check({ method, pipe, place }) {
+  check({ method, pipe, place }, { fits, refuse }) {
     if (place.system === undefined || !isPlastic(pipe.material) || !madeAsOneSystem.has(method.id)) return null
-    if (place.system === 'mixed') return refuse('pipe, insert and fitting are of different systems: use one system')
-    return fits(place.system === 'one' ? 'pipe, insert and fitting are of one system' : 'the maker lists this pipe')
+    return place.system === 'mixed' ? refuse('mixed') : fits(place.system)
   },
-}
+})

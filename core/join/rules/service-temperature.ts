@@ -1,7 +1,8 @@
 import { isPlastic, materialKey } from '../../catalogue/material'
 import { materialFacts } from '../../catalogue/tables/materials'
 import type { Service } from '../../job/place'
-import { refuse, type Rule } from '../rule'
+import { fixed, sentence } from '../../quantity/message'
+import { rule } from '../rule'
 
 /** Water temperatures taken where the job says nothing, in degrees Celsius. */
 const usual: Readonly<Record<Service, number>> = {
@@ -12,7 +13,7 @@ const usual: Readonly<Record<Service, number>> = {
   'heating-return': 60,
 }
 
-export const serviceTemperature: Rule = {
+export const serviceTemperature = rule({
   meta: {
     id: 'service-temperature',
     statement:
@@ -20,15 +21,21 @@ export const serviceTemperature: Rule = {
     why: 'Plastic loses strength with heat: the wall creeps and the joint lets go, not at once but later.',
     basis: 'guidance',
     settings: [],
+    messages: {
+      metal: fixed('solar or steam: metal only'),
+      cold: fixed('for cold water only'),
+      hotter: sentence(
+        { celsius: 85, limit: 70 },
+        ({ celsius, limit }, say) =>
+          `${say.temperature(celsius)} is above its continuous limit of ${say.temperature(limit)}: run that part in metal`,
+      ),
+    },
   },
-  check({ pipe, service, place }) {
-    if (place.solarOrSteam && isPlastic(pipe.material)) return refuse('solar or steam: metal only')
-    const temperature = place.temperature ?? usual[service]
-    if ((pipe.material === 'pvc-u' || pipe.material === 'pe') && service !== 'cold') {
-      return refuse('for cold water only')
-    }
+  check({ pipe, service, place }, { refuse }) {
+    if (place.solarOrSteam && isPlastic(pipe.material)) return refuse('metal')
+    if ((pipe.material === 'pvc-u' || pipe.material === 'pe') && service !== 'cold') return refuse('cold')
+    const celsius = place.temperature ?? usual[service]
     const limit = materialFacts[materialKey(pipe)].maxContinuous
-    if (temperature <= limit) return null
-    return refuse(`${temperature} °C is above its continuous limit of ${limit} °C: run that part in metal`)
+    return celsius > limit ? refuse('hotter', { celsius, limit }) : null
   },
-}
+})

@@ -1,18 +1,23 @@
-import { refuse, type Rule } from '../rule'
+import { sentence } from '../../quantity/message'
+import { rule } from '../rule'
 
-const diameter = (mm: number): string => `${mm.toFixed(2).replace(/0$/, '')} mm`
-
-export const size: Rule = {
+export const size = rule({
   meta: {
     id: 'size',
     statement: 'Pipe and fitting agree by outside diameter within both tolerances, never by nominal name.',
-    why: 'A seal or a capillary gap works over tenths of a millimetre; two pipes of one name can differ by six.',
+    why: 'A seal or a capillary gap works over a hair’s breadth; two pipes of one name can differ by six times that.',
     basis: 'standard',
     settings: [],
+    messages: {
+      none: sentence(
+        { method: 'solder', od: 21.49 },
+        ({ method, od }, say) => `no ${method} fitting in the catalogue is made for ${say.diameter(od)} outside`,
+      ),
+    },
   },
-  check({ method, pipe, socket }) {
-    if (socket) return null
-    if (method.id === 'thread') return null
-    return refuse(`no ${method.fitting} fitting in the catalogue is made for ${diameter(pipe.od)} outside`)
+  check({ method, pipe, socket }, { refuse }) {
+    // What is threaded goes by its thread, and is judged by rules of its own.
+    if (socket || method.id === 'thread') return null
+    return refuse('none', { method: method.fitting, od: pipe.od })
   },
-}
+})

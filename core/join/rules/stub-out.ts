@@ -1,19 +1,23 @@
 import type { Material } from '../../catalogue/material'
-import { fits, refuse, type Rule } from '../rule'
+import { fixed } from '../../quantity/message'
+import { rule } from '../rule'
 
 const flexible: ReadonlySet<Material> = new Set(['pex-a', 'pex-b', 'pex-c', 'pb', 'pe', 'multilayer'])
 
-export const stubOut: Rule = {
+export const stubOut = rule({
   meta: {
     id: 'stub-out',
     statement: 'Pipe that comes through a finished wall is rigid and fixed.',
     why: 'A valve is turned on it for years: a stub that gives works its joint loose inside the wall.',
     basis: 'trade practice',
     settings: [],
+    messages: {
+      held: fixed('fixed at the wall'),
+      bare: fixed('a bare flexible stub: use a copper stub-out, or a drop-ear elbow screwed to a noggin'),
+    },
   },
-  check({ pipe, place }) {
+  check({ pipe, place }, { fits, refuse }) {
     if (place.stubOut === undefined || !flexible.has(pipe.material)) return null
-    if (place.stubOut === 'fixed') return fits('fixed at the wall')
-    return refuse('a bare flexible stub: use a copper stub-out, or a drop-ear elbow screwed to a noggin')
+    return place.stubOut === 'fixed' ? fits('held') : refuse('bare')
   },
-}
+})

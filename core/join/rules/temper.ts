@@ -1,16 +1,19 @@
-import { fits, type Rule } from '../rule'
+import { fixed } from '../../quantity/message'
+import { rule } from '../rule'
 
-export const temper: Rule = {
+export const temper = rule({
   meta: {
     id: 'temper',
     statement: 'Soft copper is re-rounded before any joint.',
     why: 'Coiled tube is oval; an oval end leaves a gap wider than solder or a seal can fill.',
     basis: 'trade practice',
     settings: [],
+    messages: {
+      round: fixed('put a re-rounding tool through the end first'),
+    },
   },
-  check({ method, pipe }) {
+  check({ method, pipe }, { fits }) {
     if (pipe.material !== 'copper' || pipe.temper !== 'soft') return null
-    if (method.id !== 'solder' && method.id !== 'compression') return null
-    return fits('put a re-rounding tool through the end first')
+    return method.id === 'solder' || method.id === 'compression' ? fits('round') : null
   },
-}
+})

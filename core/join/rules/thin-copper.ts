@@ -1,17 +1,21 @@
 import { isPotable } from '../../job/place'
-import { fits, type Rule } from '../rule'
+import { fixed } from '../../quantity/message'
+import { rule } from '../rule'
 
-export const thinCopper: Rule = {
+export const thinCopper = rule({
   meta: {
     id: 'thin-copper',
     statement: 'Copper of grade M on drinking water is what the local code makes of it.',
     why: 'Its wall is a third thinner than grade L; some areas hold that to be too thin, others do not.',
     basis: 'model code',
     settings: ['thinCopper'],
+    messages: {
+      accepted: fixed('grade M is accepted by this profile'),
+      thin: fixed('grade M: this profile asks for grade L on drinking water'),
+    },
   },
-  check({ pipe, service, profile }) {
+  check({ pipe, service, profile }, { fits, as }) {
     if (pipe.grade !== 'M' || pipe.standard !== 'ASTM B88' || !isPotable(service)) return null
-    if (profile.thinCopper === 'fits') return fits('grade M is accepted by this profile')
-    return { verdict: profile.thinCopper, text: 'grade M: this profile asks for grade L on drinking water' }
+    return profile.thinCopper === 'fits' ? fits('accepted') : as(profile.thinCopper)('thin')
   },
-}
+})

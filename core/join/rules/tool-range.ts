@@ -1,24 +1,26 @@
-import type { JointSubject, Rule } from '../rule'
+import { sentence } from '../../quantity/message'
+import { rule } from '../rule'
 
-/** What is missing of the tool for a joint; null where nothing is, or where nothing was said of tools. */
-function missing({ method, tools, socket }: JointSubject): string | null {
-  if (tools === undefined || method.id === 'push-fit') return null
-  const owned = tools.filter((tool) => tool.method === method.id)
-  if (owned.length === 0) return `not among your tools: hire or fetch ${method.tool}`
-  const holdsSize = owned.some(({ sizes }) => sizes === undefined || (socket && sizes.includes(socket.size)))
-  return holdsSize || !socket ? null : `your ${method.tool} does not hold ${socket.size}: hire or fetch that size`
-}
-
-export const toolRange: Rule = {
+export const toolRange = rule({
   meta: {
     id: 'tool-range',
     statement: 'The tool for the method is owned in this size, or hired in time.',
     why: 'A ring closed with the wrong tool looks made and is not.',
     basis: 'trade practice',
     settings: ['missingTool'],
+    messages: {
+      none: sentence({ tool: 'press tool and jaw' }, ({ tool }) => `not among your tools: hire or fetch ${tool}`),
+      size: sentence(
+        { tool: 'press tool and jaw', size: '22' },
+        ({ tool, size }) => `your ${tool} does not hold ${size}: hire or fetch that size`,
+      ),
+    },
   },
-  check(subject) {
-    const text = missing(subject)
-    return text === null ? null : { verdict: subject.profile.missingTool, text }
+  check({ method, tools, socket, profile }, { as }) {
+    if (tools === undefined || method.id === 'push-fit') return null
+    const owned = tools.filter((tool) => tool.method === method.id)
+    if (owned.length === 0) return as(profile.missingTool)('none', { tool: method.tool })
+    const holdsSize = owned.some(({ sizes }) => sizes === undefined || (socket && sizes.includes(socket.size)))
+    return holdsSize || !socket ? null : as(profile.missingTool)('size', { tool: method.tool, size: socket.size })
   },
-}
+})

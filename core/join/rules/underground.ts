@@ -1,20 +1,23 @@
-import { caution, refuse, type Rule } from '../rule'
+import { fixed } from '../../quantity/message'
+import { rule } from '../rule'
 
-export const underground: Rule = {
+export const underground = rule({
   meta: {
     id: 'underground',
     statement: 'House-grade copper does not lie bare in soil, nor does a plain olive hold there.',
     why: 'Soil corrodes thin copper, and ground that moves pulls a pipe out of a ring that does not lock.',
     basis: 'guidance',
     settings: [],
+    messages: {
+      house: fixed('house-grade copper bare in soil: use PE, or heavier tube made for it in a sleeve'),
+      locks: fixed('in soil only the kind whose ring locks the pipe; PE is preferred'),
+    },
   },
-  check({ method, pipe, place }) {
+  check({ method, pipe, place }, { caution, refuse }) {
     if (!place.underground) return null
     // Grade K, and L from the coil, are made for the ground; the rest is house grade.
     const madeForSoil = pipe.grade === 'K' || (pipe.grade === 'L' && pipe.temper === 'soft')
-    const houseCopper = pipe.material === 'copper' && !madeForSoil
-    if (houseCopper) return refuse('house-grade copper bare in soil: use PE, or heavier tube made for it in a sleeve')
-    if (method.id === 'compression') return caution('in soil only the kind whose ring locks the pipe; PE is preferred')
-    return null
+    if (pipe.material === 'copper' && !madeForSoil) return refuse('house')
+    return method.id === 'compression' ? caution('locks') : null
   },
-}
+})

@@ -1,22 +1,27 @@
 import { boreOf } from '../../catalogue/pipe'
-import { caution, type Rule } from '../rule'
 import { velocityOf } from '../../flow/velocity'
+import { sentence } from '../../quantity/message'
+import { rule } from '../rule'
 
-export const velocity: Rule = {
+export const velocity = rule({
   meta: {
     id: 'velocity',
     statement: 'Water in copper keeps below the speed that wears its wall.',
     why: 'Fast water strips the film that protects copper, first behind elbows, and soonest in a thin wall.',
     basis: 'guidance',
     settings: ['coldVelocity', 'hotVelocity'],
+    messages: {
+      fast: sentence(
+        { speed: 3.12, flow: 60, most: 2.4 },
+        ({ speed, flow, most }, say) =>
+          `${say.speed(speed)} at ${say.flow(flow)}, ${say.speed(most)} allowed: one size larger, or a heavier wall`,
+      ),
+    },
   },
-  check({ pipe, place, service, profile }) {
+  check({ pipe, place, service, profile }, { caution }) {
     if (place.flow === undefined || pipe.material !== 'copper') return null
     const speed = velocityOf(place.flow, boreOf(pipe))
     const most = service === 'cold' ? profile.coldVelocity : profile.hotVelocity
-    if (speed <= most) return null
-    return caution(
-      `${speed.toFixed(1)} m/s at ${place.flow} litres a minute, ${most} m/s allowed: one size larger, or a heavier wall`,
-    )
+    return speed > most ? caution('fast', { speed, flow: place.flow, most }) : null
   },
-}
+})

@@ -1,15 +1,18 @@
-import { refuse, type Rule } from '../rule'
+import { fixed } from '../../quantity/message'
+import { rule } from '../rule'
 
-export const wetLine: Rule = {
+export const wetLine = rule({
   meta: {
     id: 'wet-line',
     statement: 'A line that still drips is not soldered or cemented.',
     why: 'Water in the pipe holds the joint below soldering heat and turns to steam; cement does not bite on a wet wall.',
     basis: 'trade practice',
     settings: [],
+    messages: {
+      wet: fixed('the line is wet: dry it first, or use push-fit, press or compression'),
+    },
   },
-  check({ method, place }) {
-    if (!place.wet || (method.id !== 'solder' && method.id !== 'solvent')) return null
-    return refuse('the line is wet: dry it first, or use push-fit, press or compression')
+  check({ method, place }, { refuse }) {
+    return place.wet && (method.id === 'solder' || method.id === 'solvent') ? refuse('wet') : null
   },
-}
+})

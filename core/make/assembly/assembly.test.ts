@@ -5,7 +5,11 @@ import type { AssemblyJoint, AssemblyQuestion } from './question'
 import { schedule } from './schedule'
 import { separate } from './separate'
 import { springOf } from './spring'
-import { firstObstacle, obstacleText } from './stepwise'
+import { profiles } from '../../job/profile'
+import { said } from '../../said'
+import { firstObstacle, obstacleMessage } from './stepwise'
+import { waterSteps } from './water-off'
+import { unknownSays } from './sayings'
 
 const joint = (id: string, parts: [string, string], more: Partial<AssemblyJoint> = {}): AssemblyJoint => ({
   id,
@@ -298,21 +302,54 @@ describe('the plan of work', () => {
     { joint: 'tie-in', phase: 'water off' },
   ] as const
 
+  const none = { before: [], after: [] }
+
   it('lets the bench’s wait run with the water on: off for 15 minutes, not for 65', () => {
-    const plan = schedule(steps, byId, new Map())
+    const plan = schedule(steps, byId, new Map(), none)
     // The glue is ready at 65; the water goes off at 50, so that the tie-in is ready then too.
     expect(plan).toMatchObject({ waterOff: 15, whole: 65 })
     expect(plan.steps[1]).toMatchObject({ start: 50, end: 60, ready: 65 })
   })
 
+  it('counts what the household has: shut 3, drain 10, one cut 4, the joint 10 and its wait 5, refill, purge, look 5 each', () => {
+    const plan = schedule(steps, byId, new Map(), waterSteps(profiles.metric, 1, new Map()))
+    expect(plan.waterOff).toBe(3 + 10 + 4 + 10 + 5 + 5 + 5 + 5)
+    // The joint would be ready at 37; the glue at 65, so that the water is shut 28 later, at 33.
+    expect(plan.before.map(({ kind, start, end }) => [kind, start, end])).toEqual([
+      ['shut', 33, 36],
+      ['drain', 36, 46],
+      ['cut', 46, 50],
+    ])
+    expect(plan.steps[1]).toMatchObject({ start: 50, end: 60, ready: 65 })
+    expect(plan.after.map(({ kind, end }) => [kind, end])).toEqual([
+      ['refill', 70],
+      ['purge', 75],
+      ['look', 80],
+    ])
+    expect(plan.whole).toBe(80)
+  })
+
+  it('real minutes take the place of the settings, two cuts take twice as long', () => {
+    const real = new Map([['water/drain', 22]])
+    const { before } = waterSteps(profiles.metric, 2, real)
+    expect(before).toMatchObject([{ minutes: 3 }, { minutes: 22, isReal: true }, { minutes: 8, isReal: false }])
+    const plan = schedule(steps, byId, real, waterSteps(profiles.metric, 2, real))
+    expect(plan.waterOff).toBe(3 + 22 + 8 + 10 + 5 + 15)
+  })
+
+  it('where no joint needs the water off, it is never off', () => {
+    const plan = schedule([steps[0]], byId, new Map(), waterSteps(profiles.metric, 1, new Map()))
+    expect(plan).toMatchObject({ waterOff: 0, before: [], after: [], whole: 65 })
+  })
+
   it('says that it may take longer where a wait is not known', () => {
-    const cold = { ...joints[0]!, wait: 0, unknown: [{ of: 'wait', text: 'too cold for the table' }] as const }
-    expect(schedule(steps, new Map([...byId, ['glue', cold]]), new Map()).isLeast).toBe(true)
-    expect(schedule(steps, byId, new Map()).isLeast).toBe(false)
+    const cold = { ...joints[0]!, wait: 0, unknown: [{ of: 'wait', message: unknownSays('wait') }] as const }
+    expect(schedule(steps, new Map([...byId, ['glue', cold]]), new Map(), none).isLeast).toBe(true)
+    expect(schedule(steps, byId, new Map(), none).isLeast).toBe(false)
   })
 
   it('is planned anew from what a step really took', () => {
-    const plan = schedule(steps, byId, new Map([['tie-in', 25]]))
+    const plan = schedule(steps, byId, new Map([['tie-in', 25]]), none)
     expect(plan).toMatchObject({ waterOff: 30 })
     expect(plan.steps[1]).toMatchObject({ isReal: true, ready: plan.whole })
   })
@@ -327,7 +364,6 @@ describe('the spring of pipe', () => {
 })
 
 describe('an obstacle in words', () => {
-  const mm = (value: number) => `${value} mm`
   it.each([
     [
       { kind: 'held', needed: 15, gives: 3 } as const,
@@ -335,5 +371,5 @@ describe('an obstacle in words', () => {
     ],
     [{ kind: 'cannot turn' } as const, 'it must be screwed on, and neither side can turn any more'],
     [{ kind: 'heat', hurt: 'tee t' } as const, 'its heat would hurt tee t, made before it'],
-  ])('%j', (obstacle, words) => expect(obstacleText(obstacle, mm)).toBe(words))
+  ])('%j', (obstacle, words) => expect(said(obstacleMessage(obstacle))).toBe(words))
 })

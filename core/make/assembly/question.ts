@@ -1,4 +1,5 @@
 import type { MethodId } from '../../catalogue/method'
+import type { Message } from '../../quantity/message'
 import type { Vector } from '../../quantity/vector'
 
 /** A joint as it is made: what it brings together, and what that needs. */
@@ -19,8 +20,8 @@ export interface AssemblyJoint {
   /** Minutes before water may stand on it. */
   readonly wait: number
   /** What is not known of it, and what is reckoned with instead. */
-  readonly unknown: readonly { readonly of: 'depth' | 'wait'; readonly text: string }[]
-  /** Where, in words. */
+  readonly unknown: readonly { readonly of: 'depth' | 'wait'; readonly message: Message }[]
+  /** Which joint it is, and where: by the names that people point with. */
   readonly where: string
 }
 

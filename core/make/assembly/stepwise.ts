@@ -1,4 +1,6 @@
+import type { Message } from '../../quantity/message'
 import { hasRubber, isNear, needsFlame, type AssemblyJoint, type AssemblyQuestion } from './question'
+import { obstacleSays } from './sayings'
 
 /** Why a joint cannot be made as its turn comes. */
 export type Obstacle = { readonly joint: string } & Reason
@@ -7,16 +9,10 @@ type Reason =
   | { readonly kind: 'cannot turn' }
   | { readonly kind: 'heat'; readonly hurt: string }
 
-/**
- * An obstacle in words.
- *
- * @param written writes a length in the units of the job
- */
-export function obstacleText(obstacle: Reason, written: (mm: number) => string): string {
-  if (obstacle.kind === 'held')
-    return `both sides are held: it must be sprung back ${written(obstacle.needed)}, and gives ${written(obstacle.gives)}`
-  if (obstacle.kind === 'heat') return `its heat would hurt ${obstacle.hurt}, made before it`
-  return 'it must be screwed on, and neither side can turn any more'
+/** An obstacle, to be told. */
+export function obstacleMessage(obstacle: Reason): Message {
+  if (obstacle.kind === 'held') return obstacleSays('held', { needed: obstacle.needed, gives: obstacle.gives })
+  return obstacle.kind === 'heat' ? obstacleSays('heat', { hurt: obstacle.hurt }) : obstacleSays('cannot turn')
 }
 
 /** What is joined so far: each part's assembly. */

@@ -1,14 +1,14 @@
 import { commonStart, waterCaution, type JointFigures, type Procedure } from '../procedure'
 import { ringFromEnd } from './crimp'
 
-export function clamp({ insertion, socket }: JointFigures): Procedure {
+export function clamp({ insertion, socket, say }: JointFigures): Procedure {
   return {
     tools: ['clamp tool', 'pipe shears'],
     consumables: [`${socket?.size ?? ''} pinch clamp`.trim()],
     steps: [
-      ...commonStart(insertion),
+      ...commonStart(insertion, true),
       { text: 'Clamp on first, its ear up and where the tool reaches it. Push the fitting in to its shoulder.' },
-      { text: 'Bring the clamp back and hold it there.', figure: ringFromEnd },
+      { text: 'Bring the clamp back and hold it there.', figure: ringFromEnd(say) },
       { text: 'Squeeze the ear until the tool releases.' },
     ],
     inspection: ['ear closed evenly', 'gauge where the maker gives one', 'pipe to the shoulder'],

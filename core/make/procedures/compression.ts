@@ -2,29 +2,41 @@ import { isPlastic } from '../../catalogue/material'
 import { commonStart, waterCaution, type JointFigures, type Procedure, type StepFigure } from '../procedure'
 
 /** Turns of the nut after hand-tight, by the pipe's outside diameter in mm; typical. */
-function turns(od: number): StepFigure {
-  if (od > 29) return { label: 'Turn the nut', text: 'by the maker’s sheet', basis: 'no figure above 28' }
+function turns(od: number, isPlastic: boolean): StepFigure {
+  if (isPlastic)
+    return { label: 'Turn the nut', text: '½ to ¾ turn', basis: 'typical, from hand-tight; less than on metal' }
+  if (od > 29) return { label: 'Turn the nut', text: 'by the maker’s sheet', basis: 'no figure for this size' }
   return { label: 'Turn the nut', text: od <= 16 ? '1 turn' : '¾ turn', basis: 'typical, from hand-tight' }
 }
 
-export function compression({ insertion, pipe, profile }: JointFigures): Procedure {
+/** A spanner about this long, in mm, gives what a nut needs and no more: typical. */
+const spannerLength = 250
+
+export function compression({ insertion, pipe, profile, say }: JointFigures): Procedure {
   const plastic = isPlastic(pipe.material)
+  const lined = pipe.temper === 'soft'
   return {
-    tools: ['two spanners', 'pipe cutter', 'deburrer'],
-    consumables: plastic ? ['olive', 'insert'] : ['olive'],
+    tools: plastic
+      ? ['two hand-size spanners', 'pipe shears', 'chamfer tool']
+      : [`two spanners, ${say.length(spannerLength)} long or so`, 'pipe cutter', 'deburrer'],
+    consumables: plastic ? ['olive', 'insert'] : lined ? ['olive', 'liner'] : ['olive'],
     steps: [
-      ...commonStart(insertion),
+      ...commonStart(insertion, true),
       {
         text: plastic
-          ? 'Insert into the pipe, to its collar.'
-          : 'Look that the end is round; re-round soft copper and put its liner in.',
+          ? 'Insert or liner into the pipe, to its collar: without it the wall gives under the olive.'
+          : lined
+            ? 'Re-round the end, and put its liner in, to its collar.'
+            : 'Look that the end is round.',
       },
       {
         text: `Nut, then olive${profile.oliveSmear === 'none' ? ', no tape and no paste' : ' with a smear of paste'}, then the pipe to the stop. Nut up hand-tight.`,
       },
       {
-        text: 'Hold the body with one spanner, not the other nut. Tighten: a first bite, then a last nip.',
-        figure: turns(pipe.od),
+        text: plastic
+          ? 'Hold the body with one hand-size spanner, not the other nut. Tighten gently: a first bite, then a little; plastic is squeezed, not bitten.'
+          : 'Hold the body with one spanner, not the other nut. Tighten: a first bite, then a last nip.',
+        figure: turns(pipe.od, plastic),
       },
       {
         text: 'Under pressure, look again. If it weeps: a further eighth to quarter turn.',
@@ -37,6 +49,7 @@ export function compression({ insertion, pipe, profile }: JointFigures): Procedu
       'counter-hold on the other nut',
       'tape or paste on the olive',
       'no insert in plastic',
+      ...(plastic ? ['a long spanner: the nut cracks, or the pipe is pinched through'] : []),
     ],
     apart: 'Undo the nut. Re-made with the same olive: hand-tight and a quarter turn.',
     cautions: [waterCaution],

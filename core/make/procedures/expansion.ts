@@ -2,26 +2,45 @@ import { commonStart, waterCaution, type JointFigures, type Procedure, type Step
 import { expansionHold } from '../wait'
 
 /** The wait before pressure; the maker's table alone says it where the temperature is not known or too low. */
-function holdStep(celsius: number | undefined): Step {
-  const text = 'Leave it to shrink before pressure; below 5 °C much longer. The maker’s table overrules.'
+function holdStep({ celsius, say }: JointFigures): Step {
+  const text = `Leave it to shrink before pressure; below ${say.temperature(cold)} much longer. The maker’s table overrules.`
   const seconds = celsius === undefined ? null : expansionHold(celsius)
-  if (seconds === null) {
+  if (celsius === undefined || seconds === null) {
     const why = celsius === undefined ? 'say how warm it is here' : 'too cold for this table'
     return { text, figure: { label: 'Before pressure', text: 'by the maker’s table', basis: why } }
   }
-  return { text, wait: { seconds, what: 'expanded joint shrinks', basis: `typical at ${celsius} °C` } }
+  return {
+    text,
+    wait: { seconds, what: 'expanded joint shrinks', basis: `typical at ${say.temperature(celsius)}` },
+  }
 }
 
-export function expansion({ insertion, socket, celsius }: JointFigures): Procedure {
+const cold = 5
+/** Seconds to hold a joint that was pushed home, until it grips; the cold end of the range where it is cold. */
+const grip = { warm: 5, cold: 15 }
+
+export function expansion(figures: JointFigures): Procedure {
+  const { insertion, socket, celsius } = figures
+  const hold = celsius !== undefined && celsius < cold ? grip.cold : grip.warm
   return {
     tools: ['expander', `${socket?.size ?? ''} head`.trim(), 'pipe shears'],
     consumables: [`${socket?.size ?? ''} expansion ring`.trim()],
     steps: [
-      ...commonStart(insertion),
+      ...commonStart(insertion, false),
       { text: 'Ring flush with the end, or a little over it.' },
-      { text: 'Expand and turn until the head bottoms, and no more.' },
-      { text: 'Push home at once, to the stop, and hold until it grips. Colder is slower.' },
-      holdStep(celsius),
+      {
+        text: 'Expand, with a turn of the head between strokes, until it bottoms, and no more.',
+        figure: {
+          label: 'Strokes',
+          text: celsius !== undefined && celsius < cold ? '3 to 4' : '3 to 6',
+          basis: 'typical; the head’s maker overrules',
+        },
+      },
+      {
+        text: 'Push home at once, within ten seconds, to the stop, and hold until it grips. Colder is slower.',
+        wait: { seconds: hold, what: 'hold until it grips', basis: 'typical, 5 to 15 s' },
+      },
+      holdStep(figures),
     ],
     inspection: ['ring against the shoulder, no gap'],
     spoils: ['pipe that does not recover', 'head not turned: grooves leak', 'pushed home too late'],

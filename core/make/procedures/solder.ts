@@ -1,15 +1,23 @@
 import { flameDistance } from '../../job/profile'
-import { commonStart, waterCaution, type JointFigures, type Procedure, type StepFigure } from '../procedure'
+import type { Speaker } from '../../quantity/speaker'
+import {
+  commonStart,
+  waterCaution,
+  type Attitude,
+  type JointFigures,
+  type Procedure,
+  type StepFigure,
+} from '../procedure'
 import { solderLength } from '../solder-length'
 
 /** Usual wire, in mm: 3 in metric places, 1/8 inch elsewhere. */
 const wire = (metric: boolean): number => (metric ? 3 : 3.175)
 
 /** A length of wire equal to the pipe's nominal size. */
-const thumb = ({ nominal, family }: JointFigures['pipe']): string =>
-  family === 'metric' ? `${nominal} mm` : `${nominal} in`
+const thumb = ({ nominal, family }: JointFigures['pipe'], say: Speaker): string =>
+  family === 'metric' ? say.length(Number(nominal)) : `${nominal.replace('-', ' ')}″`
 
-function solderFigure({ pipe, insertion, profile }: JointFigures): StepFigure {
+function solderFigure({ pipe, insertion, profile, say }: JointFigures): StepFigure {
   if (!insertion) return { label: 'Solder', text: 'as long as the pipe’s nominal size', basis: 'rule of thumb' }
   const diameter = wire(profile.id === 'metric')
   const mm = solderLength(pipe.od, insertion.mm, diameter)
@@ -18,20 +26,37 @@ function solderFigure({ pipe, insertion, profile }: JointFigures): StepFigure {
     label: 'Solder',
     mm,
     tolerance: mm * 0.6,
-    basis: `gap 0.05 to 0.20 mm, ${diameter} mm wire; rule of thumb: ${thumb(pipe)}`,
+    basis: `gap ${say.diameter(0.05)} to ${say.diameter(0.2)}, wire of ${say.diameter(diameter)}; rule of thumb: ${thumb(pipe, say)}`,
   }
 }
+
+/** Which side the flame stands on, and where the solder is fed, by how the joint lies. */
+const heating: Readonly<Record<Attitude, string>> = {
+  level:
+    'Flame on the underside of the cup, then its back. Feed from the bottom up one side, then the other, and close at the top.',
+  'upright, fitting above':
+    'Flame round the cup above its mouth: the solder follows the heat up. Feed at the mouth from two sides.',
+  'upright, fitting below':
+    'Flame low on the cup, so that the solder is drawn down. Feed at the mouth from two sides. Of two joints the upper first.',
+}
+/** Above this outside diameter, in mm, solder is fed from opposite sides in turn. */
+const largeFrom = 35
 
 export function solder(figures: JointFigures): Procedure {
   return {
     tools: ['torch', 'heat mat', 'extinguisher', 'cleaning strip and brush', 'wet rag'],
     consumables: ['lead-free solder', 'flux'],
     steps: [
-      ...commonStart(figures.insertion),
+      ...commonStart(figures.insertion, true),
       { text: 'Open a valve so that steam can leave; take washers and cartridges out of the line.' },
       { text: 'Clean pipe end and cup to bright metal. Flux both thinly. Push home and turn once.' },
-      { text: 'Heat the cup, not the wire, until solder melts on the pipe. Upright: the upper joint first.' },
-      { text: 'Feed until it shows all round, then stop.', figure: solderFigure(figures) },
+      {
+        text: `Heat the cup, not the wire, until solder melts on the pipe. ${heating[figures.attitude ?? 'level']}`,
+      },
+      {
+        text: `Feed until it shows all round, then stop.${figures.pipe.od >= largeFrom ? ' Large pipe: feed opposite sides in turn.' : ''}`,
+        figure: solderFigure(figures),
+      },
       { text: 'Leave it still until set. Do not quench. Wipe the flux off.' },
       {
         text: 'Wait before you heat the next cold joint beside it.',
@@ -53,7 +78,7 @@ export function solder(figures: JointFigures): Procedure {
     apart: 'Heat and pull, or cut it out. Old solder holds a pipe off its stop: cut back.',
     cautions: [
       `Flame: mat behind, timber wetted, extinguisher at hand, watch for ${figures.profile.fireWatch} minutes after.`,
-      `Keep heat off plastic, rubber seals and finished press joints within ${flameDistance(figures.profile, figures.pipe.od)} mm, or make this joint first.`,
+      `Keep heat off plastic, rubber seals and finished press joints within ${figures.say.length(flameDistance(figures.profile, figures.pipe.od))}, or make this joint first.`,
       waterCaution,
     ],
   }

@@ -2,29 +2,33 @@ import { waterCaution, commonStart, type JointFigures, type Procedure, type Step
 import { solventSet } from '../wait'
 
 /** The wait before pressure; the tin alone says it where the temperature is not known or too low. */
-function setStep(od: number, celsius: number | undefined): Step {
+function setStep({ pipe: { od }, celsius, say }: JointFigures): Step {
   const text = 'Let it set before pressure: the tin overrules.'
   const seconds = celsius === undefined ? null : solventSet(od, celsius)
-  if (seconds === null) {
+  if (celsius === undefined || seconds === null) {
     const why = celsius === undefined ? 'say how warm it is here' : 'too cold for this table'
     return { text, figure: { label: 'Set before pressure', text: 'by the tin', basis: why } }
   }
-  return { text, wait: { seconds, what: 'cement sets', basis: `typical at ${celsius} °C` } }
+  return { text, wait: { seconds, what: 'cement sets', basis: `typical at ${say.temperature(celsius)}` } }
 }
 
-export function solvent({ insertion, pipe, celsius }: JointFigures): Procedure {
+export function solvent(figures: JointFigures): Procedure {
+  const { insertion, pipe } = figures
   const cement = pipe.material === 'cpvc' ? 'CPVC cement' : 'PVC cement'
   return {
     tools: ['saw or shears', 'chamfer tool', 'gloves'],
     consumables: [cement, 'primer where required'],
     steps: [
-      ...commonStart(insertion),
+      ...commonStart(insertion, true),
+      {
+        text: 'Dry, the pipe goes in a third to two thirds of the way: farther it is loose, less it will not go home.',
+      },
       { text: `Primer where required, then ${cement} on pipe and socket, evenly.` },
       {
-        text: 'Push in with a quarter turn, to the stop, and hold.',
+        text: `Push in with a quarter turn, to the stop, and hold. The socket is tapered: ${insertion ? `a gap of up to ${figures.say.tolerance(insertion.tolerance)}` : 'a small gap'} at the stop is as it should be.`,
         wait: { seconds: 30, what: 'cement holds', basis: 'standard practice' },
       },
-      setStep(pipe.od, celsius),
+      setStep(figures),
     ],
     inspection: ['an even bead all round'],
     spoils: ['cement of the other plastic', 'wet or greasy pipe', 'let go too soon: the socket pushes it out'],

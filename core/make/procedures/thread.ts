@@ -1,15 +1,15 @@
-import { commonStart, waterCaution, type JointFigures, type Procedure, type StepFigure } from '../procedure'
+import { waterCaution, type JointFigures, type Procedure, type StepFigure } from '../procedure'
 
 function wraps(od: number): StepFigure {
   return { label: 'Tape', text: od <= 34 ? '3 to 4 wraps' : '5 to 6 wraps', basis: 'typical' }
 }
 
-export function thread({ insertion, pipe }: JointFigures): Procedure {
+export function thread({ pipe }: JointFigures): Procedure {
   return {
     tools: ['two pipe wrenches', 'wire brush'],
     consumables: ['thread tape or paste'],
     steps: [
-      ...commonStart(insertion).slice(1),
+      { text: 'Look at the thread: clean, whole, no cross-cut. Try it by hand for two turns, and take it off again.' },
       {
         text: 'Brush the thread clean. Tape clockwise as seen from the end, starting one thread back.',
         figure: wraps(pipe.od),

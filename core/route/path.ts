@@ -3,7 +3,7 @@ import type { Leg, Run } from '../job/job'
 import { opposite, unitVector } from './direction'
 
 /** The legs on the way from one node to another, each with the direction in which it is walked; none where no way leads. */
-export function waysBetween(run: Run, from: string, to: string): { leg: Leg; along: Vector }[] {
+export function pathBetween(run: Run, from: string, to: string): { leg: Leg; along: Vector }[] {
   const back = new Map<string, { leg: Leg; node: string; along: Vector }>()
   const open = [from]
   const seen = new Set(open)

@@ -1,0 +1,92 @@
+import type { Catalogue } from '../catalogue/catalogue'
+import type { PipeStock } from '../cut/lay-pieces'
+import type { Job } from '../job/job'
+import { sayingOf, type RuleMeta, type Saying } from '../join/rule'
+import type { VerdictKind } from '../join/verdict'
+import type { Plan, PlanCheck, PlanJoint, PlanPiece } from '../plan/types'
+import type { Message, Sentences } from '../quantity/message'
+import type { ClosingError } from '../route/closing'
+import type { Layout } from '../route/layout'
+import type { RunNames } from '../route/names'
+
+/** One run of a plan: what a check looks at. */
+export interface RunSubject {
+  readonly catalogue: Catalogue
+  readonly job: Job
+  readonly layout: Layout
+  readonly names: RunNames
+  readonly pieces: readonly PlanPiece[]
+  readonly joints: readonly PlanJoint[]
+  readonly supports: Plan['supports']
+  readonly closing: readonly ClosingError[]
+}
+
+/** The steps of the work that a check belongs to. */
+export const checkedSteps = ['join', 'route', 'cut', 'make'] as const
+export type CheckedStep = (typeof checkedSteps)[number]
+
+export interface CheckMeta<S extends Sentences = Sentences> extends RuleMeta<S> {
+  /** The step in which it is put right. */
+  readonly step: CheckedStep
+  /** A caution of it is something still to be done, not a reservation to live with. */
+  readonly todo: boolean
+}
+
+/** Where a check points. */
+export interface CheckPlace {
+  readonly where: string
+  readonly run: string
+  readonly node?: string
+  readonly leg?: string
+}
+
+/** A check of one run. */
+export interface CheckRule {
+  readonly meta: CheckMeta
+  check(subject: RunSubject): PlanCheck[]
+}
+
+/** A check of what all runs together are cut from. */
+export interface StockRule {
+  readonly meta: CheckMeta
+  checkStock(stock: readonly PipeStock[]): PlanCheck[]
+}
+
+/** What was found, at its place. */
+export const atPlace = (
+  place: CheckPlace,
+  { verdict, rule, message, values }: Message & { verdict: VerdictKind },
+): PlanCheck => ({
+  verdict,
+  rule,
+  message,
+  values,
+  ...place,
+})
+
+/** A check of one run, its sentences typed. */
+export function checkRule<S extends Sentences>(of: {
+  readonly meta: CheckMeta<S>
+  check(subject: RunSubject, say: Saying<S>): PlanCheck[]
+}): CheckRule {
+  const say = sayingOf(of.meta)
+  return { meta: of.meta, check: (subject) => of.check(subject, say) }
+}
+
+export const nodePlace = ({ layout, names }: RunSubject, node: string): CheckPlace => ({
+  run: layout.run.id,
+  node,
+  where: `${names.run}, ${names.node(node)}`,
+})
+
+export const piecePlace = ({ layout, names }: RunSubject, piece: PlanPiece): CheckPlace => ({
+  run: layout.run.id,
+  leg: piece.legs[0],
+  where: `${names.run}, piece ${piece.id}`,
+})
+
+export const legPlace = ({ layout, names }: RunSubject, leg: string, more = 0): CheckPlace => ({
+  run: layout.run.id,
+  leg,
+  where: `${names.run}, ${names.leg(leg)}${more > 0 ? ` and ${more} more` : ''}`,
+})

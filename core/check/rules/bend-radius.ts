@@ -1,0 +1,23 @@
+import { bendRadius, bendVerdictAnyhow } from '../../bend/limits'
+import { atPlace, checkRule, nodePlace } from '../rule'
+
+export const bendRadiusRule = checkRule({
+  meta: {
+    ...bendRadius,
+    statement: 'A pipe is bent no tighter than its material and wall allow.',
+    why: 'Too tight it kinks or flattens: the kink leaks, or wears through later.',
+    basis: 'typical',
+    settings: [],
+    step: 'cut',
+    todo: false,
+  },
+  check(subject) {
+    const { catalogue, layout } = subject
+    return layout.run.nodes.flatMap((node) => {
+      const leg = layout.arms.get(node.id)?.[0]?.leg
+      if (node.kind !== 'bend' || node.radius === undefined || !leg) return []
+      const verdict = bendVerdictAnyhow(catalogue.pipe(leg.pipe ?? layout.run.pipe)!, node.radius)
+      return verdict.verdict === 'fits' ? [] : [atPlace(nodePlace(subject, node.id), verdict)]
+    })
+  },
+})

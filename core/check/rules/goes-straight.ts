@@ -1,0 +1,41 @@
+import type { NodeKind } from '../../job/job'
+import { nodeWord } from '../../job/node-legs'
+import { sentence } from '../../quantity/message'
+import { turnAt } from '../../route/layout'
+import { atPlace, checkRule, nodePlace } from '../rule'
+
+/** Fittings whose two ends are in line. */
+const straightKinds: ReadonlySet<NodeKind> = new Set([
+  'coupling',
+  'slip-coupling',
+  'union',
+  'reducer',
+  'adapter',
+  'valve',
+])
+/** Degrees by which two legs may be out of line and still take a straight fitting. */
+const outOfLine = 1
+
+export const goesStraight = checkRule({
+  meta: {
+    id: 'goes-straight',
+    statement: 'A fitting whose two ends are in line stands in a straight.',
+    why: 'A pipe that is pulled round into a straight fitting loads its seal on one side.',
+    basis: 'trade practice',
+    settings: [],
+    step: 'route',
+    todo: true,
+    messages: {
+      turns: sentence(
+        { kind: 'coupling' },
+        ({ kind }) => `the pipe turns here, and a ${kind} goes straight on: put an elbow or a bend beside it`,
+      ),
+    },
+  },
+  check(subject, { refuse }) {
+    const { run, arms } = subject.layout
+    return run.nodes
+      .filter(({ id, kind }) => straightKinds.has(kind) && (turnAt(arms.get(id) ?? []) ?? 0) > outOfLine)
+      .map(({ id, kind }) => atPlace(nodePlace(subject, id), refuse('turns', { kind: nodeWord(kind) })))
+  },
+})

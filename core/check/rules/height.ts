@@ -1,0 +1,26 @@
+import { sentence } from '../../quantity/message'
+import { heightErrors } from '../../route/heights'
+import { atPlace, checkRule, nodePlace } from '../rule'
+
+export const height = checkRule({
+  meta: {
+    id: 'height',
+    statement: 'What is to stand at a height stands there.',
+    why: 'An outlet at the wrong height misses the basin, the tile or the cupboard that it is for.',
+    basis: 'standard',
+    settings: [],
+    step: 'route',
+    todo: true,
+    messages: {
+      misses: sentence(
+        { by: 20, height: 1100 },
+        ({ by, height: wanted }, say) =>
+          `stands ${say.length(Math.abs(by))} too ${by > 0 ? 'low' : 'high'} for its height of ${say.length(wanted)}`,
+      ),
+    },
+  },
+  check: (subject, { caution }) =>
+    heightErrors(subject.layout).map(({ node, height: wanted, by }) =>
+      atPlace(nodePlace(subject, node), caution('misses', { by, height: wanted })),
+    ),
+})

@@ -1,0 +1,32 @@
+import type { CheckMeta, CheckRule } from '../rule'
+import { bendRadiusRule } from './bend-radius'
+import { bendRoomRule } from './bend-room'
+import { closing } from './closing'
+import { connected } from './connected'
+import { goesStraight } from './goes-straight'
+import { height } from './height'
+import { leastPiece } from './least-piece'
+import { openEnd, tooManyLegs } from './legs-meeting'
+import { stock } from './stock'
+import { support } from './support'
+import { toolRoom } from './tool-room'
+import { unknownFigure } from './unknown-figure'
+
+/** The checks of a run, in the order in which they are told. */
+export const runChecks: readonly CheckRule[] = [
+  connected,
+  goesStraight,
+  openEnd,
+  tooManyLegs,
+  unknownFigure,
+  bendRoomRule,
+  bendRadiusRule,
+  leastPiece,
+  toolRoom,
+  support,
+  height,
+  closing,
+]
+
+/** Every check by its own account: what the rules page and the steps' states are made from. */
+export const checkMetas: readonly CheckMeta[] = [...runChecks.map(({ meta }) => meta), stock.meta]

@@ -1,0 +1,31 @@
+import { sentence } from '../../quantity/message'
+import { atPlace, checkRule, piecePlace } from '../rule'
+
+export const leastPiece = checkRule({
+  meta: {
+    id: 'least-piece',
+    statement: 'A piece is at least as long as it goes into both its fittings.',
+    why: 'Shorter, one of the two joints cannot be home.',
+    basis: 'standard',
+    settings: [],
+    step: 'cut',
+    todo: true,
+    messages: {
+      short: sentence(
+        { cut: 20, both: 30.8, by: 10.8 },
+        ({ cut, both, by }, say) =>
+          `the piece would be ${say.length(cut)}, and both ends go in ${say.length(both)}: move a fitting by ${say.atLeast(by)}, or use a street fitting`,
+      ),
+    },
+  },
+  check(subject, { refuse }) {
+    return subject.pieces.flatMap((piece) => {
+      const [first, last] = piece.ends
+      if (piece.cut === null || first.insertion === null || last.insertion === null) return []
+      const both = first.insertion + last.insertion
+      if (piece.cut >= both && piece.cut > 0) return []
+      const by = Math.max(0.5, both - piece.cut)
+      return [atPlace(piecePlace(subject, piece), refuse('short', { cut: piece.cut, both, by }))]
+    })
+  },
+})

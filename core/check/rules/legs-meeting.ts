@@ -1,0 +1,67 @@
+import { legsAtNode, nodeWord } from '../../job/node-legs'
+import { sentence } from '../../quantity/message'
+import { atPlace, checkRule, nodePlace, type RunSubject } from '../rule'
+
+interface Meeting {
+  readonly id: string
+  readonly kind: string
+  readonly meeting: number
+  readonly wanted: number
+}
+
+/** How many legs meet at each fitting that something leads to, against how many it takes. */
+function meetings({ layout: { run, arms, places } }: RunSubject): Meeting[] {
+  if (run.legs.length === 0) return []
+  return run.nodes
+    .filter(({ id }) => places.has(id))
+    .map(({ id, kind }) => ({
+      id,
+      kind: nodeWord(kind),
+      meeting: arms.get(id)?.length ?? 0,
+      wanted: legsAtNode[kind],
+    }))
+}
+
+export const openEnd = checkRule({
+  meta: {
+    id: 'open-end',
+    statement: 'Every end of a fitting has its pipe.',
+    why: 'An end that is left open lets the water out.',
+    basis: 'trade practice',
+    settings: [],
+    step: 'route',
+    todo: true,
+    messages: {
+      open: sentence(
+        { meeting: 2, wanted: 3 },
+        ({ meeting, wanted }) => `${meeting} of ${wanted} legs are drawn: draw the next, or change what stands here`,
+      ),
+    },
+  },
+  check: (subject, { caution }) =>
+    meetings(subject)
+      .filter(({ meeting, wanted }) => meeting < wanted)
+      .map(({ id, meeting, wanted }) => atPlace(nodePlace(subject, id), caution('open', { meeting, wanted }))),
+})
+
+export const tooManyLegs = checkRule({
+  meta: {
+    id: 'too-many-legs',
+    statement: 'No more pipes meet at a fitting than it has ends.',
+    why: 'A fitting has as many mouths as it was made with.',
+    basis: 'trade practice',
+    settings: [],
+    step: 'route',
+    todo: true,
+    messages: {
+      many: sentence(
+        { meeting: 3, wanted: 2, kind: 'elbow' },
+        ({ meeting, wanted, kind }) => `${meeting} legs meet where a ${kind} takes ${wanted}`,
+      ),
+    },
+  },
+  check: (subject, { refuse }) =>
+    meetings(subject)
+      .filter(({ meeting, wanted }) => meeting > wanted)
+      .map(({ id, ...values }) => atPlace(nodePlace(subject, id), refuse('many', values))),
+})

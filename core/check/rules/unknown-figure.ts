@@ -1,0 +1,27 @@
+import { fixed } from '../../quantity/message'
+import { missingFigure } from '../../route/missing'
+import { atPlace, checkRule, piecePlace } from '../rule'
+
+export const unknownFigure = checkRule({
+  meta: {
+    ...missingFigure,
+    statement: 'A piece whose figures are not known has no cut length until they are measured.',
+    why: 'A guess looks like a figure and is cut like one.',
+    basis: 'trade practice',
+    settings: [],
+    step: 'cut',
+    todo: true,
+    messages: {
+      ...missingFigure.messages,
+      'one depth': fixed('an insertion depth is not in the catalogue: measure it'),
+    },
+  },
+  check(subject, { caution }) {
+    return subject.pieces.flatMap((piece) => {
+      const place = piecePlace(subject, piece)
+      if (piece.missing?.rule === missingFigure.id) return [atPlace(place, { ...piece.missing, verdict: 'caution' })]
+      const noDepth = piece.cut !== null && piece.ends.some(({ insertion }) => insertion === null)
+      return noDepth ? [atPlace(place, caution('one depth'))] : []
+    })
+  },
+})

@@ -1,0 +1,65 @@
+import { toFahrenheit } from './temperature'
+import { inch, type Units } from './units'
+
+/** US gallons, and pounds to the square inch, by their definitions. */
+const litresPerGallon = 3.785411784
+const kilopascalPerPsi = 6.894757293
+const foot = 12 * inch
+
+/** Two figures below ten, one decimal below a hundred, whole above: no more digits than such a reckoning has. */
+const rounded = (value: number): string =>
+  value === 0
+    ? '0'
+    : Math.abs(value) < 10
+      ? value.toFixed(2)
+      : Math.abs(value) < 100
+        ? value.toFixed(1)
+        : value.toFixed(0)
+
+/**
+ * A temperature as people read it, to the whole degree, with its unit.
+ *
+ * @example formatTemperature(60, 'imperial') // '140 °F'
+ */
+export const formatTemperature = (celsius: number, units: Units): string =>
+  units === 'metric' ? `${Math.round(celsius)} °C` : `${Math.round(toFahrenheit(celsius))} °F`
+
+/**
+ * A difference of temperatures, to the whole degree, with its unit.
+ *
+ * @example formatWarming(50, 'imperial') // '90 °F'
+ */
+export const formatWarming = (kelvin: number, units: Units): string =>
+  units === 'metric' ? `${Math.round(kelvin)} K` : `${Math.round(kelvin * 1.8)} °F`
+
+/** Litres, or US gallons. @example formatVolume(3.785, 'imperial') // '1.00 gal' */
+export const formatVolume = (litres: number, units: Units): string =>
+  units === 'metric' ? `${rounded(litres)} l` : `${rounded(litres / litresPerGallon)} gal`
+
+/** Litres a minute, or US gallons a minute. @example formatFlow(20, 'imperial') // '5.28 gal/min' */
+export const formatFlow = (litresPerMinute: number, units: Units): string =>
+  units === 'metric' ? `${rounded(litresPerMinute)} l/min` : `${rounded(litresPerMinute / litresPerGallon)} gal/min`
+
+/** Metres a second to the tenth, or feet a second. @example formatSpeed(2.4, 'imperial') // '7.9 ft/s' */
+export const formatSpeed = (metresPerSecond: number, units: Units): string =>
+  units === 'metric' ? `${metresPerSecond.toFixed(1)} m/s` : `${((metresPerSecond * 1000) / foot).toFixed(1)} ft/s`
+
+/** Kilopascals, or pounds to the square inch. @example formatPressure(100, 'imperial') // '14.5 psi' */
+export const formatPressure = (kilopascal: number, units: Units): string =>
+  units === 'metric' ? `${kilopascal.toFixed(1)} kPa` : `${(kilopascal / kilopascalPerPsi).toFixed(1)} psi`
+
+/**
+ * A fall along pipe: millimetres to the metre, or inches to the foot.
+ *
+ * @param perMille mm of fall to a metre
+ * @example formatFall(20.8, 'imperial') // '0.25 in to the foot'
+ */
+export const formatFall = (perMille: number, units: Units): string =>
+  units === 'metric'
+    ? `${Math.round(perMille * 10) / 10} mm to the metre`
+    : `${((perMille * 12) / 1000).toFixed(2)} in to the foot`
+
+/** Litres a minute from a typed figure in the reader's units, and back. */
+export const flowIn = (typed: number, units: Units): number => (units === 'metric' ? typed : typed * litresPerGallon)
+export const flowOut = (litresPerMinute: number, units: Units): number =>
+  units === 'metric' ? litresPerMinute : litresPerMinute / litresPerGallon

@@ -1,0 +1,41 @@
+import { assemblyVocabularies } from './make/assembly/sayings'
+import { bendRadius } from './bend/limits'
+import { bendingOrderSentences } from './bend/bending-order'
+import { checkMetas } from './check/rules'
+import { flowSentences } from './flow/path'
+import { identifyVocabularies } from './identify/sayings'
+import { noChainVocabulary } from './join/no-chain'
+import { ruleMetas } from './join/rules'
+import { joinLongSentences } from './plan/join-long'
+import { progressSentences } from './progress-sayings'
+import type { Vocabulary } from './quantity/message'
+import { speakerFor, type Speaker } from './quantity/speaker'
+import type { Units } from './quantity/units'
+import { supportSentences } from './support/sayings'
+import { timberSentences } from './support/timber'
+
+/** Everything that the core can say, by the id of who says it. */
+export const vocabularies: ReadonlyMap<string, Vocabulary> = new Map(
+  [
+    ...ruleMetas,
+    ...checkMetas,
+    ...identifyVocabularies,
+    ...assemblyVocabularies,
+    noChainVocabulary,
+    bendRadius,
+    bendingOrderSentences,
+    flowSentences,
+    joinLongSentences,
+    progressSentences,
+    supportSentences,
+    timberSentences,
+  ].map((vocabulary: Vocabulary) => [vocabulary.id, vocabulary]),
+)
+
+const speakers: Readonly<Record<Units, Speaker>> = {
+  metric: speakerFor('metric', vocabularies),
+  imperial: speakerFor('imperial', vocabularies),
+}
+
+/** Who tells the core's messages to a reader of these units. */
+export const speakerIn = (units: Units): Speaker => speakers[units]

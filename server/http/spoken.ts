@@ -1,0 +1,49 @@
+import type { Identification } from '~~/core/identify/identify'
+import type { JoinAnswer } from '~~/core/join/join'
+import type { Plan } from '~~/core/plan/types'
+import type { Message } from '~~/core/quantity/message'
+import type { Units } from '~~/core/quantity/units'
+import { speakerIn } from '~~/core/speech'
+
+/** A message, or null, in words; nothing where there is none. */
+const text = (message: Message | null, units: Units): string => (message ? speakerIn(units).tell(message) : '')
+
+/** Messages with their words beside their data. */
+const told = <M extends Message>(messages: readonly M[], units: Units) =>
+  messages.map((message) => ({ ...message, text: text(message, units) }))
+
+/** A plan as it is answered: every message with its words, in the units of its job. */
+export const spokenPlan = (plan: Plan, units: Units) => ({
+  ...plan,
+  pieces: plan.pieces.map((piece) => ({ ...piece, missing: text(piece.missing, units) })),
+  joints: plan.joints.map((joint) => ({ ...joint, reasons: told(joint.reasons, units) })),
+  supports: plan.supports.map((support) => ({
+    ...support,
+    notes: told(support.notes, units),
+    missing: [support.unknown, ...support.notes.filter(({ verdict }) => verdict === 'caution')]
+      .map((message) => text(message, units))
+      .filter(Boolean)
+      .join('; '),
+    basis: support.spacing
+      ? `at most ${speakerIn(units).length(support.spacing.mm)} apart, ${support.spacing.basis}${support.onTimber ? ', on joists or studs' : ''}`
+      : '',
+  })),
+  checks: told(plan.checks, units),
+})
+
+export const spokenIdentification = (answer: Identification, units: Units) => ({
+  ...answer,
+  contradictions: answer.contradictions.map((message) => text(message, units)),
+  warnings: answer.warnings.map((message) => text(message, units)),
+  next: answer.next.map((check) => ({ ...check, why: text(check.why, units) })),
+})
+
+export const spokenJoin = ({ ends, chains, none }: JoinAnswer, units: Units) => {
+  const verdicts = (of: JoinAnswer['ends']['a']) =>
+    of.map((verdict) => ({ ...verdict, reasons: told(verdict.reasons, units) }))
+  return {
+    ends: { a: verdicts(ends.a), b: verdicts(ends.b) },
+    chains: chains.map((chain) => ({ ...chain, joints: verdicts(chain.joints) })),
+    none: none && text(none, units),
+  }
+}
