@@ -10,7 +10,7 @@ export default defineConfig({
   resolve: { alias },
   test: {
     projects: [
-      { extends: true, test: { name: 'unit', include: ['core/**/*.test.ts', 'app/**/*.test.ts'] } },
+      { extends: true, test: { name: 'unit', include: ['core/**/*.test.ts', 'app/**/*.test.ts'], testTimeout: 120_000 } },
       {
         extends: true,
         test: {

@@ -3,6 +3,7 @@ import type { Job } from '~~/core/job/job'
 /** Tries an edit that may not be possible: it is done, or it is said why not and nothing changes. */
 export function useRouteEdit() {
   const { job, change } = useOpenJob()
+  const { problemOf } = useWords()
   const problem = ref('')
   function attempt(edit: (job: Job) => Job): boolean {
     problem.value = ''
@@ -10,7 +11,7 @@ export function useRouteEdit() {
       change(edit(job.value))
       return true
     } catch (error) {
-      problem.value = (error as Error).message
+      problem.value = problemOf(error)
       return false
     }
   }

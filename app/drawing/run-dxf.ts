@@ -1,6 +1,7 @@
 import { DxfWriter, point3d, Units } from '@tarikjabiri/dxf'
 import type { Run } from '~~/core/job/job'
 import { layOut } from '~~/core/route/layout'
+import { namesIn } from '~~/core/route/names'
 
 /** Letters on layers by service and material: what a drawing program shows and hides together. */
 const layerOf = (run: Run): string => run.service.toUpperCase().replaceAll('-', '_')
@@ -28,6 +29,7 @@ export function runsDxf(runs: readonly Run[], pieceOf: ReadonlyMap<string, strin
     const layer = layerOf(run)
     if (!dxf.tables.layerTable.exist(layer)) dxf.addLayer(layer, colours[run.service], 'Continuous')
     const { places } = layOut(run)
+    const names = namesIn(run)
     const at = (node: string) => {
       const place = places.get(node)
       return place ? point3d(...place) : null
@@ -44,7 +46,7 @@ export function runsDxf(runs: readonly Run[], pieceOf: ReadonlyMap<string, strin
       const place = at(id)
       if (!place || kind === 'elbow' || kind === 'bend') continue
       dxf.addPoint(place.x, place.y, place.z, { layerName: layer })
-      dxf.addText(place, letter, kind, { layerName: 'TEXT' })
+      dxf.addText(place, letter, names.node(id), { layerName: 'TEXT' })
     }
   }
   return dxf.stringify()

@@ -37,7 +37,7 @@ export interface JoinAnswer {
 }
 
 /** So many that a soldered way is among them where one leads there, though it is the slowest. */
-const shown = 8
+const shown = 10
 
 /** The reason that shuts out the most methods of an end, where every method is refused; null where one is left. */
 function shutOut(verdicts: readonly Verdict[]): { readonly why: Reason | null } | null {

@@ -85,7 +85,7 @@ function enterLeg(job: Job, entry: RouteEntry): Entered {
   if (!run) return failed('there is no run to draw in')
   if (!entry.direction) return failed('choose a direction first, then the length')
   const length = parseLength(entry.typed, job.units)
-  if (!length.ok) return failed(`Length: ${length.problem}; write ${acceptedLengths}`)
+  if (!length.ok) return failed(`Length: ${length.problem}; write ${acceptedLengths[job.units]}`)
   const blocked = directionProblem(run, entry.cursor, entry.direction)
   if (blocked) return failed(blocked)
   const added = addLeg(job, entry.run, entry.cursor, entry.direction, length.mm)
@@ -98,7 +98,7 @@ function enterHeight(job: Job, entry: RouteEntry): Entered {
   const run = job.runs.find(({ id }) => id === entry.run)
   if (!run) return failed('there is no run to draw in')
   const height = parseLength(entry.typed, job.units, placeLimits)
-  if (!height.ok) return failed(`Height: ${height.problem}; write ${acceptedLengths}, from where the run starts`)
+  if (!height.ok) return failed(`Height: ${height.problem}; write ${acceptedLengths[job.units]}, from where the run starts`)
   const added = addLegToHeight(job, entry.run, entry.cursor, height.mm)
   if (!added) return failed('this stands at that height already')
   const way = added.job.runs.find(({ id }) => id === entry.run)!.legs.at(-1)!.direction

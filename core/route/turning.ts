@@ -16,13 +16,24 @@ const tidy = (value: number): number => Math.round(value * 1e6) / 1e6 + 0
  */
 export function directionOf(vector: Vector): Direction {
   const unit = unitOf(vector)
-  const axis = axes.find((name) => dot(unitVector(name), unit) > 1 - 1e-9)
-  if (axis) return axis
+  return axes.find((name) => dot(unitVector(name), unit) > 1 - 1e-9) ?? anglesOf(unit)
+}
+
+/** The bearing and pitch of a unit vector; the bearing of one that is upright is 0. */
+function anglesOf(unit: Vector): Exclude<Direction, string> {
   return {
     bearing: tidy((degrees(Math.atan2(unit[0], unit[1])) + 360) % 360),
     pitch: tidy(degrees(Math.asin(Math.max(-1, Math.min(1, unit[2]))))),
   }
 }
+
+/**
+ * The same direction, said by its bearing and pitch.
+ *
+ * @example asAngles('down') // { bearing: 0, pitch: -90 }
+ */
+export const asAngles = (direction: Direction): Exclude<Direction, string> =>
+  typeof direction === 'string' ? anglesOf(unitVector(direction)) : direction
 
 /**
  * A direction turned towards another one square to it.

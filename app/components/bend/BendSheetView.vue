@@ -9,7 +9,7 @@ import type { Paper } from '~~/core/make/strip-page'
 
 /** How a tube is bent: every mark from one end, in the order of bending, how far to pull, how the tube is turned. */
 const props = defineProps<{ tube: Tube; bender: Bender | null; pipe: Pipe; title: string }>()
-const { length, units } = useLengthText()
+const { length, units, tell } = useWords()
 const reversed = ref(false)
 const told = computed(() => (reversed.value ? reverseTube(props.tube) : props.tube))
 const wayWords = { hand: 'bent by hand', 'spring or support': 'with a spring or support', bender: 'in a bender' }
@@ -85,15 +85,14 @@ const pages = (paper: Paper) =>
     <p v-if="verdict.verdict !== 'fits' || verdict.leastRadius !== null" class="flex items-start gap-2">
       <VerdictMark :verdict="verdict.verdict" />
       <span>
-        {{ verdict.text
+        {{ tell(verdict)
         }}<template v-if="verdict.leastRadius !== null"
           >, here {{ length(verdict.leastRadius) }} ({{ verdict.basis }})</template
         >
       </span>
     </p>
     <p v-if="!sheet.order.ok" role="alert" class="font-semibold text-(--ui-error)">
-      Bend {{ sheet.order.bend + 1 }}: {{ sheet.order.problem
-      }}<template v-if="sheet.order.lacks !== null">; {{ length(sheet.order.lacks) }} are wanting</template>.
+      Bend {{ sheet.order.bend + 1 }}: {{ tell(sheet.order.problem) }}.
     </p>
     <p v-if="sheet.below > 0">
       While it is bent it reaches {{ length(sheet.below) }} below the plane of the bend{{

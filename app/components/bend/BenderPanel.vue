@@ -12,7 +12,7 @@ import { nextId } from '~~/core/job/new-job'
 /** The benders for one size of pipe: choose, add, and calibrate by a scrap bend. */
 const props = defineProps<{ od: number }>()
 const { fitting, id, bender, choose, record, remove, problem } = useBenders(() => props.od)
-const { length } = useLengthText()
+const { length, diameter, problemOf } = useWords()
 const items = computed(() => fitting.value.map(([value, { name }]) => ({ value, label: name })))
 const schools = markingMethods.map((value) => ({ value, label: value }))
 const sides = [
@@ -49,7 +49,7 @@ function calibrate(): void {
     record(id.value, calibrated(bender.value, whole.value, new Date().toISOString().slice(0, 10)))
     scrap.value = { angle: 90 }
   } catch (error) {
-    wrong.value = (error as Error).message
+    wrong.value = problemOf(error)
   }
 }
 const lengths = { min: 0, max: 3000 }
@@ -75,7 +75,7 @@ const scrapLengths = [
         :model-value="id"
         @update:model-value="choose"
       />
-      <p v-else class="flex-1">No bender for pipe of {{ length(od) }} yet.</p>
+      <p v-else class="flex-1">No bender for pipe of {{ diameter(od) }} yet.</p>
       <button type="button" class="key" @click="add">
         <UIcon name="i-lucide-plus" class="size-4" />{{ bender ? 'Another bender' : 'Add a bender' }}
       </button>

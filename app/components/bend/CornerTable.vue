@@ -8,7 +8,7 @@ import { useCatalogueStore } from '~/stores/catalogue'
 /** One corner, bent or made with an elbow: what each costs in room, joints and time. */
 const props = defineProps<{ pipe: Pipe; angle: number; radius: number; way: BendingMethod; prefer?: MethodId }>()
 const own = useCatalogueStore()
-const { length } = useLengthText()
+const { length, tell } = useWords()
 const { costs, money } = useMoney()
 const choice = computed(() => cornerChoice(own.catalogue, props.pipe, props, costs.value))
 const rows = computed(() => {
@@ -41,7 +41,7 @@ const rows = computed(() => {
       </tbody>
     </table>
     <p v-if="choice.verdict.verdict !== 'fits'" class="flex items-start gap-2">
-      <VerdictMark :verdict="choice.verdict.verdict" /><span>{{ choice.verdict.text }}</span>
+      <VerdictMark :verdict="choice.verdict.verdict" /><span>{{ tell(choice.verdict) }}</span>
     </p>
   </div>
 </template>

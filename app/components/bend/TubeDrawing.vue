@@ -5,7 +5,7 @@ import type { Tube } from '~~/core/bend/tube'
 
 /** The tube twice: straight with its marks, and bent. Numbers are the order of bending. */
 const props = defineProps<{ tube: Tube; sheet: BendSheet; od: number }>()
-const { figure } = useLengthText()
+const { figure } = useWords()
 const [width, tall, top] = [400, 22, 40]
 const x = (mm: number) => (mm / props.sheet.blank) * width
 const marks = computed(() =>

@@ -5,7 +5,7 @@ import type { PlanPiece } from '~~/core/plan/types'
 /** The cut list: every piece with its length, tolerance and marks. */
 defineProps<{ pieces: readonly PlanPiece[]; selected?: string }>()
 const emit = defineEmits<{ select: [piece: string] }>()
-const { length, tolerance } = useLengthText()
+const { length, tolerance } = useWords()
 const mark = (end: PlanPiece['ends'][0]) => (end.method === null ? 'open' : length(end.insertion))
 const label = (id: string) => shippedCatalogue.pipe(id)?.label.split(' · ')[0] ?? id
 </script>

@@ -3,7 +3,7 @@ import type { PlanPiece } from '~~/core/plan/types'
 
 /** One piece as a tube with its insertion marks; the ends are enlarged so that the marks can be told apart. */
 const props = defineProps<{ piece: PlanPiece }>()
-const { length } = useLengthText()
+const { length } = useWords()
 const [width, top, tall, end] = [400, 34, 26, 46]
 const marks = computed(() =>
   props.piece.ends.map((at, index) => ({

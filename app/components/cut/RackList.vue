@@ -8,7 +8,7 @@ const props = defineProps<{
   pipes: readonly { readonly pipe: string; readonly label: string }[]
 }>()
 const emit = defineEmits<{ add: [offcut: { pipe: string; mm: number }]; scrap: [id: number] }>()
-const { length } = useLengthText()
+const { length } = useWords()
 const name = (pipe: string) => shippedCatalogue.pipe(pipe)?.label.split(' · ')[0] ?? pipe
 const chosen = ref('')
 const pipe = computed(() => props.pipes.find((of) => of.pipe === chosen.value)?.pipe ?? props.pipes[0]?.pipe ?? '')

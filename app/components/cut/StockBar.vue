@@ -5,7 +5,7 @@ import type { Bar } from '~~/core/cut/stock'
 /** One stock length to scale, its numbered pieces, and what remains. */
 const props = defineProps<{ bar: Bar; number: number; selected: string }>()
 const emit = defineEmits<{ select: [piece: string] }>()
-const { length } = useLengthText()
+const { length } = useWords()
 const drawn = computed(() => drawBar(props.bar))
 const percent = (share: number) => `${share * 100}%`
 </script>

@@ -13,7 +13,7 @@ const props = defineProps<{
   selected: string
 }>()
 const emit = defineEmits<{ select: [piece: string]; cut: [bars: readonly Bar[]] }>()
-const { length } = useLengthText()
+const { length } = useWords()
 const anew = ref(false)
 const booked = computed(() => (props.cutting && !anew.value ? props.cutting : null))
 const isCut = computed(() => booked.value !== null && cutsJust(booked.value.bars, props.stock.pieces))
@@ -31,9 +31,13 @@ const newLengths = computed(() => bars.value.filter(({ offcut }) => offcut === u
 const fromRack = computed(() => bars.value.length - newLengths.value)
 const kept = computed(() => bars.value.filter(({ rest }) => rest >= props.keep && rest > 0))
 const proof = computed(() => {
-  const { newBars, bound, stage } = progress.value ?? { newBars: 0, bound: 0, stage: 'first fit' }
   if (!progress.value) return running.value ? 'looking …' : ''
-  if (newBars === bound) return 'proven: fewer cannot do'
+  const { newBars, bound, stage, isLargestRemainder } = progress.value
+  if (newBars === bound) {
+    return isLargestRemainder
+      ? 'proven: fewer cannot do, nor leave a longer offcut'
+      : 'proven: fewer cannot do; whether a longer offcut can be left is not known'
+  }
   return stage === 'done' || !running.value
     ? `fewer than ${bound} cannot do; whether ${bound} can is not known`
     : `at least ${bound}; looking …`

@@ -10,7 +10,7 @@ const props = defineProps<{
   of?: string
 }>()
 const emit = defineEmits<{ 'update:modelValue': [mm: number | undefined] }>()
-const { units, figure } = useLengthText()
+const { units, figure } = useWords()
 const id = useId()
 
 const shown = () => (props.modelValue === undefined ? '' : figure(props.modelValue))
@@ -35,7 +35,7 @@ function read(line: string): void {
   }
   const parsed = parseLength(line, units.value, props.limits)
   if (!parsed.ok) {
-    problem.value = `${props.label}: ${parsed.problem}; write ${acceptedLengths}`
+    problem.value = `${props.label}: ${parsed.problem}; write ${acceptedLengths[units.value]}`
     return
   }
   own = parsed.mm

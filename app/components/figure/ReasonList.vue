@@ -3,14 +3,15 @@ import type { Reason } from '~~/core/join/verdict'
 
 /** Why a verdict is what it is: every reason with its rule and what that rests on. */
 defineProps<{ reasons: readonly Reason[] }>()
+const { tell } = useWords()
 </script>
 
 <template>
   <ul class="space-y-1.5 text-sm">
-    <li v-for="reason in reasons" :key="reason.rule + reason.text" class="flex gap-2">
+    <li v-for="reason in reasons" :key="`${reason.rule} ${tell(reason)}`" class="flex gap-2">
       <VerdictMark :verdict="reason.verdict" :word="false" />
       <span>
-        {{ reason.text }}
+        {{ tell(reason) }}
         <span class="text-muted">({{ reason.rule }}, {{ reason.basis }})</span>
       </span>
     </li>

@@ -5,11 +5,11 @@ import { methods } from '~~/core/catalogue/method'
 /** The chains of fittings that join the two pipes, least trouble first. */
 defineProps<{ chains: readonly Chain[]; chosen: readonly string[] | undefined; choosable?: boolean }>()
 const { money } = useMoney()
-const toolsOf = ({ tools }: Chain) => [...new Set(tools.map((method) => methods[method].tool))].join(' + ')
+const { tell, say } = useWords()
+const toolsOf = ({ tools }: Chain) =>
+  say.value.trade([...new Set(tools.map((method) => methods[method].tool))].join(' + '))
 const cautionsOf = ({ joints }: Chain) => [
-  ...new Set(
-    joints.flatMap(({ reasons }) => reasons.filter(({ verdict }) => verdict === 'caution').map(({ text }) => text)),
-  ),
+  ...new Set(joints.flatMap(({ reasons }) => reasons.filter(({ verdict }) => verdict === 'caution').map(tell))),
 ]
 const emit = defineEmits<{ look: [index: number]; choose: [chain: Chain] }>()
 const isChosen = (chain: Chain, chosen: readonly string[] | undefined) =>

@@ -29,7 +29,7 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ chain: [chain: Chain]; method: [method: MethodId] }>()
 const called = computed(() => props.names ?? (['old pipe', 'new pipe'] as const))
-const { length, tolerance } = useLengthText()
+const { length, tolerance, tell } = useWords()
 const own = useCatalogueStore()
 const workshop = useWorkshopStore()
 const profile = computed(() => profileWith(props.held.profile, props.held.own?.changes))
@@ -98,7 +98,7 @@ const usable = computed(
       </section>
       <section class="min-w-0" aria-label="Fittings between">
         <h2 class="heading mb-1">Fittings between the two</h2>
-        <p v-if="answer.none" class="border-l-4 border-(--ui-error) pl-3">{{ answer.none }}</p>
+        <p v-if="answer.none" class="border-l-4 border-(--ui-error) pl-3">{{ tell(answer.none) }}</p>
         <ChainList
           :chains="answer.chains"
           :chosen="chosen?.fittings"

@@ -9,9 +9,13 @@ const props = defineProps<{
   usable?: ReadonlySet<MethodId>
 }>()
 const emit = defineEmits<{ choose: [method: MethodId] }>()
+const { tell } = useWords()
 const order = { fits: 0, caution: 1, refuse: 2 } as const
 const sorted = computed(() => [...props.verdicts].sort((a, b) => order[a.verdict] - order[b.verdict]))
-const worst = ({ reasons, verdict }: Verdict) => reasons.find((reason) => reason.verdict === verdict)?.text ?? ''
+function worst({ reasons, verdict }: Verdict): string {
+  const found = reasons.find((reason) => reason.verdict === verdict)
+  return found ? tell(found) : ''
+}
 </script>
 
 <template>

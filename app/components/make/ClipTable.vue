@@ -4,14 +4,15 @@ import type { Plan } from '~~/core/plan/types'
 
 /** Where the clips go on each leg, from the centre of the fitting at its start. */
 const props = defineProps<{ job: Job; plan: Plan }>()
-const { length, figure } = useLengthText()
+const { length, figure, tell } = useWords()
+const { namesIn } = useNames()
 const rows = computed(() =>
   props.plan.supports.flatMap((support) => {
     const run = props.job.runs.find(({ id }) => id === support.run)
     const leg = run?.legs.find(({ id }) => id === support.leg)
-    return run && leg
-      ? [{ ...support, name: run.name, from: leg.from, direction: leg.direction, whole: leg.length }]
-      : []
+    if (!run || !leg) return []
+    const names = namesIn(run.id)
+    return [{ ...support, name: names.run, from: names.node(leg.from), direction: leg.direction, whole: leg.length }]
   }),
 )
 </script>
@@ -33,17 +34,26 @@ const rows = computed(() =>
           <span class="block text-sm text-muted">{{ row.name }}</span>
         </td>
         <td class="py-1.5 pr-3 font-label text-lg font-semibold">
-          <span v-if="row.at.length">
+          <template v-if="row.at.length">
             {{ row.at.map(figure).join(', ') }}
             <span v-if="row.guides.length" class="block text-base font-normal">
               guides {{ row.guides.map(figure).join(', ') }}
             </span>
+          </template>
+          <span v-else-if="row.unknown" class="font-sans text-sm font-normal text-(--ui-warning)">
+            {{ tell(row.unknown) }}
           </span>
-          <span v-else class="font-sans text-sm font-normal" :class="row.missing ? 'text-(--ui-warning)' : ''">{{
-            row.missing || 'too short for a clip'
-          }}</span>
+          <span
+            v-for="note in row.notes"
+            :key="tell(note)"
+            class="block font-sans text-sm font-normal"
+            :class="note.verdict === 'caution' ? 'text-(--ui-warning)' : ''"
+            >{{ tell(note) }}</span
+          >
         </td>
-        <td class="hidden py-1.5 text-sm text-muted sm:table-cell">{{ row.basis }}</td>
+        <td class="hidden py-1.5 text-sm text-muted sm:table-cell">
+          <template v-if="row.spacing">at most {{ length(row.spacing.mm) }}, {{ row.spacing.basis }}</template>
+        </td>
       </tr>
     </tbody>
   </table>

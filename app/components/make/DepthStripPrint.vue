@@ -4,7 +4,7 @@ import type { Paper } from '~~/core/make/strip-page'
 
 /** The depths at full size on paper, to lay the pipe on: as PDF, or as SVG. Equal ones are printed once. */
 const props = defineProps<{ depths: readonly StripDepth[]; title: string }>()
-const { length, units } = useLengthText()
+const { length, units } = useWords()
 const once = computed(() => [...new Map(props.depths.map((depth) => [`${depth.label}|${depth.mm}`, depth])).values()])
 const pages = (paper: Paper) => depthStrips(once.value, paper, units.value, props.title, length)
 </script>

@@ -45,6 +45,8 @@ defineProps<{
       </li>
     </ol>
     <dl class="grid gap-x-4 gap-y-1 sm:grid-cols-[7rem_1fr]">
+      <dt class="label">Holes</dt>
+      <dd>{{ card.holes }}</dd>
       <dt class="label">Look after</dt>
       <dd>{{ card.inspection.join('; ') }}</dd>
       <dt class="label">What spoils it</dt>

@@ -4,24 +4,28 @@ import { methods } from '~~/core/catalogue/method'
 import type { PlanJoint } from '~~/core/plan/types'
 
 /** The joints in the order of the runs, each with its verdict. */
-defineProps<{ joints: readonly PlanJoint[]; selected: string; runName: (id: string) => string }>()
+defineProps<{
+  joints: readonly PlanJoint[]
+  selected: string
+  runName: (id: string) => string
+  placeOf: (joint: PlanJoint) => string
+}>()
 const emit = defineEmits<{ select: [id: string] }>()
 const size = (pipe: string) => shippedCatalogue.pipe(pipe)?.nominal ?? ''
 </script>
 
 <template>
   <ol class="ruled border-y border-(--ui-border)" aria-label="Joints">
-    <li v-for="(joint, index) in joints" :key="joint.id" :class="joint.id === selected ? 'bg-(--ui-bg-muted)' : ''">
+    <li v-for="joint in joints" :key="joint.id" :class="joint.id === selected ? 'bg-(--ui-bg-muted)' : ''">
       <button
         type="button"
         class="grid min-h-11 w-full grid-cols-[2rem_1fr_auto] items-center gap-2 px-1 text-left"
         :aria-pressed="joint.id === selected"
         @click="emit('select', joint.id)"
       >
-        <span class="label">{{ index + 1 }}</span>
+        <span class="label">{{ joint.number }}</span>
         <span>
-          {{ size(joint.pipe) }} {{ methods[joint.method].fitting }}, {{ joint.piece ?? 'existing pipe' }} at
-          {{ joint.node }}
+          {{ size(joint.pipe) }} {{ methods[joint.method].fitting }}, {{ placeOf(joint) }}
           <span class="block text-sm text-muted">{{ runName(joint.run) }}</span>
         </span>
         <VerdictMark :verdict="joint.verdict" />

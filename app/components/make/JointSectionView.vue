@@ -6,7 +6,7 @@ import { sectionOf } from '~~/core/make/section/section'
 
 /** The joint's section: a slider pushes the pipe in, and a fault can be switched on to see what it does. */
 const props = defineProps<{ pipe: Pipe; method: MethodId; depth: number }>()
-const { length } = useLengthText()
+const { length } = useWords()
 const share = ref(100)
 const fault = ref<FaultId | null>(null)
 const faults = computed(() => faultsOf(props.method, props.pipe))

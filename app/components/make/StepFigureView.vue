@@ -5,11 +5,18 @@ import { useTimerStore } from '~/stores/timers'
 
 /** The figure that a step needs, and the wait after it with its timer. */
 defineProps<{ step: Step; timer: string; where: string; large?: boolean; printed?: boolean }>()
-const { length, tolerance } = useLengthText()
+const { length, tolerance, diameter } = useWords()
 const timers = useTimerStore()
-const value = (figure: StepFigure) => ('mm' in figure ? length(figure.mm) : figure.text)
+function value(figure: StepFigure): string {
+  if ('mm' in figure) return length(figure.mm)
+  // A gauge measures a diameter: one end goes over it, the other does not.
+  return 'go' in figure ? `${diameter(figure.go)} goes, ${diameter(figure.noGo)} does not` : figure.text
+}
 const rest = (figure: StepFigure) =>
   'mm' in figure ? `± ${tolerance(figure.tolerance)}, ${figure.basis}` : figure.basis
+/** Words and two limits are longer than a figure, and are set smaller. */
+const sizeOf = (figure: StepFigure, large: boolean | undefined) =>
+  'mm' in figure ? (large ? 'text-7xl' : 'text-3xl') : large ? 'text-4xl' : 'text-2xl'
 const isRunning = (id: string) => timers.running.some((running) => running.id === id)
 </script>
 
@@ -17,7 +24,7 @@ const isRunning = (id: string) => timers.running.some((running) => running.id ==
   <div>
     <div v-if="step.figure">
       <span class="label">{{ step.figure.label }}</span>
-      <span class="block font-label leading-tight font-semibold" :class="large ? 'text-7xl' : 'text-3xl'">{{
+      <span class="block font-label leading-tight font-semibold" :class="sizeOf(step.figure, large)">{{
         value(step.figure)
       }}</span>
       <span class="block text-sm text-muted">{{ rest(step.figure) }}</span>

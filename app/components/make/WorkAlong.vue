@@ -13,6 +13,11 @@ const at = computed({
 const step = computed(() => props.card.steps[at.value])
 const next = () => (at.value = Math.min(at.value + 1, props.card.steps.length))
 const back = () => (at.value = Math.max(at.value - 1, 0))
+/** A joint that is done begins at its first step the next time. */
+function finish(): void {
+  at.value = 0
+  emit('leave')
+}
 
 useEventListener(window, 'keydown', (event: KeyboardEvent) => {
   if (event.target instanceof HTMLElement && event.target.closest('input, select, textarea')) return
@@ -48,7 +53,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
       <button v-if="step" type="button" class="key strong min-h-24! text-3xl!" @click="next">
         Next <span class="hidden text-lg sm:inline">(space)</span>
       </button>
-      <button v-else type="button" class="key strong min-h-24! text-3xl!" @click="emit('leave')">Done</button>
+      <button v-else type="button" class="key strong min-h-24! text-3xl!" @click="finish">Done</button>
     </div>
   </section>
 </template>

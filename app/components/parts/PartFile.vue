@@ -6,7 +6,7 @@ import { download } from '~/saving/download'
 /** Parts as a CSV file, out and in: what a file would change is shown before anything is recorded. */
 const props = defineProps<{ parts: readonly Part[] }>()
 const emit = defineEmits<{ record: [parts: Part[]] }>()
-const { length } = useLengthText()
+const { length } = useWords()
 const chooser = useTemplateRef<HTMLInputElement>('chooser')
 const preview = shallowRef<{
   name: string

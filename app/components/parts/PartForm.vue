@@ -14,7 +14,7 @@ import { useCatalogueStore } from '~/stores/catalogue'
 
 /** One part measured in the hand: depth of its socket, centre to face; the take-off follows. */
 const emit = defineEmits<{ record: [parts: Part[]] }>()
-const { length, tolerance: toleranceText } = useLengthText()
+const { length, tolerance: toleranceText } = useWords()
 const own = useCatalogueStore()
 
 const method = ref<MethodId>('solder')

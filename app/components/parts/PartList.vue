@@ -5,7 +5,7 @@ import type { RecordedPart } from '~/stores/catalogue'
 /** The figures that hold, with whose they are and since when. */
 defineProps<{ parts: readonly RecordedPart[] }>()
 const emit = defineEmits<{ withdraw: [part: RecordedPart] }>()
-const { length, tolerance } = useLengthText()
+const { length, tolerance } = useWords()
 const day = (at: string) =>
   new Date(at).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' })
 </script>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { contentOfLengths } from '~~/core/flow/content'
+import { flowIn, flowOut } from '~~/core/quantity/format-water'
 import { water, waterStateOf } from '~~/core/flow/loss'
 import { flowPaths } from '~~/core/flow/path'
 import type { Run } from '~~/core/job/job'
@@ -12,8 +13,12 @@ import { useCatalogueStore } from '~/stores/catalogue'
 const props = defineProps<{ run: Run }>()
 const { job } = useOpenJob()
 const own = useCatalogueStore()
-const { length } = useLengthText()
+const { length, say, tell, units } = useWords()
+const { namesIn } = useNames()
+const names = computed(() => namesIn(props.run.id))
+/** Litres a minute. */
 const draw = ref<number | undefined>(12)
+const rounded = (value: number) => Math.round(value * 100) / 100
 const layout = computed(() => layOut(props.run))
 const levels = computed(() => levelsOf(layout.value))
 /** Outdoors an outlet’s leg slopes outwards. */
@@ -22,7 +27,6 @@ const level = computed(() =>
 )
 const legs = computed(() => new Map(props.run.legs.map((leg) => [leg.id, leg])))
 const pipeOf = (leg: string) => own.catalogue.pipe(legs.value.get(leg)?.pipe ?? props.run.pipe)!
-const litres = (value: number) => `${value.toFixed(value < 10 ? 2 : 1)} l`
 const whole = computed(() =>
   contentOfLengths(
     props.run.legs.map(({ id, length: of }) => ({ leg: id, length: of })),
@@ -30,7 +34,15 @@ const whole = computed(() =>
   ),
 )
 const kept = ({ keeps }: Level) => contentOfLengths(keeps, pipeOf)
-const nameOf = (id: string) => props.run.nodes.find((node) => node.id === id)?.note || id
+const nameOf = (id: string) => props.run.nodes.find((node) => node.id === id)?.note || names.value.node(id)
+/** One pool is told once, with all its low points. */
+const points = computed(() => levels.value.points.filter(({ kind, keeps }) => kind === 'high' || keeps.length > 0))
+const placesOf = ({ kind, pool, nodes }: Level) =>
+  levels.value.points
+    .filter((of) => (kind === 'high' ? of.nodes === nodes : of.kind === 'low' && of.pool === pool))
+    .flatMap((of) => of.nodes)
+    .map(nameOf)
+    .join(', ')
 const profile = computed(() => profileWith(job.value.profile, job.value.own?.changes))
 const paths = computed(() => (draw.value ? flowPaths(own.catalogue, layout.value, draw.value, profile.value) : []))
 </script>
@@ -38,7 +50,7 @@ const paths = computed(() => (draw.value ? flowPaths(own.catalogue, layout.value
 <template>
   <div class="space-y-4">
     <section aria-label="Levels" class="space-y-1">
-      <p class="font-label text-xl font-semibold">Holds {{ litres(whole) }}</p>
+      <p class="font-label text-xl font-semibold">Holds {{ say.volume(whole) }}</p>
       <p v-if="levels.lowest">
         To drain: shut the supply, open {{ nameOf(levels.lowest)
         }}<template v-if="levels.highest !== levels.lowest">
@@ -47,15 +59,15 @@ const paths = computed(() => (draw.value ? flowPaths(own.catalogue, layout.value
       </p>
       <p v-else>No outlet yet: nothing to drain it by.</p>
       <ul class="list-disc pl-5">
-        <li v-for="point in levels.points" :key="point.nodes.join()">
+        <li v-for="point in points" :key="point.nodes.join()">
           <template v-if="point.kind === 'low'"
-            >Low point at {{ point.nodes.join(', ') }}: keeps {{ litres(kept(point)) }}. Put a drain cock
+            >Low point at {{ placesOf(point) }}: keeps {{ say.volume(kept(point)) }}. Put a drain cock
             there.</template
           >
-          <template v-else>High point at {{ point.nodes.join(', ') }}: holds air. Put a vent there.</template>
+          <template v-else>High point at {{ placesOf(point) }}: holds air. Put a vent there.</template>
         </li>
         <li v-for="{ leg, fall } in levels.falls" :key="leg">
-          Leg {{ leg }} {{ fall > 0 ? 'falls' : 'rises' }} {{ Math.abs(Math.round(fall * 10) / 10) }} mm to the metre.
+          {{ names.leg(leg) }} {{ fall > 0 ? 'falls' : 'rises' }} {{ say.fall(Math.abs(fall)) }}.
         </li>
         <li v-for="outlet in level" :key="outlet" class="text-(--ui-warning)">
           The leg to {{ nameOf(outlet) }} does not fall towards it: outdoors it slopes outwards, so that no water
@@ -65,12 +77,13 @@ const paths = computed(() => (draw.value ? flowPaths(own.catalogue, layout.value
     </section>
     <section aria-label="Flow" class="space-y-2">
       <NumberField
+        :key="units"
         label="Draw at one outlet"
-        unit="l/min"
-        :least="0.1"
-        :most="200"
-        :model-value="draw"
-        @update:model-value="(value) => (draw = value)"
+        :unit="units === 'metric' ? 'l/min' : 'gal/min'"
+        :least="rounded(flowOut(0.1, units))"
+        :most="rounded(flowOut(200, units))"
+        :model-value="draw === undefined ? undefined : rounded(flowOut(draw, units))"
+        @update:model-value="(value) => (draw = value === undefined ? undefined : flowIn(value, units))"
       />
       <p v-if="paths.length === 0" class="text-muted">Put an outlet (O) at an end, and its way stands here.</p>
       <div class="overflow-x-auto">
@@ -79,7 +92,7 @@ const paths = computed(() => (draw.value ? flowPaths(own.catalogue, layout.value
             <tr class="label">
               <th>Outlet</th>
               <th class="text-right">Way</th>
-              <th class="text-right">m/s</th>
+              <th class="text-right">Speed</th>
               <th class="text-right">Loss</th>
               <th class="text-right">Height</th>
               <th class="text-right">Runs off</th>
@@ -90,24 +103,26 @@ const paths = computed(() => (draw.value ? flowPaths(own.catalogue, layout.value
               <td>{{ nameOf(path.outlet) }}</td>
               <td class="text-right">{{ length(path.length) }}</td>
               <td class="text-right font-semibold">
-                {{ path.velocity.toFixed(1)
+                {{ say.speed(path.velocity)
                 }}<template v-if="path.insertVelocity > path.velocity + 0.05">
-                  ({{ path.insertVelocity.toFixed(1) }} in inserts)</template
+                  ({{ say.speed(path.insertVelocity) }} in inserts)</template
                 >
               </td>
-              <td class="text-right font-semibold">{{ path.loss.toFixed(1) }} kPa</td>
-              <td class="text-right">{{ path.height.toFixed(1) }} kPa</td>
-              <td class="text-right">{{ litres(path.content) }}</td>
+              <td class="text-right font-semibold">{{ say.pressure(path.loss) }}</td>
+              <td class="text-right">{{ say.pressure(path.height) }}</td>
+              <td class="text-right">{{ say.volume(path.content) }}</td>
             </tr>
           </tbody>
         </table>
       </div>
-      <p v-for="path in paths.filter(({ caution }) => caution)" :key="path.outlet" class="flex items-start gap-2">
-        <VerdictMark verdict="caution" /> {{ nameOf(path.outlet) }}: {{ path.caution }}
-      </p>
+      <template v-for="path in paths" :key="path.outlet">
+        <p v-if="path.caution" class="flex items-start gap-2">
+          <VerdictMark verdict="caution" /> {{ nameOf(path.outlet) }}: {{ tell(path.caution) }}
+        </p>
+      </template>
       <p class="text-sm text-muted">
         Advice, not design: each outlet alone; typical loss coefficients; water at
-        {{ water[waterStateOf(run.service)].celsius }} °C.
+        {{ say.temperature(water[waterStateOf(run.service)].celsius) }}.
       </p>
     </section>
   </div>

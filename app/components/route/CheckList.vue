@@ -4,6 +4,7 @@ import type { PlanCheck } from '~~/core/plan/types'
 /** What is wrong or open, worst first; a press goes there. */
 defineProps<{ checks: readonly PlanCheck[] }>()
 const emit = defineEmits<{ go: [check: PlanCheck] }>()
+const { tell } = useWords()
 </script>
 
 <template>
@@ -12,7 +13,7 @@ const emit = defineEmits<{ go: [check: PlanCheck] }>()
       <button type="button" class="flex min-h-11 w-full items-start gap-2 py-1.5 text-left" @click="emit('go', check)">
         <VerdictMark :verdict="check.verdict" :word="false" class="pt-1" />
         <span class="text-sm"
-          ><span class="font-semibold">{{ check.where }}:</span> {{ check.text }}
+          ><span class="font-semibold">{{ check.where }}:</span> {{ tell(check) }}
           <span class="text-muted">({{ check.rule }})</span></span
         >
       </button>

@@ -4,6 +4,7 @@ import { axes, type Axis, type Job, type Node } from '~~/core/job/job'
 import { setNode } from '~~/core/job/edit-run'
 import { applyProposal } from '~~/core/route/apply-proposal'
 import { spreadClosing, takeUpIn } from '~~/core/route/close-run'
+import { placeLimits } from '~~/core/quantity/parse-length'
 import type { ClosingError } from '~~/core/route/closing'
 import { proposeRoutes, routeAims, type ProposedRoute, type RouteAim } from '~~/core/route/propose-route'
 
@@ -18,7 +19,8 @@ const props = defineProps<{
   stockLength: number
 }>()
 const emit = defineEmits<{ apply: [edit: (job: Job) => Job] }>()
-const { length } = useLengthText()
+const { length } = useWords()
+const { namesIn } = useNames()
 const open = computed(() => props.closing.find(({ x, y, z }) => x !== 0 || y !== 0 || z !== 0))
 const target = ref<{ east?: number; north?: number; up?: number }>({})
 const aim = ref<RouteAim>('fittings')
@@ -74,7 +76,7 @@ const coordinates = [
       </p>
       <div class="flex flex-wrap gap-2">
         <button type="button" class="key" :disabled="!leg" @click="emit('apply', (job) => takeUpIn(job, run, leg!))">
-          Take it up in leg {{ leg }}
+          Take it up in {{ leg ? namesIn(run).leg(leg) : 'a leg' }}
         </button>
         <button type="button" class="key" @click="emit('apply', (job) => spreadClosing(job, run))">
           Spread it over all
@@ -91,14 +93,13 @@ const coordinates = [
         }}
       </p>
       <div class="grid grid-cols-3 gap-2">
-        <NumberField
+        <LengthField
           v-for="({ label }, index) in coordinates"
           :key="label"
           :label="`${label}, fixed`"
-          unit="mm"
           optional
-          :least="-1000000"
-          :most="1000000"
+          :of="node.id"
+          :limits="placeLimits"
           :model-value="node.at?.[index as 0 | 1 | 2]"
           @update:model-value="(mm) => fix(index as 0 | 1 | 2, mm)"
         />
@@ -115,14 +116,12 @@ const coordinates = [
     <div class="space-y-2" role="group" aria-label="Propose a route">
       <p class="text-sm">A route from here to a point:</p>
       <div class="grid grid-cols-3 gap-2">
-        <NumberField
+        <LengthField
           v-for="{ key, label } in coordinates"
           :key="key"
           :label="`${label}, target`"
-          unit="mm"
           optional
-          :least="-1000000"
-          :most="1000000"
+          :limits="placeLimits"
           :model-value="target[key]"
           @update:model-value="(mm) => (target = { ...target, [key]: mm })"
         />

@@ -7,7 +7,7 @@ import type { ClosureWorker } from '~/workers/closure'
 /** Whether a run between fixed points will close: its tolerances on each axis, and how many of many builds do. */
 const props = defineProps<{ run: string }>()
 const { job, plan } = useOpenJob()
-const { length, tolerance } = useLengthText()
+const { length, tolerance } = useWords()
 const share = computed(() => profileWith(job.value.profile, job.value.own?.changes).leastEngagement / 100)
 const chain = computed(() => closingChains(job.value, plan.value, share.value).find(({ run }) => run === props.run))
 const closure = computed(() => (chain.value ? closureOf(chain.value) : null))
@@ -68,7 +68,7 @@ watch(
       <p class="text-sm text-muted">
         Too short, each joint gives up to {{ Math.round((1 - share) * 100) }} % of its depth (a setting); too long, only
         what the ends can be pushed apart: rather short than long. A build closes when every joint on the way is at or
-        beyond its least depth; each tolerance is taken as two standard deviations, a cut as ± 0.5 mm.
+        beyond its least depth; each tolerance is taken as two standard deviations, a cut as ± {{ tolerance(0.5) }}.
       </p>
     </template>
   </section>

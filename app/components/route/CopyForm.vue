@@ -6,6 +6,7 @@ import { copyPart, mirrorPart, mirrors, type Mirror } from '~~/core/route/part'
 /** What is done with the selected legs: copied to the node in hand, mirrored, removed. */
 const props = defineProps<{ run: string; legs: readonly string[]; to: string; toWord: string }>()
 const emit = defineEmits<{ apply: [edit: (job: Job) => Job] }>()
+const { namesIn } = useNames()
 const chosen = ref<Mirror | 'none'>('none')
 const items = [
   { value: 'none', label: 'as it is' },
@@ -24,7 +25,7 @@ const remove = () => emit('apply', (job) => removeLegs(job, props.run, props.leg
 <template>
   <div class="grid grid-cols-2 items-end gap-3" aria-label="Selected legs" role="group">
     <p class="col-span-2 text-sm">
-      {{ legs.length }} {{ legs.length === 1 ? 'leg' : 'legs' }} selected: {{ legs.join(', ') }}. A copy goes on from
+      {{ legs.length }} {{ legs.length === 1 ? 'leg' : 'legs' }} selected: {{ legs.map(namesIn(run).leg).join(', ') }}. A copy goes on from
       {{ toWord }}; select legs by “Select several” over the list.
     </p>
     <Choice label="How" :items="items" :model-value="chosen" @update:model-value="(value) => (chosen = value)" />

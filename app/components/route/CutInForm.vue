@@ -4,7 +4,7 @@ import { cutIn, typicalSlipLength } from '~~/core/route/cut-in'
 
 /** Cutting a fitting into a line that is there: what to take out, and what to do where it cannot be sprung apart. */
 const props = defineProps<{ takeOff: Figure | null; insertion: Figure | null; what: string }>()
-const { length, tolerance } = useLengthText()
+const { length, tolerance, problemOf } = useWords()
 const play = ref<number | undefined>(0)
 const slip = ref<number | undefined>()
 const slipLength = computed(() => slip.value ?? (props.insertion ? typicalSlipLength(props.insertion.mm) : 0))
@@ -14,7 +14,7 @@ const found = computed(() => {
   try {
     return { ...cutIn({ takeOff, insertion, play: play.value, slipLength: slipLength.value }), problem: '' }
   } catch (error) {
-    return { problem: (error as Error).message }
+    return { problem: problemOf(error) }
   }
 })
 const lengths = { min: 0, max: 1000 }

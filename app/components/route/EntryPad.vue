@@ -4,7 +4,7 @@ import type { RouteEntry } from '~~/core/route/entry'
 /** The typed leg and the pad for thumbs; the same keys as on a keyboard. */
 const props = defineProps<{ entry: RouteEntry; at: string }>()
 const emit = defineEmits<{ press: [key: string] }>()
-const { units } = useLengthText()
+const { units } = useWords()
 
 const directions = [
   { key: 'ArrowLeft', axis: 'west', word: 'West', icon: 'i-lucide-arrow-up-left' },

@@ -7,6 +7,7 @@ import { pipeColour, serviceDashes } from '~~/core/route/line-style'
 import { nodeSymbols } from '~~/core/route/node-symbol'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { layOut } from '~~/core/route/layout'
+import { namesIn } from '~~/core/route/names'
 
 /** The run as drawn: pipe, fittings, dimensions, flow, heights; the same selection as the list of legs. */
 const props = defineProps<{
@@ -19,12 +20,13 @@ const props = defineProps<{
   pieceOf: ReadonlyMap<string, string>
 }>()
 const emit = defineEmits<{ leg: [id: string]; node: [id: string]; length: [leg: string] }>()
-const { figure, units } = useLengthText()
+const { figure, units } = useWords()
 const paper = useTemplateRef<SVGSVGElement>('paper')
 const { width, height } = useElementSize(paper)
 const own = useCatalogueStore()
 const drawing = computed(() => drawRun(layOut(props.run), props.view))
 const legs = computed(() => new Map(props.run.legs.map((of) => [of.id, of])))
+const names = computed(() => namesIn(props.run))
 const colourOf = (id: string) => {
   const pipe = own.catalogue.pipe(legs.value.get(id)?.pipe ?? props.run.pipe)
   return `var(--drawing-${pipe ? pipeColour(pipe) : 'copper'})`
@@ -103,7 +105,7 @@ const fills = { ink: 'currentColor', paper: 'var(--ui-bg)', none: 'none' } as co
       v-memo="[...drawn.from, ...drawn.to, drawn.length, weightOf(drawn.id), colours.get(drawn.id), dashes, units]"
       class="cursor-pointer"
       role="button"
-      :aria-label="`Leg ${drawn.id}, ${figure(drawn.length)}`"
+      :aria-label="`${names.leg(drawn.id)}, ${figure(drawn.length)}`"
       @click="emit('leg', drawn.id)"
     >
       <line
@@ -138,11 +140,11 @@ const fills = { ink: 'currentColor', paper: 'var(--ui-bg)', none: 'none' } as co
       <g
         v-for="drawn in drawing.nodes"
         :key="drawn.id"
-        v-memo="[...drawn.at, drawn.kind, drawn.height, drawn.id === node, units]"
+        v-memo="[...drawn.at, drawn.kind, drawn.height, drawn.id === node, names.node(drawn.id), units]"
         :style="scaledAt(drawn.at)"
         class="cursor-pointer"
         role="button"
-        :aria-label="`${drawn.kind} ${drawn.id}`"
+        :aria-label="names.node(drawn.id)"
         @click="emit('node', drawn.id)"
       >
         <circle r="3" fill="transparent" />
@@ -177,7 +179,7 @@ const fills = { ink: 'currentColor', paper: 'var(--ui-bg)', none: 'none' } as co
         :style="scaledAt(at)"
         class="cursor-text"
         role="button"
-        :aria-label="`Length of leg ${id}, ${figure(length)}`"
+        :aria-label="`Length of ${names.leg(id)}, ${figure(length)}`"
         @click="emit('length', id)"
       >
         <text

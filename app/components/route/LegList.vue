@@ -1,5 +1,7 @@
 <script setup lang="ts">
 import { axes, type Direction, type Leg, type Run } from '~~/core/job/job'
+import { namesIn } from '~~/core/route/names'
+import { asAngles } from '~~/core/route/turning'
 import type { PlanPiece } from '~~/core/plan/types'
 
 /** The legs of a run: direction, centre to centre, and the cut that follows. One is looked at; several can be selected. */
@@ -11,10 +13,10 @@ const emit = defineEmits<{
   remove: [id: string]
 }>()
 const several = ref(false)
-const { units, length } = useLengthText()
+const { units, length } = useWords()
+const names = computed(() => namesIn(props.run))
 
 const pieceOf = computed(() => new Map(props.pieces.flatMap((piece) => piece.legs.map((id) => [id, piece] as const))))
-const kind = computed(() => new Map(props.run.nodes.map((node) => [node.id, node.kind])))
 const selected = computed(() => props.run.legs.find(({ id }) => id === props.leg))
 const degrees = (value: number) => `${Math.round(value * 10) / 10}°`
 const way = (direction: Direction) =>
@@ -28,10 +30,10 @@ const slant = computed(() => {
   return direction && typeof direction !== 'string' ? direction : null
 })
 function setWay(value: (typeof axes)[number] | 'other'): void {
-  const at = { north: 0, east: 90, south: 180, west: 270, up: 0, down: 0 }
-  const before = selected.value?.direction
-  const bearing = typeof before === 'string' ? at[before] : 0
-  emit('change', props.leg, { direction: value === 'other' ? { bearing, pitch: 0 } : value })
+  if (value !== 'other') return emit('change', props.leg, { direction: value })
+  const before = selected.value?.direction ?? 'north'
+  // The same way, said by its angles: nothing moves until one of them is typed anew.
+  emit('change', props.leg, { direction: asAngles(before) })
 }
 </script>
 
@@ -48,7 +50,7 @@ function setWay(value: (typeof axes)[number] | 'other'): void {
           chosen.has(drawn.id),
           pieceOf.get(drawn.id)?.id,
           pieceOf.get(drawn.id)?.cut,
-          kind.get(drawn.to),
+          names.node(drawn.to),
           units,
         ]"
         class="row flex"
@@ -60,7 +62,7 @@ function setWay(value: (typeof axes)[number] | 'other'): void {
           role="checkbox"
           class="key quiet"
           :aria-checked="chosen.has(drawn.id)"
-          :aria-label="`Choose leg ${drawn.id}`"
+          :aria-label="`Choose ${names.leg(drawn.id)}`"
           @click="emit('choose', drawn.id)"
         >
           <UIcon :name="chosen.has(drawn.id) ? 'i-lucide-square-check' : 'i-lucide-square'" class="size-5" />
@@ -69,13 +71,13 @@ function setWay(value: (typeof axes)[number] | 'other'): void {
           type="button"
           class="grid min-h-11 w-full grid-cols-[2.5rem_1fr_6.5rem] items-center gap-2 px-1 text-left"
           :aria-pressed="drawn.id === leg"
-          :aria-label="`${pieceOf.get(drawn.id)?.id ?? ''}, leg ${drawn.id}, ${way(drawn.direction)} ${length(drawn.length)}`"
+          :aria-label="`${pieceOf.get(drawn.id)?.id ?? ''}, ${names.leg(drawn.id)}, ${way(drawn.direction)} ${length(drawn.length)}`"
           @click="emit('select', drawn.id)"
         >
           <span class="font-label font-semibold text-(--ui-primary)">{{ pieceOf.get(drawn.id)?.id }}</span>
           <span>
             {{ way(drawn.direction) }} {{ length(drawn.length) }}
-            <span class="text-sm text-muted">to {{ kind.get(drawn.to) }}</span>
+            <span class="text-sm text-muted">to {{ names.node(drawn.to) }}</span>
           </span>
           <span
             class="text-right font-label text-lg font-semibold"
@@ -128,7 +130,7 @@ function setWay(value: (typeof axes)[number] | 'other'): void {
       <button
         type="button"
         class="key quiet"
-        :aria-label="`Remove leg ${leg} and what hangs on it`"
+        :aria-label="`Remove ${names.leg(leg)} and what hangs on it`"
         @click="emit('remove', leg)"
       >
         <UIcon name="i-lucide-trash-2" class="size-5" />

@@ -9,6 +9,8 @@ import { moveNode } from '~~/core/route/move-node'
 /** Moves the node in hand with the legs that follow, and puts a fitting into the selected leg. */
 const props = defineProps<{ run: string; node: string; word: string; leg: Leg | undefined }>()
 const emit = defineEmits<{ apply: [edit: (job: Job) => Job] }>()
+const { namesIn } = useNames()
+const legName = computed(() => (props.leg ? namesIn(props.run).leg(props.leg.id) : ''))
 const by = ref<number>()
 const way = ref<Axis>('east')
 const ways = axes.map((value) => ({ value, label: value }))
@@ -46,14 +48,14 @@ function put(): void {
     </form>
     <form v-if="leg" class="grid grid-cols-2 items-end gap-3" aria-label="Put into the leg" @submit.prevent="put">
       <LengthField
-        :label="`From the start of leg ${leg.id}`"
+        :label="`From the start of ${legName}`"
         optional
         :limits="lengths"
         :model-value="at"
         @update:model-value="(mm) => (at = mm)"
       />
       <Choice label="Put in" :items="kinds" :model-value="kind" @update:model-value="(value) => (kind = value)" />
-      <button type="submit" class="key strong col-span-2" :disabled="!at">Put it into leg {{ leg.id }}</button>
+      <button type="submit" class="key strong col-span-2" :disabled="!at">Put it into {{ legName }}</button>
     </form>
   </div>
 </template>

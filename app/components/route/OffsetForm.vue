@@ -8,7 +8,7 @@ import { unitVector } from '~~/core/route/direction'
 /** An offset as one entry: how far aside, at what angle, which way, rolled how far, and straight on. */
 const props = defineProps<{ job: Job; run: string; from: string; bendRadius: number | undefined }>()
 const emit = defineEmits<{ apply: [edit: (job: Job) => Job] }>()
-const { length } = useLengthText()
+const { length } = useWords()
 const entry = ref<{ set?: number; angle: number; roll: number; after?: number; corner: 'elbow' | 'bend' }>({
   angle: 45,
   roll: 0,

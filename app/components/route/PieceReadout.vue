@@ -1,26 +1,13 @@
 <script setup lang="ts">
-import { profileWith } from '~~/core/job/profile'
 import type { PlanPiece } from '~~/core/plan/types'
-import { allowanceOf } from '~~/core/route/allowance'
 
 /** The figures of one piece: where to cut, where to mark at either end. */
 const props = defineProps<{ piece: PlanPiece }>()
-const { atMost, length, tolerance } = useLengthText()
-const { job } = useOpenJob()
-const allowance = computed(() => {
-  const kinds = new Map(
-    job.value.runs.find(({ id }) => id === props.piece.run)?.nodes.map(({ id, kind }) => [id, kind]),
-  )
-  const endOf = ({ method, insertion, node }: PlanPiece['ends'][0]) => ({
-    insertion: method === null ? null : (insertion ?? undefined),
-    slips: kinds.get(node) === 'slip-coupling',
-  })
-  const [first, last] = props.piece.ends
-  const { leastEngagement } = profileWith(job.value.profile, job.value.own?.changes)
-  return allowanceOf([endOf(first), endOf(last)], leastEngagement / 100)
-})
+const { atMost, length, tolerance, tell } = useWords()
+const { namesIn } = useNames()
+const names = computed(() => namesIn(props.piece.run))
 const erring = computed(() => {
-  const { short, long, err } = allowance.value
+  const { short, long, err } = props.piece.allowance
   const most = short === null ? '' : `up to ${atMost(short)} short still holds`
   return `Err ${err}${most ? `: ${most}` : ''}${long === 0 ? '; longer is not home' : ''}.`
 })
@@ -47,17 +34,17 @@ const marks = computed(() =>
       <Readout v-for="mark in marks" :key="mark.label" v-bind="mark" />
     </div>
     <p v-if="piece.cut !== null" class="mt-1 text-sm" data-err>{{ erring }}</p>
-    <p v-if="piece.missing" class="mt-1 font-semibold text-(--ui-warning)">{{ piece.missing }}</p>
+    <p v-if="piece.missing" class="mt-1 font-semibold text-(--ui-warning)">{{ tell(piece.missing) }}</p>
     <details class="mt-1 text-sm">
       <summary class="min-h-8 cursor-pointer text-muted">Why</summary>
       <p>Centre to centre, less the take-off at either end:</p>
       <p v-for="(end, index) in piece.ends" :key="index">
-        {{ index === 0 ? 'near end' : 'far end' }}, {{ end.node }}: take-off {{ length(end.takeOff)
+        {{ index === 0 ? 'near end' : 'far end' }}, {{ names.node(end.node) }}: take-off {{ length(end.takeOff)
         }}<template v-if="end.takeOffTolerance !== null"> ± {{ tolerance(end.takeOffTolerance) }}</template
         >, {{ end.takeOffBasis ?? 'not known' }}
       </p>
       <p v-for="bend in piece.bends" :key="bend.node">
-        bend {{ bend.angle }}°: start {{ length(bend.start) }}, middle {{ length(bend.middle) }}, end
+        {{ names.node(bend.node) }}, {{ bend.angle }}°: start {{ length(bend.start) }}, middle {{ length(bend.middle) }}, end
         {{ length(bend.end) }}, turned {{ bend.turn }}°
       </p>
       <p>The tolerance is the worst case: all of them added up.</p>

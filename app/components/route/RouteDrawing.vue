@@ -16,7 +16,7 @@ const props = defineProps<{
 const emit = defineEmits<{ leg: [id: string]; node: [id: string]; length: [leg: string] }>()
 const { job } = useOpenJob()
 const own = useCatalogueStore()
-const { length } = useLengthText()
+const { length } = useWords()
 const view = ref<DrawingView>('isometric')
 const views = drawingViews.map((value) => ({ value, label: value }))
 const zoom = ref(1)

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { methodAt } from '~~/core/route/end'
 import type { Job, Leg, Node, Run } from '~~/core/job/job'
-import { nodeWord } from '~~/core/job/node-legs'
 import type { Plan } from '~~/core/plan/types'
 import { usualStockLength } from '~~/core/cut/stock-length'
 import { layOut } from '~~/core/route/layout'
@@ -52,7 +51,8 @@ async function openOffset(): Promise<void> {
   panel.value?.querySelector('input')?.focus()
 }
 defineExpose({ openOffset })
-const word = computed(() => `${nodeWord(props.node.kind)} ${props.node.id}`)
+const { namesIn } = useNames()
+const word = computed(() => namesIn(props.run.id).node(props.node.id))
 const layout = computed(() => layOut(props.run))
 const stockLength = computed(() => {
   const pipe = own.catalogue.pipe(props.run.pipe)

@@ -6,8 +6,9 @@ import { profileWith } from '~~/core/job/profile'
 import type { Plan } from '~~/core/plan/types'
 import { layOut } from '~~/core/route/layout'
 import { loopFor, roomAtWall } from '~~/core/support/expansion'
-import { growthOf, keepClipsOff, type Turning } from '~~/core/support/free-leg'
-import { joistLimits, joistProblems, needsGuard, type JoistCut } from '~~/core/support/timber'
+import { growthOf, keepClipsOff, type FreeEnd, type Turning } from '~~/core/support/free-leg'
+import { joistLimits, joistLimitsMessage, joistProblems, needsGuard, type JoistCut } from '~~/core/support/timber'
+import { inch } from '~~/core/quantity/units'
 import { useCatalogueStore } from '~/stores/catalogue'
 
 /** Where one leg is held, what it is fixed to, how far it grows, and what may be cut out of a joist for it. */
@@ -15,7 +16,9 @@ const props = defineProps<{ run: Run; leg: Leg; plan: Plan }>()
 const emit = defineEmits<{ apply: [edit: (job: Job) => Job] }>()
 const { job } = useOpenJob()
 const own = useCatalogueStore()
-const { length, figure, atMost } = useLengthText()
+const { length, figure, tell, units } = useWords()
+const { namesIn } = useNames()
+const names = computed(() => namesIn(props.run.id))
 const support = computed(() => props.plan.supports.find(({ run, leg }) => run === props.run.id && leg === props.leg.id))
 const profile = computed(() => profileWith(job.value.profile, job.value.own?.changes))
 
@@ -25,6 +28,8 @@ const on = [
 ] as const
 const setFixings = (fixings: Leg['fixings']) =>
   emit('apply', (before) => setLeg(before, props.run.id, props.leg.id, { fixings }))
+/** As joists are usually laid here: 16 in, or 400 mm. */
+const usualSpacing = computed(() => (units.value === 'imperial' ? 16 * inch : 400))
 const spacings = { min: 50, max: 5000 }
 const offsets = { min: 0, max: 5000 }
 
@@ -33,20 +38,30 @@ const warm = ref<number | undefined>(props.run.service === 'cold' ? 20 : props.r
 const growing = computed(() =>
   cold.value === undefined || warm.value === undefined
     ? null
-    : growthOf(own.catalogue, layOut(props.run), props.leg, props.plan.supports, warm.value - cold.value),
+    : growthOf(own.catalogue, layOut(props.run), props.leg, props.plan.supports, warm.value - cold.value, profile.value),
 )
 /** Ends at which the legs that turn off are long enough to give. */
-const able = computed(() => growing.value?.turning.filter(({ length: of }) => of >= growing.value!.freeLeg) ?? [])
+const able = computed(() =>
+  growing.value?.turning.filter(({ length: of }) => of >= growing.value!.freeLeg) ?? [],
+)
 const keepOff = (end: Turning) => {
   const { freeLeg } = growing.value!
   emit('apply', (before) => keepClipsOff(before, props.run.id, end, freeLeg))
 }
 const setFree = (free: Leg['free']) => emit('apply', (before) => setLeg(before, props.run.id, props.leg.id, { free }))
+const freeEnd = (of: FreeEnd) =>
+  of === 'ends'
+    ? 'a free end'
+    : of === 'unknown'
+      ? 'a leg whose clips are not known'
+      : of === 0
+        ? 'a held end'
+        : length(of)
 const freeText = computed(() => {
   const { start, end } = props.leg.free ?? {}
   const parts = [
-    ...(start ? [`${length(start)} from ${props.leg.from}`] : []),
-    ...(end ? [`${length(end)} from ${props.leg.to}`] : []),
+    ...(start ? [`${length(start)} from ${names.value.node(props.leg.from)}`] : []),
+    ...(end ? [`${length(end)} from ${names.value.node(props.leg.to)}`] : []),
   ]
   return parts.length > 0 ? `Kept without clips: ${parts.join(', ')}.` : ''
 })
@@ -54,7 +69,7 @@ const isPlasticPipe = computed(() => {
   const pipe = own.catalogue.pipe(props.leg.pipe ?? props.run.pipe)
   return pipe !== undefined && isPlastic(pipe.material)
 })
-const loop = computed(() => (growing.value && !growing.value.enough ? loopFor(growing.value.freeLeg) : null))
+const loop = computed(() => (growing.value?.enough === false ? loopFor(growing.value.freeLeg) : null))
 
 const joist = ref<Partial<JoistCut> & { kind: JoistCut['kind'] }>({ kind: 'hole' })
 const kinds = [
@@ -65,7 +80,7 @@ const whole = computed<JoistCut | null>(() => {
   const { kind, depth, span, at, size } = joist.value
   return depth && span && at !== undefined && size ? { kind, depth, span, at, size } : null
 })
-const problems = computed(() => (whole.value ? joistProblems(whole.value, job.value.profile, atMost) : []))
+const problems = computed(() => (whole.value ? joistProblems(whole.value, job.value.profile) : []))
 const clear = ref<number>()
 const timber = { min: 1, max: 20_000 }
 const fields = [
@@ -80,26 +95,41 @@ const fields = [
   <div class="space-y-4">
     <section class="space-y-2" aria-label="Clips of this leg">
       <p class="font-label text-xl font-semibold" data-clips>
-        {{ support?.at.length ? `Clips at ${support.at.map(figure).join(', ')}` : 'No clip' }}
+        {{
+          support?.at.length
+            ? `Clips at ${support.at.map(figure).join(', ')}`
+            : support?.unknown
+              ? 'Clips not known'
+              : 'No clip'
+        }}
       </p>
       <p v-if="support?.guides.length" class="font-label text-lg font-semibold">
         Guides at {{ support.guides.map(figure).join(', ') }}, in which it can slide
       </p>
       <p class="text-sm text-muted">
-        from the centre of {{ leg.from }}; {{ support?.basis
-        }}{{ isPlasticPipe ? '; plastic clips, no metal strap' : '' }}
+        from the centre of {{ names.node(leg.from)
+        }}<template v-if="support?.spacing"
+          >; at most {{ length(support.spacing.mm) }} apart, {{ support.spacing.basis }}</template
+        >{{ isPlasticPipe ? '; plastic clips, no metal strap' : '' }}
       </p>
       <p v-if="freeText" class="flex flex-wrap items-center gap-2">
         {{ freeText }}
         <button type="button" class="key quiet" @click="setFree(undefined)">Clips may stand there again</button>
       </p>
-      <p v-if="support?.missing" class="text-(--ui-warning)">{{ support.missing }}</p>
+      <p v-if="support?.unknown" class="text-(--ui-warning)">{{ tell(support.unknown) }}</p>
+      <p
+        v-for="note in support?.notes"
+        :key="tell(note)"
+        :class="note.verdict === 'caution' ? 'text-(--ui-warning)' : ''"
+      >
+        {{ tell(note) }}
+      </p>
       <div class="grid grid-cols-3 gap-2">
         <Choice
           label="Fixed to"
           :items="on"
           :model-value="leg.fixings ? 'timber' : 'wall'"
-          @update:model-value="(value) => setFixings(value === 'timber' ? { spacing: 400, offset: 200 } : undefined)"
+          @update:model-value="(value) => setFixings(value === 'timber' ? { spacing: usualSpacing, offset: usualSpacing / 2 } : undefined)"
         />
         <template v-if="leg.fixings">
           <LengthField
@@ -110,7 +140,7 @@ const fields = [
             @update:model-value="(mm) => mm !== undefined && setFixings({ ...leg.fixings!, spacing: mm })"
           />
           <LengthField
-            label="First from the start"
+            label="First joist from the start"
             :of="leg.id"
             :limits="offsets"
             :model-value="leg.fixings.offset"
@@ -121,17 +151,15 @@ const fields = [
     </section>
     <section class="space-y-2" aria-label="Expansion">
       <div class="grid grid-cols-2 gap-2">
-        <NumberField
+        <TemperatureField
           label="Fixed at"
-          unit="°C"
           :least="-30"
           :most="95"
           :model-value="cold"
           @update:model-value="(value) => (cold = value)"
         />
-        <NumberField
+        <TemperatureField
           label="In use at"
-          unit="°C"
           :least="-30"
           :most="95"
           :model-value="warm"
@@ -143,25 +171,28 @@ const fields = [
           <Readout
             :label="growing.growth < 0 ? 'Shrinks by' : 'Grows by'"
             :value="length(Math.abs(growing.growth))"
-            :basis="`${length(growing.length)} in line, ${growing.legs.join(', ')}`"
+            :basis="`${length(growing.length)} in line, ${growing.legs.map(names.leg).join(', ')}`"
           />
-          <Readout label="Free leg it needs" :value="length(growing.freeLeg)" basis="typical" />
+          <Readout label="Free leg it needs" :value="length(growing.freeLeg)" basis="by its material, typical" />
         </div>
         <p>
           There is
           {{
             growing.free
-              .map((of) => (of === null ? 'a free end' : of === 0 ? 'a held end' : length(of)))
+              .map(freeEnd)
               .join(' at its start, ')
           }}
           at its end.
           <strong v-if="growing.enough" class="text-(--ui-success)">Enough.</strong>
+          <strong v-else-if="growing.enough === null" class="text-(--ui-warning)"
+            >Whether it is enough is not known while the clips there are not.</strong
+          >
           <strong v-else class="text-(--ui-warning)">Not enough: keep clips off a free leg, or put in a loop.</strong>
           Room at walls and joists {{ length(roomAtWall(growing.growth)) }}.
         </p>
-        <div v-if="!growing.enough && able.length" class="flex flex-wrap gap-2">
+        <div v-if="growing.enough === false && able.length" class="flex flex-wrap gap-2">
           <button v-for="end in able" :key="end.node" type="button" class="key" @click="keepOff(end)">
-            Keep clips {{ length(growing.freeLeg) }} off on {{ end.legs.join(', ') }}
+            Keep clips {{ length(growing.freeLeg) }} off on {{ end.legs.map(names.leg).join(', ') }}
           </button>
         </div>
         <svg
@@ -211,7 +242,9 @@ const fields = [
         />
       </div>
       <p v-if="whole && problems.length === 0" class="pt-2 text-(--ui-success)">Within the limits.</p>
-      <p v-for="problem in problems" :key="problem" class="pt-2 text-(--ui-error)">Allowed: {{ problem }}.</p>
+      <p v-for="problem in problems" :key="problem.message" class="pt-2 text-(--ui-error)">
+        Allowed: {{ tell(problem) }}.
+      </p>
       <p
         v-if="clear !== undefined"
         class="pt-2"
@@ -224,7 +257,7 @@ const fields = [
         }}
       </p>
       <p class="pt-2 text-sm text-muted">
-        {{ joistLimits[job.profile].text }} ({{ joistLimits[job.profile].basis }}); local code comes first.
+        {{ tell(joistLimitsMessage(job.profile)) }} ({{ joistLimits[job.profile].basis }}); local code comes first.
       </p>
     </details>
   </div>

@@ -13,6 +13,7 @@ const { job } = useOpenJob()
 const own = useCatalogueStore()
 const workshop = useWorkshopStore()
 const { money } = useMoney()
+const { tell } = useWords()
 const answer = computed(() => joinLegs(own.catalogue, job.value, props.run, props.from.id, props.to.id, workshop.costs))
 type Found = NonNullable<typeof answer.value>['chains'][number]
 const isChosen = ({ fittings }: Found) => props.node.chain?.fittings.join() === fittings.map(({ id }) => id).join()
@@ -22,7 +23,7 @@ const choose = (chain: Found) => emit('change', chooseChain(job.value, props.run
 <template>
   <section aria-label="What joins the two pipes here">
     <p class="field-label">The pipe changes here: {{ from.label.split(' · ')[0] }} to {{ to.label.split(' · ')[0] }}</p>
-    <p v-if="answer?.none" class="text-(--ui-warning)">{{ answer.none }}</p>
+    <p v-if="answer?.none" class="text-(--ui-warning)">{{ tell(answer.none) }}</p>
     <ul class="ruled">
       <li v-for="chain in answer?.chains" :key="chain.fittings.map(({ id }) => id).join()">
         <button

@@ -5,7 +5,7 @@ import { simulatedCaliper } from '~/devices/simulated-caliper'
 
 /** A caliper that sends its readings: what it measures is said here, its key sends. The one shipped is simulated. */
 const emit = defineEmits<{ observe: [seen: Observation] }>()
-const { length } = useLengthText()
+const { diameter } = useWords()
 const caliper = simulatedCaliper()
 const state = ref<LinkState>('off')
 const last = ref<number | null>(null)
@@ -53,7 +53,7 @@ function pressKey(): void {
         <button v-else type="button" class="key" @click="caliper.disconnect()">Disconnect</button>
         <Choice v-model="across" label="It measures" :items="items" class="w-56" />
         <p v-if="last !== null" role="status">
-          Last reading <span class="font-label text-2xl font-semibold">{{ length(last) }}</span>
+          Last reading <span class="font-label text-2xl font-semibold">{{ diameter(last) }}</span>
         </p>
       </div>
       <fieldset class="flex flex-wrap items-end gap-3 border-l-4 border-(--ui-border) pl-3">

@@ -1,19 +1,20 @@
 <script setup lang="ts">
 import type { Observation } from '~~/core/job/observation'
-import { parseLength } from '~~/core/quantity/parse-length'
+import { acceptedLengths, parseLength } from '~~/core/quantity/parse-length'
 
 /** Measures and the print line: typed, then taken with Enter. */
 defineProps<{ suggested: string | undefined }>()
 const emit = defineEmits<{ observe: [seen: Observation] }>()
-const { units } = useLengthText()
+const { units, diameter, tolerance } = useWords()
 
 type Measure = 'caliper' | 'string' | 'tape' | 'wall'
-const measures: readonly { id: Measure; label: string; most: number; hint: string }[] = [
-  { id: 'caliper', label: 'Diameter by caliper', most: 200, hint: '± 0.1 mm' },
-  { id: 'string', label: 'Length of a string round it', most: 700, hint: '± 1 mm on the string' },
-  { id: 'tape', label: 'Diameter by tape across', most: 200, hint: '± 1 mm, rough' },
-  { id: 'wall', label: 'Wall at a cut end', most: 20, hint: '± 0.1 mm' },
-]
+/** What each is good to, in mm: a caliper to its tenth, a tape to its millimetre. */
+const measures = computed<readonly { id: Measure; label: string; most: number; hint: string }[]>(() => [
+  { id: 'caliper', label: 'Diameter by caliper', most: 200, hint: `± ${diameter(0.1)}` },
+  { id: 'string', label: 'Length of a string round it', most: 700, hint: `± ${tolerance(1)} on the string` },
+  { id: 'tape', label: 'Diameter by tape across', most: 200, hint: `± ${tolerance(1)}, rough` },
+  { id: 'wall', label: 'Wall at a cut end', most: 20, hint: `± ${diameter(0.1)}` },
+])
 const typed = reactive<Record<Measure, string>>({ caliper: '', string: '', tape: '', wall: '' })
 const problems = reactive<Partial<Record<Measure, string>>>({})
 const painted = ref(false)
@@ -32,9 +33,9 @@ function observation(id: Measure, mm: number): Observation {
   }
 }
 function take(id: Measure): void {
-  const { label, most } = measures.find((measure) => measure.id === id)!
+  const { label, most } = measures.value.find((measure) => measure.id === id)!
   const parsed = parseLength(typed[id], units.value, { min: 0.1, max: most })
-  problems[id] = parsed.ok ? undefined : `${label}: ${parsed.problem}; write millimetres such as 22.1, or 7/8"`
+  problems[id] = parsed.ok ? undefined : `${label}: ${parsed.problem}; write ${acceptedLengths[units.value]}`
   if (!parsed.ok) return
   typed[id] = ''
   emit('observe', observation(id, parsed.mm))

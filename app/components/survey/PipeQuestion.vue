@@ -10,6 +10,7 @@ import type { Observation, Region } from '~~/core/job/observation'
 const props = defineProps<{ survey: Survey; taken: string }>()
 const emit = defineEmits<{ change: [change: Partial<Survey>]; choose: [pipe: string, known: Place] }>()
 
+const { tell } = useWords()
 const answer = computed(() => (props.survey.observations.length > 0 ? identify(shippedCatalogue, props.survey) : null))
 const next = computed(() => answer.value?.next[0])
 const regions: { value: Region; label: string }[] = [
@@ -37,16 +38,16 @@ const forget = (index: number) =>
         <div class="font-label text-4xl leading-tight font-semibold" data-verdict>{{ verdict.text }}</div>
         <p>{{ verdict.detail }}</p>
         <p v-if="next" class="mt-1 font-semibold text-(--ui-primary)" data-next-check>
-          Next check: {{ next.why }} <span class="font-normal">({{ next.seconds }} s)</span>
+          Next check: {{ tell(next.why) }} <span class="font-normal">({{ next.seconds }} s)</span>
         </p>
         <p v-if="answer?.understood.length" class="mt-1">Read from the print: {{ answer.understood.join(', ') }}.</p>
         <p v-if="taken" class="mt-1"><VerdictMark verdict="fits" :word="false" /> {{ taken }}</p>
         <ul v-if="answer" class="mt-1 space-y-1">
-          <li v-for="text in answer.warnings" :key="text" class="flex gap-2">
-            <VerdictMark verdict="caution" :word="false" class="pt-1" />{{ text }}
+          <li v-for="warning in answer.warnings" :key="tell(warning)" class="flex gap-2">
+            <VerdictMark verdict="caution" :word="false" class="pt-1" />{{ tell(warning) }}
           </li>
-          <li v-for="text in answer.contradictions" :key="text" class="flex gap-2 text-(--ui-error)">
-            <VerdictMark verdict="refuse" :word="false" class="pt-1" />Does not agree: {{ text }}
+          <li v-for="against in answer.contradictions" :key="tell(against)" class="flex gap-2 text-(--ui-error)">
+            <VerdictMark verdict="refuse" :word="false" class="pt-1" />Does not agree: {{ tell(against) }}
           </li>
         </ul>
       </div>

@@ -1,19 +1,17 @@
 <script setup lang="ts">
-import { formatReading } from '~~/core/quantity/format-reading'
 import type { Observation } from '~~/core/job/observation'
 
 /** What was seen and measured so far; each can be taken back. */
 defineProps<{ observations: readonly Observation[] }>()
 const emit = defineEmits<{ forget: [index: number] }>()
-const { units } = useLengthText()
+const { diameter } = useWords()
 
-const size = (mm: number) => formatReading(mm, units.value)
 function text(seen: Observation): string {
   if (seen.kind === 'diameter')
-    return `${seen.instrument} ${size(seen.mm)}${seen.painted ? ', painted' : ''}${seen.oval ? ', oval' : ''}`
-  if (seen.kind === 'circumference') return `string ${size(seen.mm)}`
-  if (seen.kind === 'wall') return `wall ${size(seen.mm)}`
-  if (seen.kind === 'gauge') return `${size(seen.mm)} gauge ${seen.fits ? 'goes on' : 'does not go on'}`
+    return `${seen.instrument} ${diameter(seen.mm)}${seen.painted ? ', painted' : ''}${seen.oval ? ', oval' : ''}`
+  if (seen.kind === 'circumference') return `string ${diameter(seen.mm)}`
+  if (seen.kind === 'wall') return `wall ${diameter(seen.mm)}`
+  if (seen.kind === 'gauge') return `${diameter(seen.mm)} gauge ${seen.fits ? 'goes on' : 'does not go on'}`
   return seen.kind === 'print' ? `print “${seen.text}”` : `${seen.kind}: ${seen.value}`
 }
 </script>

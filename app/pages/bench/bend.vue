@@ -42,7 +42,7 @@ const radius = computed(() => {
   const inBender = way.value === 'bender' ? bender.value?.radius : undefined
   return inBender ?? (pipe.value ? usualRadius(pipe.value, way.value) : 60)
 })
-const { length } = useLengthText()
+const { length, problemOf } = useWords()
 
 const asked = computed<{ tube: Tube; problem: '' } | { tube: null; problem: string }>(() => {
   const { kind, angle, set: aside, roll, before, across, after } = question.value
@@ -62,7 +62,7 @@ const asked = computed<{ tube: Tube; problem: '' } | { tube: null; problem: stri
       problem: `The bends run into each other: the ${short === 0 ? 'first' : short === tube.bends.length ? 'last' : 'middle'} length is too short for a radius of ${length(radius.value)}.`,
     }
   } catch (error) {
-    return { tube: null, problem: (error as Error).message }
+    return { tube: null, problem: problemOf(error) }
   }
 })
 const found = computed(() =>

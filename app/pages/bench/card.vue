@@ -4,31 +4,47 @@ import { methodIds, methods, type MethodId } from '~~/core/catalogue/method'
 import { judge } from '~~/core/join/judge'
 import type { StripDepth } from '~~/core/make/depth-strip'
 import { jointCard } from '~~/core/make/joint-card'
+import { attitudes, type Attitude } from '~~/core/make/procedure'
 import { profileWith } from '~~/core/job/profile'
 import type { HeldProfile } from '~/composables/useProfileChoice'
 import { useCatalogueStore } from '~/stores/catalogue'
 
 /** How is this joint made, and how far in? Any pipe and method, without a job. */
 const own = useCatalogueStore()
-const question = useLocalStorage<HeldProfile & { pipe: string; method: MethodId }>('jolvet-bench-card', {
+const question = useLocalStorage<
+  HeldProfile & { pipe: string; method: MethodId; attitude?: Attitude; wet?: boolean }
+>('jolvet-bench-card', {
   profile: 'metric',
   pipe: 'copper-half-hard-en-1057-r250-22x0.9',
   method: 'solder',
 })
 const celsius = useAirTemperature()
-const { length, tolerance } = useLengthText()
+const { length, tolerance, say } = useWords()
 const pipe = computed(() => own.catalogue.pipe(question.value.pipe))
 const profile = computed(() => profileWith(question.value.profile, question.value.own?.changes))
 const card = computed(() =>
   pipe.value
-    ? jointCard(own.catalogue, pipe.value, question.value.method, profile.value, undefined, celsius.value ?? undefined)
+    ? jointCard(own.catalogue, pipe.value, question.value.method, profile.value, {
+        say: say.value,
+        celsius: celsius.value ?? undefined,
+        attitude: question.value.attitude,
+        wet: question.value.wet,
+      })
     : null,
 )
 const verdict = computed(() =>
   pipe.value
-    ? judge(own.catalogue, pipe.value, question.value.method, { service: 'cold', place: {}, profile: profile.value })
+    ? judge(own.catalogue, pipe.value, question.value.method, {
+        service: 'cold',
+        place: { wet: question.value.wet },
+        profile: profile.value,
+      })
     : null,
 )
+const isRefused = computed(() => verdict.value?.verdict === 'refuse')
+const attitudeItems = attitudes.map((value) => ({ value, label: value }))
+/** Each joint is worked along from its own first step. */
+const joint = computed(() => `bench/${question.value.pipe}/${question.value.method}`)
 const methodItems = methodIds.map((value) => ({ value, label: methods[value].name }))
 const along = ref(false)
 const set = (part: Partial<typeof question.value>) => (question.value = { ...question.value, ...part })
@@ -36,7 +52,7 @@ const set = (part: Partial<typeof question.value>) => (question.value = { ...que
 const strip = useLocalStorage<readonly StripDepth[]>('jolvet-bench-strip', [])
 const present = computed<StripDepth | null>(() => {
   const { title, insertion } = card.value ?? {}
-  return insertion && title ? { label: title, mm: insertion.mm, basis: insertion.basis } : null
+  return insertion && title && !isRefused.value ? { label: title, mm: insertion.mm, basis: insertion.basis } : null
 })
 const isOnStrip = computed(() =>
   strip.value.some(({ label, mm }) => label === present.value?.label && mm === present.value.mm),
@@ -48,7 +64,7 @@ function putOnStrip(): void {
 </script>
 
 <template>
-  <LazyWorkAlong v-if="along && card" :card="card" where="on the bench" timer="bench" @leave="along = false" />
+  <LazyWorkAlong v-if="along && card" :card="card" where="on the bench" :timer="joint" @leave="along = false" />
   <div v-else class="space-y-4">
     <div class="grid items-end gap-3 sm:grid-cols-[1fr_13rem_10rem_auto]">
       <LazyPipePicker label="Pipe" :model-value="question.pipe" @update:model-value="(id) => set({ pipe: id })" />
@@ -65,13 +81,15 @@ function putOnStrip(): void {
         :model-value="celsius ?? undefined"
         @update:model-value="(value) => (celsius = value ?? null)"
       />
-      <button type="button" class="key strong" :disabled="verdict?.verdict === 'refuse'" @click="along = true">
+      <button type="button" class="key strong" :disabled="isRefused" @click="along = true">
         <UIcon name="i-lucide-play" class="size-5" />Work along
       </button>
     </div>
     <div v-if="pipe && card && verdict" class="grid gap-6 lg:grid-cols-[minmax(0,22rem)_minmax(0,1fr)]">
       <section class="space-y-4" aria-label="Insertion depth">
+        <Readout v-if="isRefused" label="Not to be made" value="refused" basis="by the rules below" />
         <Readout
+          v-else
           label="Mark the pipe at"
           :value="length(card.insertion?.mm ?? null)"
           :tolerance="card.insertion ? tolerance(card.insertion.tolerance) : ''"
@@ -81,8 +99,23 @@ function putOnStrip(): void {
           <VerdictMark :verdict="verdict.verdict" />
           <ReasonList class="mt-2" :reasons="verdict.reasons" />
         </div>
+        <div class="grid grid-cols-2 items-end gap-3">
+          <Choice
+            label="How it lies"
+            :items="attitudeItems"
+            :model-value="question.attitude"
+            placeholder="not said"
+            @update:model-value="(attitude) => set({ attitude })"
+          />
+          <UCheckbox
+            :model-value="question.wet ?? false"
+            label="Still dripping"
+            class="min-h-11 items-center"
+            @update:model-value="(on) => set({ wet: on === true ? true : undefined })"
+          />
+        </div>
       </section>
-      <p v-if="verdict.verdict === 'refuse'">
+      <p v-if="isRefused">
         No card: this method is refused on this pipe. Choose another method or pipe.
       </p>
       <div v-else class="space-y-6">
@@ -93,7 +126,7 @@ function putOnStrip(): void {
           :method="question.method"
           :reasons="[]"
           where="On the bench"
-          timer="bench"
+          :timer="joint"
         />
         <DepthStripPrint :depths="depths" title="Depth strip">
           <ul class="mt-2 flex flex-wrap gap-1.5" aria-label="On the strip">

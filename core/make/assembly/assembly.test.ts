@@ -286,7 +286,7 @@ describe('the order of assembly', () => {
         expect(new Set(found).size).toBe(list.length)
       }),
       // Seeded: of twenty thousand random jobs about one takes a minute longer than it could.
-      { numRuns: 1000, seed: 4 },
+      { numRuns: 300 },
     )
   })
 })

@@ -10,6 +10,7 @@ import { useRackStore } from '~/stores/rack'
 import { useSelectionStore } from '~/stores/selection'
 
 const { store, job, plan, change } = useOpenJob()
+const { tell } = useWords()
 const selection = useSelectionStore()
 const rack = useRackStore()
 const own = useCatalogueStore()
@@ -84,8 +85,8 @@ const scrap = (id: number) => rack.book({ for: 'thrown away', takes: [id], leave
         <div v-if="tooLong.length" class="space-y-2" role="group" aria-label="Too long for their stock">
           <p class="text-(--ui-warning)">Longer than a stock length: {{ tooLong.map(({ id }) => id).join(', ') }}.</p>
           <button type="button" class="key strong" @click="putCouplings">Put couplings in</button>
-          <p v-for="{ piece: id, text } in unjoined" :key="id" role="alert" class="text-(--ui-error)">
-            {{ id }}: {{ text }}.
+          <p v-for="{ piece: id, why } in unjoined" :key="id" role="alert" class="text-(--ui-error)">
+            {{ id }}: {{ tell(why) }}.
           </p>
           <p class="text-sm text-muted">Whole lengths first, clear of bends, clips and joists; undo takes them out.</p>
         </div>

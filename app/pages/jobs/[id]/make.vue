@@ -2,12 +2,14 @@
 import { useSelectionStore } from '~/stores/selection'
 
 const { store, job, plan } = useOpenJob()
-const { joints, cardOf, whereOf, runName, pipeOf } = useJointCards()
+const { joints, cardOf, placeOf, whereOf, runName, pipeOf } = useJointCards()
 const selection = useSelectionStore()
 const celsius = useAirTemperature()
-const { length, tolerance } = useLengthText()
+const { length, tolerance } = useWords()
 const joint = computed(() => joints.value.find(({ id }) => id === selection.joint) ?? joints.value[0])
 const card = computed(() => (joint.value ? cardOf(joint.value) : null))
+/** A refused joint has no figure to mark by. */
+const isRefused = computed(() => joint.value?.verdict === 'refuse')
 const along = ref(false)
 const planning = ref(false)
 function showJoint(id: string): void {
@@ -16,6 +18,7 @@ function showJoint(id: string): void {
 }
 const depths = computed(() =>
   joints.value.flatMap((of) => {
+    if (of.verdict === 'refuse') return []
     const { title, insertion } = cardOf(of)
     return insertion ? [{ label: title, mm: insertion.mm, basis: insertion.basis as string }] : []
   }),
@@ -43,6 +46,14 @@ const depths = computed(() =>
       <section class="order-1 space-y-3 lg:order-2" aria-label="Joint card">
         <div class="flex flex-wrap items-end gap-4">
           <Readout
+            v-if="isRefused"
+            class="flex-1 basis-60"
+            label="Not to be made"
+            value="refused"
+            basis="by the rules below"
+          />
+          <Readout
+            v-else
             class="flex-1 basis-60"
             label="Mark the pipe at"
             :value="length(joint.insertion)"
@@ -57,11 +68,13 @@ const depths = computed(() =>
             :model-value="celsius ?? undefined"
             @update:model-value="(value) => (celsius = value ?? null)"
           />
-          <button type="button" class="key strong" @click="along = true">
+          <button type="button" class="key strong" :disabled="isRefused" @click="along = true">
             <UIcon name="i-lucide-play" class="size-5" />Work along
           </button>
         </div>
+        <ReasonList v-if="isRefused" :reasons="joint.reasons" />
         <JointCardView
+          v-else
           :key="joint.id"
           :card="card"
           :pipe="pipeOf(joint)"
@@ -74,7 +87,7 @@ const depths = computed(() =>
         <ClipTable :job="job" :plan="plan" />
       </section>
       <section class="order-2 space-y-4 lg:order-1" aria-label="Joints in order">
-        <JointList :joints="joints" :selected="joint.id" :run-name="runName" @select="(id) => (selection.joint = id)" />
+        <JointList :joints="joints" :selected="joint.id" :run-name="runName" :place-of="placeOf" @select="(id) => (selection.joint = id)" />
         <DepthStripPrint :depths="depths" :title="job.title" />
       </section>
     </div>

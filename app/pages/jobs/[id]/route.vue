@@ -25,7 +25,8 @@ const leg = computed(() => run.value?.legs.find(({ id }) => id === selection.leg
 const piece = computed(() => pieces.value.find(({ legs }) => leg.value && legs.includes(leg.value.id)))
 const pieceOf = computed(() => new Map(pieces.value.flatMap(({ id, legs }) => legs.map((of) => [of, id] as const))))
 const node = computed(() => run.value?.nodes.find(({ id }) => id === (selection.node || entry.value?.cursor)))
-const cursorNode = computed(() => run.value?.nodes.find(({ id }) => id === entry.value?.cursor))
+const { namesIn, runName } = useNames()
+const names = computed(() => (run.value ? namesIn(run.value.id) : undefined))
 const checks = computed(() => plan.value.checks.filter((check) => check.run === run.value?.id))
 const tools = useTemplateRef<{ openOffset: () => void }>('tools')
 useRouteKey('f', () => tools.value?.openOffset())
@@ -82,7 +83,7 @@ function selectLeg(id: string): void {
         :aria-pressed="item.id === run?.id"
         @click="selection.run = item.id"
       >
-        {{ item.name }}
+        {{ runName(item.id) }}
       </button>
       <button type="button" class="key" @click="startRun">
         <UIcon name="i-lucide-plus" class="size-4" />Another run
@@ -105,7 +106,7 @@ function selectLeg(id: string): void {
           @node="goTo"
           @length="retype"
         />
-        <EntryPad v-if="entry" :entry="entry" :at="`${cursorNode?.kind ?? ''} ${entry.cursor}`" @press="press" />
+        <EntryPad v-if="entry" :entry="entry" :at="names?.node(entry.cursor) ?? ''" @press="press" />
       </section>
       <section class="space-y-4" aria-label="Legs, node, checks">
         <LegList
@@ -139,7 +140,7 @@ function selectLeg(id: string): void {
           :bend-way="bendWay"
         />
         <details v-if="leg" @toggle="(event) => (legOpen = (event.target as HTMLDetailsElement).open)">
-          <summary class="label min-h-11 cursor-pointer pt-2 text-base">Leg {{ leg.id }}: its pipe</summary>
+          <summary class="label min-h-11 cursor-pointer pt-2 text-base">{{ names?.leg(leg.id) }}: its pipe</summary>
           <LegPipe v-if="legOpen" :run="run" :leg="leg" />
         </details>
         <details @toggle="(event) => (runOpen = (event.target as HTMLDetailsElement).open)">

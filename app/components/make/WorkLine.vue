@@ -1,0 +1,55 @@
+<script setup lang="ts">
+import type { Phase } from '~~/core/make/assembly/phases'
+import { formatWait } from '~~/core/quantity/format-duration'
+
+/** One line of the plan of work: what is done, when, and how long it really took. */
+defineProps<{
+  number: number
+  text: string
+  phase: Phase
+  /** Minutes from the beginning of the work. */
+  start: number
+  end: number
+  ready: number
+  whole: number
+  took: number | undefined
+  /** It leads to a joint’s card. */
+  opens: boolean
+}>()
+const emit = defineEmits<{ open: []; took: [minutes: number | undefined] }>()
+const colours: Readonly<Record<Phase, string>> = {
+  bench: 'bg-(--drawing-pipe)',
+  'in place': 'bg-(--ui-success)',
+  'water off': 'bg-(--ui-error)',
+}
+const minutes = (value: number) => formatWait(Math.round(value * 60))
+const bar = (from: number, to: number, whole: number) => ({
+  left: `${(from / whole) * 100}%`,
+  width: `${((to - from) / whole) * 100}%`,
+})
+</script>
+
+<template>
+  <div class="grid grid-cols-[2rem_1fr_6.5rem] items-center gap-x-2 lg:grid-cols-[2rem_minmax(0,18rem)_1fr_7rem]">
+    <span class="font-label text-lg font-semibold text-(--ui-primary)">{{ number }}</span>
+    <button v-if="opens" type="button" class="min-h-11 text-left" @click="emit('open')">{{ text }}</button>
+    <span v-else class="flex min-h-11 items-center">{{ text }}</span>
+    <div
+      class="relative order-last col-span-3 h-3 lg:order-none lg:col-span-1"
+      :title="`from ${minutes(start)} to ${minutes(end)}`"
+    >
+      <span class="absolute h-3" :class="colours[phase]" :style="bar(start, end, whole)" />
+      <span v-if="ready > end" class="absolute top-1 h-1 bg-(--drawing-faint)" :style="bar(end, ready, whole)" />
+    </div>
+    <NumberField
+      :label="`Took, step ${number}`"
+      bare
+      unit="min"
+      optional
+      :least="0"
+      :most="600"
+      :model-value="took"
+      @update:model-value="(value) => emit('took', value)"
+    />
+  </div>
+</template>
