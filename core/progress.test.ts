@@ -46,6 +46,20 @@ describe('where the steps of a job stand', () => {
     expect(said(nextStep(progress(job(cedar))).next)).toBe('make 17 joints')
   })
 
+  it('a job of new pipe alone is not sent to look at a pipe that is not there', () => {
+    const fresh = sampleJob({
+      pipe: pipeId('EN 1057', '22', 0.9),
+      method: 'solder',
+      legs: [['open:s', 'east', 1000, 'open:e']],
+    })
+    const begun = { ...fresh, surveys: [], runs: fresh.runs.map((run) => ({ ...run, legs: [] })) }
+    expect(states(begun).slice(0, 3)).toEqual(['survey: done 0', 'join: done 0', 'route: not begun 0'])
+    expect(nextStep(progress(begun)).step).toBe('route')
+    const refused = setRun({ ...fresh, surveys: [] }, 'r1', { method: 'expansion' })
+    const coupled = setNode(refused, 'r1', fresh.runs[0]!.nodes.at(-1)!.id, { kind: 'outlet' })
+    expect(progress(coupled)[1]!.state).toBe('reservation')
+  })
+
   it('a tie-in between two sizes is open until its fittings are chosen', () => {
     const open = setNode(job(cedar), 'r1', 'n1', { chain: undefined })
     expect(progress(open)[1]).toMatchObject({ state: 'in hand', open: 1 })

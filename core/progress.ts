@@ -42,6 +42,8 @@ function openTieIns(job: Job, catalogue: Catalogue): { readonly run: Run; readon
 
 function surveyProgress(job: Job): StepProgress {
   const untold = job.surveys.filter(({ pipe }) => pipe === undefined)
+  // A job of new pipe alone has nothing to look at.
+  if (job.surveys.length === 0 && job.runs.length > 0) return progress('survey', 'done', 0, null)
   if (job.surveys.length === 0) return progress('survey', 'not begun', 0, todo('look'))
   if (untold.length > 0)
     return progress('survey', 'in hand', untold.length, todo('identify', { name: untold[0]!.name }))
@@ -50,7 +52,7 @@ function surveyProgress(job: Job): StepProgress {
 
 function joinProgress(job: Job, plan: Plan, catalogue: Catalogue): StepProgress {
   const tieIns = job.runs.flatMap(({ nodes }) => nodes.filter(({ kind }) => kind === 'tie-in'))
-  if (tieIns.length === 0) return progress('join', 'not begun', 0, todo('join'))
+  if (tieIns.length === 0 && job.runs.length === 0) return progress('join', 'not begun', 0, todo('join'))
   const open = openTieIns(job, catalogue)
   if (open.length > 0) return progress('join', 'in hand', open.length, todo('fittings', { run: open[0]!.run.name }))
   const refused = plan.joints.filter(({ verdict }) => verdict === 'refuse').length

@@ -1,5 +1,6 @@
 import { assemblyVocabularies } from './make/assembly/sayings'
 import { bendRadius } from './bend/limits'
+import { shapeSentences } from './bend/shape-name'
 import { bendingOrderSentences } from './bend/bending-order'
 import { checkMetas } from './check/rules'
 import { flowSentences } from './flow/path'
@@ -23,6 +24,7 @@ export const vocabularies: ReadonlyMap<string, Vocabulary> = new Map(
     ...assemblyVocabularies,
     noChainVocabulary,
     bendRadius,
+    shapeSentences,
     bendingOrderSentences,
     flowSentences,
     joinLongSentences,

@@ -7,11 +7,12 @@ import { useJobStore } from '~/stores/job'
 import { useSelectionStore } from '~/stores/selection'
 
 /** Whether a key means the route: not what is typed in a field, nor what presses a control. */
-export function isForRoute({ ctrlKey, metaKey, altKey, target, key }: KeyboardEvent): boolean {
+export function isForRoute({ ctrlKey, metaKey, altKey, target, key }: KeyboardEvent, typedAt?: EventTarget): boolean {
   if (ctrlKey || metaKey || altKey) return false
   if (!(target instanceof HTMLElement)) return true
   if (target.closest('input, textarea, select, [role="combobox"], [role="listbox"], [role="dialog"]')) return false
-  // Enter and space on a focused control are that control's own.
+  // Enter and space on a focused control are that control's own; but Enter ends what was typed while it had the focus.
+  if (key === 'Enter' && target === typedAt) return true
   return !(target.closest('button, a, summary') && (key === 'Enter' || key === ' '))
 }
 
@@ -62,12 +63,24 @@ export function useRouteEntry(run: Ref<Run | undefined>, bendRadius: () => numbe
     selection.node = node
   }
 
+  /** Where the focus was when the last digit was typed; nowhere once nothing is typed. */
+  let typedAt: EventTarget | undefined
   useEventListener(window, 'keydown', (event: KeyboardEvent) => {
-    if (!isForRoute(event)) return
+    if (!isForRoute(event, typedAt)) return
     // Shift with an arrow puts it to the direction before.
     const combines = event.shiftKey && /^(Arrow|Page)/.test(event.key)
     if (combines ? press('&') && press(event.key) : press(event.key)) event.preventDefault()
+    typedAt = entry.value?.typed ? (event.target ?? undefined) : undefined
   })
+
+  /** Undo takes back what is typed first, as one step. */
+  function takeTyped(): boolean {
+    if (!entry.value?.typed) return false
+    kept.value = { ...entry.value, typed: '', problem: '' }
+    return true
+  }
+  store.undoFirst = takeTyped
+  onScopeDispose(() => (store.undoFirst = null))
 
   return { entry, press, goTo }
 }

@@ -1,9 +1,11 @@
+import { useEventListener } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import type { Job } from '~~/core/job/job'
 import { readJob } from '~~/core/job/read-job'
 import { planJob } from '~~/core/plan'
 import { progressOf } from '~~/core/progress'
 import { adoptDraft, claimTab, dropDraft, keepDraft } from '~/saving/draft'
+import { keepHistory, takeHistory } from '~/saving/history'
 import { SaveLoop, type SaveStatus } from '~/saving/save-loop'
 import { httpTransport, type Stored } from '~/saving/transport'
 import { useCatalogueStore } from '~/stores/catalogue'
@@ -20,6 +22,8 @@ export const useJobStore = defineStore('job', () => {
   const own = useCatalogueStore()
   const plan = computed(() => (job.value ? planJob(job.value, own.catalogue) : null))
   const progress = computed(() => (job.value && plan.value ? progressOf(job.value, plan.value, own.catalogue) : []))
+  /** What undo takes back before the job itself: digits that are typed, say. It tells whether there was anything. */
+  const undoFirst = shallowRef<(() => boolean) | null>(null)
   let loop: SaveLoop | undefined
   let channel: BroadcastChannel | undefined
 
@@ -58,12 +62,29 @@ export const useJobStore = defineStore('job', () => {
     const read = draft && readJob(draft.job, own.catalogue)
     if (!draft || !read?.ok) {
       show(answer.stored, tab)
+      recall()
       return null
     }
     // The draft is saved from the version that it was made from: a newer one in between is a conflict, as it should be.
     show({ ...answer.stored, version: draft.version }, tab)
     change(read.job)
+    recall()
     return null
+  }
+
+  /** The history that a reload of this tab left. */
+  function recall(): void {
+    if (!job.value) return
+    const kept = takeHistory(sessionStorage, id.value, job.value)
+    if (kept.past.length + kept.future.length === 0) return
+    past.value = kept.past
+    future.value = kept.future
+  }
+
+  if (import.meta.client) {
+    useEventListener(window, 'pagehide', () => {
+      if (job.value) keepHistory(sessionStorage, id.value, job.value, { past: past.value, future: future.value })
+    })
   }
 
   function put(next: Job): void {
@@ -80,6 +101,7 @@ export const useJobStore = defineStore('job', () => {
   }
 
   function undo(): void {
+    if (undoFirst.value?.()) return
     const before = past.value.at(-1)
     if (!before || !job.value) return
     past.value = past.value.slice(0, -1)
@@ -123,5 +145,5 @@ export const useJobStore = defineStore('job', () => {
     future.value = []
   }
 
-  return { id, job, plan, progress, status, past, future, open, change, undo, redo, settleConflict, saveCopy, close }
+  return { id, job, plan, progress, status, past, future, undoFirst, open, change, undo, redo, settleConflict, saveCopy, close }
 })

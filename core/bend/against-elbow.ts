@@ -14,7 +14,7 @@ export interface CornerCost {
 export interface Corner {
   readonly angle: number
   readonly radius: number
-  readonly way: BendingMethod
+  readonly bending: BendingMethod
   /** From an elbow's centre to its face, in mm; null where it is not known. */
   readonly elbowFace: number | null
   readonly jointMinutes: number
@@ -30,7 +30,7 @@ const bendMinutes: Readonly<Record<BendingMethod, number>> = { hand: 1, 'spring 
  *
  * @example 90°, radius 88, elbow 30 to its face: room 88 against 30, no joint against two, 37.8 mm less pipe
  */
-export function bendAgainstElbow({ angle, radius, way, elbowFace, jointMinutes, elbowPrice, hourPrice }: Corner): {
+export function bendAgainstElbow({ angle, radius, bending, elbowFace, jointMinutes, elbowPrice, hourPrice }: Corner): {
   readonly bend: CornerCost
   readonly elbow: Omit<CornerCost, 'room'> & { readonly room: number | null }
   readonly gain: number
@@ -38,7 +38,7 @@ export function bendAgainstElbow({ angle, radius, way, elbowFace, jointMinutes, 
   const { setBack, gain } = bendLengths(radius, angle)
   const elbowMinutes = 2 * jointMinutes
   return {
-    bend: { room: setBack, joints: 0, minutes: bendMinutes[way], cost: (bendMinutes[way] / 60) * hourPrice },
+    bend: { room: setBack, joints: 0, minutes: bendMinutes[bending], cost: (bendMinutes[bending] / 60) * hourPrice },
     elbow: {
       room: elbowFace,
       joints: 2,

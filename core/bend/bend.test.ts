@@ -259,7 +259,7 @@ it('bend against elbow: no joint and less pipe, but more room', () => {
   } = bendAgainstElbow({
     angle: 90,
     radius: 88,
-    way: 'bender',
+    bending: 'bender',
     elbowFace: 30,
     jointMinutes: 6,
     elbowPrice: 1,

@@ -36,8 +36,8 @@ export const bendRadius = {
         `${say.atLeast(short)} tighter than ${times} × outside diameter, ${say.length(least)}: it kinks, and a kink is cut out`,
     ),
     held: sentence(
-      { way: 'spring or support' as BendingMethod, least: 80 },
-      ({ way, least }, say) => `only with a ${way}, which holds it to ${say.length(least)}; by hand it kinks`,
+      { bending: 'spring or support' as BendingMethod, least: 80 },
+      ({ bending, least }, say) => `only with a ${bending}, which holds it to ${say.length(least)}; by hand it kinks`,
     ),
   },
 } as const
@@ -121,7 +121,7 @@ export function bendVerdictAnyhow(pipe: Pipe, radius: number): BendVerdict {
   const { method, found } = holding
   return found.leastRadius === null
     ? found
-    : { ...found, verdict: 'caution', ...told('held', { way: method, least: found.leastRadius }) }
+    : { ...found, verdict: 'caution', ...told('held', { bending: method, least: found.leastRadius }) }
 }
 
 /** How a pipe is usually bent: plastic by hand, metal in a bender. */

@@ -95,3 +95,18 @@ export const crossoverFour = (
     ],
   }
 }
+
+/** Two 90s: a U where the second goes on the same way round, an S where it turns back. */
+export const twoNineties = (
+  across: number,
+  radius: number,
+  before: number,
+  after: number,
+  shape: 'u' | 's',
+): Tube => ({
+  legs: [before, across, after],
+  bends: [
+    { angle: 90, radius, turn: 0 },
+    { angle: 90, radius, turn: shape === 'u' ? 0 : 180 },
+  ],
+})

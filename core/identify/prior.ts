@@ -86,6 +86,13 @@ for (const pipe of shippedPipes) rowsOfSize.set(sizeKey(pipe), (rowsOfSize.get(s
 /** A size made in three walls is not three times as common: its rows share one weight. */
 const shareOfSize = (pipe: Pipe): number => 1 / (rowsOfSize.get(sizeKey(pipe)) ?? 1)
 
+/** Of the three grades of tube that only their walls tell apart, L is what is bought for a house. */
+const gradeWeight: Readonly<Record<string, number>> = { K: 0.5, M: 0.8 }
+
+/** How often a pipe is asked for: its size is one choice, however many walls it is made in. */
+export const askedWeight = (pipe: Pipe, region: Region | undefined): number =>
+  (priorWeight(pipe, region, undefined) / shareOfSize(pipe)) * (gradeWeight[pipe.grade] ?? 1)
+
 /**
  * How common a pipe is before anything is looked at, not normalised. Typical: it only breaks ties,
  * the observations decide.

@@ -22,6 +22,7 @@ const common = {
   purgeMinutes: 5,
   lookMinutes: 5,
   fireWatch: 60,
+  workDay: 420,
   freeLegCopper: 61,
   freeLegSteel: 60,
   freeLegMultilayer: 33,

@@ -4,7 +4,7 @@ import { shippedCosts } from '../job/costs'
 import { profiles } from '../job/profile'
 import { applyChanges, costsOf, emptyWorkshop, type Workshop } from '../job/workshop'
 import { pipeId } from '../sample-run'
-import { compareMethods, costOver } from './compare'
+import { compareMethods, costOver, hoursOver } from './compare'
 import { judgeAll } from './judge'
 
 const copper = catalogue.pipe(pipeId('EN 1057', '15', 0.7))!
@@ -17,10 +17,27 @@ describe('comparing methods', () => {
   it('by hand: ten soldered joints', () => {
     const solder = row(compare(10), 'solder')
     // Half a coupling 0.45 and 0.50 of solder; 12 minutes at 48 an hour are 9.60.
-    expect(solder).toMatchObject({ material: 0.95, each: 10.55, tool: 120, watch: 60, skill: 'much' })
+    expect(solder).toMatchObject({ fitting: 0.45, consumables: 0.5, each: 10.55, tool: 120, watch: 60, skill: 'much' })
     // Tool 120, an hour's watch 48, ten joints 105.50.
     expect(costOver(solder, 10, shippedCosts)).toBe(273.5)
     expect(costOver(solder, 0, shippedCosts)).toBe(0)
+  })
+
+  it('a fire watch each day of hot work: forty joints of twelve minutes are two days', () => {
+    const solder = row(compare(40), 'solder')
+    expect(hoursOver(solder, 40)).toBe(10)
+    // Tool 120, two hours' watch 96, forty joints 422.
+    expect(costOver(solder, 40, shippedCosts)).toBe(638)
+    expect(hoursOver(solder, 35)).toBe(8)
+    expect(hoursOver(row(compare(40), 'press-metal'), 30)).toBe(2)
+  })
+
+  it('tees and elbows: a joint’s share of a dearer fitting', () => {
+    const of = (kind: 'elbow 90' | 'tee') =>
+      compareMethods(verdicts, shippedCosts, profiles.metric, undefined, 10, kind).rows
+    // An elbow is 1.6 couplings with two joints; a tee 2.2 times what its three ends cost.
+    expect(of('elbow 90').find(({ method }) => method === 'press-metal')!.fitting).toBe(3.04)
+    expect(of('tee').find(({ method }) => method === 'press-metal')!.fitting).toBe(4.18)
   })
 
   it('a tool that is owned is not paid for again', () => {

@@ -3,7 +3,7 @@ import type { Costs } from '../job/costs'
 import type { Fitting, FittingEnd, PartKind } from './fitting'
 
 /** How much dearer than a coupling a fitting of this kind is; made up, like the prices. */
-const dearness: Readonly<Record<PartKind, number>> = {
+export const dearness: Readonly<Record<PartKind, number>> = {
   coupling: 1,
   'slip coupling': 1.4,
   reducer: 1.3,

@@ -8,7 +8,7 @@ const pipe = (standard: string, nominal: string, having?: number) => catalogue.p
 
 describe('a corner bent, or made with an elbow', () => {
   it('22 copper at 90°: the bend of 88 takes 88 and saves 37.8 of pipe, a soldered elbow 14.6 + 15.4', () => {
-    const corner = { angle: 90, radius: 88, way: 'bender', prefer: 'solder' } as const
+    const corner = { angle: 90, radius: 88, bending: 'bender', prefer: 'solder' } as const
     const { method, bend, elbow, gain } = cornerChoice(catalogue, pipe('EN 1057', '22', 0.9), corner, shippedCosts)
     expect([method, bend.room, elbow.room, bend.joints, elbow.joints]).toEqual([
       'solder',
@@ -24,13 +24,13 @@ describe('a corner bent, or made with an elbow', () => {
   })
 
   it('takes a method that has an elbow for the pipe where the run’s has none', () => {
-    const corner = { angle: 90, radius: 80, way: 'hand', prefer: 'solder' } as const
+    const corner = { angle: 90, radius: 80, bending: 'hand', prefer: 'solder' } as const
     const choice = cornerChoice(catalogue, pipe('EN ISO 21003', '16'), corner, shippedCosts)
     expect([choice.method, choice.verdict.verdict, choice.bend.minutes]).toEqual(['press-multilayer', 'fits', 1])
   })
 
   it('knows no room of an elbow that is not made', () => {
-    const corner = { angle: 30, radius: 88, way: 'bender' } as const
+    const corner = { angle: 30, radius: 88, bending: 'bender' } as const
     expect(cornerChoice(catalogue, pipe('EN 1057', '22', 0.9), corner, shippedCosts).elbow.room).toBeNull()
   })
 })

@@ -32,10 +32,10 @@ const elbows = [
 export function cornerChoice(
   catalogue: Catalogue,
   pipe: Pipe,
-  corner: { readonly angle: number; readonly radius: number; readonly way: BendingMethod; readonly prefer?: MethodId },
+  corner: { readonly angle: number; readonly radius: number; readonly bending: BendingMethod; readonly prefer?: MethodId },
   costs: Costs,
 ): CornerChoice {
-  const { angle, radius, way, prefer } = corner
+  const { angle, radius, bending, prefer } = corner
   const kind = elbows.find(({ angle: made }) => Math.abs(made - angle) <= near)?.kind
   const found = [...(prefer ? [prefer] : []), ...methodIds].flatMap((method) => {
     const socket = catalogue.socketFor(method, pipe)
@@ -48,12 +48,12 @@ export function cornerChoice(
     ...bendAgainstElbow({
       angle,
       radius,
-      way,
+      bending,
       elbowFace: kind && found ? found.face : null,
       jointMinutes: minutes,
       elbowPrice: fitting,
       hourPrice: costs.hour,
     }),
-    verdict: bendVerdict(pipe, radius, way),
+    verdict: bendVerdict(pipe, radius, bending),
   }
 }

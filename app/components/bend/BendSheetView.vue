@@ -12,27 +12,19 @@ const props = defineProps<{ tube: Tube; bender: Bender | null; pipe: Pipe; title
 const { length, units, tell } = useWords()
 const reversed = ref(false)
 const told = computed(() => (reversed.value ? reverseTube(props.tube) : props.tube))
-const wayWords = { hand: 'bent by hand', 'spring or support': 'with a spring or support', bender: 'in a bender' }
-const { wayOf, setWay } = useBendWay()
-const way = computed(() => wayOf(props.pipe))
-const ways = bendingMethods.map((value) => ({ value, label: wayWords[value] }))
-const used = computed(() => (way.value === 'bender' ? props.bender : null))
+const methodWords = { hand: 'bent by hand', 'spring or support': 'with a spring or support', bender: 'in a bender' }
+const { methodOf, setMethod } = useBendingMethod()
+const method = computed(() => methodOf(props.pipe))
+const methodItems = bendingMethods.map((value) => ({ value, label: methodWords[value] }))
+const used = computed(() => (method.value === 'bender' ? props.bender : null))
 const sheet = computed(() => bendSheet(told.value, used.value, props.pipe.od))
 const first = computed(() => sheet.value.marks[0])
 const degrees = (value: number) => `${Math.round(value * 10) / 10}°`
-const pull = ({ angle, pull: to }: { angle: number; pull: number }) =>
-  to === angle ? degrees(angle) : `${degrees(angle)} + ${degrees(to - angle)}`
-const around = ({ round, roundAlong }: { round: number; roundAlong: number }) =>
-  round === 0
-    ? 'in line with the back line'
-    : Math.abs(round) === 180
-      ? 'opposite the back line'
-      : `${degrees(Math.abs(round))} ${round > 0 ? 'clockwise' : 'anticlockwise'}, ${length(roundAlong)} round`
 const verdict = computed(() =>
-  bendVerdict(props.pipe, Math.min(...props.tube.bends.map(({ radius }) => radius)), way.value),
+  bendVerdict(props.pipe, Math.min(...props.tube.bends.map(({ radius }) => radius)), method.value),
 )
 const how = computed(() =>
-  way.value !== 'bender'
+  method.value !== 'bender'
     ? 'Bent without a bender: the marks stand at the start of each bend; hold the radius over something round.'
     : used.value
       ? markingHow[used.value.school]
@@ -61,7 +53,7 @@ const pages = (paper: Paper) =>
       <Readout
         label="Pull to"
         :value="degrees(first.pull)"
-        :basis="first.pull === first.angle ? 'spring-back not known' : pull(first)"
+        :basis="first.pull === first.angle ? 'spring-back not known' : `${degrees(first.angle)} and its spring-back`"
       />
       <Readout
         label="Cut the tube"
@@ -76,9 +68,9 @@ const pages = (paper: Paper) =>
       <Choice
         label="How it is bent"
         class="w-60"
-        :items="ways"
-        :model-value="way"
-        @update:model-value="(value) => setWay(pipe, value)"
+        :items="methodItems"
+        :model-value="method"
+        @update:model-value="(value) => setMethod(pipe, value)"
       />
     </div>
     <p class="text-sm">{{ how }} Draw a line along the tube’s back first: it keeps the twist.</p>
@@ -106,35 +98,7 @@ const pages = (paper: Paper) =>
       <template v-if="sheet.trim.last">{{ length(sheet.trim.last) }} at the second end</template>.
     </p>
     <TubeDrawing :tube="told" :sheet="sheet" :od="pipe.od" />
-    <div class="overflow-x-auto">
-      <table class="w-full text-left" aria-label="Bends in order">
-        <thead>
-          <tr class="label">
-            <th>Bend</th>
-            <th class="text-right">Mark at</th>
-            <th class="pl-3 text-right">Pull to</th>
-            <th class="pl-4">Hold</th>
-            <th class="hidden pl-4 sm:table-cell">Turn of the tube</th>
-            <th class="hidden pl-4 text-right sm:table-cell">Start, middle, end</th>
-          </tr>
-        </thead>
-        <tbody class="ruled">
-          <tr v-for="(mark, index) in sheet.marks" :key="mark.bend" class="h-11">
-            <td class="font-label text-lg font-semibold text-(--ui-primary)">{{ index + 1 }}</td>
-            <td class="text-right font-label text-lg font-semibold whitespace-nowrap">{{ length(mark.mark) }}</td>
-            <td class="pl-3 text-right font-label text-lg font-semibold whitespace-nowrap">{{ pull(mark) }}</td>
-            <td class="pl-4">{{ mark.hold }}</td>
-            <td class="hidden pl-4 sm:table-cell">{{ around(mark) }}</td>
-            <td class="hidden pl-4 text-right text-sm whitespace-nowrap sm:table-cell">
-              {{ length(mark.start) }}, {{ length(mark.middle) }}, {{ length(mark.end) }}
-            </td>
-          </tr>
-        </tbody>
-      </table>
-    </div>
-    <p class="text-sm text-muted sm:hidden">
-      <template v-for="(mark, index) in sheet.marks" :key="mark.bend">{{ index + 1 }}: {{ around(mark) }}. </template>
-    </p>
+    <BendMarks :sheet="sheet" />
     <StripPrint title="Strip of marks" file="bend-strip" :empty="sheet.marks.length === 0" :pages="pages">
       <p class="text-sm text-muted">Full size, sheet after sheet: lay the tube on it and mark.</p>
     </StripPrint>

@@ -6,7 +6,7 @@ import { cornerChoice } from '~~/core/plan/corner'
 import { useCatalogueStore } from '~/stores/catalogue'
 
 /** One corner, bent or made with an elbow: what each costs in room, joints and time. */
-const props = defineProps<{ pipe: Pipe; angle: number; radius: number; way: BendingMethod; prefer?: MethodId }>()
+const props = defineProps<{ pipe: Pipe; angle: number; radius: number; bending: BendingMethod; prefer?: MethodId }>()
 const own = useCatalogueStore()
 const { length, tell } = useWords()
 const { costs, money } = useMoney()

@@ -3,7 +3,7 @@ import { shippedCatalogue } from '~~/core/catalogue/catalogue'
 import type { PlanPiece } from '~~/core/plan/types'
 
 /** The cut list: every piece with its length, tolerance and marks. */
-defineProps<{ pieces: readonly PlanPiece[]; selected?: string }>()
+defineProps<{ pieces: readonly PlanPiece[]; selected?: string; ticks?: boolean }>()
 const emit = defineEmits<{ select: [piece: string] }>()
 const { length, tolerance } = useWords()
 const mark = (end: PlanPiece['ends'][0]) => (end.method === null ? 'open' : length(end.insertion))
@@ -30,7 +30,8 @@ const label = (id: string) => shippedCatalogue.pipe(id)?.label.split(' · ')[0] 
         :class="piece.id === selected ? 'bg-(--ui-bg-muted)' : ''"
         @click="emit('select', piece.id)"
       >
-        <td>
+        <td class="whitespace-nowrap">
+          <TickBox v-if="ticks" class="mr-2" />
           <button
             type="button"
             class="min-h-11 min-w-11 text-left font-label text-lg font-semibold text-(--ui-primary)"

@@ -11,6 +11,8 @@ const props = defineProps<{
   offcuts: readonly RackOffcut[]
   cutting?: Cutting
   selected: string
+  /** On paper: nothing to press. */
+  printed?: boolean
 }>()
 const emit = defineEmits<{ select: [piece: string]; cut: [bars: readonly Bar[]] }>()
 const { length } = useWords()
@@ -54,10 +56,15 @@ const proof = computed(() => {
       </p>
       <p v-if="isCut" class="font-semibold text-(--ui-success)">cut and booked</p>
       <p v-else class="text-sm" aria-live="polite" data-proof>{{ proof }}</p>
-      <button v-if="running" type="button" class="key" @click="stop">
+      <button v-if="running" type="button" class="key no-print" @click="stop">
         <UIcon name="i-lucide-square" class="size-4" />Stop, keep this
       </button>
-      <button v-else-if="failed || (progress && progress.stage !== 'done')" type="button" class="key" @click="start">
+      <button
+        v-else-if="failed || (progress && progress.stage !== 'done')"
+        type="button"
+        class="key no-print"
+        @click="start"
+      >
         Look again
       </button>
     </div>
@@ -74,10 +81,16 @@ const proof = computed(() => {
       @select="(id) => emit('select', id)"
     />
     <div v-if="bars.length" class="flex flex-wrap items-center gap-3">
-      <button v-if="!isCut" type="button" class="key strong" :disabled="running" @click="emit('cut', bars)">
+      <button
+        v-if="!isCut && !printed"
+        type="button"
+        class="key strong"
+        :disabled="running"
+        @click="emit('cut', bars)"
+      >
         <UIcon name="i-lucide-check" class="size-5" />Cut it: book
       </button>
-      <button v-else type="button" class="key" @click="anew = true">Lay anew</button>
+      <button v-else-if="!printed" type="button" class="key" @click="anew = true">Lay anew</button>
       <p class="text-sm text-muted">
         {{
           kept.length

@@ -1,23 +1,53 @@
 <script setup lang="ts">
 import { shippedCatalogue } from '~~/core/catalogue/catalogue'
+import { findPipes } from '~~/core/identify/find-pipe'
+import { useJobStore } from '~/stores/job'
 
-defineProps<{ label: string; modelValue: string | undefined }>()
+/** A pipe by what people say of it: the job's own first, then what is common where it stands. */
+const props = defineProps<{ label: string; modelValue: string | undefined }>()
 const emit = defineEmits<{ 'update:modelValue': [id: string] }>()
-const items = shippedCatalogue.pipes.map(({ id, label }) => ({ value: id, label }))
+const store = useJobStore()
+const { units } = useWords()
+const said = ref('')
+const used = computed(() => [
+  ...new Set([
+    ...(props.modelValue ? [props.modelValue] : []),
+    ...(store.job?.runs ?? []).flatMap(({ pipe, legs }) => [pipe, ...legs.flatMap((leg) => leg.pipe ?? [])]),
+    ...(store.job?.surveys ?? []).flatMap(({ pipe }) => pipe ?? []),
+  ]),
+])
+const region = computed(
+  () =>
+    store.job?.surveys.find((survey) => survey.region)?.region ??
+    (units.value === 'imperial' ? ('north-america' as const) : ('britain' as const)),
+)
+const items = computed(() =>
+  findPipes(shippedCatalogue.pipes, said.value, { used: used.value, region: region.value }).map(({ id, label }) => ({
+    value: id,
+    label,
+  })),
+)
+/** What is chosen keeps its name while another is looked for. */
+const chosen = computed(() => shippedCatalogue.pipe(props.modelValue ?? '')?.label)
 </script>
 
 <template>
   <UFormField :label="label">
     <USelectMenu
+      v-model:search-term="said"
       :model-value="modelValue"
       :items="items"
       value-key="value"
       virtualize
+      ignore-filter
       class="w-full"
       placeholder="Choose a pipe"
-      :search-input="{ placeholder: 'Size, material, standard' }"
+      :search-input="{ placeholder: '22 copper, 1/2 L, pex 1/2' }"
       :aria-label="label"
       @update:model-value="(id) => id && emit('update:modelValue', id)"
-    />
+    >
+      <template v-if="chosen" #default>{{ chosen }}</template>
+      <template #empty>No pipe of that name: try its size and material, such as 22 copper.</template>
+    </USelectMenu>
   </UFormField>
 </template>

@@ -3,14 +3,19 @@ import { useLocalStorage } from '@vueuse/core'
 import { methods } from '~~/core/catalogue/method'
 import type { OwnedTool } from '~~/core/job/place'
 import type { Profile } from '~~/core/job/profile'
-import { compareMethods, costOver } from '~~/core/join/compare'
+import { comparedFittings, compareMethods, costOver, hoursOver, type ComparedFitting, type ComparedMethod } from '~~/core/join/compare'
 import type { Verdict } from '~~/core/join/verdict'
+import { formatWait } from '~~/core/quantity/format-duration'
 
 /** The methods that fit, side by side over a number of joints: time, money, heat, skill, and when a tool pays for itself. */
 const props = defineProps<{ verdicts: readonly Verdict[]; profile: Profile; tools: readonly OwnedTool[] | undefined }>()
 const { costs, money } = useMoney()
 const joints = useLocalStorage('jolvet-compare-joints', 20)
-const compared = computed(() => compareMethods(props.verdicts, costs.value, props.profile, props.tools, joints.value))
+const kind = useLocalStorage<ComparedFitting>('jolvet-compare-fitting', 'coupling')
+const words: Readonly<Record<ComparedFitting, string>> = { coupling: 'couplings', 'elbow 90': 'elbows', tee: 'tees' }
+const kinds = comparedFittings.map((value) => ({ value, label: words[value] }))
+const compared = computed(() => compareMethods(props.verdicts, costs.value, props.profile, props.tools, joints.value, kind.value))
+const hours = (row: ComparedMethod) => formatWait(Math.round(hoursOver(row, joints.value) * 3600))
 const name = (method: keyof typeof methods) => methods[method].name
 </script>
 
@@ -26,22 +31,26 @@ const name = (method: keyof typeof methods) => methods[method].name
         :model-value="joints"
         @update:model-value="(n) => n && (joints = n)"
       />
+      <Choice v-model="kind" label="Of" class="w-36" :items="kinds" />
       <p class="flex-1 basis-60 text-sm text-muted">
         By your prices and minutes, made up until you set them in
-        <NuxtLink to="/bench/costs" class="underline">Tools and prices</NuxtLink>. A tool and a fire watch are counted
-        once.
+        <NuxtLink to="/bench/costs" class="underline">Tools and prices</NuxtLink>. A tool is counted once, a fire watch
+        each day of hot work.
       </p>
     </div>
     <p v-if="compared.rows.length === 0">No method is left to compare: each is refused here.</p>
     <div v-else class="grid gap-4 xl:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
       <div class="overflow-x-auto">
-        <table class="w-full min-w-[38rem] text-left [&_td]:px-1.5 [&_th]:px-1.5">
+        <table class="w-full min-w-[46rem] text-left [&_td]:px-1.5 [&_th]:px-1.5">
           <thead>
             <tr class="label align-bottom">
               <th>Method</th>
               <th class="text-right">{{ joints }} joints</th>
               <th class="text-right">A joint</th>
+              <th class="text-right">Fitting</th>
+              <th class="text-right">Sundries</th>
               <th class="text-right">min</th>
+              <th class="text-right">In all</th>
               <th class="text-right">Tool to buy</th>
               <th class="text-right">Watch</th>
               <th>Skill</th>
@@ -58,7 +67,10 @@ const name = (method: keyof typeof methods) => methods[method].name
                 {{ money(costOver(row, joints, costs)) }}
               </td>
               <td class="text-right">{{ money(row.each) }}</td>
+              <td class="text-right">{{ money(row.fitting) }}</td>
+              <td class="text-right">{{ money(row.consumables) }}</td>
               <td class="text-right">{{ row.minutes }}</td>
+              <td class="text-right font-semibold whitespace-nowrap">{{ hours(row) }}</td>
               <td class="text-right">{{ row.tool ? money(row.tool) : 'none' }}</td>
               <td class="text-right">{{ row.watch ? `${row.watch} min` : 'none' }}</td>
               <td>{{ row.skill }}</td>

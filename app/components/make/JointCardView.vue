@@ -14,13 +14,18 @@ defineProps<{
   /** Named apart from the same joint elsewhere, so that its waits have timers of their own. */
   timer: string
   printed?: boolean
+  /** All joints that it holds for, each with a box to tick. */
+  places?: readonly string[]
 }>()
 </script>
 
 <template>
   <article class="keep-whole">
     <h2 class="heading">{{ card.title }}</h2>
-    <p class="text-muted">{{ where }}</p>
+    <ul v-if="places" class="my-1 flex flex-wrap gap-x-5 gap-y-0.5" aria-label="Holds for">
+      <li v-for="place in places" :key="place"><TickBox /> {{ place }}</li>
+    </ul>
+    <p v-else class="text-muted">{{ where }}</p>
     <ul class="my-2 border-l-4 border-(--ui-warning) pl-3">
       <li v-for="caution in card.cautions" :key="caution">{{ caution }}</li>
     </ul>

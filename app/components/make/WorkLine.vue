@@ -15,6 +15,7 @@ defineProps<{
   took: number | undefined
   /** It leads to a joint’s card. */
   opens: boolean
+  printed?: boolean
 }>()
 const emit = defineEmits<{ open: []; took: [minutes: number | undefined] }>()
 const colours: Readonly<Record<Phase, string>> = {
@@ -41,7 +42,9 @@ const bar = (from: number, to: number, whole: number) => ({
       <span class="absolute h-3" :class="colours[phase]" :style="bar(start, end, whole)" />
       <span v-if="ready > end" class="absolute top-1 h-1 bg-(--drawing-faint)" :style="bar(end, ready, whole)" />
     </div>
+    <span v-if="printed" class="text-right whitespace-nowrap">{{ minutes(end - start) }} <TickBox class="ml-2" /></span>
     <NumberField
+      v-else
       :label="`Took, step ${number}`"
       bare
       unit="min"

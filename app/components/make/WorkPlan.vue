@@ -12,7 +12,7 @@ import { useWorkLogStore } from '~/stores/work-log'
 import { useWorkshopStore } from '~/stores/workshop'
 
 /** The plan of work: in which order every joint can be made, what at the bench, how long the water is off. */
-const props = defineProps<{ celsius: number }>()
+const props = defineProps<{ celsius: number; printed?: boolean }>()
 const emit = defineEmits<{ joint: [id: string] }>()
 const { store, job, plan } = useOpenJob()
 const { length, tell, say } = useWords()
@@ -102,7 +102,7 @@ const lines = computed(() => {
         <li v-for="(line, index) in lines" :key="line.key">
           <p v-if="index === 0 || line.phase !== lines[index - 1]!.phase" class="heading pt-3">
             {{ headings[line.phase] }}
-            <span v-if="index === 0" class="label float-right w-26 text-base">It took</span>
+            <span v-if="index === 0 && !printed" class="label float-right w-26 text-base">It took</span>
           </p>
           <WorkLine
             :number="index + 1"
@@ -110,12 +110,13 @@ const lines = computed(() => {
             :whole="work.whole || 1"
             :opens="line.joint !== ''"
             :took="log.minutes.get(line.key)"
+            :printed="printed"
             @open="emit('joint', line.joint)"
             @took="(value) => log.set(line.key, value)"
           />
         </li>
       </ol>
-      <p class="text-sm text-muted">
+      <p v-if="!printed" class="text-sm text-muted">
         Thick: hands at work; thin: it waits and you need not. Type what a step really took, and the rest is planned
         anew. Minutes a joint are set under Tools and prices, those of the water under The rules.
       </p>

@@ -46,7 +46,8 @@ const way = computed(() => {
 </script>
 
 <template>
-  <section aria-label="Type a leg" class="no-print space-y-2">
+  <!-- A press on the pad does not take the focus: the keyboard goes on where it was. -->
+  <section aria-label="Type a leg" class="no-print space-y-2" @mousedown.prevent>
     <p class="font-label text-2xl font-semibold" aria-live="polite" data-entry>
       <span class="label text-base">From {{ at }}</span>
       {{ way }} {{ typed }}

@@ -13,7 +13,7 @@ const props = defineProps<{
   node: Node
   pipe: Pipe | undefined
   bendRadius: number | undefined
-  bendWay: BendingMethod
+  bendingMethod: BendingMethod
 }>()
 const { job, change } = useOpenJob()
 const { attempt } = useRouteEdit()
@@ -60,7 +60,7 @@ const changing = computed(() => {
         :pipe="pipe"
         :angle="cornerAngle"
         :radius="node.radius ?? bendRadius"
-        :way="bendWay"
+        :bending="bendingMethod"
         :prefer="run.method"
       />
     </details>

@@ -2,12 +2,18 @@
 import { methodIds, methods } from '~~/core/catalogue/method'
 import { removeRun, setRun } from '~~/core/job/edit-run'
 import type { Run } from '~~/core/job/job'
+import { services } from '~~/core/job/place'
+import { choosePipe } from '~~/core/plan/choose-pipe'
+import { useCatalogueStore } from '~/stores/catalogue'
 
-/** What holds for a whole run: its name, its pipe, how it is joined. */
+/** What holds for a whole run: its name, its pipe and its ends, how it is joined, what flows in it, where it lies. */
 const props = defineProps<{ run: Run }>()
 const { job, change } = useOpenJob()
+const own = useCatalogueStore()
 const methodItems = methodIds.map((value) => ({ value, label: methods[value].name }))
-const set = (part: Partial<Pick<Run, 'name' | 'pipe' | 'method'>>) => change(setRun(job.value, props.run.id, part))
+const serviceItems = services.map((value) => ({ value, label: value.replace('-', ' ') }))
+const set = (part: Partial<Omit<Run, 'id' | 'nodes' | 'legs'>>) => change(setRun(job.value, props.run.id, part))
+const setPipe = (pipe: string) => change(choosePipe(own.catalogue, job.value, props.run.id, pipe))
 </script>
 
 <template>
@@ -19,13 +25,28 @@ const set = (part: Partial<Pick<Run, 'name' | 'pipe' | 'method'>>) => change(set
         @update:model-value="(name) => set({ name: String(name).slice(0, 120) })"
       />
     </UFormField>
-    <LazyPipePicker label="Pipe" :model-value="run.pipe" @update:model-value="(pipe) => set({ pipe })" />
-    <Choice
-      label="Method"
-      :items="methodItems"
-      :model-value="run.method"
-      @update:model-value="(method) => set({ method })"
-    />
+    <LazyPipePicker label="Pipe" :model-value="run.pipe" @update:model-value="setPipe" />
+    <div class="grid grid-cols-2 gap-3">
+      <Choice
+        label="Method"
+        :items="methodItems"
+        :model-value="run.method"
+        @update:model-value="(method) => set({ method })"
+      />
+      <Choice
+        label="Service"
+        :items="serviceItems"
+        :model-value="run.service"
+        @update:model-value="(service) => set({ service })"
+      />
+    </div>
+    <LazyPlaceForm :place="{ ...job.place, ...run.place }" @change="(place) => set({ place })">
+      <ConditionForm
+        of="new pipe"
+        :condition="run.condition ?? {}"
+        @change="(condition) => set({ condition })"
+      />
+    </LazyPlaceForm>
     <UButton
       label="Remove this run"
       icon="i-lucide-trash-2"

@@ -6,6 +6,7 @@ import type { StripDepth } from '~~/core/make/depth-strip'
 import { jointCard } from '~~/core/make/joint-card'
 import { attitudes, type Attitude } from '~~/core/make/procedure'
 import { profileWith } from '~~/core/job/profile'
+import { cardsAskedMost } from '~/asked/most-asked'
 import type { HeldProfile } from '~/composables/useProfileChoice'
 import { useCatalogueStore } from '~/stores/catalogue'
 
@@ -19,7 +20,8 @@ const question = useLocalStorage<
   method: 'solder',
 })
 const celsius = useAirTemperature()
-const { length, tolerance, say } = useWords()
+const { length, tolerance, say, units } = useWords()
+const { last, remember } = useAsked<{ pipe: string; method: MethodId }>('card')
 const pipe = computed(() => own.catalogue.pipe(question.value.pipe))
 const profile = computed(() => profileWith(question.value.profile, question.value.own?.changes))
 const card = computed(() =>
@@ -46,6 +48,12 @@ const attitudeItems = attitudes.map((value) => ({ value, label: value }))
 /** Each joint is worked along from its own first step. */
 const joint = computed(() => `bench/${question.value.pipe}/${question.value.method}`)
 const methodItems = methodIds.map((value) => ({ value, label: methods[value].name }))
+watch(
+  [pipe, () => question.value.method],
+  ([of, method]) =>
+    of &&
+    remember({ label: `${methods[method].name}, ${of.label.split(' · ')[0]}`, ask: { pipe: of.id, method } }),
+)
 const along = ref(false)
 const set = (part: Partial<typeof question.value>) => (question.value = { ...question.value, ...part })
 /** The depths that are put together on one strip; kept in this browser. */
@@ -85,6 +93,7 @@ function putOnStrip(): void {
         <UIcon name="i-lucide-play" class="size-5" />Work along
       </button>
     </div>
+    <AskedMost :most="cardsAskedMost(units)" :last="last" @ask="set" />
     <div v-if="pipe && card && verdict" class="grid gap-6 lg:grid-cols-[minmax(0,22rem)_minmax(0,1fr)]">
       <section class="space-y-4" aria-label="Insertion depth">
         <Readout v-if="isRefused" label="Not to be made" value="refused" basis="by the rules below" />

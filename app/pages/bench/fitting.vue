@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useLocalStorage } from '@vueuse/core'
+import { useDebounceFn, useLocalStorage } from '@vueuse/core'
 import { counterName } from '~~/core/join/counter-name'
 import { findFittings } from '~~/core/join/find-fitting'
 import { endLabel } from '~~/core/join/fitting'
@@ -10,9 +10,14 @@ import { fittingPrice } from '~~/core/join/price'
 const { costs, money } = useMoney()
 const text = useLocalStorage('jolvet-bench-fitting', '')
 const examples = ['3/4 x 1/2 x 1/2 tee', '22 x 15 reducer', '1/2 C x M adapter', '1/2 street 90', '1/2 x 3/4 tee']
+const { last, remember } = useAsked<string>('fitting')
 const shown = 12
 const found = computed(() => (text.value.trim() === '' ? null : findFittings(shippedFittings(), text.value)))
 const first = computed(() => found.value?.fittings[0])
+const rested = useDebounceFn(() => {
+  if (first.value) remember({ label: text.value.trim(), ask: text.value.trim() })
+}, 2000)
+watch(text, () => void rested())
 </script>
 
 <template>
@@ -29,11 +34,7 @@ const first = computed(() => found.value?.fittings[0])
           autocomplete="off"
         />
       </div>
-      <div class="flex flex-wrap gap-1.5" role="group" aria-label="Examples">
-        <button v-for="example in examples" :key="example" type="button" class="key" @click="text = example">
-          {{ example }}
-        </button>
-      </div>
+      <AskedMost :most="examples.map((label) => ({ label, ask: label }))" :last="last" @ask="(said) => (text = said)" />
       <FittingSketch v-if="first" :fitting="first" />
       <p class="text-sm text-muted">
         Run first, its larger end first, then the branch. C is a cup, FTG goes inside a fitting, M and F are threads.

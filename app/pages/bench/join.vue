@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core'
 import { services, type Condition, type Place, type Service } from '~~/core/job/place'
+import { joinsAskedMost } from '~/asked/most-asked'
+import type { Asked } from '~/composables/useAsked'
 import type { HeldProfile } from '~/composables/useProfileChoice'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { useWorkshopStore } from '~/stores/workshop'
@@ -23,6 +25,17 @@ const a = computed(() => (question.value.a ? own.catalogue.pipe(question.value.a
 const b = computed(() => (question.value.b ? own.catalogue.pipe(question.value.b) : undefined))
 const serviceItems = services.map((value) => ({ value, label: value.replace('-', ' ') }))
 const { items: profileItems, current, choose } = useProfileChoice(() => question.value)
+const { units } = useWords()
+const most = computed((): Asked<Partial<Question>>[] => joinsAskedMost(units.value))
+const { last, remember } = useAsked<Partial<Question>>('join')
+const short = (label: string) => label.split(' · ')[0]
+watch(
+  [a, b],
+  ([one, other]) => {
+    if (one && other) remember({ label: `${short(one.label)} to ${short(other.label)}`, ask: { a: one.id, b: other.id } })
+  },
+  { immediate: true },
+)
 const set = (part: Partial<Question>) => (question.value = { ...question.value, ...part })
 </script>
 
@@ -44,6 +57,7 @@ const set = (part: Partial<Question>) => (question.value = { ...question.value, 
         @update:model-value="(value) => set(choose(value) ?? {})"
       />
     </div>
+    <AskedMost :most="most" :last="last" @ask="set" />
     <JoinQuestion
       v-if="a && b"
       :names="['one pipe', 'other pipe']"

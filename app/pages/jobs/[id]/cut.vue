@@ -2,44 +2,22 @@
 import type { LengthLimits } from '~~/core/quantity/parse-length'
 import type { Bar } from '~~/core/cut/stock'
 import type { PipeStock } from '~~/core/cut/lay-pieces'
-import { bendSheet } from '~~/core/bend/bend-sheet'
 import { setStock } from '~~/core/job/edit-stock'
 import { joinLong, type JoinedLong } from '~~/core/plan/join-long'
 import { useCatalogueStore } from '~/stores/catalogue'
-import { useRackStore } from '~/stores/rack'
 import { useSelectionStore } from '~/stores/selection'
 
 const { store, job, plan, change } = useOpenJob()
 const { tell } = useWords()
 const selection = useSelectionStore()
-const rack = useRackStore()
 const own = useCatalogueStore()
-onMounted(() => rack.load(store.id))
+const { rack, stock: stocks, kerf, keep, offcutsOf, cuttingOf } = useCutting()
 const piece = computed(() => plan.value.pieces.find(({ id }) => id === selection.piece) ?? plan.value.pieces[0])
 const pipe = computed(() => own.catalogue.pipe(piece.value?.pipe ?? ''))
-const { bender, benderFor } = useBenders(() => pipe.value?.od ?? 0)
-const { wayOf } = useBendWay()
-/** A bent piece is cut longer where its outer bends would otherwise find no grip. */
-const blanks = computed(
-  () =>
-    new Map(
-      plan.value.pieces.flatMap(({ id, tube, pipe: of }) => {
-        const bent = own.catalogue.pipe(of)
-        if (!tube || !bent) return []
-        return [[id, bendSheet(tube, wayOf(bent) === 'bender' ? benderFor(bent.od) : null, bent.od).blank] as const]
-      }),
-    ),
-)
-const onStock = ({ pieces, ...stock }: PipeStock): PipeStock => ({
-  ...stock,
-  pieces: pieces.map((of) => ({ ...of, length: blanks.value.get(of.id) ?? of.length })),
-})
+const { bender } = useBenders(() => pipe.value?.od ?? 0)
 const stockLimits: LengthLimits = { min: 100, max: 200_000 }
 const kerfLimits: LengthLimits = { min: 0, max: 20 }
 const keepLimits: LengthLimits = { min: 0, max: 10_000 }
-const kerf = computed(() => job.value.stock?.kerf ?? 0)
-const keep = computed(() => job.value.stock?.keep ?? 300)
-const offcutsOf = (pipe: string) => rack.offcuts.filter((offcut) => offcut.pipe === pipe)
 const offcuts = computed(() => plan.value.stock.flatMap(({ pipe }) => offcutsOf(pipe)))
 
 const tooLong = computed(() => plan.value.stock.flatMap(({ tooLong: of }) => of))
@@ -92,13 +70,13 @@ const scrap = (id: number) => rack.book({ for: 'thrown away', takes: [id], leave
         </div>
         <template v-if="rack.state !== 'loading'">
           <LazyStockSearch
-            v-for="stock in plan.stock"
+            v-for="stock in stocks"
             :key="stock.pipe"
-            :stock="onStock(stock)"
+            :stock="stock"
             :kerf="kerf"
             :keep="keep"
             :offcuts="offcutsOf(stock.pipe)"
-            :cutting="rack.cuttings.find(({ pipe }) => pipe === stock.pipe)"
+            :cutting="cuttingOf(stock.pipe)"
             :selected="piece.id"
             @select="(id) => (selection.piece = id)"
             @cut="(bars) => bookCut(stock, bars)"

@@ -3,11 +3,12 @@ import { setNode, setRun } from '~~/core/job/edit-run'
 import { chooseChain } from '~~/core/job/edit-tie-in'
 import { addRun } from '~~/core/job/new-job'
 import { services, type Place } from '~~/core/job/place'
+import { choosePipe } from '~~/core/plan/choose-pipe'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { useSelectionStore } from '~/stores/selection'
 import { useWorkshopStore } from '~/stores/workshop'
 
-const { job, change } = useOpenJob()
+const { store, job, change } = useOpenJob()
 const selection = useSelectionStore()
 const own = useCatalogueStore()
 const workshop = useWorkshopStore()
@@ -27,11 +28,16 @@ const pipes = computed(() => {
 const place = computed<Place>(() => ({ ...job.value.place, ...current.value?.run.place }))
 const serviceItems = services.map((value) => ({ value, label: value.replace('-', ' ') }))
 
+/** New pipe alone: its run is begun and opened. */
+async function startRun(): Promise<void> {
+  const added = addRun(job.value)
+  selection.run = added.run
+  change(added.job)
+  await navigateTo(`/jobs/${store.id}/route`)
+}
 function setPipe(pipe: string): void {
   if (!current.value) return
-  const { run, node } = current.value
-  // Fittings chosen for another pipe do not hold for this one.
-  change(setNode(setRun(job.value, run.id, { pipe }), run.id, node.id, { chain: undefined }))
+  change(choosePipe(own.catalogue, job.value, current.value.run.id, pipe))
 }
 </script>
 
@@ -39,7 +45,9 @@ function setPipe(pipe: string): void {
   <div>
     <p v-if="!current">
       There is no tie-in yet: tell what a pipe is in <strong>Survey</strong> and it becomes one. To begin with new pipe
-      alone, <UButton label="start a run" variant="link" class="p-0" @click="change(addRun(job).job)" />.
+      alone,
+      <NuxtLink v-if="job.runs.length" :to="`/jobs/${store.id}/route`" class="underline">open its run</NuxtLink>
+      <UButton v-else label="start a run" variant="link" class="p-0" @click="startRun" />.
     </p>
     <template v-else>
       <TabRow label="Tie-ins">
@@ -63,6 +71,7 @@ function setPipe(pipe: string): void {
         :place="place"
         :held="job"
         :condition-a="current.node.condition"
+        :condition-b="current.run.condition"
         :tools="job.tools"
         :chosen="current.node.chain"
         :method="current.run.method"
@@ -92,6 +101,11 @@ function setPipe(pipe: string): void {
             of="old pipe"
             :condition="current.node.condition ?? {}"
             @change="(condition) => change(setNode(job, current!.run.id, current!.node.id, { condition }))"
+          />
+          <ConditionForm
+            of="new pipe"
+            :condition="current.run.condition ?? {}"
+            @change="(condition) => change(setRun(job, current!.run.id, { condition }))"
           />
           <UCheckbox
             :model-value="job.tools !== undefined"

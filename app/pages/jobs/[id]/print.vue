@@ -1,45 +1,115 @@
 <script setup lang="ts">
+import { cardKinds } from '~~/core/plan/card-kinds'
+import { runSheet } from '~~/core/route/sheet'
+import { useCatalogueStore } from '~/stores/catalogue'
+
+/** The job on paper: drawings, cut list, bends, stock, what to bring, plan of work, a card for each kind of joint. */
 const { job, plan } = useOpenJob()
-const { joints, cardOf, whereOf, pipeOf } = useJointCards()
+const { joints, cardOf, placeOf, runName, pipeOf } = useJointCards()
+const { length } = useWords()
+const own = useCatalogueStore()
+const celsius = useAirTemperature()
+const { rack, stock, kerf, keep, offcutsOf, cuttingOf, sheetOf } = useCutting()
 const print = () => window.print()
+
+const made = computed(() => joints.value.filter(({ verdict }) => verdict !== 'refuse'))
+const refused = computed(() => joints.value.filter(({ verdict }) => verdict === 'refuse'))
+const kinds = computed(() =>
+  cardKinds(made.value.map((joint) => ({ joint, card: cardOf(joint), reasons: joint.reasons }))),
+)
+const drawings = computed(() =>
+  job.value.runs.map((run) => ({
+    id: run.id,
+    svg: runSheet(own.catalogue, run, 'isometric', {
+      title: `${job.value.title}: ${runName(run.id)}`,
+      length,
+      pieceOf: new Map(
+        plan.value.pieces.filter((piece) => piece.run === run.id).flatMap(({ id, legs }) => legs.map((leg) => [leg, id])),
+      ),
+    }),
+  })),
+)
+const bent = computed(() =>
+  plan.value.pieces.flatMap((piece) => {
+    const sheet = sheetOf(piece)
+    return sheet ? [{ piece, sheet }] : []
+  }),
+)
 </script>
 
 <template>
-  <div class="mx-auto max-w-4xl space-y-8">
+  <div class="mx-auto max-w-4xl space-y-6">
     <div class="no-print flex flex-wrap gap-3">
-      <UButton label="Print" icon="i-lucide-printer" @click="print" />
-      <p class="self-center text-muted">Cut list, stock, what to bring, clips, and a card for each joint.</p>
+      <UButton label="Print" icon="i-lucide-printer" color="primary" variant="solid" @click="print" />
+      <p class="self-center text-muted">
+        Drawings, cut list, bends, stock, what to bring, clips, plan of work, and a card for each kind of joint.
+      </p>
     </div>
     <h1 class="heading text-3xl!">{{ job.title }}</h1>
+    <!-- eslint-disable-next-line vue/no-v-html -- drawn here, its words escaped -->
+    <div v-for="{ id, svg } in drawings" :key="id" class="sheet keep-whole" v-html="svg" />
     <section class="keep-whole">
       <h2 class="heading">Cut list</h2>
-      <PieceTable :pieces="plan.pieces" />
+      <PieceTable :pieces="plan.pieces" ticks />
     </section>
-    <section v-for="stock in plan.stock" :key="stock.pipe" class="keep-whole space-y-2">
-      <h2 class="heading">{{ stock.label }}</h2>
-      <StockBar v-for="(bar, index) in stock.bars" :key="index" :bar="bar" :number="index + 1" selected="" />
+    <section v-for="{ piece, sheet } in bent" :key="piece.id" class="keep-whole">
+      <h2 class="heading">Bends of {{ piece.id }}, cut at {{ length(sheet.blank) }}</h2>
+      <BendMarks :sheet="sheet" />
     </section>
+    <template v-if="rack.state !== 'loading'">
+      <LazyStockSearch
+        v-for="of in stock"
+        :key="of.pipe"
+        class="keep-whole"
+        :stock="of"
+        :kerf="kerf"
+        :keep="keep"
+        :offcuts="offcutsOf(of.pipe)"
+        :cutting="cuttingOf(of.pipe)"
+        selected=""
+        printed
+      />
+    </template>
     <section class="keep-whole">
       <h2 class="heading">What to bring</h2>
-      <PartsList :plan="plan" />
+      <PartsList :plan="plan" ticks />
     </section>
     <section>
       <h2 class="heading">Clips</h2>
       <ClipTable :job="job" :plan="plan" />
     </section>
-    <section class="space-y-8">
+    <section v-if="made.length" class="keep-whole">
+      <h2 class="heading">Plan of work</h2>
+      <LazyWorkPlan :celsius="celsius ?? 20" printed />
+    </section>
+    <section v-if="refused.length" aria-label="Not to be made" class="keep-whole">
+      <h2 class="heading">Not to be made</h2>
+      <div v-for="joint in refused" :key="joint.id">
+        <p>{{ joint.number }}, {{ runName(joint.run) }}: {{ placeOf(joint) }}</p>
+        <ReasonList :reasons="joint.reasons.filter(({ verdict }) => verdict === 'refuse')" />
+      </div>
+    </section>
+    <section class="space-y-6">
       <JointCardView
-        v-for="joint in joints"
-        :key="joint.id"
-        :card="cardOf(joint)"
-        :pipe="pipeOf(joint)"
-        :method="joint.method"
-        :reasons="joint.reasons"
-        :where="whereOf(joint)"
-        :timer="joint.id"
+        v-for="{ card, reasons, joints: alike } in kinds"
+        :key="alike[0]!.id"
+        :card="card"
+        :pipe="pipeOf(alike[0]!)"
+        :method="alike[0]!.method"
+        :reasons="reasons"
+        where=""
+        :timer="alike[0]!.id"
+        :places="alike.map((joint) => `${joint.number}, ${runName(joint.run)}: ${placeOf(joint)}`)"
         printed
       />
     </section>
     <p class="text-sm">Local code, the makers’ instructions and a licensed person come before what stands here.</p>
   </div>
 </template>
+
+<style scoped>
+.sheet :deep(svg) {
+  width: 100%;
+  height: auto;
+}
+</style>

@@ -12,11 +12,11 @@ const run = computed(() => job.value.runs.find(({ id }) => id === selection.run)
 const own = useCatalogueStore()
 const runPipe = computed(() => own.catalogue.pipe(run.value?.pipe ?? ''))
 const { bender } = useBenders(() => runPipe.value?.od ?? 0)
-const { wayOf } = useBendWay()
-const bendWay = computed(() => (runPipe.value ? wayOf(runPipe.value) : 'bender'))
+const { methodOf } = useBendingMethod()
+const bendingMethod = computed(() => (runPipe.value ? methodOf(runPipe.value) : 'bender'))
 const bendRadius = computed(() => {
-  const inBender = bendWay.value === 'bender' ? bender.value?.radius : undefined
-  return inBender ?? (runPipe.value ? usualRadius(runPipe.value, bendWay.value) : undefined)
+  const inBender = bendingMethod.value === 'bender' ? bender.value?.radius : undefined
+  return inBender ?? (runPipe.value ? usualRadius(runPipe.value, bendingMethod.value) : undefined)
 })
 const { entry, press, goTo } = useRouteEntry(run, () => bendRadius.value)
 
@@ -48,10 +48,17 @@ function choose(id: string): void {
 /** What is seldom opened is not drawn until it is. */
 const runOpen = ref(false)
 const legOpen = ref(false)
+/** The keys go on with the route, not with what was pressed. */
+const letGo = () => (document.activeElement as HTMLElement | null)?.blur()
 function startRun(): void {
+  letGo()
   const added = addRun(job.value)
   selection.run = added.run
   change(added.job)
+}
+function chooseRun(id: string): void {
+  letGo()
+  selection.run = id
 }
 function go(check: PlanCheck): void {
   if (check.leg) selection.leg = check.leg
@@ -81,7 +88,7 @@ function selectLeg(id: string): void {
         type="button"
         class="key"
         :aria-pressed="item.id === run?.id"
-        @click="selection.run = item.id"
+        @click="chooseRun(item.id)"
       >
         {{ runName(item.id) }}
       </button>
@@ -137,14 +144,14 @@ function selectLeg(id: string): void {
           :node="node"
           :pipe="runPipe"
           :bend-radius="bendRadius"
-          :bend-way="bendWay"
+          :bending-method="bendingMethod"
         />
         <details v-if="leg" @toggle="(event) => (legOpen = (event.target as HTMLDetailsElement).open)">
           <summary class="label min-h-11 cursor-pointer pt-2 text-base">{{ names?.leg(leg.id) }}: its pipe</summary>
           <LegPipe v-if="legOpen" :run="run" :leg="leg" />
         </details>
         <details @toggle="(event) => (runOpen = (event.target as HTMLDetailsElement).open)">
-          <summary class="label min-h-11 cursor-pointer pt-2 text-base">The run: name, pipe, method</summary>
+          <summary class="label min-h-11 cursor-pointer pt-2 text-base">The run: name, pipe, method, place</summary>
           <RunSettings v-if="runOpen" :run="run" />
         </details>
       </section>

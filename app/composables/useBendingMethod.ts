@@ -3,9 +3,9 @@ import { usualBending, type BendingMethod } from '~~/core/bend/limits'
 import type { Pipe } from '~~/core/catalogue/pipe'
 
 /** How each pipe is bent: by hand, with a support, in a bender; kept in this browser, as usual until it is chosen. */
-export function useBendWay() {
+export function useBendingMethod() {
   const chosen = useLocalStorage<Readonly<Record<string, BendingMethod>>>('jolvet-bend-ways', {})
-  const wayOf = (pipe: Pipe): BendingMethod => chosen.value[pipe.id] ?? usualBending(pipe)
-  const setWay = (pipe: Pipe, way: BendingMethod) => (chosen.value = { ...chosen.value, [pipe.id]: way })
-  return { wayOf, setWay }
+  const methodOf = (pipe: Pipe): BendingMethod => chosen.value[pipe.id] ?? usualBending(pipe)
+  const setMethod = (pipe: Pipe, method: BendingMethod) => (chosen.value = { ...chosen.value, [pipe.id]: method })
+  return { methodOf, setMethod }
 }

@@ -1,0 +1,45 @@
+import { bendSheet } from '~~/core/bend/bend-sheet'
+import type { PipeStock } from '~~/core/cut/lay-pieces'
+import type { PlanPiece } from '~~/core/plan/types'
+import { useCatalogueStore } from '~/stores/catalogue'
+import { useRackStore } from '~/stores/rack'
+
+/** What the pieces of the open job are cut from, on screen and on paper alike: stock, the rack, blanks for bent pieces. */
+export function useCutting() {
+  const { store, job, plan } = useOpenJob()
+  const rack = useRackStore()
+  const own = useCatalogueStore()
+  const { benderFor } = useBenders(() => 0)
+  const { methodOf } = useBendingMethod()
+  onMounted(() => rack.load(store.id))
+
+  /** How a bent piece is marked, with the bender that is in the hand for its size; null where it is straight. */
+  function sheetOf({ tube, pipe: id }: PlanPiece) {
+    const pipe = own.catalogue.pipe(id)
+    if (!tube || !pipe) return null
+    return bendSheet(tube, methodOf(pipe) === 'bender' ? benderFor(pipe.od) : null, pipe.od)
+  }
+  /** A bent piece is cut longer where its outer bends would otherwise find no grip. */
+  const blanks = computed(
+    () =>
+      new Map(
+        plan.value.pieces.flatMap((piece) => {
+          const sheet = sheetOf(piece)
+          return sheet ? [[piece.id, sheet.blank] as const] : []
+        }),
+      ),
+  )
+  const stock = computed(() =>
+    plan.value.stock.map(
+      (of): PipeStock => ({
+        ...of,
+        pieces: of.pieces.map((piece) => ({ ...piece, length: blanks.value.get(piece.id) ?? piece.length })),
+      }),
+    ),
+  )
+  const kerf = computed(() => job.value.stock?.kerf ?? 0)
+  const keep = computed(() => job.value.stock?.keep ?? 300)
+  const offcutsOf = (pipe: string) => rack.offcuts.filter((offcut) => offcut.pipe === pipe)
+  const cuttingOf = (pipe: string) => rack.cuttings.find((cutting) => cutting.pipe === pipe)
+  return { rack, stock, kerf, keep, offcutsOf, cuttingOf, sheetOf }
+}
