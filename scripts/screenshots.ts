@@ -61,7 +61,7 @@ const pictures = (tarn: string, kiln: string): readonly Picture[] => [
     at: '[aria-label="Compare methods"]',
     sizes: [desk],
   },
-  { name: 'route', path: `/jobs/${tarn}/route`, press: ['Leg l2'], sizes: [desk, phone] },
+  { name: 'route', path: `/jobs/${tarn}/route`, press: ['leg 2'], sizes: [desk, phone] },
   { name: 'route-inches', path: `/jobs/${kiln}/route`, sizes: [desk] },
   { name: 'cut', path: `/jobs/${tarn}/cut`, press: ['Show piece P2'], sizes: [desk, phone] },
   { name: 'make', path: `/jobs/${tarn}/make`, press: ['322 solder'], sizes: [desk, phone] },
@@ -69,7 +69,7 @@ const pictures = (tarn: string, kiln: string): readonly Picture[] => [
   {
     name: 'supports',
     path: `/jobs/${tarn}/route`,
-    press: ['Proving-room radiator, flow', 'Leg l2', 'Supports'],
+    press: ['Proving-room radiator, flow', 'leg 2', 'Supports'],
     at: '[aria-label="Route tools"]',
     sizes: [desk, phone],
   },

@@ -30,12 +30,10 @@ export function useCutting() {
       ),
   )
   const stock = computed(() =>
-    plan.value.stock.map(
-      (of): PipeStock => ({
-        ...of,
-        pieces: of.pieces.map((piece) => ({ ...piece, length: blanks.value.get(piece.id) ?? piece.length })),
-      }),
-    ),
+    plan.value.stock.map((of): PipeStock => ({
+      ...of,
+      pieces: of.pieces.map((piece) => ({ ...piece, length: blanks.value.get(piece.id) ?? piece.length })),
+    })),
   )
   const kerf = computed(() => job.value.stock?.kerf ?? 0)
   const keep = computed(() => job.value.stock?.keep ?? 300)

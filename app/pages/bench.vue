@@ -26,9 +26,9 @@ useHead({ title: 'Bench · Jolvet' })
     <header class="border-b border-(--ui-border) bg-(--ui-bg-muted)">
       <TopBar>
         <span class="heading">Bench</span>
-        <button type="button" class="key quiet ml-auto" aria-label="Change units" @click="toggle">
+        <UButton variant="ghost" class="ml-auto" aria-label="Change units" @click="toggle">
           {{ units === 'metric' ? 'mm' : 'feet, inches' }}
-        </button>
+        </UButton>
       </TopBar>
       <nav ref="row" aria-label="Questions" class="flex overflow-x-auto">
         <NuxtLink

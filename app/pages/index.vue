@@ -63,7 +63,9 @@ useHead({ title: 'Jobs · Jolvet' })
             <NuxtLink :to="`/jobs/${row.id}`" class="heading underline-offset-4 hover:underline">{{
               row.job.title
             }}</NuxtLink>
-            <p class="truncate">Next: {{ row.next.next ? speakerIn(row.job.units).tell(row.next.next) : 'nothing is open' }}</p>
+            <p class="truncate">
+              Next: {{ row.next.next ? speakerIn(row.job.units).tell(row.next.next) : 'nothing is open' }}
+            </p>
             <Spine :progress="row.progress" :job="row.id" class="mt-2" />
           </div>
           <div class="flex gap-1">

@@ -21,8 +21,14 @@ export function keepHistory(storage: Storage, id: string, job: Job, { past, futu
   const room = mostText / 2
   const texts = {
     job: JSON.stringify(job),
-    past: within(past.toReversed().map((of) => JSON.stringify(of)), room).toReversed(),
-    future: within(future.map((of) => JSON.stringify(of)), room),
+    past: within(
+      past.toReversed().map((of) => JSON.stringify(of)),
+      room,
+    ).toReversed(),
+    future: within(
+      future.map((of) => JSON.stringify(of)),
+      room,
+    ),
   }
   try {
     storage.setItem(keyOf(id), JSON.stringify(texts))
@@ -35,7 +41,9 @@ export function keepHistory(storage: Storage, id: string, job: Job, { past, futu
 export function takeHistory(storage: Storage, id: string, job: Job): History {
   const none: History = { past: [], future: [] }
   try {
-    const kept = JSON.parse(storage.getItem(keyOf(id)) ?? 'null') as Record<'past' | 'future', string[]> & { job: string }
+    const kept = JSON.parse(storage.getItem(keyOf(id)) ?? 'null') as Record<'past' | 'future', string[]> & {
+      job: string
+    }
     if (kept?.job !== JSON.stringify(job)) return none
     const read = (texts: readonly string[]) => texts.map((text) => JSON.parse(text) as Job)
     return { past: read(kept.past), future: read(kept.future) }

@@ -145,5 +145,21 @@ export const useJobStore = defineStore('job', () => {
     future.value = []
   }
 
-  return { id, job, plan, progress, status, past, future, undoFirst, open, change, undo, redo, settleConflict, saveCopy, close }
+  return {
+    id,
+    job,
+    plan,
+    progress,
+    status,
+    past,
+    future,
+    undoFirst,
+    open,
+    change,
+    undo,
+    redo,
+    settleConflict,
+    saveCopy,
+    close,
+  }
 })

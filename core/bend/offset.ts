@@ -97,13 +97,7 @@ export const crossoverFour = (
 }
 
 /** Two 90s: a U where the second goes on the same way round, an S where it turns back. */
-export const twoNineties = (
-  across: number,
-  radius: number,
-  before: number,
-  after: number,
-  shape: 'u' | 's',
-): Tube => ({
+export const twoNineties = (across: number, radius: number, before: number, after: number, shape: 'u' | 's'): Tube => ({
   legs: [before, across, after],
   bends: [
     { angle: 90, radius, turn: 0 },

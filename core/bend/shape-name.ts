@@ -9,7 +9,10 @@ export const shapeSentences = {
     one: sentence({ angle: 45 }, ({ angle }) => `one bend of ${degrees(angle)}`),
     u: sentence({ across: 120 }, ({ across }, say) => `a U of two 90s, ${say.length(across)} centre to centre`),
     s: sentence({ across: 200 }, ({ across }, say) => `an S of two 90s, set ${say.length(across)}`),
-    offset: sentence({ set: 50, angle: 45 }, ({ set, angle }, say) => `an offset of ${say.length(set)} at ${degrees(angle)}`),
+    offset: sentence(
+      { set: 50, angle: 45 },
+      ({ set, angle }, say) => `an offset of ${say.length(set)} at ${degrees(angle)}`,
+    ),
     crossover: sentence({ bends: 3 }, ({ bends }) => `a crossover of ${bends} bends`),
     other: sentence({ bends: 3 }, ({ bends }) => `a tube of ${bends} bends`),
   },

@@ -87,10 +87,13 @@ function read(text: string): Said {
   }
   const isMetric = /\d\s*mm\b/.test(left)
   const sizes: string[] = []
-  left = left.replace(/(\d+[ -])?(\d+\/\d+|\d+(?:\.\d+)?)\s*(?:mm\b|inch\b|in\b|")?/g, (_, whole: string, size: string) => {
-    sizes.push(whole ? `${whole.trim().replace('-', '')}-${size}` : size)
-    return ' '
-  })
+  left = left.replace(
+    /(\d+[ -])?(\d+\/\d+|\d+(?:\.\d+)?)\s*(?:mm\b|inch\b|in\b|")?/g,
+    (_, whole: string, size: string) => {
+      sizes.push(whole ? `${whole.trim().replace('-', '')}-${size}` : size)
+      return ' '
+    },
+  )
   return { sizes, isMetric, tests, rest: left.split(/[^a-z0-9.]+/).filter((word) => !silent.has(word)) }
 }
 

@@ -35,7 +35,7 @@ export const settings = {
   lookMinutes: number('Look at every joint', 'min', 0, 240),
   fireWatch: number('Fire watch after hot work', 'min', 0, 480),
   workDay: number('Work of a day, for what is counted by the day', 'min', 60, 1440),
-  heatNearTo28: number('Flame from plastic, seals and pressed joints, pipe up to 28 mm', 'mm', 0, 3000),
+  heatNearTo28: number('Flame from plastic, seals and pressed joints, pipe to 28 or 1 inch', 'mm', 0, 3000),
   heatNearAbove28: number('Flame from plastic, seals and pressed joints, larger pipe', 'mm', 0, 3000),
   heaterClearance: number('Plastic from a water heater', 'mm', 0, 3000),
   heatSourceClearance: number('Plastic from an uncontrolled heat source', 'mm', 0, 5000),

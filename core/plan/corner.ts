@@ -32,7 +32,12 @@ const elbows = [
 export function cornerChoice(
   catalogue: Catalogue,
   pipe: Pipe,
-  corner: { readonly angle: number; readonly radius: number; readonly bending: BendingMethod; readonly prefer?: MethodId },
+  corner: {
+    readonly angle: number
+    readonly radius: number
+    readonly bending: BendingMethod
+    readonly prefer?: MethodId
+  },
   costs: Costs,
 ): CornerChoice {
   const { angle, radius, bending, prefer } = corner

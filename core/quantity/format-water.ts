@@ -42,7 +42,7 @@ export const formatFlow = (litresPerMinute: number, units: Units): string =>
 
 /** Metres a second to the tenth, or feet a second. @example formatSpeed(2.4, 'imperial') // '7.9 ft/s' */
 export const formatSpeed = (metresPerSecond: number, units: Units): string =>
-  units === 'metric' ? `${metresPerSecond.toFixed(1)} m/s` : `${((metresPerSecond * 1000) / foot).toFixed(1)} ft/s`
+  units === 'metric' ? `${metresPerSecond.toFixed(1)} m/s` : `${speedOut(metresPerSecond).toFixed(1)} ft/s`
 
 /** Kilopascals, or pounds to the square inch. @example formatPressure(100, 'imperial') // '14.5 psi' */
 export const formatPressure = (kilopascal: number, units: Units): string =>
@@ -63,3 +63,7 @@ export const formatFall = (perMille: number, units: Units): string =>
 export const flowIn = (typed: number, units: Units): number => (units === 'metric' ? typed : typed * litresPerGallon)
 export const flowOut = (litresPerMinute: number, units: Units): number =>
   units === 'metric' ? litresPerMinute : litresPerMinute / litresPerGallon
+
+/** Metres a second from feet a second, and back. */
+export const speedIn = (feet: number): number => (feet * foot) / 1000
+export const speedOut = (metres: number): number => (metres * 1000) / foot

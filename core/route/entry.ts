@@ -98,7 +98,8 @@ function enterHeight(job: Job, entry: RouteEntry): Entered {
   const run = job.runs.find(({ id }) => id === entry.run)
   if (!run) return failed('there is no run to draw in')
   const height = parseLength(entry.typed, job.units, placeLimits)
-  if (!height.ok) return failed(`Height: ${height.problem}; write ${acceptedLengths[job.units]}, from where the run starts`)
+  if (!height.ok)
+    return failed(`Height: ${height.problem}; write ${acceptedLengths[job.units]}, from where the run starts`)
   const added = addLegToHeight(job, entry.run, entry.cursor, height.mm)
   if (!added) return failed('this stands at that height already')
   const way = added.job.runs.find(({ id }) => id === entry.run)!.legs.at(-1)!.direction

@@ -1,5 +1,6 @@
 import { By } from 'selenium-webdriver'
 import { describe, expect, it } from 'vitest'
+import { checkMetas } from '../../core/check/rules'
 import { ruleMetas } from '../../core/join/rules'
 import { usePage } from './page'
 
@@ -38,7 +39,7 @@ describe('the bench, on a phone', () => {
     const on = page()
     await on.open('/bench/rules')
     await on.see('main li')
-    expect(await on.driver.findElements(By.css('main li'))).toHaveLength(ruleMetas.length)
+    expect(await on.driver.findElements(By.css('main li'))).toHaveLength(ruleMetas.length + checkMetas.length)
   })
 
   it('nothing stands wider than a phone', async () => {

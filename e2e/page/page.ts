@@ -84,10 +84,23 @@ export class Page {
     await actions.insert(finger, finger.move({ origin, duration: 0 }), finger.press(), finger.release()).perform()
   }
 
-  /** Chooses in the list of this name. */
+  /** Chooses in the list of this name: the entry that is called so, or else holds it. */
   async choose(name: string, option: string): Promise<void> {
-    const list = await this.see(`select[aria-label="${name}"]`)
-    await list.findElement(By.xpath(`option[normalize-space(.)="${option}"]`)).click()
+    const list = await this.see(`[role="combobox"][aria-label="${name}"]`)
+    await this.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', list)
+    await list.click()
+    const entry = await this.driver.wait(
+      until.elementLocated(
+        By.xpath(
+          `//*[@role="option"][normalize-space(.)="${option}" or (contains(., "${option}") and not(//*[@role="option"][normalize-space(.)="${option}"]))]`,
+        ),
+      ),
+      patience,
+      `“${name}” has no “${option}”`,
+    )
+    await this.driver.executeScript('arguments[0].scrollIntoView({ block: "nearest" })', entry)
+    await entry.click()
+    await this.driver.wait(until.stalenessOf(entry), patience, `the list of “${name}” does not close`)
   }
 
   /** Types where the keyboard is. */

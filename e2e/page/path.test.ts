@@ -88,7 +88,7 @@ describe('a tie-in of new pipe to old, from look to cards', () => {
 
   it('route: the figures follow from what is typed: 900 less 10.8 and 9.0', async () => {
     const on = page()
-    await on.press('P2, leg l2')
+    await on.press('P2, leg 2')
     await on.shows('[data-piece-readout]', /Cut P2\s+880 mm/)
     await on.fill('Centre to centre', '950')
     await on.shows('[data-piece-readout]', /Cut P2\s+930 mm/)
@@ -111,7 +111,7 @@ describe('a tie-in of new pipe to old, from look to cards', () => {
     await on.press('Cut')
     await on.shows('main', 'Not laid, no cut length yet: P1')
     await on.press('Route')
-    await on.press('tie-in n1')
+    await on.press('tie-in')
     await on.fill('Take-off, measured', '6')
     await on.press('Cut')
     await on.press('Show piece P1')
@@ -140,8 +140,11 @@ describe('a tie-in of new pipe to old, from look to cards', () => {
     const on = page()
     await on.press('Print cut list')
     await on.shows('main', 'Cut list')
+    // The old pipe, and two ends of each of five pieces less the two open ends: one card for what is made alike.
+    const places = await on.driver.findElements(By.css('[aria-label="Holds for"] li'))
+    expect(places).toHaveLength(9)
     const cards = await on.driver.findElements(By.css('article'))
-    expect(cards).toHaveLength(9) // the old pipe, and two ends of each of five pieces less the two open ends
+    expect(cards.length).toBeLessThan(9)
   })
 
   it('the job file downloads and uploads; a cut-off or foreign file is refused with its reason', async () => {

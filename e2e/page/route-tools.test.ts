@@ -26,11 +26,11 @@ describe('the tools of a route', () => {
 
   it('a fitting is put into a leg, and what lies beyond stays', async () => {
     const on = page()
-    await on.press('P1, leg l1')
+    await on.press('P1, leg 1')
     await on.press('Move, put in')
-    await on.fill('From the start of leg l1', '300')
+    await on.fill('From the start of leg 1', '300')
     await on.choose('Put in', 'slip coupling')
-    await on.press('Put it into leg l1')
+    await on.press('Put it into leg 1')
     await until([300, 700, 600])
     await on.press('Undo')
     await until([1000, 600])
@@ -38,16 +38,16 @@ describe('the tools of a route', () => {
 
   it('a node is moved and its legs follow; what cannot be says why and changes nothing', async () => {
     const on = page()
-    await on.press('elbow n2')
+    await on.press('elbow')
     await on.fill('Move by', '250')
     await on.choose('Which way', 'east')
-    await on.press('Move elbow n2, the rest follows')
+    await on.press('Move elbow, the rest follows')
     await until([1250, 600])
     await on.choose('Which way', 'down')
     await on.fill('Move by', '2000')
     await on.choose('Which way', 'up')
-    await on.press('Move elbow n2, the rest follows')
-    await on.shows('[data-tool-problem]', /leg l2 has only 600.mm to give/)
+    await on.press('Move elbow, the rest follows')
+    await on.shows('[data-tool-problem]', /leg 2 has only 600.mm to give/)
     await until([1250, 600])
     await on.press('Undo')
     await until([1000, 600])
@@ -56,8 +56,8 @@ describe('the tools of a route', () => {
   it('a part is copied and mirrored: the same lengths, on the other side', async () => {
     const on = page()
     await on.press('Copy, mirror')
-    await on.press('open n1')
-    await on.press('P1, leg l1')
+    await on.press('open end')
+    await on.press('P1, leg 1')
     await on.choose('How', 'mirrored east-west')
     await on.press('Mirror it in place')
     await on.driver.wait(async () => {

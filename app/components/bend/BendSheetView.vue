@@ -53,7 +53,11 @@ const pages = (paper: Paper) =>
       <Readout
         label="Pull to"
         :value="degrees(first.pull)"
-        :basis="first.pull === first.angle ? 'spring-back not known' : `${degrees(first.angle)} and its spring-back`"
+        :basis="
+          first.pull === first.angle
+            ? 'spring-back not known'
+            : `${degrees(first.angle)} + ${degrees(first.pull - first.angle)}`
+        "
       />
       <Readout
         label="Cut the tube"
@@ -62,9 +66,9 @@ const pages = (paper: Paper) =>
       />
     </div>
     <div class="flex flex-wrap items-end gap-3">
-      <button type="button" class="key" :aria-pressed="reversed" @click="reversed = !reversed">
+      <UButton :aria-pressed="reversed" :active="reversed" @click="reversed = !reversed">
         Measure from the other end
-      </button>
+      </UButton>
       <Choice
         label="How it is bent"
         class="w-60"

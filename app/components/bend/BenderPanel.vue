@@ -76,9 +76,9 @@ const scrapLengths = [
         @update:model-value="choose"
       />
       <p v-else class="flex-1">No bender for pipe of {{ diameter(od) }} yet.</p>
-      <button type="button" class="key" @click="add">
+      <UButton @click="add">
         <UIcon name="i-lucide-plus" class="size-4" />{{ bender ? 'Another bender' : 'Add a bender' }}
-      </button>
+      </UButton>
     </div>
     <template v-if="bender">
       <p class="text-sm">
@@ -88,17 +88,7 @@ const scrapLengths = [
       <details>
         <summary class="opens">Its figures</summary>
         <div class="grid grid-cols-2 gap-3 pt-2">
-          <div>
-            <label for="bender-name" class="field-label">Its name</label>
-            <input
-              id="bender-name"
-              :value="bender.name"
-              maxlength="60"
-              class="field"
-              aria-label="Its name"
-              @change="set({ name: ($event.target as HTMLInputElement).value })"
-            />
-          </div>
+          <TextField label="Its name" :model-value="bender.name" :maxlength="60" @change="(name) => set({ name })" />
           <Choice
             label="How it is marked"
             :items="schools"
@@ -155,9 +145,9 @@ const scrapLengths = [
             :model-value="bender.turns"
             @update:model-value="(turns) => set({ turns })"
           />
-          <button type="button" class="key self-end" @click="remove(id)">
+          <UButton class="self-end" @click="remove(id)">
             <UIcon name="i-lucide-trash-2" class="size-4" />Remove it
-          </button>
+          </UButton>
         </div>
       </details>
       <details>
@@ -194,7 +184,7 @@ const scrapLengths = [
             @update:model-value="(value) => (scrap = { ...scrap, angle: value })"
           />
         </div>
-        <button type="button" class="key strong mt-3" :disabled="!whole" @click="calibrate">Calibrate</button>
+        <UButton color="primary" variant="solid" class="mt-3" :disabled="!whole" @click="calibrate">Calibrate</UButton>
       </details>
       <p v-if="wrong || problem" role="alert" class="text-(--ui-error)">{{ wrong || problem }}</p>
     </template>

@@ -10,17 +10,20 @@ defineProps<{ plan: Plan; ticks?: boolean }>()
     <tbody class="ruled">
       <tr v-for="fitting in plan.fittings" :key="fitting.label" class="h-9">
         <td class="w-16 pr-3 text-right font-label text-lg font-semibold whitespace-nowrap">
-          <TickBox v-if="ticks" class="mr-2" />{{ fitting.count }}</td>
+          <TickBox v-if="ticks" class="mr-2" />{{ fitting.count }}
+        </td>
         <td>{{ fitting.label }}</td>
       </tr>
       <tr v-for="sundry in plan.sundries" :key="sundry.label" class="h-9">
         <td class="w-16 pr-3 text-right font-label text-lg font-semibold whitespace-nowrap">
-          <TickBox v-if="ticks" class="mr-2" />{{ sundry.count }}</td>
+          <TickBox v-if="ticks" class="mr-2" />{{ sundry.count }}
+        </td>
         <td>{{ sundry.label }}</td>
       </tr>
       <tr v-for="clip in plan.clipCounts" :key="clip.label" class="h-9">
         <td class="w-16 pr-3 text-right font-label text-lg font-semibold whitespace-nowrap">
-          <TickBox v-if="ticks" class="mr-2" />{{ clip.count }}</td>
+          <TickBox v-if="ticks" class="mr-2" />{{ clip.count }}
+        </td>
         <td>{{ clip.label }}</td>
       </tr>
     </tbody>

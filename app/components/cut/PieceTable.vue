@@ -32,13 +32,13 @@ const label = (id: string) => shippedCatalogue.pipe(id)?.label.split(' · ')[0] 
       >
         <td class="whitespace-nowrap">
           <TickBox v-if="ticks" class="mr-2" />
-          <button
-            type="button"
-            class="min-h-11 min-w-11 text-left font-label text-lg font-semibold text-(--ui-primary)"
+          <UButton
+            variant="ghost"
+            color="primary"
+            class="min-w-11 px-1 font-label text-lg font-semibold"
+            :label="piece.id"
             :aria-label="`Show piece ${piece.id}`"
-          >
-            {{ piece.id }}
-          </button>
+          />
         </td>
         <td
           class="text-right font-label text-lg font-semibold"

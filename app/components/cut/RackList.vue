@@ -32,14 +32,13 @@ function add(): void {
         <span class="flex-1"
           >{{ name(offcut.pipe) }} <span class="text-sm text-muted">from {{ offcut.from }}</span></span
         >
-        <button
-          type="button"
-          class="key quiet"
+        <UButton
+          variant="ghost"
           :aria-label="`Throw away the offcut of ${length(offcut.mm)}`"
           @click="emit('scrap', offcut.id)"
         >
           <UIcon name="i-lucide-trash-2" class="size-5" />
-        </button>
+        </UButton>
       </li>
     </ul>
     <div class="grid items-end gap-2 sm:grid-cols-[1fr_9rem_auto]">
@@ -56,9 +55,9 @@ function add(): void {
         :model-value="mm"
         @update:model-value="(value) => (mm = value)"
       />
-      <button type="button" class="key" :disabled="mm === undefined" @click="add">
+      <UButton :disabled="mm === undefined" @click="add">
         <UIcon name="i-lucide-plus" class="size-4" />To the rack
-      </button>
+      </UButton>
     </div>
   </section>
 </template>

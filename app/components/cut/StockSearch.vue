@@ -56,17 +56,12 @@ const proof = computed(() => {
       </p>
       <p v-if="isCut" class="font-semibold text-(--ui-success)">cut and booked</p>
       <p v-else class="text-sm" aria-live="polite" data-proof>{{ proof }}</p>
-      <button v-if="running" type="button" class="key no-print" @click="stop">
+      <UButton v-if="running" class="no-print" @click="stop">
         <UIcon name="i-lucide-square" class="size-4" />Stop, keep this
-      </button>
-      <button
-        v-else-if="failed || (progress && progress.stage !== 'done')"
-        type="button"
-        class="key no-print"
-        @click="start"
-      >
+      </UButton>
+      <UButton v-else-if="failed || (progress && progress.stage !== 'done')" class="no-print" @click="start">
         Look again
-      </button>
+      </UButton>
     </div>
     <p v-if="failed" role="alert" class="text-(--ui-error)">{{ failed }}</p>
     <p v-if="booked && !isCut" class="font-semibold text-(--ui-warning)">
@@ -81,16 +76,10 @@ const proof = computed(() => {
       @select="(id) => emit('select', id)"
     />
     <div v-if="bars.length" class="flex flex-wrap items-center gap-3">
-      <button
-        v-if="!isCut && !printed"
-        type="button"
-        class="key strong"
-        :disabled="running"
-        @click="emit('cut', bars)"
-      >
+      <UButton v-if="!isCut && !printed" color="primary" variant="solid" :disabled="running" @click="emit('cut', bars)">
         <UIcon name="i-lucide-check" class="size-5" />Cut it: book
-      </button>
-      <button v-else-if="!printed" type="button" class="key" @click="anew = true">Lay anew</button>
+      </UButton>
+      <UButton v-else-if="!printed" @click="anew = true">Lay anew</UButton>
       <p class="text-sm text-muted">
         {{
           kept.length

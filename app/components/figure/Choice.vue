@@ -1,30 +1,33 @@
 <script setup lang="ts" generic="Value extends string">
-/** A choice from a short list: the device's own picker, which a thumb and a keyboard both know. */
-defineProps<{
+/** A choice from a short list, with its label over it. */
+const props = defineProps<{
   label: string
   items: readonly { value: Value; label: string }[]
   modelValue: Value | undefined
   placeholder?: string
+  /** Without a label of its own, where the place says what it is. */
   bare?: boolean
 }>()
 const emit = defineEmits<{ 'update:modelValue': [value: Value] }>()
-const id = useId()
-const choose = (event: Event) => emit('update:modelValue', (event.target as HTMLSelectElement).value as Value)
+/** The list takes no empty value; here one stands for “not said”. */
+const unsaid = 'not said'
+const shown = computed(() => props.items.map(({ value, label }) => ({ value: (value || unsaid) as string, label })))
+const chosen = computed((): string | undefined =>
+  props.modelValue === undefined ? undefined : props.modelValue || unsaid,
+)
+const choose = (value: string) => emit('update:modelValue', (value === unsaid ? '' : value) as Value)
 </script>
 
 <template>
-  <div>
-    <label v-if="!bare" :for="id" class="field-label">{{ label }}</label>
-    <select
-      :id="id"
-      class="field"
-      :class="bare ? 'w-28! border-transparent! bg-transparent! sm:w-auto!' : ''"
-      :value="modelValue ?? ''"
+  <UFormField :label="bare ? undefined : label">
+    <USelect
+      :items="shown"
+      :model-value="chosen"
+      :placeholder="placeholder"
+      :variant="bare ? 'ghost' : 'outline'"
       :aria-label="label"
-      @change="choose"
-    >
-      <option v-if="placeholder" value="" disabled>{{ placeholder }}</option>
-      <option v-for="item in items" :key="item.value" v-memo="[items]" :value="item.value">{{ item.label }}</option>
-    </select>
-  </div>
+      class="w-full"
+      @update:model-value="choose"
+    />
+  </UFormField>
 </template>

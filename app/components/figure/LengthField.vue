@@ -11,7 +11,6 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ 'update:modelValue': [mm: number | undefined] }>()
 const { units, figure } = useWords()
-const id = useId()
 
 const shown = () => (props.modelValue === undefined ? '' : figure(props.modelValue))
 const text = ref(shown())
@@ -44,23 +43,12 @@ function read(line: string): void {
 </script>
 
 <template>
-  <div>
-    <label :for="id" class="field-label">{{ label }}</label>
-    <div class="relative">
-      <input
-        :id="id"
-        :value="text"
-        inputmode="decimal"
-        class="field pr-11"
-        :aria-label="label"
-        :aria-invalid="problem !== ''"
-        :aria-describedby="problem ? `${id}-problem` : undefined"
-        @input="read(($event.target as HTMLInputElement).value)"
-      />
-      <span class="label pointer-events-none absolute top-2.5 right-3 text-sm">{{
-        units === 'metric' ? 'mm' : 'in'
-      }}</span>
-    </div>
-    <p v-if="problem" :id="`${id}-problem`" role="alert" class="text-sm text-(--ui-error)">{{ problem }}</p>
-  </div>
+  <TextField
+    :label="label"
+    :model-value="text"
+    :unit="units === 'metric' ? 'mm' : 'in'"
+    :problem="problem"
+    inputmode="decimal"
+    @update:model-value="read"
+  />
 </template>

@@ -12,7 +12,6 @@ const props = defineProps<{
   bare?: boolean
 }>()
 const emit = defineEmits<{ 'update:modelValue': [value: number | undefined] }>()
-const id = useId()
 const text = ref(props.modelValue === undefined ? '' : String(props.modelValue))
 const problem = ref('')
 let own = props.modelValue
@@ -44,21 +43,13 @@ function read(typed: string): void {
 </script>
 
 <template>
-  <div>
-    <label v-if="!bare" :for="id" class="field-label">{{ label }}</label>
-    <div class="relative">
-      <input
-        :id="id"
-        :value="text"
-        inputmode="decimal"
-        class="field"
-        :class="unit ? 'pr-14' : ''"
-        :aria-label="label"
-        :aria-invalid="problem !== ''"
-        @input="read(($event.target as HTMLInputElement).value)"
-      />
-      <span v-if="unit" class="label pointer-events-none absolute top-2.5 right-3 text-sm">{{ unit }}</span>
-    </div>
-    <p v-if="problem" role="alert" class="text-sm text-(--ui-error)">{{ problem }}</p>
-  </div>
+  <TextField
+    :label="label"
+    :bare="bare"
+    :model-value="text"
+    :unit="unit"
+    :problem="problem"
+    inputmode="decimal"
+    @update:model-value="read"
+  />
 </template>

@@ -34,7 +34,7 @@ const most = 12
     </table>
     <p v-if="differences.length > most" class="text-sm">and {{ differences.length - most }} more places</p>
     <div class="mt-3 flex flex-wrap gap-3">
-      <UButton label="Keep what is here" @click="emit('choose', 'mine')" />
+      <UButton label="Keep what is here" color="primary" variant="solid" @click="emit('choose', 'mine')" />
       <UButton label="Take the saved one" variant="outline" color="neutral" @click="emit('choose', 'theirs')" />
       <UButton label="Keep mine as a copy" variant="outline" color="neutral" @click="emit('choose', 'copy')" />
     </div>

@@ -29,7 +29,7 @@ function create(): void {
 
 <template>
   <UModal v-model:open="open" title="New job" description="A place, its units, and whose rules hold there.">
-    <UButton label="New job" icon="i-lucide-plus" />
+    <UButton label="New job" icon="i-lucide-plus" color="primary" variant="solid" />
     <template #body>
       <form class="space-y-4" @submit.prevent="create">
         <UFormField label="Title" :error="problem || undefined">
@@ -40,7 +40,7 @@ function create(): void {
         <p class="text-sm text-muted">
           Local code, the maker’s instructions and a licensed person come before every profile.
         </p>
-        <UButton type="submit" label="Begin" block />
+        <UButton type="submit" label="Begin" block color="primary" variant="solid" />
       </form>
     </template>
   </UModal>

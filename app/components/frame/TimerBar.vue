@@ -21,9 +21,9 @@ const store = useTimerStore()
           >{{ timer.left === 0 ? 'done' : formatClock(timer.left) }}</span
         >
         <span>{{ timer.what }}</span>
-        <button type="button" class="key quiet" :aria-label="`Take away: ${timer.what}`" @click="store.stop(timer.id)">
+        <UButton variant="ghost" :aria-label="`Take away: ${timer.what}`" @click="store.stop(timer.id)">
           <UIcon name="i-lucide-x" class="size-5" />
-        </button>
+        </UButton>
       </li>
     </ul>
   </aside>

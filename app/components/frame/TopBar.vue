@@ -15,14 +15,13 @@ const toggle = () => (colorMode.preference = isDark.value ? 'light' : 'dark')
       <img src="/icon.svg" alt="" class="size-7" />Jolvet
     </NuxtLink>
     <slot />
-    <button
-      type="button"
-      class="key quiet"
+    <UButton
+      variant="ghost"
       :class="$slots.default ? '' : 'ml-auto'"
       :aria-label="isDark ? 'Light, for daylight' : 'Dark, for cellars'"
       @click="toggle"
     >
       <UIcon :name="isDark ? 'i-lucide-sun' : 'i-lucide-moon'" class="size-5" />
-    </button>
+    </UButton>
   </div>
 </template>

@@ -109,9 +109,9 @@ const usable = computed(
       </section>
     </div>
     <div>
-      <button type="button" class="key" :aria-pressed="comparing" @click="comparing = !comparing">
+      <UButton :aria-pressed="comparing" :active="comparing" @click="comparing = !comparing">
         <UIcon name="i-lucide-scale" class="size-5" />Compare methods along the {{ called[1] }}
-      </button>
+      </UButton>
       <LazyMethodCompare v-if="comparing" class="mt-3" :verdicts="answer.ends.b" :profile="profile" :tools="tools" />
     </div>
     <div class="grid gap-6 lg:grid-cols-2">

@@ -3,7 +3,14 @@ import { useLocalStorage } from '@vueuse/core'
 import { methods } from '~~/core/catalogue/method'
 import type { OwnedTool } from '~~/core/job/place'
 import type { Profile } from '~~/core/job/profile'
-import { comparedFittings, compareMethods, costOver, hoursOver, type ComparedFitting, type ComparedMethod } from '~~/core/join/compare'
+import {
+  comparedFittings,
+  compareMethods,
+  costOver,
+  hoursOver,
+  type ComparedFitting,
+  type ComparedMethod,
+} from '~~/core/join/compare'
 import type { Verdict } from '~~/core/join/verdict'
 import { formatWait } from '~~/core/quantity/format-duration'
 
@@ -14,7 +21,9 @@ const joints = useLocalStorage('jolvet-compare-joints', 20)
 const kind = useLocalStorage<ComparedFitting>('jolvet-compare-fitting', 'coupling')
 const words: Readonly<Record<ComparedFitting, string>> = { coupling: 'couplings', 'elbow 90': 'elbows', tee: 'tees' }
 const kinds = comparedFittings.map((value) => ({ value, label: words[value] }))
-const compared = computed(() => compareMethods(props.verdicts, costs.value, props.profile, props.tools, joints.value, kind.value))
+const compared = computed(() =>
+  compareMethods(props.verdicts, costs.value, props.profile, props.tools, joints.value, kind.value),
+)
 const hours = (row: ComparedMethod) => formatWait(Math.round(hoursOver(row, joints.value) * 3600))
 const name = (method: keyof typeof methods) => methods[method].name
 </script>

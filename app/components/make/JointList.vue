@@ -17,9 +17,9 @@ const size = (pipe: string) => shippedCatalogue.pipe(pipe)?.nominal ?? ''
 <template>
   <ol class="ruled border-y border-(--ui-border)" aria-label="Joints">
     <li v-for="joint in joints" :key="joint.id" :class="joint.id === selected ? 'bg-(--ui-bg-muted)' : ''">
-      <button
-        type="button"
-        class="grid min-h-11 w-full grid-cols-[2rem_1fr_auto] items-center gap-2 px-1 text-left"
+      <UButton
+        variant="ghost"
+        class="grid w-full grid-cols-[2rem_1fr_auto] gap-2 px-1 text-left whitespace-normal"
         :aria-pressed="joint.id === selected"
         @click="emit('select', joint.id)"
       >
@@ -29,7 +29,7 @@ const size = (pipe: string) => shippedCatalogue.pipe(pipe)?.nominal ?? ''
           <span class="block text-sm text-muted">{{ runName(joint.run) }}</span>
         </span>
         <VerdictMark :verdict="joint.verdict" />
-      </button>
+      </UButton>
     </li>
   </ol>
 </template>

@@ -41,27 +41,19 @@ const toggle = (id: FaultId) => (fault.value = fault.value === id ? null : id)
         <span class="text-base font-normal">at {{ length(station.at) }}</span>
       </li>
     </ul>
-    <label class="field-label" :for="`push-${method}`">Push the pipe in: {{ length(home) }}</label>
-    <input
-      :id="`push-${method}`"
-      v-model.number="share"
-      type="range"
-      min="0"
-      max="100"
-      class="h-11 w-full accent-(--ui-primary)"
-    />
+    <p class="label">Push the pipe in: {{ length(home) }}</p>
+    <USlider v-model="share" :min="0" :max="100" class="h-11 w-full" aria-label="Push the pipe in" />
     <div class="mt-1 flex flex-wrap items-center gap-1.5" role="group" aria-label="Show a fault">
       <span class="label">Show a fault</span>
-      <button
+      <UButton
         v-for="item in faults"
         :key="item.id"
-        type="button"
-        class="key"
         :aria-pressed="item.id === active"
+        :active="item.id === active"
         @click="toggle(item.id)"
       >
         {{ item.label }}
-      </button>
+      </UButton>
     </div>
     <p class="mt-2 text-sm text-muted">
       Diameters, wall and depth are to scale; where along the socket the seal and the grip sit is typical of the method.

@@ -29,7 +29,7 @@ function svg(): void {
       <slot />
     </div>
     <Choice v-model="paper" label="Paper" :items="papers" class="w-28" />
-    <button type="button" class="key" :disabled="empty" @click="pdf">PDF</button>
-    <button type="button" class="key" :disabled="empty" @click="svg">SVG</button>
+    <UButton :disabled="empty" @click="pdf">PDF</UButton>
+    <UButton :disabled="empty" @click="svg">SVG</UButton>
   </section>
 </template>

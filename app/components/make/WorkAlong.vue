@@ -34,7 +34,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
       <h2 class="heading flex-1">
         {{ card.title }} <span class="font-normal text-muted">{{ where }}</span>
       </h2>
-      <button type="button" class="key" @click="emit('leave')">Back to the card</button>
+      <UButton @click="emit('leave')">Back to the card</UButton>
     </div>
     <div v-if="step" class="grid flex-1 content-center gap-6 py-6 lg:grid-cols-[1fr_22rem]" aria-live="polite">
       <p class="text-3xl leading-snug sm:text-5xl">
@@ -49,11 +49,11 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
       </ul>
     </div>
     <div class="grid grid-cols-[1fr_3fr] gap-3">
-      <button type="button" class="key min-h-24! text-xl!" :disabled="at === 0" @click="back">Back</button>
-      <button v-if="step" type="button" class="key strong min-h-24! text-3xl!" @click="next">
+      <UButton class="min-h-24! text-xl!" :disabled="at === 0" @click="back">Back</UButton>
+      <UButton v-if="step" color="primary" variant="solid" class="min-h-24! text-3xl!" @click="next">
         Next <span class="hidden text-lg sm:inline">(space)</span>
-      </button>
-      <button v-else type="button" class="key strong min-h-24! text-3xl!" @click="finish">Done</button>
+      </UButton>
+      <UButton v-else color="primary" variant="solid" class="min-h-24! text-3xl!" @click="finish">Done</UButton>
     </div>
   </section>
 </template>

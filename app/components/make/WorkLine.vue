@@ -33,7 +33,13 @@ const bar = (from: number, to: number, whole: number) => ({
 <template>
   <div class="grid grid-cols-[2rem_1fr_6.5rem] items-center gap-x-2 lg:grid-cols-[2rem_minmax(0,18rem)_1fr_7rem]">
     <span class="font-label text-lg font-semibold text-(--ui-primary)">{{ number }}</span>
-    <button v-if="opens" type="button" class="min-h-11 text-left" @click="emit('open')">{{ text }}</button>
+    <UButton
+      v-if="opens"
+      variant="ghost"
+      class="justify-start px-0 text-left whitespace-normal"
+      :label="text"
+      @click="emit('open')"
+    />
     <span v-else class="flex min-h-11 items-center">{{ text }}</span>
     <div
       class="relative order-last col-span-3 h-3 lg:order-none lg:col-span-1"

@@ -25,7 +25,8 @@ const { order, failed } = useAssembly(() => question.value)
 const joints = computed(() => new Map(question.value.joints.map((joint) => [joint.id, joint])))
 /** How many places of existing pipe are cut into. */
 const cuts = computed(
-  () => job.value.runs.flatMap(({ nodes }) => nodes).filter(({ kind, existing }) => kind === 'tie-in' && existing).length,
+  () =>
+    job.value.runs.flatMap(({ nodes }) => nodes).filter(({ kind, existing }) => kind === 'tie-in' && existing).length,
 )
 const water = computed(() =>
   waterSteps(profileWith(job.value.profile, job.value.own?.changes), cuts.value, log.minutes),
@@ -84,7 +85,11 @@ const lines = computed(() => {
           :value="`${work.isLeast ? 'at least ' : ''}${minutes(work.waterOff)}`"
           basis="shut, drained, made, set, refilled and looked at; typical minutes"
         />
-        <Readout label="Water off at" :value="off === null ? 'never' : minutes(off)" basis="from the start of the work" />
+        <Readout
+          label="Water off at"
+          :value="off === null ? 'never' : minutes(off)"
+          basis="from the start of the work"
+        />
         <Readout label="In all" :value="minutes(work.whole)" basis="one pair of hands" />
       </div>
       <p class="text-sm">

@@ -46,12 +46,8 @@ function take(): void {
   <section aria-label="Parts file">
     <h2 class="heading mb-1">As a CSV file</h2>
     <div class="flex flex-wrap gap-2">
-      <button type="button" class="key" @click="write">
-        <UIcon name="i-lucide-download" class="size-5" />Write all
-      </button>
-      <button type="button" class="key" @click="chooser?.click()">
-        <UIcon name="i-lucide-upload" class="size-5" />Read a file
-      </button>
+      <UButton @click="write"> <UIcon name="i-lucide-download" class="size-5" />Write all </UButton>
+      <UButton @click="chooser?.click()"> <UIcon name="i-lucide-upload" class="size-5" />Read a file </UButton>
       <input ref="chooser" type="file" accept=".csv,text/csv" class="hidden" aria-label="Parts file" @change="read" />
     </div>
     <div v-if="preview" class="mt-3" aria-live="polite">
@@ -74,10 +70,10 @@ function take(): void {
         </li>
       </ul>
       <div class="flex gap-2">
-        <button v-if="taken.length" type="button" class="key strong" @click="take">
+        <UButton v-if="taken.length" color="primary" variant="solid" @click="take">
           Record these {{ taken.length }}
-        </button>
-        <button type="button" class="key" @click="preview = null">Leave it</button>
+        </UButton>
+        <UButton @click="preview = null">Leave it</UButton>
       </div>
     </div>
     <p v-else class="mt-2 text-sm text-muted">

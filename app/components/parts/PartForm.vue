@@ -116,14 +116,8 @@ function record(): void {
           { value: 'maker', label: 'maker’s sheet' },
         ]"
       />
-      <div>
-        <label for="measured-by" class="field-label">By</label>
-        <input id="measured-by" v-model="by" maxlength="80" class="field" autocomplete="name" />
-      </div>
-      <div class="col-span-2">
-        <label for="part-note" class="field-label">Note</label>
-        <input id="part-note" v-model="note" maxlength="200" class="field" />
-      </div>
+      <TextField v-model="by" label="By" :maxlength="80" autocomplete="name" />
+      <TextField v-model="note" label="Note" class="col-span-2" :maxlength="200" />
     </div>
     <Readout
       :label="`Take-off of the ${fitting.replace('-', ' ')}`"
@@ -132,6 +126,6 @@ function record(): void {
       :basis="`centre to face less depth (${held?.basis ?? 'unknown'})`"
     />
     <p v-if="problem" role="alert" class="text-(--ui-error)">{{ problem }}</p>
-    <button type="submit" class="key strong" :disabled="socketId === ''">Record it</button>
+    <UButton type="submit" color="primary" variant="solid" :disabled="socketId === ''">Record it</UButton>
   </form>
 </template>

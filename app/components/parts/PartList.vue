@@ -30,9 +30,7 @@ const day = (at: string) =>
           <span class="font-label text-2xl font-semibold">{{ length(part.mm) }}</span>
           <span class="block text-sm text-muted">± {{ tolerance(part.tolerance) }}</span>
         </div>
-        <button type="button" class="key" :aria-label="`Take back ${partLabel(part)}`" @click="emit('withdraw', part)">
-          Take back
-        </button>
+        <UButton :aria-label="`Take back ${partLabel(part)}`" @click="emit('withdraw', part)"> Take back </UButton>
       </li>
     </ul>
   </section>

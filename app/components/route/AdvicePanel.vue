@@ -61,8 +61,7 @@ const paths = computed(() => (draw.value ? flowPaths(own.catalogue, layout.value
       <ul class="list-disc pl-5">
         <li v-for="point in points" :key="point.nodes.join()">
           <template v-if="point.kind === 'low'"
-            >Low point at {{ placesOf(point) }}: keeps {{ say.volume(kept(point)) }}. Put a drain cock
-            there.</template
+            >Low point at {{ placesOf(point) }}: keeps {{ say.volume(kept(point)) }}. Put a drain cock there.</template
           >
           <template v-else>High point at {{ placesOf(point) }}: holds air. Put a vent there.</template>
         </li>

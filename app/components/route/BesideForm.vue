@@ -61,6 +61,6 @@ function add(): void {
       :model-value="service"
       @update:model-value="(value) => (service = value)"
     />
-    <button type="submit" class="key strong" :disabled="!spacing || !side">Add the run</button>
+    <UButton type="submit" color="primary" variant="solid" :disabled="!spacing || !side">Add the run</UButton>
   </form>
 </template>

@@ -10,13 +10,17 @@ const { tell } = useWords()
 <template>
   <ul class="ruled" aria-label="Checks">
     <li v-for="(check, index) in checks" :key="index">
-      <button type="button" class="flex min-h-11 w-full items-start gap-2 py-1.5 text-left" @click="emit('go', check)">
+      <UButton
+        variant="ghost"
+        class="w-full items-start justify-start px-1 text-left whitespace-normal"
+        @click="emit('go', check)"
+      >
         <VerdictMark :verdict="check.verdict" :word="false" class="pt-1" />
         <span class="text-sm"
           ><span class="font-semibold">{{ check.where }}:</span> {{ tell(check) }}
           <span class="text-muted">({{ check.rule }})</span></span
         >
-      </button>
+      </UButton>
     </li>
   </ul>
 </template>

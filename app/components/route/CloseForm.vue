@@ -75,12 +75,10 @@ const coordinates = [
         Misses its fixed end by {{ length(open.x) }} east, {{ length(open.y) }} north, {{ length(open.z) }} up
       </p>
       <div class="flex flex-wrap gap-2">
-        <button type="button" class="key" :disabled="!leg" @click="emit('apply', (job) => takeUpIn(job, run, leg!))">
+        <UButton :disabled="!leg" @click="emit('apply', (job) => takeUpIn(job, run, leg!))">
           Take it up in {{ leg ? namesIn(run).leg(leg) : 'a leg' }}
-        </button>
-        <button type="button" class="key" @click="emit('apply', (job) => spreadClosing(job, run))">
-          Spread it over all
-        </button>
+        </UButton>
+        <UButton @click="emit('apply', (job) => spreadClosing(job, run))"> Spread it over all </UButton>
       </div>
     </div>
     <ClosurePanel :run="run" />
@@ -104,14 +102,13 @@ const coordinates = [
           @update:model-value="(mm) => fix(index as 0 | 1 | 2, mm)"
         />
       </div>
-      <button
+      <UButton
         v-if="node.at"
-        type="button"
-        class="key mt-2"
+        class="mt-2"
         @click="emit('apply', (job) => setNode(job, run, node.id, { at: undefined }))"
       >
         Let it go free
-      </button>
+      </UButton>
     </div>
     <div class="space-y-2" role="group" aria-label="Propose a route">
       <p class="text-sm">A route from here to a point:</p>
@@ -136,9 +133,9 @@ const coordinates = [
       </div>
       <ul class="ruled" aria-label="Proposed routes">
         <li v-for="route in routes" :key="words(route)">
-          <button type="button" class="flex min-h-11 w-full items-center gap-2 py-1 text-left" @click="draw(route)">
+          <UButton variant="ghost" class="w-full justify-start px-1 text-left whitespace-normal" @click="draw(route)">
             <UIcon name="i-lucide-plus" class="size-4 shrink-0" />{{ words(route) }}
-          </button>
+          </UButton>
         </li>
       </ul>
       <p v-if="to && routes.length === 0" class="text-(--ui-warning)">

@@ -25,14 +25,12 @@ const remove = () => emit('apply', (job) => removeLegs(job, props.run, props.leg
 <template>
   <div class="grid grid-cols-2 items-end gap-3" aria-label="Selected legs" role="group">
     <p class="col-span-2 text-sm">
-      {{ legs.length }} {{ legs.length === 1 ? 'leg' : 'legs' }} selected: {{ legs.map(namesIn(run).leg).join(', ') }}. A copy goes on from
-      {{ toWord }}; select legs by “Select several” over the list.
+      {{ legs.length }} {{ legs.length === 1 ? 'leg' : 'legs' }} selected: {{ legs.map(namesIn(run).leg).join(', ') }}.
+      A copy goes on from {{ toWord }}; select legs by “Select several” over the list.
     </p>
     <Choice label="How" :items="items" :model-value="chosen" @update:model-value="(value) => (chosen = value)" />
-    <button type="button" class="key" :disabled="legs.length === 0" @click="copy">Copy to {{ toWord }}</button>
-    <button type="button" class="key" :disabled="legs.length === 0 || !mirror" @click="turnOver">
-      Mirror it in place
-    </button>
-    <button type="button" class="key" :disabled="legs.length === 0" @click="remove">Remove selected legs</button>
+    <UButton :disabled="legs.length === 0" @click="copy">Copy to {{ toWord }}</UButton>
+    <UButton :disabled="legs.length === 0 || !mirror" @click="turnOver"> Mirror it in place </UButton>
+    <UButton :disabled="legs.length === 0" @click="remove">Remove selected legs</UButton>
   </div>
 </template>

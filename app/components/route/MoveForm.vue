@@ -44,7 +44,9 @@ function put(): void {
         @update:model-value="(mm) => (by = mm)"
       />
       <Choice label="Which way" :items="ways" :model-value="way" @update:model-value="(axis) => (way = axis)" />
-      <button type="submit" class="key strong col-span-2" :disabled="!by">Move {{ word }}, the rest follows</button>
+      <UButton type="submit" color="primary" variant="solid" class="col-span-2" :disabled="!by"
+        >Move {{ word }}, the rest follows</UButton
+      >
     </form>
     <form v-if="leg" class="grid grid-cols-2 items-end gap-3" aria-label="Put into the leg" @submit.prevent="put">
       <LengthField
@@ -55,7 +57,9 @@ function put(): void {
         @update:model-value="(mm) => (at = mm)"
       />
       <Choice label="Put in" :items="kinds" :model-value="kind" @update:model-value="(value) => (kind = value)" />
-      <button type="submit" class="key strong col-span-2" :disabled="!at">Put it into {{ legName }}</button>
+      <UButton type="submit" color="primary" variant="solid" class="col-span-2" :disabled="!at"
+        >Put it into {{ legName }}</UButton
+      >
     </form>
   </div>
 </template>

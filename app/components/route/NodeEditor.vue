@@ -36,7 +36,7 @@ const setMethod = (value: string) => emit('change', { method: value === 'run' ? 
         @update:model-value="(kind) => emit('change', { kind })"
       />
       <div v-else>
-        <div class="field-label">What stands here</div>
+        <div class="label">What stands here</div>
         <p class="pt-2">tie-in</p>
       </div>
       <Choice

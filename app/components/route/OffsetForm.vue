@@ -89,6 +89,8 @@ function add(): void {
       @update:model-value="(corner) => (entry.corner = corner)"
     />
     <p class="self-center text-sm">{{ travel === null ? '' : `Corner to corner ${length(travel)}` }}</p>
-    <button type="submit" class="key strong" :disabled="!entry.set || !entry.after || !towards">Add the offset</button>
+    <UButton type="submit" color="primary" variant="solid" :disabled="!entry.set || !entry.after || !towards"
+      >Add the offset</UButton
+    >
   </form>
 </template>

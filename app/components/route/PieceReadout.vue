@@ -8,6 +8,7 @@ const { namesIn } = useNames()
 const names = computed(() => namesIn(props.piece.run))
 const erring = computed(() => {
   const { short, long, err } = props.piece.allowance
+  if (short === 0 && long === 0) return 'Cut it exact: its depths are the least that will do, and longer is not home.'
   const most = short === null ? '' : `up to ${atMost(short)} short still holds`
   return `Err ${err}${most ? `: ${most}` : ''}${long === 0 ? '; longer is not home' : ''}.`
 })
@@ -44,8 +45,8 @@ const marks = computed(() =>
         >, {{ end.takeOffBasis ?? 'not known' }}
       </p>
       <p v-for="bend in piece.bends" :key="bend.node">
-        {{ names.node(bend.node) }}, {{ bend.angle }}°: start {{ length(bend.start) }}, middle {{ length(bend.middle) }}, end
-        {{ length(bend.end) }}, turned {{ bend.turn }}°
+        {{ names.node(bend.node) }}, {{ bend.angle }}°: start {{ length(bend.start) }}, middle
+        {{ length(bend.middle) }}, end {{ length(bend.end) }}, turned {{ bend.turn }}°
       </p>
       <p>The tolerance is the worst case: all of them added up.</p>
     </details>

@@ -65,19 +65,17 @@ function print(): void {
     </div>
     <div class="no-print mt-1 flex flex-wrap items-center gap-1" role="toolbar" aria-label="The drawing">
       <Choice v-model="view" label="View" bare :items="views" />
-      <button type="button" class="key quiet" aria-label="Closer" @click="closer">
+      <UButton variant="ghost" aria-label="Closer" @click="closer">
         <UIcon name="i-lucide-zoom-in" class="size-5" />
-      </button>
-      <button type="button" class="key quiet" aria-label="Further" :disabled="zoom === 1" @click="further">
+      </UButton>
+      <UButton variant="ghost" aria-label="Further" :disabled="zoom === 1" @click="further">
         <UIcon name="i-lucide-zoom-out" class="size-5" />
-      </button>
-      <button type="button" class="key quiet" :disabled="zoom === 1" @click="zoom = 1">Fit</button>
+      </UButton>
+      <UButton variant="ghost" :disabled="zoom === 1" @click="zoom = 1">Fit</UButton>
       <span class="flex-1" />
-      <button type="button" class="key quiet" @click="print">
-        <UIcon name="i-lucide-printer" class="size-4" />One page
-      </button>
-      <button type="button" class="key quiet" @click="svg">SVG</button>
-      <button type="button" class="key quiet" @click="dxf">DXF</button>
+      <UButton variant="ghost" @click="print"> <UIcon name="i-lucide-printer" class="size-4" />One page </UButton>
+      <UButton variant="ghost" @click="svg">SVG</UButton>
+      <UButton variant="ghost" @click="dxf">DXF</UButton>
     </div>
   </div>
 </template>

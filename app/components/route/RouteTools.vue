@@ -72,16 +72,15 @@ const coupling = computed(() => {
 <template>
   <section ref="panel" aria-label="Route tools" class="space-y-3">
     <div class="flex flex-wrap gap-1">
-      <button
+      <UButton
         v-for="{ id, word: says } in tools"
         :key="id"
-        type="button"
-        class="key"
         :aria-pressed="tool === id"
+        :active="tool === id"
         @click="choose(id)"
       >
         {{ says }}
-      </button>
+      </UButton>
     </div>
     <p v-if="problem" role="alert" class="text-(--ui-error)" data-tool-problem>{{ problem }}</p>
     <OffsetForm

@@ -41,11 +41,7 @@ const setPipe = (pipe: string) => change(choosePipe(own.catalogue, job.value, pr
       />
     </div>
     <LazyPlaceForm :place="{ ...job.place, ...run.place }" @change="(place) => set({ place })">
-      <ConditionForm
-        of="new pipe"
-        :condition="run.condition ?? {}"
-        @change="(condition) => set({ condition })"
-      />
+      <ConditionForm of="new pipe" :condition="run.condition ?? {}" @change="(condition) => set({ condition })" />
     </LazyPlaceForm>
     <UButton
       label="Remove this run"

@@ -38,12 +38,17 @@ const warm = ref<number | undefined>(props.run.service === 'cold' ? 20 : props.r
 const growing = computed(() =>
   cold.value === undefined || warm.value === undefined
     ? null
-    : growthOf(own.catalogue, layOut(props.run), props.leg, props.plan.supports, warm.value - cold.value, profile.value),
+    : growthOf(
+        own.catalogue,
+        layOut(props.run),
+        props.leg,
+        props.plan.supports,
+        warm.value - cold.value,
+        profile.value,
+      ),
 )
 /** Ends at which the legs that turn off are long enough to give. */
-const able = computed(() =>
-  growing.value?.turning.filter(({ length: of }) => of >= growing.value!.freeLeg) ?? [],
-)
+const able = computed(() => growing.value?.turning.filter(({ length: of }) => of >= growing.value!.freeLeg) ?? [])
 const keepOff = (end: Turning) => {
   const { freeLeg } = growing.value!
   emit('apply', (before) => keepClipsOff(before, props.run.id, end, freeLeg))
@@ -114,7 +119,7 @@ const fields = [
       </p>
       <p v-if="freeText" class="flex flex-wrap items-center gap-2">
         {{ freeText }}
-        <button type="button" class="key quiet" @click="setFree(undefined)">Clips may stand there again</button>
+        <UButton variant="ghost" @click="setFree(undefined)">Clips may stand there again</UButton>
       </p>
       <p v-if="support?.unknown" class="text-(--ui-warning)">{{ tell(support.unknown) }}</p>
       <p
@@ -129,7 +134,9 @@ const fields = [
           label="Fixed to"
           :items="on"
           :model-value="leg.fixings ? 'timber' : 'wall'"
-          @update:model-value="(value) => setFixings(value === 'timber' ? { spacing: usualSpacing, offset: usualSpacing / 2 } : undefined)"
+          @update:model-value="
+            (value) => setFixings(value === 'timber' ? { spacing: usualSpacing, offset: usualSpacing / 2 } : undefined)
+          "
         />
         <template v-if="leg.fixings">
           <LengthField
@@ -177,11 +184,7 @@ const fields = [
         </div>
         <p>
           There is
-          {{
-            growing.free
-              .map(freeEnd)
-              .join(' at its start, ')
-          }}
+          {{ growing.free.map(freeEnd).join(' at its start, ') }}
           at its end.
           <strong v-if="growing.enough" class="text-(--ui-success)">Enough.</strong>
           <strong v-else-if="growing.enough === null" class="text-(--ui-warning)"
@@ -191,9 +194,9 @@ const fields = [
           Room at walls and joists {{ length(roomAtWall(growing.growth)) }}.
         </p>
         <div v-if="growing.enough === false && able.length" class="flex flex-wrap gap-2">
-          <button v-for="end in able" :key="end.node" type="button" class="key" @click="keepOff(end)">
+          <UButton v-for="end in able" :key="end.node" @click="keepOff(end)">
             Keep clips {{ length(growing.freeLeg) }} off on {{ end.legs.map(names.leg).join(', ') }}
-          </button>
+          </UButton>
         </div>
         <svg
           v-if="loop"

@@ -22,20 +22,20 @@ const choose = (chain: Found) => emit('change', chooseChain(job.value, props.run
 
 <template>
   <section aria-label="What joins the two pipes here">
-    <p class="field-label">The pipe changes here: {{ from.label.split(' · ')[0] }} to {{ to.label.split(' · ')[0] }}</p>
+    <p class="label">The pipe changes here: {{ from.label.split(' · ')[0] }} to {{ to.label.split(' · ')[0] }}</p>
     <p v-if="answer?.none" class="text-(--ui-warning)">{{ tell(answer.none) }}</p>
     <ul class="ruled">
       <li v-for="chain in answer?.chains" :key="chain.fittings.map(({ id }) => id).join()">
-        <button
-          type="button"
-          class="flex min-h-11 w-full items-center gap-2 py-1 text-left"
+        <UButton
+          variant="ghost"
+          class="w-full justify-start px-1 text-left whitespace-normal"
           :aria-pressed="isChosen(chain)"
           @click="choose(chain)"
         >
           <UIcon :name="isChosen(chain) ? 'i-lucide-circle-check' : 'i-lucide-circle'" class="size-4 shrink-0" />
           <span class="flex-1">{{ chain.fittings.map(({ label }) => label).join(' + ') }}</span>
           <span class="text-sm text-muted">{{ Math.round(chain.minutes) }} min, {{ money(chain.cost) }}</span>
-        </button>
+        </UButton>
       </li>
     </ul>
   </section>

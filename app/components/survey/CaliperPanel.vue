@@ -47,10 +47,8 @@ function pressKey(): void {
     </summary>
     <div class="space-y-3 pb-3">
       <div class="flex flex-wrap items-end gap-3">
-        <button v-if="state !== 'connected'" type="button" class="key" @click="caliper.connect()">
-          Connect the simulated caliper
-        </button>
-        <button v-else type="button" class="key" @click="caliper.disconnect()">Disconnect</button>
+        <UButton v-if="state !== 'connected'" @click="caliper.connect()"> Connect the simulated caliper </UButton>
+        <UButton v-else @click="caliper.disconnect()">Disconnect</UButton>
         <Choice v-model="across" label="It measures" :items="items" class="w-56" />
         <p v-if="last !== null" role="status">
           Last reading <span class="font-label text-2xl font-semibold">{{ diameter(last) }}</span>
@@ -59,12 +57,10 @@ function pressKey(): void {
       <fieldset class="flex flex-wrap items-end gap-3 border-l-4 border-(--ui-border) pl-3">
         <legend class="label">The simulated device</legend>
         <LengthField v-model="between" label="Between its jaws" class="w-40" :limits="{ min: 0.1, max: 200 }" />
-        <button type="button" class="key strong" :disabled="state !== 'connected'" @click="pressKey">
+        <UButton color="primary" variant="solid" :disabled="state !== 'connected'" @click="pressKey">
           Press its key
-        </button>
-        <button type="button" class="key" :disabled="state !== 'connected'" @click="caliper.dropOut()">
-          Carry it out of reach
-        </button>
+        </UButton>
+        <UButton :disabled="state !== 'connected'" @click="caliper.dropOut()"> Carry it out of reach </UButton>
       </fieldset>
     </div>
   </details>

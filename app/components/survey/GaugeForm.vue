@@ -15,7 +15,7 @@ function take(fits: boolean): void {
 <template>
   <div class="flex flex-wrap items-end gap-2">
     <Choice v-model="size" label="Size gauge" :items="items" placeholder="which size" class="min-w-44 flex-1" />
-    <button type="button" class="key" :disabled="size === ''" @click="take(true)">It goes on</button>
-    <button type="button" class="key" :disabled="size === ''" @click="take(false)">It does not</button>
+    <UButton :disabled="size === ''" @click="take(true)">It goes on</UButton>
+    <UButton :disabled="size === ''" @click="take(false)">It does not</UButton>
   </div>
 </template>

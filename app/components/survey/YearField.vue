@@ -3,7 +3,6 @@
 const props = defineProps<{ modelValue: number | undefined }>()
 const emit = defineEmits<{ 'update:modelValue': [year: number | undefined] }>()
 const [first, last] = [1700, 2200]
-const id = useId()
 const text = ref(String(props.modelValue ?? ''))
 const problem = ref('')
 watch(
@@ -25,17 +24,12 @@ function read(typed: string): void {
 </script>
 
 <template>
-  <div>
-    <label :for="id" class="field-label">House built</label>
-    <input
-      :id="id"
-      :value="text"
-      inputmode="numeric"
-      placeholder="year"
-      class="field"
-      :aria-invalid="problem !== ''"
-      @input="read(($event.target as HTMLInputElement).value)"
-    />
-    <p v-if="problem" role="alert" class="text-sm text-(--ui-error)">{{ problem }}</p>
-  </div>
+  <TextField
+    label="House built"
+    placeholder="year"
+    :model-value="text"
+    :problem="problem"
+    inputmode="numeric"
+    @update:model-value="read"
+  />
 </template>

@@ -150,7 +150,11 @@ function addMark(): void {
         />
       </div>
       <ol v-if="question.kind === 'marks'" class="ruled" aria-label="Marks">
-        <li v-for="(mark, index) in question.marks" :key="index" class="grid grid-cols-[1fr_1fr_1fr_auto] items-end gap-2 py-2">
+        <li
+          v-for="(mark, index) in question.marks"
+          :key="index"
+          class="grid grid-cols-[1fr_1fr_1fr_auto] items-end gap-2 py-2"
+        >
           <LengthField
             :label="`Mark ${index + 1}, start of bend`"
             :limits="ways"
@@ -211,8 +215,8 @@ function addMark(): void {
       <p v-if="asked.problem" role="alert" class="text-lg text-(--ui-error)">{{ asked.problem }}</p>
       <template v-else-if="asked.tube && pipe">
         <p class="mb-2 font-label text-xl font-semibold" data-shape>
-          {{ pipe.nominal }} as {{ tell(shapeName(asked.tube)) }}: {{ asked.tube.legs.map(length).join(', ') }} from corner
-          to corner
+          {{ pipe.nominal }} as {{ tell(shapeName(asked.tube)) }}: {{ asked.tube.legs.map(length).join(', ') }} from
+          corner to corner
         </p>
         <BendSheetView :tube="asked.tube" :bender="bender" :pipe="pipe" title="Bend" />
       </template>

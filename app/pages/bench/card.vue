@@ -12,13 +12,14 @@ import { useCatalogueStore } from '~/stores/catalogue'
 
 /** How is this joint made, and how far in? Any pipe and method, without a job. */
 const own = useCatalogueStore()
-const question = useLocalStorage<
-  HeldProfile & { pipe: string; method: MethodId; attitude?: Attitude; wet?: boolean }
->('jolvet-bench-card', {
-  profile: 'metric',
-  pipe: 'copper-half-hard-en-1057-r250-22x0.9',
-  method: 'solder',
-})
+const question = useLocalStorage<HeldProfile & { pipe: string; method: MethodId; attitude?: Attitude; wet?: boolean }>(
+  'jolvet-bench-card',
+  {
+    profile: 'metric',
+    pipe: 'copper-half-hard-en-1057-r250-22x0.9',
+    method: 'solder',
+  },
+)
 const celsius = useAirTemperature()
 const { length, tolerance, say, units } = useWords()
 const { last, remember } = useAsked<{ pipe: string; method: MethodId }>('card')
@@ -51,8 +52,7 @@ const methodItems = methodIds.map((value) => ({ value, label: methods[value].nam
 watch(
   [pipe, () => question.value.method],
   ([of, method]) =>
-    of &&
-    remember({ label: `${methods[method].name}, ${of.label.split(' · ')[0]}`, ask: { pipe: of.id, method } }),
+    of && remember({ label: `${methods[method].name}, ${of.label.split(' · ')[0]}`, ask: { pipe: of.id, method } }),
 )
 const along = ref(false)
 const set = (part: Partial<typeof question.value>) => (question.value = { ...question.value, ...part })
@@ -89,9 +89,9 @@ function putOnStrip(): void {
         :model-value="celsius ?? undefined"
         @update:model-value="(value) => (celsius = value ?? null)"
       />
-      <button type="button" class="key strong" :disabled="isRefused" @click="along = true">
+      <UButton color="primary" variant="solid" :disabled="isRefused" @click="along = true">
         <UIcon name="i-lucide-play" class="size-5" />Work along
-      </button>
+      </UButton>
     </div>
     <AskedMost :most="cardsAskedMost(units)" :last="last" @ask="set" />
     <div v-if="pipe && card && verdict" class="grid gap-6 lg:grid-cols-[minmax(0,22rem)_minmax(0,1fr)]">
@@ -124,9 +124,7 @@ function putOnStrip(): void {
           />
         </div>
       </section>
-      <p v-if="isRefused">
-        No card: this method is refused on this pipe. Choose another method or pipe.
-      </p>
+      <p v-if="isRefused">No card: this method is refused on this pipe. Choose another method or pipe.</p>
       <div v-else class="space-y-6">
         <JointCardView
           :key="`${question.pipe}${question.method}`"
@@ -140,19 +138,17 @@ function putOnStrip(): void {
         <DepthStripPrint :depths="depths" title="Depth strip">
           <ul class="mt-2 flex flex-wrap gap-1.5" aria-label="On the strip">
             <li v-for="depth in strip" :key="depth.label">
-              <button
-                type="button"
-                class="key"
+              <UButton
                 :aria-label="`Take off the strip: ${depth.label}`"
                 @click="strip = strip.filter((kept) => kept !== depth)"
               >
                 {{ depth.label }} {{ length(depth.mm) }}<UIcon name="i-lucide-x" class="size-4" />
-              </button>
+              </UButton>
             </li>
             <li>
-              <button type="button" class="key" :disabled="!present || isOnStrip" @click="putOnStrip">
+              <UButton :disabled="!present || isOnStrip" @click="putOnStrip">
                 <UIcon name="i-lucide-plus" class="size-4" />Put this joint on it
-              </button>
+              </UButton>
             </li>
           </ul>
         </DepthStripPrint>

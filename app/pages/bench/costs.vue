@@ -45,17 +45,13 @@ watch(
     </p>
     <p v-if="store.problem" role="alert" class="text-(--ui-error)">{{ store.problem }}</p>
     <div class="flex flex-wrap items-end gap-3">
-      <div>
-        <label for="currency" class="field-label">Currency</label>
-        <input
-          id="currency"
-          v-model="currency"
-          maxlength="3"
-          class="field w-28! uppercase"
-          aria-label="Currency"
-          @change="store.set(['currency'], currency.toUpperCase())"
-        />
-      </div>
+      <TextField
+        v-model="currency"
+        label="Currency"
+        class="w-28 uppercase"
+        :maxlength="3"
+        @change="(typed) => store.set(['currency'], typed.toUpperCase())"
+      />
       <NumberField
         label="An hour of work"
         :unit="store.costs.currency"
@@ -87,13 +83,14 @@ watch(
                   class="min-h-11 items-center"
                   @update:model-value="(on) => own(method, on === true ? { method } : null)"
                 />
-                <input
+                <TextField
                   v-if="owned(method)"
-                  class="field w-32!"
+                  bare
+                  class="w-32"
                   placeholder="all sizes"
-                  :value="owned(method)?.sizes?.join(', ') ?? ''"
-                  :aria-label="`Sizes of the tool for ${methods[method].name}`"
-                  @change="setSizes(method, ($event.target as HTMLInputElement).value)"
+                  :model-value="owned(method)?.sizes?.join(', ') ?? ''"
+                  :label="`Sizes of the tool for ${methods[method].name}`"
+                  @change="(typed) => setSizes(method, typed)"
                 />
               </div>
             </td>
@@ -107,15 +104,15 @@ watch(
                 :model-value="store.costs.methods[method][key]"
                 @update:model-value="(value) => store.set(['methods', method, key], value)"
               />
-              <button
+              <UButton
                 v-if="isChanged(method, key)"
-                type="button"
-                class="text-sm font-semibold text-(--ui-primary) underline"
+                variant="link"
+                color="primary"
+                class="px-0"
+                :label="`yours; back to ${shippedCosts.methods[method][key]}`"
                 :aria-label="`Back to the shipped ${label} of ${methods[method].name}`"
                 @click="store.set(['methods', method, key], null)"
-              >
-                yours; back to {{ shippedCosts.methods[method][key] }}
-              </button>
+              />
             </td>
           </tr>
         </tbody>

@@ -23,17 +23,13 @@ watch(text, () => void rested())
 <template>
   <div class="grid gap-6 lg:grid-cols-[minmax(0,26rem)_minmax(0,1fr)]">
     <section class="space-y-4" aria-label="Name">
-      <div>
-        <label for="fitting-name" class="field-label">As it is said at the counter</label>
-        <input
-          id="fitting-name"
-          v-model="text"
-          maxlength="120"
-          class="field font-label text-2xl font-semibold"
-          placeholder="22 x 15 solder reducer"
-          autocomplete="off"
-        />
-      </div>
+      <TextField
+        v-model="text"
+        label="As it is said at the counter"
+        large
+        :maxlength="120"
+        placeholder="22 x 15 solder reducer"
+      />
       <AskedMost :most="examples.map((label) => ({ label, ask: label }))" :last="last" @ask="(said) => (text = said)" />
       <FittingSketch v-if="first" :fitting="first" />
       <p class="text-sm text-muted">

@@ -39,8 +39,8 @@ async function makeJob(): Promise<void> {
     >
       <template #name>
         <div class="flex flex-wrap items-end gap-2">
-          <button type="button" class="key" @click="survey = blank">Another pipe</button>
-          <button v-if="survey.pipe" type="button" class="key strong" @click="makeJob">Begin a job with it</button>
+          <UButton @click="survey = blank">Another pipe</UButton>
+          <UButton v-if="survey.pipe" color="primary" variant="solid" @click="makeJob">Begin a job with it</UButton>
         </div>
       </template>
     </PipeQuestion>

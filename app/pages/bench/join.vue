@@ -32,7 +32,8 @@ const short = (label: string) => label.split(' · ')[0]
 watch(
   [a, b],
   ([one, other]) => {
-    if (one && other) remember({ label: `${short(one.label)} to ${short(other.label)}`, ask: { a: one.id, b: other.id } })
+    if (one && other)
+      remember({ label: `${short(one.label)} to ${short(other.label)}`, ask: { a: one.id, b: other.id } })
   },
   { immediate: true },
 )

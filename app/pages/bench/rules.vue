@@ -2,6 +2,8 @@
 import { useLocalStorage } from '@vueuse/core'
 import { profileWith, type ProfileId } from '~~/core/job/profile'
 import { settings, type SettingId } from '~~/core/job/setting'
+import { settingText } from '~~/core/job/setting-text'
+import { checkMetas } from '~~/core/check/rules'
 import { ruleMetas } from '~~/core/join/rules'
 import type { HeldProfile } from '~/composables/useProfileChoice'
 import { useWorkshopStore } from '~/stores/workshop'
@@ -14,10 +16,9 @@ const profile = computed(() => profileWith(held.value.profile, held.value.own?.c
 const ownId = computed(() => (current.value.startsWith('own:') ? current.value.slice(4) : null))
 const own = computed(() => (ownId.value ? store.workshop.profiles[ownId.value] : undefined))
 const isChanged = (id: SettingId) => held.value.own?.changes[id] !== undefined
-const unitOf = (id: SettingId) => {
-  const setting = settings[id]
-  return setting.kind === 'number' && setting.unit !== 'uses' ? ` ${setting.unit}` : ''
-}
+const { say } = useWords()
+/** The rules of joints, and the checks of a plan. */
+const metas = [...ruleMetas, ...checkMetas]
 /** Which of one's own profiles is looked at: what is changed in it is taken over at once. */
 const looked = useLocalStorage('jolvet-bench-own-profile', '')
 watch(
@@ -47,18 +48,16 @@ function copy(): void {
     <p class="mb-3">What every verdict rests on. Local code and the fitting maker’s sheet overrule all of it.</p>
     <div class="mb-5 flex flex-wrap items-end gap-3">
       <Choice label="Rule profile" class="w-64" :items="items" :model-value="current" @update:model-value="look" />
-      <button type="button" class="key" @click="copy">
-        <UIcon name="i-lucide-copy" class="size-5" />Copy it and change the copy
-      </button>
+      <UButton @click="copy"> <UIcon name="i-lucide-copy" class="size-5" />Copy it and change the copy </UButton>
     </div>
     <ProfileEditor v-if="ownId && own" :id="ownId" :key="ownId" :profile="own" class="mb-6" />
     <ul class="ruled border-y border-(--ui-border)" aria-label="Rules">
-      <li v-for="meta in ruleMetas" :key="meta.id" class="py-2">
-        <h2 class="heading">{{ meta.statement }}</h2>
-        <p>{{ meta.why }}</p>
+      <li v-for="meta in metas" :key="meta.id" class="py-2">
+        <h2 class="heading">{{ say.trade(meta.statement) }}</h2>
+        <p>{{ say.trade(meta.why) }}</p>
         <p class="text-sm text-muted">{{ meta.id }} · {{ meta.basis }}</p>
         <p v-for="id in meta.settings" :key="id" class="text-sm">
-          {{ settings[id].label }}: <strong>{{ profile[id] }}{{ unitOf(id) }}</strong>
+          {{ settings[id].label }}: <strong>{{ settingText(id, profile[id], say) }}</strong>
           <span v-if="isChanged(id)" class="font-semibold text-(--ui-primary)"> changed</span>
         </p>
       </li>

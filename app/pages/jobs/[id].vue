@@ -59,35 +59,26 @@ onBeforeUnmount(() => {
   <div v-if="store.job && store.plan" class="flex min-h-dvh flex-col">
     <header class="no-print border-b border-(--ui-border) bg-(--ui-bg-muted)">
       <TopBar>
-        <input
-          :value="title"
-          class="field w-52 border-transparent! bg-transparent! font-label text-xl font-semibold sm:w-72"
+        <h1 class="sr-only">{{ title }}</h1>
+        <UInput
+          :model-value="title"
+          variant="ghost"
+          class="w-52 sm:w-72"
+          :ui="{ base: 'font-label text-xl! font-semibold' }"
           aria-label="Title of the job"
-          @input="setTitle(($event.target as HTMLInputElement).value)"
+          @update:model-value="(typed) => setTitle(String(typed))"
         />
         <SaveState :status="store.status" />
         <div class="ml-auto flex items-center gap-1">
-          <button
-            type="button"
-            class="key quiet"
-            aria-label="Undo"
-            :disabled="store.past.length === 0"
-            @click="store.undo()"
-          >
+          <UButton variant="ghost" aria-label="Undo" :disabled="store.past.length === 0" @click="store.undo()">
             <UIcon name="i-lucide-undo-2" class="size-5" />
-          </button>
-          <button
-            type="button"
-            class="key quiet"
-            aria-label="Redo"
-            :disabled="store.future.length === 0"
-            @click="store.redo()"
-          >
+          </UButton>
+          <UButton variant="ghost" aria-label="Redo" :disabled="store.future.length === 0" @click="store.redo()">
             <UIcon name="i-lucide-redo-2" class="size-5" />
-          </button>
-          <button type="button" class="key quiet" aria-label="Change units" @click="toggleUnits">
+          </UButton>
+          <UButton variant="ghost" aria-label="Change units" @click="toggleUnits">
             {{ store.job.units === 'metric' ? 'mm' : 'feet, inches' }}
-          </button>
+          </UButton>
           <Choice
             label="Rule profile"
             bare
@@ -95,9 +86,12 @@ onBeforeUnmount(() => {
             :model-value="heldProfile"
             @update:model-value="setProfile"
           />
-          <NuxtLink :to="`/jobs/${id}/print`" class="key quiet" aria-label="Print cut list and joint cards">
-            <UIcon name="i-lucide-printer" class="size-5" />
-          </NuxtLink>
+          <UButton
+            :to="`/jobs/${id}/print`"
+            icon="i-lucide-printer"
+            variant="ghost"
+            aria-label="Print cut list and joint cards"
+          />
         </div>
       </TopBar>
       <Spine :progress="store.progress" :job="id" />
@@ -117,7 +111,7 @@ onBeforeUnmount(() => {
       class="flex flex-wrap items-center gap-3 border-y-2 border-(--ui-warning) p-4"
     >
       <p>This job was deleted elsewhere. Your text is still here.</p>
-      <UButton label="Save it as a new job" @click="choose('copy')" />
+      <UButton label="Save it as a new job" color="primary" variant="solid" @click="choose('copy')" />
     </section>
     <main class="flex-1 p-3 sm:p-4">
       <NuxtPage />

@@ -51,16 +51,15 @@ function setPipe(pipe: string): void {
     </p>
     <template v-else>
       <TabRow label="Tie-ins">
-        <button
+        <UButton
           v-for="item in tieIns"
           :key="item.key"
-          type="button"
-          class="key"
           :aria-pressed="item.key === current.key"
+          :active="item.key === current.key"
           @click="selection.tieIn = item.key"
         >
           {{ item.run.name }}
-        </button>
+        </UButton>
       </TabRow>
       <p v-if="!pipes">The old pipe is not told yet: see <strong>Survey</strong>.</p>
       <JoinQuestion
@@ -81,7 +80,7 @@ function setPipe(pipe: string): void {
       >
         <div class="grid gap-3 sm:grid-cols-2">
           <div>
-            <div class="field-label">Old pipe</div>
+            <div class="label">Old pipe</div>
             <p class="pt-2">{{ pipes.a.label }}</p>
           </div>
           <LazyPipePicker label="New pipe" :model-value="current.run.pipe" @update:model-value="setPipe" />

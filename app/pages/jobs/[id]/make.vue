@@ -28,8 +28,8 @@ const depths = computed(() =>
 <template>
   <div>
     <TabRow v-if="joint && card && !along" label="What is shown">
-      <button type="button" class="key" :aria-pressed="!planning" @click="planning = false">Joint by joint</button>
-      <button type="button" class="key" :aria-pressed="planning" @click="planning = true">Plan of work</button>
+      <UButton :aria-pressed="!planning" :active="!planning" @click="planning = false">Joint by joint</UButton>
+      <UButton :aria-pressed="planning" :active="planning" @click="planning = true">Plan of work</UButton>
     </TabRow>
     <p v-if="!joint || !card">
       No joint yet: draw a run in <strong>Route</strong>, and a card for each joint stands here.
@@ -68,9 +68,9 @@ const depths = computed(() =>
             :model-value="celsius ?? undefined"
             @update:model-value="(value) => (celsius = value ?? null)"
           />
-          <button type="button" class="key strong" :disabled="isRefused" @click="along = true">
+          <UButton color="primary" variant="solid" :disabled="isRefused" @click="along = true">
             <UIcon name="i-lucide-play" class="size-5" />Work along
-          </button>
+          </UButton>
         </div>
         <ReasonList v-if="isRefused" :reasons="joint.reasons" />
         <JointCardView
@@ -87,7 +87,13 @@ const depths = computed(() =>
         <ClipTable :job="job" :plan="plan" />
       </section>
       <section class="order-2 space-y-4 lg:order-1" aria-label="Joints in order">
-        <JointList :joints="joints" :selected="joint.id" :run-name="runName" :place-of="placeOf" @select="(id) => (selection.joint = id)" />
+        <JointList
+          :joints="joints"
+          :selected="joint.id"
+          :run-name="runName"
+          :place-of="placeOf"
+          @select="(id) => (selection.joint = id)"
+        />
         <DepthStripPrint :depths="depths" :title="job.title" />
       </section>
     </div>

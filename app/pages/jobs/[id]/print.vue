@@ -24,7 +24,9 @@ const drawings = computed(() =>
       title: `${job.value.title}: ${runName(run.id)}`,
       length,
       pieceOf: new Map(
-        plan.value.pieces.filter((piece) => piece.run === run.id).flatMap(({ id, legs }) => legs.map((leg) => [leg, id])),
+        plan.value.pieces
+          .filter((piece) => piece.run === run.id)
+          .flatMap(({ id, legs }) => legs.map((leg) => [leg, id])),
       ),
     }),
   })),

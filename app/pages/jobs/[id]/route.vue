@@ -82,19 +82,16 @@ function selectLeg(id: string): void {
 <template>
   <div>
     <TabRow label="Runs">
-      <button
+      <UButton
         v-for="item in job.runs"
         :key="item.id"
-        type="button"
-        class="key"
         :aria-pressed="item.id === run?.id"
+        :active="item.id === run?.id"
         @click="chooseRun(item.id)"
       >
         {{ runName(item.id) }}
-      </button>
-      <button type="button" class="key" @click="startRun">
-        <UIcon name="i-lucide-plus" class="size-4" />Another run
-      </button>
+      </UButton>
+      <UButton @click="startRun"> <UIcon name="i-lucide-plus" class="size-4" />Another run </UButton>
     </TabRow>
     <p v-if="!run">
       No run yet. Press <strong>Another run</strong>, then an arrow for the direction, digits for the length, Enter.

@@ -22,17 +22,16 @@ function add(): void {
 <template>
   <div>
     <TabRow label="Existing pipes">
-      <button
+      <UButton
         v-for="item in job.surveys"
         :key="item.id"
-        type="button"
-        class="key"
         :aria-pressed="item.id === survey?.id"
+        :active="item.id === survey?.id"
         @click="selection.survey = item.id"
       >
         <UIcon :name="item.pipe ? 'i-lucide-check' : 'i-lucide-circle-help'" class="size-4" />{{ item.name }}
-      </button>
-      <button type="button" class="key" @click="add"><UIcon name="i-lucide-plus" class="size-4" />Another pipe</button>
+      </UButton>
+      <UButton @click="add"><UIcon name="i-lucide-plus" class="size-4" />Another pipe</UButton>
     </TabRow>
     <p v-if="!survey">
       Nothing is looked at yet. Press <strong>Another pipe</strong>, then enter what you see: colour, a magnet, a
@@ -56,14 +55,9 @@ function add(): void {
         </UFormField>
       </template>
       <template #remove>
-        <button
-          type="button"
-          class="key quiet"
-          :aria-label="`Remove ${survey.name}`"
-          @click="change(removeSurvey(job, survey.id))"
-        >
+        <UButton variant="ghost" :aria-label="`Remove ${survey.name}`" @click="change(removeSurvey(job, survey.id))">
           <UIcon name="i-lucide-trash-2" class="size-5" />
-        </button>
+        </UButton>
       </template>
     </PipeQuestion>
   </div>
