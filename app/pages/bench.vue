@@ -12,6 +12,7 @@ const tabs = [
 ]
 const { units, toggle } = useBenchUnits()
 const route = useRoute()
+const word = computed(() => tabs.find(({ to }) => to === route.path)?.word ?? '')
 const row = useTemplateRef<HTMLElement>('row')
 /** On a phone the row slides: the chosen tab is brought into sight. */
 const showTab = () =>
@@ -25,7 +26,9 @@ useHead({ title: 'Bench · Jolvet' })
   <div>
     <header class="border-b border-(--ui-border) bg-(--ui-bg-muted)">
       <TopBar>
-        <span class="heading">Bench</span>
+        <h1 class="heading">
+          Bench<span class="sr-only">: {{ word }}</span>
+        </h1>
         <UButton variant="ghost" class="ml-auto" aria-label="Change units" @click="toggle">
           {{ units === 'metric' ? 'mm' : 'feet, inches' }}
         </UButton>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { BendingMethod } from '~~/core/bend/limits'
-import { methods, type MethodId } from '~~/core/catalogue/method'
+import type { MethodId } from '~~/core/catalogue/method'
 import type { Pipe } from '~~/core/catalogue/pipe'
 import { cornerChoice } from '~~/core/plan/corner'
 import { useCatalogueStore } from '~/stores/catalogue'
@@ -10,6 +10,7 @@ const props = defineProps<{ pipe: Pipe; angle: number; radius: number; bending: 
 const own = useCatalogueStore()
 const { length, tell } = useWords()
 const { costs, money } = useMoney()
+const { methodName } = useMethods()
 const choice = computed(() => cornerChoice(own.catalogue, props.pipe, props, costs.value))
 const rows = computed(() => {
   const { bend, elbow } = choice.value
@@ -29,7 +30,7 @@ const rows = computed(() => {
         <tr class="label">
           <th></th>
           <th class="text-right">Bend, {{ length(radius) }}</th>
-          <th class="text-right">Elbow{{ choice.method ? `, ${methods[choice.method].name.toLowerCase()}` : '' }}</th>
+          <th class="text-right">Elbow{{ choice.method ? `, ${methodName(choice.method).toLowerCase()}` : '' }}</th>
         </tr>
       </thead>
       <tbody class="ruled">

@@ -9,7 +9,7 @@ const { tell } = useWords()
 <template>
   <ul class="space-y-1.5 text-sm">
     <li v-for="reason in reasons" :key="`${reason.rule} ${tell(reason)}`" class="flex gap-2">
-      <VerdictMark :verdict="reason.verdict" :word="false" />
+      <VerdictMark :verdict="reason.verdict" :word="false" class="self-start pt-0.5" />
       <span>
         {{ tell(reason) }}
         <span class="text-muted">({{ reason.rule }}, {{ reason.basis }})</span>

@@ -1,13 +1,12 @@
 <script setup lang="ts">
 import type { Chain } from '~~/core/join/chain'
-import { methods } from '~~/core/catalogue/method'
 
 /** The chains of fittings that join the two pipes, least trouble first. */
 defineProps<{ chains: readonly Chain[]; chosen: readonly string[] | undefined; choosable?: boolean }>()
 const { money } = useMoney()
-const { tell, say } = useWords()
-const toolsOf = ({ tools }: Chain) =>
-  say.value.trade([...new Set(tools.map((method) => methods[method].tool))].join(' + '))
+const { tell } = useWords()
+const { methodName, methodTool } = useMethods()
+const toolsOf = ({ tools }: Chain) => [...new Set(tools.map(methodTool))].join(' + ')
 const cautionsOf = ({ joints }: Chain) => [
   ...new Set(joints.flatMap(({ reasons }) => reasons.filter(({ verdict }) => verdict === 'caution').map(tell))),
 ]
@@ -27,7 +26,7 @@ const isChosen = (chain: Chain, chosen: readonly string[] | undefined) =>
       <div class="min-w-0 flex-1 basis-64">
         <div class="font-label text-lg font-semibold">{{ chain.fittings.map(({ label }) => label).join(' + ') }}</div>
         <div class="text-sm text-muted">
-          {{ chain.joints.length }} joints: {{ chain.joints.map(({ method }) => methods[method].name).join(' · ') }}
+          {{ chain.joints.length }} joints: {{ chain.joints.map(({ method }) => methodName(method)).join(' · ') }}
         </div>
         <div class="text-sm">
           {{ chain.minutes }} min · about {{ money(chain.cost) }} ·

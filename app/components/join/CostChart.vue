@@ -4,13 +4,13 @@ import { GridComponent, LegendComponent, TooltipComponent } from 'echarts/compon
 import { use } from 'echarts/core'
 import { SVGRenderer } from 'echarts/renderers'
 import VChart from 'vue-echarts'
-import { methods } from '~~/core/catalogue/method'
 import type { Comparison } from '~~/core/join/compare'
 
 /** What each method costs over a growing number of joints; told apart by dash and mark as well as colour. */
 const props = defineProps<{ curves: Comparison['curves']; currency: string }>()
 use([LineChart, GridComponent, LegendComponent, TooltipComponent, SVGRenderer])
 const colorMode = useColorMode()
+const { methodName } = useMethods()
 
 const dashes = ['solid', 'dashed', 'dotted', [8, 3, 2, 3]] as const
 const marks = ['circle', 'rect', 'triangle', 'diamond', 'pin'] as const
@@ -42,7 +42,7 @@ const option = computed(() => {
     yAxis: { type: 'value' as const, name: props.currency, axisLabel: { color: ink }, nameTextStyle: { color: ink } },
     series: props.curves.map(({ method, costs }, index) => ({
       type: 'line' as const,
-      name: methods[method].name,
+      name: methodName(method),
       data: costs.map((cost, joints) => [joints, cost]).slice(1),
       showSymbol: true,
       symbol: marks[index % marks.length],

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { socketInChain } from '~~/core/catalogue/catalogue'
-import { methodIds, methods, type MethodId } from '~~/core/catalogue/method'
+import { methodIds, type MethodId } from '~~/core/catalogue/method'
 import type { Pipe } from '~~/core/catalogue/pipe'
 import type { Condition, OwnedTool, Place, Service } from '~~/core/job/place'
 import { profileWith } from '~~/core/job/profile'
@@ -30,6 +30,7 @@ const props = defineProps<{
 const emit = defineEmits<{ chain: [chain: Chain]; method: [method: MethodId] }>()
 const called = computed(() => props.names ?? (['old pipe', 'new pipe'] as const))
 const { length, tolerance, tell } = useWords()
+const { methodFitting } = useMethods()
 const own = useCatalogueStore()
 const workshop = useWorkshopStore()
 const profile = computed(() => profileWith(props.held.profile, props.held.own?.changes))
@@ -65,7 +66,7 @@ const ends = computed(() =>
     const method = shown.value?.joints[index]
     const insertion = method ? (socketInChain(own.catalogue, method, pipe)?.insertion ?? null) : null
     return {
-      label: `${called.value[index]} in, ${method ? methods[method].fitting : 'no method'}`,
+      label: `${called.value[index]} in, ${method ? methodFitting(method) : 'no method'}`,
       mm: insertion?.mm ?? null,
       tolerance: insertion ? tolerance(insertion.tolerance) : '',
       basis: insertion?.basis ?? (method ? 'measure the socket' : 'nothing joins them'),

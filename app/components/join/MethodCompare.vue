@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core'
-import { methods } from '~~/core/catalogue/method'
 import type { OwnedTool } from '~~/core/job/place'
 import type { Profile } from '~~/core/job/profile'
 import {
@@ -16,7 +15,7 @@ import { formatWait } from '~~/core/quantity/format-duration'
 
 /** The methods that fit, side by side over a number of joints: time, money, heat, skill, and when a tool pays for itself. */
 const props = defineProps<{ verdicts: readonly Verdict[]; profile: Profile; tools: readonly OwnedTool[] | undefined }>()
-const { costs, money } = useMoney()
+const { costs, currency, money } = useMoney()
 const joints = useLocalStorage('jolvet-compare-joints', 20)
 const kind = useLocalStorage<ComparedFitting>('jolvet-compare-fitting', 'coupling')
 const words: Readonly<Record<ComparedFitting, string>> = { coupling: 'couplings', 'elbow 90': 'elbows', tee: 'tees' }
@@ -25,7 +24,7 @@ const compared = computed(() =>
   compareMethods(props.verdicts, costs.value, props.profile, props.tools, joints.value, kind.value),
 )
 const hours = (row: ComparedMethod) => formatWait(Math.round(hoursOver(row, joints.value) * 3600))
-const name = (method: keyof typeof methods) => methods[method].name
+const { methodName: name } = useMethods()
 </script>
 
 <template>
@@ -94,7 +93,7 @@ const name = (method: keyof typeof methods) => methods[method].name
           </li>
         </ul>
       </div>
-      <LazyCostChart :curves="compared.curves" :currency="costs.currency" />
+      <LazyCostChart :curves="compared.curves" :currency="currency" />
     </div>
   </section>
 </template>

@@ -10,6 +10,7 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ choose: [method: MethodId] }>()
 const { tell } = useWords()
+const { methodName, methodTool } = useMethods()
 const order = { fits: 0, caution: 1, refuse: 2 } as const
 const sorted = computed(() => [...props.verdicts].sort((a, b) => order[a.verdict] - order[b.verdict]))
 function worst({ reasons, verdict }: Verdict): string {
@@ -20,25 +21,26 @@ function worst({ reasons, verdict }: Verdict): string {
 
 <template>
   <ul class="ruled border-y border-(--ui-border)">
-    <li v-for="row in sorted" :key="row.method" class="py-1">
+    <li v-for="row in sorted" :key="row.method" class="relative py-1">
+      <UButton
+        v-if="usable?.has(row.method) && row.verdict !== 'refuse'"
+        class="absolute top-1 right-0"
+        :label="row.method === chosen ? 'In use' : 'Use'"
+        :color="row.method === chosen ? 'success' : 'neutral'"
+        :variant="row.method === chosen ? 'solid' : 'outline'"
+        :aria-label="`Use ${methodName(row.method)}`"
+        @click="emit('choose', row.method)"
+      />
       <details>
-        <summary class="opens flex min-h-11 cursor-pointer flex-wrap items-center gap-x-3">
-          <span class="w-40 font-label text-lg font-semibold">{{ methods[row.method].name }}</span>
+        <summary class="opens flex min-h-11 cursor-pointer flex-wrap items-center gap-x-3 pr-20">
+          <span class="w-40 font-label text-lg font-semibold">{{ methodName(row.method) }}</span>
           <span class="w-24"><VerdictMark :verdict="row.verdict" /></span>
           <span class="min-w-0 flex-1 basis-40 text-sm">{{ worst(row) }}</span>
-          <UButton
-            v-if="usable?.has(row.method) && row.verdict !== 'refuse'"
-            :label="row.method === chosen ? 'In use' : 'Use'"
-            :color="row.method === chosen ? 'success' : 'neutral'"
-            :variant="row.method === chosen ? 'solid' : 'outline'"
-            :aria-label="`Use ${methods[row.method].name}`"
-            @click.prevent="emit('choose', row.method)"
-          />
         </summary>
         <div class="pb-2 pl-4">
           <ReasonList :reasons="row.reasons" />
           <p class="mt-1 text-sm text-muted">
-            About {{ methods[row.method].minutes }} minutes a joint (typical) · {{ methods[row.method].tool }} ·
+            About {{ methods[row.method].minutes }} minutes a joint (typical) · {{ methodTool(row.method) }} ·
             {{ methods[row.method].hot ? 'flame' : 'no flame' }} ·
             {{ methods[row.method].demountable ? 'comes apart again' : 'does not come apart' }}
           </p>

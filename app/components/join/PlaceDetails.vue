@@ -56,9 +56,8 @@ const flags: readonly { key: 'oriented' | 'screed' | 'onFlue' | 'solarOrSteam'; 
       :model-value="place.temperature"
       @update:model-value="(temperature) => set({ temperature })"
     />
-    <NumberField
+    <FlowField
       label="Flow at full draw"
-      unit="l/min"
       :least="0.01"
       :most="1000"
       optional

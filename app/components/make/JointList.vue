@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { shippedCatalogue } from '~~/core/catalogue/catalogue'
-import { methods } from '~~/core/catalogue/method'
 import type { PlanJoint } from '~~/core/plan/types'
 
 /** The joints in the order of the runs, each with its verdict. */
@@ -11,6 +10,7 @@ defineProps<{
   placeOf: (joint: PlanJoint) => string
 }>()
 const emit = defineEmits<{ select: [id: string] }>()
+const { methodFitting } = useMethods()
 const size = (pipe: string) => shippedCatalogue.pipe(pipe)?.nominal ?? ''
 </script>
 
@@ -25,7 +25,7 @@ const size = (pipe: string) => shippedCatalogue.pipe(pipe)?.nominal ?? ''
       >
         <span class="label">{{ joint.number }}</span>
         <span>
-          {{ size(joint.pipe) }} {{ methods[joint.method].fitting }}, {{ placeOf(joint) }}
+          {{ size(joint.pipe) }} {{ methodFitting(joint.method) }}, {{ placeOf(joint) }}
           <span class="block text-sm text-muted">{{ runName(joint.run) }}</span>
         </span>
         <VerdictMark :verdict="joint.verdict" />

@@ -6,7 +6,7 @@ import { sectionOf } from '~~/core/make/section/section'
 
 /** The joint's section: a slider pushes the pipe in, and a fault can be switched on to see what it does. */
 const props = defineProps<{ pipe: Pipe; method: MethodId; depth: number }>()
-const { length } = useWords()
+const { length, say } = useWords()
 const share = ref(100)
 const fault = ref<FaultId | null>(null)
 const faults = computed(() => faultsOf(props.method, props.pipe))
@@ -28,7 +28,7 @@ const toggle = (id: FaultId) => (fault.value = fault.value === id ? null : id)
   <section aria-label="Section">
     <SectionDrawing :section="section" :depth="depth" :depth-text="length(depth)" />
     <p class="flex min-h-12 gap-2 text-lg" role="status" :class="active ? 'text-(--ui-error)' : ''">
-      <VerdictMark v-if="active" verdict="refuse" :word="false" class="self-start pt-1" />{{ section.says }}
+      <VerdictMark v-if="active" verdict="refuse" :word="false" class="self-start pt-1" />{{ say.trade(section.says) }}
     </p>
     <ul class="mb-2 flex flex-wrap gap-x-5 gap-y-1" aria-label="What takes hold">
       <li
@@ -37,7 +37,7 @@ const toggle = (id: FaultId) => (fault.value = fault.value === id ? null : id)
         class="flex items-center gap-2 font-label text-lg font-semibold"
         :class="station.reached ? 'text-(--ui-success)' : 'text-muted'"
       >
-        <StateMark :state="station.reached ? 'done' : 'not begun'" />{{ station.name }}
+        <StateMark :state="station.reached ? 'done' : 'not begun'" />{{ say.trade(station.name) }}
         <span class="text-base font-normal">at {{ length(station.at) }}</span>
       </li>
     </ul>
@@ -52,7 +52,7 @@ const toggle = (id: FaultId) => (fault.value = fault.value === id ? null : id)
         :active="item.id === active"
         @click="toggle(item.id)"
       >
-        {{ item.label }}
+        {{ say.trade(item.label) }}
       </UButton>
     </div>
     <p class="mt-2 text-sm text-muted">

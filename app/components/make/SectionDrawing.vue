@@ -4,6 +4,7 @@ import type { JointSection, PartName, Point } from '~~/core/make/section/section
 /** A joint cut through, to scale: hatched as on a workshop drawing, mirrored about its axis, with its depth mark and dimension. */
 const props = defineProps<{ section: JointSection; depth: number; depthText: string }>()
 const id = useId()
+const { say } = useWords()
 const text = 3.2
 const above = (points: readonly Point[]) => points.map(([x, y]) => `${x},${-y}`).join(' ')
 const below = (points: readonly Point[]) => points.map(([x, y]) => `${x},${y}`).join(' ')
@@ -34,7 +35,7 @@ const labels = computed(() => {
     if (!name || seen.has(part)) return []
     seen.add(part)
     const along = points.reduce((sum, [x]) => sum + x, 0) / points.length
-    return [{ name, x: along, y: Math.max(...points.map(([, y]) => y)), row: seen.size - 1 }]
+    return [{ name: say.value.trade(name), x: along, y: Math.max(...points.map(([, y]) => y)), row: seen.size - 1 }]
   })
 })
 const room = computed(() => ({ top: text * (1.6 + 1.3 * labels.value.length), bottom: text * 3.6 }))

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { methods } from '~~/core/catalogue/method'
 import { assemblyQuestion } from '~~/core/plan/assembly'
 import type { Remedy } from '~~/core/make/assembly/order'
 import { obstacleMessage } from '~~/core/make/assembly/stepwise'
@@ -16,6 +15,7 @@ const props = defineProps<{ celsius: number; printed?: boolean }>()
 const emit = defineEmits<{ joint: [id: string] }>()
 const { store, job, plan } = useOpenJob()
 const { length, tell, say } = useWords()
+const { methodName } = useMethods()
 const own = useCatalogueStore()
 const workshop = useWorkshopStore()
 const log = useWorkLogStore()
@@ -42,7 +42,7 @@ const headings = {
   'water off': 'Water off',
 } as const
 const nameOf = (id: string) => joints.value.get(id)?.where ?? id
-const methodOf = (id: string) => methods[joints.value.get(id)!.method].name
+const methodOf = (id: string) => methodName(joints.value.get(id)!.method)
 const changeText = ({ joints: of, changes }: Remedy) =>
   changes[0] === 'wet wrap'
     ? 'Keep what is near the flame in a wet wrap, and say so under the place of the run'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core'
-import { methodIds, methods, type MethodId } from '~~/core/catalogue/method'
+import type { MethodId } from '~~/core/catalogue/method'
 import {
   partFittings,
   partSchema,
@@ -29,7 +29,7 @@ const by = useLocalStorage('jolvet-measured-by', '')
 const note = ref('')
 const problem = ref('')
 
-const methodItems = methodIds.map((value) => ({ value, label: methods[value].name }))
+const { methodItems } = useMethods()
 const socketItems = computed(() =>
   shippedSockets
     .filter((socket) => socket.method === method.value)
@@ -91,7 +91,7 @@ function record(): void {
 
 <template>
   <form class="space-y-3" aria-label="Measure a part" @submit.prevent="record">
-    <h1 class="heading">Measure a part</h1>
+    <h2 class="heading">Measure a part</h2>
     <div class="grid grid-cols-2 gap-3">
       <Choice v-model="method" label="Method" :items="methodItems" />
       <Choice v-model="socketId" label="Size" :items="socketItems" placeholder="which size" />

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { contentOfLengths } from '~~/core/flow/content'
-import { flowIn, flowOut } from '~~/core/quantity/format-water'
 import { water, waterStateOf } from '~~/core/flow/loss'
 import { flowPaths } from '~~/core/flow/path'
 import type { Run } from '~~/core/job/job'
@@ -13,12 +12,11 @@ import { useCatalogueStore } from '~/stores/catalogue'
 const props = defineProps<{ run: Run }>()
 const { job } = useOpenJob()
 const own = useCatalogueStore()
-const { length, say, tell, units } = useWords()
+const { length, say, tell } = useWords()
 const { namesIn } = useNames()
 const names = computed(() => namesIn(props.run.id))
 /** Litres a minute. */
 const draw = ref<number | undefined>(12)
-const rounded = (value: number) => Math.round(value * 100) / 100
 const layout = computed(() => layOut(props.run))
 const levels = computed(() => levelsOf(layout.value))
 /** Outdoors an outlet’s leg slopes outwards. */
@@ -75,14 +73,12 @@ const paths = computed(() => (draw.value ? flowPaths(own.catalogue, layout.value
       </ul>
     </section>
     <section aria-label="Flow" class="space-y-2">
-      <NumberField
-        :key="units"
+      <FlowField
         label="Draw at one outlet"
-        :unit="units === 'metric' ? 'l/min' : 'gal/min'"
-        :least="rounded(flowOut(0.1, units))"
-        :most="rounded(flowOut(200, units))"
-        :model-value="draw === undefined ? undefined : rounded(flowOut(draw, units))"
-        @update:model-value="(value) => (draw = value === undefined ? undefined : flowIn(value, units))"
+        :least="0.1"
+        :most="200"
+        :model-value="draw"
+        @update:model-value="(value) => (draw = value)"
       />
       <p v-if="paths.length === 0" class="text-muted">Put an outlet (O) at an end, and its way stands here.</p>
       <div class="overflow-x-auto">

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { methodIds, methods, type MethodId } from '~~/core/catalogue/method'
+import type { MethodId } from '~~/core/catalogue/method'
 import { nodeKinds, type Node } from '~~/core/job/job'
 import { nodeWord } from '~~/core/job/node-legs'
 import { placeLimits } from '~~/core/quantity/parse-length'
@@ -9,9 +9,10 @@ const props = defineProps<{ node: Node; runMethod: MethodId }>()
 const emit = defineEmits<{ change: [change: Partial<Omit<Node, 'id'>>]; height: [mm: number | undefined] }>()
 
 const kinds = nodeKinds.filter((kind) => kind !== 'tie-in').map((value) => ({ value, label: nodeWord(value) }))
+const { methodName, methodItems: all } = useMethods()
 const methodItems = computed(() => [
-  { value: 'run', label: `as the run: ${methods[props.runMethod].name}` },
-  ...methodIds.map((value) => ({ value, label: methods[value].name })),
+  { value: 'run' as string, label: `as the run: ${methodName(props.runMethod)}` },
+  ...all.value,
 ])
 const takeOffLimits = { min: 0, max: 500 }
 const insertionLimits = { min: 1, max: 200 }

@@ -8,7 +8,8 @@ const { namesIn } = useNames()
 const names = computed(() => namesIn(props.piece.run))
 const erring = computed(() => {
   const { short, long, err } = props.piece.allowance
-  if (short === 0 && long === 0) return 'Cut it exact: its depths are the least that will do, and longer is not home.'
+  if (short !== null && atMost(short) === atMost(0) && long === 0)
+    return 'Cut it exact: nothing of its depth can be spared, and longer is not home.'
   const most = short === null ? '' : `up to ${atMost(short)} short still holds`
   return `Err ${err}${most ? `: ${most}` : ''}${long === 0 ? '; longer is not home' : ''}.`
 })

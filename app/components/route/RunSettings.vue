@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { methodIds, methods } from '~~/core/catalogue/method'
 import { removeRun, setRun } from '~~/core/job/edit-run'
 import type { Run } from '~~/core/job/job'
 import { services } from '~~/core/job/place'
@@ -10,7 +9,7 @@ import { useCatalogueStore } from '~/stores/catalogue'
 const props = defineProps<{ run: Run }>()
 const { job, change } = useOpenJob()
 const own = useCatalogueStore()
-const methodItems = methodIds.map((value) => ({ value, label: methods[value].name }))
+const { methodItems } = useMethods()
 const serviceItems = services.map((value) => ({ value, label: value.replace('-', ' ') }))
 const set = (part: Partial<Omit<Run, 'id' | 'nodes' | 'legs'>>) => change(setRun(job.value, props.run.id, part))
 const setPipe = (pipe: string) => change(choosePipe(own.catalogue, job.value, props.run.id, pipe))

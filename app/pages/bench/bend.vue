@@ -66,7 +66,7 @@ const most = computed((): Asked<Partial<Question>>[] => {
   return [
     { label: `Offset of ${length(small)} at 45°`, ask: { kind: 'offset', set: small, angle: 45, ...ends } },
     { label: `90 at ${length(large)}`, ask: { kind: 'bend', angle: 90, ...ends } },
-    { label: `Over a pipe of ${length(22)}`, ask: { kind: 'three', set: 40, angle: 30, ...ends } },
+    { label: `Over a pipe, ${length(40)} high`, ask: { kind: 'three', set: 40, angle: 30, ...ends } },
     { label: 'Two 90s, a U', ask: { kind: 'u', across: 200, ...ends } },
   ]
 })

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core'
-import { methodIds, methods, type MethodId } from '~~/core/catalogue/method'
+import type { MethodId } from '~~/core/catalogue/method'
 import { judge } from '~~/core/join/judge'
 import type { StripDepth } from '~~/core/make/depth-strip'
 import { jointCard } from '~~/core/make/joint-card'
@@ -22,6 +22,7 @@ const question = useLocalStorage<HeldProfile & { pipe: string; method: MethodId;
 )
 const celsius = useAirTemperature()
 const { length, tolerance, say, units } = useWords()
+const { methodName, methodItems } = useMethods()
 const { last, remember } = useAsked<{ pipe: string; method: MethodId }>('card')
 const pipe = computed(() => own.catalogue.pipe(question.value.pipe))
 const profile = computed(() => profileWith(question.value.profile, question.value.own?.changes))
@@ -48,11 +49,10 @@ const isRefused = computed(() => verdict.value?.verdict === 'refuse')
 const attitudeItems = attitudes.map((value) => ({ value, label: value }))
 /** Each joint is worked along from its own first step. */
 const joint = computed(() => `bench/${question.value.pipe}/${question.value.method}`)
-const methodItems = methodIds.map((value) => ({ value, label: methods[value].name }))
 watch(
   [pipe, () => question.value.method],
   ([of, method]) =>
-    of && remember({ label: `${methods[method].name}, ${of.label.split(' · ')[0]}`, ask: { pipe: of.id, method } }),
+    of && remember({ label: `${methodName(method)}, ${of.label.split(' · ')[0]}`, ask: { pipe: of.id, method } }),
 )
 const along = ref(false)
 const set = (part: Partial<typeof question.value>) => (question.value = { ...question.value, ...part })

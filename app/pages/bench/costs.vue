@@ -1,14 +1,15 @@
 <script setup lang="ts">
-import { methodIds, methods, type MethodId } from '~~/core/catalogue/method'
+import { methodIds, type MethodId } from '~~/core/catalogue/method'
 import { shippedCosts, type MethodCost } from '~~/core/job/costs'
 import type { OwnedTool } from '~~/core/job/place'
 import { useWorkshopStore } from '~/stores/workshop'
 
 /** The workshop's tools, prices and minutes: for all jobs. What differs from what ships is marked. */
 const store = useWorkshopStore()
+const { methodName } = useMethods()
 const columns: readonly { key: keyof MethodCost; label: string; most: number }[] = [
   { key: 'minutes', label: 'Minutes a joint', most: 600 },
-  { key: 'fitting', label: 'A 15 mm or 1/2 coupling', most: 100000 },
+  { key: 'fitting', label: 'A 15 or 1/2 coupling', most: 100000 },
   { key: 'consumables', label: 'Consumables a joint', most: 100000 },
   { key: 'tool', label: 'Its tool', most: 100000 },
 ]
@@ -27,11 +28,9 @@ function setSizes(method: MethodId, text: string): void {
     .filter(Boolean)
   own(method, sizes.length > 0 ? { method, sizes } : { method })
 }
-const currency = ref(store.costs.currency)
-watch(
-  () => store.costs.currency,
-  (now) => (currency.value = now),
-)
+const { currency: shownCurrency } = useMoney()
+const currency = ref(shownCurrency.value)
+watch(shownCurrency, (now) => (currency.value = now))
 </script>
 
 <template>
@@ -54,7 +53,7 @@ watch(
       />
       <NumberField
         label="An hour of work"
-        :unit="store.costs.currency"
+        :unit="shownCurrency"
         :least="0"
         :most="10000"
         class="w-40"
@@ -73,13 +72,13 @@ watch(
         </thead>
         <tbody class="ruled align-top">
           <tr v-for="method in methodIds" :key="method">
-            <th class="py-2 pr-3 font-label text-lg font-semibold whitespace-nowrap">{{ methods[method].name }}</th>
+            <th class="py-2 pr-3 font-label text-lg font-semibold whitespace-nowrap">{{ methodName(method) }}</th>
             <td class="py-1 pr-3">
               <span v-if="method === 'push-fit'" class="text-sm text-muted">none needed</span>
               <div v-else class="flex items-center gap-2">
                 <UCheckbox
                   :model-value="owned(method) !== undefined"
-                  :aria-label="`I own the tool for ${methods[method].name}`"
+                  :aria-label="`I own the tool for ${methodName(method)}`"
                   class="min-h-11 items-center"
                   @update:model-value="(on) => own(method, on === true ? { method } : null)"
                 />
@@ -89,7 +88,7 @@ watch(
                   class="w-32"
                   placeholder="all sizes"
                   :model-value="owned(method)?.sizes?.join(', ') ?? ''"
-                  :label="`Sizes of the tool for ${methods[method].name}`"
+                  :label="`Sizes of the tool for ${methodName(method)}`"
                   @change="(typed) => setSizes(method, typed)"
                 />
               </div>
@@ -97,7 +96,7 @@ watch(
             <td v-for="{ key, label, most } in columns" :key="key" class="py-1 pr-3">
               <NumberField
                 bare
-                :label="`${methods[method].name}: ${label}`"
+                :label="`${methodName(method)}: ${label}`"
                 :least="0"
                 :most="most"
                 class="w-28"
@@ -110,7 +109,7 @@ watch(
                 color="primary"
                 class="px-0"
                 :label="`yours; back to ${shippedCosts.methods[method][key]}`"
-                :aria-label="`Back to the shipped ${label} of ${methods[method].name}`"
+                :aria-label="`Back to the shipped ${label} of ${methodName(method)}`"
                 @click="store.set(['methods', method, key], null)"
               />
             </td>

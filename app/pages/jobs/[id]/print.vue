@@ -47,9 +47,9 @@ const bent = computed(() =>
         Drawings, cut list, bends, stock, what to bring, clips, plan of work, and a card for each kind of joint.
       </p>
     </div>
-    <h1 class="heading text-3xl!">{{ job.title }}</h1>
+    <p class="heading text-3xl!">{{ job.title }}</p>
     <!-- eslint-disable-next-line vue/no-v-html -- drawn here, its words escaped -->
-    <div v-for="{ id, svg } in drawings" :key="id" class="sheet keep-whole" v-html="svg" />
+    <div v-for="{ id, svg } in drawings" :key="id" class="sheet keep-whole bg-white" v-html="svg" />
     <section class="keep-whole">
       <h2 class="heading">Cut list</h2>
       <PieceTable :pieces="plan.pieces" ticks />

@@ -1,0 +1,28 @@
+<script setup lang="ts">
+import { flowIn, flowOut } from '~~/core/quantity/format-water'
+
+/** A flow in the user's units; held in litres a minute. */
+const props = defineProps<{
+  label: string
+  modelValue: number | undefined
+  least: number
+  most: number
+  optional?: boolean
+}>()
+const emit = defineEmits<{ 'update:modelValue': [litres: number | undefined] }>()
+const { units } = useWords()
+const shown = (litres: number) => Math.round(flowOut(litres, units.value) * 1000) / 1000
+</script>
+
+<template>
+  <NumberField
+    :key="units"
+    :label="label"
+    :unit="units === 'metric' ? 'l/min' : 'gal/min'"
+    :least="shown(props.least)"
+    :most="shown(props.most)"
+    :optional="optional"
+    :model-value="modelValue === undefined ? undefined : shown(modelValue)"
+    @update:model-value="(typed) => emit('update:modelValue', typed === undefined ? undefined : flowIn(typed, units))"
+  />
+</template>

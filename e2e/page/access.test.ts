@@ -1,0 +1,81 @@
+import { AxeBuilder } from '@axe-core/webdriverjs'
+import { By, type WebElement } from 'selenium-webdriver'
+import { describe, expect, it } from 'vitest'
+import { usePage } from './page'
+
+const serious = new Set(['serious', 'critical'])
+
+describe('every page, in either theme', () => {
+  const { page, job } = usePage()
+
+  const faults = async (): Promise<string[]> => {
+    const { violations } = await new AxeBuilder(page().driver).analyze()
+    return violations
+      .filter(({ impact }) => impact && serious.has(impact))
+      .flatMap(({ id, nodes }) => nodes.map(({ html }) => `${id}: ${html.slice(0, 160)}`))
+  }
+  const paths = async (): Promise<string[]> => {
+    const id = await job('Tarn Lane Bakehouse')
+    const steps = ['survey', 'join', 'route', 'cut', 'make', 'print'].map((step) => `/jobs/${id}/${step}`)
+    const bench = ['identify', 'join', 'card', 'bend', 'fitting', 'parts', 'costs', 'rules'].map(
+      (tab) => `/bench/${tab}`,
+    )
+    return ['/', ...steps, ...bench]
+  }
+
+  it.each(['light', 'dark'])('has no serious fault and one first heading: %s', async (theme) => {
+    const on = page()
+    await on.open('/')
+    await on.driver.executeScript('localStorage.setItem("nuxt-color-mode", arguments[0])', theme)
+    const found: Record<string, unknown> = {}
+    for (const path of await paths()) {
+      await on.open(path)
+      await on.see('main')
+      await on.settle()
+      const headings = await on.driver.findElements(By.css('h1'))
+      const wrong = await faults()
+      if (wrong.length > 0 || headings.length !== 1) found[path] = { wrong, headings: headings.length }
+    }
+    expect(found).toEqual({})
+  })
+
+  /** Contrast of an element's letters with its own ground, as the browser draws them now. */
+  const contrast = (element: WebElement): Promise<number> =>
+    page().driver.executeScript(
+      `const canvas = document.createElement('canvas').getContext('2d', { willReadFrequently: true })
+      const rgb = (colour, under) => {
+        canvas.fillStyle = under; canvas.fillRect(0, 0, 1, 1)
+        canvas.fillStyle = colour; canvas.fillRect(0, 0, 1, 1)
+        return [...canvas.getImageData(0, 0, 1, 1).data].slice(0, 3)
+      }
+      const light = (of) => of.map((c) => c / 255).map((c) => (c <= 0.03928 ? c / 12.92 : ((c + 0.055) / 1.055) ** 2.4))
+        .reduce((sum, c, at) => sum + c * [0.2126, 0.7152, 0.0722][at], 0)
+      const page = getComputedStyle(document.body).backgroundColor
+      const { color, backgroundColor } = getComputedStyle(arguments[0])
+      const ground = rgb(backgroundColor, page)
+      const [a, b] = [light(rgb(color, 'rgb(' + ground + ')')), light(ground)].sort((x, y) => y - x)
+      return (a + 0.05) / (b + 0.05)`,
+      element,
+    )
+
+  it.each(['light', 'dark'])('keeps its contrast chosen, hovered and pressed: %s', async (theme) => {
+    const on = page()
+    await on.driver.executeScript('localStorage.setItem("nuxt-color-mode", arguments[0])', theme)
+    await on.open(`/jobs/${await job('Tarn Lane Bakehouse')}/route`)
+    await on.see('[data-entry]')
+    await on.press('Supports')
+    await on.press('North')
+    const controls = await on.driver.findElements(By.css('main button:not(:disabled)'))
+    expect(controls.length).toBeGreaterThan(30)
+    const pale: string[] = []
+    for (const control of controls.slice(0, 60)) {
+      await on.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', control)
+      await on.driver.actions().move({ origin: control, duration: 0 }).perform()
+      // Colours fade in over a moment.
+      await on.driver.executeScript('return Promise.all(document.getAnimations().map((a) => a.finished))')
+      const ratio = await contrast(control)
+      if (ratio < 4.5) pale.push(`${await control.getText()}: ${ratio.toFixed(2)}`)
+    }
+    expect(pale).toEqual([])
+  })
+})
