@@ -1,7 +1,8 @@
-import { fixed, sentence } from '../quantity/message'
-import { refusalsOf } from '../quantity/refusal'
+import { fixed } from '../quantity/message'
+import { Refusal, refusalsOf } from '../quantity/refusal'
 import { markedTube, type BendMark } from './marks-tube'
 import { crossoverFour, crossoverThree, offsetTube, twoNineties } from './offset'
+import { bendRoom, bendRoomProblem } from './room'
 import { markTube, type Tube } from './tube'
 
 /** What can be asked to be bent: a shape by its figures, or what a marked tube becomes. */
@@ -22,17 +23,7 @@ export interface AskedTube {
   readonly marks: readonly BendMark[]
 }
 
-const refuse = refusalsOf({
-  id: 'asked-tube',
-  messages: {
-    short: sentence(
-      { which: 'first', lacks: 12, radius: 60 },
-      ({ which, lacks, radius }, say) =>
-        `The bends run into each other: the ${which} length is ${say.atLeast(lacks)} too short for a radius of ${say.length(radius)}`,
-    ),
-    nothing: fixed('Length: more than nought'),
-  },
-})
+const refuse = refusalsOf({ id: 'asked-tube', messages: { nothing: fixed('Length: more than nought') } })
 
 function tubeOf({ kind, angle, set, roll, before, across, after, length, marks }: AskedTube, radius: number): Tube {
   switch (kind) {
@@ -62,9 +53,7 @@ function tubeOf({ kind, angle, set, roll, before, across, after, length, marks }
 export function askedTube(asked: AskedTube, radius: number): Tube {
   if (asked.kind === 'marks' && !(asked.length > 0)) throw refuse('nothing')
   const tube = tubeOf(asked, radius)
-  const { straights } = markTube(tube)
-  const short = straights.findIndex((straight) => straight < -1e-9)
-  if (short < 0) return tube
-  const which = short === 0 ? 'first' : short === tube.bends.length ? 'last' : 'middle'
-  throw refuse('short', { which, lacks: -straights[short]!, radius })
+  const problem = bendRoomProblem(markTube(tube))
+  if (problem) throw new Refusal(bendRoom, problem)
+  return tube
 }

@@ -106,9 +106,9 @@ describe('the tube that was asked for', () => {
 
   it('is refused where its bends have no room, by how much', () => {
     // Two set-backs of 100 are 200: 50 more than there is.
-    expect(() => legs({ kind: 'u', across: 150 }, 100)).toThrow(/middle length is 50.mm too short/)
-    expect(() => legs({ kind: 'bend', angle: 90, before: 40 }, 60)).toThrow(/first length is 20.mm/)
-    expect(() => legs({ kind: 'bend', angle: 90, after: 40 }, 60)).toThrow(/last length is 20.mm/)
+    expect(() => legs({ kind: 'u', across: 150 }, 100)).toThrow(/bends 1 and 2 overlap by 50.mm/)
+    expect(() => legs({ kind: 'bend', angle: 90, before: 40 }, 60)).toThrow(/begin 20.mm beyond the pipe’s first end/)
+    expect(() => legs({ kind: 'bend', angle: 90, after: 40 }, 60)).toThrow(/begin 20.mm beyond the pipe’s last end/)
     expect(() => legs({ kind: 'marks', length: 0 })).toThrow('Length')
   })
 })

@@ -101,7 +101,7 @@ describe('where do I bend', () => {
   it('names a figure that makes no bend', async () => {
     const on = page()
     await on.fill('First end to the first corner', '10')
-    await on.shows('[role=alert]', 'run into each other')
+    await on.shows('[role=alert]', 'beyond the pipe’s first end')
     await on.fill('First end to the first corner', '300')
   })
 })

@@ -1,0 +1,36 @@
+import { expect, it } from 'vitest'
+import { pipeId, sampleJob } from '../sample-run'
+import { namesIn, namesInRun, namesOf } from './names'
+
+const job = sampleJob({
+  pipe: pipeId('EN 1057', '22', 0.9),
+  method: 'solder',
+  legs: [
+    ['tie-in:n1', 'east', 1000, 'elbow:n2'],
+    ['elbow:n2', 'north', 1000, 'tee:n3'],
+    ['tee:n3', 'north', 500, 'elbow:n4'],
+    ['elbow:n4', 'up', 500, 'open:n5'],
+  ],
+})
+
+it('places are called by what stands there, and numbered where there are several', () => {
+  const names = namesInRun(job, 'r1')
+  expect(['n1', 'n2', 'n3', 'n4', 'n5'].map(names.node)).toEqual(['tie-in', 'elbow 1', 'tee', 'elbow 2', 'open end'])
+  expect(['l1', 'l4'].map(names.leg)).toEqual(['leg 1', 'leg 4'])
+  expect(names.run).toBe('Run')
+})
+
+it('a name of one’s own comes first, and does not change the others’ numbers', () => {
+  const [run] = job.runs
+  const named = run!.nodes.map((node) => (node.id === 'n2' ? { ...node, name: 'elbow behind the oven' } : node))
+  const names = namesIn({ ...run!, nodes: named, name: '' }, 3)
+  expect(names.node('n2')).toBe('elbow behind the oven')
+  expect(names.node('n4')).toBe('elbow 2')
+  expect(names.run).toBe('run 3')
+})
+
+it('never tells an id, not even of what is not there', () => {
+  const names = namesOf(job).get('r1')!
+  expect(names.node('n99')).toBe('a place that is not there')
+  expect(names.leg('l99')).toBe('leg ?')
+})
