@@ -20,7 +20,11 @@ const mayImport = {
   cut: ['quantity', 'catalogue', 'job'],
   support: ['quantity', 'catalogue', 'job', 'bend', 'route'],
   make: ['quantity', 'catalogue', 'job'],
+  check: ['quantity', 'catalogue', 'job', 'bend', 'join', 'route', 'cut', 'support', 'plan'],
+  plan: ['quantity', 'catalogue', 'job', 'bend', 'join', 'route', 'cut', 'support', 'make'],
 }
+/** Files beside the topics that any of them may use. */
+const shared = ['group-by']
 
 const outside = [
   'vue',
@@ -36,24 +40,46 @@ const outside = [
   '**/server/**',
 ]
 
-const coreTopics = Object.entries(mayImport).map(([topic, allowed]) => ({
-  files: [`core/${topic}/**/*.ts`],
+const barred = (topic, allowed, up) => {
+  const open = [topic, ...allowed].map((of) => `${of}/`)
+  return {
+    regex: `^${'\\.\\./'.repeat(up)}(?!(?:${[...open, ...shared.map((of) => `${of}$`)].join('|')}))`,
+    message: `core/${topic} may import from: ${allowed.join(', ') || 'nothing else'}.`,
+  }
+}
+
+/** A topic's files, and those of its folders, each as many steps below the core. */
+const coreTopics = Object.entries(mayImport).flatMap(([topic, allowed]) =>
+  ['*', '*/*'].map((files, depth) => ({
+    files: [`core/${topic}/${files}.ts`],
+    ignores: ['**/*.test.ts'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            { group: outside, message: 'The core knows no page, server, database or machine.' },
+            barred(topic, allowed, depth + 1),
+          ],
+        },
+      ],
+    },
+  })),
+)
+
+/** The core's answers follow from what it is given alone: no clock, no chance, no browser, no machine. */
+const pure = {
+  files: ['core/**/*.ts'],
   ignores: ['**/*.test.ts'],
   rules: {
-    'no-restricted-imports': [
+    'no-restricted-globals': [
       'error',
-      {
-        patterns: [
-          { group: outside, message: 'The core knows no page, server, database or machine.' },
-          {
-            regex: `^(\\.\\./)+(?!(${[topic, ...allowed].join('|')})/)[a-z-]+/`,
-            message: `core/${topic} may import from: ${allowed.join(', ') || 'nothing else'}.`,
-          },
-        ],
-      },
+      ...['Date', 'document', 'window', 'navigator', 'localStorage', 'sessionStorage', 'fetch', 'crypto'],
+      ...['performance', 'process', 'setTimeout', 'setInterval', 'console'],
     ],
+    'no-restricted-properties': ['error', { object: 'Math', property: 'random' }],
   },
-}))
+}
 
 const noImports = (files, group, message) => ({
   files,
@@ -63,7 +89,8 @@ const noImports = (files, group, message) => ({
 
 export default withNuxt(
   ...coreTopics,
-  noImports(['core/*.ts', 'core/plan/**/*.ts'], outside, 'The core knows no page, server, database or machine.'),
+  pure,
+  noImports(['core/*.ts'], outside, 'The core knows no page, server, database or machine.'),
   noImports(
     ['app/**/*.{ts,vue}'],
     ['**/server/**', 'drizzle-orm', 'mysql2', 'node:*'],

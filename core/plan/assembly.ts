@@ -7,7 +7,7 @@ import type { Job } from '../job/job'
 import { profileWith } from '../job/profile'
 import type { AssemblyJoint, AssemblyQuestion, Extent } from '../make/assembly/question'
 import { unknownSays } from '../make/assembly/sayings'
-import { springOf } from '../make/assembly/spring'
+import { deflection } from '../make/assembly/deflection'
 import { expansionHold, solventSet } from '../make/wait'
 import { unitVector } from '../route/direction'
 import { layOut, type Layout } from '../route/layout'
@@ -35,7 +35,7 @@ function springAt(layout: Layout, pipe: Pipe, ends: readonly string[], axis: Vec
   const lengths = [...legs]
     .filter(({ direction }) => Math.abs(dot(unitVector(direction), axis)) < square)
     .map(({ length }) => length)
-  return springOf(materialKey(pipe), pipe.od, Math.max(0, ...lengths))
+  return deflection(materialKey(pipe), pipe.od, Math.max(0, ...lengths))
 }
 
 function extentOf(places: readonly (Vector | undefined)[]): Extent | null {

@@ -2,7 +2,6 @@ import type { Catalogue } from '../catalogue/catalogue'
 import { splitLeg } from '../job/edit-leg'
 import type { Job, Leg } from '../job/job'
 import { profileWith, type Profile } from '../job/profile'
-import { planJob } from '../plan'
 import { fixed, messagesOf, type Message } from '../quantity/message'
 import { methodAt } from '../route/end'
 import { fixingsWithin } from '../support/fixings'
@@ -121,9 +120,10 @@ export interface JoinedLong {
  * The job with couplings in every piece that is longer than its stock: whole stock lengths from the piece's first end,
  * each coupling clear of bends, clips and joists.
  *
+ * @param replan the plan of a job, asked for after each coupling
  * @example 22 copper over 7000 between two elbows, stock of 3000: couplings at 3015 and 6016.5, the rest 968.1
  */
-export function joinLong(catalogue: Catalogue, job: Job, plan: Plan): JoinedLong {
+export function joinLong(catalogue: Catalogue, job: Job, plan: Plan, replan: (job: Job) => Plan): JoinedLong {
   const profile = profileWith(job.profile, job.own?.changes)
   const problems = new Map<string, Message>()
   let [now, current, couplings] = [job, plan, 0]
@@ -142,7 +142,7 @@ export function joinLong(catalogue: Catalogue, job: Job, plan: Plan): JoinedLong
       continue
     }
     now = splitLeg(now, piece.run, place.leg, place.at, 'coupling').job
-    current = planJob(now, catalogue)
+    current = replan(now)
     couplings += 1
   }
   return {

@@ -4,7 +4,7 @@ import { assemblyOrder } from './order'
 import type { AssemblyJoint, AssemblyQuestion } from './question'
 import { schedule } from './schedule'
 import { separate } from './separate'
-import { springOf } from './spring'
+import { deflection } from './deflection'
 import { profiles } from '../../job/profile'
 import { said } from '../../said'
 import { firstObstacle, obstacleMessage } from './stepwise'
@@ -357,9 +357,9 @@ describe('the plan of work', () => {
 
 describe('the spring of pipe', () => {
   it('a metre of 22 copper gives 25.9 mm at its end, half of it a quarter; what comes in coils as far as is wanted', () => {
-    expect(springOf('copper-hard', 22, 1000)).toBeCloseTo(25.9, 1) // 100 × 10⁶ / (3 × 117 000 × 11)
-    expect(springOf('copper-hard', 22, 500)).toBeCloseTo(25.9 / 4, 2)
-    expect(springOf('pex-b', 16, 300)).toBe(Infinity)
+    expect(deflection('copper-hard', 22, 1000)).toBeCloseTo(25.9, 1) // 100 × 10⁶ / (3 × 117 000 × 11)
+    expect(deflection('copper-hard', 22, 500)).toBeCloseTo(25.9 / 4, 2)
+    expect(deflection('pex-b', 16, 300)).toBe(Infinity)
   })
 })
 

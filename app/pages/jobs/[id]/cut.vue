@@ -3,6 +3,7 @@ import type { LengthLimits } from '~~/core/quantity/parse-length'
 import type { Bar } from '~~/core/cut/stock'
 import type { PipeStock } from '~~/core/cut/lay-pieces'
 import { setStock } from '~~/core/job/edit-stock'
+import { planJob } from '~~/core/plan'
 import { joinLong, type JoinedLong } from '~~/core/plan/join-long'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { useSelectionStore } from '~/stores/selection'
@@ -23,7 +24,7 @@ const offcuts = computed(() => plan.value.stock.flatMap(({ pipe }) => offcutsOf(
 const tooLong = computed(() => plan.value.stock.flatMap(({ tooLong: of }) => of))
 const unjoined = ref<JoinedLong['problems']>([])
 function putCouplings(): void {
-  const joined = joinLong(own.catalogue, job.value, plan.value)
+  const joined = joinLong(own.catalogue, job.value, plan.value, (of) => planJob(of, own.catalogue))
   unjoined.value = joined.problems
   change(joined.job)
 }
