@@ -7,7 +7,7 @@ Object.groupBy ??= (items, keyOf) => {
   return groups
 }
 
-/** What each part of the core may import: the arrows of docs/architecture.md, one way only. */
+/** What each part of the core may import: the arrows of docs/how-it-is-built.md, one way only. */
 const mayImport = {
   quantity: [],
   catalogue: ['quantity'],
@@ -24,7 +24,7 @@ const mayImport = {
   plan: ['quantity', 'catalogue', 'job', 'bend', 'join', 'route', 'cut', 'support', 'make'],
 }
 /** Files beside the topics that any of them may use. */
-const shared = ['group-by']
+const shared = ['group-by', 'disjoint-sets']
 
 const outside = [
   'vue',

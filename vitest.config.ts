@@ -9,8 +9,21 @@ const alias = {
 export default defineConfig({
   resolve: { alias },
   test: {
+    coverage: {
+      include: ['core/**/*.ts', 'app/{asked,saving}/**/*.ts'],
+      reporter: ['text-summary'],
+    },
     projects: [
-      { extends: true, test: { name: 'unit', include: ['core/**/*.test.ts', 'app/**/*.test.ts'], testTimeout: 120_000 } },
+      {
+        extends: true,
+        test: {
+          name: 'unit',
+          include: ['core/**/*.test.ts', 'app/**/*.test.ts'],
+          testTimeout: 120_000,
+          globalSetup: 'scripts/tests/seed.ts',
+          setupFiles: 'scripts/tests/use-seed.ts',
+        },
+      },
       {
         extends: true,
         test: {

@@ -19,7 +19,7 @@ function check(name: string, command: string, ...options: string[]): Tally {
 }
 
 /** A project of tests, each counted. A run that breaks off before its tests counts as a failure. */
-function tests(name: string, project: string): Tally {
+function tests(name: string, project: string, ...also: string[]): Tally {
   console.log(`\n== ${name}`)
   const report = `.data/report-${project}.json`
   rmSync(report, { force: true })
@@ -32,6 +32,7 @@ function tests(name: string, project: string): Tally {
     '--reporter=default',
     '--reporter=json',
     `--outputFile=${report}`,
+    ...also,
   ]
   const { status } = spawnSync('npx', options, { stdio: 'inherit', env: environment })
   try {
@@ -74,7 +75,7 @@ const tallies = [
   check('format', 'npx', '--no-install', 'prettier', '--check', '--log-level', 'warn', '.'),
   check('types of the application', 'npx', '--no-install', 'nuxt', 'typecheck'),
   check('types of core, scripts and tests', 'npx', '--no-install', 'tsc', '--noEmit', '-p', 'tsconfig.tools.json'),
-  tests('unit tests', 'unit'),
+  tests('unit tests', 'unit', '--coverage'),
   build(),
   tests('the interface on a real database', 'api'),
   tests('the pages in a browser', 'page'),

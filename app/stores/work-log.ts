@@ -1,16 +1,16 @@
 import { useDebounceFn, useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
-import type { Took } from '~~/core/job/work-log'
+import type { JointTime } from '~~/core/job/work-log'
 import { ChangeQueue, type Queued, type SendAnswer } from '~/saving/change-queue'
 
-type PendingTook = Took & Queued & { readonly job: string }
+type PendingTime = JointTime & Queued & { readonly job: string }
 
 const retryAfter = 2000
 /** A figure is sent once it is typed, not digit by digit. */
 const typingTakes = 700
 
 /** Sends entries of one job. */
-async function sendTook(entries: readonly PendingTook[]): Promise<SendAnswer<readonly Took[]>> {
+async function sendTimes(entries: readonly PendingTime[]): Promise<SendAnswer<readonly JointTime[]>> {
   const response = await fetch(`/api/jobs/${entries[0]?.job}/minutes`, {
     method: 'POST',
     headers: { 'Content-Type': 'application/json' },
@@ -19,15 +19,15 @@ async function sendTook(entries: readonly PendingTook[]): Promise<SendAnswer<rea
   if (!response || response.status >= 500) return { outcome: 'away' }
   const answer: unknown = await response.json()
   return response.ok
-    ? { outcome: 'saved', saved: answer as Took[] }
+    ? { outcome: 'saved', saved: answer as JointTime[] }
     : { outcome: 'refused', message: (answer as { message: string }).message }
 }
 
 /** What the joints of the open job really took. What is entered is kept in this browser until the server has it. */
 export const useWorkLogStore = defineStore('work-log', () => {
   const job = ref('')
-  const saved = shallowRef<readonly Took[]>([])
-  const pending = useLocalStorage<readonly PendingTook[]>('jolvet-took', [])
+  const saved = shallowRef<readonly JointTime[]>([])
+  const pending = useLocalStorage<readonly PendingTime[]>('jolvet-took', [])
   const problem = ref('')
 
   /** Minutes by joint, what is not sent yet laid over what the server has. */
@@ -37,12 +37,12 @@ export const useWorkLogStore = defineStore('work-log', () => {
     return new Map([...newest].flatMap(([joint, value]) => (value === null ? [] : [[joint, value] as const])))
   })
 
-  const queue = new ChangeQueue<PendingTook, readonly Took[]>({
+  const queue = new ChangeQueue<PendingTime, readonly JointTime[]>({
     read: () => pending.value,
     write: (entries) => (pending.value = entries),
     // One job at a time: each has its own log.
     batch: (entries) => entries.filter((entry) => entry.job === entries[0]?.job),
-    send: sendTook,
+    send: sendTimes,
     onAnswer(answer, sent) {
       problem.value =
         answer.outcome === 'away'
@@ -59,7 +59,7 @@ export const useWorkLogStore = defineStore('work-log', () => {
     if (job.value !== id) saved.value = []
     job.value = id
     const response = await fetch(`/api/jobs/${id}/minutes`).catch(() => null)
-    if (response?.ok && job.value === id) saved.value = (await response.json()) as Took[]
+    if (response?.ok && job.value === id) saved.value = (await response.json()) as JointTime[]
     void queue.flush()
   }
 

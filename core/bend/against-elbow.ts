@@ -28,7 +28,7 @@ const bendMinutes: Readonly<Record<BendingMethod, number>> = { hand: 1, 'spring 
 /**
  * Bend against elbow: room, joints, minutes and cost of one corner, and by how much the bend shortens the way.
  *
- * @example 90°, radius 88, elbow 30 to its face: room 88 against 30, no joint against two, 37.8 mm less pipe
+ * @remarks for instance: 90°, radius 88, elbow 30 to its face: room 88 against 30, no joint against two, 37.8 mm less pipe
  */
 export function bendAgainstElbow({ angle, radius, bending, elbowFace, jointMinutes, elbowPrice, hourPrice }: Corner): {
   readonly bend: CornerCost

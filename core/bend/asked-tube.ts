@@ -48,7 +48,7 @@ function tubeOf({ kind, angle, set, roll, before, across, after, length, marks }
  *
  * @param radius of every bend at its centre line, in mm
  * @throws RangeError where its bends have no room between each other and the ends, saying how much is missing
- * @example { kind: 'offset', set: 50, angle: 45, before: 300, after: 300 } at 60: legs 300, 70.7, 300
+ * @remarks for instance: { kind: 'offset', set: 50, angle: 45, before: 300, after: 300 } at 60: legs 300, 70.7, 300
  */
 export function askedTube(asked: AskedTube, radius: number): Tube {
   if (asked.kind === 'marks' && !(asked.length > 0)) throw refuse('nothing')

@@ -1,3 +1,4 @@
+import { radians } from '../quantity/angle'
 import { markFromStart, pullTo, type Bender } from './bender'
 import { bendingOrder, trimForGrip, type BenderRoom, type BendingOrder } from './bending-order'
 import { markTube, type Tube } from './tube'
@@ -70,7 +71,7 @@ export function bendSheet(tube: Tube, bender: Bender | null, od: number): BendSh
       angle,
       pull: bender ? pullTo(bender, angle) : angle,
       round,
-      roundAlong: (Math.abs(round) / 360) * Math.PI * od,
+      roundAlong: (radians(Math.abs(round)) * od) / 2,
     }
   })
   const below = order.ok ? Math.max(0, ...order.steps.map((step) => step.below)) : 0

@@ -1,4 +1,5 @@
 import * as z from 'zod'
+import { radians } from '../quantity/angle'
 import { fixed } from '../quantity/message'
 import { refusalsOf } from '../quantity/refusal'
 import { bendLengths } from './geometry'
@@ -93,7 +94,7 @@ function offsetAt({ marks, markOffset }: Bender, angle: number, direction: BendD
 /**
  * To what angle a bend is pulled so that it stands at `angle` when let go: spring-back grows with the angle.
  *
- * @example springBack 3 at 90°: pull 45 to 46.5
+ * @remarks for instance: springBack 3 at 90°: pull 45 to 46.5
  */
 export const pullTo = ({ springBack }: Bender, angle: number): number => angle + (springBack * angle) / 90
 
@@ -132,24 +133,23 @@ const refuse = refusalsOf({
     first: fixed('First leg: shorter than the bend itself; measure it again'),
   },
 })
-const radiansOf = (angle: number): number => (angle * Math.PI) / 180
 
 /**
  * A bender's figures from one scrap bend. The scrap is shorter than the way round its corner by the gain, and the gain
  * is R (2 tan(t/2) − t): hence R; the bend started one set-back before the corner: hence the mark.
  *
  * @throws RangeError when the figures belong to no bend; its message says which to measure again
- * @example scrap 400, first 262, second 175.77, 90°: gain 37.77, R 88, start at 174
+ * @remarks for instance: scrap 400, first 262, second 175.77, 90°: gain 37.77, R 88, start at 174
  */
 export function calibrate({ length, mark, pulled, angle, first, second, readTo = measuredTo }: ScrapBend): Calibration {
   if (!(angle >= 20 && angle <= 150)) throw refuse('angle')
-  const perRadius = 2 * Math.tan(radiansOf(angle) / 2) - radiansOf(angle)
+  const perRadius = 2 * Math.tan(radians(angle) / 2) - radians(angle)
   const gain = first + second - length
   if (!(gain > 0)) throw refuse('legs')
   if (pulled < angle) throw refuse('pulled')
   const radius = gain / perRadius
   const radiusTolerance = (3 * readTo) / perRadius
-  const start = first - radius * Math.tan(radiansOf(angle) / 2)
+  const start = first - radius * Math.tan(radians(angle) / 2)
   if (start < 0) throw refuse('first')
   return {
     radius,

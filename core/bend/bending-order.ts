@@ -99,10 +99,10 @@ function waysAt(
   return [
     { bend, hold: 'first end' as const, grip: before, shoe: arc + after },
     { bend, hold: 'second end' as const, grip: after, shoe: arc + before },
-  ].flatMap((way): BendStep[] => {
-    if (!fits(way.grip, way.shoe)) return []
-    const { below, foul } = sweep(bend, way.hold, made)
-    return foul ? [] : [{ ...way, below }]
+  ].flatMap((step): BendStep[] => {
+    if (!fits(step.grip, step.shoe)) return []
+    const { below, foul } = sweep(bend, step.hold, made)
+    return foul ? [] : [{ ...step, below }]
   })
 }
 

@@ -1,7 +1,6 @@
+import { radians } from '../quantity/angle'
 import { cross, plus, turnedAbout, type Vector } from '../quantity/vector'
 import { markTube, type Tube, type TubeBend } from './tube'
-
-const radians = (degrees: number): number => (degrees * Math.PI) / 180
 
 /** The tube starts at the origin and runs along the first axis, its first bend turns towards the second. */
 export interface CentreLine {

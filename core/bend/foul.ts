@@ -1,3 +1,4 @@
+import { radians } from '../quantity/angle'
 import { cross, dot, lengthOf, minus, plus, type Vector } from '../quantity/vector'
 import { lineThrough } from './centre-line'
 import { segmentDistance } from './segment-distance'
@@ -62,7 +63,7 @@ function lie({ bends, length }: MarkedTube, made: ReadonlySet<number>, bend: num
     const to = isThis ? angle : of.angle
     standing.push({
       start: of.start,
-      end: isThis ? of.start + (of.radius * to * Math.PI) / 180 : of.end,
+      end: isThis ? of.start + of.radius * radians(to) : of.end,
       angle: to,
       radius: of.radius,
       turn,
@@ -122,7 +123,7 @@ function hitsItself({ held, swinging }: Lying, od: number): boolean {
  * @param made bends that are made already
  * @param hold which end goes in first
  * @param stand how the bender stands; nothing of it where it is held in the hands
- * @example a bend at right angles to an earlier one with 300 beyond it: it reaches about 300 up or down
+ * @remarks for instance: a bend at right angles to an earlier one with 300 beyond it: it reaches about 300 up or down
  */
 export function sweepOf(
   tube: MarkedTube,

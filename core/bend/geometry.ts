@@ -1,3 +1,5 @@
+import { radians } from '../quantity/angle'
+
 /** A pulled bend's lengths along and beside the pipe, in mm. */
 export interface BendLengths {
   /** From the corner of the centre lines to where the bend starts. */
@@ -19,8 +21,8 @@ export interface BendLengths {
 export function bendLengths(radius: number, angle: number): BendLengths {
   if (!(radius > 0)) throw new RangeError('a bend’s radius is more than 0 mm')
   if (!(angle > 0 && angle < 180)) throw new RangeError('a bend’s angle is between 0 and 180 degrees')
-  const radians = (angle * Math.PI) / 180
-  const setBack = radius * Math.tan(radians / 2)
-  const arc = radius * radians
+  const turn = radians(angle)
+  const setBack = radius * Math.tan(turn / 2)
+  const arc = radius * turn
   return { setBack, arc, gain: 2 * setBack - arc }
 }

@@ -89,7 +89,7 @@ function copperVerdict({ temper, od }: Pipe, radius: number, method: BendingMeth
  * Whether a pipe may be bent to a radius by this method.
  *
  * @param radius at the centre line, in mm
- * @example multilayer 16, 60 mm by hand: refuse, at least 80; in a bender: fits, at least 48
+ * @remarks for instance: multilayer 16, 60 mm by hand: refuse, at least 80; in a bender: fits, at least 48
  */
 export function bendVerdict(pipe: Pipe, radius: number, method: BendingMethod): BendVerdict {
   if (pipe.material === 'copper') return copperVerdict(pipe, radius, method)
@@ -110,7 +110,7 @@ export function bendVerdict(pipe: Pipe, radius: number, method: BendingMethod): 
  * Whether a pipe may be bent to a radius at all, where nobody said how: refused where no method holds it, a caution where
  * only another than its usual one does.
  *
- * @example PEX of 16 at 90: a caution, by hand it needs 128 and with a support 80; at 40: refuse, 80 at least
+ * @remarks for instance: PEX of 16 at 90: a caution, by hand it needs 128 and with a support 80; at 40: refuse, 80 at least
  */
 export function bendVerdictAnyhow(pipe: Pipe, radius: number): BendVerdict {
   const usual = bendVerdict(pipe, radius, usualBending(pipe))
@@ -130,7 +130,7 @@ export const usualBending = ({ material }: Pipe): BendingMethod => (plasticRadiu
 /**
  * A radius to plan with until the bender is known, in mm: the least that this method allows, or what is typical.
  *
- * @example PEX of 16 by hand: 8 × 16 = 128; copper of 22: 4 × 22 = 88
+ * @remarks for instance: PEX of 16 by hand: 8 × 16 = 128; copper of 22: 4 × 22 = 88
  */
 export function usualRadius(pipe: Pipe, method: BendingMethod): number {
   const times = plasticRadius[pipe.material]?.[method]

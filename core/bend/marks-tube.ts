@@ -32,7 +32,7 @@ export interface BendMark {
  * @param length of the straight tube, in mm
  * @param marks in order from the first end
  * @throws RangeError where bends run into each other or over an end, saying by how much
- * @example 862.2 long, one 90 of 88 marked at 412: legs 500 and 400
+ * @remarks for instance: 862.2 long, one 90 of 88 marked at 412: legs 500 and 400
  */
 export function markedTube(length: number, marks: readonly BendMark[], radius: number): Tube {
   if (marks.length === 0) throw refuse('none')

@@ -1,3 +1,4 @@
+import { degrees, radians } from '../quantity/angle'
 import { fixed } from '../quantity/message'
 import { refusalsOf } from '../quantity/refusal'
 import type { Tube } from './tube'
@@ -10,9 +11,6 @@ const refuse = refusalsOf({
     crossover: fixed('Angle: more than 0, less than 90 degrees'),
   },
 })
-
-const radians = (degrees: number): number => (degrees * Math.PI) / 180
-const degrees = (angle: number): number => (angle * 180) / Math.PI
 
 export interface Offset {
   /** True set: how far the pipe is moved aside, in mm. */
@@ -34,8 +32,8 @@ export interface Offset {
  * @param angle of both bends or elbows, above 0 to 90 degrees
  * @param roll how far it is moved square to the rise, for a rolling offset; set = √(rise² + roll²)
  * @throws RangeError for an angle or a set that makes no offset
- * @example offset(100, 45) // travel 141.4, advance 100, shortening 41.4
- * @example offset(300, 45, 400) // set 500, roll 53.1°, travel 707.1
+ * @example offset(100, 45) // { travel: 141.4, advance: 100, shortening: 41.4 }
+ * @example offset(300, 45, 400) // { set: 500, roll: 53.1, travel: 707.1 }
  */
 export function offset(rise: number, angle: number, roll = 0): Offset {
   if (!(angle > 0 && angle <= 90)) throw refuse('angle')
@@ -60,7 +58,7 @@ export const offsetTube = (rise: number, angle: number, radius: number, before: 
  *
  * @param height of the middle corner over the run, in mm
  * @param angle of the outer bends, above 0 and below 90 degrees
- * @example height 60 at 22.5°: outer corners 156.8 to either side of the middle one along the pipe
+ * @remarks for instance: height 60 at 22.5°: outer corners 156.8 to either side of the middle one along the pipe
  */
 export function crossoverThree(height: number, angle: number, radius: number, before: number, after: number): Tube {
   if (!(angle < 90)) throw refuse('crossover')

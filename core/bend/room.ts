@@ -26,7 +26,7 @@ const slack = 1e-6
  * What is wrong with the room of a tube's bends: two that overlap, or one that reaches beyond the tube's end.
  *
  * @returns by how much, in mm; null where every bend has its room
- * @example 100 mm between two 90° bends of radius 60: they overlap by 20
+ * @remarks for instance: 100 mm between two 90° bends of radius 60: they overlap by 20
  */
 export function bendRoomProblem({ straights }: MarkedTube): Message | null {
   const at = straights.findIndex((straight) => straight < -slack)

@@ -6,7 +6,7 @@ const nothing = 1e-12
 /**
  * The least distance between two straight lines of finite length, in mm (Ericson, Real-Time Collision Detection, 5.1.9).
  *
- * @example from 0, 0, 0 to 10, 0, 0, and from 5, -5, 3 to 5, 5, 3: 3
+ * @remarks for instance: from 0, 0, 0 to 10, 0, 0, and from 5, -5, 3 to 5, 5, 3: 3
  */
 export function segmentDistance(a: readonly [Vector, Vector], b: readonly [Vector, Vector]): number {
   const [alongA, alongB, between] = [minus(a[1], a[0]), minus(b[1], b[0]), minus(a[0], b[0])]

@@ -1,3 +1,4 @@
+import { radians } from '../quantity/angle'
 import { fixed, messagesOf, sentence, type Message } from '../quantity/message'
 import type { Tube } from './tube'
 
@@ -27,7 +28,7 @@ const isOpposite = (turn: number): boolean => near(Math.abs(turn), 180)
 /**
  * The name of a tube's shape.
  *
- * @example two 90s turned the same way: a U; turned back: an S; two 45s turned back: an offset
+ * @remarks for instance: two 90s turned the same way: a U; turned back: an S; two 45s turned back: an offset
  */
 export function shapeName({ legs, bends }: Tube): Message {
   const [first, second] = bends
@@ -38,7 +39,7 @@ export function shapeName({ legs, bends }: Tube): Message {
     const isSquare = near(first.angle, 90)
     if (isSquare && near(second.turn, 0)) return shape('u', { across: legs[1]! })
     if (isSquare && turnsBack[0]) return shape('s', { across: legs[1]! })
-    const set = legs[1]! * Math.sin((first.angle * Math.PI) / 180)
+    const set = legs[1]! * Math.sin(radians(first.angle))
     if (turnsBack[0]) return shape('offset', { set, angle: first.angle })
   }
   const [third, fourth] = bends.slice(2)

@@ -39,7 +39,7 @@ export interface MarkedTube {
  * the sum of the legs less every bend's gain.
  *
  * @throws RangeError when the legs are not one more than the bends, or an angle or radius is out of range
- * @example legs 500, 400, one bend of 88 mm at 90°: length 862.2, start 412, middle 481.1, end 550.2, corner 500
+ * @remarks for instance: legs 500, 400, one bend of 88 mm at 90°: length 862.2, start 412, middle 481.1, end 550.2, corner 500
  */
 export function markTube({ legs, bends }: Tube): MarkedTube {
   if (legs.length !== bends.length + 1) throw new RangeError('a tube has one leg more than it has bends')
@@ -63,7 +63,7 @@ export function markTube({ legs, bends }: Tube): MarkedTube {
 /**
  * The same tube told from its other end. Lengths stay; the turn of a bend is then counted from the other side.
  *
- * @example reverseTube(reverseTube(tube)) is the tube
+ * @example reverseTube(reverseTube(tube)) // tube
  */
 export function reverseTube({ legs, bends }: Tube): Tube {
   // The turn between two bends belongs to their pair: read backwards, it stands at the other one of the two.

@@ -65,7 +65,7 @@ const figureOf = ({ mm, tolerance, basis }: Part): Figure => ({ mm, tolerance, b
 /**
  * The catalogue with a user's own figures laid over it: each stands in place of the shipped figure of the same part.
  *
- * @example catalogueWith([{ socket: 'solder:EN 1254-1:22', end: 'either', mm: 15, tolerance: 0.2, basis: 'measured', … }])
+ * @remarks for instance: catalogueWith([{ socket: 'solder:EN 1254-1:22', end: 'either', mm: 15, tolerance: 0.2, basis: 'measured', … }])
  */
 export function catalogueWith(parts: readonly Part[]): Catalogue {
   if (parts.length === 0) return shippedCatalogue

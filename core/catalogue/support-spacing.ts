@@ -36,7 +36,7 @@ const speaksFor = (profile: SpacingProfile, material: Material): boolean =>
  *
  * @param attitude `vertical` for an upright leg; anything else counts as level, which is the closer spacing
  * @returns null where the profile has no figure for this material and size
- * @example a 22 mm copper pipe, metric, level: 1800 mm
+ * @remarks for instance: a 22 mm copper pipe, metric, level: 1800 mm
  */
 export function supportSpacing(
   profile: SpacingProfile,

@@ -77,7 +77,7 @@ function plainBound({ sizes, demand, sources }: CuttingProblem): number {
  *
  * @param question pieces, bar and offcuts in mm, all above 0; kerf 0 or more
  * @throws RangeError when the bar is not above nought or the kerf is negative
- * @example bars of 3000, pieces 1700, 1300, 1600, 1400: two bars with nothing left, where first fit also takes two
+ * @remarks for instance: bars of 3000, pieces 1700, 1300, 1600, 1400: two bars with nothing left, where first fit also takes two
  */
 export function* cutStock(question: StockQuestion, solver: Solver): Generator<StockProgress, StockProgress> {
   if (!(question.barLength > 0)) throw refuse('bar')

@@ -16,7 +16,7 @@ export interface Filling {
  *
  * @param items sizes in whole steps, above 0
  * @param capacities of the bars, in whole steps; all are answered by one pass
- * @example fillBest([{ size: 3, worth: 4, count: 1 }, { size: 2, worth: 2, count: 2 }], [5])[0] // worth 6, counts [1, 1]
+ * @example fillBest([{ size: 3, worth: 4, count: 1 }, { size: 2, worth: 2, count: 2 }], [5])[0] // { worth: 6, counts: [1, 1] }
  */
 export function fillBest(items: readonly Laid[], capacities: readonly number[]): Filling[] {
   const most = Math.max(0, ...capacities)

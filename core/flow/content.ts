@@ -3,7 +3,7 @@ import { boreOf, type Pipe } from '../catalogue/pipe'
 /**
  * Water in a length of pipe, in litres, by its bore.
  *
- * @example 10 m of 22 × 0.9: bore 20.2 mm, 3.20 l
+ * @remarks for instance: 10 m of 22 × 0.9: bore 20.2 mm, 3.20 l
  */
 export const contentOf = (pipe: Pipe, length: number): number =>
   ((Math.PI / 4) * boreOf(pipe) ** 2 * length) / 1_000_000

@@ -37,7 +37,7 @@ export function frictionFactor(reynolds: number, roughness: number, bore: number
  * @param flow litres a minute, 0 or more
  * @param bore mm, above 0
  * @param length mm
- * @example 20 l/min cold through 10 m of 20.2 mm bore: 1.04 m/s, Re 16 076, 7.4 kPa
+ * @remarks for instance: 20 l/min cold through 10 m of 20.2 mm bore: 1.04 m/s, Re 16 076, 7.4 kPa
  */
 export function pipeLoss(flow: number, bore: number, length: number, roughness: number, state: WaterState): number {
   if (flow === 0) return 0

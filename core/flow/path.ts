@@ -4,6 +4,7 @@ import type { Leg } from '../job/job'
 import type { Profile } from '../job/profile'
 import { methodAt } from '../route/end'
 import { branchOf, turnAt, type Layout } from '../route/layout'
+import { pathBetween } from '../route/path'
 import { jointBore, lossCoefficients, roughnessOf } from './coefficients'
 import { contentOf } from './content'
 import { fixed, messagesOf, sentence, type Message } from '../quantity/message'
@@ -48,24 +49,6 @@ const refuse = refusalsOf({ id: 'draw', messages: { none: fixed('Draw: more than
 /** Metres of water to kPa. */
 const kiloPascalPerMetre = 9.80665
 
-/** The legs and nodes from a run's first node to each of its outlets. */
-function waysOf({ run, arms }: Layout): { nodes: string[]; legs: Leg[] }[] {
-  const [start] = run.nodes
-  const ways: { nodes: string[]; legs: Leg[] }[] = []
-  const seen = new Set<string>()
-  const walk = (node: string, nodes: string[], legs: Leg[]) => {
-    if (seen.has(node)) return
-    seen.add(node)
-    const isOutlet = run.nodes.find(({ id }) => id === node)?.kind === 'outlet'
-    if (isOutlet && legs.length > 0) ways.push({ nodes: [...nodes, node], legs })
-    for (const { leg } of arms.get(node) ?? []) {
-      if (!legs.includes(leg)) walk(leg.from === node ? leg.to : leg.from, [...nodes, node], [...legs, leg])
-    }
-  }
-  if (start) walk(start.id, [], [])
-  return ways
-}
-
 /** The loss where water goes on into a leg: at a tee it turns when it comes from the branch, or leaves by it. */
 function coefficientAt(layout: Layout, node: string, from: Leg | undefined, leg: Leg): number {
   const { kind } = layout.node.get(node)!
@@ -87,7 +70,13 @@ export function flowPaths(catalogue: Catalogue, layout: Layout, draw: number, pr
   if (!(draw > 0)) throw refuse('none')
   const { run, places } = layout
   const state = waterStateOf(run.service)
-  return waysOf(layout).map(({ nodes, legs }) => {
+  const [start] = run.nodes
+  const outlets = run.nodes.filter(({ kind, id }) => kind === 'outlet' && id !== start!.id)
+  return outlets.flatMap(({ id: outlet }): FlowPath[] => {
+    const path = pathBetween(layout, start!.id, outlet)
+    if (path.length === 0) return []
+    const legs = path.map(({ leg }) => leg)
+    const nodes = [start!.id, ...path.map(({ to }) => to)]
     let [loss, length, content, bore, insertVelocity] = [0, 0, 0, Infinity, 0]
     let copperBore = Infinity
     legs.forEach((leg, index) => {
@@ -105,18 +94,20 @@ export function flowPaths(catalogue: Catalogue, layout: Layout, draw: number, pr
     })
     const most = state === 'hot' ? profile.hotVelocity : profile.coldVelocity
     const inCopper = Number.isFinite(copperBore) ? velocityOf(draw, copperBore) : 0
-    const rise = (places.get(nodes.at(-1)!)?.[2] ?? 0) - (places.get(nodes[0]!)?.[2] ?? 0)
-    return {
-      run: run.id,
-      outlet: nodes.at(-1)!,
-      length,
-      content,
-      velocity: velocityOf(draw, bore),
-      bore,
-      insertVelocity,
-      loss,
-      height: (rise / 1000) * kiloPascalPerMetre,
-      caution: inCopper > most ? tell('fast', { speed: inCopper, most }) : null,
-    }
+    const rise = (places.get(outlet)?.[2] ?? 0) - (places.get(start!.id)?.[2] ?? 0)
+    return [
+      {
+        run: run.id,
+        outlet,
+        length,
+        content,
+        velocity: velocityOf(draw, bore),
+        bore,
+        insertVelocity,
+        loss,
+        height: (rise / 1000) * kiloPascalPerMetre,
+        caution: inCopper > most ? tell('fast', { speed: inCopper, most }) : null,
+      },
+    ]
   })
 }

@@ -57,7 +57,7 @@ function contradiction(pipe: Pipe, seen: Observation): Message[] {
 /**
  * The observations that speak against a pipe: they are named, not averaged away.
  *
- * @example a copper pipe to which a magnet stuck: one message, told as 'a magnet does not stick to copper'
+ * @remarks for instance: a copper pipe to which a magnet stuck: one message, told as 'a magnet does not stick to copper'
  */
 export function contradictionsOf(pipe: Pipe, observations: readonly Observation[]): Message[] {
   return observations.flatMap((seen) => contradiction(pipe, seen))

@@ -112,7 +112,7 @@ function sizeFit({ sizes, isMetric }: Said, { nominal, wall, family }: Pipe): 0 
  * common each is in the region.
  *
  * @param text what is asked; empty asks for all
- * @example findPipes(pipes, '22 copper', { region: 'britain' })[0] // 22 × 0.9 copper, half-hard
+ * @example findPipes(catalogue.pipes, '22 copper', { region: 'britain' })[0] // { nominal: '22', wall: 0.9, temper: 'half-hard' }
  */
 export function findPipes(pipes: readonly Pipe[], text: string, { used = [], region }: PipeWish = {}): Pipe[] {
   const said = read(text)

@@ -80,7 +80,7 @@ function withPaint(observations: readonly Observation[]): readonly Observation[]
  *
  * @returns candidates of at least one in a thousand, likeliest first; the same grouped by what they take;
  *   the next checks by expected gain per second; and whether what fits is settled (19 in 20)
- * @example identify(catalogue, { observations: [
+ * @remarks for instance: identify(catalogue, { observations: [
  *   { kind: 'diameter', mm: 22.0, instrument: 'caliper' }, { kind: 'scratch', value: 'reddish' }] })
  */
 export function identify(catalogue: Catalogue, { observations: seen, region, built }: IdentifyRequest): Identification {

@@ -24,7 +24,7 @@ export interface Costs {
 }
 
 /** [fitting, consumables, tool], made up: until the user enters his own. */
-const madeUp: Readonly<Record<MethodId, readonly [number, number, number]>> = {
+const demoCosts: Readonly<Record<MethodId, readonly [number, number, number]>> = {
   solder: [0.9, 0.5, 120],
   'press-metal': [3.8, 0, 900],
   'press-multilayer': [4.6, 0, 800],
@@ -44,7 +44,7 @@ export const shippedCosts: Costs = {
   hour: 48,
   methods: Object.fromEntries(
     methodIds.map((id) => {
-      const [fitting, consumables, tool] = madeUp[id]
+      const [fitting, consumables, tool] = demoCosts[id]
       return [id, { minutes: methods[id].minutes, fitting, consumables, tool }]
     }),
   ) as Record<MethodId, MethodCost>,

@@ -22,7 +22,7 @@ function offsetFrom({ spacing, offset }: NonNullable<Leg['fixings']>, at: number
  *
  * @param at mm from the leg's first node, more than 0 and less than its length
  * @throws RangeError when the place is not within the leg
- * @example a valve into a leg of 1000 at 300: legs of 300 and 700 with the valve between
+ * @remarks for instance: a valve into a leg of 1000 at 300: legs of 300 and 700 with the valve between
  */
 export function splitLeg(
   job: Job,

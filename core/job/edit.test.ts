@@ -12,7 +12,7 @@ import { chooseChain } from './edit-tie-in'
 import type { Job, Leg } from './job'
 import { addRun, addSurvey, emptyJob, nextId } from './new-job'
 import { readJob } from './read-job'
-import { tookListSchema } from './work-log'
+import { jointTimesSchema } from './work-log'
 
 const copper = pipeId('EN 1057', '22', 0.9)
 const straight = (leg: Partial<Leg> = {}): Job => {
@@ -159,5 +159,5 @@ describe('what a joint took', () => {
     [{ joint: '', minutes: 12 }, false],
     [{ joint: 'r1/n2/l1', minutes: -1 }, false],
     [{ joint: 'r1/n2/l1' }, false],
-  ])('%j', (took, ok) => expect(tookListSchema.safeParse({ took: [took] }).success).toBe(ok))
+  ])('%j', (took, ok) => expect(jointTimesSchema.safeParse({ took: [took] }).success).toBe(ok))
 })

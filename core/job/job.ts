@@ -70,7 +70,6 @@ export const nodeSchema = z.object({
   method: z.enum(methodIds).optional(),
   chain: chainSchema.optional(),
   fitting: text(120).optional(),
-  bender: id.optional(),
   radius: z.number().positive().max(2000).optional().meta({ description: 'mm, centre-line radius of a pulled bend' }),
   measured: measuredSchema.optional(),
   note: text(500).optional(),

@@ -55,7 +55,7 @@ function setIn(tree: Tree, [key, ...rest]: readonly string[], value: unknown): T
  * A workshop with some things set. Every change stands for itself, so that two people's changes do not undo each other.
  *
  * @returns what Zod makes of it: the workshop, or what is wrong
- * @example applyChanges(emptyWorkshop, [{ path: ['methods', 'solder', 'minutes'], value: 9 }])
+ * @example applyChanges(emptyWorkshop, [{ path: ['methods', 'solder', 'minutes'], value: 9 }]).data.methods.solder // { minutes: 9 }
  */
 export function applyChanges(workshop: Workshop, changes: readonly WorkshopChange[]) {
   return workshopSchema.safeParse(

@@ -91,7 +91,7 @@ function watchOver({ watch, minutes, day }: ComparedMethod, joints: number): num
 /**
  * Hours of work over so many joints, fire watches included; waits that need no hand are not.
  *
- * @example joints of 12 minutes, a watch of 60, days of 420: 40 joints are 8 hours and two watches, 10 hours
+ * @remarks for instance: joints of 12 minutes, a watch of 60, days of 420: 40 joints are 8 hours and two watches, 10 hours
  */
 export const hoursOver = (row: ComparedMethod, joints: number): number =>
   (joints * row.minutes + watchOver(row, joints)) / 60
@@ -99,7 +99,7 @@ export const hoursOver = (row: ComparedMethod, joints: number): number =>
 /**
  * What a method costs over so many joints: each joint, the tool once, and a fire watch each day; 0 where nothing is made.
  *
- * @example a joint at 3.50, a tool at 120, no watch, 10 joints: 155
+ * @remarks for instance: a joint at 3.50, a tool at 120, no watch, 10 joints: 155
  */
 export function costOver(row: ComparedMethod, joints: number, costs: Costs): number {
   return joints === 0 ? 0 : cents(row.tool + (watchOver(row, joints) / 60) * costs.hour + row.each * joints)

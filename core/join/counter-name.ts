@@ -24,8 +24,8 @@ function sizesText(kind: PartKind, sizes: readonly string[]): string {
 /**
  * What to ask for at the counter.
  *
- * @example a soldered tee, run 3/4 and 3/4, branch 1/2: '3/4 × 1/2 solder tee'
- * @example half-inch cup to half-inch male thread: '1/2 C × M NPT adapter'
+ * @remarks for instance: a soldered tee, run 3/4 and 3/4, branch 1/2: '3/4 × 1/2 solder tee'
+ * @remarks for instance: half-inch cup to half-inch male thread: '1/2 C × M NPT adapter'
  */
 export function counterName({ kind, ends }: Fitting): string {
   const noun = nouns[kind] ?? kind

@@ -1,3 +1,4 @@
+import { radians } from '../quantity/angle'
 import { threadDiameter } from '../catalogue/thread-size'
 import { endLabel, type Fitting, type FittingEnd } from './fitting'
 
@@ -27,13 +28,13 @@ const diameterOf = (end: FittingEnd): number => (end.type === 'thread' ? threadD
 /**
  * A fitting as a line drawing: an arm for each end, in the direction in which it looks, its diameter in proportion.
  *
- * @example a tee has its run to the left and right, and its branch up
+ * @remarks for instance: a tee has its run to the left and right, and its branch up
  */
 export function drawFitting(fitting: Fitting): readonly DrawnArm[] {
   const directions = directionsOf(fitting)
   const largest = Math.max(...fitting.ends.map(diameterOf))
   return fitting.ends.map((end, index) => {
-    const angle = ((directions[index] ?? 0) * Math.PI) / 180
+    const angle = radians(directions[index] ?? 0)
     return {
       x: Math.cos(angle) * armLength,
       y: -Math.sin(angle) * armLength,

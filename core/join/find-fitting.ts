@@ -42,7 +42,7 @@ function matchesInAnyOrder({ kind, ends }: Fitting, named: NamedFitting): boolea
 /**
  * The fittings of a catalogue that a counter's text may mean.
  *
- * @example findFittings(all, '22 x 15 solder reducer').fittings[0].label // '22 solder × 15 solder reducer'
+ * @example findFittings(fittings, '22 x 15 solder reducer').fittings[0].label // '22 solder × 15 solder reducer'
  */
 export function findFittings(fittings: readonly Fitting[], text: string): FoundFittings {
   const read = readName(text)

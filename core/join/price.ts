@@ -40,7 +40,7 @@ function endPrice(end: FittingEnd, { methods }: Costs): number {
 /**
  * What a fitting costs by the user's prices: half a coupling's price an end, by method and size, times its kind.
  *
- * @example a 15 solder coupling at the shipped prices: 0.90
+ * @remarks for instance: a 15 solder coupling at the shipped prices: 0.90
  */
 export function fittingPrice(fitting: Fitting, costs: Costs): number {
   const ends = fitting.ends.reduce((sum, end) => sum + endPrice(end, costs), 0)

@@ -168,8 +168,8 @@ function expand(kind: PartKind, ends: readonly NamedEnd[]): NamedEnd[] {
  * Reads the counter's text of a fitting: run first and larger end first, then the branch.
  *
  * @returns the fitting as named, with hints where another order may have been meant; or what is missing
- * @example readName('3/4 x 1/2 x 1/2 tee') // kind 'tee', ends 3/4, 1/2, 1/2
- * @example readName('street 90 1/2').named.ends // a spigot and a cup, both 1/2
+ * @example readName('3/4 x 1/2 x 1/2 tee').named // { kind: 'tee', ends: [{ size: '3/4' }, { size: '1/2' }, { size: '1/2' }] }
+ * @example readName('street 90 1/2').named.ends // [{ size: '1/2', type: 'spigot' }, { size: '1/2' }]
  */
 export function readName(text: string): ReadName {
   const line = normalised(text)

@@ -16,7 +16,7 @@ const stripTall = 30
  *
  * @param length of the tube, in mm, above 0
  * @throws RangeError when a mark is not on the tube
- * @example a tube of 500 on A4: two sheets of 267 mm each; a mark at 300 is 33 mm along the second
+ * @remarks for instance: a tube of 500 on A4: two sheets of 267 mm each; a mark at 300 is 33 mm along the second
  */
 export function bendStrips(
   marks: readonly AlongMark[],

@@ -30,7 +30,7 @@ function strip({ label, mm, basis }: StripDepth, y: number, length: string): Str
  *
  * @param lengthText how a length is written in the user's units
  * @throws RangeError when a depth is not above 0, or too long for the paper
- * @example one depth of 15.4: a line at 15 + 15.4 mm from the left edge
+ * @remarks for instance: one depth of 15.4: a line at 15 + 15.4 mm from the left edge
  */
 export function depthStrips(
   depths: readonly StripDepth[],

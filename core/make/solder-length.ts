@@ -8,7 +8,7 @@ const middleGap = 0.125
  * @param depth insertion depth in mm
  * @param wire diameter of the solder wire in mm, above 0
  * @throws RangeError when any is not above nought
- * @example solderLength(22, 15.4, 3) // 18.8 mm: pi x 22 x 0.125 x 15.4 = 133 mm³, over 7.07 mm²
+ * @example solderLength(22, 15.4, 3) // 18.8; pi x 22 x 0.125 x 15.4 = 133 mm³, over 7.07 mm²
  */
 export function solderLength(od: number, depth: number, wire: number): number {
   if (!(od > 0 && depth > 0 && wire > 0)) throw new RangeError('diameter, depth and wire are more than 0 mm')

@@ -15,7 +15,7 @@ const byTemperature = (rows: readonly ColdRow[], celsius: number): number | null
  *
  * @param od outside diameter in mm
  * @param celsius air temperature; below −18 nothing is known and null is given
- * @example solventSet(26.7, 20) // 3600 s: up to 1-1/4, 16 °C and more
+ * @example solventSet(26.7, 20) // 3600; s, up to 1-1/4, at 16 °C and more
  */
 export function solventSet(od: number, celsius: number): number | null {
   const row = solventSets.find(([upTo]) => od <= upTo)
@@ -25,6 +25,6 @@ export function solventSet(od: number, celsius: number): number | null {
 /**
  * How long an expanded joint is left before pressure, by temperature: it shrinks slower in the cold.
  *
- * @example expansionHold(20) // 1800 s
+ * @example expansionHold(20) // 1800
  */
 export const expansionHold = (celsius: number): number | null => byTemperature(coldWaits, celsius)

@@ -88,7 +88,7 @@ export function assemblyQuestion(
       axis,
       insertion: joint.insertion ?? deepest,
       spring: springAt(layout, pipe, piece ? piece.ends.map((end) => end.node) : [joint.node], axis),
-      closes: node.kind === 'slip-coupling' || node.kind === 'union' || joint.method === 'compression',
+      needsNoPlay: node.kind === 'slip-coupling' || node.kind === 'union' || joint.method === 'compression',
       minutes: costs.methods[joint.method].minutes,
       wait: wait ?? 0,
       unknown: [

@@ -19,7 +19,7 @@ export interface CardKind<Joint> {
 /**
  * Joints by what their cards say, in the order in which each kind is first met.
  *
- * @example ten soldered 22 joints, eight level and two upright: two kinds, of eight and of two
+ * @remarks for instance: ten soldered 22 joints, eight level and two upright: two kinds, of eight and of two
  */
 export function cardKinds<Joint>(cards: readonly CardOf<Joint>[]): CardKind<Joint>[] {
   return [...groupBy(cards, ({ card, reasons }) => JSON.stringify([card, reasons])).values()].map((alike) => ({

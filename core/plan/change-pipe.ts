@@ -93,7 +93,7 @@ function bestIn({ method }: Run, chains: JoinAnswer['chains']): JoinAnswer['chai
  * way out.
  *
  * @throws RangeError when the leg is too short for an adapter in it
- * @example 16 multilayer in the branch of a soldered 22 tee: 100 mm of copper, a chain of adapters, then multilayer
+ * @remarks for instance: 16 multilayer in the branch of a soldered 22 tee: 100 mm of copper, a chain of adapters, then multilayer
  */
 export function changePipe(
   catalogue: Catalogue,

@@ -26,7 +26,7 @@ const rank: Readonly<Record<VerdictKind, number>> = { fits: 0, caution: 1, refus
  * A method that a pipe takes: the one that is in use where it fits, else the usual one of those that do.
  *
  * @param wanted the method in use; it stays where nothing is better
- * @example multilayer, where solder was in use: 'press-multilayer'
+ * @remarks for instance: multilayer, where solder was in use: 'press-multilayer'
  */
 export function methodTaken(
   catalogue: Catalogue,

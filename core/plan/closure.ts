@@ -63,10 +63,10 @@ export function closingChains(job: Job, plan: Plan, share: number): Chain[] {
     )
     const fixed = run.nodes.filter(({ at }) => at)
     return fixed.slice(1).map((end): Chain => {
-      const way = pathBetween(run, fixed[0]!.id, end.id)
-      const pieces = [...new Set(way.flatMap(({ leg }) => pieceAt.get(leg.id) ?? []))]
+      const path = pathBetween(layout, fixed[0]!.id, end.id)
+      const pieces = [...new Set(path.flatMap(({ leg }) => pieceAt.get(leg.id) ?? []))]
       const parts = pieces.map((piece) => {
-        const legs = way.filter(({ leg }) => piece.legs.includes(leg.id))
+        const legs = path.filter(({ leg }) => piece.legs.includes(leg.id))
         const span = axisIndices.map((axis) =>
           legs.reduce((sum, { leg }) => sum + unitVector(leg.direction)[axis] * leg.length, 0),
         )
@@ -90,7 +90,7 @@ const onAxes = (of: (axis: 0 | 1 | 2) => number): Vector => [of(0), of(1), of(2)
 /**
  * The closure of a way between two fixed points: worst case, and root of the sum of squares.
  *
- * @example two pieces in line, each ± 0.5 cut and ± 1 at either take-off: worst 5, likely 2.12
+ * @remarks for instance: two pieces in line, each ± 0.5 cut and ± 1 at either take-off: worst 5, likely 2.12
  */
 export function closureOf({ parts }: Chain): Closure {
   return {

@@ -17,7 +17,7 @@ export interface PlacedJoint {
  * For each soldered joint the joints of its run that its flame would hurt: those nearer than the profile's distance, in
  * a straight line, which is never more than along the pipe. Where a place is not known, those of the same node.
  *
- * @example a soldered tee 200 mm from a press coupling, profile 450: the coupling is within reach
+ * @remarks for instance: a soldered tee 200 mm from a press coupling, profile 450: the coupling is within reach
  */
 export function heatReach(joints: readonly PlacedJoint[], profile: Profile): Map<string, Set<string>> {
   const hot = joints.filter(({ joint, wet }) => joint.method === 'solder' && !wet)

@@ -2,6 +2,7 @@ import type { Catalogue } from '../catalogue/catalogue'
 import { splitLeg } from '../job/edit-leg'
 import type { Job, Leg } from '../job/job'
 import { profileWith, type Profile } from '../job/profile'
+import { radians } from '../quantity/angle'
 import { fixed, messagesOf, type Message } from '../quantity/message'
 import { methodAt } from '../route/end'
 import { fixingsWithin } from '../support/fixings'
@@ -29,7 +30,7 @@ function straightsOf(piece: PlanPiece, legs: readonly Leg[]): Straight[] {
   return legs.map((leg, index): Straight => {
     const [before, after] = [piece.bends[index - 1], piece.bends[index]]
     const start = before?.end ?? 0
-    const setBack = before ? before.radius * Math.tan((before.angle * Math.PI) / 360) : (piece.ends[0].takeOff ?? 0)
+    const setBack = before ? before.radius * Math.tan(radians(before.angle) / 2) : (piece.ends[0].takeOff ?? 0)
     const first = nodes[index - 1] ?? piece.ends[0].node
     return { leg, start, end: after?.start ?? piece.cut ?? 0, legStart: setBack, isReversed: leg.from !== first }
   })
@@ -121,7 +122,7 @@ export interface JoinedLong {
  * each coupling clear of bends, clips and joists.
  *
  * @param replan the plan of a job, asked for after each coupling
- * @example 22 copper over 7000 between two elbows, stock of 3000: couplings at 3015 and 6016.5, the rest 968.1
+ * @remarks for instance: 22 copper over 7000 between two elbows, stock of 3000: couplings at 3015 and 6016.5, the rest 968.1
  */
 export function joinLong(catalogue: Catalogue, job: Job, plan: Plan, replan: (job: Job) => Plan): JoinedLong {
   const profile = profileWith(job.profile, job.own?.changes)

@@ -7,7 +7,7 @@ import type { PlanJoint, PlanPiece } from './types'
  * How a joint lies, by the leg that goes into it: level, or upright with its fitting above or below the pipe.
  *
  * @returns undefined for existing pipe, whose lie nobody has said
- * @example a leg drawn up from a tee: at the tee 'upright, fitting below', at its far end 'upright, fitting above'
+ * @remarks for instance: a leg drawn up from a tee: at the tee 'upright, fitting below', at its far end 'upright, fitting above'
  */
 export function jointAttitude(job: Job, pieces: readonly PlanPiece[], joint: PlanJoint): Attitude | undefined {
   const piece = pieces.find(({ id, run }) => id === joint.piece && run === joint.run)

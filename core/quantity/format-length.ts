@@ -32,7 +32,7 @@ function inches(mm: number): string {
  * A length as people read it: millimetres to the half, or feet and inches to the sixteenth, with its unit.
  * Only for showing: sums are done on the millimetres, so the rounding never enters them.
  *
- * @example formatLength(1187.2, 'metric') // '1 187 mm' (with thin spaces)
+ * @example formatLength(1187.2, 'metric') // '1 187 mm'; the spaces are thin ones
  * @example formatLength(1028.7, 'imperial') // '3′ 4 1/2″'
  */
 export function formatLength(mm: number, units: Units): string {

@@ -22,7 +22,7 @@ export type ValuesOf<S> = S extends Sentence<infer V> ? V : never
 /**
  * A sentence with values.
  *
- * @example sentence({ short: 12 }, ({ short }, say) => `${say.length(short)} short`)
+ * @remarks for instance: sentence({ short: 12 }, ({ short }, say) => `${say.length(short)} short`)
  */
 export const sentence = <V>(sample: V, text: (values: V, say: Speaker) => string): Sentence<V> => ({ sample, text })
 
@@ -43,7 +43,7 @@ export interface Vocabulary<S extends Sentences = Sentences> {
 /**
  * A function that makes a subject's messages, each with the values of its own sentence.
  *
- * @example const say = messagesOf({ id: 'stock', messages: { long: sentence({ mm: 1 }, …) } }); say('long', { mm: 4200 })
+ * @remarks for instance: const say = messagesOf({ id: 'stock', messages: { long: sentence({ mm: 1 }, …) } }); say('long', { mm: 4200 })
  */
 export const messagesOf =
   <S extends Sentences>({ id }: Vocabulary<S>) =>

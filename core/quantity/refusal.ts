@@ -22,7 +22,7 @@ export class Refusal extends RangeError {
 /**
  * A topic's refusals.
  *
- * @example throw refuse('short', { has: 40 })
+ * @remarks for instance: throw refuse('short', { has: 40 })
  */
 export function refusalsOf<S extends Sentences>(vocabulary: Vocabulary<S>) {
   const say = messagesOf(vocabulary)

@@ -1,3 +1,4 @@
+import { radians } from './angle'
 /** A place or a way in space, in mm or as a unit vector: east, north, up in a run; along, aside, above on a bench. */
 export type Vector = readonly [number, number, number]
 
@@ -29,7 +30,7 @@ export function unitOf(of: Vector): Vector {
 
 /** A vector turned about a unit axis, right-handed, by so many degrees (Rodrigues). */
 export function turnedAbout(of: Vector, axis: Vector, degrees: number): Vector {
-  const angle = (degrees * Math.PI) / 180
+  const angle = radians(degrees)
   const [cosine, sine] = [Math.cos(angle), Math.sin(angle)]
   const along = dot(of, axis) * (1 - cosine)
   const across = cross(axis, of)

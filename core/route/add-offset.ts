@@ -46,7 +46,7 @@ export function arrivingAt(job: Job, runId: string, node: string): Direction | n
  * old line.
  *
  * @throws RangeError when no pipe arrives at the node, `towards` is not square to it, or the angle or set is no offset
- * @example arriving east, set 100 at 45° up, 500 on: legs of 141.42 at pitch 45 and of 500 east
+ * @remarks for instance: arriving east, set 100 at 45° up, 500 on: legs of 141.42 at pitch 45 and of 500 east
  */
 export function addOffset(job: Job, run: string, node: string, entry: OffsetEntry): { job: Job; node: string } {
   const arriving = arrivingAt(job, run, node)

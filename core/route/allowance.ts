@@ -27,7 +27,7 @@ export interface Allowance {
  *
  * @param share least share of the profile, above 0 to 1
  * @returns 0 where nothing is joined or the depth is not known
- * @example a push-fit socket of 25, profile 0.8: a tenth, 2.5
+ * @remarks for instance: a push-fit socket of 25, profile 0.8: a tenth, 2.5
  */
 export function spareDepth({ method, insertion, isLeastDepth }: Omit<AllowedEnd, 'slips'>, share: number): number {
   if (method === null || insertion === null || isLeastDepth) return 0
@@ -43,7 +43,7 @@ export function spareDepth({ method, insertion, isLeastDepth }: Omit<AllowedEnd,
  * cut back, and a slip coupling takes it.
  *
  * @param share of its depth that a joint must have at least, above 0 to 1
- * @example solder cups of 15.4 and 20, whole depths, share 0.8: 3.08 too short, 0 too long, err short
+ * @remarks for instance: solder cups of 15.4 and 20, whole depths, share 0.8: 3.08 too short, 0 too long, err short
  */
 export function allowanceOf(ends: readonly [AllowedEnd, AllowedEnd], share: number): Allowance {
   const spares = ends.flatMap((end) => (end.method !== null ? [spareDepth(end, share)] : []))

@@ -10,19 +10,20 @@ import { pathBetween } from './path'
 
 interface Open {
   readonly error: Vector
-  readonly way: readonly { readonly leg: Leg; readonly along: Vector }[]
+  readonly path: readonly { readonly leg: Leg; readonly along: Vector }[]
 }
 
 /** The first closing error of a run that is not nought, and the legs that can take it up. */
 function openEnd(run: Run): Open | null {
   const fixed = run.nodes.filter(({ at }) => at)
   const [first] = fixed
-  const errors = closingErrors(layOut(run))
+  const layout = layOut(run)
+  const errors = closingErrors(layout)
   const index = errors.findIndex(({ x, y, z }) => x !== 0 || y !== 0 || z !== 0)
   const end = fixed[index + 1]
   if (index < 0 || !first || !end) return null
   const { x, y, z } = errors[index]!
-  return { error: [x, y, z], way: pathBetween(run, first.id, end.id) }
+  return { error: [x, y, z], path: pathBetween(layout, first.id, end.id) }
 }
 
 const refuse = refusalsOf({
@@ -45,13 +46,13 @@ function lengthen(job: Job, run: string, leg: Leg, by: number): Job {
  * The job with a run's closing error taken up in one leg, as far as it lies along that leg.
  *
  * @throws RangeError when the leg is not on the way between the fixed points, or has not enough length
- * @example 4 mm too short east, taken up in a leg east of 1000: 1004
+ * @remarks for instance: 4 mm too short east, taken up in a leg east of 1000: 1004
  */
 export function takeUpIn(job: Job, runId: string, legId: string): Job {
   const run = job.runs.find(({ id }) => id === runId)
   const open = run && openEnd(run)
   if (!open) return job
-  const step = open.way.find(({ leg }) => leg.id === legId)
+  const step = open.path.find(({ leg }) => leg.id === legId)
   if (!step) throw refuse('beside', { leg: namesInRun(job, runId).leg(legId) })
   return lengthen(job, runId, step.leg, dot(open.error, step.along))
 }
@@ -80,7 +81,7 @@ function solveThree(matrix: readonly Vector[], right: Vector): Vector | null {
  * change for its length that closes the run (least squares).
  *
  * @throws RangeError when a leg has not enough length, or no leg lies in the direction of an error
- * @example 6 mm too short east over legs of 1000 and 2000 east: 1002 and 2004
+ * @remarks for instance: 6 mm too short east over legs of 1000 and 2000 east: 1002 and 2004
  */
 export function spreadClosing(job: Job, runId: string): Job {
   const run = job.runs.find(({ id }) => id === runId)
@@ -91,7 +92,7 @@ export function spreadClosing(job: Job, runId: string): Job {
   const matrix = [0, 1, 2].map(
     (row) =>
       [0, 1, 2].map((column) =>
-        open.way.reduce(
+        open.path.reduce(
           (sum, { leg, along }) => sum + leg.length * along[row]! * along[column]!,
           row === column ? tiny : 0,
         ),
@@ -100,12 +101,15 @@ export function spreadClosing(job: Job, runId: string): Job {
   const shares = solveThree(matrix, open.error)
   const closed =
     shares &&
-    open.way.reduce((sum, { leg, along }) => {
+    open.path.reduce((sum, { leg, along }) => {
       const by = leg.length * dot(along, shares)
       return sum.map((value, axis) => value - by * along[axis]!) as unknown as Vector
     }, open.error)
   if (!shares || !closed || lengthOf(closed) > 0.01) {
     throw refuse('across')
   }
-  return open.way.reduce((spread, { leg, along }) => lengthen(spread, runId, leg, leg.length * dot(along, shares)), job)
+  return open.path.reduce(
+    (spread, { leg, along }) => lengthen(spread, runId, leg, leg.length * dot(along, shares)),
+    job,
+  )
 }

@@ -13,7 +13,7 @@ const round = (mm: number): number => Math.round(mm * 1000) / 1000 || 0
 /**
  * The closing error of a run between fixed points, from the first fixed point along the legs to each other one.
  *
- * @example start fixed at 0, 0, 0, one leg of 1000 east, end fixed at 1004, 0, 0: x is 4
+ * @remarks for instance: start fixed at 0, 0, 0, one leg of 1000 east, end fixed at 1004, 0, 0: x is 4
  */
 export function closingErrors({ run, places }: Layout): ClosingError[] {
   return run.nodes

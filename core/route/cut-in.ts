@@ -33,7 +33,7 @@ export interface CutIn {
   /** Along the pipe, to get the second end in: its whole insertion depth. */
   readonly playNeeded: number
   /** Where it cannot be sprung: more is taken out, and new pipe with slip couplings fills it. */
-  readonly madeUp: MadeUpPiece | null
+  readonly makeUpPiece: MadeUpPiece | null
 }
 
 export interface MadeUpPiece {
@@ -62,8 +62,8 @@ export const typicalSlipLength = (insertion: number): number => Math.ceil(2 * in
  * coupling is too short to cover that, the fitting gets new pipe at both ends and is dropped in between two couplings.
  *
  * @throws RangeError when the coupling is too short for either, or the play is negative
- * @example take-off 12.5, insertion 15.4, play 20: 25 out, sprung in
- * @example the same without play, coupling 50: two pieces of 71 with gaps of 5, 177 out, marks at 22.5
+ * @remarks for instance: take-off 12.5, insertion 15.4, play 20: 25 out, sprung in
+ * @remarks for instance: the same without play, coupling 50: two pieces of 71 with gaps of 5, 177 out, marks at 22.5
  */
 export function cutIn({ takeOff, insertion, slipLength, play }: CutInQuestion): CutIn {
   if (!(play >= 0)) throw refuse('play')
@@ -71,13 +71,13 @@ export function cutIn({ takeOff, insertion, slipLength, play }: CutInQuestion): 
   if (!(slipLength >= least)) throw refuse('coupling', { least })
   const remove = 2 * takeOff.mm
   const answer = { remove, tolerance: 2 * takeOff.tolerance, playNeeded: insertion.mm }
-  if (play >= insertion.mm + insertion.tolerance) return { ...answer, madeUp: null }
+  if (play >= insertion.mm + insertion.tolerance) return { ...answer, makeUpPiece: null }
   // Each new pipe has room for the coupling to be slid back over it, clear of the gap.
   const piece = Math.ceil(insertion.mm + slipLength + clearance)
   const couplings = slipLength >= 3 * insertion.mm + clearance ? 1 : 2
   const gap = couplings === 1 ? insertion.mm + clearance : clearance
   return {
     ...answer,
-    madeUp: { couplings, remove: remove + couplings * (piece + gap), piece, gap, mark: (slipLength - gap) / 2 },
+    makeUpPiece: { couplings, remove: remove + couplings * (piece + gap), piece, gap, mark: (slipLength - gap) / 2 },
   }
 }

@@ -1,4 +1,5 @@
 import type { Axis, Direction } from '../job/job'
+import { degrees, radians } from '../quantity/angle'
 import { cross, dot, type Vector } from '../quantity/vector'
 
 const axisVectors: Readonly<Record<Axis, Vector>> = {
@@ -10,13 +11,11 @@ const axisVectors: Readonly<Record<Axis, Vector>> = {
   down: [0, 0, -1],
 }
 
-const radians = (degrees: number): number => (degrees * Math.PI) / 180
-
 /**
  * A direction as a unit vector.
  *
  * @example unitVector('up') // [0, 0, 1]
- * @example unitVector({ bearing: 90, pitch: 0 }) // [1, 0, 0], east
+ * @example unitVector({ bearing: 90, pitch: 0 }) // [1, 0, 0]; east
  */
 export function unitVector(direction: Direction): Vector {
   if (typeof direction === 'string') return axisVectors[direction]
@@ -33,19 +32,19 @@ export const opposite = ([x, y, z]: Vector): Vector => [-x, -y, -z]
 /** The angle between two unit vectors, in degrees from 0 to 180. */
 export function angleBetween(a: Vector, b: Vector): number {
   const cosine = dot(a, b)
-  return (Math.acos(Math.min(1, Math.max(-1, cosine))) * 180) / Math.PI
+  return degrees(Math.acos(Math.min(1, Math.max(-1, cosine))))
 }
 
 /**
  * By how much a tube is turned about its length between two bends, in degrees, −180 to 180, right-handed.
  *
  * @param before direction before the first bend; `between` the two; `after` the second
- * @example east, north, up: the second bend stands 90 degrees from the first
+ * @remarks for instance: east, north, up: the second bend stands 90 degrees from the first
  */
 export function turnBetweenBends(before: Vector, between: Vector, after: Vector): number {
   const first = cross(before, between)
   const second = cross(between, after)
-  return (Math.atan2(dot(cross(first, second), between), dot(first, second)) * 180) / Math.PI
+  return degrees(Math.atan2(dot(cross(first, second), between), dot(first, second)))
 }
 
 const uprightFrom = 75

@@ -12,7 +12,7 @@ const aside = Math.sin(Math.PI / 6)
  * A place in space on an isometric drawing: east runs down to the right, north up to the right, up is up.
  * All three axes keep their length.
  *
- * @example project([1000, 0, 0]) // [866.0, 500]
+ * @example project([1000, 0, 0]) // [866, 500]
  */
 export function project([east, north, up]: Vector): Point {
   return [(east + north) * along, (east - north) * aside - up]

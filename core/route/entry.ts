@@ -62,8 +62,8 @@ function directionProblem(run: Run, cursor: string, direction: Direction): strin
   if (arms.length >= limit)
     return `no more legs fit on this ${node?.kind ?? 'node'}: go to an open end, or make it a tee`
   const taken = arms.map((leg) => (leg.from === cursor ? leg.direction : oppositeDirection(leg.direction)))
-  const way = unitVector(direction)
-  return taken.some((known) => angleBetween(unitVector(known), way) < 1)
+  const unit = unitVector(direction)
+  return taken.some((known) => angleBetween(unitVector(known), unit) < 1)
     ? `pipe already runs ${typeof direction === 'string' ? direction : 'this way'} from here`
     : ''
 }
@@ -102,10 +102,10 @@ function enterHeight(job: Job, entry: RouteEntry): Entered {
     return failed(`Height: ${height.problem}; write ${acceptedLengths[job.units]}, from where the run starts`)
   const added = addLegToHeight(job, entry.run, entry.cursor, height.mm)
   if (!added) return failed('this stands at that height already')
-  const way = added.job.runs.find(({ id }) => id === entry.run)!.legs.at(-1)!.direction
-  const blocked = directionProblem(run, entry.cursor, way)
+  const onwards = added.job.runs.find(({ id }) => id === entry.run)!.legs.at(-1)!.direction
+  const blocked = directionProblem(run, entry.cursor, onwards)
   if (blocked) return failed(blocked)
-  return { job: added.job, entry: { ...entry, direction: way, cursor: added.node, typed: '', problem: '' } }
+  return { job: added.job, entry: { ...entry, direction: onwards, cursor: added.node, typed: '', problem: '' } }
 }
 
 function takeBack(job: Job, entry: RouteEntry): Entered {

@@ -51,7 +51,7 @@ function labelAt(catalogue: Catalogue, layout: Layout, node: Node): string[] {
 /**
  * The fittings of these runs, counted by what is asked for at the counter.
  *
- * @example two soldered 22 elbows: [{ label: '22 solder elbow 90°', count: 2, nodes: ['b', 'c'] }]
+ * @remarks for instance: two soldered 22 elbows: [{ label: '22 solder elbow 90°', count: 2, nodes: ['b', 'c'] }]
  */
 export function countFittings(catalogue: Catalogue, layouts: readonly Layout[]): FittingCount[] {
   const byLabel = new Map<string, string[]>()

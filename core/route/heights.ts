@@ -40,7 +40,7 @@ const runOf = (job: Job, id: string) => job.runs.find((run) => run.id === id)
  *
  * @param height mm up from where the run starts, below 0 beneath it
  * @throws RangeError when no upright leg leads to it, or one has not enough length
- * @example an outlet at 640 above the start brought to 1100: the leg up to it becomes 460 longer
+ * @remarks for instance: an outlet at 640 above the start brought to 1100: the leg up to it becomes 460 longer
  */
 export function bringToHeight(job: Job, runId: string, node: string, height: number): Job {
   const marked = setNode(job, runId, node, { height })
@@ -59,7 +59,7 @@ export function bringToHeight(job: Job, runId: string, node: string, height: num
  * The job with an upright leg from a node to a height.
  *
  * @returns the job and the new end; null where the node stands at that height already
- * @example from a node at 200 to 1100: a leg of 900 up
+ * @remarks for instance: from a node at 200 to 1100: a leg of 900 up
  */
 export function addLegToHeight(
   job: Job,

@@ -1,5 +1,6 @@
-import type { Vector } from '../quantity/vector'
+import { plus, type Vector } from '../quantity/vector'
 import type { Leg, Node, Run } from '../job/job'
+import { walk } from './walk'
 import { angleBetween, opposite, unitVector } from './direction'
 
 /** A leg as seen from one of its nodes. */
@@ -19,24 +20,14 @@ export interface Layout {
   readonly places: ReadonlyMap<string, Vector>
 }
 
-function placesOf(run: Run, arms: ReadonlyMap<string, readonly Arm[]>): Map<string, Vector> {
+function placesOf(run: Run, arms: Layout['arms']): Map<string, Vector> {
   const start = run.nodes.find(({ at }) => at !== undefined) ?? run.nodes[0]
   const places = new Map<string, Vector>()
   if (!start) return places
-  places.set(start.id, start.at ?? [0, 0, 0])
-  const reached = [start.id]
-  for (let next = reached.pop(); next !== undefined; next = reached.pop()) {
-    const from = places.get(next)!
-    for (const { leg, away } of arms.get(next) ?? []) {
-      const other = leg.from === next ? leg.to : leg.from
-      if (places.has(other)) continue
-      places.set(other, [
-        from[0] + away[0] * leg.length,
-        from[1] + away[1] * leg.length,
-        from[2] + away[2] * leg.length,
-      ])
-      reached.push(other)
-    }
+  for (const { node, from, leg } of walk(arms, start.id)) {
+    const place = from === null ? (start.at ?? [0, 0, 0]) : places.get(from)!
+    const away = arms.get(from ?? node)!.find((arm) => arm.leg === leg)?.away ?? [0, 0, 0]
+    places.set(node, leg ? plus(place, away, leg.length) : place)
   }
   return places
 }
@@ -55,7 +46,7 @@ export function layOut(run: Run): Layout {
 /**
  * The turn that a pipe makes at a node with two arms, in degrees: 0 is straight on.
  *
- * @example two legs, east then north: 90
+ * @remarks for instance: two legs, east then north: 90
  */
 export function turnAt(arms: readonly Arm[]): number | null {
   const [one, other] = arms

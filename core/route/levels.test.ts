@@ -115,19 +115,19 @@ describe('cutting into a line', () => {
   } as const
 
   it('takes out both take-offs, and needs the whole insertion depth of play', () => {
-    expect(cutIn(question)).toEqual({ remove: 25, tolerance: 1, playNeeded: 15.4, madeUp: null })
+    expect(cutIn(question)).toEqual({ remove: 25, tolerance: 1, playNeeded: 15.4, makeUpPiece: null })
   })
 
   it('without play and with a short coupling: two new pieces, dropped in between two couplings', () => {
-    const { madeUp } = cutIn({ ...question, play: 10 })
+    const { makeUpPiece } = cutIn({ ...question, play: 10 })
     // 15.4 + 50 + 5 = 70.4, cut 71; 25 + 2 × (71 + 5) = 177; (50 − 5) / 2 = 22.5.
-    expect(madeUp).toEqual({ couplings: 2, remove: 177, piece: 71, gap: 5, mark: 22.5 })
+    expect(makeUpPiece).toEqual({ couplings: 2, remove: 177, piece: 71, gap: 5, mark: 22.5 })
   })
 
   it('with a long coupling one is enough: its gap is the insertion depth that the fitting needs', () => {
-    const { madeUp } = cutIn({ ...question, play: 0, slipLength: 90 })
-    expect(madeUp).toMatchObject({ couplings: 1, piece: 111, gap: 20.4, mark: expect.closeTo(34.8, 9) })
-    expect(madeUp!.remove).toBeCloseTo(25 + 111 + 20.4, 9)
+    const { makeUpPiece } = cutIn({ ...question, play: 0, slipLength: 90 })
+    expect(makeUpPiece).toMatchObject({ couplings: 1, piece: 111, gap: 20.4, mark: expect.closeTo(34.8, 9) })
+    expect(makeUpPiece!.remove).toBeCloseTo(25 + 111 + 20.4, 9)
   })
 
   it('names a coupling that covers nothing', () => {

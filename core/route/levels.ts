@@ -105,7 +105,7 @@ function keptBelow(
  *
  * A low point drains when an outlet, an open end or the existing pipe lies on it; a high point lets air out the same way.
  *
- * @example down 300, along 1000, up 300 to an outlet: the leg along keeps its water, and 300 mm of either upright
+ * @remarks for instance: down 300, along 1000, up 300 to an outlet: the leg along keeps its water, and 300 mm of either upright
  */
 export function levelsOf(layout: Layout): Levels {
   const { run, places, node } = layout
@@ -149,7 +149,7 @@ export function levelsOf(layout: Layout): Levels {
  * Outlets whose last leg does not fall towards them: outdoors it would keep water in the wall, to freeze there.
  *
  * @returns the outlets' nodes
- * @example a leg level through the wall to an outlet: that outlet
+ * @remarks for instance: a leg level through the wall to an outlet: that outlet
  */
 export function outletsWithoutFall({ run, arms, places }: Layout): string[] {
   return run.nodes.flatMap(({ id, kind }) => {

@@ -25,18 +25,18 @@ const parallel = 1 - 1e-9
  *
  * @param by mm in each axis; lies along one direction
  * @throws RangeError when a fixed point would have to move, or a leg would have no length left
- * @example a tee moved 200 east: the leg to it from the west becomes 200 longer, the leg on to the east 200 shorter, its branch follows
+ * @remarks for instance: a tee moved 200 east: the leg to it from the west becomes 200 longer, the leg on to the east 200 shorter, its branch follows
  */
 export function moveNode(job: Job, runId: string, nodeId: string, by: Vector): Job {
   const run = job.runs.find(({ id }) => id === runId)
   const distance = lengthOf(by)
   if (!run || distance === 0) return job
-  const way: Vector = [by[0] / distance, by[1] / distance, by[2] / distance]
+  const along: Vector = [by[0] / distance, by[1] / distance, by[2] / distance]
   const moving = new Set([nodeId])
   for (let grown = true; grown;) {
     grown = false
     for (const { from, to, direction } of run.legs) {
-      if (moving.has(from) === moving.has(to) || Math.abs(dot(unitVector(direction), way)) >= parallel) continue
+      if (moving.has(from) === moving.has(to) || Math.abs(dot(unitVector(direction), along)) >= parallel) continue
       moving.add(from).add(to)
       grown = true
     }
@@ -45,7 +45,7 @@ export function moveNode(job: Job, runId: string, nodeId: string, by: Vector): J
   if (fixed) throw refuse('fixed', { node: namesInRun(job, runId).node(fixed.id) })
   return run.legs.reduce((moved, { id, from, to, direction, length }) => {
     if (moving.has(from) === moving.has(to)) return moved
-    const longer = dot(unitVector(direction), way) * distance * (moving.has(to) ? 1 : -1)
+    const longer = dot(unitVector(direction), along) * distance * (moving.has(to) ? 1 : -1)
     if (!(length + longer > 0)) throw refuse('short', { leg: namesInRun(job, runId).leg(id), has: length })
     return setLeg(moved, runId, id, { length: Math.round((length + longer) * 1000) / 1000 })
   }, job)

@@ -12,7 +12,7 @@ export interface RunNames {
  * The names of a run's nodes and legs: the user's own, or what stands there and its number among its like, in the order in
  * which they were drawn.
  *
- * @example tie-in, elbow, tee, elbow: 'tie-in', 'elbow 1', 'tee', 'elbow 2'; its legs 'leg 1', 'leg 2', 'leg 3'
+ * @remarks for instance: tie-in, elbow, tee, elbow: 'tie-in', 'elbow 1', 'tee', 'elbow 2'; its legs 'leg 1', 'leg 2', 'leg 3'
  */
 export function namesIn({ name, nodes, legs }: Pick<Run, 'name' | 'nodes' | 'legs'>, number = 1): RunNames {
   const counts = new Map<string, number>()

@@ -1,3 +1,4 @@
+import { degrees } from '../quantity/angle'
 import { type Vector, cross, dot, lengthOf, plus, turnedAbout } from '../quantity/vector'
 import type { Job, Leg, Run } from '../job/job'
 import { nextId } from '../job/new-job'
@@ -18,7 +19,6 @@ const refuse = refusalsOf({
   },
 })
 
-const degrees = (angle: number): number => (angle * 180) / Math.PI
 const straight = 1e-6
 
 /** How a line beside the pipe stands after a turn: it turns with the pipe, so that it stays beside it. */
@@ -43,7 +43,7 @@ function cornerBeside(before: Vector, after: Vector, beside: Vector, next: Vecto
  * @param spacing centre to centre, in mm
  * @param towards which side at the first leg, square to it
  * @throws RangeError when the side is not square to the first leg, or a leg would have no length left
- * @example legs 1000 east, 500 north beside at 100 south: 1100 east, 600 north
+ * @remarks for instance: legs 1000 east, 500 north beside at 100 south: 1100 east, 600 north
  */
 export function addParallelRun(
   job: Job,

@@ -1,28 +1,27 @@
 import type { Vector } from '../quantity/vector'
-import type { Leg, Run } from '../job/job'
+import type { Leg } from '../job/job'
 import { opposite, unitVector } from './direction'
+import type { Layout } from './layout'
+import { walk, type Step } from './walk'
 
-/** The legs on the way from one node to another, each with the direction in which it is walked; none where no way leads. */
-export function pathBetween(run: Run, from: string, to: string): { leg: Leg; along: Vector }[] {
-  const back = new Map<string, { leg: Leg; node: string; along: Vector }>()
-  const open = [from]
-  const seen = new Set(open)
-  for (let at = open.shift(); at !== undefined; at = open.shift()) {
-    for (const leg of run.legs) {
-      const node = leg.from === at ? leg.to : leg.to === at ? leg.from : null
-      if (node === null || seen.has(node)) continue
-      seen.add(node)
-      const along = unitVector(leg.direction)
-      back.set(node, { leg, node: at, along: leg.from === at ? along : opposite(along) })
-      open.push(node)
-    }
+/** A leg as it is walked along: to which node, and in which direction. */
+export interface Stretch {
+  readonly leg: Leg
+  readonly to: string
+  readonly along: Vector
+}
+
+/** The legs on the shortest way from one node to another; none where no way leads. */
+export function pathBetween({ arms }: Layout, from: string, to: string): Stretch[] {
+  const steps = new Map<string, Step>()
+  for (const step of walk(arms, from)) {
+    steps.set(step.node, step)
+    if (step.node === to) break
   }
-  const way: { leg: Leg; along: Vector }[] = []
-  for (let at = to; at !== from;) {
-    const step = back.get(at)
-    if (!step) return []
-    way.unshift({ leg: step.leg, along: step.along })
-    at = step.node
+  const path: Stretch[] = []
+  for (let step = steps.get(to); step?.leg && step.from !== null; step = steps.get(step.from)) {
+    const along = unitVector(step.leg.direction)
+    path.unshift({ leg: step.leg, to: step.node, along: step.leg.from === step.from ? along : opposite(along) })
   }
-  return way
+  return path
 }

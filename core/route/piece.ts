@@ -115,7 +115,7 @@ const placeOf = (node: string, { angle, turn, radius, start, middle, end }: Bend
  * The pieces of a run: `cut = centre-to-centre − z1 − z2`, less the gain of every pulled bend between.
  *
  * @returns one piece a leg, or a chain of legs joined by bends; its cut is null where a figure is missing
- * @example a 1000 mm leg of 22 copper between two soldered elbows: 1000 − 14.6 − 14.6 = 970.8
+ * @remarks for instance: a 1000 mm leg of 22 copper between two soldered elbows: 1000 − 14.6 − 14.6 = 970.8
  */
 export function piecesOf(catalogue: Catalogue, layout: Layout): Piece[] {
   const used = new Set<Leg>()

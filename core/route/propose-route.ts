@@ -89,9 +89,9 @@ function slantingRoute({ from, to, leave, arrive, leastLeg }: RouteQuestion): Pr
   const length = lengthOf(across)
   if (length < leastLeg) return null
   const direction = directionOf(across)
-  const bendsBack = [leave, arrive].some((way) => way && dot(unitVector(way), unitVector(direction)) < -0.5)
+  const bendsBack = [leave, arrive].some((at) => at && dot(unitVector(at), unitVector(direction)) < -0.5)
   if (bendsBack) return null
-  if ([leave, arrive].some((way) => way === direction)) return null
+  if ([leave, arrive].some((at) => at === direction)) return null
   return [
     ...(leave ? [{ direction: leave, length: leastLeg }] : []),
     { direction, length },
@@ -125,7 +125,7 @@ function withCorners(
  *
  * @param aim what there should be least of; then fewer turns, then less pipe
  * @returns up to four; none where the points are too near for any
- * @example from 0,0,0 to 1000,800,0: east and north with one elbow, or the same in one bent piece
+ * @remarks for instance: from 0,0,0 to 1000,800,0: east and north with one elbow, or the same in one bent piece
  */
 export function proposeRoutes(question: RouteQuestion, aim: RouteAim): ProposedRoute[] {
   const { stockLength } = question

@@ -9,7 +9,7 @@ import type { Figure } from '../quantity/basis'
  *
  * @param sockets of all its ends
  * @returns null where one of them is not known: then it must be measured
- * @example a 22 × 15 soldered tee's branch, equal tees 13.5 ± 1.5 and 10 ± 1.5: 11.75 ± 3.25, typical
+ * @remarks for instance: a 22 × 15 soldered tee's branch, equal tees 13.5 ± 1.5 and 10 ± 1.5: 11.75 ± 3.25, typical
  */
 export function reducedTakeOff(
   catalogue: Catalogue,

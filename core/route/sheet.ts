@@ -1,3 +1,4 @@
+import { degrees } from '../quantity/angle'
 import type { Catalogue } from '../catalogue/catalogue'
 import type { Run } from '../job/job'
 import { hasHeight, placeDimensions } from './dimensions'
@@ -45,7 +46,7 @@ export function runSheet(catalogue: Catalogue, run: Run, view: DrawingView, text
     const drawn = Math.hypot(to[0] - from[0], to[1] - from[1]) * scale
     if (drawn < 12) return []
     const back = run.service === 'heating-return' ? 180 : 0
-    const turn = (Math.atan2(to[1] - from[1], to[0] - from[0]) * 180) / Math.PI + back
+    const turn = degrees(Math.atan2(to[1] - from[1], to[0] - from[0])) + back
     const at = [from[0] * 0.75 + to[0] * 0.25, from[1] * 0.75 + to[1] * 0.25] as const
     return `<path d="M-1.400-1L1.400 0L-1.400 1z" fill="${ink}" transform="translate(${two(x(at[0]))} ${two(y(at[1]))}) rotate(${two(turn)})"/>`
   })

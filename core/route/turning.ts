@@ -1,10 +1,9 @@
 import type { Direction } from '../job/job'
 import { axes } from '../job/job'
+import { degrees, radians } from '../quantity/angle'
 import { dot, plus, unitOf, type Vector } from '../quantity/vector'
 import { unitVector } from './direction'
 
-const degrees = (angle: number): number => (angle * 180) / Math.PI
-const radians = (angle: number): number => (angle * Math.PI) / 180
 const tidy = (value: number): number => Math.round(value * 1e6) / 1e6 + 0
 
 /**
@@ -38,7 +37,7 @@ export const asAngles = (direction: Direction): Exclude<Direction, string> =>
 /**
  * A direction turned towards another one square to it.
  *
- * @example turnTowards('east', 'up', 45) // bearing 90, pitch 45
+ * @example turnTowards('east', 'up', 45) // { bearing: 90, pitch: 45 }
  */
 export function turnTowards(from: Direction, towards: Direction, angle: number): Direction {
   const [ahead, aside] = [unitVector(from), unitVector(towards)]

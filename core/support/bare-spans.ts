@@ -1,5 +1,6 @@
 import type { Leg } from '../job/job'
 import type { Layout } from '../route/layout'
+import { walk } from '../route/walk'
 import type { LegClips } from './leg-clips'
 
 /** Pipe between clips that leads through at least one node. */
@@ -24,40 +25,20 @@ interface SpanEnd {
 
 /** Nodes that are joined by legs without clips, from one of them on. */
 interface Cluster {
-  readonly nodes: Set<string>
-  readonly legs: Leg[]
+  readonly nodes: ReadonlySet<string>
+  readonly legs: readonly Leg[]
 }
 
-function clusterAt(layout: Layout, from: string, hasClips: (leg: Leg) => boolean, seen: Set<string>): Cluster {
-  const cluster: Cluster = { nodes: new Set([from]), legs: [] }
-  const open = [from]
-  seen.add(from)
-  for (let at = open.pop(); at !== undefined; at = open.pop()) {
-    for (const { leg } of layout.arms.get(at) ?? []) {
-      if (hasClips(leg)) continue
-      const next = leg.from === at ? leg.to : leg.from
-      if (seen.has(next)) continue
-      seen.add(next)
-      cluster.nodes.add(next)
-      cluster.legs.push(leg)
-      open.push(next)
-    }
-  }
-  return cluster
+function clusterAt({ arms }: Layout, start: string, hasClips: (leg: Leg) => boolean): Cluster {
+  const steps = [...walk(arms, start, (leg) => !hasClips(leg))]
+  return { nodes: new Set(steps.map(({ node }) => node)), legs: steps.flatMap(({ leg }) => leg ?? []) }
 }
 
 /** How far every node of a cluster is from one of them, along its legs without clips. */
-function distances(layout: Layout, cluster: Cluster, from: string): Map<string, number> {
-  const found = new Map([[from, 0]])
-  const within = new Set(cluster.legs)
-  const open = [from]
-  for (let at = open.pop(); at !== undefined; at = open.pop()) {
-    for (const { leg } of layout.arms.get(at) ?? []) {
-      const next = leg.from === at ? leg.to : leg.from
-      if (!within.has(leg) || found.has(next)) continue
-      found.set(next, found.get(at)! + leg.length)
-      open.push(next)
-    }
+function distances({ arms }: Layout, cluster: Cluster, start: string): Map<string, number> {
+  const found = new Map<string, number>()
+  for (const { node, from, leg } of walk(arms, start, (leg) => cluster.legs.includes(leg))) {
+    found.set(node, from === null ? 0 : found.get(from)! + leg!.length)
   }
   return found
 }
@@ -67,7 +48,7 @@ function distances(layout: Layout, cluster: Cluster, from: string): Map<string, 
  * longest way from clip to clip along the pipe. A run's own ends count as held by what they end on. Where the clips of a
  * leg are not known, nothing is said of the corners at its ends.
  *
- * @example clips 130 before and 130 after an elbow: 260
+ * @remarks for instance: clips 130 before and 130 after an elbow: 260
  */
 export function bareSpans(layout: Layout, clips: readonly LegClips[]): BareSpan[] {
   const ofLeg = new Map(clips.map((of) => [of.leg, of]))
@@ -76,7 +57,8 @@ export function bareSpans(layout: Layout, clips: readonly LegClips[]): BareSpan[
   const spans: BareSpan[] = []
   for (const { id } of layout.run.nodes) {
     if (seen.has(id)) continue
-    const cluster = clusterAt(layout, id, hasClips, seen)
+    const cluster = clusterAt(layout, id, hasClips)
+    for (const node of cluster.nodes) seen.add(node)
     const arms = [...cluster.nodes].flatMap((node) => (layout.arms.get(node) ?? []).map(({ leg }) => ({ node, leg })))
     if (arms.some(({ leg }) => ofLeg.get(leg.id)!.unknown !== null)) continue
     const ends = arms.flatMap(({ node, leg }): SpanEnd[] => {

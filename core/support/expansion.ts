@@ -43,7 +43,7 @@ export const freeLegConstant = (profile: Profile, material: Material): number =>
  * @param length between fixed points, in mm
  * @param kelvin warmer than when it was fixed; less than 0 when colder
  * @param constant C of the material, see `freeLegConstant`
- * @example copper 0.0166, 10 m of 22, 50 K: 8.3 mm, free leg 61 √(22 × 8.3) = 824 mm
+ * @remarks for instance: copper 0.0166, 10 m of 22, 50 K: 8.3 mm, free leg 61 √(22 × 8.3) = 824 mm
  */
 export function expansion(
   coefficient: number,
@@ -67,7 +67,7 @@ export interface ExpansionLoop {
  * A loop that takes up a growth in the middle of a straight: its two legs out give half each, and it is half as wide as
  * it is deep (typical).
  *
- * @example free leg 824: 412 out, 206 across
+ * @remarks for instance: free leg 824: 412 out, 206 across
  */
 export const loopFor = (freeLeg: number): ExpansionLoop => ({ out: freeLeg / 2, across: freeLeg / 4 })
 

@@ -29,7 +29,7 @@ const round = (mm: number): number => Math.round(mm * 10) / 10
 /**
  * The centres of what can be fixed to, between two places on a leg.
  *
- * @example joists at 400, the first at 200, from 0 to 1100: 200, 600, 1000
+ * @remarks for instance: joists at 400, the first at 200, from 0 to 1100: 200, 600, 1000
  */
 export function fixingsWithin({ spacing, offset }: Fixings, from: number, to: number): number[] {
   if (!(spacing > 0)) throw refuse('spacing')
@@ -49,7 +49,7 @@ export function fixingsWithin({ spacing, offset }: Fixings, from: number, to: nu
  *
  * @param places where clips may stand, in mm, ascending
  * @param most greatest span, in mm, above 0
- * @example places 200, 600, 1000, 1400, 1800 with spans of 900: 200, 1000, 1800
+ * @remarks for instance: places 200, 600, 1000, 1400, 1800 with spans of 900: 200, 1000, 1800
  */
 export function fewestClips(places: readonly number[], most: number): FixedClips {
   if (!(most > 0)) throw refuse('most')

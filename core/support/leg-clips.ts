@@ -66,7 +66,7 @@ function keepFrom(catalogue: Catalogue, layout: Layout, nodeId: string, leg: Leg
  * Guides in the middle of each span of upright plastic that is longer than half a storey, where the profile asks for
  * them at mid-storey: there the greatest distance of two clips is a storey.
  *
- * @example clips at 80 and 2900 with 3048 at most: a guide at 1490
+ * @remarks for instance: clips at 80 and 2900 with 3048 at most: a guide at 1490
  */
 export function guidesBetween(at: readonly number[], most: number): number[] {
   return at.slice(1).flatMap((to, index) => {

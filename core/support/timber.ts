@@ -86,7 +86,7 @@ export const joistLimitsMessage = (profile: ProfileId): Message => timber('limit
 /**
  * What is wrong with a notch or a hole in a joist; nothing when it keeps the limits.
  *
- * @example a hole of 60 in a joist of 200 at 1000 of a span of 3000: more than 50
+ * @remarks for instance: a hole of 60 in a joist of 200 at 1000 of a span of 3000: more than 50
  */
 export function joistProblems({ kind, depth, span, at, size }: JoistCut, profile: ProfileId): Message[] {
   const limits = joistLimits[profile]
@@ -106,6 +106,6 @@ export function joistProblems({ kind, depth, span, at, size }: JoistCut, profile
  *
  * @param clear from the hole's edge to the nearer face of the stud or joist, in mm
  * @param least the profile's distance: 32 mm, 1 1/4 in
- * @example a hole of 20 in the middle of a stud 75 wide: 27.5 clear, a guard
+ * @remarks for instance: a hole of 20 in the middle of a stud 75 wide: 27.5 clear, a guard
  */
 export const needsGuard = (clear: number, least: number): boolean => clear < least

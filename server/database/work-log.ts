@@ -1,10 +1,10 @@
 import { asc, eq } from 'drizzle-orm'
-import type { Took } from '~~/core/job/work-log'
+import type { JointTime } from '~~/core/job/work-log'
 import { useDatabase } from './connection'
 import { jobs, jointMinutes } from './schema'
 
 /** What the joints of a job took: of each the newest entry, without those that were taken back. */
-export async function minutesTaken(job: string): Promise<Took[]> {
+export async function minutesTaken(job: string): Promise<JointTime[]> {
   const database = await useDatabase()
   const rows = await database.select().from(jointMinutes).where(eq(jointMinutes.job, job)).orderBy(asc(jointMinutes.id))
   const newest = new Map(rows.map(({ joint, minutes }) => [joint, { joint, minutes }]))
@@ -12,7 +12,7 @@ export async function minutesTaken(job: string): Promise<Took[]> {
 }
 
 /** Adds entries to a job's log. @returns whether there is such a job */
-export async function recordMinutes(job: string, took: readonly Took[]): Promise<boolean> {
+export async function recordMinutes(job: string, took: readonly JointTime[]): Promise<boolean> {
   const database = await useDatabase()
   const at = new Date()
   return database.transaction(async (transaction) => {

@@ -46,22 +46,22 @@ const lengths = { min: 0, max: 1000 }
         <div class="grid grid-cols-2 gap-4">
           <Readout
             label="Take out of the line"
-            :value="length(found.madeUp?.remove ?? found.remove)"
+            :value="length(found.makeUpPiece?.remove ?? found.remove)"
             :tolerance="tolerance(found.tolerance)"
             :basis="takeOff.basis"
           />
           <Readout
             label="Play it needs"
             :value="length(found.playNeeded)"
-            :basis="found.madeUp ? 'there is not enough' : 'there is enough: spring it in'"
+            :basis="found.makeUpPiece ? 'there is not enough' : 'there is enough: spring it in'"
           />
         </div>
-        <p v-if="found.madeUp">
-          {{ found.madeUp.couplings === 1 ? 'One new piece' : 'Two new pieces' }} of
-          <strong>{{ length(found.madeUp.piece) }}</strong>,
-          {{ found.madeUp.couplings === 1 ? 'a slip coupling' : 'a slip coupling at each end' }}, gap
-          <strong>{{ length(found.madeUp.gap) }}</strong> under it. Mark old and new pipe
-          <strong>{{ length(found.madeUp.mark) }}</strong>
+        <p v-if="found.makeUpPiece">
+          {{ found.makeUpPiece.couplings === 1 ? 'One new piece' : 'Two new pieces' }} of
+          <strong>{{ length(found.makeUpPiece.piece) }}</strong>,
+          {{ found.makeUpPiece.couplings === 1 ? 'a slip coupling' : 'a slip coupling at each end' }}, gap
+          <strong>{{ length(found.makeUpPiece.gap) }}</strong> under it. Mark old and new pipe
+          <strong>{{ length(found.makeUpPiece.mark) }}</strong>
           from their ends: there the coupling’s mouths must stand.
         </p>
         <p class="text-sm text-muted">

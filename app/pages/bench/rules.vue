@@ -52,7 +52,8 @@ function copy(): void {
     </div>
     <ProfileEditor v-if="ownId && own" :id="ownId" :key="ownId" :profile="own" class="mb-6" />
     <ul class="ruled border-y border-(--ui-border)" aria-label="Rules">
-      <li v-for="meta in metas" :key="meta.id" class="py-2">
+      <li v-for="meta in metas" :id="meta.id" :key="meta.id" class="py-2">
+        <span v-for="id in meta.formerly ?? []" :id="id" :key="id" />
         <h2 class="heading">{{ say.trade(meta.statement) }}</h2>
         <p>{{ say.trade(meta.why) }}</p>
         <p class="text-sm text-muted">{{ meta.id }} · {{ meta.basis }}</p>

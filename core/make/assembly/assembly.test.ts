@@ -18,7 +18,7 @@ const joint = (id: string, parts: [string, string], more: Partial<AssemblyJoint>
   axis: [1, 0, 0],
   insertion: 15,
   spring: 0,
-  closes: false,
+  needsNoPlay: false,
   minutes: 10,
   wait: 0,
   unknown: [],
@@ -93,7 +93,7 @@ describe('the order of assembly', () => {
   })
 
   it('a union, or pipe that springs back far enough, closes it', () => {
-    for (const change of [{ closes: true }, { spring: 16 }]) {
+    for (const change of [{ needsNoPlay: true }, { spring: 16 }]) {
       const order = assemblyOrder(between(change))
       expect(order.ok && order.steps.map((step) => step.joint).at(-1)).toBe('p-b')
     }
@@ -263,7 +263,7 @@ describe('the order of assembly', () => {
           method: fc.constantFrom('solder', 'press-metal', 'thread', 'compression') as fc.Arbitrary<
             AssemblyJoint['method']
           >,
-          closes: fc.boolean(),
+          needsNoPlay: fc.boolean(),
           spring: fc.constantFrom(0, 20),
           minutes: fc.integer({ min: 1, max: 20 }),
           wait: fc.constantFrom(0, 0, 5, 30),

@@ -22,7 +22,7 @@ const stresses: Partial<Record<MaterialKey, number>> = {
  *
  * @param od outside diameter in mm, above 0
  * @param length of the leg to where it is held, in mm, 0 or more
- * @example deflection('copper-hard', 22, 1000) // 100 × 1000² / (3 × 117 000 × 11) = 25.9
+ * @example deflection('copper-hard', 22, 1000) // 25.9; 100 × 1000² / (3 × 117 000 × 11)
  */
 export function deflection(material: MaterialKey, od: number, length: number): number {
   const [stress, gigapascals] = [stresses[material], materialFacts[material].youngsModulus]

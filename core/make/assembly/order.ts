@@ -1,3 +1,4 @@
+import { DisjointSets } from '../../disjoint-sets'
 import { hasRubber, isNear, needsFlame, type AssemblyJoint, type AssemblyQuestion } from './question'
 import { benchOrPlace, type Phase } from './phases'
 import { separate } from './separate'
@@ -53,18 +54,9 @@ function lateJoints(question: AssemblyQuestion, closers: ReadonlySet<AssemblyJoi
 
 /** How many of the joints on a way close a ring between held parts: one less than the held parts of each assembly. */
 function neededClosers({ joints, fixed }: AssemblyQuestion): number {
-  const of = new Map<string, string>()
-  const root = (part: string): string => {
-    const up = of.get(part) ?? part
-    return up === part ? part : root(up)
-  }
-  let rings = 0
-  for (const { parts } of joints) {
-    const [a, b] = [root(parts[0]), root(parts[1])]
-    if (a === b) rings += 1
-    else of.set(a, b)
-  }
-  const roots = [...fixed].map(root)
+  const assemblies = new DisjointSets()
+  const rings = joints.filter(({ parts }) => !assemblies.tie(...parts)).length
+  const roots = [...fixed].map((part) => assemblies.root(part))
   return rings + roots.length - new Set(roots).size
 }
 
@@ -122,9 +114,9 @@ function seek(question: AssemblyQuestion): Arranged | null {
 const mostTightened = 8
 const shortest = (of: readonly Arranged[]): Arranged[] => [...of].sort((a, b) => a.waterOff - b.waterOff)
 
-/** The order of least water-off time among the ways to choose what closes; null with what stood against the first. */
+/** The order of least water-off time among the ways to choose which joints need no play; null with what stood against the first. */
 function search(question: AssemblyQuestion): { best: Arranged | null; obstacle: Obstacle | null } {
-  const able = question.joints.filter(({ closes, spring, insertion }) => closes || spring >= insertion)
+  const able = question.joints.filter(({ needsNoPlay, spring, insertion }) => needsNoPlay || spring >= insertion)
   let obstacle: Obstacle | null = null
   const found: Arranged[] = []
   let tried = 0
@@ -165,7 +157,7 @@ function stepsOf(question: AssemblyQuestion, { order, early }: Arranged): Assemb
 const withChanged = (question: AssemblyQuestion, changed: ReadonlySet<AssemblyJoint>): AssemblyQuestion => ({
   ...question,
   joints: question.joints.map((joint) =>
-    changed.has(joint) ? { ...joint, method: 'compression', closes: true, wait: 0 } : joint,
+    changed.has(joint) ? { ...joint, method: 'compression', needsNoPlay: true, wait: 0 } : joint,
   ),
 })
 
@@ -178,7 +170,7 @@ function remediesOf(question: AssemblyQuestion): Remedy[] {
   const wrapped = search({ ...question, near: new Map() }).best
   const hot = question.joints.filter(needsFlame).map(({ id }) => id)
   const found: Remedy[] = wrapped ? [{ joints: hot, changes: ['wet wrap'] }] : []
-  const able = question.joints.filter(({ closes }) => !closes)
+  const able = question.joints.filter(({ needsNoPlay }) => !needsNoPlay)
   for (let count = 1; count <= mostTogether; count += 1) {
     let tried = 0
     for (const changed of choices(able, count)) {

@@ -1,3 +1,4 @@
+import { DisjointSets } from '../../disjoint-sets'
 import type { AssemblyJoint, AssemblyQuestion, Extent } from './question'
 
 /** Where and when a joint is made: at the bench, in its place while the water is still on, or with the water off. */
@@ -16,30 +17,29 @@ const longestSide = (extent: Extent | undefined): number =>
 
 /** What is put together so far, each part's assembly with the room that it takes. */
 class Benched {
-  private readonly of = new Map<string, string>()
+  private readonly assemblies = new DisjointSets()
   private readonly extents = new Map<string, Extent | undefined>()
 
   constructor(private readonly question: AssemblyQuestion) {}
 
-  private root(part: string): string {
-    const up = this.of.get(part)
-    return up === undefined ? part : this.root(up)
+  private extentOf(part: string): Extent | undefined {
+    const root = this.assemblies.root(part)
+    return this.extents.has(root) ? this.extents.get(root) : this.question.extents.get(root)
   }
 
-  private extentOf(root: string): Extent | undefined {
-    return this.extents.has(root) ? this.extents.get(root) : this.question.extents.get(root)
+  private together([a, b]: AssemblyJoint['parts']): Extent | undefined {
+    return together(this.extentOf(a), this.extentOf(b))
   }
 
   /** Longest side of what a joint would make. */
   sizeWith({ parts }: AssemblyJoint): number {
-    return longestSide(together(this.extentOf(this.root(parts[0])), this.extentOf(this.root(parts[1]))))
+    return longestSide(this.together(parts))
   }
 
   join({ parts }: AssemblyJoint): void {
-    const [a, b] = [this.root(parts[0]), this.root(parts[1])]
-    const extent = together(this.extentOf(a), this.extentOf(b))
-    if (a !== b) this.of.set(b, a)
-    this.extents.set(a, extent)
+    const extent = this.together(parts)
+    this.assemblies.tie(...parts)
+    this.extents.set(this.assemblies.root(parts[0]), extent)
   }
 }
 
@@ -48,7 +48,7 @@ class Benched {
  * first, as long as it can still be carried. The others, which join these assemblies, are made in their place.
  *
  * @param early joints that are made before the water is off
- * @example two pieces of 1500 in line and 2000 that can be carried: the joint that makes 3000 of them is made in place
+ * @remarks for instance: two pieces of 1500 in line and 2000 that can be carried: the joint that makes 3000 of them is made in place
  */
 export function benchOrPlace(question: AssemblyQuestion, early: readonly AssemblyJoint[]): Phase[] {
   const benched = new Benched(question)

@@ -15,7 +15,7 @@ export interface AssemblyJoint {
   /** By how much the pipe about it can be sprung back along that way, in mm. */
   readonly spring: number
   /** It needs no play: a slip coupling, a union, a compression joint. */
-  readonly closes: boolean
+  readonly needsNoPlay: boolean
   readonly minutes: number
   /** Minutes before water may stand on it. */
   readonly wait: number

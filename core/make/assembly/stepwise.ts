@@ -50,7 +50,7 @@ function obstacleAt(
   const sides = joint.parts.map((part) => assemblies.at(part)) as [Set<string>, Set<string>]
   const isFixed = (side: Set<string>) => [...side].some((part) => fixed.has(part))
   const held = sides[0] === sides[1] || (isFixed(sides[0]) && isFixed(sides[1]))
-  if (held && !joint.closes && joint.spring < joint.insertion) {
+  if (held && !joint.needsNoPlay && joint.spring < joint.insertion) {
     return { kind: 'held', needed: joint.insertion, gives: joint.spring }
   }
   if (joint.method === 'thread') {

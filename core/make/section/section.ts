@@ -118,7 +118,7 @@ function sayingOf(stations: JointSection['stations'], faults: readonly Fault[]):
  * where along the socket the seal and the grip sit is typical of the method.
  *
  * @throws RangeError when the depth is not above 0, or the pipe is drawn outside 0 to depth
- * @example sectionOf({ pipe: copper22, method: 'press-metal', depth: 23, home: 23, faults: new Set() }).says // 'Home: …'
+ * @example sectionOf({ pipe: copper22, method: 'press-metal', depth: 23, home: 23, faults: new Set() }).says.startsWith('Home') // true
  */
 export function sectionOf(figures: SectionFigures): JointSection {
   const { pipe, method, depth, home } = figures

@@ -1,0 +1,58 @@
+import { Stryker } from '@stryker-mutator/core'
+import { stretchesOf, topics } from './sample'
+
+/**
+ * Changes the core's code in small ways, a sample of each topic, and counts how many of the changes a test notices.
+ *
+ *   npm run test:mutation [-- --seed N] [--lines N] [--topics route,bend]
+ */
+const least = 0.85
+
+function option(name: string, otherwise: string): string {
+  const at = process.argv.indexOf(`--${name}`)
+  return at < 0 ? otherwise : (process.argv[at + 1] ?? otherwise)
+}
+function wholeNumber(name: string, otherwise: number): number {
+  const value = Number(option(name, String(otherwise)))
+  if (!Number.isInteger(value) || value < 1) throw new RangeError(`--${name}: a whole number above 0`)
+  return value
+}
+
+const seed = wholeNumber('seed', Math.ceil(Math.random() * 2 ** 31))
+const lines = wholeNumber('lines', 72)
+const asked = option('topics', topics().join(',')).split(',')
+console.log(`Mutation test with seed ${seed}, ${lines} lines of each topic; the same again: --seed ${seed}`)
+
+const stretches = new Map(asked.map((topic) => [topic, stretchesOf(topic, lines, seed)]))
+const results = await new Stryker({
+  testRunner: 'vitest',
+  vitest: { configFile: 'scripts/mutation/vitest.config.ts' },
+  plugins: ['@stryker-mutator/vitest-runner'],
+  mutate: [...stretches.values()].flat().map(({ file, from, to }) => `${file}:${from}-${to}`),
+  // What is said is held by other means: a test renders every sentence, and a text changed to another is still a text.
+  mutator: { excludedMutations: ['StringLiteral'] },
+  ignorePatterns: ['!.nuxt', '.output', '.data', 'docs', 'app', 'server', 'e2e', 'public'],
+  reporters: ['clear-text', 'progress-append-only'],
+  clearTextReporter: { allowColor: false, reportTests: false, skipFull: true },
+  thresholds: { high: 85, low: 85, break: null },
+  concurrency: 2,
+  timeoutMS: 20_000,
+  tempDirName: '.data/mutation',
+}).runMutationTest()
+
+const noticed = new Set(['Killed', 'Timeout'])
+const counted = new Set([...noticed, 'Survived', 'NoCoverage'])
+const topicOf = (file: string) => {
+  const folder = /core\/([^/]+)\//.exec(file)?.[1]
+  return folder ?? '.'
+}
+let low = 0
+for (const topic of asked) {
+  const own = results.filter(({ fileName, status }) => topicOf(fileName) === topic && counted.has(status))
+  const killed = own.filter(({ status }) => noticed.has(status)).length
+  const share = own.length ? killed / own.length : 1
+  if (share < least) low += 1
+  console.log(`${topic.padEnd(10)} ${killed} of ${own.length} noticed, ${(share * 100).toFixed(0)} %`)
+}
+console.log(low ? `${low} topics below ${least * 100} %` : `Every topic at ${least * 100} % or more`)
+process.exitCode = low ? 1 : 0

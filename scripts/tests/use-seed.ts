@@ -1,0 +1,4 @@
+import fc from 'fast-check'
+import { inject } from 'vitest'
+
+fc.configureGlobal({ ...fc.readConfigureGlobal(), seed: inject('seed') })
