@@ -16,8 +16,9 @@ const word = computed(() => tabs.find(({ to }) => to === route.path)?.word ?? ''
 const row = useTemplateRef<HTMLElement>('row')
 /** On a phone the row slides: the chosen tab is brought into sight. */
 const showTab = () =>
-  row.value?.querySelector('.router-link-active')?.scrollIntoView({ inline: 'center', block: 'nearest' })
-onMounted(showTab)
+  row.value?.querySelector('[aria-current="page"]')?.scrollIntoView({ inline: 'center', block: 'nearest' })
+// The tabs’ widths hold once their font is there.
+onMounted(() => document.fonts.ready.then(showTab))
 watch(() => route.path, showTab, { flush: 'post' })
 useHead({ title: 'Bench · Jolvet' })
 </script>

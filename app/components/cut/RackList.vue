@@ -41,10 +41,11 @@ function add(): void {
         </UButton>
       </li>
     </ul>
-    <div class="grid items-end gap-2 sm:grid-cols-[1fr_9rem_auto]">
+    <div class="grid grid-cols-2 items-end gap-2">
       <Choice
         label="Pipe of an offcut"
         :items="items"
+        class="col-span-2"
         :model-value="pipe"
         @update:model-value="(id) => (chosen = id)"
       />
@@ -55,7 +56,7 @@ function add(): void {
         :model-value="mm"
         @update:model-value="(value) => (mm = value)"
       />
-      <UButton :disabled="mm === undefined" @click="add">
+      <UButton class="justify-self-start" :disabled="mm === undefined" @click="add">
         <UIcon name="i-lucide-plus" class="size-4" />To the rack
       </UButton>
     </div>

@@ -33,7 +33,8 @@ const name = ref(props.profile.name)
       </UButton>
     </div>
     <p v-if="store.problem" role="alert" class="text-(--ui-error)">{{ store.problem }}</p>
-    <div class="grid gap-x-4 gap-y-3 sm:grid-cols-2 lg:grid-cols-3">
+    <!-- The mark of a changed setting stands beside the field, in the page’s margin. -->
+    <div class="-ml-3 grid gap-x-4 gap-y-3 sm:grid-cols-2 lg:grid-cols-3">
       <div
         v-for="setting in settingIds"
         :key="setting"

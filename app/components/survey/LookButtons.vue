@@ -4,6 +4,7 @@ import type { Observation } from '~~/core/job/observation'
 
 /** The looks, cheapest first: one press takes an answer. */
 const props = defineProps<{ observations: readonly Observation[]; suggested: string | undefined }>()
+const { say } = useWords()
 const emit = defineEmits<{ observe: [seen: Observation] }>()
 
 const questions: readonly { kind: LookKind; ask: string }[] = [
@@ -36,7 +37,7 @@ const open = computed(() => questions.filter(({ kind }) => !props.observations.s
         <UButton
           v-for="value in lookValues[kind]"
           :key="value"
-          :label="value"
+          :label="say.trade(value)"
           color="neutral"
           variant="outline"
           class="px-2.5"

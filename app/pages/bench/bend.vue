@@ -86,10 +86,10 @@ function addMark(): void {
 </script>
 
 <template>
-  <div class="grid gap-6 lg:grid-cols-[minmax(0,22rem)_minmax(0,1fr)]">
-    <section class="order-2 space-y-4 lg:order-1" aria-label="The bend">
+  <div class="grid gap-x-6 gap-y-4 lg:grid-cols-[minmax(0,22rem)_minmax(0,1fr)]">
+    <AskedMost class="lg:col-span-2" :most="most" :last="last" @ask="set" />
+    <section class="order-2 space-y-4" aria-label="The bend">
       <LazyPipePicker label="Pipe" :model-value="question.pipe" @update:model-value="(id) => set({ pipe: id })" />
-      <AskedMost :most="most" :last="last" @ask="set" />
       <Choice
         label="What is bent"
         :items="kinds"
@@ -211,7 +211,7 @@ function addMark(): void {
       />
       <BenderPanel v-if="pipe && method === 'bender'" :od="pipe.od" />
     </section>
-    <div class="order-1 lg:order-2">
+    <div class="order-1 lg:order-3">
       <p v-if="asked.problem" role="alert" class="text-lg text-(--ui-error)">{{ asked.problem }}</p>
       <template v-else-if="asked.tube && pipe">
         <p class="mb-2 font-label text-xl font-semibold" data-shape>
