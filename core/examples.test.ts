@@ -31,6 +31,13 @@ type Exports = Readonly<Record<string, unknown>>
 const files = readdirSync(import.meta.dirname, { recursive: true, encoding: 'utf8' }).filter(
   (file) => file.endsWith('.ts') && !file.endsWith('.test.ts'),
 )
+const modules = new Map(
+  await Promise.all(
+    files.map(
+      async (file) => [file, (await import(/* @vite-ignore */ join(import.meta.dirname, file))) as Exports] as const,
+    ),
+  ),
+)
 
 const evaluate = (code: string, scope: Exports): unknown =>
   new Function(...Object.keys(scope), `return (${code})`)(...Object.values(scope)) as unknown
@@ -54,9 +61,9 @@ describe('the examples in the core’s comments run', () => {
     ),
   )
   it('there are some', () => expect(examples.length).toBeGreaterThan(50))
-  it.each(examples)('%s', async (text, file) => {
+  it.each(examples)('%s', (text, file) => {
     const [code = '', wanted = ''] = text.split(' // ')
-    const scope = { ...named, ...((await import(/* @vite-ignore */ join(import.meta.dirname, file))) as Exports) }
+    const scope = { ...named, ...modules.get(file) }
     matches(evaluate(code, scope), evaluate(wanted.split('; ')[0]!, scope))
   })
 })

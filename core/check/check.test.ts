@@ -1,11 +1,13 @@
 import { describe, expect, it } from 'vitest'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
-import type { MethodId } from '../catalogue/method'
+import { methods, type MethodId } from '../catalogue/method'
+import { toolSpace } from '../catalogue/tool-space'
 import { planJob } from '../plan'
 import { said } from '../said'
 import { pipeId, sampleJob, type SampleRun } from '../sample-run'
 
 const copper22 = pipeId('EN 1057', '22', 0.9)
+const old = pipeId('BS 659', '3/4')
 const plan = (of: Partial<SampleRun>) =>
   planJob(sampleJob({ pipe: copper22, method: 'solder', legs: [], ...of }), catalogue)
 const saying = (of: Partial<SampleRun>, rule: string) =>
@@ -82,6 +84,25 @@ describe('room for the tool between two mouths', () => {
     expect(saying(short('press-metal', lengthFor('press-metal', 20)), 'tool-room')).toEqual([])
   })
 
+  it('two tools each take half of what two of them need, and the larger one is named', () => {
+    const ends = (a: MethodId, b: MethodId, bare: number): Partial<SampleRun> => ({
+      ...short('press-metal', (lengthFor(a, 0) + lengthFor(b, 0)) / 2 + bare),
+      nodes: { a: { method: a }, b: { method: b } },
+    })
+    const [jaw, nut] = [toolSpace('press-metal', 22)!.mouths, toolSpace('compression', 22)!.mouths]
+    const larger = methods[jaw >= nut ? 'press-metal' : 'compression'].tool
+    for (const [a, b] of [
+      ['press-metal', 'compression'],
+      ['compression', 'press-metal'],
+    ] as const) {
+      const [found] = plan(ends(a, b, 1)).checks.filter(({ rule }) => rule === 'tool-room')
+      expect(found!.values).toEqual({ bare: 1, needed: (jaw + nut) / 2, short: (jaw + nut) / 2 - 1, tool: larger })
+      expect(saying(ends(a, b, (jaw + nut) / 2), 'tool-room')).toEqual([])
+    }
+    expect(jaw).not.toBe(nut)
+    expect(saying(ends('press-metal', 'press-metal', 0), 'tool-room')).toHaveLength(1)
+  })
+
   it('solder asks for none', () => {
     expect(saying(short('solder', lengthFor('solder', 2)), 'tool-room')).toEqual([])
   })
@@ -90,5 +111,110 @@ describe('room for the tool between two mouths', () => {
     const tight = short('press-metal', lengthFor('press-metal', -5))
     expect(saying(tight, 'tool-room')).toEqual([])
     expect(saying(tight, 'least-piece').join()).toMatch(/move a fitting by 5.mm/)
+  })
+})
+
+describe('what is looked at in a whole run', () => {
+  const straight: Partial<SampleRun> = { legs: [['open:s', 'east', 1000, 'outlet:e']] }
+  const corner = (kind: string, more: NonNullable<SampleRun['legs']> = []): Partial<SampleRun> => ({
+    legs: [['open:s', 'east', 1000, `${kind}:a`], ['open:b', 'south', 1000, `${kind}:a`], ...more],
+  })
+  const cap: readonly [string, 'up', number, string] = ['elbow:a', 'up', 500, 'cap:c']
+  /** What each check says of a run: verdict, sentence, place, values. */
+  const cases: readonly (readonly [
+    rule: string,
+    of: Partial<SampleRun>,
+    ...found: (readonly [string, string, object?])[],
+  ])[] = [
+    ['connected', straight],
+    ['connected', { legs: [] }],
+    [
+      'connected',
+      { legs: [...straight.legs!, ['open:x', 'up', 300, 'cap:y']] },
+      ['refuse loose', 'Run, open end 2'],
+      ['refuse loose', 'Run, cap'],
+    ],
+    ['closing', straight],
+    ['closing', { ...straight, nodes: { s: { at: [0, 0, 0] }, e: { at: [1000, 0, 0] } } }],
+    [
+      'closing',
+      { ...straight, nodes: { s: { at: [0, 0, 0] }, e: { at: [1004, -2, 3] } } },
+      ['caution misses', 'Run', { x: 4, y: -2, z: 3 }],
+    ],
+    [
+      'closing',
+      { ...straight, nodes: { s: { at: [0, 0, 0] }, e: { at: [1000, 7, 0] } } },
+      ['caution misses', 'Run', { x: 0, y: 7, z: 0 }],
+    ],
+    [
+      'closing',
+      { ...straight, nodes: { s: { at: [0, 0, 0] }, e: { at: [1000, 0, 7] } } },
+      ['caution misses', 'Run', { x: 0, y: 0, z: 7 }],
+    ],
+    ['goes-straight', corner('elbow')],
+    ['goes-straight', corner('coupling'), ['refuse turns', 'Run, coupling', { kind: 'coupling' }]],
+    ['goes-straight', corner('slip-coupling'), ['refuse turns', 'Run, slip coupling', { kind: 'slip coupling' }]],
+    ['height', { ...straight, nodes: { e: { height: 0 } } }],
+    [
+      'height',
+      { ...straight, nodes: { e: { height: 20 } } },
+      ['caution misses', 'Run, outlet', { by: 20, height: 20 }],
+    ],
+    [
+      'height',
+      { ...straight, nodes: { e: { height: -20 } } },
+      ['caution misses', 'Run, outlet', { by: -20, height: -20 }],
+    ],
+    ['open-end', corner('elbow')],
+    ['open-end', corner('tee'), ['caution open', 'Run, tee', { meeting: 2, wanted: 3 }]],
+    [
+      'open-end',
+      { legs: [['open:s', 'east', 1000, 'elbow:a']] },
+      ['caution open', 'Run, elbow', { meeting: 1, wanted: 2 }],
+    ],
+    ['too-many-legs', corner('elbow')],
+    ['too-many-legs', corner('elbow', [cap]), ['refuse many', 'Run, elbow', { meeting: 3, wanted: 2, kind: 'elbow' }]],
+    ['stock', { legs: [['open:s', 'east', 3000, 'open:e']] }],
+    [
+      'stock',
+      { legs: [['open:s', 'east', 4200, 'open:e']] },
+      ['caution long', '22 × 0.9 copper half-hard · EN 1057 R250, piece P1', { length: 4200 }],
+    ],
+    ['unknown-figure', corner('elbow')],
+    ['unknown-figure', straight, ['caution no take-off', 'Run, piece P1', { socket: '22 solder', fitting: 'outlet' }]],
+    [
+      'unknown-figure',
+      { legs: [['tie-in:s', 'east', 1000, 'open:e']], nodes: { s: { existing: old } } },
+      ['caution not chosen', 'Run, piece P1'],
+    ],
+    ['support', corner('elbow')],
+    [
+      'support',
+      {
+        legs: [
+          ['open:s', 'east', 1000, 'outlet:a'],
+          ['open:b', 'east', 900, 'outlet:c'],
+        ],
+      },
+      ['caution not measured', 'Run, leg 1 and 1 more'],
+    ],
+    [
+      'size',
+      { legs: [['tie-in:s', 'east', 1000, 'open:e']], nodes: { s: { existing: old } } },
+      ['refuse none', 'Run, tie-in, joint 1', { method: 'solder' }],
+    ],
+    [
+      'size',
+      { ...corner('elbow'), pipe: old, method: 'push-fit' },
+      ['refuse none', 'Run, elbow, joint 1 and 1 more', { method: 'push-fit' }],
+    ],
+  ]
+
+  it.each(cases)('%s: case %#', (rule, of, ...found) => {
+    const checks = plan(of).checks.filter((check) => check.rule === rule)
+    expect(checks.map(({ verdict, message, where }) => [`${verdict} ${message}`, where])).toEqual(
+      found.map(([says, where]) => [says, where]),
+    )
+    found.forEach(([, , values], index) => values && expect(checks[index]!.values).toMatchObject(values))
   })
 })

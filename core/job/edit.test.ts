@@ -114,6 +114,27 @@ describe('surveys', () => {
     expect(removeSurvey(other, survey).surveys).toEqual([])
   })
 
+  it('touches no other survey, run or place', () => {
+    const first = addSurvey(emptyJob('Two', 'metric', 'metric'))
+    const second = addSurvey(first.job)
+    const one = takeForPipe(second.job, first.survey, copper, { wet: true })
+    expect(one.surveys.map(({ pipe }) => pipe)).toEqual([copper, undefined])
+    const two = takeForPipe(one, second.survey, copper, { barrier: true })
+    expect(two.runs.map(({ place }) => place)).toEqual([{ wet: true }, { barrier: true }])
+    expect(two.runs.map(({ nodes }) => nodes[0]!.survey)).toEqual([first.survey, second.survey])
+    const other = pipeId('EN 1057', '15', 0.7)
+    const changed = takeForPipe(two, first.survey, other)
+    expect(changed.runs.map(({ nodes }) => nodes[0]!.existing)).toEqual([other, copper])
+    expect(changed.runs[1]).toEqual(two.runs[1])
+    // Nothing read of it leaves the place as it was, and adds none where there was none.
+    expect(changed.runs[0]!.place).toEqual({ wet: true })
+    const third = addSurvey(emptyJob('None', 'metric', 'metric'))
+    expect(takeForPipe(third.job, third.survey, copper).runs[0]!.place).toBeUndefined()
+    // A run with a tie-in among other nodes is one of this survey's: no second run is begun.
+    const longer = addLeg(one, one.runs[0]!.id, one.runs[0]!.nodes[0]!.id, 'east', 500).job
+    expect(takeForPipe(longer, first.survey, other).runs).toHaveLength(1)
+  })
+
   it('a figure measured on one chain does not hold for another, and stays for the same', () => {
     const { job, run } = addRun(emptyJob('Measured', 'metric', 'metric'), {
       kind: 'tie-in',

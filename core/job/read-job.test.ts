@@ -45,6 +45,52 @@ describe('a job file that is wrong names its fields', () => {
     ['version', (job) => (job.version = 2)],
   ])('%s', (field, change) => expect(fields(change)).toContain(field))
 
+  it.each<[string, unknown, string]>([
+    ['format', { format: 'other', version: 1 }, 'this is not a job file: format must be “jolvet-job”'],
+    ['version', { format: 'jolvet-job', version: 2 }, 'job file version 2 is not known here; version 1 is'],
+    ['(body)', null, 'a job file is a JSON object'],
+    ['(body)', [], 'a job file is a JSON object'],
+    ['(body)', 'job', 'a job file is a JSON object'],
+  ])('%s alone is named where nothing after it can be read', (field, input, problem) => {
+    expect(readJob(input, catalogue)).toEqual({ ok: false, fields: [{ field, problem }] })
+  })
+
+  it.each<[string, (job: typeof tarn) => void, string]>([
+    [
+      'runs.0.legs.0.pipe',
+      (job) => ((job.runs[0]!.legs[0]! as { pipe?: string }).pipe = 'hose'),
+      'there is no pipe “hose” in the catalogue',
+    ],
+    [
+      'runs.0.nodes.0.existing',
+      (job) => ((job.runs[0]!.nodes[0]! as { existing?: string }).existing = 'hose'),
+      'there is no pipe “hose”',
+    ],
+    [
+      'surveys.0.pipe',
+      (job) => ((job.surveys[0]! as { pipe?: string }).pipe = 'hose'),
+      'there is no pipe “hose” in the catalogue',
+    ],
+    ['runs.0.legs.0.from', (job) => (job.runs[0]!.legs[0]!.from = 'x'), 'there is no node “x” in this run'],
+    [
+      'runs.0.legs.0.to',
+      (job) => (job.runs[0]!.legs[0]!.to = job.runs[0]!.legs[0]!.from),
+      'a leg ends at another node than it begins',
+    ],
+    [
+      'runs.0.legs.1.id',
+      (job) => (job.runs[0]!.legs[1]!.id = job.runs[0]!.legs[0]!.id),
+      'is used twice; ids are unique here',
+    ],
+    ['runs.1.id', (job) => (job.runs[1]!.id = job.runs[0]!.id), 'is used twice'],
+    ['surveys.1.id', (job) => (job.surveys[1]!.id = job.surveys[0]!.id), 'is used twice'],
+  ])('%s and why', (field, change, why) => {
+    const job = structuredClone(tarn)
+    change(job)
+    const read = readJob(job, catalogue)
+    expect(read.ok ? [] : read.fields).toEqual([{ field, problem: expect.stringContaining(why) }])
+  })
+
   it('a file cut short says so', () => {
     expect(readJobText(JSON.stringify(tarn).slice(0, 500), catalogue)).toMatchObject({
       ok: false,

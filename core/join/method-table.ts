@@ -1,6 +1,6 @@
 import { materialKey, type MaterialKey } from '../catalogue/material'
 import type { MethodId } from '../catalogue/method'
-import type { Pipe } from '../catalogue/pipe'
+import type { Pipe, SizeFamily } from '../catalogue/pipe'
 import type { TableSentence } from './table-sentences'
 import type { VerdictKind } from './verdict'
 
@@ -119,15 +119,17 @@ const rows: Readonly<Record<MaterialKey, Partial<Record<Column, Finding>>>> = {
 
 const leadReason = refuse('lead')
 
+/** Where metal bodies are sold: by inch sizes. */
+const metalBodied: ReadonlySet<SizeFamily> = new Set(['cts', 'schedule', 'pex-al-pex'])
+
 function columnOf(method: MethodId, pipe: Pipe): Column {
-  if (method === 'push-fit')
-    return pipe.family === 'cts' || pipe.family === 'schedule' ? 'push-fit-metal' : 'push-fit-plastic'
+  if (method === 'push-fit') return metalBodied.has(pipe.family) ? 'push-fit-metal' : 'push-fit-plastic'
   return method === 'crimp' || method === 'clamp' ? 'ring' : method
 }
 
 /**
  * What the first table of the trade says of a method on a pipe, before size and place are looked at.
- * Push-fit is read from the body that is made for the pipe's family: metal for copper tube size, plastic for metric.
+ * Push-fit is read from the body that is made for the pipe's family: metal for inch sizes, plastic for metric.
  */
 export function tableFinding(method: MethodId, pipe: Pipe): Finding {
   if (pipe.material === 'lead') return leadReason

@@ -4,6 +4,7 @@ import { formatClock, formatWait } from './format-duration'
 import { formatLength } from './format-length'
 import { formatAtMost, formatTolerance } from './format-tolerance'
 import { parseLength } from './parse-length'
+import { sizeToMillimetres } from './units'
 import { toCelsius, toFahrenheit } from './temperature'
 
 describe('reading lengths', () => {
@@ -20,6 +21,20 @@ describe('reading lengths', () => {
     ['12', 'imperial', 304.8],
     ['22mm', 'imperial', 22],
     ['3′ 4 1/2″', 'metric', 1028.7],
+    ['7"', 'metric', 177.8],
+    ['7 in', 'metric', 177.8],
+    ['3/4', 'metric', 19.05],
+    ['3/4', 'imperial', 19.05],
+    ["5' 6 in", 'metric', 1676.4],
+    ['5\'6  "', 'imperial', 1676.4],
+    ["5'", 'metric', 1524],
+    ["2' -3", 'imperial', 685.8],
+    ['1.75', 'imperial', 44.45],
+    ['22', 'imperial', 558.8],
+    ['7 in 3', 'metric', null],
+    ['x7"', 'metric', null],
+    ["5' x", 'metric', null],
+    ['1 m 20', 'metric', null],
   ] as const)('%s in %s', (text, units, mm) => {
     const parsed = parseLength(text, units)
     if (mm === null) expect(parsed.ok).toBe(false)
@@ -43,7 +58,40 @@ describe('reading lengths', () => {
     expect(parseLength('500ft', 'imperial', limits)).toEqual({ ok: false, problem: 'it must be at most 10′' })
     expect(parseLength('1/2', 'imperial', limits)).toEqual({ ok: false, problem: 'it must be at least 1″' })
     expect(parseLength('0', 'metric')).toEqual({ ok: false, problem: 'it must be at least 0.1\u2009mm' })
+    const least = (min: number, units: 'metric' | 'imperial', text = '-90') => {
+      const read = parseLength(text, units, { min, max: 100 })
+      return read.ok ? '' : read.problem
+    }
+    expect(least(0.1, 'imperial', '0')).toBe('it must be at least more than 0')
+    expect(least(1, 'metric', '0.5')).toBe('it must be at least 1\u2009mm')
+    expect(least(-0.5, 'metric')).toBe('it must be at least -0.5\u2009mm')
+    expect(least(-50, 'metric')).toBe('it must be at least −50\u2009mm')
+    expect(least(25.4 / 32, 'imperial', '0')).not.toContain('more than 0')
   })
+
+  it('goes below nought where the limits do', () => {
+    const limits = { min: -100, max: 100 }
+    for (const text of ['-45', '−45', '- 45mm'])
+      expect(parseLength(text, 'metric', limits)).toEqual({ ok: true, mm: -45 })
+    expect(parseLength('-1"', 'metric', limits)).toEqual({ ok: true, mm: -25.4 })
+    expect(parseLength('100', 'metric', limits).ok && parseLength('-100', 'metric', limits).ok).toBe(true)
+    expect(parseLength('100.1', 'metric', limits).ok || parseLength('-100.1', 'metric', limits).ok).toBe(false)
+    expect(parseLength('-0', 'metric', { min: 0, max: 9 }).ok).toBe(false)
+  })
+})
+
+describe('sizes in inches', () => {
+  it.each([
+    ['3/8', 9.525],
+    ['1', 25.4],
+    ['12', 304.8],
+    ['1-1/4', 31.75],
+    ['10-1/2', 266.7],
+    ['1/10', 2.54],
+  ])('%s', (text, mm) => expect(sizeToMillimetres(text)).toBeCloseTo(mm, 9))
+  it.each(['', 'x', '1/0', '1/', '3/8"', 'a3/8', '1-', '1-2-3', '1/x'])('%s is none', (text) =>
+    expect(() => sizeToMillimetres(text)).toThrow(`“${text}” is not a size in inches`),
+  )
 })
 
 describe('writing lengths', () => {

@@ -10,7 +10,9 @@ export interface Stretch {
 }
 
 const stretchLines = 12
-const isCode = (name: string) => name.endsWith('.ts') && !name.endsWith('.test.ts') && !name.startsWith('sample-')
+/** Tables of figures are left out: there is nothing in them that a change of code is like. */
+const isCode = (path: string) =>
+  path.endsWith('.ts') && !path.endsWith('.test.ts') && !/(^|\/)(tables\/|sample-)/.test(path)
 
 /** The folders of the core, each a topic; what stands beside them is one more. */
 export function topics(): string[] {
@@ -20,7 +22,7 @@ export function topics(): string[] {
 
 function codeOf(topic: string): string[] {
   const names = readdirSync(join('core', topic), { recursive: topic !== '.', encoding: 'utf8' })
-  return names.filter((name) => isCode(name.split('/').at(-1)!)).map((name) => join('core', topic, name))
+  return names.filter(isCode).map((name) => join('core', topic, name))
 }
 
 /** Stretches of a topic's code, so many lines in all, drawn by seed: every stretch is as likely as any other. */

@@ -39,8 +39,13 @@ defineProps<{
     />
     <p class="mt-2 text-sm"><span class="label">Tools</span> {{ [...card.tools, ...card.consumables].join(', ') }}</p>
     <ol class="ruled my-3 border-y border-(--ui-border)">
-      <li v-for="(step, index) in card.steps" :key="index" class="grid gap-x-4 py-2 sm:grid-cols-[1fr_14rem]">
-        <p class="flex gap-3 text-lg">
+      <li
+        v-for="(step, index) in card.steps"
+        :key="index"
+        :class="printed ? 'grid-cols-[1fr_9rem] py-1' : 'py-2 sm:grid-cols-[1fr_14rem]'"
+        class="grid gap-x-4"
+      >
+        <p class="flex gap-3" :class="{ 'text-lg': !printed }">
           <span class="font-label font-semibold text-(--ui-primary)">{{ index + 1 }}</span>
           <span>
             {{ step.text }}
@@ -49,7 +54,7 @@ defineProps<{
         <StepFigureView :step="step" :timer="`${timer}/${index}`" :where="where" :printed="printed" />
       </li>
     </ol>
-    <dl class="grid gap-x-4 gap-y-1 sm:grid-cols-[7rem_1fr]">
+    <dl class="grid gap-x-4 gap-y-1 sm:grid-cols-[7rem_1fr]" :class="{ 'text-sm': printed }">
       <dt class="label">Holes</dt>
       <dd>{{ card.holes }}</dd>
       <dt class="label">Look after</dt>

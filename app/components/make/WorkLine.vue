@@ -31,18 +31,26 @@ const bar = (from: number, to: number, whole: number) => ({
 </script>
 
 <template>
-  <div class="grid grid-cols-[2rem_1fr_6.5rem] items-center gap-x-2 lg:grid-cols-[2rem_minmax(0,18rem)_1fr_7rem]">
+  <div
+    class="grid items-center gap-x-2"
+    :class="
+      printed
+        ? 'grid-cols-[2rem_20rem_1fr_7rem]'
+        : 'grid-cols-[2rem_1fr_6.5rem] lg:grid-cols-[2rem_minmax(0,18rem)_1fr_7rem]'
+    "
+  >
     <span class="font-label text-lg font-semibold text-(--ui-primary)">{{ number }}</span>
     <UButton
-      v-if="opens"
+      v-if="opens && !printed"
       variant="ghost"
       class="justify-start px-0 text-left whitespace-normal"
       :label="text"
       @click="emit('open')"
     />
-    <span v-else class="flex min-h-11 items-center">{{ text }}</span>
+    <span v-else class="flex items-center" :class="printed ? 'py-1' : 'min-h-11'">{{ text }}</span>
     <div
-      class="relative order-last col-span-3 h-3 lg:order-none lg:col-span-1"
+      class="relative h-3"
+      :class="{ 'order-last col-span-3 lg:order-none lg:col-span-1': !printed }"
       :title="`from ${minutes(start)} to ${minutes(end)}`"
     >
       <span class="absolute h-3" :class="colours[phase]" :style="bar(start, end, whole)" />

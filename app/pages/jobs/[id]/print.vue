@@ -91,7 +91,7 @@ const bent = computed(() =>
         <ReasonList :reasons="joint.reasons.filter(({ verdict }) => verdict === 'refuse')" />
       </div>
     </section>
-    <section class="space-y-6">
+    <section class="gap-6 space-y-4 print:columns-2">
       <JointCardView
         v-for="{ card, reasons, joints: alike } in kinds"
         :key="alike[0]!.id"
