@@ -76,6 +76,9 @@ describe('joint cards', () => {
       tried('compression-pe', pipe('EN 12201', '25')),
       tried('thread', pipe('EN 10255', '3/4')),
     ]).toEqual([false, false, false, false])
+    // A cemented socket is tapered: dry, nothing reaches its stop.
+    expect(tried('solvent', pipe('ASTM D2846', '3/4'))).toBe(false)
+    expect(texts('solvent', pipe('ASTM D2846', '3/4')).join()).toContain('a third to two thirds of the way')
   })
 
   it('plastic under a nut: liner, hand-size spanner, fewer turns', () => {

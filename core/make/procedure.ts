@@ -55,16 +55,19 @@ function depthMark(insertion: Figure | null): StepFigure {
   return { label: 'Mark at', mm: insertion.mm, tolerance: insertion.tolerance, basis: insertion.basis }
 }
 
+/** How far a pipe is tried in its fitting before the joint is made. */
+const trial = {
+  home: 'Mark the insertion depth all round, then dry-fit to the stop.',
+  'part way':
+    'Mark the insertion depth all round, then try it dry: it goes in a third to two thirds of the way. Farther it is loose, less it will not go home.',
+  never: 'Mark the insertion depth all round. Do not try it in the fitting: it does not come out again unharmed.',
+} as const
+
 /** How every joint starts: cut and cleaned, and marked. Where the pipe can be tried in its fitting, it is. */
-export function commonStart(insertion: Figure | null, isTried: boolean): Step[] {
+export function commonStart(insertion: Figure | null, tried: keyof typeof trial): Step[] {
   return [
     { text: 'Cut square. Deburr inside, then outside. Wipe, and look for scores.' },
-    {
-      text: isTried
-        ? 'Mark the insertion depth all round, then dry-fit to the stop.'
-        : 'Mark the insertion depth all round. Do not try it in the fitting: it does not come out again unharmed.',
-      figure: depthMark(insertion),
-    },
+    { text: trial[tried], figure: depthMark(insertion) },
   ]
 }
 

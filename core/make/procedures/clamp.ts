@@ -6,7 +6,7 @@ export function clamp({ insertion, socket, say }: JointFigures): Procedure {
     tools: ['clamp tool', 'pipe shears'],
     consumables: [`${socket?.size ?? ''} pinch clamp`.trim()],
     steps: [
-      ...commonStart(insertion, true),
+      ...commonStart(insertion, 'home'),
       { text: 'Clamp on first, its ear up and where the tool reaches it. Push the fitting in to its shoulder.' },
       { text: 'Bring the clamp back and hold it there.', figure: ringFromEnd(say) },
       { text: 'Squeeze the ear until the tool releases.' },

@@ -5,7 +5,7 @@ export function compressionPe({ insertion }: JointFigures): Procedure {
     tools: ['two grips', 'pipe shears', 'chamfer tool'],
     consumables: ['liner', 'potable silicone'],
     steps: [
-      ...commonStart(insertion, false),
+      ...commonStart(insertion, 'never'),
       { text: 'Chamfer the end. Scrape scores smooth, along the pipe.' },
       { text: 'Liner in, to its collar. Loosen the nut until the grip ring is free.' },
       { text: 'Push through ring and seal until the mark is at the nut. Mind the flow arrow.' },

@@ -21,7 +21,7 @@ export function compression({ insertion, pipe, profile, say }: JointFigures): Pr
       : [`two spanners, ${say.length(spannerLength)} long or so`, 'pipe cutter', 'deburrer'],
     consumables: plastic ? ['olive', 'insert'] : lined ? ['olive', 'liner'] : ['olive'],
     steps: [
-      ...commonStart(insertion, true),
+      ...commonStart(insertion, 'home'),
       {
         text: plastic
           ? 'Insert or liner into the pipe, to its collar: without it the wall gives under the olive.'

@@ -25,7 +25,7 @@ export function crimp({ insertion, socket, say }: JointFigures): Procedure {
     tools: ['crimp tool', 'go/no-go gauge', 'pipe shears'],
     consumables: [`${socket?.size ?? ''} copper ring`.trim()],
     steps: [
-      ...commonStart(insertion, true),
+      ...commonStart(insertion, 'home'),
       { text: 'Ring on first. Then push the fitting in to its shoulder.' },
       { text: 'Bring the ring back and hold it there.', figure: ringFromEnd(say) },
       { text: 'Tool square on the ring. One full closure, once.' },

@@ -26,7 +26,7 @@ export function expansion(figures: JointFigures): Procedure {
     tools: ['expander', `${socket?.size ?? ''} head`.trim(), 'pipe shears'],
     consumables: [`${socket?.size ?? ''} expansion ring`.trim()],
     steps: [
-      ...commonStart(insertion, false),
+      ...commonStart(insertion, 'never'),
       { text: 'Ring flush with the end, or a little over it.' },
       {
         text: 'Expand, with a turn of the head between strokes, until it bottoms, and no more.',

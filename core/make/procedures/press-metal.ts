@@ -5,7 +5,7 @@ export function pressMetal({ insertion, socket }: JointFigures): Procedure {
     tools: ['press tool', `jaw ${socket?.size ?? 'of the fitting’s size and profile'}`, 'deburrer', 'depth marker'],
     consumables: ['marker'],
     steps: [
-      ...commonStart(insertion, true),
+      ...commonStart(insertion, 'home'),
       { text: 'Look that the seal is in its groove and clean.' },
       { text: 'Push in with a slight turn, until the mark is at the mouth.' },
       { text: 'Set the jaw square on the bead. One full cycle, and do not stop it.' },

@@ -5,7 +5,7 @@ export function pressMultilayer({ insertion, socket }: JointFigures): Procedure 
     tools: ['press tool', `jaw ${socket?.size ?? ''} for this sleeve`.replace('  ', ' '), 'calibrator', 'pipe shears'],
     consumables: [],
     steps: [
-      ...commonStart(insertion, false),
+      ...commonStart(insertion, 'never'),
       { text: 'Calibrate and bevel the bore until the bevel runs all round.' },
       { text: 'Push on until the sleeve’s window is full of pipe.' },
       { text: 'Right jaw against the collar. Press once, to the end.' },

@@ -10,7 +10,7 @@ export function pushFit({ insertion, pipe, profile }: JointFigures): Procedure {
     tools: ['pipe cutter', 'deburrer', 'depth marker'],
     consumables: takesInsert ? ['insert', 'potable silicone'] : ['potable silicone'],
     steps: [
-      ...commonStart(insertion, false),
+      ...commonStart(insertion, 'never'),
       insert,
       { text: 'Pipe in line with the fitting. Push with a slight turn until the mark is at the collar.' },
       { text: 'Tug back hard. Lock the collar if it has one.' },

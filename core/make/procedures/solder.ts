@@ -47,7 +47,7 @@ export function solder(figures: JointFigures): Procedure {
     tools: ['torch', 'heat mat', 'extinguisher', 'cleaning strip and brush', 'wet rag'],
     consumables: ['lead-free solder', 'flux'],
     steps: [
-      ...commonStart(figures.insertion, true),
+      ...commonStart(figures.insertion, 'home'),
       { text: 'Open a valve so that steam can leave; take washers and cartridges out of the line.' },
       { text: 'Clean pipe end and cup to bright metal. Flux both thinly. Push home and turn once.' },
       {

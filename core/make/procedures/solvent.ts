@@ -19,10 +19,7 @@ export function solvent(figures: JointFigures): Procedure {
     tools: ['saw or shears', 'chamfer tool', 'gloves'],
     consumables: [cement, 'primer where required'],
     steps: [
-      ...commonStart(insertion, true),
-      {
-        text: 'Dry, the pipe goes in a third to two thirds of the way: farther it is loose, less it will not go home.',
-      },
+      ...commonStart(insertion, 'part way'),
       { text: `Primer where required, then ${cement} on pipe and socket, evenly.` },
       {
         text: `Push in with a quarter turn, to the stop, and hold. The socket is tapered: ${insertion ? `a gap of up to ${figures.say.tolerance(insertion.tolerance)}` : 'a small gap'} at the stop is as it should be.`,
