@@ -120,12 +120,9 @@ describe('what is looked at in a whole run', () => {
     legs: [['open:s', 'east', 1000, `${kind}:a`], ['open:b', 'south', 1000, `${kind}:a`], ...more],
   })
   const cap: readonly [string, 'up', number, string] = ['elbow:a', 'up', 500, 'cap:c']
+  type Found = readonly [says: string, where: string, values?: object]
   /** What each check says of a run: verdict, sentence, place, values. */
-  const cases: readonly (readonly [
-    rule: string,
-    of: Partial<SampleRun>,
-    ...found: (readonly [string, string, object?])[],
-  ])[] = [
+  const cases: readonly (readonly [rule: string, of: Partial<SampleRun>, ...found: Found[]])[] = [
     ['connected', straight],
     ['connected', { legs: [] }],
     [
@@ -210,7 +207,7 @@ describe('what is looked at in a whole run', () => {
     ],
   ]
 
-  it.each(cases)('%s: case %#', (rule, of, ...found) => {
+  it.each(cases.map(([rule, of, ...found]) => ({ rule, of, found })))('$rule: case %#', ({ rule, of, found }) => {
     const checks = plan(of).checks.filter((check) => check.rule === rule)
     expect(checks.map(({ verdict, message, where }) => [`${verdict} ${message}`, where])).toEqual(
       found.map(([says, where]) => [says, where]),

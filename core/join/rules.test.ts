@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
 import { methodIds, type MethodId } from '../catalogue/method'
 import type { Pipe } from '../catalogue/pipe'
-import type { Place, Service } from '../job/place'
+import type { Place } from '../job/place'
 import { profiles, profileWith } from '../job/profile'
 import { velocityOf } from '../flow/velocity'
 import { said } from '../said'
@@ -298,14 +298,17 @@ describe('rules', () => {
     for (const { statement, why } of ruleMetas) expect(statement.length > 20 && why.length > 20).toBe(true)
   })
 
-  it.each(cases)('%s of %s by %s, %o: %s', (rule, of, method, given, says, values) => {
-    const { reasons, verdict } = judge(catalogue, pipes[of], method, circumstances(given))
-    const found = reasons.filter((reason) => reason.rule === rule)
-    expect(found.map((reason) => `${reason.verdict} ${reason.message}`)).toEqual(says === null ? [] : [says])
-    if (values) expect(found[0]!.values).toMatchObject(values)
-    // The worst of all reasons is the verdict.
-    if (says?.startsWith('refuse')) expect(verdict).toBe('refuse')
-  })
+  it.each(cases.map(([rule, of, method, given, says, values]) => ({ rule, of, method, given, says, values })))(
+    '$rule of $of by $method, $given: $says',
+    ({ rule, of, method, given, says, values }) => {
+      const { reasons, verdict } = judge(catalogue, pipes[of], method, circumstances(given))
+      const found = reasons.filter((reason) => reason.rule === rule)
+      expect(found.map((reason) => `${reason.verdict} ${reason.message}`)).toEqual(says === null ? [] : [says])
+      if (values) expect(found[0]!.values).toMatchObject(values)
+      // The worst of all reasons is the verdict.
+      if (says?.startsWith('refuse')) expect(verdict).toBe('refuse')
+    },
+  )
 
   it('every sentence of every rule is said in one of these cases, and some case hears nothing of it', () => {
     const missing = jointRules.flatMap(({ meta: { id, messages } }) => {

@@ -85,9 +85,12 @@ function lines(method: MethodId, of: keyof typeof pipes, profile: Profile, here:
 }
 
 describe('cards as they were read through', () => {
-  it.each(cards)('%s on %s, %o', (method, of, here = {}) => {
-    expect(lines(method, of, profiles.metric, { say: speakerIn('metric'), ...here })).toMatchSnapshot()
-  })
+  it.each(cards.map(([method, of, here = {}]) => ({ method, of, here })))(
+    '$method on $of, $here',
+    ({ method, of, here }) => {
+      expect(lines(method, of, profiles.metric, { say: speakerIn('metric'), ...here })).toMatchSnapshot()
+    },
+  )
   it('in feet, inches and the trade’s words there', () => {
     const say = speakerIn('imperial')
     expect(lines('crimp', 'PEX 1/2', profiles['us-a'], { say })).toMatchSnapshot()

@@ -26,7 +26,7 @@ const label = (id: string) => shippedCatalogue.pipe(id)?.label.split(' · ')[0] 
       <tr
         v-for="piece in pieces"
         :key="piece.id"
-        class="h-11 cursor-pointer"
+        class="h-11 cursor-pointer print:h-7"
         :class="piece.id === selected ? 'bg-(--ui-bg-muted)' : ''"
         @click="emit('select', piece.id)"
       >
@@ -35,7 +35,7 @@ const label = (id: string) => shippedCatalogue.pipe(id)?.label.split(' · ')[0] 
           <UButton
             variant="ghost"
             color="primary"
-            class="min-w-11 px-1 font-label text-lg font-semibold"
+            class="min-w-11 px-1 font-label text-lg font-semibold print:min-h-0 print:py-0"
             :label="piece.id"
             :aria-label="`Show piece ${piece.id}`"
           />

@@ -13,48 +13,31 @@ defineProps<{
   where: string
   /** Named apart from the same joint elsewhere, so that its waits have timers of their own. */
   timer: string
-  printed?: boolean
-  /** All joints that it holds for, each with a box to tick. */
-  places?: readonly string[]
 }>()
 </script>
 
 <template>
   <article class="keep-whole">
     <h2 class="heading">{{ card.title }}</h2>
-    <ul v-if="places" class="my-1 flex flex-wrap gap-x-5 gap-y-0.5" aria-label="Holds for">
-      <li v-for="place in places" :key="place"><TickBox /> {{ place }}</li>
-    </ul>
-    <p v-else class="text-muted">{{ where }}</p>
+    <p class="text-muted">{{ where }}</p>
     <ul class="my-2 border-l-4 border-(--ui-warning) pl-3">
       <li v-for="caution in card.cautions" :key="caution">{{ caution }}</li>
     </ul>
     <ReasonList :reasons="reasons.filter(({ verdict }) => verdict !== 'fits')" />
-    <LazyJointSectionView
-      v-if="card.insertion && !printed"
-      class="no-print my-3"
-      :pipe="pipe"
-      :method="method"
-      :depth="card.insertion.mm"
-    />
+    <LazyJointSectionView v-if="card.insertion" class="my-3" :pipe="pipe" :method="method" :depth="card.insertion.mm" />
     <p class="mt-2 text-sm"><span class="label">Tools</span> {{ [...card.tools, ...card.consumables].join(', ') }}</p>
     <ol class="ruled my-3 border-y border-(--ui-border)">
-      <li
-        v-for="(step, index) in card.steps"
-        :key="index"
-        :class="printed ? 'grid-cols-[1fr_9rem] py-1' : 'py-2 sm:grid-cols-[1fr_14rem]'"
-        class="grid gap-x-4"
-      >
-        <p class="flex gap-3" :class="{ 'text-lg': !printed }">
+      <li v-for="(step, index) in card.steps" :key="index" class="grid gap-x-4 py-2 sm:grid-cols-[1fr_14rem]">
+        <p class="flex gap-3 text-lg">
           <span class="font-label font-semibold text-(--ui-primary)">{{ index + 1 }}</span>
           <span>
             {{ step.text }}
           </span>
         </p>
-        <StepFigureView :step="step" :timer="`${timer}/${index}`" :where="where" :printed="printed" />
+        <StepFigureView :step="step" :timer="`${timer}/${index}`" :where="where" />
       </li>
     </ol>
-    <dl class="grid gap-x-4 gap-y-1 sm:grid-cols-[7rem_1fr]" :class="{ 'text-sm': printed }">
+    <dl class="grid gap-x-4 gap-y-1 sm:grid-cols-[7rem_1fr]">
       <dt class="label">Holes</dt>
       <dd>{{ card.holes }}</dd>
       <dt class="label">Look after</dt>

@@ -4,16 +4,9 @@ import { formatWait } from '~~/core/quantity/format-duration'
 import { useTimerStore } from '~/stores/timers'
 
 /** The figure that a step needs, and the wait after it with its timer. */
-defineProps<{ step: Step; timer: string; where: string; large?: boolean; printed?: boolean }>()
-const { length, tolerance, diameter } = useWords()
+defineProps<{ step: Step; timer: string; where: string; large?: boolean }>()
+const { value, rest } = useStepFigure()
 const timers = useTimerStore()
-function value(figure: StepFigure): string {
-  if ('mm' in figure) return length(figure.mm)
-  // A gauge measures a diameter: one end goes over it, the other does not.
-  return 'go' in figure ? `${diameter(figure.go)} goes, ${diameter(figure.noGo)} does not` : figure.text
-}
-const rest = (figure: StepFigure) =>
-  'mm' in figure ? `± ${tolerance(figure.tolerance)}, ${figure.basis}` : figure.basis
 /** Words and two limits are longer than a figure, and are set smaller. */
 const sizeOf = (figure: StepFigure, large: boolean | undefined) =>
   'mm' in figure ? (large ? 'text-7xl' : 'text-3xl') : large ? 'text-4xl' : 'text-2xl'
@@ -36,8 +29,7 @@ const isRunning = (id: string) => timers.running.some((running) => running.id ==
       }}</span>
       <span class="block text-sm text-muted">{{ step.wait.basis }}</span>
       <UButton
-        v-if="!printed"
-        class="no-print mt-1"
+        class="mt-1"
         :aria-pressed="isRunning(timer)"
         :active="isRunning(timer)"
         @click="timers.start(timer, `${step.wait.what}: ${where}`, step.wait.seconds)"

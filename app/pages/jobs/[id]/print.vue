@@ -5,7 +5,7 @@ import { useCatalogueStore } from '~/stores/catalogue'
 
 /** The job on paper: drawings, cut list, bends, stock, what to bring, plan of work, a card for each kind of joint. */
 const { job, plan } = useOpenJob()
-const { joints, cardOf, placeOf, runName, pipeOf } = useJointCards()
+const { joints, cardOf, placeOf, runName } = useJointCards()
 const { length } = useWords()
 const own = useCatalogueStore()
 const celsius = useAirTemperature()
@@ -80,7 +80,7 @@ const bent = computed(() =>
       <h2 class="heading">Clips</h2>
       <ClipTable :job="job" :plan="plan" />
     </section>
-    <section v-if="made.length" class="keep-whole">
+    <section v-if="made.length">
       <h2 class="heading">Plan of work</h2>
       <LazyWorkPlan :celsius="celsius ?? 20" printed />
     </section>
@@ -92,17 +92,11 @@ const bent = computed(() =>
       </div>
     </section>
     <section class="gap-6 space-y-4 print:columns-2">
-      <JointCardView
-        v-for="{ card, reasons, joints: alike } in kinds"
-        :key="alike[0]!.id"
-        :card="card"
-        :pipe="pipeOf(alike[0]!)"
-        :method="alike[0]!.method"
-        :reasons="reasons"
-        where=""
-        :timer="alike[0]!.id"
-        :places="alike.map((joint) => `${joint.number}, ${runName(joint.run)}: ${placeOf(joint)}`)"
-        printed
+      <JointCardPrint
+        v-for="kind in kinds"
+        :key="kind.joints[0]!.id"
+        :kind="kind"
+        :place-of="(joint) => `${joint.number}, ${runName(joint.run)}: ${placeOf(joint)}`"
       />
     </section>
     <p class="text-sm">Local code, the makers’ instructions and a licensed person come before what stands here.</p>
