@@ -18,6 +18,8 @@ describe('asking for a pipe', () => {
     ['pex 1/2', 'north-america', /^1\/2 PEX/],
     ['pex-b 3/4', undefined, /^3\/4 PEX-B/],
     ['mdpe 25', 'britain', /^25 × [\d.]+ PE /],
+    ['blue 25', 'britain', /^25 × [\d.]+ PE /],
+    ['table x 22', 'britain', /^22 × 0.9 copper half-hard/],
     ['galv 1', 'britain', /^1 galvanised steel/],
     ['3/4" cts', 'north-america', /^3\/4 copper hard · ASTM B88 L/],
     ['soft 3/8', 'north-america', /^3\/8 copper soft/],

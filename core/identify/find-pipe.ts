@@ -36,6 +36,9 @@ const words: readonly (readonly [RegExp, Test])[] = [
   [/\b(?:pp-?r)\b/, of('pp-r')],
   [/\b(?:polybut(?:yl|ylene|ene)?|pb)\b/, of('pb')],
   [/\b(?:[mhl]dpe|poly(?:ethylene)?|pe)\b/, of('pe')],
+  // What comes out of the ground is blue, and is asked for by that.
+  [/\bblue\b/, of('pe')],
+  [/\btable[ -]?x\b/, ({ grade }) => grade === 'R250'],
   [/\bplastic\b/, ({ material }) => isPlastic(material)],
   [/\b(?:copper|cu)\b/, of('copper')],
   [/\blead\b/, of('lead')],
