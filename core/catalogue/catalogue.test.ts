@@ -39,6 +39,16 @@ describe('the catalogue', () => {
     expect(catalogue.converterSocketFor('solder', catalogue.pipe(pipeId('BS 659', '3/4'))!)?.insertion).toBeNull()
   })
 
+  it('knows the converter of old 3/4 bore by method, and of no other pipe', () => {
+    const old = catalogue.pipe(pipeId('BS 659', '3/4'))!
+    for (const method of ['solder', 'compression'] as const) {
+      const socket = catalogue.converterSocketFor(method, old)
+      expect(socket).toMatchObject({ method, family: 'old-bore', insertion: null })
+    }
+    expect(catalogue.converterSocketFor('crimp', old)).toBeUndefined()
+    expect(catalogue.converterSocketFor('solder', catalogue.pipe(pipeId('EN 1057', '22', 0.9))!)).toBeUndefined()
+  })
+
   it('has no take-off where nobody wrote one down', () => {
     expect(catalogue.takeOff(socketOf('solder:EN 1254-1:22'), 'elbow-90', 'either')).toEqual({
       mm: 14.6,

@@ -107,6 +107,19 @@ describe('a parts file', () => {
     expect(problems[5]!.problem).toContain('CPVC, ASTM D2846')
   })
 
+  it('reads round spaces, and a figure that is not there is not nought', () => {
+    const read = (change: Partial<Parameters<typeof row>[0]>) => readPartRows([row(change)], [])
+    expect(read({ method: ' Solder ', size: ' 22 ', basis: ' Measured ', mm: ' 15,8 ' }).changes[0]?.part.mm).toBe(15.8)
+    for (const mm of ['', '   ']) {
+      expect(read({ what: 'take-off', fitting: 'valve', mm }).changes).toEqual([])
+      expect(read({ what: 'take-off', fitting: 'valve', mm }).problems[0]!.problem).toMatch(/^mm: /)
+    }
+    const { mm: _, ...without } = row({ what: 'take-off', fitting: 'valve' })
+    expect(readPartRows([without as ReturnType<typeof row>], []).problems[0]!.problem).toMatch(/^mm: /)
+    expect(read({ tolerance_mm: '' }).problems[0]!.problem).toMatch(/^tolerance_mm: /)
+    expect(read({ what: 'take-off', fitting: ' ' }).problems[0]!.problem).toMatch(/^fitting: /)
+  })
+
   it('what is written out is read back as the same', () => {
     const parts = [part({ mm: 15.8, note: 'a, b "c"' }), elbow, part({ fitting: 'tee', end: 'branch', mm: 13 })]
     const { changes, problems } = readPartRows(toPartRows(parts), parts)

@@ -170,6 +170,30 @@ describe('transitions', () => {
     for (const { kind, ends } of fittings) expect(ends).toHaveLength({ tee: 3, cap: 1, plug: 1 }[kind as 'tee'] ?? 2)
   })
 
+  it('reducing elbows and tees come down to near sizes only, and a repair coupling turns no corner', () => {
+    const all = shippedFittings()
+    const sizes = (kind: string, system: string) =>
+      all
+        .filter(
+          (fitting) =>
+            fitting.kind === kind && fitting.ends.every((end) => 'socket' in end && end.socket.system === system),
+        )
+        .map(({ ends }) => ends.map((end) => ('socket' in end ? end.socket.size : '')).join('×'))
+    const elbows = sizes('elbow 90', 'EN 1254-1').filter((of) => new Set(of.split('×')).size > 1)
+    expect(elbows).toContain('22×15')
+    expect(elbows).toContain('28×22')
+    expect(elbows).not.toContain('15×22')
+    expect(elbows).not.toContain('54×15')
+    expect(sizes('tee', 'EN 1254-1')).toEqual(
+      expect.arrayContaining(['22×22×22', '22×22×15', '22×15×15', '15×15×22', '22×15×22']),
+    )
+    expect(sizes('tee', 'EN 1254-1')).not.toContain('15×22×15')
+    const turning = all.filter(({ kind }) => /elbow|tee/.test(kind))
+    expect(
+      turning.every(({ ends }) => ends.every((end) => !('socket' in end) || end.socket.system !== 'repair coupling')),
+    ).toBe(true)
+  })
+
   it('puts no plastic female thread on a metal male', () => {
     const chains = join(catalogue, { a: pipe('ASTM D1785', '3/4', 'Schedule 40'), b: pipe('ASTM A53', '3/4') }, shared)
     for (const { fittings } of chains.chains)

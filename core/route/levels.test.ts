@@ -100,6 +100,35 @@ describe('levels', () => {
     expect(found).toMatchObject({ points: [], lowest: 'a', highest: 'b' })
   })
 
+  it('of several outlets the lowest and the highest, whichever is drawn first; of none, neither', () => {
+    const found = levels([
+      ['tie-in:s', 'up', 500, 'tee:t'],
+      ['tee:t', 'up', 700, 'tee:u'],
+      ['tee:u', 'east', 300, 'outlet:top'],
+      ['tee:u', 'down', 900, 'outlet:low'],
+      ['tee:t', 'east', 800, 'outlet:middle'],
+    ])
+    expect(found).toMatchObject({ lowest: 'low', highest: 'top' })
+    expect(levels([['tie-in:s', 'up', 500, 'cap:c']])).toMatchObject({ lowest: null, highest: null })
+  })
+
+  it('water runs off by the lower of two ways, past a hump on the other', () => {
+    const { points } = levels([
+      ['cap:s', 'down', 400, 'elbow:a'],
+      ['elbow:a', 'east', 500, 'tee:t'],
+      ['tee:t', 'up', 300, 'elbow:b'],
+      ['elbow:b', 'east', 200, 'elbow:c'],
+      ['elbow:c', 'down', 900, 'outlet:o'],
+      ['tee:t', 'north', 500, 'elbow:d'],
+      ['elbow:d', 'up', 350, 'outlet:p'],
+    ])
+    // The hump to o stands at −100, the outlet p at −50: it spills over the hump.
+    const kept = Object.fromEntries(
+      points.find(({ kind }) => kind === 'low')!.keeps.map(({ leg, length }) => [leg, length]),
+    )
+    expect(kept).toEqual({ l1: 300, l2: 500, l3: 300, l6: 500, l7: 300 })
+  })
+
   it('a fall is told in mm to the metre', () => {
     const [fall] = levels([['tie-in:s', { bearing: 90, pitch: -1.1458 }, 1500, 'outlet:e']]).falls
     expect(fall).toMatchObject({ leg: 'l1', fall: expect.closeTo(20, 1) })

@@ -49,6 +49,40 @@ describe('a route between two points', () => {
     ])
   })
 
+  it('shares the way out and the way on where both go the same way', () => {
+    const routes = proposeRoutes(question([1000, 800, 0], { leave: 'east', arrive: 'east' }), 'bends')
+    const elbows = routes.find(({ legs }) => legs.length === 3 && legs[1]!.direction === 'north')!
+    expect(ways(elbows)).toEqual([
+      ['east', 500],
+      ['north', 800],
+      ['east', 500],
+    ])
+    const back = proposeRoutes(question([-1000, -800, 0], { leave: 'west', arrive: 'west' }), 'bends')
+    expect(ways(back.find(({ legs }) => legs.length === 3 && legs[1]!.direction === 'south')!)).toEqual([
+      ['west', 500],
+      ['south', 800],
+      ['west', 500],
+    ])
+  })
+
+  it('there and back, what goes the farther way takes the rest, and no leg is shorter than it may be', () => {
+    const routes = proposeRoutes(question([0, 300, 0], { leave: 'east', arrive: 'west' }), 'bends')
+    expect(ways(routes[0]!)).toEqual([
+      ['east', 60],
+      ['north', 300],
+      ['west', 60],
+    ])
+    expect(ways(proposeRoutes(question([200, 300, 0], { leave: 'east', arrive: 'west' }), 'bends')[0]!)).toEqual([
+      ['east', 260],
+      ['north', 300],
+      ['west', 60],
+    ])
+    expect(proposeRoutes(question([0, 60, 0], { leave: 'north', arrive: 'north' }), 'bends')[0]!.legs).toHaveLength(1)
+    const short = proposeRoutes(question([0, 50, 0]), 'bends')
+    expect(short.every(({ legs }) => legs.every(({ length }) => length >= 60 - 1e-6))).toBe(true)
+    expect(short.some(({ legs }) => legs.length === 1)).toBe(false)
+  })
+
   it('a bent tube longer than the stock counts its coupling', () => {
     const [best] = proposeRoutes(question([2500, 2000, 0], { leave: 'east', arrive: 'north' }), 'fittings')
     expect(best!.fittings).toBe(1)

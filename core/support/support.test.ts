@@ -11,7 +11,7 @@ import { growthOf, keepClipsOff } from './free-leg'
 import { countClips, guidesBetween, type LegClips } from './leg-clips'
 import { expansion, freeLegConstant, loopFor, roomAtWall } from './expansion'
 import { fewestClips, fixingsWithin } from './fixings'
-import { joistProblems, needsGuard } from './timber'
+import { joistLimitsMessage, joistProblems, needsGuard } from './timber'
 
 /** The fewest of all choices of places, the first and the last among them, that keep every span; null where none does. */
 function fewestOfAll(places: readonly number[], most: number): number | null {
@@ -128,6 +128,17 @@ describe('timber', () => {
       'a hole of at most 38.4 mm in a joist 140 mm deep',
     ])
     expect(problems({ ...joist, at: 1400, kind: 'notch', size: 20 }, 'us-a')).toHaveLength(1)
+  })
+
+  it('says its limits in words', () => {
+    const limits = (profile: 'metric' | 'us-a') =>
+      said(joistLimitsMessage(profile), profile === 'metric' ? 'metric' : 'imperial')
+    expect(limits('metric')).toBe(
+      'notches to 1/8 of the depth, from 0.07 to 0.25 of the span from a support; holes to 1/4, from 0.25 to 0.4',
+    )
+    expect(limits('us-a')).toBe(
+      'notches to 1/6 of the depth, up to 0.33 of the span from a support; holes to 1/3, 2″ in from either edge, up to 0.5',
+    )
   })
 
   it('guards a pipe nearer than 32 mm to the face', () => {
