@@ -32,6 +32,7 @@ const tools = [
 ] as const
 const tool = ref<(typeof tools)[number]['id'] | ''>('')
 const choose = (id: (typeof tools)[number]['id']) => {
+  isByKey.value = false
   tool.value = tool.value === id ? '' : id
   problem.value = ''
 }
@@ -45,9 +46,11 @@ function apply(edit: (job: Job) => Job): void {
   ;(document.activeElement as HTMLElement | null)?.blur()
   emit('go', added.id)
 }
-async function openOffset(): Promise<void> {
+/** Opened by a key, the hand goes on in its first field: at once, or as soon as the form is there. */
+const isByKey = ref(false)
+function openOffset(): void {
+  isByKey.value = true
   tool.value = 'offset'
-  await nextTick()
   panel.value?.querySelector('input')?.focus()
 }
 defineExpose({ openOffset })
@@ -83,18 +86,19 @@ const coupling = computed(() => {
       </UButton>
     </div>
     <p v-if="problem" role="alert" class="text-(--ui-error)" data-tool-problem>{{ problem }}</p>
-    <OffsetForm
+    <LazyOffsetForm
       v-if="tool === 'offset'"
       :job="job"
       :run="run.id"
       :from="node.id"
       :bend-radius="bendRadius"
+      :takes-focus="isByKey"
       @apply="apply"
     />
-    <MoveForm v-else-if="tool === 'move'" :run="run.id" :node="node.id" :word="word" :leg="leg" @apply="apply" />
-    <CopyForm v-else-if="tool === 'copy'" :run="run.id" :legs="chosen" :to="node.id" :to-word="word" @apply="apply" />
-    <BesideForm v-else-if="tool === 'beside'" :key="run.id" :run="run" @apply="apply" />
-    <CloseForm
+    <LazyMoveForm v-else-if="tool === 'move'" :run="run.id" :node="node.id" :word="word" :leg="leg" @apply="apply" />
+    <LazyCopyForm v-else-if="tool === 'copy'" :run="run.id" :legs="chosen" :to="node.id" :to-word="word" @apply="apply" />
+    <LazyBesideForm v-else-if="tool === 'beside'" :key="run.id" :run="run" @apply="apply" />
+    <LazyCloseForm
       v-else-if="tool === 'close'"
       :run="run.id"
       :closing="plan.closing.filter((of) => of.run === run.id)"
@@ -105,8 +109,8 @@ const coupling = computed(() => {
       :stock-length="stockLength"
       @apply="apply"
     />
-    <CutInForm v-else-if="tool === 'cut-in'" v-bind="coupling" />
-    <SupportPanel v-else-if="tool === 'supports' && leg" :run="run" :leg="leg" :plan="plan" @apply="apply" />
-    <AdvicePanel v-else-if="tool === 'advice'" :run="run" />
+    <LazyCutInForm v-else-if="tool === 'cut-in'" v-bind="coupling" />
+    <LazySupportPanel v-else-if="tool === 'supports' && leg" :run="run" :leg="leg" :plan="plan" @apply="apply" />
+    <LazyAdvicePanel v-else-if="tool === 'advice'" :run="run" />
   </section>
 </template>
