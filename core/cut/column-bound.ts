@@ -52,23 +52,14 @@ export function columnBound(
   solver: Solver,
 ): ColumnBound | null {
   const { sizes, sources } = problem
-  const rowOf = new Map(
-    sizes
-      .map((_, kind) => kind)
-      .filter((kind) => demand[kind]! > 0)
-      .map((kind, row) => [kind, row]),
-  )
-  const kinds = [...rowOf.keys()]
-  const rackRow = (source: number): number => kinds.length + source - 1
+  const rackRow = (source: number): number => sizes.length + source - 1
   const programme = solver.open([
-    ...kinds.map((kind) => ({ least: demand[kind]!, most: Infinity })),
+    ...demand.map((count) => ({ least: count, most: Infinity })),
     ...sources.slice(1).map((_, index) => ({ least: 0, most: supply[index + 1]! })),
   ])
   const columns: Pattern[] = []
   const add = (pattern: Pattern) => {
-    const entries = kinds.flatMap((kind, row) =>
-      pattern.counts[kind]! > 0 ? [[row, pattern.counts[kind]!] as const] : [],
-    )
+    const entries = pattern.counts.flatMap((count, kind) => (count > 0 ? [[kind, count] as const] : []))
     const rack = pattern.source > 0 ? [[rackRow(pattern.source), 1] as const] : []
     programme.add(sources[pattern.source]!.cost, [...entries, ...rack])
     columns.push(pattern)
@@ -86,7 +77,7 @@ export function columnBound(
         pool.push(pattern)
         add(pattern)
       },
-      { kinds, rackRow },
+      rackRow,
     )
   } finally {
     programme.close()
@@ -99,22 +90,20 @@ function priceColumns(
   programme: ColumnProgramme,
   columns: readonly Pattern[],
   add: (pattern: Pattern) => void,
-  { kinds, rackRow }: { kinds: readonly number[]; rackRow: (source: number) => number },
+  rackRow: (source: number) => number,
 ): ColumnBound | null {
   const priced = sources.map((_, source) => source).filter((source) => supply[source]! > 0)
   const capacities = priced.map((source) => sources[source]!.capacity)
   for (;;) {
     const answer = programme.solve()
     if (!answer) return null
-    const items = kinds.map((kind, row) => ({ size: sizes[kind]!, worth: answer.prices[row]!, count: demand[kind]! }))
+    const items = sizes.map((size, kind) => ({ size, worth: answer.prices[kind]!, count: demand[kind]! }))
     let added = false
     fillBest(items, capacities).forEach(({ worth, counts }, index) => {
       const source = priced[index]!
       const price = source > 0 ? answer.prices[rackRow(source)]! : 0
       if (worth + price <= sources[source]!.cost + slack) return
-      const all = sizes.map(() => 0)
-      kinds.forEach((kind, row) => (all[kind] = counts[row]!))
-      add({ source, counts: all })
+      add({ source, counts })
       added = true
     })
     if (added) continue

@@ -32,6 +32,32 @@ const stepsOf = (of: StockQuestion): StockProgress[] => {
 }
 const solve = (of: StockQuestion): StockProgress => stepsOf(of).at(-1)!
 
+describe('what the search opens', () => {
+  it('it closes, whether it runs to its end or is stopped', () => {
+    let [opened, closed] = [0, 0]
+    const counting: Solver = {
+      open(rows) {
+        opened += 1
+        const programme = solver.open(rows)
+        return {
+          add: (...of) => programme.add(...of),
+          solve: () => programme.solve(),
+          solveWhole: (...of) => programme.solveWhole(...of),
+          close: () => {
+            closed += 1
+            programme.close()
+          },
+        }
+      },
+    }
+    // First fit takes three bars, and two are enough: the solver is asked.
+    const of = question([1350, 1350, 1050, 1050, 600, 600])
+    for (const step of cutStock(of, counting)) expect(step.bound).toBe(2)
+    expect(opened).toBeGreaterThan(0)
+    expect(closed).toBe(opened)
+  })
+})
+
 describe('filling one bar', () => {
   it('is as good as trying every choice', () => {
     fc.assert(

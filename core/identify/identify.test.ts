@@ -211,6 +211,14 @@ describe('what is settled', () => {
     expect(catalogue.pipe(answer.candidates[0]!.pipe)!.material).toBe('multilayer')
   })
 
+  it('a mark on any of several prints holds for the pipe', () => {
+    const answer = asked([
+      { kind: 'print', text: 'PE-Xa 16x2.0 potable' },
+      { kind: 'print', text: 'EVOH' },
+    ])
+    expect(answer.marks).toEqual({ barrier: true, potable: true })
+  })
+
   it('not on a fitting that a rule doubts: push-fit on stainless is named, and not offered', () => {
     const answer = asked([
       { kind: 'magnet', value: 'does not stick' },
