@@ -4,7 +4,7 @@ import tarn from '../demo/tarn-lane-bakehouse.json'
 import { shippedCatalogue as catalogue } from './catalogue/catalogue'
 import { setNode, setRun } from './job/edit-run'
 import type { Job } from './job/job'
-import { emptyJob } from './job/new-job'
+import { addSurvey, emptyJob } from './job/new-job'
 import { readJob } from './job/read-job'
 import { checkMetas } from './check/rules'
 import { planJob } from './plan'
@@ -64,6 +64,23 @@ describe('where the steps of a job stand', () => {
     const open = setNode(job(cedar), 'r1', 'n1', { chain: undefined })
     expect(progress(open)[1]).toMatchObject({ state: 'in hand', open: 1 })
     expect(said(progress(open)[1]!.next)).toContain('Glaze-room sink')
+  })
+
+  it('a survey that is not told is named; a tie-in whose pipe is not told asks for no fittings', () => {
+    const { job: looked } = addSurvey(emptyJob('One', 'metric', 'metric'))
+    const [survey] = progress(looked)
+    expect(survey).toMatchObject({ state: 'in hand', open: 1, next: { values: { name: looked.surveys[0]!.name } } })
+    const untold = sampleJob({
+      pipe: pipeId('EN 1057', '22', 0.9),
+      method: 'solder',
+      legs: [['tie-in:s', 'east', 500, 'cap:e']],
+    })
+    expect(progress(untold).find(({ step }) => step === 'join')!.state).toBe('done')
+    // What was a tie-in once may still say its pipe.
+    const [run] = untold.runs
+    const former = { ...run!.nodes[0]!, kind: 'elbow' as const, existing: pipeId('BS 659', '3/4') }
+    const changed = { ...untold, runs: [{ ...run!, nodes: [former, run!.nodes[1]!] }] }
+    expect(progress(changed).find(({ step }) => step === 'join')!.open).toBe(0)
   })
 
   it('a refused joint is a reservation', () => {

@@ -51,8 +51,7 @@ function surveyProgress(job: Job): StepProgress {
 }
 
 function joinProgress(job: Job, plan: Plan, catalogue: Catalogue): StepProgress {
-  const tieIns = job.runs.flatMap(({ nodes }) => nodes.filter(({ kind }) => kind === 'tie-in'))
-  if (tieIns.length === 0 && job.runs.length === 0) return progress('join', 'not begun', 0, todo('join'))
+  if (job.runs.length === 0) return progress('join', 'not begun', 0, todo('join'))
   const open = openTieIns(job, catalogue)
   if (open.length > 0) return progress('join', 'in hand', open.length, todo('fittings', { run: open[0]!.run.name }))
   const refused = plan.joints.filter(({ verdict }) => verdict === 'refuse').length

@@ -31,7 +31,7 @@ useHead({ title: 'Bench · Jolvet' })
           Bench<span class="sr-only">: {{ word }}</span>
         </h1>
         <UButton variant="ghost" class="ml-auto" aria-label="Change units" @click="toggle">
-          {{ units === 'metric' ? 'mm' : 'feet, inches' }}
+          <UnitsWord :units="units" />
         </UButton>
       </TopBar>
       <nav ref="row" aria-label="Questions" class="flex overflow-x-auto">

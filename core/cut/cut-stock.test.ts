@@ -32,6 +32,38 @@ const stepsOf = (of: StockQuestion): StockProgress[] => {
 }
 const solve = (of: StockQuestion): StockProgress => stepsOf(of).at(-1)!
 
+describe('pieces longer than a bar', () => {
+  const rack = (...lengths: number[]) => lengths.map((length, index) => ({ id: `rack-${index + 1}`, length }))
+  it('each lies on the shortest offcut that takes it, the longest piece first; what none takes is named', () => {
+    const of = question([3600, 3200, 4500, 700], { offcuts: rack(5000, 3650, 3300), kerf: 0 })
+    const { plan } = solve(of)
+    const laid = Object.fromEntries(
+      plan.bars.map(({ offcut, pieces }) => [offcut ?? 'bar', pieces.map(({ length }) => length)]),
+    )
+    expect(laid['rack-1']![0]).toBe(4500)
+    expect(laid['rack-2']![0]).toBe(3600)
+    expect(laid['rack-3']![0]).toBe(3200)
+    expect(plan.tooLong).toEqual([])
+    expect(solve(question([3600, 3700], { offcuts: rack(3600) })).plan.tooLong.map(({ length }) => length)).toEqual([
+      3700,
+    ])
+  })
+
+  it('a piece as long as the bar is none of them, and one that fills its offcut exactly is taken', () => {
+    expect(solve(question([3000], { offcuts: rack(3500) })).plan.tooLong).toEqual([])
+    const { plan, newBars } = solve(question([3200, 300], { offcuts: rack(3200) }))
+    expect(newBars).toBe(1)
+    expect(plan.bars.find(({ offcut }) => offcut === 'rack-1')).toMatchObject({ pieces: [{ length: 3200 }], rest: 0 })
+  })
+
+  it('what is left of its offcut, less a cut, is there for others', () => {
+    const of = (second: number) => solve(question([3200, second], { offcuts: rack(3805), kerf: 5 }))
+    // 3805 − 3200 − 5 = 600.
+    expect(of(600).newBars).toBe(0)
+    expect(of(601).newBars).toBe(1)
+  })
+})
+
 describe('what the search opens', () => {
   it('it closes, whether it runs to its end or is stopped', () => {
     let [opened, closed] = [0, 0]

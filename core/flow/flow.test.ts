@@ -10,6 +10,7 @@ import { contentOf } from './content'
 import { jointBore } from './coefficients'
 import { fittingLoss, frictionFactor, pipeLoss } from './loss'
 import { flowPaths } from './path'
+import { velocityOf } from './velocity'
 
 const copper22 = pipeId('EN 1057', '22', 0.9)
 
@@ -117,6 +118,50 @@ describe('the way to each outlet', () => {
     expect(b!.loss).toBeCloseTo(3.66 + 0.5 * 0.541 + 1.5 * 0.541, 1)
     expect(b!.height).toBeCloseTo(9.81, 2)
     expect(a!.velocity).toBeCloseTo(1.04, 2)
+  })
+
+  it('a 45° elbow costs less than a square one, and one that does not turn yet costs as a square one', () => {
+    const loss = (pitch: number) =>
+      flowPaths(
+        shippedCatalogue,
+        layOut(
+          sampleJob({
+            pipe: copper22,
+            method: 'solder',
+            legs: [
+              ['tie-in:s', 'east', 1000, 'elbow:a'],
+              ['elbow:a', { bearing: 90, pitch }, 1000, 'outlet:e'],
+            ],
+          }).runs[0]!,
+        ),
+        20,
+        profiles.metric,
+      )[0]!.loss
+    expect(loss(45)).toBeLessThan(loss(90))
+    expect(loss(50)).toBeCloseTo(loss(45), 9)
+    expect(loss(51)).toBeCloseTo(loss(90), 9)
+  })
+
+  it('no path leads to an outlet that hangs on nothing, nor from an outlet that is the start', () => {
+    const paths = (legs: SampleRun['legs']) =>
+      flowPaths(
+        shippedCatalogue,
+        layOut(sampleJob({ pipe: copper22, method: 'solder', legs }).runs[0]!),
+        20,
+        profiles.metric,
+      )
+    expect(
+      paths([
+        ['tie-in:s', 'east', 500, 'cap:c'],
+        ['elbow:x', 'east', 500, 'outlet:o'],
+      ]),
+    ).toEqual([])
+    expect(paths([['outlet:s', 'east', 500, 'outlet:e']]).map(({ outlet }) => outlet)).toEqual(['e'])
+  })
+
+  it('a draw of nothing is refused, a speed of nothing is nought', () => {
+    expect(velocityOf(0, 20.2)).toBe(0)
+    expect(() => velocityOf(-1, 20.2)).toThrow(RangeError)
   })
 
   it('cautions past the setting, hot sooner than cold', () => {

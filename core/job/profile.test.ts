@@ -1,7 +1,9 @@
 import { describe, expect, it } from 'vitest'
 import { ruleMetas } from '../join/rules'
 import { changedSettings, ownProfileSchema, profileIds, profiles, profileWith } from './profile'
-import { accepted, changedSettingsSchema, settingIds, settings } from './setting'
+import { speakerIn } from '../speech'
+import { accepted, changedSettingsSchema, settingIds, settings, type SettingId } from './setting'
+import { settingText } from './setting-text'
 
 describe('profiles and their settings', () => {
   it('every shipped profile says every setting, within what that accepts', () => {
@@ -30,6 +32,25 @@ describe('profiles and their settings', () => {
   it('an unknown setting and a nameless profile are refused', () => {
     expect(changedSettingsSchema.safeParse({ colour: 'red' }).success).toBe(false)
     expect(ownProfileSchema.safeParse({ name: '  ', base: 'metric', changes: {} }).success).toBe(false)
+  })
+
+  it('are told in their reader’s units, whatever they are', () => {
+    const [metric, imperial] = [speakerIn('metric'), speakerIn('imperial')]
+    const told = (id: SettingId, value: string | number) => [
+      settingText(id, value, metric),
+      settingText(id, value, imperial),
+    ]
+    expect(told('clipFromSolder', 101.6).map((text) => text.replaceAll('\u2009', ' '))).toEqual(['101.5 mm', '4″'])
+    expect(told('hotVelocity', 1.5).map((text) => text.replaceAll('\u2009', ' '))).toEqual(['1.5 m/s', '4.9 ft/s'])
+    expect(told('fireWatch', 60)).toEqual(['60 min', '60 min'])
+    expect(told('ovality', 1.5)).toEqual(['1.5 %', '1.5 %'])
+    expect(told('oliveSmear', 'a smear')).toEqual(['a smear', 'a smear'])
+    expect(told('concealedDemountable', 'caution')).toEqual(['caution', 'caution'])
+    for (const id of settingIds) {
+      const { kind } = settings[id]
+      const unit = kind === 'number' ? settings[id as 'fireWatch'].unit : ''
+      if (unit === 'uses' || unit === 'C') expect(told(id, 5)).toEqual(['5', '5'])
+    }
   })
 
   it('every setting that rules name exists, so that the rules page can show it', () => {

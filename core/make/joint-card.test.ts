@@ -26,7 +26,13 @@ describe('joint cards', () => {
   it('the solder for 22: 133 mm³ of gap is 18.8 mm of 3 mm wire', () => {
     expect(solderLength(22, 15.4, 3)).toBeCloseTo(18.8, 1)
     expect(figure('solder', pipe('EN 1057', '22', 0.9), 'Solder')).toMatchObject({ mm: expect.closeTo(18.8, 1) })
-    expect(() => solderLength(22, 0, 3)).toThrow(RangeError)
+    for (const [od, depth, wire] of [
+      [0, 15, 3],
+      [22, 0, 3],
+      [22, 15, 0],
+      [-1, 15, 3],
+    ] as const)
+      expect(() => solderLength(od, depth, wire)).toThrow(RangeError)
   })
 
   it('the gauge for a half-inch crimp: 0.700 to 0.715 inch', () => {

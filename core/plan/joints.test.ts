@@ -50,6 +50,17 @@ describe('the numbers of joints', () => {
     ])
   })
 
+  it('either end of a bent piece is named by the leg that lies at it', () => {
+    const found = joints(
+      [
+        ['elbow:s', 'east', 500, 'bend:b'],
+        ['bend:b', 'north', 500, 'cap:e'],
+      ],
+      { b: { radius: 88 } },
+    )
+    expect(found.map(({ id }) => id)).toEqual(['r1/s/l1', 'r1/e/l2'])
+  })
+
   it('an existing pipe is a joint of its own, without a piece', () => {
     const found = joints([['tie-in:s', 'east', 500, 'cap:e']], {
       s: { existing: pipeId('EN 1057', '22', 0.9), method: 'compression' },

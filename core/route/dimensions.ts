@@ -9,7 +9,7 @@ export interface Dimension {
 }
 
 /** The ends of a run have their height written beside them. */
-export const hasHeight = (kind: NodeKind): boolean => isRunEnd(kind) || kind === 'tie-in'
+const hasHeight = (kind: NodeKind): boolean => isRunEnd(kind) || kind === 'tie-in'
 
 /** Half the width and height of a written dimension, in letter heights. */
 const half = { width: 2.6, height: 0.75 }
@@ -69,6 +69,36 @@ function freePlace({ from, to }: DrawnLeg, letter: number, taken: TakenPlaces): 
   return null
 }
 
+/** To the right of a node, above and below it, then farther: in thirds of a letter from its centre. */
+const besideNode: readonly Point[] = [
+  [5, -3],
+  [5, 3],
+  [5, -8],
+  [5, 8],
+]
+
+/**
+ * Where the heights of a run's ends stand, from each end in thirds of a letter, so that none covers another: the first
+ * free place about its end. One that finds none is left out.
+ *
+ * @param letter height of the letters in mm of the drawing
+ */
+export function placeHeights({ nodes }: Drawing, letter: number): ReadonlyMap<string, Point> {
+  const third = letter / 3
+  const taken = new TakenPlaces(letter)
+  return new Map(
+    nodes
+      .filter(({ kind }) => hasHeight(kind))
+      .flatMap(({ id, at }) => {
+        const placeOf = ([x, y]: Point): Point => [at[0] + x * third, at[1] + y * third]
+        const beside = besideNode.find((place) => taken.isFree(placeOf(place)))
+        if (!beside) return []
+        taken.take(placeOf(beside))
+        return [[id, beside] as const]
+      }),
+  )
+}
+
 /**
  * Where the dimensions stand so that none covers another: each takes the first free place along or beside its leg,
  * longest legs last, as they have the most room; heights stand first. A dimension that finds no free place is left out:
@@ -76,11 +106,16 @@ function freePlace({ from, to }: DrawnLeg, letter: number, taken: TakenPlaces): 
  *
  * @param letter height of the letters in mm of the drawing
  */
-export function placeDimensions({ legs, nodes }: Drawing, letter: number): Dimension[] {
+export function placeDimensions(drawing: Drawing, letter: number): Dimension[] {
+  const { legs, nodes } = drawing
   const size = ({ from, to }: DrawnLeg) => Math.hypot(to[0] - from[0], to[1] - from[1])
   const third = letter / 3
   const taken = new TakenPlaces(letter)
-  for (const { kind, at } of nodes) if (hasHeight(kind)) taken.take([at[0] + 5 * third, at[1] - 3 * third])
+  const heights = placeHeights(drawing, letter)
+  for (const { id, at } of nodes) {
+    const beside = heights.get(id)
+    if (beside) taken.take([at[0] + beside[0] * third, at[1] + beside[1] * third])
+  }
   return [...legs]
     .sort((a, b) => size(a) - size(b))
     .flatMap((leg) => {

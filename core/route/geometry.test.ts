@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { bendLengths } from '../bend/geometry'
 import { sampleJob, pipeId, type SampleRun } from '../sample-run'
 import { angleBetween, turnBetweenBends, unitVector } from './direction'
-import { placeDimensions } from './dimensions'
+import { placeDimensions, placeHeights } from './dimensions'
 import { drawRun, project } from './drawing'
 import { branchOf, layOut } from './layout'
 
@@ -120,11 +120,15 @@ describe('the isometric drawing', () => {
           const drawing = drawRun(layOut(run(legs)))
           const placed = placeDimensions(drawing, letter)
           const third = letter / 3
-          const heights = drawing.nodes
-            .filter(({ kind }) => kind === 'open')
-            .map(({ at: [x, y] }) => [x + 5 * third, y - 3 * third] as const)
           const apart = (one: readonly number[], other: readonly number[]) =>
             Math.abs(one[0]! - other[0]!) >= 5.2 * letter - 1e-9 || Math.abs(one[1]! - other[1]!) >= 1.5 * letter - 1e-9
+          const beside = placeHeights(drawing, letter)
+          const heights = drawing.nodes.flatMap(({ id, at: [x, y] }) => {
+            const place = beside.get(id)
+            return place ? [[x + place[0] * third, y + place[1] * third] as const] : []
+          })
+          expect(heights).toHaveLength(2)
+          expect(apart(heights[0]!, heights[1]!)).toBe(true)
           expect(new Set(placed.map(({ leg }) => leg)).size).toBe(placed.length)
           placed.forEach(({ at }, index) => {
             expect(placed.slice(index + 1).every((other) => apart(at, other.at))).toBe(true)

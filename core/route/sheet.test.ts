@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { shippedCatalogue } from '../catalogue/catalogue'
 import { pipeId, sampleJob } from '../sample-run'
+import { placeHeights } from './dimensions'
 import { compassOf, drawRun } from './drawing'
 import { layOut } from './layout'
 import { runSheet } from './sheet'
@@ -33,6 +34,35 @@ describe('plan and elevations', () => {
     ])
     expect(compassOf('plan').map(({ word }) => word)).toEqual(['N', 'E'])
     expect(compassOf('from the east').map(({ word }) => word)).toEqual(['N', 'up'])
+  })
+})
+
+describe('heights of ends', () => {
+  const placed = (legs: Parameters<typeof sampleJob>[0]['legs']) =>
+    placeHeights(
+      drawRun(layOut(sampleJob({ pipe: pipeId('EN 1057', '22', 0.9), method: 'solder', legs }).runs[0]!)),
+      60,
+    )
+  it('stand above to the right; near another one below, farther off, or not at all', () => {
+    expect([...placed([['tie-in:s', 'east', 1000, 'outlet:e']])]).toEqual([
+      ['s', [5, -3]],
+      ['e', [5, -3]],
+    ])
+    // Five ends within ten millimetres: four places about them, and one that is not written.
+    const near = placed([
+      ['tie-in:a', 'east', 4, 'tee:t'],
+      ['tee:t', 'up', 4, 'outlet:b'],
+      ['tee:t', 'north', 4, 'outlet:c'],
+      ['tee:t', 'south', 4, 'outlet:d'],
+      ['tee:t', 'down', 4, 'outlet:e'],
+    ])
+    expect([...near.values()]).toEqual([
+      [5, -3],
+      [5, 3],
+      [5, -8],
+      [5, 8],
+    ])
+    expect(near.has('t')).toBe(false)
   })
 })
 

@@ -1,7 +1,7 @@
 import { degrees } from '../quantity/angle'
 import type { Catalogue } from '../catalogue/catalogue'
 import type { Run } from '../job/job'
-import { hasHeight, placeDimensions } from './dimensions'
+import { placeDimensions, placeHeights } from './dimensions'
 import { drawRun, type DrawingView } from './drawing'
 import { layOut } from './layout'
 import { pipeColour, serviceDashes } from './line-style'
@@ -50,12 +50,14 @@ export function runSheet(catalogue: Catalogue, run: Run, view: DrawingView, text
     const at = [from[0] * 0.75 + to[0] * 0.25, from[1] * 0.75 + to[1] * 0.25] as const
     return `<path d="M-1.400-1L1.400 0L-1.400 1z" fill="${ink}" transform="translate(${two(x(at[0]))} ${two(y(at[1]))}) rotate(${two(turn)})"/>`
   })
-  const nodes = drawing.nodes.flatMap(({ kind, at, height: up }) => {
+  const heights = placeHeights(drawing, letter / scale)
+  const nodes = drawing.nodes.flatMap(({ id, kind, at, height: up }) => {
     const { path, fill, weight } = nodeSymbols[kind]
     const where = `translate(${two(x(at[0]))} ${two(y(at[1]))})`
     const sign = `<path d="${path}" fill="${fill === 'ink' ? ink : fill === 'paper' ? paper : 'none'}" stroke="${ink}" stroke-width="${weight}" transform="${where} scale(${third})"/>`
-    const level = hasHeight(kind)
-      ? `<text transform="${where}" x="2.500" y="-2" font-size="2.400" font-style="italic">${escaped(`${up < 0 ? '−' : '+'}${texts.length(Math.abs(up))}`)}</text>`
+    const beside = heights.get(id)
+    const level = beside
+      ? `<text transform="${where}" x="${two(beside[0] * third)}" y="${two(beside[1] * third + 0.8)}" font-size="2.400" text-anchor="middle" font-style="italic">${escaped(`${up < 0 ? '−' : '+'}${texts.length(Math.abs(up))}`)}</text>`
       : ''
     return path === '' ? [level] : [sign + level]
   })

@@ -99,6 +99,16 @@ describe('expansion', () => {
     expect(freeLegConstant(profileWith('metric', { freeLegPpr: 30 }), 'pp-r')).toBe(30)
   })
 
+  it('asks for figures above nought', () => {
+    for (const [coefficient, od, constant] of [
+      [0, 22, 61],
+      [0.0166, 0, 61],
+      [0.0166, 22, 0],
+      [-1, 22, 61],
+    ] as const)
+      expect(() => expansion(coefficient, 10_000, 50, od, constant)).toThrow('figures of the pipe: more than 0')
+  })
+
   it('grows with length and warmth alike, and shrinks when cold by as much', () => {
     fc.assert(
       fc.property(fc.integer({ min: 100, max: 30_000 }), fc.integer({ min: 1, max: 90 }), (length, kelvin) => {

@@ -101,6 +101,47 @@ describe('the rack', () => {
     expect(body.filter(({ mm }: { mm: number }) => mm === 111)).toHaveLength(1)
   })
 
+  it('thirty people who take different offcuts at once all have theirs', async () => {
+    const lengths = Array.from({ length: 30 }, (_, index) => 2000 + index)
+    await ask('POST', 'rack', { for: 'a van', leaves: lengths.map((mm) => ({ pipe, mm })) })
+    const rack: { id: number; mm: number }[] = (await ask('GET', 'rack')).body
+    const ids = rack.filter(({ mm }) => lengths.includes(mm)).map(({ id }) => id)
+    expect(ids).toHaveLength(30)
+    const answers = await Promise.all(
+      ids.map((id) => ask('POST', 'rack', { for: 'a job', takes: [id], leaves: [{ pipe, mm: 222 }] })),
+    )
+    expect(answers.map(({ status }) => status)).toEqual(ids.map(() => 201))
+    const left: { id: number; mm: number }[] = (await ask('GET', 'rack')).body
+    expect(left.filter(({ id }) => ids.includes(id))).toEqual([])
+    expect(left.filter(({ mm }) => mm === 222)).toHaveLength(30)
+  })
+
+  it('overlapping bookings at once: each is booked whole or told what is gone, and none stops another', async () => {
+    const ids = await Promise.all([3001, 3002, 3003, 3004].map(put))
+    const pairs = ids.flatMap((a) => ids.filter((b) => b > a).map((b) => [a, b]))
+    const answers = await Promise.all([...pairs, ...pairs, ...pairs].map((pair) => take(pair)))
+    expect(new Set(answers.map(({ status }) => status))).toEqual(new Set([201, 409]))
+    for (const { status, body } of answers) if (status === 409) expect(body.message).toMatch(/offcut/)
+  })
+
+  it('minutes and a cutting of a job that is deleted meanwhile: no such job, and nothing is kept', async () => {
+    const made = await ask('POST', 'jobs', job)
+    const id = made.body.id as string
+    const minutes = () => ask('POST', `jobs/${id}/minutes`, { took: [{ joint: 'r1/a/l1', minutes: 5 }] })
+    const cut = () => ask('POST', 'rack', { for: 'x', cutting: { job: id, pipe, bars: [] } })
+    const answers = await Promise.all([
+      minutes(),
+      cut(),
+      ask('DELETE', `jobs/${id}`),
+      minutes(),
+      cut(),
+      minutes(),
+      cut(),
+    ])
+    expect(answers.map(({ status }) => status).filter((status) => ![201, 204, 404].includes(status))).toEqual([])
+    expect((await minutes()).status).toBe(404)
+  })
+
   it('books all or nothing: one of two being gone, the other stays', async () => {
     const [gone, there] = [await put(501), await put(502)]
     await take([gone])

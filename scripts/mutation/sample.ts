@@ -16,7 +16,9 @@ const isCode = (path: string) =>
 
 /** The folders of the core, each a topic; what stands beside them is one more. */
 export function topics(): string[] {
-  const folders = readdirSync('core', { withFileTypes: true }).filter((entry) => entry.isDirectory())
+  const folders = readdirSync('core', { withFileTypes: true }).filter(
+    (entry) => entry.isDirectory() && !entry.name.startsWith('_'),
+  )
   return [...folders.map(({ name }) => name), '.']
 }
 

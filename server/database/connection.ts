@@ -2,7 +2,7 @@ import { join } from 'node:path'
 import { drizzle, type MySql2Database } from 'drizzle-orm/mysql2'
 import { migrate } from 'drizzle-orm/mysql2/migrator'
 import mysql, { type Pool } from 'mysql2/promise'
-import { seedWhenEmpty } from './seed'
+import { seedOnce } from './seed'
 
 export type Database = MySql2Database & { $client: Pool }
 
@@ -24,7 +24,7 @@ function connect(): Database {
 
 async function ready(target: Database): Promise<void> {
   await migrate(target, { migrationsFolder: join(process.cwd(), 'server/database/migrations') })
-  if (process.env.JOLVET_DEMO === '1') await seedWhenEmpty(target)
+  if (process.env.JOLVET_DEMO === '1') await seedOnce(target)
 }
 
 /** The database, migrated and seeded; tried again at the next call when it was not reachable. */

@@ -125,3 +125,9 @@ export const jointMinutes = mysqlTable(
   },
   (table) => [index('joint_minutes_job').on(table.job)],
 )
+
+/** What is done once in the life of a database, such as putting the demo data into it. */
+export const once = mysqlTable('done_once', {
+  what: varchar('what', { length: 40 }).primaryKey(),
+  at: datetime('done_at', { mode: 'date', fsp: 3 }).notNull(),
+})

@@ -1,12 +1,11 @@
 import { randomUUID } from 'node:crypto'
-import { count } from 'drizzle-orm'
 import type { MySql2Database } from 'drizzle-orm/mysql2'
 import { shippedCatalogue } from '~~/core/catalogue/catalogue'
 import { partKey, type Part } from '~~/core/catalogue/part'
 import { readJob } from '~~/core/job/read-job'
 import cedarKilnStudio from '~~/demo/cedar-kiln-studio.json'
 import tarnLaneBakehouse from '~~/demo/tarn-lane-bakehouse.json'
-import { jobs, offcuts, parts } from './schema'
+import { jobs, offcuts, once, parts } from './schema'
 
 /** Figures that somebody measured, of sizes that the demo jobs do not use: their plans stay those of the tables. */
 const demoParts: readonly Part[] = [
@@ -38,25 +37,29 @@ const demoOffcuts = [
   { pipe: 'copper-half-hard-en-1057-r250-15x0.7', mm: 435, from: 'Millrace Cottage' },
 ] as const
 
-/** Puts the two demo jobs, two measured parts and a few offcuts into an empty database. */
-export async function seedWhenEmpty(database: MySql2Database): Promise<void> {
-  const [found] = await database.select({ rows: count() }).from(jobs)
-  if (found && found.rows > 0) return
-  for (const demo of [cedarKilnStudio, tarnLaneBakehouse]) {
+/** The demo jobs as they are stored. */
+function demoJobs() {
+  return [cedarKilnStudio, tarnLaneBakehouse].map((demo) => {
     const read = readJob(demo, shippedCatalogue)
     if (!read.ok) throw new Error(`a demo job is not valid: ${JSON.stringify(read.fields)}`)
     const now = new Date()
-    await database.insert(jobs).values({
-      id: randomUUID(),
-      version: 1,
-      title: read.job.title,
-      document: read.job,
-      createdAt: now,
-      updatedAt: now,
-    })
-  }
-  await database
-    .insert(parts)
-    .values(demoParts.map((part) => ({ ...part, key: partKey(part), withdrawn: false, at: new Date() })))
-  await database.insert(offcuts).values(demoOffcuts.map((offcut) => ({ ...offcut, at: new Date() })))
+    return { id: randomUUID(), version: 1, title: read.job.title, document: read.job, createdAt: now, updatedAt: now }
+  })
+}
+
+/**
+ * Puts the two demo jobs, two measured parts and a few offcuts into a database, once in its life: what is taken away of
+ * them stays away, and nothing invented ever stands over what the crew measured. All of it or nothing.
+ */
+export async function seedOnce(database: MySql2Database): Promise<void> {
+  await database.transaction(async (transaction) => {
+    const at = new Date()
+    const [first] = await transaction.insert(once).ignore().values({ what: 'demo', at })
+    if (first.affectedRows === 0) return
+    await transaction.insert(jobs).values(demoJobs())
+    await transaction
+      .insert(parts)
+      .values(demoParts.map((part) => ({ ...part, key: partKey(part), withdrawn: false, at })))
+    await transaction.insert(offcuts).values(demoOffcuts.map((offcut) => ({ ...offcut, at })))
+  })
 }

@@ -1,7 +1,8 @@
 import { asc, eq } from 'drizzle-orm'
 import type { JointTime } from '~~/core/job/work-log'
 import { useDatabase } from './connection'
-import { jobs, jointMinutes } from './schema'
+import { jointMinutes } from './schema'
+import { errorCode, inTransaction } from './transaction'
 
 /** What the joints of a job took: of each the newest entry, without those that were taken back. */
 export async function minutesTaken(job: string): Promise<JointTime[]> {
@@ -13,12 +14,15 @@ export async function minutesTaken(job: string): Promise<JointTime[]> {
 
 /** Adds entries to a job's log. @returns whether there is such a job */
 export async function recordMinutes(job: string, took: readonly JointTime[]): Promise<boolean> {
-  const database = await useDatabase()
   const at = new Date()
-  return database.transaction(async (transaction) => {
-    const [known] = await transaction.select({ id: jobs.id }).from(jobs).where(eq(jobs.id, job))
-    if (!known) return false
-    await transaction.insert(jointMinutes).values(took.map((entry) => ({ ...entry, job, at })))
+  try {
+    await inTransaction(async (transaction) => {
+      await transaction.insert(jointMinutes).values(took.map((entry) => ({ ...entry, job, at })))
+    })
     return true
-  })
+  } catch (error) {
+    // The row's own reference decides: a job that is deleted meanwhile takes nothing.
+    if (errorCode(error) === 'ER_NO_REFERENCED_ROW_2') return false
+    throw error
+  }
 }

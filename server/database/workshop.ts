@@ -2,6 +2,7 @@ import { eq } from 'drizzle-orm'
 import { applyChanges, emptyWorkshop, workshopSchema, type Workshop, type WorkshopChange } from '~~/core/job/workshop'
 import { useDatabase } from './connection'
 import { workshop } from './schema'
+import { inTransaction } from './transaction'
 
 /** There is one workshop, in one row. */
 const only = 1
@@ -16,8 +17,7 @@ export async function readWorkshop(): Promise<Workshop> {
 
 /** Sets some things in the workshop. The row is held while it is changed, so that no other change is lost. */
 export async function changeWorkshop(changes: readonly WorkshopChange[]): Promise<ReturnType<typeof applyChanges>> {
-  const database = await useDatabase()
-  return database.transaction(async (transaction) => {
+  return inTransaction(async (transaction) => {
     await transaction
       .insert(workshop)
       .values({ id: only, document: emptyWorkshop, changedAt: new Date() })

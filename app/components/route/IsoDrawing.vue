@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
 import type { Run } from '~~/core/job/job'
-import { hasHeight, placeDimensions } from '~~/core/route/dimensions'
+import { placeDimensions, placeHeights } from '~~/core/route/dimensions'
 import { compassOf, drawRun, type DrawingView, type DrawnLeg, type Point } from '~~/core/route/drawing'
 import { pipeColour, serviceDashes } from '~~/core/route/line-style'
 import { nodeSymbols } from '~~/core/route/node-symbol'
@@ -53,6 +53,7 @@ function arrowOf({ from, to }: DrawnLeg): string {
 }
 const hasArrow = ({ from, to }: DrawnLeg) => Math.hypot(to[0] - from[0], to[1] - from[1]) > 14 * step.value
 const heightText = (up: number) => `${up < 0 ? '−' : '+'}${figure(Math.abs(up))}`
+const heights = computed(() => placeHeights(drawing.value, 3 * step.value))
 const dimensions = computed(() => {
   const lengths = new Map(props.run.legs.map((leg) => [leg.id, leg.length]))
   return placeDimensions(drawing.value, 3 * step.value).map(({ leg, at }) => ({
@@ -140,7 +141,15 @@ const fills = { ink: 'currentColor', paper: 'var(--ui-bg)', none: 'none' } as co
       <g
         v-for="drawn in drawing.nodes"
         :key="drawn.id"
-        v-memo="[...drawn.at, drawn.kind, drawn.height, drawn.id === node, names.node(drawn.id), units]"
+        v-memo="[
+          ...drawn.at,
+          drawn.kind,
+          drawn.height,
+          drawn.id === node,
+          names.node(drawn.id),
+          units,
+          heights.get(drawn.id)?.join(),
+        ]"
         :style="scaledAt(drawn.at)"
         class="cursor-pointer"
         role="button"
@@ -162,10 +171,11 @@ const fills = { ink: 'currentColor', paper: 'var(--ui-bg)', none: 'none' } as co
           :stroke-width="nodeSymbols[drawn.kind].weight"
         />
         <text
-          v-if="hasHeight(drawn.kind)"
-          x="2.500"
-          y="-2"
+          v-if="heights.get(drawn.id)"
+          :x="heights.get(drawn.id)![0]"
+          :y="heights.get(drawn.id)![1] + 0.8"
           font-size="2.400"
+          text-anchor="middle"
           fill="currentColor"
           class="pointer-events-none font-label"
         >

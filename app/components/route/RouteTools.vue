@@ -96,7 +96,14 @@ const coupling = computed(() => {
       @apply="apply"
     />
     <LazyMoveForm v-else-if="tool === 'move'" :run="run.id" :node="node.id" :word="word" :leg="leg" @apply="apply" />
-    <LazyCopyForm v-else-if="tool === 'copy'" :run="run.id" :legs="chosen" :to="node.id" :to-word="word" @apply="apply" />
+    <LazyCopyForm
+      v-else-if="tool === 'copy'"
+      :run="run.id"
+      :legs="chosen"
+      :to="node.id"
+      :to-word="word"
+      @apply="apply"
+    />
     <LazyBesideForm v-else-if="tool === 'beside'" :key="run.id" :run="run" @apply="apply" />
     <LazyCloseForm
       v-else-if="tool === 'close'"

@@ -77,11 +77,12 @@ onBeforeUnmount(() => {
             <UIcon name="i-lucide-redo-2" class="size-5" />
           </UButton>
           <UButton variant="ghost" aria-label="Change units" @click="toggleUnits">
-            {{ store.job.units === 'metric' ? 'mm' : 'feet, inches' }}
+            <UnitsWord :units="store.job.units" />
           </UButton>
           <Choice
             label="Rule profile"
             bare
+            class="max-w-30 sm:max-w-none"
             :items="profileItems"
             :model-value="heldProfile"
             @update:model-value="setProfile"
