@@ -12,10 +12,10 @@ const lockOf = (tab: string): string => `jolvet-tab-${tab}`
 
 /** This tab's name: it outlives a reload, and a second tab has another. */
 function tabName(): string {
-  const known = sessionStorage.getItem('jolvet-tab')
+  const known = stored(() => sessionStorage.getItem('jolvet-tab'))
   if (known) return known
   const made = crypto.randomUUID()
-  sessionStorage.setItem('jolvet-tab', made)
+  stored(() => sessionStorage.setItem('jolvet-tab', made))
   return made
 }
 
@@ -33,7 +33,7 @@ export async function claimTab(): Promise<string> {
     })
   const name = tabName()
   if (await claim(name)) return name
-  sessionStorage.removeItem('jolvet-tab')
+  stored(() => sessionStorage.removeItem('jolvet-tab'))
   const fresh = tabName()
   await claim(fresh)
   return fresh
@@ -41,12 +41,23 @@ export async function claimTab(): Promise<string> {
 
 const keyOf = (job: string, tab: string): string => `${prefix}:${job}:${tab}`
 
-export function keepDraft(id: string, tab: string, version: number, job: Job): void {
-  localStorage.setItem(keyOf(id, tab), JSON.stringify({ version, job }))
+/** What the browser's storage gives, or nothing where it is full or blocked: a page works with the server alone. */
+function stored<Result>(ask: () => Result): Result | null {
+  try {
+    return ask()
+  } catch {
+    return null
+  }
+}
+
+/** @returns whether there was room for it */
+export function keepDraft(id: string, tab: string, version: number, job: Job): boolean {
+  const text = JSON.stringify({ version, job })
+  return stored(() => (localStorage.setItem(keyOf(id, tab), text), true)) ?? false
 }
 
 export function dropDraft(id: string, tab: string): void {
-  localStorage.removeItem(keyOf(id, tab))
+  stored(() => localStorage.removeItem(keyOf(id, tab)))
 }
 
 function readDraft(key: string): Draft | null {
@@ -62,12 +73,12 @@ function readDraft(key: string): Draft | null {
 export async function adoptDraft(id: string, tab: string): Promise<Draft | null> {
   const { held = [] } = await navigator.locks.query()
   const alive = new Set(held.map(({ name }) => name))
-  const keys = Object.keys(localStorage).filter((key) => key.startsWith(`${prefix}:${id}:`))
+  const keys = (stored(() => Object.keys(localStorage)) ?? []).filter((key) => key.startsWith(`${prefix}:${id}:`))
   const own = keyOf(id, tab)
   const orphaned = keys.filter((key) => key !== own && !alive.has(lockOf(key.split(':')[2] ?? '')))
   const [key] = [...keys.filter((known) => known === own), ...orphaned]
   if (!key) return null
   const draft = readDraft(key)
-  if (key !== own) localStorage.removeItem(key)
+  if (key !== own) stored(() => localStorage.removeItem(key))
   return draft
 }

@@ -13,6 +13,8 @@ function rig(script: ((job: Job, version: number) => Answer | 'real')[] = []) {
   const seen: string[] = []
   const statuses: SaveStatus[] = []
   let draft: Job | null = null
+  const room = { left: true }
+  const kept: boolean[] = []
   const real = (version: number, job: Job): Answer => {
     if (version !== server.version) return { outcome: 'conflict', stored: { id: 'j', ...server } }
     Object.assign(server, { version: version + 1, job })
@@ -32,16 +34,20 @@ function rig(script: ((job: Job, version: number) => Answer | 'real')[] = []) {
     version: 1,
     job: base,
     transport,
-    keep: (_, job) => (draft = job),
+    keep(_, job) {
+      if (room.left) draft = job
+      return room.left
+    },
     drop: () => (draft = null),
     onStatus: (status) => statuses.push(status),
+    onKept: (isKept) => kept.push(isKept),
     onSaved: () => {},
     wait: () => Promise.resolve(),
   })
   const settle = async () => {
     for (let turn = 0; turn < 50; turn++) await Promise.resolve()
   }
-  return { server, seen, statuses, loop, settle, real, draft: () => draft }
+  return { server, seen, statuses, kept, room, loop, settle, real, draft: () => draft }
 }
 
 describe('the save loop', () => {
@@ -51,6 +57,38 @@ describe('the save loop', () => {
     expect(draft()?.title).toBe('Typed')
     await settle()
     expect([server.job.title, server.version, draft()]).toEqual(['Typed', 2, null])
+  })
+
+  it('sends what this browser has no room to keep, and says that it is not kept', async () => {
+    const { loop, server, settle, room, kept, draft, statuses } = rig()
+    room.left = false
+    loop.change(titled('Much'))
+    expect([draft(), kept]).toEqual([null, [false]])
+    await settle()
+    expect(server.job.title).toBe('Much')
+    expect(statuses.at(-1)).toEqual({ kind: 'saved' })
+    room.left = true
+    loop.change(titled('More'))
+    expect(kept.at(-1)).toBe(true)
+  })
+
+  it('left, it still sends what it has, drops the draft, and tells nobody', async () => {
+    const { loop, server, settle, statuses, draft } = rig()
+    loop.change(titled('Last words'))
+    const told = statuses.length
+    loop.leave()
+    await settle()
+    expect([server.job.title, draft(), statuses.length]).toEqual(['Last words', null, told])
+  })
+
+  it('left, a late conflict is told to nobody, and the draft stays for the next visit', async () => {
+    const theirs = { id: 'j', version: 7, job: titled('Theirs') }
+    const { loop, settle, statuses, draft } = rig([() => ({ outcome: 'conflict', stored: theirs })])
+    loop.change(titled('Mine'))
+    loop.leave()
+    await settle()
+    expect(statuses.map(({ kind }) => kind)).not.toContain('conflict')
+    expect(draft()?.title).toBe('Mine')
   })
 
   it('sends only the latest of what was typed meanwhile', async () => {

@@ -14,10 +14,15 @@ export interface SaveLoopSettings {
   readonly version: number
   readonly job: Job
   readonly transport: Transport
-  /** Keeps and drops the local draft: what is typed is kept here before it is sent. */
-  readonly keep: (version: number, job: Job) => void
+  /**
+   * Keeps and drops the local draft: what is typed is kept here before it is sent. Whether there was room for it; it is
+   * sent all the same.
+   */
+  readonly keep: (version: number, job: Job) => boolean
   readonly drop: () => void
   readonly onStatus: (status: SaveStatus) => void
+  /** Told whether this browser has what is not saved yet. */
+  readonly onKept: (isKept: boolean) => void
   /** Told after every save, for the other tabs. */
   readonly onSaved: (version: number) => void
   readonly wait?: (milliseconds: number) => Promise<void>
@@ -33,6 +38,7 @@ export class SaveLoop {
   #acknowledged: Job
   #running = false
   #stopped = false
+  #left = false
   readonly #settings: SaveLoopSettings
 
   constructor(settings: SaveLoopSettings) {
@@ -49,8 +55,25 @@ export class SaveLoop {
   /** Takes a change: kept in this browser at once, sent after a short pause. */
   change(job: Job): void {
     this.#job = job
-    this.#settings.keep(this.version, job)
+    this.#keep()
     void this.#run()
+  }
+
+  /**
+   * The page goes on to something else: what is not saved yet is still sent, and its draft dropped when the server has
+   * it, but nobody is told any more; whatever the page shows by then is not this job.
+   */
+  leave(): void {
+    this.#left = true
+  }
+
+  #keep(): void {
+    const isKept = this.#settings.keep(this.version, this.#job)
+    if (!this.#left) this.#settings.onKept(isKept)
+  }
+
+  #tell(status: SaveStatus): void {
+    if (!this.#left) this.#settings.onStatus(status)
   }
 
   /** Takes what another tab saved, where nothing here is unsaved. */
@@ -59,7 +82,7 @@ export class SaveLoop {
     this.#job = stored.job
     this.#acknowledged = stored.job
     this.#settings.drop()
-    this.#settings.onStatus({ kind: 'saved' })
+    this.#tell({ kind: 'saved' })
   }
 
   /** Ends a conflict with one's own text on top of the newer version. */
@@ -82,7 +105,7 @@ export class SaveLoop {
   async #run(): Promise<void> {
     if (this.#running || this.#stopped) return
     this.#running = true
-    this.#settings.onStatus({ kind: 'saving' })
+    this.#tell({ kind: 'saving' })
     let retry = pause
     await this.#wait(pause)
     while (!this.isClean && !this.#stopped) {
@@ -98,11 +121,11 @@ export class SaveLoop {
 
   /** Sends the latest text once. @returns whether the server gave an answer that settles it */
   async #send(): Promise<boolean> {
-    const { id, transport, onStatus, onSaved, drop, keep } = this.#settings
+    const { id, transport, onSaved, drop } = this.#settings
     const sent = this.#job
     const answer = await transport.save(id, this.version, sent)
     if (answer.outcome === 'away') {
-      onStatus({ kind: 'waiting', what: answer.what })
+      this.#tell({ kind: 'waiting', what: answer.what })
       return false
     }
     // An earlier save of this very text may have arrived although its answer was lost.
@@ -113,15 +136,15 @@ export class SaveLoop {
       onSaved(this.version)
       if (this.isClean) {
         drop()
-        onStatus({ kind: 'saved' })
-      } else keep(this.version, this.#job)
+        this.#tell({ kind: 'saved' })
+      } else this.#keep()
       return true
     }
     this.#stopped = answer.outcome !== 'invalid'
-    if (answer.outcome === 'conflict') onStatus({ kind: 'conflict', theirs: answer.stored })
-    if (answer.outcome === 'gone') onStatus({ kind: 'gone' })
+    if (answer.outcome === 'conflict') this.#tell({ kind: 'conflict', theirs: answer.stored })
+    if (answer.outcome === 'gone') this.#tell({ kind: 'gone' })
     if (answer.outcome === 'invalid') {
-      onStatus({ kind: 'invalid', fields: answer.fields })
+      this.#tell({ kind: 'invalid', fields: answer.fields })
       // The draft stays; the next change is sent again.
       this.#acknowledged = sent
     }

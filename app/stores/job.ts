@@ -17,6 +17,8 @@ export const useJobStore = defineStore('job', () => {
   const id = ref('')
   const job = shallowRef<Job | null>(null)
   const status = shallowRef<SaveStatus>({ kind: 'saved' })
+  /** Whether this browser keeps what the server does not have yet; false where its storage is full or blocked. */
+  const isKept = ref(true)
   const past = shallowRef<readonly Job[]>([])
   const future = shallowRef<readonly Job[]>([])
   const own = useCatalogueStore()
@@ -32,6 +34,7 @@ export const useJobStore = defineStore('job', () => {
     id.value = stored.id
     job.value = stored.job
     status.value = { kind: 'saved' }
+    isKept.value = true
     channel = new BroadcastChannel(`jolvet-job-${stored.id}`)
     channel.onmessage = () => void refresh()
     loop = new SaveLoop({
@@ -40,17 +43,24 @@ export const useJobStore = defineStore('job', () => {
       keep: (version, text) => keepDraft(stored.id, tab, version, text),
       drop: () => dropDraft(stored.id, tab),
       onStatus: (now) => (status.value = now),
+      onKept: (now) => (isKept.value = now),
       onSaved: (version) => channel?.postMessage(version),
     })
   }
 
   /** Another tab saved: where nothing here is unsaved, its text is shown. */
   async function refresh(): Promise<void> {
-    if (!loop?.isClean) return
+    const asking = loop
+    if (!asking?.isClean) return
     const answer = await httpTransport.load(id.value)
-    if (answer.outcome !== 'done' || !loop.isClean || answer.stored.version <= loop.version) return
+    // By now another job may be open, or something typed.
+    if (loop !== asking || !asking.isClean) return
+    if (answer.outcome !== 'done' || answer.stored.version <= asking.version) return
     job.value = answer.stored.job
-    loop.replace(answer.stored)
+    // What came before is not this text's past: to undo it would take back what another did.
+    past.value = []
+    future.value = []
+    asking.replace(answer.stored)
   }
 
   /** Opens a job, with what an earlier visit had not yet saved. @returns what is wrong, or nothing */
@@ -139,6 +149,7 @@ export const useJobStore = defineStore('job', () => {
   function close(): void {
     channel?.close()
     channel = undefined
+    loop?.leave()
     loop = undefined
     job.value = null
     past.value = []
@@ -151,6 +162,7 @@ export const useJobStore = defineStore('job', () => {
     plan,
     progress,
     status,
+    isKept,
     past,
     future,
     undoFirst,

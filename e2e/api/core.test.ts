@@ -132,3 +132,21 @@ describe('security', () => {
 
   it('listens on loopback only', () => expect(site().origin).toMatch(/^http:\/\/127\.0\.0\.1:/))
 })
+
+describe('the demo data', () => {
+  it('comes once in the life of a database: taken away, it stays away, and nothing measured is written over', async () => {
+    const jobs: { id: string }[] = (await ask('GET', 'jobs')).body
+    for (const { id } of jobs) expect((await ask('DELETE', `jobs/${id}`)).status).toBe(204)
+    const [part] = (await ask('GET', 'parts')).body
+    const measured = { ...part, mm: part.mm + 1, by: 'The crew' }
+    const { id: _, at: __, ...own } = measured
+    expect((await ask('POST', 'parts', { parts: [own] })).status).toBe(201)
+    const rack = (await ask('GET', 'rack')).body
+    await site().server.stop()
+    await site().server.start()
+    expect((await ask('GET', 'jobs')).body).toEqual([])
+    expect((await ask('GET', 'rack')).body).toEqual(rack)
+    const now = (await ask('GET', 'parts')).body.find((of: { socket: string }) => of.socket === part.socket)
+    expect(now).toMatchObject({ mm: measured.mm, by: 'The crew' })
+  })
+})

@@ -60,6 +60,10 @@ describe('two tabs on one job', () => {
     const first = await on.driver.getWindowHandle()
     await on.open(`/jobs/${id}/route`)
     await on.see(title)
+    await on.fill('Title of the job', 'From the first tab, before')
+    await on.settle()
+    await on.saved()
+    expect(await (await on.see('[aria-label="Undo"]')).isEnabled()).toBe(true)
     await on.driver.switchTo().newWindow('tab')
     const second = await on.driver.getWindowHandle()
     await on.open(`/jobs/${id}/route`)
@@ -73,6 +77,8 @@ describe('two tabs on one job', () => {
       async () => (await on.driver.findElement(By.css(title)).getAttribute('value')) === 'From the second tab',
       10_000,
     )
+    // What the other tab wrote is not this one's to undo.
+    expect(await (await on.see('[aria-label="Undo"]')).isEnabled()).toBe(false)
 
     // Another program saves behind both tabs' backs; then this tab types.
     const now = await stored(id)
@@ -93,6 +99,30 @@ describe('two tabs on one job', () => {
     await on.driver.switchTo().window(second)
     await on.driver.close()
     await on.driver.switchTo().window(first)
+  })
+})
+
+describe('a browser without room', () => {
+  it('sends what it cannot keep, and says what is true while the server is away', async () => {
+    const on = page()
+    const id = await job('From the first tab')
+    await on.open(`/jobs/${id}/route`)
+    await on.see(title)
+    await on.driver.executeScript(
+      `for (let size = 2 ** 20; size >= 1; size = Math.floor(size / 2))
+        try { for (let n = 0; n < 100; n++) localStorage.setItem('full ' + size + ' ' + n, 'x'.repeat(size)) } catch {}`,
+    )
+    await on.fill('Title of the job', 'Without room')
+    await on.settle()
+    await on.saved()
+    expect((await stored(id)).job.title).toBe('Without room')
+    await site().server.stop()
+    await on.fill('Title of the job', 'Without room or server')
+    await on.shows('[data-save-state]', 'this browser has no room to keep it: download the job file now')
+    await site().server.start()
+    await on.saved()
+    expect((await stored(id)).job.title).toBe('Without room or server')
+    await on.driver.executeScript('localStorage.clear()')
   })
 })
 

@@ -1,7 +1,11 @@
 <script setup lang="ts">
 import type { SaveStatus } from '~/saving/save-loop'
 
-const props = defineProps<{ status: SaveStatus }>()
+/** Where a job stands between this browser and the server; true in every case. */
+const props = defineProps<{ status: SaveStatus; kept: boolean }>()
+const here = computed(() =>
+  props.kept ? 'what you type is kept here' : 'this browser has no room to keep it: download the job file now',
+)
 const text = computed(() => {
   switch (props.status.kind) {
     case 'saved':
@@ -9,11 +13,11 @@ const text = computed(() => {
     case 'saving':
       return 'Saving …'
     case 'waiting':
-      return `Waiting for the ${props.status.what}; what you type is kept here`
+      return `Waiting for the ${props.status.what}; ${here.value}`
     case 'conflict':
       return 'Two versions: choose below'
     case 'gone':
-      return 'Deleted elsewhere; your text is kept here'
+      return `Deleted elsewhere; ${here.value}`
     default:
       return 'Not saved: see below'
   }

@@ -68,7 +68,7 @@ onBeforeUnmount(() => {
           aria-label="Title of the job"
           @update:model-value="(typed) => setTitle(String(typed))"
         />
-        <SaveState :status="store.status" />
+        <SaveState :status="store.status" :kept="store.isKept" />
         <div class="ml-auto flex items-center gap-1">
           <UButton variant="ghost" aria-label="Undo" :disabled="store.past.length === 0" @click="store.undo()">
             <UIcon name="i-lucide-undo-2" class="size-5" />
