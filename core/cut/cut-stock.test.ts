@@ -49,6 +49,14 @@ describe('pieces longer than a bar', () => {
     ])
   })
 
+  it('the shortest that takes it, not the first; the longest piece chooses first; equal offcuts all count', () => {
+    const on = (lengths: number[], ...offcuts: number[]) => solve(question(lengths, { offcuts: rack(...offcuts) }))
+    expect(on([3600], 5000, 3650).plan.bars.map(({ offcut }) => offcut)).toEqual(['rack-2'])
+    expect(on([3600], 3650, 5000).plan.bars.map(({ offcut }) => offcut)).toEqual(['rack-1'])
+    expect(on([3200, 3600], 3650).plan.tooLong.map(({ length }) => length)).toEqual([3200])
+    expect(on([1000, 1000, 1000, 2900], 1000, 1000, 1000)).toMatchObject({ newBars: 1, bound: 1 })
+  })
+
   it('a piece as long as the bar is none of them, and one that fills its offcut exactly is taken', () => {
     expect(solve(question([3000], { offcuts: rack(3500) })).plan.tooLong).toEqual([])
     const { plan, newBars } = solve(question([3200, 300], { offcuts: rack(3200) }))

@@ -132,7 +132,15 @@ describe('surveys', () => {
     expect(takeForPipe(third.job, third.survey, copper).runs[0]!.place).toBeUndefined()
     // A run with a tie-in among other nodes is one of this survey's: no second run is begun.
     const longer = addLeg(one, one.runs[0]!.id, one.runs[0]!.nodes[0]!.id, 'east', 500).job
-    expect(takeForPipe(longer, first.survey, other).runs).toHaveLength(1)
+    const again = takeForPipe(longer, first.survey, other, { barrier: true })
+    expect(again.runs).toHaveLength(1)
+    expect(again.runs[0]!.place).toEqual({ wet: true, barrier: true })
+    // Taken for the same pipe once more, the fittings that were chosen stay.
+    const chosen = chooseChain(one, one.runs[0]!.id, one.runs[0]!.nodes[0]!.id, {
+      fittings: [{ id: '22 solder coupling' }],
+      joints: [{ method: 'solder' }, { method: 'solder' }],
+    })
+    expect(takeForPipe(chosen, first.survey, copper).runs[0]!.nodes[0]!.chain).toBeDefined()
   })
 
   it('a figure measured on one chain does not hold for another, and stays for the same', () => {

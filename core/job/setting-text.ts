@@ -8,8 +8,9 @@ import { settings, type SettingId } from './setting'
  */
 export function settingText(id: SettingId, value: string | number, say: Speaker): string {
   const setting = settings[id]
-  if (setting.kind === 'choice' || typeof value === 'string') return say.trade(String(value))
-  switch (setting.unit) {
+  if (typeof value === 'string') return say.trade(value)
+  const unit = setting.kind === 'number' ? setting.unit : ''
+  switch (unit) {
     case 'mm':
       return say.length(value)
     case 'm/s':
@@ -18,6 +19,6 @@ export function settingText(id: SettingId, value: string | number, say: Speaker)
     case 'C':
       return String(value)
     default:
-      return `${value} ${setting.unit}`
+      return `${value} ${unit}`
   }
 }
