@@ -4,6 +4,7 @@ import { buildWhenChanged, serverEntry } from './run/build'
 import { LocalDatabase } from './run/database'
 import { Failure, runMain } from './run/failure'
 import { needPort, portSetting } from './run/port'
+import { backupSetting, keepBackups } from './run/backups'
 import { LocalServer } from './run/server'
 
 /** A test starts in a folder of its own, beside whatever runs from here. */
@@ -11,7 +12,7 @@ const folder = process.env.JOLVET_DATA ?? '.data/start'
 const pidFile = `${folder}/start.pid`
 const serverPidFile = `${folder}/server.pid`
 const usage =
-  'Usage: ./start [--empty]\n  --empty   no demo jobs in a new database\nEnvironment: PORT (3000), DB_PORT (33077), DATABASE_URL (a MariaDB of your own)'
+  'Usage: ./start [--empty]\n  --empty   no demo jobs in a new database\nEnvironment: PORT (3000), DB_PORT (33077), DATABASE_URL (a MariaDB of your own), BACKUPS (14 nightly ones kept)'
 
 /** Two starts on one folder would be two servers on one database. */
 function needToBeAlone(): void {
@@ -66,6 +67,7 @@ async function main(): Promise<void> {
   if (unknown) throw new Failure(`${unknown} is not an option.\n${usage}`)
   const port = portSetting('PORT', 3000)
   const databasePort = portSetting('DB_PORT', 33077)
+  const backups = backupSetting()
   needToBeAlone()
   const own = process.env.DATABASE_URL || undefined
   await stopLeftoverServer()
@@ -88,6 +90,7 @@ async function main(): Promise<void> {
     server = new LocalServer({ port, databaseUrl: own ?? database!.url, demo: !options.includes('--empty') })
     await server.start()
     writeFileSync(serverPidFile, String(server.pid))
+    keepBackups(own ?? database!.url, `${folder}/backups`, backups)
     server.onUnexpectedEnd(() => {
       console.error('The server ended by itself.')
       void stop(1)

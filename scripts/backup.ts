@@ -1,0 +1,18 @@
+import { mkdirSync } from 'node:fs'
+import { dirname, join } from 'node:path'
+import { writeBackup } from '../server/database/backup'
+import { backupName } from './run/backups'
+import { runMain } from './run/failure'
+import { dataFolder, withDatabase } from './run/with-database'
+
+/** npm run backup [-- FILE]: everything in the database in one compressed file, verified, while others go on working. */
+async function main(): Promise<void> {
+  const now = new Date()
+  const file = process.argv[2] ?? join(dataFolder, 'backups', backupName(now))
+  mkdirSync(dirname(file), { recursive: true })
+  const rows = await withDatabase((pool) => writeBackup(pool, file, now))
+  const counts = Object.entries(rows).map(([table, count]) => `${count} ${table}`)
+  console.log(`Backed up and verified: ${file} (${counts.join(', ')})`)
+}
+
+runMain(main)

@@ -1,0 +1,21 @@
+import { BackupProblem, restoreBackup } from '../server/database/backup'
+import { Failure, runMain } from './run/failure'
+import { withDatabase } from './run/with-database'
+
+const usage = 'Usage: npm run restore -- FILE [--replace]\n  --replace   take away what is in the database first'
+
+/** npm run restore -- FILE: puts a backup into an empty database; into a full one only when told. */
+async function main(): Promise<void> {
+  const [file, ...options] = process.argv.slice(2)
+  const unknown = options.find((option) => option !== '--replace')
+  if (!file || file.startsWith('-') || unknown) throw new Failure(usage)
+  try {
+    const rows = await withDatabase((pool) => restoreBackup(pool, file, options.includes('--replace')))
+    const counts = Object.entries(rows).map(([table, count]) => `${count} ${table}`)
+    console.log(`Put back: ${counts.join(', ')}`)
+  } catch (error) {
+    throw error instanceof BackupProblem ? new Failure(`${error.message}.`) : error
+  }
+}
+
+runMain(main)

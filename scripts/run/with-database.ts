@@ -1,0 +1,35 @@
+import { join } from 'node:path'
+import { drizzle } from 'drizzle-orm/mysql2'
+import { migrate } from 'drizzle-orm/mysql2/migrator'
+import mysql, { type Pool } from 'mysql2/promise'
+import { LocalDatabase } from './database'
+import { portSetting } from './port'
+
+/** Where ./start keeps its database. */
+export const dataFolder = process.env.JOLVET_DATA ?? '.data/start'
+
+const poolOf = (uri: string): Pool => mysql.createPool({ uri, connectionLimit: 4, charset: 'utf8mb4', timezone: 'Z' })
+
+async function answers(pool: Pool): Promise<boolean> {
+  try {
+    await pool.query('SELECT 1')
+    return true
+  } catch {
+    return false
+  }
+}
+
+/** Works on the database of DATABASE_URL, or on that of ./start: the one that runs, or started for as long as this takes. */
+export async function withDatabase<Result>(work: (pool: Pool) => Promise<Result>): Promise<Result> {
+  const local = new LocalDatabase(dataFolder, portSetting('DB_PORT', 33077))
+  const pool = poolOf(process.env.DATABASE_URL || local.url)
+  const isOurs = !process.env.DATABASE_URL && !(await answers(pool))
+  if (isOurs) await local.start()
+  try {
+    await migrate(drizzle(pool), { migrationsFolder: join(import.meta.dirname, '../../server/database/migrations') })
+    return await work(pool)
+  } finally {
+    await pool.end()
+    if (isOurs) await local.stop()
+  }
+}
