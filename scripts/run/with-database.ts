@@ -1,3 +1,4 @@
+import { mkdirSync } from 'node:fs'
 import { join } from 'node:path'
 import { drizzle } from 'drizzle-orm/mysql2'
 import { migrate } from 'drizzle-orm/mysql2/migrator'
@@ -21,6 +22,7 @@ async function answers(pool: Pool): Promise<boolean> {
 
 /** Works on the database of DATABASE_URL, or on that of ./start: the one that runs, or started for as long as this takes. */
 export async function withDatabase<Result>(work: (pool: Pool) => Promise<Result>): Promise<Result> {
+  mkdirSync(dataFolder, { recursive: true })
   const local = new LocalDatabase(dataFolder, portSetting('DB_PORT', 33077))
   const pool = poolOf(process.env.DATABASE_URL || local.url)
   const isOurs = !process.env.DATABASE_URL && !(await answers(pool))
