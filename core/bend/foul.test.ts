@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { said } from '../said'
 import { bendingOrder } from './bending-order'
-import { sweepOf } from './foul'
+import { markedFromOtherEnd, sweepOf } from './foul'
 import { tubes } from './sample-tubes'
 import { segmentDistance } from './segment-distance'
 import { markTube, reverseTube } from './tube'
@@ -90,6 +90,23 @@ describe('what a tube hits', () => {
         fc.pre(last > 0)
         expect(one.below).toBeCloseTo(other.below, 6)
         expect(one.foul).toBe(other.foul)
+      }),
+    )
+  })
+})
+
+describe('a tube from its other end', () => {
+  it('is marked as the tube told the other way round', () => {
+    fc.assert(
+      fc.property(tubes, (tube) => {
+        const [one, other] = [markedFromOtherEnd(markTube(tube)), markTube(reverseTube(tube))]
+        expect(one.length).toBeCloseTo(other.length, 6)
+        one.straights.forEach((straight, index) => expect(straight).toBeCloseTo(other.straights[index]!, 6))
+        one.bends.forEach((bend, index) => {
+          const same = other.bends[index]!
+          for (const at of ['start', 'middle', 'end', 'corner', 'angle', 'radius', 'turn'] as const)
+            expect(bend[at]).toBeCloseTo(same[at], 6)
+        })
       }),
     )
   })

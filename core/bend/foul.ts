@@ -38,7 +38,8 @@ export function markedFromOtherEnd({ bends, length, straights }: MarkedTube): Ma
       start: length - bend.end,
       middle: length - bend.middle,
       end: length - bend.start,
-      corner: length - bend.corner,
+      // The set-back stands on the other side of the bend: seen from there it goes on from what was its end.
+      corner: length - bend.end + (bend.corner - bend.start),
       turn: index === 0 ? 0 : turns.at(-index)!,
     })),
   }

@@ -107,6 +107,11 @@ describe('room for the tool between two mouths', () => {
     expect(saying(short('solder', lengthFor('solder', 2)), 'tool-room')).toEqual([])
   })
 
+  it('a piece that just goes into both is long enough', () => {
+    expect(saying(short('solder', lengthFor('solder', 0)), 'least-piece')).toEqual([])
+    expect(saying(short('solder', lengthFor('solder', -0.1)), 'least-piece')).toHaveLength(1)
+  })
+
   it('a piece that does not even go into both is another fault', () => {
     const tight = short('press-metal', lengthFor('press-metal', -5))
     expect(saying(tight, 'tool-room')).toEqual([])

@@ -7,7 +7,7 @@ import { profiles } from '../job/profile'
 import { layOut } from '../route/layout'
 import { pipeId, sampleJob, type SampleRun } from '../sample-run'
 import { contentOf } from './content'
-import { jointBore } from './coefficients'
+import { jointBore, roughnessOf } from './coefficients'
 import { fittingLoss, frictionFactor, pipeLoss } from './loss'
 import { flowPaths } from './path'
 import { velocityOf } from './velocity'
@@ -109,6 +109,13 @@ describe('the way to each outlet', () => {
       draw,
       profiles.metric,
     )
+
+  it('steel with its zinc is rough, drawn pipe is smooth, other steel between', () => {
+    const rough = (material: string) => roughnessOf(shippedCatalogue.pipes.find((of) => of.material === material)!)
+    expect(['galvanised-steel', 'copper', 'pex-a', 'multilayer', 'stainless-steel', 'carbon-steel'].map(rough)).toEqual(
+      [0.15, 0.0015, 0.0015, 0.0015, 0.01, 0.01],
+    )
+  })
 
   it('adds up pipe, fittings and height: a branch costs more than going straight on', () => {
     const [a, b] = paths(20)

@@ -211,6 +211,14 @@ describe('what is settled', () => {
     expect(catalogue.pipe(answer.candidates[0]!.pipe)!.material).toBe('multilayer')
   })
 
+  it('after a tape a caliper is still worth asking for, after a caliper not', () => {
+    const next = (instrument: 'tape' | 'caliper') =>
+      asked([{ kind: 'diameter', mm: 22, instrument }], { region: 'britain' }).next.map(({ kind }) => kind)
+    expect(next('tape')).toContain('diameter')
+    expect(next('caliper')).not.toContain('diameter')
+    expect(next('caliper').length).toBeGreaterThan(0)
+  })
+
   it('a mark on any of several prints holds for the pipe', () => {
     const answer = asked([
       { kind: 'print', text: 'PE-Xa 16x2.0 potable' },

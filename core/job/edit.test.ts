@@ -95,7 +95,12 @@ describe('surveys', () => {
       },
     )
     expect(seen.map(({ kind }) => kind)).toEqual(['diameter', 'scratch'])
-    expect(withSeen(seen, { kind: 'diameter', mm: 22.1, instrument: 'caliper' })).toHaveLength(3)
+    for (const measure of [
+      { kind: 'diameter', mm: 22.1, instrument: 'caliper' },
+      { kind: 'circumference', mm: 69 },
+      { kind: 'wall', mm: 0.9 },
+    ] as const)
+      expect(withSeen(withSeen(seen, measure), measure)).toHaveLength(4)
   })
 
   it('what is read of a pipe goes to the place of its runs; another pipe takes the chosen fittings away', () => {

@@ -27,6 +27,16 @@ describe('the drawn section', () => {
     expect(section(16).says).toContain('not yet: at the stop')
   })
 
+  it('solder, cement and sealed thread fill as far as the pipe is in, and nothing where it is not', () => {
+    const fill = (method: 'solder' | 'press-metal', home: number) =>
+      sectionOf({ pipe: copper22, method, depth: 15, home, faults: new Set() }).parts.filter(
+        ({ part }) => part === 'filler',
+      )
+    expect(fill('solder', 0)).toEqual([])
+    expect(Math.max(...fill('solder', 9)[0]!.points.map(([x]) => x))).toBe(9)
+    expect(fill('press-metal', 9)).toEqual([])
+  })
+
   it('is to scale: wall, diameter and mark are the figures', () => {
     const { parts, mark, stations } = section(20)
     const wall = parts.find(({ part }) => part === 'pipe')!.points

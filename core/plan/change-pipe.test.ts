@@ -56,6 +56,40 @@ describe('another pipe from a leg on', () => {
     ])
   })
 
+  it('from the start of a run on, or to the pipe that is there already, nothing stands between', () => {
+    const whole = change(branched(600), 'l1', multilayer)
+    expect(whole.runs[0]!.nodes.map(({ kind, chain }) => [kind, chain])).toEqual(
+      branched(600).runs[0]!.nodes.map(({ kind }) => [kind, undefined]),
+    )
+    expect(whole.runs[0]!.legs.every(({ pipe }) => pipe === multilayer)).toBe(true)
+    expect(change(branched(600), 'l3', copper22)).toEqual(branched(600))
+    expect(change(branched(600), 'none', multilayer)).toEqual(branched(600))
+  })
+
+  it('what stands before it is the leg that leads to it, in its own pipe', () => {
+    const job = sampleJob({
+      pipe: copper22,
+      method: 'solder',
+      legs: [
+        ['open:s', 'east', 1000, 'coupling:a'],
+        ['coupling:a', 'east', 1000, 'coupling:b'],
+        ['coupling:b', 'east', 1000, 'cap:c'],
+      ],
+    })
+    const reduced = change(job, 'l2', copper15)
+    const last = change(reduced, 'l3', multilayer)
+    const [first, second] = ['a', 'b'].map((id) => last.runs[0]!.nodes.find((node) => node.id === id)!)
+    const pipesAt = (node: string) =>
+      planJob(last, catalogue)
+        .joints.filter((joint) => joint.node === node)
+        .map(({ pipe }) => pipe)
+    expect(pipesAt('a')).toEqual([copper22, copper15])
+    expect(pipesAt('b')).toEqual([copper15, multilayer])
+    expect(first!.chain?.fittings.join()).toMatch(/22.*15/)
+    expect(second!.chain?.fittings.join()).toMatch(/15/)
+    expect(second!.chain?.fittings.join()).not.toMatch(/22/)
+  })
+
   it('straight on, the coupling itself becomes what joins the two', () => {
     const straight = sampleJob({
       pipe: copper22,

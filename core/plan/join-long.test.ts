@@ -67,6 +67,21 @@ describe('pieces longer than their stock', () => {
     expect(pieces[0]!.cut).toBeGreaterThan(2990)
   })
 
+  it('each run by its own method, though its ids are those of another', () => {
+    const job = straight(500)
+    const [run] = job.runs
+    const long = { ...straight(7000).runs[0]!, id: 'r2', method: 'press-metal' as const }
+    const { job: done, couplings } = joined({ ...job, runs: [run!, long] })
+    expect(couplings).toBe(2)
+    expect(done.runs[0]).toEqual(run)
+    const pieces = planJob(done, catalogue).pieces.filter((piece) => piece.run === 'r2' && piece.cut! > 100)
+    expect(pieces.every(({ cut }) => cut! <= 3000)).toBe(true)
+    // Whole stock lengths but for the last and what stands at either end.
+    expect(pieces.filter(({ cut }) => cut! > 2999)).toHaveLength(2)
+    const ends = pieces.flatMap(({ ends: of }) => of.map(({ method }) => method))
+    expect(new Set(ends.filter(Boolean))).toEqual(new Set(['press-metal']))
+  })
+
   it('says where none can be put: joists too near to each other', () => {
     const { couplings, problems } = joined(straight(5000, { spacing: 150, offset: 0 }))
     expect(couplings).toBe(0)

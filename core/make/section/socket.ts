@@ -111,9 +111,8 @@ function nut(depth: number, outer: number, wall: number): SectionPart {
 }
 
 /** What is between pipe and socket when it is made: solder, cement, thread; as far as the pipe is in. */
-function filler({ pipe, home, method }: SectionFigures, gap: number): SectionPart[] {
-  const fills = method === 'solder' || method === 'solvent' || method === 'thread'
-  if (!fills || home === 0) return []
+function filler({ pipe, home }: SectionFigures, gap: number): SectionPart[] {
+  if (home === 0) return []
   const outer = pipe.od / 2
   return [
     {
