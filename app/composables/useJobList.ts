@@ -1,5 +1,5 @@
 import type { Job } from '~~/core/job/job'
-import { readJobText } from '~~/core/job/read-job'
+import { readJobText, type FieldProblem } from '~~/core/job/read-job'
 import { planJob } from '~~/core/plan'
 import { nextStep, progressOf } from '~~/core/progress'
 import { httpTransport } from '~/saving/transport'
@@ -12,10 +12,19 @@ interface ListedJob {
   readonly updatedAt: string
 }
 
+/** A job whose stored text cannot be read; it stands in the way of no other. */
+interface UnreadableJob {
+  readonly id: string
+  readonly title: string
+  readonly unreadable: readonly FieldProblem[]
+  readonly text: string
+}
+
 /** All jobs with where each stands; and what can be done with them. */
 export function useJobList() {
   const own = useCatalogueStore()
   const jobs = shallowRef<readonly ListedJob[]>([])
+  const unreadable = shallowRef<readonly UnreadableJob[]>([])
   const state = ref<'loading' | 'ready' | 'waiting'>('loading')
   const problems = ref<readonly string[]>([])
   const rows = computed(() =>
@@ -32,7 +41,9 @@ export function useJobList() {
       setTimeout(() => void load(), 2000)
       return
     }
-    jobs.value = (await response.json()) as ListedJob[]
+    const listed = (await response.json()) as (ListedJob | UnreadableJob)[]
+    jobs.value = listed.filter((of): of is ListedJob => 'job' in of)
+    unreadable.value = listed.filter((of): of is UnreadableJob => 'unreadable' in of)
     state.value = 'ready'
   }
 
@@ -64,5 +75,5 @@ export function useJobList() {
     await load()
   }
 
-  return { rows, state, problems, load, create, upload, remove }
+  return { rows, unreadable, state, problems, load, create, upload, remove }
 }

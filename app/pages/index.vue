@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { speakerIn } from '~~/core/speech'
+import { download } from '~/saving/download'
 import { downloadJob } from '~/saving/job-file'
 
-const { rows, state, problems, load, create, upload, remove } = useJobList()
+const { rows, unreadable, state, problems, load, create, upload, remove } = useJobList()
 const chooser = useTemplateRef<HTMLInputElement>('chooser')
 const removing = ref('')
 onMounted(load)
@@ -53,10 +54,46 @@ useHead({ title: 'Jobs · Jolvet' })
       <p v-if="state === 'waiting'" role="status">
         Waiting for the server or its database; this page tries again by itself.
       </p>
-      <p v-else-if="state === 'ready' && rows.length === 0">
+      <p v-else-if="state === 'ready' && rows.length + unreadable.length === 0">
         No job yet. Begin one with <strong>New job</strong>: look at the pipe that is there, and Jolvet says what joins
         to it, how long to cut and where to mark.
       </p>
+      <ul v-if="unreadable.length" class="mb-4 space-y-3" aria-label="Jobs that cannot be read">
+        <li v-for="of in unreadable" :key="of.id" class="border-l-4 border-(--ui-error) pl-3">
+          <p class="heading">{{ of.title }}</p>
+          <p>
+            It cannot be read as it is stored. Its text is whole: download it, mend it, and open it as a job file. The
+            other jobs are not touched.
+          </p>
+          <p v-for="{ field, problem } in of.unreadable.slice(0, 5)" :key="field" class="text-sm">
+            {{ field }}: {{ problem }}
+          </p>
+          <div class="mt-1 flex flex-wrap gap-2">
+            <UButton
+              label="Download its text"
+              icon="i-lucide-download"
+              :aria-label="`Download the text of ${of.title}`"
+              @click="download('unreadable.jolvet.json', 'application/json', of.text)"
+            />
+            <UButton
+              label="Delete"
+              icon="i-lucide-trash-2"
+              :aria-label="`Delete ${of.title}`"
+              @click="removing = of.id"
+            />
+          </div>
+          <div
+            v-if="removing === of.id"
+            role="alertdialog"
+            aria-label="Delete the job?"
+            class="flex flex-wrap items-center gap-3 pt-2"
+          >
+            <span>Delete this job for good? Its text can be downloaded first.</span>
+            <UButton label="Delete it" color="error" @click="confirmRemoval" />
+            <UButton label="Keep" @click="removing = ''" />
+          </div>
+        </li>
+      </ul>
       <ul class="ruled border-y border-(--ui-border)">
         <li v-for="row in rows" :key="row.id" class="grid items-center gap-x-4 py-3 sm:grid-cols-[1fr_auto]">
           <div class="min-w-0">

@@ -64,9 +64,11 @@ export const useJobStore = defineStore('job', () => {
   }
 
   /** Opens a job, with what an earlier visit had not yet saved. @returns what is wrong, or nothing */
-  async function open(wanted: string): Promise<'gone' | 'away' | null> {
+  async function open(wanted: string): Promise<'gone' | 'away' | 'unreadable' | null> {
     const answer = await httpTransport.load(wanted)
-    if (answer.outcome !== 'done') return answer.outcome === 'gone' ? 'gone' : 'away'
+    if (answer.outcome === 'gone') return 'gone'
+    if (answer.outcome === 'invalid') return 'unreadable'
+    if (answer.outcome !== 'done') return 'away'
     const tab = await claimTab()
     const draft = await adoptDraft(wanted, tab)
     const read = draft && readJob(draft.job, own.catalogue)

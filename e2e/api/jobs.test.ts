@@ -1,3 +1,4 @@
+import mysql from 'mysql2/promise'
 import { describe, expect, it } from 'vitest'
 import { emptyJob } from '../../core/job/new-job'
 import tarn from '../../demo/tarn-lane-bakehouse.json'
@@ -27,6 +28,29 @@ describe('jobs', () => {
     })
     const late = await ask('PUT', `jobs/${id}`, { version: 1, job: job('Late') })
     expect(late).toMatchObject({ status: 409, body: { error: 'conflict', id, version: 2, job: { title: 'Second' } } })
+  })
+
+  it('one that cannot be read stands in the way of no other, and its text is whole', async () => {
+    const [bad, good] = [await create('Bad'), await create('Good')]
+    const pool = mysql.createPool({ uri: site().database.url })
+    const text = JSON.stringify({ ...job('Bad'), runs: [{ id: 'r1', pipe: 'a pipe that is no more' }] })
+    await pool.query('UPDATE jobs SET document = ? WHERE id = ?', [text, bad.id])
+    await pool.end()
+    const list = await ask('GET', 'jobs')
+    expect(list.status).toBe(200)
+    const listed = (id: string) => list.body.find((of: { id: string }) => of.id === id)
+    expect(listed(good.id).job.title).toBe('Good')
+    expect(listed(bad.id)).toMatchObject({ title: 'Bad', version: 1, text })
+    expect(listed(bad.id).job).toBeUndefined()
+    expect(listed(bad.id).unreadable.length).toBeGreaterThan(0)
+    expect(await ask('GET', `jobs/${bad.id}`)).toMatchObject({
+      status: 422,
+      body: { error: 'unreadable', text, fields: listed(bad.id).unreadable },
+    })
+    expect((await ask('GET', `jobs/${good.id}`)).status).toBe(200)
+    // Mended, it is saved over what could not be read; or it is deleted like any other.
+    expect((await ask('PUT', `jobs/${bad.id}`, { version: 1, job: job('Mended') })).body.job.title).toBe('Mended')
+    expect((await ask('DELETE', `jobs/${bad.id}`)).status).toBe(204)
   })
 
   it('takes the version from If-Match as well', async () => {

@@ -12,17 +12,22 @@ import {
 import { shippedCatalogue } from '../../core/catalogue/catalogue'
 import { partEnds, partFittings } from '../../core/catalogue/part'
 import type { Job } from '../../core/job/job'
-import { readJobText } from '../../core/job/read-job'
+import { readJobText, type FieldProblem } from '../../core/job/read-job'
 
-/** MariaDB keeps JSON as text: what comes out is parsed and checked like any other input. */
-const jobDocument = customType<{ data: Job; driverData: string }>({
+/** A job as it is kept: read, or as the text that stands there with what is wrong in it. */
+export type JobDocument =
+  { readonly job: Job } | { readonly unreadable: readonly FieldProblem[]; readonly text: string }
+
+/**
+ * MariaDB keeps JSON as text: what comes out is parsed and checked like any other input. One job that cannot be read,
+ * whatever made it so, stands in the way of no other.
+ */
+const jobDocument = customType<{ data: JobDocument; driverData: string }>({
   dataType: () => 'longtext',
-  toDriver: (job) => JSON.stringify(job),
+  toDriver: (document) => ('job' in document ? JSON.stringify(document.job) : document.text),
   fromDriver(text) {
     const read = readJobText(text, shippedCatalogue)
-    if (read.ok) return read.job
-    const [first] = read.fields
-    throw new Error(`a stored job is not readable: ${first?.field}: ${first?.problem}`)
+    return read.ok ? { job: read.job } : { unreadable: read.fields, text }
   },
 })
 

@@ -43,7 +43,14 @@ function demoJobs() {
     const read = readJob(demo, shippedCatalogue)
     if (!read.ok) throw new Error(`a demo job is not valid: ${JSON.stringify(read.fields)}`)
     const now = new Date()
-    return { id: randomUUID(), version: 1, title: read.job.title, document: read.job, createdAt: now, updatedAt: now }
+    return {
+      id: randomUUID(),
+      version: 1,
+      title: read.job.title,
+      document: { job: read.job },
+      createdAt: now,
+      updatedAt: now,
+    }
   })
 }
 

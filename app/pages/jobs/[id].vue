@@ -5,13 +5,19 @@ import { useJobStore } from '~/stores/job'
 const route = useRoute()
 const store = useJobStore()
 const id = computed(() => String(route.params.id))
-const problem = ref<'gone' | 'away' | null>(null)
+const problem = ref<keyof typeof words | null>(null)
 const title = computed(() => store.job?.title ?? '')
 const {
   items: profileItems,
   current: heldProfile,
   choose: chooseProfile,
 } = useProfileChoice(() => store.job ?? { profile: 'metric' })
+
+const words = {
+  gone: 'There is no such job',
+  away: 'Waiting for the server',
+  unreadable: 'This job cannot be read as it is stored',
+} as const
 
 let retry: ReturnType<typeof setTimeout> | undefined
 async function open(): Promise<void> {
@@ -121,11 +127,16 @@ onBeforeUnmount(() => {
   <main v-else class="p-6">
     <TopBar />
     <h1 class="heading">
-      {{ problem === 'gone' ? 'There is no such job' : problem === 'away' ? 'Waiting for the server' : 'Opening …' }}
+      {{ problem ? words[problem] : 'Opening …' }}
     </h1>
     <p v-if="problem === 'away'">
       The server or its database does not answer. This page tries again by itself; nothing that you typed is lost.
     </p>
-    <p v-if="problem === 'gone'"><NuxtLink to="/" class="underline">Back to all jobs</NuxtLink></p>
+    <p v-if="problem === 'unreadable'">
+      Its text is whole: download it from the list of jobs, mend it, and open it as a job file.
+    </p>
+    <p v-if="problem === 'gone' || problem === 'unreadable'">
+      <NuxtLink to="/" class="underline">Back to all jobs</NuxtLink>
+    </p>
   </main>
 </template>
