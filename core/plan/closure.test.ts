@@ -92,6 +92,30 @@ describe('closure between two fixed points', () => {
     expect(closureOf(loose!).give[1]).toBeCloseTo(2 * 0.1 * depth, 6)
   })
 
+  it('a bent piece counts along the straight line between its ends: 300 east and 400 north are 0.6 and 0.8', () => {
+    const bent = sampleJob({
+      pipe: pipeId('EN 1057', '22', 0.9),
+      method: 'solder',
+      legs: [
+        ['tie-in:s', 'east', 300, 'bend:b'],
+        ['bend:b', 'north', 400, 'tie-in:e'],
+      ],
+      nodes: { s: { at: [0, 0, 0] }, e: { at: [300, 400, 0] }, b: { radius: 88 } },
+    })
+    const [found] = closingChains(bent, planJob(bent, shippedCatalogue), 0.8)
+    expect(found!.parts.map(({ along }) => along.map((part) => Math.round(part * 1e6) / 1e6))).toEqual([[0.6, 0.8, 0]])
+  })
+
+  it('each run by its own pieces, though their legs have the same ids', () => {
+    const [first] = job.runs
+    const second = { ...first!, id: 'r2', method: 'push-fit' as const }
+    const both = { ...job, runs: [first!, second] }
+    const alone = { ...job, runs: [second] }
+    const partsOf = (of: typeof job) =>
+      closingChains(of, planJob(of, shippedCatalogue), 0.8).map(({ run, parts }) => [run, parts])
+    expect(partsOf(both)).toEqual([...partsOf({ ...job, runs: [first!] }), ...partsOf(alone)])
+  })
+
   it('worked by hand: two pieces in line, ± 0.5 and twice ± 1 each: worst 5, likely 2.12', () => {
     const part = { along: [1, 0, 0], tolerances: [0.5, 1, 1], give: 3 } as const
     const { worst, likely } = closureOf({ run: 'r', from: 'a', to: 'b', parts: [part, part], unknown: [] })

@@ -355,6 +355,34 @@ describe('the plan of work', () => {
   })
 })
 
+describe('what stands in the way of one joint', () => {
+  it('a thread that closes a ring cannot turn, however far the pipe springs; nor one with a bent side', () => {
+    const ring = [
+      joint('a-b', ['a', 'b']),
+      joint('b-c', ['b', 'c']),
+      joint('c-a', ['c', 'a'], { method: 'thread', spring: 99 }),
+    ]
+    expect(firstObstacle(ask(ring, []), ring)).toMatchObject({ joint: 'c-a', kind: 'cannot turn' })
+    const pair = [joint('a-b', ['a', 'b']), joint('b-c', ['b', 'c'], { method: 'thread' })]
+    expect(firstObstacle(ask(pair, []), pair)).toBeNull()
+    expect(firstObstacle(ask(pair, ['c'], ['b']), pair)).toMatchObject({ joint: 'b-c', kind: 'cannot turn' })
+    expect(firstObstacle(ask(pair, ['c'], ['a', 'b']), pair)).toBeNull()
+  })
+
+  it('a flame after rubber on the same fitting, named by what it hurts; without a flame nothing', () => {
+    const made = [joint('rubber', ['a', 'b'], { method: 'push-fit', where: 'tee t' }), joint('flame', ['b', 'c'])]
+    expect(firstObstacle(ask(made, []), made)).toMatchObject({ joint: 'flame', kind: 'heat', hurt: 'tee t' })
+    expect(firstObstacle(ask(made, []), made.toReversed())).toBeNull()
+    const cold = [made[0]!, joint('cold', ['b', 'c'], { method: 'compression' })]
+    expect(firstObstacle(ask(cold, []), cold)).toBeNull()
+  })
+
+  it('between two held ends by how much it wants and gives', () => {
+    const { joints } = between()
+    expect(firstObstacle(between(), joints)).toMatchObject({ kind: 'held', needed: 15, gives: 0 })
+  })
+})
+
 describe('the spring of pipe', () => {
   it('a metre of 22 copper gives 25.9 mm at its end, half of it a quarter; what comes in coils as far as is wanted', () => {
     expect(deflection('copper-hard', 22, 1000)).toBeCloseTo(25.9, 1) // 100 × 10⁶ / (3 × 117 000 × 11)
