@@ -6,17 +6,9 @@ import { addOffset, arrivingAt } from '~~/core/route/add-offset'
 import { unitVector } from '~~/core/route/direction'
 
 /** An offset as one entry: how far aside, at what angle, which way, rolled how far, and straight on. */
-const props = defineProps<{
-  job: Job
-  run: string
-  from: string
-  bendRadius: number | undefined
-  takesFocus: boolean
-}>()
+const props = defineProps<{ job: Job; run: string; from: string; bendRadius: number | undefined }>()
 const emit = defineEmits<{ apply: [edit: (job: Job) => Job] }>()
 const { length } = useWords()
-const form = useTemplateRef<HTMLFormElement>('form')
-onMounted(() => props.takesFocus && form.value?.querySelector('input')?.focus())
 const entry = ref<{ set?: number; angle: number; roll: number; after?: number; corner: 'elbow' | 'bend' }>({
   angle: 45,
   roll: 0,
@@ -58,7 +50,7 @@ function add(): void {
 
 <template>
   <p v-if="!arriving" class="text-muted">Pipe must arrive here first: draw a leg.</p>
-  <form v-else ref="form" class="grid grid-cols-2 gap-3" aria-label="Offset" @submit.prevent="add">
+  <form v-else class="grid grid-cols-2 gap-3" aria-label="Offset" @submit.prevent="add">
     <LengthField
       label="Offset by"
       optional

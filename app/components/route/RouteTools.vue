@@ -32,7 +32,6 @@ const tools = [
 ] as const
 const tool = ref<(typeof tools)[number]['id'] | ''>('')
 const choose = (id: (typeof tools)[number]['id']) => {
-  isByKey.value = false
   tool.value = tool.value === id ? '' : id
   problem.value = ''
 }
@@ -46,11 +45,10 @@ function apply(edit: (job: Job) => Job): void {
   ;(document.activeElement as HTMLElement | null)?.blur()
   emit('go', added.id)
 }
-/** Opened by a key, the hand goes on in its first field: at once, or as soon as the form is there. */
-const isByKey = ref(false)
-function openOffset(): void {
-  isByKey.value = true
+/** Opened by a key, the hand types on in its first field at once: this form alone is loaded with the page. */
+async function openOffset(): Promise<void> {
   tool.value = 'offset'
+  await nextTick()
   panel.value?.querySelector('input')?.focus()
 }
 defineExpose({ openOffset })
@@ -86,13 +84,12 @@ const coupling = computed(() => {
       </UButton>
     </div>
     <p v-if="problem" role="alert" class="text-(--ui-error)" data-tool-problem>{{ problem }}</p>
-    <LazyOffsetForm
+    <OffsetForm
       v-if="tool === 'offset'"
       :job="job"
       :run="run.id"
       :from="node.id"
       :bend-radius="bendRadius"
-      :takes-focus="isByKey"
       @apply="apply"
     />
     <LazyMoveForm v-else-if="tool === 'move'" :run="run.id" :node="node.id" :word="word" :leg="leg" @apply="apply" />
