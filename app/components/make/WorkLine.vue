@@ -35,7 +35,7 @@ const bar = (from: number, to: number, whole: number) => ({
     class="grid items-center gap-x-2"
     :class="
       printed
-        ? 'grid-cols-[2rem_20rem_1fr_7rem]'
+        ? 'grid-cols-[2rem_minmax(0,20rem)_minmax(1rem,1fr)_6rem]'
         : 'grid-cols-[2rem_1fr_6.5rem] lg:grid-cols-[2rem_minmax(0,18rem)_1fr_7rem]'
     "
   >
