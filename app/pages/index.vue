@@ -82,16 +82,7 @@ useHead({ title: 'Jobs · Jolvet' })
               @click="removing = of.id"
             />
           </div>
-          <div
-            v-if="removing === of.id"
-            role="alertdialog"
-            aria-label="Delete the job?"
-            class="flex flex-wrap items-center gap-3 pt-2"
-          >
-            <span>Delete this job for good? Its text can be downloaded first.</span>
-            <UButton label="Delete it" color="error" @click="confirmRemoval" />
-            <UButton label="Keep" @click="removing = ''" />
-          </div>
+          <DeleteQuestion v-if="removing === of.id" first="Its text" @delete="confirmRemoval" @keep="removing = ''" />
         </li>
       </ul>
       <ul class="ruled border-y border-(--ui-border)">
@@ -121,16 +112,12 @@ useHead({ title: 'Jobs · Jolvet' })
               @click="removing = row.id"
             />
           </div>
-          <div
+          <DeleteQuestion
             v-if="removing === row.id"
-            role="alertdialog"
-            aria-label="Delete the job?"
-            class="flex flex-wrap items-center gap-3 pt-2"
-          >
-            <span>Delete this job for good? Its job file can be downloaded first.</span>
-            <UButton label="Delete" color="error" @click="confirmRemoval" />
-            <UButton label="Keep" color="neutral" variant="outline" @click="removing = ''" />
-          </div>
+            first="Its job file"
+            @delete="confirmRemoval"
+            @keep="removing = ''"
+          />
         </li>
       </ul>
     </main>

@@ -1,0 +1,13 @@
+<script setup lang="ts">
+/** Asks before a job is deleted, and says what can be taken out of it first. */
+defineProps<{ first: string }>()
+const emit = defineEmits<{ delete: []; keep: [] }>()
+</script>
+
+<template>
+  <div role="alertdialog" aria-label="Delete the job?" class="flex flex-wrap items-center gap-3 pt-2">
+    <span>Delete this job for good? {{ first }} can be downloaded first.</span>
+    <UButton label="Delete" color="error" @click="emit('delete')" />
+    <UButton label="Keep" @click="emit('keep')" />
+  </div>
+</template>
