@@ -6,7 +6,7 @@ const toggle = () => (colorMode.preference = isDark.value ? 'light' : 'dark')
 </script>
 
 <template>
-  <div class="flex flex-wrap items-center gap-x-4 gap-y-1 px-3 py-1.5">
+  <div class="flex flex-wrap items-center gap-x-1 gap-y-1 px-3 sm:gap-x-4 py-1.5">
     <NuxtLink
       to="/"
       class="flex min-h-11 items-center gap-2 font-label text-xl font-semibold"

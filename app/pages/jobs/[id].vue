@@ -88,7 +88,7 @@ onBeforeUnmount(() => {
           <Choice
             label="Rule profile"
             bare
-            class="max-w-30 sm:max-w-none"
+            class="max-w-27 sm:max-w-none"
             :items="profileItems"
             :model-value="heldProfile"
             @update:model-value="setProfile"
