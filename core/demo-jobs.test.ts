@@ -10,6 +10,8 @@ import { readJob } from './job/read-job'
 import { assemblyOrder } from './make/assembly/order'
 import { planJob } from './plan'
 import { assemblyQuestion } from './plan/assembly'
+import { placeDimensions, placeHeights } from './route/dimensions'
+import { drawRun } from './route/drawing'
 import { layOut } from './route/layout'
 import { levelsOf } from './route/levels'
 import { namesOf } from './route/names'
@@ -87,6 +89,17 @@ describe.each([
     const order = assemblyOrder(assemblyQuestion(catalogue, job, plan, shippedCosts, 20))
     expect(line(order)).toMatchSnapshot()
   })
+  it('dimensions where there is little room', () => {
+    const placed = given().layouts.map((layout) => {
+      const drawing = drawRun(layout)
+      return [60, 120, 180].map((letter) => [
+        ...placeDimensions(drawing, letter).map(({ leg, at }) => line([leg, at])),
+        ...[...placeHeights(drawing, letter)].map(line),
+      ])
+    })
+    expect(placed).toMatchSnapshot()
+  })
+
   it('drawings', () => {
     const { job, say } = given()
     const sheets = job.runs.map((run) =>

@@ -106,6 +106,27 @@ describe('closure between two fixed points', () => {
     expect(found!.parts.map(({ along }) => along.map((part) => Math.round(part * 1e6) / 1e6))).toEqual([[0.6, 0.8, 0]])
   })
 
+  it('names the pieces whose figures are not known, and counts what a leg was measured to', () => {
+    const chainOf = (of: typeof job) => closingChains(of, planJob(of, shippedCatalogue), 0.8)[0]!
+    expect(chainOf(job).unknown).toEqual([])
+    const [run] = job.runs
+    const nodes = run!.nodes.map((node) => ({
+      ...node,
+      kind: node.id === 'a' ? ('valve' as const) : node.id === 'b' ? ('coupling' as const) : node.kind,
+    }))
+    const valve = {
+      ...job,
+      runs: [{ ...run!, nodes, legs: run!.legs.map((leg) => ({ ...leg, direction: 'east' as const })) }],
+    }
+    expect(chainOf(valve).unknown).toEqual(['P1', 'P2'])
+    const measured = {
+      ...job,
+      runs: [{ ...run!, legs: run!.legs.map((leg) => (leg.id === 'l2' ? { ...leg, tolerance: 3 } : leg)) }],
+    }
+    expect(chainOf(measured).parts.map(({ tolerances }) => tolerances.at(-1))).toEqual([0, 3, 0])
+    expect(closureOf(chainOf(measured)).worst[1] - closureOf(chainOf(job)).worst[1]).toBeCloseTo(3, 9)
+  })
+
   it('each run by its own pieces, though their legs have the same ids', () => {
     const [first] = job.runs
     const second = { ...first!, id: 'r2', method: 'push-fit' as const }

@@ -201,3 +201,46 @@ describe('clip positions', () => {
     )
   })
 })
+
+describe('clips beside a pulled bend', () => {
+  const supports = (
+    radius: number | undefined,
+    second: 'north' | 'east' = 'north',
+    free?: { start?: number; end?: number },
+  ) => {
+    const job = sampleJob({
+      pipe: pipeId('EN 1057', '22', 0.9),
+      method: 'solder',
+      legs: [
+        ['open:s', 'east', 1000, 'bend:b'],
+        ['open:e', 'south', 1000, 'bend:b'],
+      ],
+      nodes: { b: { radius } },
+    })
+    const [run] = job.runs
+    const legs = run!.legs.map((leg) =>
+      leg.id === 'l2' ? { ...leg, direction: second === 'east' ? ('west' as const) : leg.direction, free } : leg,
+    )
+    return planJob({ ...job, runs: [{ ...run!, legs }] }, shippedCatalogue).supports
+  }
+
+  it('stand a set-back and the usual distance from its corner: 88 and 50', () => {
+    const [before, after] = supports(88)
+    expect(before!.at.at(-1)).toBeCloseTo(1000 - 88 - 50, 6)
+    expect(after!.at.at(-1)).toBeCloseTo(1000 - 88 - 50, 6)
+  })
+
+  it('are not known while its radius is not, or where it does not turn', () => {
+    for (const unknown of [supports(undefined), supports(88, 'east')])
+      expect(unknown.map(({ at, unknown: why }) => [at, why?.message])).toEqual([
+        [[], 'not measured'],
+        [[], 'not measured'],
+      ])
+  })
+
+  it('keep off a free leg at the end that it was asked for', () => {
+    expect(supports(88, 'north', { end: 400 })[1]!.at.at(-1)).toBeCloseTo(600, 6)
+    expect(supports(88, 'north', { start: 400 })[1]!.at[0]).toBeCloseTo(400, 6)
+    expect(supports(88, 'north', { start: 400 })[1]!.at.at(-1)).toBeCloseTo(862, 6)
+  })
+})
