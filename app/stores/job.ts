@@ -37,15 +37,20 @@ export const useJobStore = defineStore('job', () => {
     isKept.value = true
     channel = new BroadcastChannel(`jolvet-job-${stored.id}`)
     channel.onmessage = () => void refresh()
-    loop = new SaveLoop({
+    // A job that is left and opened again has one place for its draft: it is the newer loop's.
+    const keepsDraft = (): boolean => loop === undefined || loop === made || id.value !== stored.id
+    const made: SaveLoop = new SaveLoop({
       ...stored,
       transport: httpTransport,
-      keep: (version, text) => keepDraft(stored.id, tab, version, text),
-      drop: () => dropDraft(stored.id, tab),
+      keep: (version, text) => !keepsDraft() || keepDraft(stored.id, tab, version, text),
+      drop() {
+        if (keepsDraft()) dropDraft(stored.id, tab)
+      },
       onStatus: (now) => (status.value = now),
       onKept: (now) => (isKept.value = now),
       onSaved: (version) => channel?.postMessage(version),
     })
+    loop = made
   }
 
   /** Another tab saved: where nothing here is unsaved, its text is shown. */
