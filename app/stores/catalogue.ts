@@ -42,5 +42,9 @@ export const useCatalogueStore = defineStore('catalogue', () => {
     return { ok: false, problems: fields.map(({ field, problem }) => `${field}: ${problem}`) }
   }
 
-  return { parts, catalogue, state, load, record }
+  /** Takes a figure back: the one before it, or the table's, holds again. */
+  const withdraw = ({ id: _, at: __, ...part }: RecordedPart): Promise<Recorded> =>
+    record([{ ...part, withdrawn: true }])
+
+  return { parts, catalogue, state, load, record, withdraw }
 })

@@ -1,6 +1,7 @@
 import * as z from 'zod'
 import { benderSchema, type Bender } from '../bend/bender'
 import { methodIds, type MethodId } from '../catalogue/method'
+import { fieldProblems, unknownFields, type FieldProblem } from '../quantity/field-problem'
 import { methodCostSchema, shippedCosts, type Costs, type MethodCost } from './costs'
 import { toolsSchema, type OwnedTool } from './place'
 import { ownProfileSchema, type OwnProfile } from './profile'
@@ -51,16 +52,23 @@ function setIn(tree: Tree, [key, ...rest]: readonly string[], value: unknown): T
   return value === null || value === undefined ? others : { ...others, [key]: value }
 }
 
+export type ChangedWorkshop =
+  { readonly ok: true; readonly workshop: Workshop } | { readonly ok: false; readonly fields: readonly FieldProblem[] }
+
 /**
  * A workshop with some things set. Every change stands for itself, so that two people's changes do not undo each other.
  *
- * @returns what Zod makes of it: the workshop, or what is wrong
- * @example applyChanges(emptyWorkshop, [{ path: ['methods', 'solder', 'minutes'], value: 9 }]).data.methods.solder // { minutes: 9 }
+ * @returns the workshop, or what is wrong: a value that is not accepted, a path that leads to nothing
+ * @example applyChanges(emptyWorkshop, [{ path: ['methods', 'solder', 'minutes'], value: 9 }]).workshop.methods.solder // { minutes: 9 }
  */
-export function applyChanges(workshop: Workshop, changes: readonly WorkshopChange[]) {
-  return workshopSchema.safeParse(
-    changes.reduce<Tree>((tree, { path, value }) => setIn(tree, path, value), { ...workshop }),
-  )
+export function applyChanges(workshop: Workshop, changes: readonly WorkshopChange[]): ChangedWorkshop {
+  const tree = changes.reduce<Tree>((before, { path, value }) => setIn(before, path, value), { ...workshop })
+  const read = workshopSchema.safeParse(tree)
+  if (!read.success) return { ok: false, fields: fieldProblems(read.error) }
+  // What an older program left there is no fault of this change.
+  const old = new Set(unknownFields(workshop, read.data).map(({ field }) => field))
+  const fields = unknownFields(tree, read.data).filter(({ field }) => !old.has(field))
+  return fields.length > 0 ? { ok: false, fields } : { ok: true, workshop: read.data as Workshop }
 }
 
 /** The workshop's prices and minutes, what it does not say as shipped. */

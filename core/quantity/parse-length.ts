@@ -58,6 +58,9 @@ function read(text: string, units: Units): number | null {
   return isInches ? bare * inch : bare
 }
 
+/** What is pasted by mistake may be a whole document: it is not looked through. */
+const mostTyped = 60
+
 /** A least length, which may be below half a millimetre and is then told by its own figures. */
 const limitText = (mm: number, units: Units): string =>
   Math.abs(mm) < 1 && units === 'metric'
@@ -79,6 +82,7 @@ const limitText = (mm: number, units: Units): string =>
  * @example parseLength(`3'4 1/2`, 'imperial') // { ok: true, mm: 1028.7 }
  */
 export function parseLength(text: string, units: Units, limits: LengthLimits = legLimits): ParsedLength {
+  if (text.length > mostTyped) return { ok: false, problem: `a length has at most ${mostTyped} signs` }
   const typed = text
     .trim()
     .toLowerCase()

@@ -1,17 +1,18 @@
 import * as z from 'zod'
 import { workshopChangeSchema } from '~~/core/job/workshop'
-import { fieldProblems } from '~~/core/job/read-job'
-import { changeWorkshop } from '../database/workshop'
+import { changeWorkshop, readWorkshop } from '../database/workshop'
 import { answering } from '../http/answering'
-import { readJson } from '../http/body'
+import { readAs } from '../http/body'
+import { once } from '../http/once'
 import { invalid } from '../http/refusal'
 
 const bodySchema = z.object({ changes: z.array(workshopChangeSchema).min(1, 'at least one change').max(500) })
 
 export default answering(async (event) => {
-  const body = bodySchema.safeParse(await readJson(event))
-  if (!body.success) throw invalid(fieldProblems(body.error))
-  const changed = await changeWorkshop(body.data.changes)
-  if (!changed.success) throw invalid(fieldProblems(changed.error))
-  return changed.data
+  const { changes } = await readAs(event, bodySchema)
+  await once(event, changes, async (transaction) => {
+    const changed = await changeWorkshop(transaction, changes)
+    if (!changed.ok) throw invalid(changed.fields)
+  })
+  return readWorkshop()
 })

@@ -16,6 +16,7 @@ const tables = [
   'offcut_uses',
   'cuttings',
   'joint_minutes',
+  'taken_requests',
   'done_once',
 ] as const
 type Table = (typeof tables)[number]

@@ -1,9 +1,9 @@
-import { randomUUID } from 'node:crypto'
-import { and, desc, eq } from 'drizzle-orm'
+import { and, desc, eq, isNull } from 'drizzle-orm'
 import type { Job } from '~~/core/job/job'
-import type { FieldProblem } from '~~/core/job/read-job'
+import type { FieldProblem } from '~~/core/quantity/field-problem'
 import { useDatabase } from './connection'
 import { jobs } from './schema'
+import type { Transaction } from './transaction'
 
 type JobRow = typeof jobs.$inferSelect
 
@@ -22,51 +22,57 @@ export interface UnreadableJob {
   readonly text: string
 }
 
-export type Saved =
-  { readonly outcome: 'saved' | 'conflict'; readonly stored: StoredJob } | { readonly outcome: 'missing' }
-
 const stored = ({ id, version, title, document }: JobRow): StoredJob | UnreadableJob =>
   'job' in document ? { id, version, job: document.job } : { id, version, title, ...document }
+
+/** Whether it is not deleted. */
+export const isThere = isNull(jobs.deletedAt)
 
 /** All jobs, the one worked on last first. */
 export async function listJobs(): Promise<((StoredJob | UnreadableJob) & { updatedAt: Date })[]> {
   const database = await useDatabase()
-  const rows = await database.select().from(jobs).orderBy(desc(jobs.updatedAt))
+  const rows = await database.select().from(jobs).where(isThere).orderBy(desc(jobs.updatedAt))
   return rows.map((row) => ({ ...stored(row), updatedAt: row.updatedAt }))
 }
 
 export async function findJob(id: string): Promise<StoredJob | UnreadableJob | null> {
   const database = await useDatabase()
-  const [row] = await database.select().from(jobs).where(eq(jobs.id, id))
+  const [row] = await database
+    .select()
+    .from(jobs)
+    .where(and(eq(jobs.id, id), isThere))
   return row ? stored(row) : null
 }
 
-export async function createJob(job: Job): Promise<StoredJob> {
+/** The version in which a job stands now; null where there is none. */
+export async function versionOf(id: string): Promise<number | null> {
   const database = await useDatabase()
-  const now = new Date()
-  const id = randomUUID()
-  await database
-    .insert(jobs)
-    .values({ id, version: 1, title: job.title, document: { job }, createdAt: now, updatedAt: now })
-  return { id, version: 1, job }
+  const [row] = await database
+    .select({ version: jobs.version })
+    .from(jobs)
+    .where(and(eq(jobs.id, id), isThere))
+  return row?.version ?? null
 }
 
-/** Saves a job made from a version; one statement decides, so that of two saves from one version only one is taken. */
-export async function saveJob(id: string, fromVersion: number, job: Job): Promise<Saved> {
-  const database = await useDatabase()
-  const [result] = await database
+/** Puts a job in under an id that was never used. @returns whether the id was free */
+export async function createJob(transaction: Transaction, id: string, job: Job): Promise<boolean> {
+  const now = new Date()
+  const [result] = await transaction
+    .insert(jobs)
+    .ignore()
+    .values({ id, version: 1, title: job.title, document: { job }, createdAt: now, updatedAt: now })
+  return result.affectedRows === 1
+}
+
+/**
+ * Saves a job made from a version; one statement decides, so that of two saves from one version only one is taken.
+ *
+ * @returns whether it was
+ */
+export async function saveJob(transaction: Transaction, id: string, fromVersion: number, job: Job): Promise<boolean> {
+  const [result] = await transaction
     .update(jobs)
     .set({ version: fromVersion + 1, title: job.title, document: { job }, updatedAt: new Date() })
-    .where(and(eq(jobs.id, id), eq(jobs.version, fromVersion)))
-  if (result.affectedRows === 1) return { outcome: 'saved', stored: { id, version: fromVersion + 1, job } }
-  const newer = await findJob(id)
-  // What stands there and cannot be read is no version to choose from.
-  return newer && 'job' in newer ? { outcome: 'conflict', stored: newer } : { outcome: 'missing' }
-}
-
-/** @returns whether there was such a job */
-export async function deleteJob(id: string): Promise<boolean> {
-  const database = await useDatabase()
-  const [result] = await database.delete(jobs).where(eq(jobs.id, id))
+    .where(and(eq(jobs.id, id), eq(jobs.version, fromVersion), isThere))
   return result.affectedRows === 1
 }

@@ -1,8 +1,8 @@
 import { desc, eq, max } from 'drizzle-orm'
-import { catalogueWith, type Catalogue } from '~~/core/catalogue/catalogue'
 import { partKey, type Part } from '~~/core/catalogue/part'
 import { useDatabase } from './connection'
 import { parts } from './schema'
+import type { Transaction } from './transaction'
 
 /** A part's figure as it was recorded: rows are only ever added, a later one takes the place of an earlier one. */
 export interface RecordedPart extends Part {
@@ -52,23 +52,15 @@ export async function historyOf(key: string): Promise<(RecordedPart & { withdraw
 }
 
 /** Records figures, all of them or none. */
-export async function recordParts(entries: readonly PartEntry[]): Promise<void> {
-  const database = await useDatabase()
+export async function recordParts(transaction: Transaction, entries: readonly PartEntry[]): Promise<void> {
   const at = new Date()
-  await database.transaction(async (transaction) => {
-    await transaction.insert(parts).values(
-      entries.map(({ withdrawn = false, fitting, ...part }) => ({
-        ...part,
-        fitting: fitting ?? null,
-        key: partKey({ ...part, fitting }),
-        withdrawn,
-        at,
-      })),
-    )
-  })
-}
-
-/** The catalogue as it holds here: the shipped one with the recorded figures laid over it. */
-export async function currentCatalogue(): Promise<Catalogue> {
-  return catalogueWith(await currentParts())
+  await transaction.insert(parts).values(
+    entries.map(({ withdrawn = false, fitting, ...part }) => ({
+      ...part,
+      fitting: fitting ?? null,
+      key: partKey({ ...part, fitting }),
+      withdrawn,
+      at,
+    })),
+  )
 }

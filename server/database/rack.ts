@@ -1,8 +1,9 @@
-import { asc, desc, eq, isNull } from 'drizzle-orm'
+import { and, asc, desc, eq, isNull } from 'drizzle-orm'
 import { cuttingSchema, type Booking, type Cutting, type RackOffcut } from '~~/core/cut/rack'
 import { useDatabase } from './connection'
+import { isThere } from './jobs'
 import { cuttings, jobs, offcuts, offcutUses } from './schema'
-import { errorCode, inTransaction } from './transaction'
+import { errorCode, type Transaction } from './transaction'
 
 /** What is on the rack now, by pipe, the longest first. */
 export async function offcutsOnRack(): Promise<RackOffcut[]> {
@@ -19,41 +20,57 @@ export async function offcutsOnRack(): Promise<RackOffcut[]> {
 /** What was cut for a job: of each pipe the newest plan. */
 export async function cuttingsOf(job: string): Promise<Cutting[]> {
   const database = await useDatabase()
-  const rows = await database.select().from(cuttings).where(eq(cuttings.job, job)).orderBy(asc(cuttings.id))
-  return [...new Map(rows.map((row) => [row.pipe, cuttingSchema.parse(row)])).values()]
+  const rows = await database
+    .select({ cutting: cuttings })
+    .from(cuttings)
+    .innerJoin(jobs, and(eq(jobs.id, cuttings.job), isThere))
+    .where(eq(cuttings.job, job))
+    .orderBy(asc(cuttings.id))
+  return [...new Map(rows.map(({ cutting: row }) => [row.pipe, cuttingSchema.parse(row)])).values()]
 }
 
-export type Booked =
-  { readonly outcome: 'booked' | 'no-job' } | { readonly outcome: 'gone'; readonly offcuts: readonly number[] }
+/** A booking that names a job which is not there. */
+export class NoSuchJob extends Error {}
+/** A booking that takes offcuts which are no longer on the rack. */
+export class OffcutsGone extends Error {
+  constructor(readonly offcuts: readonly number[]) {
+    super(`no longer on the rack: ${offcuts.join(', ')}`)
+  }
+}
 
 /** An offcut that another took first, or that never was. */
 const notThere = new Set(['ER_DUP_ENTRY', 'ER_NO_REFERENCED_ROW_2'])
 
 /**
- * Takes offcuts from the rack and puts others there, all or nothing. Whether an offcut is still there is decided by its
- * key alone: of two bookings that take it, one is refused by the database and told what is gone.
+ * Takes offcuts from the rack and puts others there. Whether an offcut is still there is decided by its key alone: of
+ * two bookings that take it, the database refuses one; `whyNotBooked` says what stood in its way.
+ *
+ * @throws NoSuchJob
  */
-export async function bookOffcuts({ for: what, takes, leaves, cutting }: Booking): Promise<Booked> {
+export async function bookOffcuts(
+  transaction: Transaction,
+  { for: what, takes, leaves, cutting }: Booking,
+): Promise<void> {
   const at = new Date()
   const wanted = [...new Set(takes)].sort((a, b) => a - b)
-  try {
-    return await inTransaction(async (transaction): Promise<Booked> => {
-      if (cutting) {
-        const [job] = await transaction.select({ id: jobs.id }).from(jobs).where(eq(jobs.id, cutting.job))
-        if (!job) return { outcome: 'no-job' }
-      }
-      if (wanted.length > 0)
-        await transaction.insert(offcutUses).values(wanted.map((offcut) => ({ offcut, for: what, at })))
-      if (cutting) await transaction.insert(cuttings).values({ ...cutting, at })
-      if (leaves.length > 0)
-        await transaction.insert(offcuts).values(leaves.map((left) => ({ ...left, from: what, at })))
-      return { outcome: 'booked' }
-    })
-  } catch (error) {
-    if (!notThere.has(errorCode(error))) throw error
-    const there = new Set((await offcutsOnRack()).map(({ id }) => id))
-    const gone = wanted.filter((id) => !there.has(id))
-    // Where all are there, it was the job that went while this was under way.
-    return gone.length > 0 ? { outcome: 'gone', offcuts: gone } : { outcome: 'no-job' }
+  if (cutting) {
+    const [job] = await transaction
+      .select({ id: jobs.id })
+      .from(jobs)
+      .where(and(eq(jobs.id, cutting.job), isThere))
+    if (!job) throw new NoSuchJob()
   }
+  if (wanted.length > 0)
+    await transaction.insert(offcutUses).values(wanted.map((offcut) => ({ offcut, for: what, at })))
+  if (cutting) await transaction.insert(cuttings).values({ ...cutting, at })
+  if (leaves.length > 0) await transaction.insert(offcuts).values(leaves.map((left) => ({ ...left, from: what, at })))
+}
+
+/** What stood in a booking's way, from the error that it ended with. */
+export async function whyNotBooked(error: unknown, { takes }: Booking): Promise<unknown> {
+  if (!notThere.has(errorCode(error))) return error
+  const there = new Set((await offcutsOnRack()).map(({ id }) => id))
+  const gone = [...new Set(takes)].filter((id) => !there.has(id)).sort((a, b) => a - b)
+  // Where all are there, it was the job that went while this was under way.
+  return gone.length > 0 ? new OffcutsGone(gone) : new NoSuchJob()
 }

@@ -12,7 +12,8 @@ import {
 import { shippedCatalogue } from '../../core/catalogue/catalogue'
 import { partEnds, partFittings } from '../../core/catalogue/part'
 import type { Job } from '../../core/job/job'
-import { readJobText, type FieldProblem } from '../../core/job/read-job'
+import { readJobText } from '../../core/job/read-job'
+import type { FieldProblem } from '../../core/quantity/field-problem'
 
 /** A job as it is kept: read, or as the text that stands there with what is wrong in it. */
 export type JobDocument =
@@ -31,6 +32,13 @@ const jobDocument = customType<{ data: JobDocument; driverData: string }>({
   },
 })
 
+/** MariaDB keeps JSON as text; whoever reads it checks it. */
+const plainDocument = customType<{ data: unknown; driverData: string }>({
+  dataType: () => 'longtext',
+  toDriver: (document) => JSON.stringify(document),
+  fromDriver: (text) => JSON.parse(text) as unknown,
+})
+
 /** A job is one row: its document, and the version that a save must name. */
 export const jobs = mysqlTable(
   'jobs',
@@ -41,16 +49,14 @@ export const jobs = mysqlTable(
     document: jobDocument('document').notNull(),
     createdAt: datetime('created_at', { mode: 'date', fsp: 3 }).notNull(),
     updatedAt: datetime('updated_at', { mode: 'date', fsp: 3 }).notNull(),
+    /** Where it stands, for the list of jobs; and of what that is true: its version, and the newest of the parts. */
+    summary: plainDocument('summary'),
+    summaryOf: varchar('summary_of', { length: 40 }),
+    /** When it was deleted: for a while it can be put back. */
+    deletedAt: datetime('deleted_at', { mode: 'date', fsp: 3 }),
   },
-  (table) => [index('jobs_updated_at').on(table.updatedAt)],
+  (table) => [index('jobs_updated_at').on(table.updatedAt, table.id)],
 )
-
-/** MariaDB keeps JSON as text; whoever reads it checks it. */
-const plainDocument = customType<{ data: unknown; driverData: string }>({
-  dataType: () => 'longtext',
-  toDriver: (document) => JSON.stringify(document),
-  fromDriver: (text) => JSON.parse(text) as unknown,
-})
 
 /** What the workshop says of itself: prices, minutes, tools, profiles; one row. */
 export const workshop = mysqlTable('workshop', {
@@ -129,6 +135,22 @@ export const jointMinutes = mysqlTable(
     at: datetime('recorded_at', { mode: 'date', fsp: 3 }).notNull(),
   },
   (table) => [index('joint_minutes_job').on(table.job)],
+)
+
+/**
+ * Requests that were taken, by the key that their sender gave them: however often one comes, it is done once. What its
+ * answer is made from stands beside it.
+ */
+export const takenRequests = mysqlTable(
+  'taken_requests',
+  {
+    key: varchar('request_key', { length: 80 }).primaryKey(),
+    /** The SHA-256 of what was asked: another request may not come under the same key. */
+    asked: varchar('asked', { length: 64 }).notNull(),
+    kept: plainDocument('kept'),
+    at: datetime('taken_at', { mode: 'date', fsp: 3 }).notNull(),
+  },
+  (table) => [index('taken_requests_at').on(table.at)],
 )
 
 /** What is done once in the life of a database, such as putting the demo data into it. */

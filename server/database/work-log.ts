@@ -1,24 +1,37 @@
-import { asc, eq } from 'drizzle-orm'
+import { and, asc, eq } from 'drizzle-orm'
 import type { JointTime } from '~~/core/job/work-log'
 import { useDatabase } from './connection'
-import { jointMinutes } from './schema'
-import { errorCode, inTransaction } from './transaction'
+import { isThere } from './jobs'
+import { jobs, jointMinutes } from './schema'
+import { errorCode, type Transaction } from './transaction'
 
 /** What the joints of a job took: of each the newest entry, without those that were taken back. */
 export async function minutesTaken(job: string): Promise<JointTime[]> {
   const database = await useDatabase()
-  const rows = await database.select().from(jointMinutes).where(eq(jointMinutes.job, job)).orderBy(asc(jointMinutes.id))
+  const rows = await database
+    .select({ joint: jointMinutes.joint, minutes: jointMinutes.minutes })
+    .from(jointMinutes)
+    .innerJoin(jobs, and(eq(jobs.id, jointMinutes.job), isThere))
+    .where(eq(jointMinutes.job, job))
+    .orderBy(asc(jointMinutes.id))
   const newest = new Map(rows.map(({ joint, minutes }) => [joint, { joint, minutes }]))
   return [...newest.values()].filter(({ minutes }) => minutes !== null)
 }
 
 /** Adds entries to a job's log. @returns whether there is such a job */
-export async function recordMinutes(job: string, took: readonly JointTime[]): Promise<boolean> {
+export async function recordMinutes(
+  transaction: Transaction,
+  job: string,
+  took: readonly JointTime[],
+): Promise<boolean> {
   const at = new Date()
+  const [there] = await transaction
+    .select({ id: jobs.id })
+    .from(jobs)
+    .where(and(eq(jobs.id, job), isThere))
+  if (!there) return false
   try {
-    await inTransaction(async (transaction) => {
-      await transaction.insert(jointMinutes).values(took.map((entry) => ({ ...entry, job, at })))
-    })
+    await transaction.insert(jointMinutes).values(took.map((entry) => ({ ...entry, job, at })))
     return true
   } catch (error) {
     // The row's own reference decides: a job that is deleted meanwhile takes nothing.

@@ -1,8 +1,15 @@
 import { eq } from 'drizzle-orm'
-import { applyChanges, emptyWorkshop, workshopSchema, type Workshop, type WorkshopChange } from '~~/core/job/workshop'
+import {
+  applyChanges,
+  emptyWorkshop,
+  workshopSchema,
+  type ChangedWorkshop,
+  type Workshop,
+  type WorkshopChange,
+} from '~~/core/job/workshop'
 import { useDatabase } from './connection'
 import { workshop } from './schema'
-import { inTransaction } from './transaction'
+import type { Transaction } from './transaction'
 
 /** There is one workshop, in one row. */
 const only = 1
@@ -16,19 +23,20 @@ export async function readWorkshop(): Promise<Workshop> {
 }
 
 /** Sets some things in the workshop. The row is held while it is changed, so that no other change is lost. */
-export async function changeWorkshop(changes: readonly WorkshopChange[]): Promise<ReturnType<typeof applyChanges>> {
-  return inTransaction(async (transaction) => {
+export async function changeWorkshop(
+  transaction: Transaction,
+  changes: readonly WorkshopChange[],
+): Promise<ChangedWorkshop> {
+  await transaction
+    .insert(workshop)
+    .values({ id: only, document: emptyWorkshop, changedAt: new Date() })
+    .onDuplicateKeyUpdate({ set: { id: only } })
+  const [row] = await transaction.select().from(workshop).where(eq(workshop.id, only)).for('update')
+  const changed = applyChanges(read(row?.document), changes)
+  if (changed.ok)
     await transaction
-      .insert(workshop)
-      .values({ id: only, document: emptyWorkshop, changedAt: new Date() })
-      .onDuplicateKeyUpdate({ set: { id: only } })
-    const [row] = await transaction.select().from(workshop).where(eq(workshop.id, only)).for('update')
-    const changed = applyChanges(read(row?.document), changes)
-    if (changed.success)
-      await transaction
-        .update(workshop)
-        .set({ document: changed.data as Workshop, changedAt: new Date() })
-        .where(eq(workshop.id, only))
-    return changed
-  })
+      .update(workshop)
+      .set({ document: changed.workshop, changedAt: new Date() })
+      .where(eq(workshop.id, only))
+  return changed
 }

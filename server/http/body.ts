@@ -1,5 +1,7 @@
 import type { H3Event } from 'h3'
-import { refusal } from './refusal'
+import type * as z from 'zod'
+import { fieldProblems, unknownFields } from '~~/core/quantity/field-problem'
+import { invalid, refusal } from './refusal'
 
 /** A job of a few thousand legs is under one megabyte. */
 const mostBytes = 2_000_000
@@ -30,4 +32,14 @@ export async function readJson(event: H3Event): Promise<unknown> {
     ]
     throw refusal(422, { error: 'invalid', message: 'The body cannot be read.', fields })
   }
+}
+
+/** The body as this schema reads it; what is wrong in it, and what the schema does not know, is named. */
+export async function readAs<Schema extends z.ZodType>(event: H3Event, schema: Schema): Promise<z.output<Schema>> {
+  const input = await readJson(event)
+  const read = schema.safeParse(input)
+  if (!read.success) throw invalid(fieldProblems(read.error))
+  const unknown = unknownFields(input, read.data)
+  if (unknown.length > 0) throw invalid(unknown)
+  return read.data
 }

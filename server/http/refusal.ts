@@ -1,9 +1,10 @@
-import type { FieldProblem } from '~~/core/job/read-job'
+import type { FieldProblem } from '~~/core/quantity/field-problem'
 import type { StoredJob, UnreadableJob } from '../database/jobs'
 
 /** What the interface answers when it does not do what was asked. */
 export interface RefusalBody extends Partial<StoredJob> {
-  readonly error: 'invalid' | 'unreadable' | 'not-found' | 'conflict' | 'too-large' | 'database' | 'internal'
+  readonly error:
+    'invalid' | 'unreadable' | 'not-found' | 'method' | 'conflict' | 'too-large' | 'busy' | 'database' | 'internal'
   readonly message: string
   readonly fields?: readonly FieldProblem[]
   /** The text of a job that cannot be read. */

@@ -1,18 +1,19 @@
 <script setup lang="ts">
 import type { Part } from '~~/core/catalogue/part'
-import { useCatalogueStore } from '~/stores/catalogue'
+import { useCatalogueStore, type RecordedPart } from '~/stores/catalogue'
 
 /** The user's own parts: what was measured or read from a maker's sheet, laid over the catalogue. */
 const store = useCatalogueStore()
 const problems = ref<readonly string[]>([])
 const done = ref('')
 
-async function record(entries: readonly (Part & { withdrawn?: boolean })[], what: string): Promise<boolean> {
-  const answer = await store.record(entries)
+async function say(recording: ReturnType<typeof store.record>, what: string): Promise<void> {
+  const answer = await recording
   problems.value = answer.ok ? [] : answer.problems
   done.value = answer.ok ? what : ''
-  return answer.ok
 }
+const record = (parts: readonly Part[], what: string) => say(store.record(parts), what)
+const withdraw = (part: RecordedPart) => say(store.withdraw(part), 'Taken back: the figure before it holds again.')
 </script>
 
 <template>
@@ -25,10 +26,7 @@ async function record(entries: readonly (Part & { withdrawn?: boolean })[], what
       <p v-else-if="done" role="status" class="text-(--ui-success)">{{ done }}</p>
     </div>
     <div class="space-y-8">
-      <PartList
-        :parts="store.parts"
-        @withdraw="(part) => record([{ ...part, withdrawn: true }], 'Taken back: the figure before it holds again.')"
-      />
+      <PartList :parts="store.parts" @withdraw="withdraw" />
       <PartFile :parts="store.parts" @record="(parts) => record(parts, `Recorded ${parts.length} from the file.`)" />
     </div>
   </div>

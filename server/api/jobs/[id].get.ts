@@ -1,11 +1,23 @@
-import { findJob } from '../../database/jobs'
+import { findJob, versionOf } from '../../database/jobs'
 import { answering } from '../../http/answering'
 import { notFound, unreadable } from '../../http/refusal'
 
+const tagOf = (version: number): string => `"${version}"`
+
+/** A job; with `If-None-Match` it is answered only when its version is another, so that one may ask every few seconds. */
 export default answering(async (event) => {
   const id = getRouterParam(event, 'id') ?? ''
+  const known = getHeader(event, 'if-none-match')
+  if (known !== undefined) {
+    const version = await versionOf(id)
+    if (version !== null && tagOf(version) === known) {
+      setResponseStatus(event, 304)
+      return null
+    }
+  }
   const found = await findJob(id)
   if (!found) throw notFound(`job “${id}”`)
   if ('unreadable' in found) throw unreadable(found)
+  setHeader(event, 'ETag', tagOf(found.version))
   return found
 })

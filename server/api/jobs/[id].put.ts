@@ -1,17 +1,43 @@
-import { saveJob } from '../../database/jobs'
+import type { Job } from '~~/core/job/job'
+import { createJob, findJob, saveJob, type StoredJob } from '../../database/jobs'
 import { answering } from '../../http/answering'
 import { readSaveBody } from '../../http/job-body'
-import { notFound, refusal } from '../../http/refusal'
+import { once } from '../../http/once'
+import { invalid, notFound, refusal, type Refusal } from '../../http/refusal'
 
-export default answering(async (event) => {
-  const id = getRouterParam(event, 'id') ?? ''
-  const { version, job } = await readSaveBody(event)
-  const saved = await saveJob(id, version, job)
-  if (saved.outcome === 'missing') throw notFound(`job “${id}”`)
-  if (saved.outcome === 'saved') return saved.stored
-  throw refusal(409, {
+const uuid = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/
+
+/** Undoes the transaction of a save that is not taken. */
+class Superseded extends Error {}
+
+/** Another save came first, or there is nothing to save to. */
+async function refused(id: string): Promise<Refusal> {
+  const newer = await findJob(id)
+  // What stands there and cannot be read is no version to choose from.
+  if (!newer || !('job' in newer)) return notFound(`job “${id}”`)
+  return refusal(409, {
     error: 'conflict',
-    message: `Another save came first: version ${saved.stored.version}.`,
-    ...saved.stored,
+    message: `Another save came first: version ${newer.version}.`,
+    ...newer,
   })
+}
+
+/** Saves a job from the version that it was made from; from version 0 it begins one under an id made elsewhere. */
+export default answering(async (event): Promise<StoredJob> => {
+  const id = getRouterParam(event, 'id') ?? ''
+  const { version, job }: { version: number; job: Job } = await readSaveBody(event)
+  if (version === 0 && !uuid.test(id))
+    throw invalid([
+      { field: 'id', problem: 'a job is begun under an id that nothing else has: a UUID in small letters' },
+    ])
+  const isTaken = await once(event, { version, job }, async (transaction) => {
+    const isFree = version === 0 ? await createJob(transaction, id, job) : await saveJob(transaction, id, version, job)
+    if (!isFree) throw new Superseded()
+    return true
+  }).catch((error: unknown) => {
+    if (error instanceof Superseded) return false
+    throw error
+  })
+  if (!isTaken) throw await refused(id)
+  return { id, version: version + 1, job }
 })

@@ -1,9 +1,16 @@
+import { randomUUID } from 'node:crypto'
 import { createJob } from '../../database/jobs'
 import { answering } from '../../http/answering'
 import { readJobBody } from '../../http/job-body'
+import { once } from '../../http/once'
 
 export default answering(async (event) => {
-  const created = await createJob(await readJobBody(event))
+  const job = await readJobBody(event)
+  const { id } = await once(event, job, async (transaction) => {
+    const made = randomUUID()
+    await createJob(transaction, made, job)
+    return { id: made }
+  })
   setResponseStatus(event, 201)
-  return created
+  return { id, version: 1, job }
 })

@@ -1,10 +1,9 @@
 import * as z from 'zod'
 import { partSchema } from '~~/core/catalogue/part'
-import { fieldProblems } from '~~/core/job/read-job'
 import { currentParts, recordParts, type PartEntry } from '../../database/parts'
 import { answering } from '../../http/answering'
-import { readJson } from '../../http/body'
-import { invalid } from '../../http/refusal'
+import { readAs } from '../../http/body'
+import { once } from '../../http/once'
 
 const bodySchema = z.object({
   parts: z
@@ -14,9 +13,8 @@ const bodySchema = z.object({
 })
 
 export default answering(async (event) => {
-  const body = bodySchema.safeParse(await readJson(event))
-  if (!body.success) throw invalid(fieldProblems(body.error))
-  await recordParts(body.data.parts as PartEntry[])
+  const { parts } = await readAs(event, bodySchema)
+  await once(event, parts, (transaction) => recordParts(transaction, parts as PartEntry[]))
   setResponseStatus(event, 201)
   return currentParts()
 })

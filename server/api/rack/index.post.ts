@@ -1,29 +1,34 @@
 import { bookingSchema } from '~~/core/cut/rack'
 import { shippedCatalogue } from '~~/core/catalogue/catalogue'
-import { fieldProblems } from '~~/core/job/read-job'
-import { bookOffcuts, offcutsOnRack } from '../../database/rack'
+import { bookOffcuts, NoSuchJob, OffcutsGone, offcutsOnRack, whyNotBooked } from '../../database/rack'
 import { answering } from '../../http/answering'
-import { readJson } from '../../http/body'
+import { readAs } from '../../http/body'
+import { once } from '../../http/once'
 import { invalid, notFound, refusal } from '../../http/refusal'
+
+function refused(why: unknown): unknown {
+  if (why instanceof NoSuchJob) return notFound('such job')
+  if (!(why instanceof OffcutsGone)) return why
+  return refusal(409, {
+    error: 'conflict',
+    message: `No longer on the rack: offcut ${why.offcuts.join(', ')}. Nothing was booked; lay the pieces anew.`,
+    fields: why.offcuts.map((id) => ({ field: 'takes', problem: `offcut ${id} is taken` })),
+  })
+}
 
 /** Books offcuts out of the rack and into it; 409 names those that somebody else has taken. */
 export default answering(async (event) => {
-  const body = bookingSchema.safeParse(await readJson(event))
-  if (!body.success) throw invalid(fieldProblems(body.error))
-  const unknown = body.data.leaves.flatMap(({ pipe }, index) =>
+  const booking = await readAs(event, bookingSchema)
+  const unknown = booking.leaves.flatMap(({ pipe }, index) =>
     shippedCatalogue.pipe(pipe)
       ? []
       : [{ field: `leaves.${index}.pipe`, problem: `no pipe “${pipe}” in the catalogue` }],
   )
   if (unknown.length > 0) throw invalid(unknown)
-  const booked = await bookOffcuts(body.data)
-  if (booked.outcome === 'no-job') throw notFound('such job')
-  if (booked.outcome === 'gone') {
-    throw refusal(409, {
-      error: 'conflict',
-      message: `No longer on the rack: offcut ${booked.offcuts.join(', ')}. Nothing was booked; lay the pieces anew.`,
-      fields: booked.offcuts.map((id) => ({ field: 'takes', problem: `offcut ${id} is taken` })),
-    })
+  try {
+    await once(event, booking, (transaction) => bookOffcuts(transaction, booking))
+  } catch (error) {
+    throw refused(await whyNotBooked(error, booking))
   }
   setResponseStatus(event, 201)
   return offcutsOnRack()

@@ -1,0 +1,50 @@
+import { and, desc, eq, isNotNull, lt } from 'drizzle-orm'
+import { useDatabase } from './connection'
+import { isThere } from './jobs'
+import { jobs } from './schema'
+import type { Transaction } from './transaction'
+
+/** So long a deleted job can be put back. */
+export const keptDays = 30
+const day = 24 * 60 * 60 * 1000
+
+export interface DeletedJob {
+  readonly id: string
+  readonly version: number
+  readonly title: string
+  readonly deletedAt: Date
+}
+
+/** The jobs that can be put back, the one deleted last first. */
+export async function listDeleted(): Promise<DeletedJob[]> {
+  const database = await useDatabase()
+  const rows = await database
+    .select({ id: jobs.id, version: jobs.version, title: jobs.title, deletedAt: jobs.deletedAt })
+    .from(jobs)
+    .where(isNotNull(jobs.deletedAt))
+    .orderBy(desc(jobs.deletedAt))
+  return rows as DeletedJob[]
+}
+
+/**
+ * Takes a job away, for good only after thirty days; where a version is named, only as it was seen.
+ *
+ * @returns whether it was there, in that version
+ */
+export async function deleteJob(transaction: Transaction, id: string, version: number | null): Promise<boolean> {
+  await transaction.delete(jobs).where(lt(jobs.deletedAt, new Date(Date.now() - keptDays * day)))
+  const [result] = await transaction
+    .update(jobs)
+    .set({ deletedAt: new Date() })
+    .where(and(eq(jobs.id, id), isThere, version === null ? undefined : eq(jobs.version, version)))
+  return result.affectedRows === 1
+}
+
+/** Puts a deleted job back as it was. @returns whether there was one */
+export async function putBackJob(transaction: Transaction, id: string): Promise<boolean> {
+  const [result] = await transaction
+    .update(jobs)
+    .set({ deletedAt: null })
+    .where(and(eq(jobs.id, id), isNotNull(jobs.deletedAt)))
+  return result.affectedRows === 1
+}

@@ -1,0 +1,82 @@
+import { and, desc, eq, lt, max, or } from 'drizzle-orm'
+import { catalogueWith } from '~~/core/catalogue/catalogue'
+import type { FieldProblem } from '~~/core/quantity/field-problem'
+import type { Units } from '~~/core/quantity/units'
+import { planJob } from '~~/core/plan'
+import { progressOf, type StepProgress } from '~~/core/progress'
+import { useDatabase, type Database } from './connection'
+import { isThere } from './jobs'
+import { currentParts } from './parts'
+import { jobs, parts, type JobDocument } from './schema'
+
+/** Where a job stands, as the list of jobs tells it; or what is wrong in it. */
+type Standing =
+  | { readonly units: Units; readonly progress: readonly StepProgress[] }
+  | { readonly unreadable: readonly FieldProblem[] }
+
+export type JobSummary = Standing & {
+  readonly id: string
+  readonly version: number
+  readonly title: string
+  readonly updatedAt: Date
+}
+
+/** Where a page of the list goes on: after this job, which was saved at this time. */
+export interface ListCursor {
+  readonly updatedAt: Date
+  readonly id: string
+}
+
+function standingOf(document: JobDocument, catalogue: ReturnType<typeof catalogueWith>): Standing {
+  if (!('job' in document)) return { unreadable: document.unreadable }
+  const { job } = document
+  return { units: job.units, progress: progressOf(job, planJob(job, catalogue), catalogue) }
+}
+
+async function newestPart(database: Database): Promise<number> {
+  const [row] = await database.select({ id: max(parts.id) }).from(parts)
+  return row?.id ?? 0
+}
+
+/**
+ * Jobs with where each stands, the one saved last first. What was worked out before is read; what changed since, the
+ * job or a part of one's own, is worked out now and kept.
+ */
+export async function listSummaries(count: number, after: ListCursor | null): Promise<JobSummary[]> {
+  const database = await useDatabase()
+  const newest = await newestPart(database)
+  const { id, version, title, updatedAt, summary, summaryOf } = jobs
+  const rows = await database
+    .select({ id, version, title, updatedAt, summary, summaryOf })
+    .from(jobs)
+    .where(
+      and(
+        isThere,
+        after ? or(lt(updatedAt, after.updatedAt), and(eq(updatedAt, after.updatedAt), lt(id, after.id))) : undefined,
+      ),
+    )
+    .orderBy(desc(updatedAt), desc(id))
+    .limit(count)
+  const isOld = (row: (typeof rows)[number]) => row.summaryOf !== `${row.version} ${newest}`
+  const catalogue = rows.some(isOld) ? catalogueWith(await currentParts()) : null
+  const found: JobSummary[] = []
+  for (const { summary: known, summaryOf: of, ...row } of rows) {
+    if (!catalogue || !isOld({ ...row, summary: known, summaryOf: of })) {
+      found.push({ ...row, ...(known as Standing) })
+      continue
+    }
+    const [whole] = await database
+      .select({ document: jobs.document })
+      .from(jobs)
+      .where(and(eq(id, row.id), eq(version, row.version)))
+    // Saved or deleted between the two reads: the next page load has it.
+    if (!whole) continue
+    const standing = standingOf(whole.document, catalogue)
+    await database
+      .update(jobs)
+      .set({ summary: standing, summaryOf: `${row.version} ${newest}` })
+      .where(and(eq(id, row.id), eq(version, row.version)))
+    found.push({ ...row, ...standing })
+  }
+  return found
+}

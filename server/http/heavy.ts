@@ -1,0 +1,54 @@
+// The page’s types reach this file by the calls that it answers, but not that declaration.
+// eslint-disable-next-line @typescript-eslint/triple-slash-reference
+/// <reference path="../work/work-thread.d.ts" />
+import { availableParallelism } from 'node:os'
+import { Worker } from 'node:worker_threads'
+import type { H3Event } from 'h3'
+import threadAddress from '#work-thread'
+import type { tasks, TaskName } from '../work/tasks'
+import { Busy, Cancelled, TooLong, WorkPool, type WorkThread } from '../work/work-pool'
+import { refusal } from './refusal'
+
+const longestSeconds = 20
+const comeBackSeconds = 5
+const pool = new WorkPool(() => new Worker(new URL(threadAddress)) as WorkThread, {
+  // One core is left to answer everybody else.
+  threads: Math.max(1, availableParallelism() - 1),
+  waiting: 16,
+  longestMs: longestSeconds * 1000,
+})
+
+type Tasks = typeof tasks
+
+/** Does on a thread what would hold up the answers of others; ends it when the caller goes. */
+export async function heavily<Name extends TaskName>(
+  event: H3Event,
+  task: Name,
+  input: Parameters<Tasks[Name]>[0],
+): Promise<Awaited<ReturnType<Tasks[Name]>>> {
+  const gone = new AbortController()
+  const onClose = () => gone.abort()
+  event.node.res.once('close', onClose)
+  try {
+    return (await pool.run(task, input, gone.signal)) as Awaited<ReturnType<Tasks[Name]>>
+  } catch (error) {
+    if (error instanceof Busy) {
+      setHeader(event, 'Retry-After', comeBackSeconds)
+      throw refusal(429, {
+        error: 'busy',
+        message: `Too much is being worked out just now: ask again in ${comeBackSeconds} seconds.`,
+      })
+    }
+    // Nobody hears the answer.
+    if (error instanceof Cancelled) return undefined as never
+    if (error instanceof TooLong)
+      throw refusal(422, {
+        error: 'invalid',
+        message: `It takes more than ${longestSeconds} seconds: ask for a part of it.`,
+        fields: [{ field: '(body)', problem: `what can be worked out in ${longestSeconds} seconds` }],
+      })
+    throw error
+  } finally {
+    event.node.res.off('close', onClose)
+  }
+}
