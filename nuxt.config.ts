@@ -1,3 +1,6 @@
+import { fileURLToPath } from 'node:url'
+import { threadBundle } from './server/work/build-thread'
+
 export default defineNuxtConfig({
   compatibilityDate: '2026-01-01',
   modules: ['@nuxt/ui', '@pinia/nuxt', '@nuxt/eslint'],
@@ -26,6 +29,9 @@ export default defineNuxtConfig({
   experimental: { defaults: { nuxtLink: { prefetchOn: { visibility: false, interaction: true } } } },
   // A phone in a cellar waits for bytes: they are sent compressed, made so when it is built.
   // (The types of this version leave the setting out.)
-  nitro: { compressPublicAssets: { gzip: true, brotli: true } } as object,
+  nitro: {
+    compressPublicAssets: { gzip: true, brotli: true },
+    rollupConfig: { plugins: [threadBundle(fileURLToPath(new URL('server/work/thread.ts', import.meta.url)))] },
+  } as object,
   vite: { build: { target: 'es2022' } },
 })

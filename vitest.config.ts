@@ -18,7 +18,7 @@ export default defineConfig({
         extends: true,
         test: {
           name: 'unit',
-          include: ['core/**/*.test.ts', 'app/**/*.test.ts'],
+          include: ['{core,app,server}/**/*.test.ts'],
           testTimeout: 120_000,
           globalSetup: 'scripts/tests/seed.ts',
           setupFiles: 'scripts/tests/use-seed.ts',

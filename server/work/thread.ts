@@ -1,0 +1,15 @@
+import { parentPort } from 'node:worker_threads'
+import { tasks, type TaskName } from './tasks'
+import type { Ask, Told } from './work-pool'
+
+/** A thread of the server: does one task after another, and tells how each ends. */
+const tell = (told: Told): void => parentPort?.postMessage(told)
+
+parentPort?.on('message', async ({ task, input }: Ask) => {
+  try {
+    const work = tasks[task as TaskName] as (input: unknown, soFar: (value: unknown) => void) => unknown
+    tell({ kind: 'answer', value: await work(input, (value) => tell({ kind: 'so-far', value })) })
+  } catch (error) {
+    tell({ kind: 'failed', message: error instanceof Error ? (error.stack ?? error.message) : String(error) })
+  }
+})
