@@ -19,8 +19,8 @@ function setUp(awayFor = 0) {
         sent.push(changes)
         if (sent.length <= awayFor) return { outcome: 'away' }
         const applied = applyChanges(workshop, changes)
-        if (!applied.success) return { outcome: 'refused', message: 'not accepted' }
-        workshop = applied.data as Workshop
+        if (!applied.ok) return { outcome: 'refused', message: 'not accepted' }
+        workshop = applied.workshop
         return { outcome: 'saved', saved: workshop }
       },
       onAnswer: ({ outcome }) => answers.push(outcome),

@@ -1,10 +1,13 @@
-import type { Job } from '~~/core/job/job'
+import type { KeptDraft } from './save-loop'
 
 /** What this browser keeps of a job until the server has acknowledged it. */
 export interface Draft {
   /** The version that the draft was made from. */
   readonly version: number
   readonly job: unknown
+  /** The job in that version, and what was under way; drafts of an older program have neither. */
+  readonly base?: unknown
+  readonly attempt?: { readonly job: unknown; readonly version: number; readonly key: string } | null
 }
 
 const prefix = 'jolvet-draft'
@@ -51,8 +54,8 @@ function stored<Result>(ask: () => Result): Result | null {
 }
 
 /** @returns whether there was room for it */
-export function keepDraft(id: string, tab: string, version: number, job: Job): boolean {
-  const text = JSON.stringify({ version, job })
+export function keepDraft(id: string, tab: string, draft: KeptDraft): boolean {
+  const text = JSON.stringify(draft)
   return stored(() => (localStorage.setItem(keyOf(id, tab), text), true)) ?? false
 }
 
@@ -63,7 +66,7 @@ export function dropDraft(id: string, tab: string): void {
 function readDraft(key: string): Draft | null {
   try {
     const draft = JSON.parse(localStorage.getItem(key) ?? 'null') as Partial<Draft> | null
-    return draft && typeof draft.version === 'number' && draft.job ? { version: draft.version, job: draft.job } : null
+    return draft && typeof draft.version === 'number' && draft.job ? (draft as Draft) : null
   } catch {
     return null
   }

@@ -15,12 +15,14 @@ function rig(script: ((job: Job, version: number) => Answer | 'real')[] = []) {
   let draft: Job | null = null
   const room = { left: true }
   const kept: boolean[] = []
+  const merged: Job[] = []
   const real = (version: number, job: Job): Answer => {
     if (version !== server.version) return { outcome: 'conflict', stored: { id: 'j', ...server } }
     Object.assign(server, { version: version + 1, job })
     return { outcome: 'done', stored: { id: 'j', ...server } }
   }
   const transport: Transport = {
+    newer: () => Promise.resolve(null),
     load: () => Promise.resolve({ outcome: 'done', stored: { id: 'j', ...server } }),
     create: () => Promise.resolve({ outcome: 'gone' }),
     save(_, version, job) {
@@ -33,8 +35,11 @@ function rig(script: ((job: Job, version: number) => Answer | 'real')[] = []) {
     id: 'j',
     version: 1,
     job: base,
+    base,
     transport,
-    keep(_, job) {
+    isSound: (job) => job.note !== 'unsound',
+    onMerged: (job) => merged.push(job),
+    keep({ job }) {
       if (room.left) draft = job
       return room.left
     },
@@ -47,7 +52,7 @@ function rig(script: ((job: Job, version: number) => Answer | 'real')[] = []) {
   const settle = async () => {
     for (let turn = 0; turn < 50; turn++) await Promise.resolve()
   }
-  return { server, seen, statuses, kept, room, loop, settle, real, draft: () => draft }
+  return { server, seen, statuses, kept, merged, room, loop, settle, real, draft: () => draft }
 }
 
 describe('the save loop', () => {
@@ -145,13 +150,51 @@ describe('the save loop', () => {
     expect([server.job.title, server.version]).toEqual(['After', 3])
   })
 
+  it('another save that touches something else is brought together with what is here, and told', async () => {
+    const { loop, server, statuses, settle, merged, draft } = rig()
+    Object.assign(server, { version: 2, job: { ...base, note: 'theirs' } })
+    loop.change(titled('Mine'))
+    await settle()
+    expect(server).toMatchObject({ version: 3, job: { title: 'Mine', note: 'theirs' } })
+    expect(merged).toMatchObject([{ title: 'Mine', note: 'theirs' }])
+    expect([statuses.at(-1)?.kind, draft()]).toEqual(['saved', null])
+  })
+
+  it('what does not hold together is a conflict though nothing clashes', async () => {
+    const { loop, server, statuses, settle } = rig()
+    Object.assign(server, { version: 2, job: { ...base, note: 'unsound' } })
+    loop.change(titled('Mine'))
+    await settle()
+    expect(statuses.at(-1)).toMatchObject({ kind: 'conflict', clashes: [] })
+    expect(server.version).toBe(2)
+  })
+
+  it('a conflict is settled place by place; what was not chosen is given back', async () => {
+    const { loop, server, statuses, settle } = rig()
+    Object.assign(server, { version: 2, job: { ...base, title: 'Theirs', note: 'their note' } })
+    loop.change({ ...base, title: 'Mine', note: 'my note' })
+    await settle()
+    const last = statuses.at(-1)!
+    if (last.kind !== 'conflict') throw new Error('there is no conflict')
+    expect(last.clashes.map(({ path }) => path.join())).toEqual(['title', 'note'])
+    const settled = loop.settle(last.theirs, new Set(['note']))
+    expect(settled?.job).toMatchObject({ title: 'Mine', note: 'their note' })
+    expect(settled?.other).toMatchObject({ title: 'Theirs', note: 'my note' })
+    await settle()
+    expect(server).toMatchObject({ version: 3, job: { title: 'Mine', note: 'their note' } })
+  })
+
   it('an answer that the text is wrong keeps the draft and names the fields', async () => {
-    const { loop, statuses, settle, draft } = rig([
+    const { loop, server, statuses, settle, draft } = rig([
       () => ({ outcome: 'invalid', fields: [{ field: 'title', problem: 'too long' }] }),
     ])
     loop.change(titled('Wrong'))
     await settle()
     expect(statuses.at(-1)).toMatchObject({ kind: 'invalid', fields: [{ field: 'title' }] })
     expect(draft()?.title).toBe('Wrong')
+    expect(loop.isClean).toBe(false)
+    loop.change(titled('Right'))
+    await settle()
+    expect([server.job.title, draft(), loop.isClean]).toEqual(['Right', null, true])
   })
 })

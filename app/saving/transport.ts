@@ -1,4 +1,4 @@
-import type { FieldProblem } from '~~/core/job/read-job'
+import type { FieldProblem } from '~~/core/quantity/field-problem'
 import type { Job } from '~~/core/job/job'
 
 export interface Stored {
@@ -18,16 +18,28 @@ export type Answer =
 /** How the save loop reaches the server; a test puts its own in its place. */
 export interface Transport {
   load(id: string): Promise<Answer>
-  save(id: string, version: number, job: Job): Promise<Answer>
+  /** The job where it stands in another version than this one; null where it does not, or nobody answers. */
+  newer(id: string, version: number): Promise<Stored | 'gone' | null>
+  /** @param key under which the server takes this save once, however often it comes */
+  save(id: string, version: number, job: Job, key: string): Promise<Answer>
   create(job: Job): Promise<Answer>
 }
 
-async function ask(path: string, method: 'GET' | 'PUT' | 'POST', body?: unknown): Promise<Answer> {
+/** A request that changes something: its key, and what it carries. */
+interface Change {
+  readonly key: string
+  readonly body: unknown
+}
+
+async function ask(path: string, method: 'GET' | 'PUT' | 'POST', change?: Change): Promise<Answer> {
   let response: Response
   try {
     response = await fetch(path, {
       method,
-      ...(body === undefined ? {} : { body: JSON.stringify(body), headers: { 'Content-Type': 'application/json' } }),
+      ...(change && {
+        body: JSON.stringify(change.body),
+        headers: { 'Content-Type': 'application/json', 'Idempotency-Key': change.key },
+      }),
       signal: AbortSignal.timeout(15_000),
     })
   } catch {
@@ -43,6 +55,16 @@ async function ask(path: string, method: 'GET' | 'PUT' | 'POST', body?: unknown)
 
 export const httpTransport: Transport = {
   load: (id) => ask(`/api/jobs/${encodeURIComponent(id)}`, 'GET'),
-  save: (id, version, job) => ask(`/api/jobs/${encodeURIComponent(id)}`, 'PUT', { version, job }),
-  create: (job) => ask('/api/jobs', 'POST', job),
+  async newer(id, version) {
+    const response = await fetch(`/api/jobs/${encodeURIComponent(id)}`, {
+      headers: { 'If-None-Match': `"${version}"` },
+      // What the browser keeps for itself would be answered for the server.
+      cache: 'no-store',
+      signal: AbortSignal.timeout(15_000),
+    }).catch(() => null)
+    if (response?.status === 404) return 'gone'
+    return response?.status === 200 ? ((await response.json().catch(() => null)) as Stored | null) : null
+  },
+  save: (id, version, job, key) => ask(`/api/jobs/${encodeURIComponent(id)}`, 'PUT', { key, body: { version, job } }),
+  create: (job) => ask('/api/jobs', 'POST', { key: crypto.randomUUID(), body: job }),
 }

@@ -6,7 +6,7 @@ import { planJob } from '~~/core/plan'
 import { progressOf } from '~~/core/progress'
 import { adoptDraft, claimTab, dropDraft, keepDraft } from '~/saving/draft'
 import { keepHistory, takeHistory } from '~/saving/history'
-import { SaveLoop, type SaveStatus } from '~/saving/save-loop'
+import { SaveLoop, type KeptDraft, type SaveStatus } from '~/saving/save-loop'
 import { httpTransport, type Stored } from '~/saving/transport'
 import { useCatalogueStore } from '~/stores/catalogue'
 
@@ -29,7 +29,12 @@ export const useJobStore = defineStore('job', () => {
   let loop: SaveLoop | undefined
   let channel: BroadcastChannel | undefined
 
-  function show(stored: Stored, tab: string): void {
+  /** @param left what an earlier visit left: what its text was made from, and what it sent without hearing of it */
+  function show(
+    stored: Stored,
+    tab: string,
+    left: Pick<KeptDraft, 'base' | 'attempt'> = { base: stored.job, attempt: null },
+  ): void {
     close()
     id.value = stored.id
     job.value = stored.job
@@ -41,31 +46,38 @@ export const useJobStore = defineStore('job', () => {
     const keepsDraft = (): boolean => loop === undefined || loop === made || id.value !== stored.id
     const made: SaveLoop = new SaveLoop({
       ...stored,
+      ...left,
       transport: httpTransport,
-      keep: (version, text) => !keepsDraft() || keepDraft(stored.id, tab, version, text),
+      keep: (text) => !keepsDraft() || keepDraft(stored.id, tab, text),
       drop() {
         if (keepsDraft()) dropDraft(stored.id, tab)
       },
       onStatus: (now) => (status.value = now),
       onKept: (now) => (isKept.value = now),
+      isSound: (text) => readJob(text, own.catalogue).ok,
+      onMerged: takeOver,
       onSaved: (version) => channel?.postMessage(version),
     })
     loop = made
   }
 
-  /** Another tab saved: where nothing here is unsaved, its text is shown. */
+  /** Shows a text that others wrote in too. What came before is not its past: to undo it would take back what they did. */
+  function takeOver(text: Job): void {
+    job.value = text
+    past.value = []
+    future.value = []
+  }
+
+  /** Another tab or device may have saved: where nothing here is unsaved, its text is shown. */
   async function refresh(): Promise<void> {
     const asking = loop
     if (!asking?.isClean) return
-    const answer = await httpTransport.load(id.value)
+    const stored = await httpTransport.newer(id.value, asking.version)
     // By now another job may be open, or something typed.
-    if (loop !== asking || !asking.isClean) return
-    if (answer.outcome !== 'done' || answer.stored.version <= asking.version) return
-    job.value = answer.stored.job
-    // What came before is not this text's past: to undo it would take back what another did.
-    past.value = []
-    future.value = []
-    asking.replace(answer.stored)
+    if (stored === 'gone' && loop === asking) status.value = { kind: 'gone' }
+    if (!stored || stored === 'gone' || loop !== asking || !asking.isClean || stored.version <= asking.version) return
+    takeOver(stored.job)
+    asking.replace(stored)
   }
 
   /** Opens a job, with what an earlier visit had not yet saved. @returns what is wrong, or nothing */
@@ -82,11 +94,19 @@ export const useJobStore = defineStore('job', () => {
       recall()
       return null
     }
-    // The draft is saved from the version that it was made from: a newer one in between is a conflict, as it should be.
-    show({ ...answer.stored, version: draft.version }, tab)
+    // The draft is saved from what it was made from: a newer version in between is brought together with it.
+    const base = draft.version === answer.stored.version ? answer.stored.job : readOr(draft.base)
+    const sent = readOr(draft.attempt?.job)
+    const attempt = draft.attempt && sent ? { ...draft.attempt, job: sent } : null
+    show({ ...answer.stored, version: draft.version }, tab, { base, attempt })
     change(read.job)
     recall()
     return null
+  }
+
+  function readOr(text: unknown): Job | null {
+    const read = readJob(text, own.catalogue)
+    return read.ok ? read.job : null
   }
 
   /** The history that a reload of this tab left. */
@@ -99,6 +119,7 @@ export const useJobStore = defineStore('job', () => {
   }
 
   if (import.meta.client) {
+    useRefreshing(refresh)
     useEventListener(window, 'pagehide', () => {
       if (job.value) keepHistory(sessionStorage, id.value, job.value, { past: past.value, future: future.value })
     })
@@ -134,16 +155,31 @@ export const useJobStore = defineStore('job', () => {
     put(after)
   }
 
-  function settleConflict(choice: 'mine' | 'theirs'): void {
-    if (status.value.kind !== 'conflict' || !loop) return
+  /**
+   * Ends a conflict: with what was saved elsewhere in the places that are yielded and one's own in the others, or with
+   * one side alone. What was not chosen comes back by undo.
+   *
+   * @returns whether the two hold together so; if not, one side must be chosen
+   */
+  function settleConflict(choice: ReadonlySet<string> | 'mine' | 'theirs'): boolean {
+    if (status.value.kind !== 'conflict' || !loop || !job.value) return true
     const { theirs } = status.value
-    if (choice === 'mine') {
+    const before = job.value
+    if (typeof choice !== 'string') {
+      const settled = loop.settle(theirs, choice)
+      if (!settled) return false
+      job.value = settled.job
+      past.value = [...past.value, settled.other]
+    } else if (choice === 'mine') {
       loop.insist(theirs)
-      return
+      past.value = [...past.value, theirs.job]
+    } else {
+      job.value = theirs.job
+      loop.yieldTo(theirs)
+      past.value = [...past.value, before]
     }
-    if (job.value) past.value = [...past.value, job.value]
-    job.value = theirs.job
-    loop.yieldTo(theirs)
+    future.value = []
+    return true
   }
 
   /** Saves what is here as a job of its own. @returns its id, or null when the server did not take it */

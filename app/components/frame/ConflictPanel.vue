@@ -1,41 +1,76 @@
 <script setup lang="ts">
-import { compareJobs } from '~~/core/job/compare'
+import { clashWords } from '~~/core/clash-words'
+import { clashKey, type Clash } from '~~/core/job/merge'
 import type { Job } from '~~/core/job/job'
 import type { Stored } from '~/saving/transport'
+import { useCatalogueStore } from '~/stores/catalogue'
 
-/** Two tabs saved the same job: both versions, place by place, and the choice between them. */
-const props = defineProps<{ mine: Job; theirs: Stored }>()
-const emit = defineEmits<{ choose: [which: 'mine' | 'theirs' | 'copy'] }>()
-const differences = computed(() => compareJobs(props.mine, props.theirs.job))
-const most = 12
+/** What was changed here and elsewhere too, each in its own way: place by place, and the choice between them. */
+const props = defineProps<{ mine: Job; theirs: Stored; clashes: readonly Clash[]; unsound: boolean }>()
+const emit = defineEmits<{ settle: [yielded: ReadonlySet<string>]; choose: [which: 'mine' | 'theirs' | 'copy'] }>()
+const own = useCatalogueStore()
+const { say } = useWords()
+const yielded = ref<ReadonlySet<string>>(new Set())
+const rows = computed(() =>
+  props.clashes.map((clash) => ({
+    key: clashKey(clash),
+    ...clashWords(own.catalogue, say.value, [props.mine, props.theirs.job], clash),
+  })),
+)
+/** The two touch nothing in common and still do not go together: a leg here, say, from a fitting that is gone there. */
+const isWhole = computed(() => props.unsound || props.clashes.length === 0)
+
+function choose(key: string, which: 'mine' | 'theirs'): void {
+  const others = [...yielded.value].filter((other) => other !== key)
+  yielded.value = new Set(which === 'theirs' ? [...others, key] : others)
+}
 </script>
 
 <template>
   <section role="alert" class="border-y-2 border-(--ui-warning) bg-(--ui-bg-muted) p-4" data-conflict>
-    <h2 class="heading">This job was saved elsewhere too</h2>
-    <p class="mb-3">
-      Another tab or program saved version {{ theirs.version }}. Nothing of yours is lost: choose which to go on with.
+    <h2 class="heading">This job was changed elsewhere too</h2>
+    <p v-if="isWhole" class="mb-3">
+      What was changed here and there does not hold together. Nothing is lost: choose which to go on with; undo brings
+      the other back.
     </p>
-    <table class="w-full text-left text-sm">
-      <thead>
-        <tr class="label">
-          <th class="pr-4">Place</th>
-          <th class="pr-4">Here</th>
-          <th>Saved elsewhere</th>
-        </tr>
-      </thead>
-      <tbody class="ruled align-top">
-        <tr v-for="difference in differences.slice(0, most)" :key="difference.field">
-          <td class="pr-4">{{ difference.field }}</td>
-          <td class="pr-4 break-all" data-mine>{{ difference.mine }}</td>
-          <td class="break-all" data-theirs>{{ difference.theirs }}</td>
-        </tr>
-      </tbody>
-    </table>
-    <p v-if="differences.length > most" class="text-sm">and {{ differences.length - most }} more places</p>
+    <template v-else>
+      <p class="mb-3">
+        All else is brought together. Choose what holds in {{ rows.length === 1 ? 'this place' : 'these places' }}; undo
+        brings the other back.
+      </p>
+      <ul class="ruled border-y border-(--ui-border)">
+        <li v-for="row in rows" :key="row.key" class="grid items-center gap-2 py-2 sm:grid-cols-[14rem_1fr_1fr]">
+          <span class="font-semibold">{{ row.place }}</span>
+          <UButton
+            v-for="which in ['mine', 'theirs'] as const"
+            :key="which"
+            :variant="yielded.has(row.key) === (which === 'theirs') ? 'solid' : 'outline'"
+            :color="yielded.has(row.key) === (which === 'theirs') ? 'primary' : 'neutral'"
+            :aria-pressed="yielded.has(row.key) === (which === 'theirs')"
+            class="justify-start"
+            @click="choose(row.key, which)"
+          >
+            <span class="min-w-0 text-left break-words">
+              {{ which === 'mine' ? 'Here' : 'Elsewhere' }}:
+              <strong v-if="which === 'mine'" data-mine>{{ row.mine }}</strong>
+              <strong v-else data-theirs>{{ row.theirs }}</strong>
+            </span>
+          </UButton>
+        </li>
+      </ul>
+    </template>
     <div class="mt-3 flex flex-wrap gap-3">
-      <UButton label="Keep what is here" color="primary" variant="solid" @click="emit('choose', 'mine')" />
-      <UButton label="Take the saved one" variant="outline" color="neutral" @click="emit('choose', 'theirs')" />
+      <UButton
+        v-if="!isWhole"
+        label="Go on with what is chosen"
+        color="primary"
+        variant="solid"
+        @click="emit('settle', yielded)"
+      />
+      <template v-else>
+        <UButton label="Keep what is here" color="primary" variant="solid" @click="emit('choose', 'mine')" />
+        <UButton label="Take the saved one" variant="outline" color="neutral" @click="emit('choose', 'theirs')" />
+      </template>
       <UButton label="Keep mine as a copy" variant="outline" color="neutral" @click="emit('choose', 'copy')" />
     </div>
   </section>

@@ -1,0 +1,95 @@
+import { describe, expect, it } from 'vitest'
+import { shippedCatalogue as catalogue } from './catalogue/catalogue'
+import { clashWords } from './clash-words'
+import { setLeg, setNode, setRun } from './job/edit-run'
+import type { Job } from './job/job'
+import { mergeJobs } from './job/merge'
+import { pipeId, sampleJob } from './sample-run'
+import { speakerIn } from './speech'
+
+const [copper22, copper28] = [pipeId('EN 1057', '22', 0.9), pipeId('EN 1057', '28', 0.9)]
+const base: Job = {
+  ...sampleJob({
+    pipe: copper22,
+    method: 'solder',
+    legs: [
+      ['tie-in:s', 'east', 1000, 'elbow:a'],
+      ['elbow:a', 'north', 500, 'elbow:b'],
+      ['elbow:b', 'up', 700, 'outlet:e'],
+    ],
+  }),
+  surveys: [{ id: 's1', name: 'By the stairs', observations: [] }],
+}
+const words = (mine: Job, theirs: Job, units: 'metric' | 'imperial' = 'metric') =>
+  mergeJobs(base, mine, theirs)
+    .clashes.map((clash) => clashWords(catalogue, speakerIn(units), [mine, theirs], clash))
+    .map(({ place, mine: here, theirs: there }) => [place, here, there].map((text) => text.replaceAll('\u2009', ' ')))
+const without = (job: Job, leg: string): Job => ({
+  ...job,
+  runs: job.runs.map((run) => ({ ...run, legs: run.legs.filter(({ id }) => id !== leg) })),
+})
+
+describe('a clash in words', () => {
+  it.each<[string, Job, Job, string[]]>([
+    [
+      'a length',
+      setLeg(base, 'r1', 'l2', { length: 1200 }),
+      setLeg(base, 'r1', 'l2', { length: 1300.5 }),
+      ['Run, leg 2: length', '1 200 mm', '1 300.5 mm'],
+    ],
+    [
+      'a fitting',
+      setNode(base, 'r1', 'b', { kind: 'tee' }),
+      setNode(base, 'r1', 'b', { kind: 'bend' }),
+      ['Run, tee: what stands there', 'tee', 'bend'],
+    ],
+    [
+      'a pipe',
+      setRun(base, 'r1', { pipe: copper28 }),
+      setRun(base, 'r1', { pipe: pipeId('EN 1057', '15', 0.7) }),
+      ['Run: pipe', catalogue.pipe(copper28)!.label, catalogue.pipe(pipeId('EN 1057', '15', 0.7))!.label],
+    ],
+    [
+      'a method',
+      setRun(base, 'r1', { method: 'crimp' }),
+      setRun(base, 'r1', { method: 'push-fit' }),
+      ['Run: method', 'Crimp ring', 'Push-fit'],
+    ],
+    [
+      'a direction',
+      setLeg(base, 'r1', 'l2', { direction: 'south' }),
+      setLeg(base, 'r1', 'l2', { direction: { bearing: 45, pitch: 2 } }),
+      ['Run, leg 2: direction', 'south', '45° from north, 2° up'],
+    ],
+    [
+      'a leg taken away',
+      without(base, 'l3'),
+      setLeg(base, 'r1', 'l3', { length: 650 }),
+      ['Run, leg 3', 'not there', '650 mm up'],
+    ],
+    ['the title', { ...base, title: 'A' }, { ...base, title: 'B' }, ['title', 'A', 'B']],
+    [
+      'a survey',
+      { ...base, surveys: [{ ...base.surveys[0]!, built: 1950 }] },
+      { ...base, surveys: [{ ...base.surveys[0]!, built: 1990 }] },
+      ['By the stairs: year built', '1950', '1990'],
+    ],
+    [
+      'a measured figure',
+      setNode(base, 'r1', 'a', { measured: { takeOff: 12, tolerance: 0.5 } }),
+      setNode(base, 'r1', 'a', { measured: { takeOff: 14, tolerance: 0.5 } }),
+      ['Run, elbow 1: measured, take-off', '12 mm', '14 mm'],
+    ],
+  ])('%s', (_, mine, theirs, told) => {
+    expect(words(mine, theirs)).toEqual([told])
+  })
+
+  it('is in the reader’s units', () => {
+    const [[, here]] = words(
+      setLeg(base, 'r1', 'l2', { length: 254 }),
+      setLeg(base, 'r1', 'l2', { length: 508 }),
+      'imperial',
+    ) as [string[]]
+    expect(here).toBe('10″')
+  })
+})
