@@ -4,8 +4,14 @@ export class DisjointSets {
 
   /** The one that stands for a thing's group. */
   root(id: string): string {
-    const above = this.above.get(id)
-    return above === undefined ? id : this.root(above)
+    let at = id
+    for (let above = this.above.get(at); above !== undefined; above = this.above.get(at)) {
+      // Each step on the way is shortened, so that the next way is short.
+      const next = this.above.get(above)
+      if (next !== undefined) this.above.set(at, next)
+      at = next ?? above
+    }
+    return at
   }
 
   /** Ties two groups together; the first one's root stands for both. @returns whether they were apart */

@@ -250,6 +250,53 @@ describe('cutting stock', () => {
     )
   })
 
+  it('is as good as trying every laying: fewest new bars, and the largest remainder where it says so', () => {
+    /** Of every laying of the pieces from `at` on: the fewest new bars, then the largest rest of a new one. */
+    function best(lengths: readonly number[], kerf: number, rack: readonly number[]): [bars: number, rest: number] {
+      let found: [number, number] = [Infinity, 0]
+      const fits = (room: number, length: number) => length <= room + 1e-9
+      const lay = (at: number, offcuts: readonly number[], bars: readonly number[]): void => {
+        if (bars.length > found[0]) return
+        if (at === lengths.length) {
+          const rest = Math.max(0, ...bars)
+          if (bars.length < found[0] || rest > found[1]) found = [bars.length, rest]
+          return
+        }
+        const length = lengths[at]!
+        const put = (rooms: readonly number[], index: number) =>
+          rooms.map((room, other) => (other === index ? Math.max(0, room - length - kerf) : room))
+        offcuts.forEach((room, index) => fits(room, length) && lay(at + 1, put(offcuts, index), bars))
+        bars.forEach((room, index) => fits(room, length) && lay(at + 1, offcuts, put(bars, index)))
+        lay(at + 1, offcuts, [...bars, Math.max(0, 3000 - length - kerf)])
+      }
+      lay(0, rack, [])
+      return found
+    }
+    fc.assert(
+      fc.property(
+        fc.array(fc.integer({ min: 5, max: 29 }), { minLength: 1, maxLength: 6 }),
+        fc.array(fc.integer({ min: 5, max: 25 }), { maxLength: 2 }),
+        fc.integer({ min: 0, max: 3 }),
+        (hundreds, rack, kerf) => {
+          const lengths = hundreds.map((of) => of * 100)
+          const offcuts = rack.map((of, index) => ({ id: `o${index}`, length: of * 100 }))
+          const { plan, newBars, bound, isLargestRemainder } = solve(question(lengths, { kerf, offcuts }))
+          const [bars, rest] = best(
+            lengths,
+            kerf,
+            offcuts.map(({ length }) => length),
+          )
+          expect(newBars).toBe(bars)
+          expect(bound).toBeLessThanOrEqual(bars)
+          const rests = plan.bars.flatMap((bar) => (bar.offcut === undefined ? [bar.rest] : []))
+          if (isLargestRemainder) expect(Math.max(0, ...rests)).toBeCloseTo(rest, 6)
+          if (offcuts.length === 0 && bars === 1) expect(isLargestRemainder).toBe(true)
+        },
+      ),
+      { numRuns: 150 },
+    )
+  })
+
   it('finds what was cut up without waste', () => {
     fc.assert(
       fc.property(

@@ -4,7 +4,7 @@ import type { Leg } from '../job/job'
 import type { Profile } from '../job/profile'
 import { methodAt } from '../route/end'
 import { branchOf, turnAt, type Layout } from '../route/layout'
-import { pathBetween } from '../route/path'
+import { walk } from '../route/walk'
 import { jointBore, lossCoefficients, roughnessOf } from './coefficients'
 import { contentOf } from './content'
 import { fixed, messagesOf, sentence, type Message } from '../quantity/message'
@@ -60,6 +60,27 @@ function coefficientAt(layout: Layout, node: string, from: Leg | undefined, leg:
   return lossCoefficients[kind]
 }
 
+/** What water has gone through from the start to a node. */
+interface Gone {
+  readonly by: Leg | undefined
+  readonly length: number
+  readonly content: number
+  readonly bore: number
+  readonly copperBore: number
+  readonly insertVelocity: number
+  readonly loss: number
+}
+
+const nothingYet: Gone = {
+  by: undefined,
+  length: 0,
+  content: 0,
+  bore: Infinity,
+  copperBore: Infinity,
+  insertVelocity: 0,
+  loss: 0,
+}
+
 /**
  * Velocity and pressure loss from the start of a run to each of its outlets, each drawing alone.
  *
@@ -71,30 +92,40 @@ export function flowPaths(catalogue: Catalogue, layout: Layout, draw: number, pr
   const { run, places } = layout
   const state = waterStateOf(run.service)
   const [start] = run.nodes
-  const outlets = run.nodes.filter(({ kind, id }) => kind === 'outlet' && id !== start!.id)
-  return outlets.flatMap(({ id: outlet }): FlowPath[] => {
-    const path = pathBetween(layout, start!.id, outlet)
-    if (path.length === 0) return []
-    const legs = path.map(({ leg }) => leg)
-    const nodes = [start!.id, ...path.map(({ to }) => to)]
-    let [loss, length, content, bore, insertVelocity] = [0, 0, 0, Infinity, 0]
-    let copperBore = Infinity
-    legs.forEach((leg, index) => {
-      const pipe = catalogue.pipe(leg.pipe ?? run.pipe)!
-      const ends = [nodes[index]!, nodes[index + 1]!].map((id) =>
-        jointBore(pipe, methodAt(layout.node.get(id)!, run.method, leg)),
-      )
-      loss += pipeLoss(draw, boreOf(pipe), leg.length, roughnessOf(pipe), state)
-      loss += fittingLoss(draw, Math.min(...ends), coefficientAt(layout, nodes[index]!, legs[index - 1], leg), state)
-      length += leg.length
-      content += contentOf(pipe, leg.length)
-      bore = Math.min(bore, boreOf(pipe))
-      if (pipe.material === 'copper') copperBore = Math.min(copperBore, boreOf(pipe))
-      insertVelocity = Math.max(insertVelocity, velocityOf(draw, Math.min(...ends)))
-    })
-    const most = state === 'hot' ? profile.hotVelocity : profile.coldVelocity
+  if (!start) return []
+
+  function goOn(before: Gone, from: string, leg: Leg, to: string): Gone {
+    const pipe = catalogue.pipe(leg.pipe ?? run.pipe)!
+    const bore = boreOf(pipe)
+    const narrowest = Math.min(
+      ...[from, to].map((id) => jointBore(pipe, methodAt(layout.node.get(id)!, run.method, leg))),
+    )
+    const coefficient = coefficientAt(layout, from, before.by, leg)
+    return {
+      by: leg,
+      length: before.length + leg.length,
+      content: before.content + contentOf(pipe, leg.length),
+      bore: Math.min(before.bore, bore),
+      copperBore: pipe.material === 'copper' ? Math.min(before.copperBore, bore) : before.copperBore,
+      insertVelocity: Math.max(before.insertVelocity, velocityOf(draw, narrowest)),
+      loss:
+        before.loss +
+        pipeLoss(draw, bore, leg.length, roughnessOf(pipe), state) +
+        fittingLoss(draw, narrowest, coefficient, state),
+    }
+  }
+
+  const gone = new Map<string, Gone>()
+  for (const { node, from, leg } of walk(layout.arms, start.id))
+    gone.set(node, leg && from !== null ? goOn(gone.get(from)!, from, leg, node) : nothingYet)
+
+  const most = state === 'hot' ? profile.hotVelocity : profile.coldVelocity
+  return run.nodes.flatMap(({ kind, id: outlet }): FlowPath[] => {
+    const way = gone.get(outlet)
+    if (kind !== 'outlet' || !way?.by) return []
+    const { length, content, bore, insertVelocity, loss, copperBore } = way
     const inCopper = Number.isFinite(copperBore) ? velocityOf(draw, copperBore) : 0
-    const rise = (places.get(outlet)?.[2] ?? 0) - (places.get(start!.id)?.[2] ?? 0)
+    const rise = (places.get(outlet)?.[2] ?? 0) - (places.get(start.id)?.[2] ?? 0)
     return [
       {
         run: run.id,

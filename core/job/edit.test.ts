@@ -62,6 +62,9 @@ describe('editing a run', () => {
     expect(removeLeg(job, 'r1', 'none')).toEqual(job)
     expect(splitLeg(job, 'r1', 'none', 5, 'valve').job).toBe(job)
     expect(removeRun(job, 'r1').runs).toEqual([])
+    const two = { ...job, runs: [job.runs[0]!, { ...job.runs[0]!, id: 'r2' }] }
+    expect(removeRun(two, 'r1').runs.map(({ id }) => id)).toEqual(['r2'])
+    expect(removeRun(two, 'none').runs).toHaveLength(2)
     expect(setRun(job, 'r1', { name: 'Riser' }).runs[0]!.name).toBe('Riser')
   })
 

@@ -1,9 +1,14 @@
 import { describe, expect, it } from 'vitest'
 import { ruleMetas } from '../join/rules'
-import { changedSettings, ownProfileSchema, profileIds, profiles, profileWith } from './profile'
+import { changedSettings, flameDistance, ownProfileSchema, profileIds, profiles, profileWith } from './profile'
 import { speakerIn } from '../speech'
 import { accepted, changedSettingsSchema, settingIds, settings, type SettingId } from './setting'
 import { settingText } from './setting-text'
+
+it('a flame keeps farther from a joint in pipe of more than 28', () => {
+  const far = { heatNearTo28: 450, heatNearAbove28: 600 }
+  expect([22, 28, 28.5, 28.6, 35].map((od) => flameDistance(far, od))).toEqual([450, 450, 450, 600, 600])
+})
 
 describe('profiles and their settings', () => {
   it('every shipped profile says every setting, within what that accepts', () => {

@@ -6,7 +6,6 @@ import { planJob } from '../plan'
 import { shippedFittings } from '../join/fittings'
 import { addLeg, removeLeg } from './edit-run'
 import { takeForPipe } from './edit-survey'
-import { compareJobs } from './compare'
 import { addSurvey, emptyJob } from './new-job'
 import { readJob, readJobText } from './read-job'
 
@@ -125,13 +124,5 @@ describe('editing', () => {
     const cut = removeLeg(state, 'r1', 'l2')
     expect(cut.runs[0]!.nodes.map(({ id, kind }) => `${id} ${kind}`)).toEqual(['n1 tie-in', 'n2 open'])
     expect(readJob(cut, catalogue).ok).toBe(true)
-  })
-
-  it('two versions are compared place by place', () => {
-    const mine = emptyJob('Mine', 'metric', 'metric')
-    expect(compareJobs(mine, { ...mine, title: 'Theirs' })).toEqual([
-      { field: 'title', mine: 'Mine', theirs: 'Theirs' },
-    ])
-    expect(compareJobs(mine, structuredClone(mine))).toEqual([])
   })
 })

@@ -1,20 +1,9 @@
-import type * as z from 'zod'
 import type { Catalogue } from '../catalogue/catalogue'
+import { fieldProblems, type FieldProblem } from '../quantity/field-problem'
 import { jobSchema, type Job, type Run } from './job'
-
-/** One thing wrong with an input: where, what, and what would be accepted. */
-export interface FieldProblem {
-  readonly field: string
-  readonly problem: string
-}
 
 export type ReadJob =
   { readonly ok: true; readonly job: Job } | { readonly ok: false; readonly fields: readonly FieldProblem[] }
-
-/** Zod's issues as fields; a path reads `runs.0.legs.2.length`, the whole body `(body)`. */
-export function fieldProblems(error: z.ZodError): FieldProblem[] {
-  return error.issues.slice(0, 50).map(({ path, message }) => ({ field: path.join('.') || '(body)', problem: message }))
-}
 
 function duplicates(ids: readonly { readonly id: string }[], field: string): FieldProblem[] {
   const seen = new Set<string>()
@@ -74,9 +63,10 @@ export function readJob(input: unknown, catalogue: Catalogue): ReadJob {
     return { ok: false, fields: [{ field: 'format', problem: 'this is not a job file: format must be “jolvet-job”' }] }
   }
   if (version !== 1) {
+    const named = typeof version === 'number' || typeof version === 'string' ? String(version) : 'of this kind'
     return {
       ok: false,
-      fields: [{ field: 'version', problem: `job file version ${String(version)} is not known here; version 1 is` }],
+      fields: [{ field: 'version', problem: `job file version ${named.slice(0, 40)} is not known here; version 1 is` }],
     }
   }
   const parsed = jobSchema.safeParse(input)

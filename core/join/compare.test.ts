@@ -2,7 +2,6 @@ import { describe, expect, it } from 'vitest'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
 import { shippedCosts } from '../job/costs'
 import { profiles } from '../job/profile'
-import { applyChanges, costsOf, emptyWorkshop, type Workshop } from '../job/workshop'
 import { pipeId } from '../sample-run'
 import { compareMethods, costOver, hoursOver } from './compare'
 import { judgeAll } from './judge'
@@ -64,30 +63,5 @@ describe('comparing methods', () => {
     expect(totals).toEqual(totals.toSorted((a, b) => a - b))
     expect(curves.every(({ costs }) => costs.length === 5)).toBe(true)
     expect(() => compare(0)).toThrow(RangeError)
-  })
-})
-
-describe('the workshop', () => {
-  const changed = (...changes: Parameters<typeof applyChanges>[1]): Workshop =>
-    applyChanges(emptyWorkshop, changes).data as Workshop
-
-  it('says only what it changes; the rest is as shipped', () => {
-    const costs = costsOf(
-      changed({ path: ['methods', 'solder', 'minutes'], value: 9 }, { path: ['currency'], value: 'USD' }),
-    )
-    expect(costs.methods.solder).toEqual({ ...shippedCosts.methods.solder, minutes: 9 })
-    expect(costs).toMatchObject({ currency: 'USD', hour: 48 })
-  })
-
-  it('takes back what is set to nothing', () => {
-    expect(changed({ path: ['hour'], value: 60 }, { path: ['hour'], value: null })).toEqual(emptyWorkshop)
-  })
-
-  it('names what is not accepted', () => {
-    const wrong = applyChanges(emptyWorkshop, [{ path: ['currency'], value: 'euros' }])
-    expect(wrong.error?.issues[0]?.message).toContain('three letters')
-    expect(applyChanges(emptyWorkshop, [{ path: ['methods', 'glueing', 'minutes'], value: 1 }]).success).toBe(false)
-    const profile = { name: 'Ours', base: 'metric', changes: { ovality: 99 } }
-    expect(applyChanges(emptyWorkshop, [{ path: ['profiles', 'ours'], value: profile }]).success).toBe(false)
   })
 })

@@ -3,7 +3,7 @@ import type { Catalogue } from '../catalogue/catalogue'
 import { materialKey } from '../catalogue/material'
 import type { Pipe } from '../catalogue/pipe'
 import type { Costs } from '../job/costs'
-import type { Job } from '../job/job'
+import type { Job, Leg } from '../job/job'
 import { profileWith } from '../job/profile'
 import type { AssemblyJoint, AssemblyQuestion, Extent } from '../make/assembly/question'
 import { unknownSays } from '../make/assembly/sayings'
@@ -64,6 +64,7 @@ export function assemblyQuestion(
   const profile = profileWith(job.profile, job.own?.changes)
   const layouts = new Map<string, Layout>(job.runs.map((run) => [run.id, layOut(run)]))
   const pieces = new Map(plan.pieces.map((piece) => [piece.id, piece]))
+  const legs = legsById(job)
   const names = namesOf(job)
   const fixed = new Set<string>()
   const placed: PlacedJoint[] = []
@@ -103,9 +104,9 @@ export function assemblyQuestion(
   return {
     joints,
     fixed,
-    straight: straightPieces(plan.pieces, layouts),
+    straight: straightPieces(plan.pieces, legs),
     near: heatReach(placed, profile),
-    extents: extentsOf(plan.pieces, layouts),
+    extents: extentsOf(plan.pieces, legs, layouts),
     mostCarried: profile.benchLength,
   }
 }
@@ -116,23 +117,32 @@ function isWrapped({ place, runs }: Job, run: string): boolean {
   return order === 'wet-wrapped'
 }
 
-function straightPieces(pieces: readonly PlanPiece[], layouts: ReadonlyMap<string, Layout>) {
+/** Legs of all runs, by run and by id. */
+type LegsById = ReadonlyMap<string, ReadonlyMap<string, Leg>>
+const legsById = ({ runs }: Job): LegsById =>
+  new Map(runs.map(({ id, legs }) => [id, new Map(legs.map((leg) => [leg.id, leg]))]))
+
+function straightPieces(pieces: readonly PlanPiece[], legs: LegsById) {
   return new Map(
     pieces.flatMap((piece) => {
-      const [leg, more] = piece.legs
-      const found = layouts.get(piece.run)?.run.legs.find(({ id }) => id === leg)
-      return found && !more ? [[piece.id, unitVector(found.direction)] as const] : []
+      const [only, more] = piece.legs
+      const leg = legs.get(piece.run)?.get(only ?? '')
+      return leg && !more ? [[piece.id, unitVector(leg.direction)] as const] : []
     }),
   )
 }
 
-function extentsOf(pieces: readonly PlanPiece[], layouts: ReadonlyMap<string, Layout>): Map<string, Extent> {
+function extentsOf(
+  pieces: readonly PlanPiece[],
+  legs: LegsById,
+  layouts: ReadonlyMap<string, Layout>,
+): Map<string, Extent> {
   return new Map(
-    pieces.flatMap(({ id, run, legs }) => {
-      const layout = layouts.get(run)!
-      const nodes = layout.run.legs.filter((leg) => legs.includes(leg.id)).flatMap(({ from, to }) => [from, to])
-      const extent = extentOf(nodes.map((node) => layout.places.get(node)))
-      return extent ? [[id, extent] as const] : []
+    pieces.flatMap((piece) => {
+      const { places } = layouts.get(piece.run)!
+      const nodes = piece.legs.map((id) => legs.get(piece.run)!.get(id)!).flatMap(({ from, to }) => [from, to])
+      const extent = extentOf(nodes.map((node) => places.get(node)))
+      return extent ? [[piece.id, extent] as const] : []
     }),
   )
 }

@@ -29,6 +29,25 @@ describe('a corner bent, or made with an elbow', () => {
     expect([choice.method, choice.verdict.verdict, choice.bend.minutes]).toEqual(['press-multilayer', 'fits', 1])
   })
 
+  it('prefers the run’s method where it has an elbow, whichever comes first', () => {
+    for (const prefer of ['push-fit', 'press-metal', 'compression'] as const) {
+      const corner = { angle: 90, radius: 88, bending: 'bender', prefer } as const
+      expect(cornerChoice(catalogue, pipe('EN 1057', '22', 0.9), corner, shippedCosts).method).toBe(prefer)
+    }
+  })
+
+  it('at 45 the elbow of 45, not that of 90', () => {
+    const at = (angle: number) =>
+      cornerChoice(
+        catalogue,
+        pipe('EN 1057', '22', 0.9),
+        { angle, radius: 88, bending: 'bender', prefer: 'solder' },
+        shippedCosts,
+      ).elbow.room!
+    expect(at(45)).toBeLessThan(at(90))
+    expect(at(45)).toBeGreaterThan(15.4)
+  })
+
   it('knows no room of an elbow that is not made', () => {
     const corner = { angle: 30, radius: 88, bending: 'bender' } as const
     expect(cornerChoice(catalogue, pipe('EN 1057', '22', 0.9), corner, shippedCosts).elbow.room).toBeNull()

@@ -4,6 +4,7 @@ import { said } from '../said'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
 import type { Job, Leg } from '../job/job'
 import { planJob } from '../plan'
+import { profiles } from '../job/profile'
 import { layOut } from '../route/layout'
 import { pipeId, sampleJob } from '../sample-run'
 import { joinLong } from './join-long'
@@ -65,6 +66,66 @@ describe('pieces longer than their stock', () => {
     expect(pieces.map(({ legs }) => legs)).toEqual([['l1', 'l2'], ['l3']])
     expect(pieces[0]!.cut).toBeLessThanOrEqual(3000)
     expect(pieces[0]!.cut).toBeGreaterThan(2990)
+  })
+
+  it('a leg drawn from its far end gets it at the same place, off the same joists', () => {
+    const bent = (isTurned: boolean, fixings?: Leg['fixings']) => {
+      const job = sampleJob({
+        pipe: pipeId('EN 1057', '15', 0.7),
+        method: 'solder',
+        legs: [
+          ['open:s', 'east', 1800, 'bend:b'],
+          isTurned ? ['open:e', 'south', 2500, 'bend:b'] : ['bend:b', 'north', 2500, 'open:e'],
+        ],
+        nodes: { b: { radius: 60 } },
+      })
+      const [run] = job.runs
+      return { ...job, runs: [{ ...run!, legs: run!.legs.map((leg, at) => (at === 1 ? { ...leg, fixings } : leg)) }] }
+    }
+    const coupling = (job: Job): number => {
+      const { runs } = joined(job).job
+      const node = runs[0]!.nodes.find(({ kind }) => kind === 'coupling')!
+      return layOut(runs[0]!).places.get(node.id)![1] - layOut(runs[0]!).places.get('b')![1]
+    }
+    // 1800 and the set-back of 60 each, an arc of 94.25: 3000 end 1225.75 beyond the corner, 0.5 more is the centre.
+    expect(coupling(bent(false))).toBeGreaterThan(1224)
+    expect(coupling(bent(false))).toBeLessThan(1228)
+    expect(Math.abs(coupling(bent(true)) - coupling(bent(false)))).toBeLessThanOrEqual(0.5)
+    const joists = coupling(bent(false, { spacing: 600, offset: 25 }))
+    expect(joists).toBeLessThan(1225 - 50)
+    expect(Math.abs(coupling(bent(true, { spacing: 600, offset: 75 })) - joists)).toBeLessThanOrEqual(0.5)
+  })
+
+  it('on the straight before a bend, clear of it, where the one after it is out of reach', () => {
+    // The tube is 3100 east, round a bend of 60, and 400 north: the length ends before the bend begins at 3040.
+    const bent = sampleJob({
+      pipe: pipeId('EN 1057', '15', 0.7),
+      method: 'solder',
+      legs: [
+        ['open:s', 'east', 3100, 'bend:b'],
+        ['bend:b', 'north', 400, 'open:e'],
+      ],
+      nodes: { b: { radius: 60 } },
+    })
+    const { job, couplings } = joined(bent)
+    expect(couplings).toBe(1)
+    const [first] = job.runs[0]!.legs
+    const clear = profiles.metric.clipFromSolder
+    // Its mouth, 0.5 to the stop and 10.9 of depth beyond the centre, stays clear of the bend; to the half downwards.
+    const most = 3040 - 10.9 - 0.5 - clear
+    expect(first!.length).toBeGreaterThan(most - 12)
+    expect(first!.length).toBeLessThanOrEqual(most + 0.5)
+    const { pieces } = planJob(job, catalogue)
+    expect(pieces.every(({ cut }) => cut !== null && cut <= 3000)).toBe(true)
+  })
+
+  it('as much before a joist as the coupling and the distance to a clip take', () => {
+    // The length ends at 3015; a joist stands there, at 200 + 7 × 402.
+    const { job } = joined(straight(5000, { spacing: 402, offset: 200 }))
+    const [first] = job.runs[0]!.legs.filter(({ direction }) => direction === 'east')
+    const clear = profiles.metric.clipFromSolder
+    // 22 coupling: 0.8 + 15.4 from its centre to its mouth.
+    expect(first!.length).toBe(Math.floor((3014 - clear - 16.2) * 2) / 2)
   })
 
   it('each run by its own method, though its ids are those of another', () => {

@@ -42,13 +42,18 @@ interface Coupling {
   readonly half: number
 }
 
-/** Where a coupling may not stand for what the leg is fixed to: no joint under a clip, none in a joist's hole. */
-function nearestFree(leg: Leg, at: number, room: number): number | null {
+/**
+ * Where a coupling may stand for what the leg is fixed to: no joint under a clip, none in a joist's hole.
+ *
+ * @param at mm from the leg's first node
+ * @param back towards which of its nodes the coupling may move: -1 the first, 1 the last
+ */
+function nearestFree(leg: Leg, at: number, room: number, back: -1 | 1): number | null {
   if (!leg.fixings) return at
-  const [joist] = fixingsWithin(leg.fixings, at - room, at + room)
+  const joist = fixingsWithin(leg.fixings, at - room, at + room).at(back === -1 ? 0 : -1)
   if (joist === undefined) return at
-  const before = joist - room
-  return fixingsWithin(leg.fixings, before - room + 1, before + room - 1).length === 0 ? before : null
+  const moved = joist + back * room
+  return fixingsWithin(leg.fixings, moved - room + 1, moved + room - 1).length === 0 ? moved : null
 }
 
 /**
@@ -74,9 +79,9 @@ function couplingPlace(
     if (most < least) continue
     const centre = legStart + (most - start) + takeOff
     const room = half + clear
-    const free = nearestFree(leg, isReversed ? leg.length - centre : centre, room)
-    const fromStart = free === null ? null : isReversed ? leg.length - free : free
-    if (free === null || fromStart === null || fromStart - centre > 0.01) continue
+    const free = nearestFree(leg, isReversed ? leg.length - centre : centre, room, isReversed ? 1 : -1)
+    if (free === null) continue
+    const fromStart = isReversed ? leg.length - free : free
     if (fromStart - takeOff - legStart + start < least) continue
     // To the half, downwards, so that the piece before it still fits its stock length.
     const along = Math.floor(fromStart * 2) / 2
@@ -121,7 +126,7 @@ export interface JoinedLong {
  * The job with couplings in every piece that is longer than its stock: whole stock lengths from the piece's first end,
  * each coupling clear of bends, clips and joists.
  *
- * @param replan the plan of a job, asked for after each coupling
+ * @param replan the plan of a job, asked for after each round of couplings
  * @remarks for instance: 22 copper over 7000 between two elbows, stock of 3000: couplings at 3015 and 6016.5, the rest 968.1
  */
 export function joinLong(catalogue: Catalogue, job: Job, plan: Plan, replan: (job: Job) => Plan): JoinedLong {
@@ -131,20 +136,24 @@ export function joinLong(catalogue: Catalogue, job: Job, plan: Plan, replan: (jo
   while (couplings < mostCouplings) {
     const wanting = current.stock
       .flatMap(({ tooLong, length }) => tooLong.map(({ id }) => ({ id, length })))
-      .find(({ id }) => !problems.has(legsKey(current, id)))
-    if (!wanting) break
-    const piece = current.pieces.find(({ id }) => id === wanting.id)!
-    const run = now.runs.find(({ id }) => id === piece.run)!
-    const legs = piece.legs.map((id) => run.legs.find((leg) => leg.id === id)!)
-    const coupling = couplingOf(catalogue, now, piece)
-    const place = coupling && couplingPlace(piece, legs, wanting.length, coupling, clearOf(profile, now, piece))
-    if (!place) {
-      problems.set(legsKey(current, piece.id), problem(coupling ? 'no room' : 'not known'))
-      continue
+      .filter(({ id }) => !problems.has(legsKey(current, id)))
+      .slice(0, mostCouplings - couplings)
+    if (wanting.length === 0) break
+    // One piece's coupling moves no other piece: each gets its next one before all is planned anew.
+    for (const { id, length } of wanting) {
+      const piece = current.pieces.find((of) => of.id === id)!
+      const run = now.runs.find((of) => of.id === piece.run)!
+      const legs = piece.legs.map((of) => run.legs.find((leg) => leg.id === of)!)
+      const coupling = couplingOf(catalogue, now, piece)
+      const place = coupling && couplingPlace(piece, legs, length, coupling, clearOf(profile, now, piece))
+      if (!place) {
+        problems.set(legsKey(current, id), problem(coupling ? 'no room' : 'not known'))
+        continue
+      }
+      now = splitLeg(now, piece.run, place.leg, place.at, 'coupling').job
+      couplings += 1
     }
-    now = splitLeg(now, piece.run, place.leg, place.at, 'coupling').job
     current = replan(now)
-    couplings += 1
   }
   return {
     job: now,

@@ -19,6 +19,19 @@ import { directionOf, turnTowards } from './turning'
 
 const job = (legs: SampleRun['legs'], nodes: SampleRun['nodes'] = {}): Job =>
   sampleJob({ pipe: pipeId('EN 1057', '22', 0.9), method: 'solder', legs, nodes })
+/** The same with another run before it, whose nodes and legs bear the same names: nothing may be looked for there. */
+const besideAnother = (of: Job): Job => ({
+  ...of,
+  runs: [
+    {
+      ...of.runs[0]!,
+      id: 'r0',
+      nodes: of.runs[0]!.nodes.map((node) => ({ ...node, kind: 'union' as const })),
+      legs: of.runs[0]!.legs.map((leg) => ({ ...leg, direction: { bearing: 17, pitch: 5 }, length: 77 })),
+    },
+    ...of.runs,
+  ],
+})
 const places = (of: Job, run = 0) => layOut(of.runs[run]!).places
 const lengths = (of: Job, run = 0) => of.runs[run]!.legs.map(({ length }) => length)
 const near = (place: Vector | undefined, at: Vector) =>
@@ -78,6 +91,10 @@ describe('splitting a leg', () => {
     expect(() => splitLeg(branched, 'r1', 'l1', 1000, 'valve')).toThrow(/less than 1.000.mm/)
   })
 
+  it('at neither of its ends', () => {
+    for (const at of [0, -5, 1000, 1200]) expect(() => splitLeg(branched, 'r1', 'l1', at, 'valve')).toThrow(RangeError)
+  })
+
   it('several legs go together, with what hangs on them', () => {
     expect(removeLegs(branched, 'r1', ['l2', 'l3']).runs[0]!.legs.map(({ id }) => id)).toEqual(['l1'])
   })
@@ -93,6 +110,32 @@ describe('an offset as one entry', () => {
     expect(made.job.runs[0]!.nodes.map(({ kind }) => kind)).toEqual(['open', 'elbow', 'elbow', 'open'])
   })
 
+  it('bent, both corners have the radius; an elbow has none', () => {
+    const straight = job([['open:s', 'east', 1000, 'open:e']])
+    const radii = (corner: 'bend' | 'elbow', radius?: number) =>
+      addOffset(straight, 'r1', 'e', { ...entry, corner, radius }).job.runs[0]!.nodes.map((node) => [
+        node.kind,
+        node.radius,
+      ])
+    const ends = (corner: [string, number?]) => [['open', undefined], corner, corner, ['open', undefined]]
+    expect(radii('bend', 88)).toEqual(ends(['bend', 88]))
+    expect(radii('bend')).toEqual(ends(['bend', undefined]))
+    expect(radii('elbow', 88)).toEqual(ends(['elbow', undefined]))
+  })
+
+  it.each([
+    ['open', 'elbow'],
+    ['cap', 'elbow'],
+    ['outlet', 'elbow'],
+    ['tee', 'tee'],
+    ['valve', 'valve'],
+  ])('that begins at %s makes it %s', (kind, becomes) => {
+    const start = besideAnother(job([['tie-in:s', 'east', 1000, `${kind}:e`]]))
+    const { runs } = addOffset(start, 'r1', 'e', entry).job
+    expect(runs[1]!.nodes.map((node) => node.kind)).toEqual(['tie-in', becomes, 'elbow', 'open'])
+    expect(runs[0]).toEqual(start.runs[0])
+  })
+
   it('rolled by 90 degrees from up it goes to the south, right-handed about a pipe that runs east', () => {
     const made = addOffset(job([['open:s', 'east', 1000, 'open:e']]), 'r1', 'e', { ...entry, roll: 90 })
     near(places(made.job).get(made.node), [1600, -100, 0])
@@ -103,6 +146,7 @@ describe('an offset as one entry', () => {
     expect(() => addOffset(straight, 'r1', 'e', { ...entry, towards: 'east' })).toThrow(/square/)
     expect(() => addOffset(straight, 'r1', 'e', { ...entry, set: 0 })).toThrow(/Set/)
     expect(() => addOffset(straight, 'r1', 'e', { ...entry, after: 0 })).toThrow(/after/)
+    expect(() => addOffset(straight, 'r1', 'nowhere', entry)).toThrow(/pipe must arrive/)
   })
 })
 
@@ -110,6 +154,15 @@ describe('copying and mirroring a part', () => {
   it('takes what hangs on a leg', () => {
     expect(partBeyond(branched.runs[0]!, 'l1').legs.map(({ id }) => id)).toEqual(['l1', 'l2', 'l3'])
     expect(partBeyond(branched.runs[0]!, 'l3').legs.map(({ id }) => id)).toEqual(['l3'])
+    // However the legs stand in the list, and however far it goes on.
+    const long = job([
+      ['elbow:c', 'east', 300, 'outlet:d'],
+      ['elbow:b', 'north', 300, 'elbow:c'],
+      ['tee:a', 'east', 300, 'elbow:b'],
+      ['open:s', 'east', 300, 'tee:a'],
+      ['tee:a', 'up', 300, 'outlet:e'],
+    ])
+    expect(partBeyond(long.runs[0]!, 'l3').legs.map(({ id }) => id)).toEqual(['l1', 'l2', 'l3'])
   })
 
   it('a mirrored part keeps its lengths and lies on the other side', () => {
@@ -223,7 +276,9 @@ describe('a run beside another', () => {
       ['elbow:a', 'north', 80, 'elbow:b'],
       ['elbow:b', 'west', 900, 'open:e'],
     ])
-    expect(() => addParallelRun(tight, 'r1', 100, [0, 1, 0])).toThrow(/no length left/)
+    expect(() => addParallelRun(tight, 'r1', 100, [0, 1, 0])).toThrow(/leg 2.*no length left/)
+    expect(() => addParallelRun(tight, 'r1', 40, [0, 1, 0])).toThrow(/no length left/)
+    expect(lengths(addParallelRun(tight, 'r1', 39, [0, 1, 0]).job, 1)[1]).toBe(2)
     expect(() => addParallelRun(tight, 'r1', 100, [1, 0, 0])).toThrow(/Side/)
   })
 })
@@ -234,6 +289,24 @@ describe('moving a node with what follows', () => {
     expect(lengths(moved)).toEqual([1200, 300, 400])
     near(places(moved).get('b'), [1200, 0, 400])
     near(places(moved).get('a'), [1500, 0, 0])
+  })
+
+  it('is the same along any axis and aslant, and leaves other runs', () => {
+    const aslant = job([
+      ['open:s', { bearing: 45, pitch: 0 }, 1000, 'tee:t'],
+      ['tee:t', { bearing: 45, pitch: 0 }, 500, 'outlet:a'],
+      ['tee:t', 'up', 400, 'outlet:b'],
+    ])
+    const by = 200 * Math.SQRT1_2
+    const moved = moveNode(besideAnother(aslant), 'r1', 't', [by, by, 0])
+    expect(lengths(moved, 1)).toEqual([1200, 300, 400])
+    expect(lengths(moved, 0)).toEqual([77, 77, 77])
+    expect(lengths(moveNode(branched, 'r1', 'b', [0, 0, 150]))).toEqual([1000, 500, 550])
+  })
+
+  it('by nothing, or in no such run, leaves the job as it is', () => {
+    expect(moveNode(branched, 'r1', 't', [0, 0, 0])).toBe(branched)
+    expect(moveNode(branched, 'r9', 't', [50, 0, 0])).toBe(branched)
   })
 
   it('does not move what is fixed, nor a leg to nothing', () => {

@@ -25,6 +25,31 @@ describe('typing a height', () => {
     expect(state.job.runs[0]!.nodes.map(({ height }) => height)).toEqual([undefined, undefined, 640, undefined, -20])
   })
 
+  it('takes so many digits and no more, and no key that is no digit', () => {
+    expect(type('ArrowRight', ...'1'.repeat(30)).entry.typed).toBe('1'.repeat(20))
+    expect(type('ArrowRight', ...'12').entry.typed).toBe('12')
+    for (const key of ['1x', 'mm', 'Shift', 'F1', 'x1']) {
+      const { job } = addRun(emptyJob('Typed', 'metric', 'metric'))
+      const entry = { ...startEntry(job.runs[0]!), typed: '5' }
+      expect(pressKey(job, entry, key)?.entry.typed ?? '5').toBe('5')
+    }
+  })
+
+  it('says that no more legs fit, and where pipe runs already', () => {
+    const full = type('ArrowRight', ...'900', 'Enter', 'PageUp', ...'300', 'Enter')
+    const back = { ...full.entry, cursor: full.job.runs[0]!.nodes[1]!.id, direction: 'north' as const, typed: '200' }
+    expect(pressKey(full.job, back, 'Enter')?.entry.problem).toContain('no more legs fit on this elbow')
+    const start = { ...full.entry, cursor: full.job.runs[0]!.nodes[0]!.id, typed: '200' }
+    expect(pressKey(full.job, { ...start, direction: 'east' as const }, 'Enter')?.entry.problem).toContain(
+      'already runs east',
+    )
+    const askew = { bearing: 90.5, pitch: 0 }
+    expect(pressKey(full.job, { ...start, direction: askew }, 'Enter')?.entry.problem).toContain(
+      'already runs this way',
+    )
+    expect(pressKey(full.job, { ...start, direction: 'west' as const }, 'Enter')?.entry.problem).toBe('')
+  })
+
   it('says what is wrong: nothing typed, there already, pipe in the way', () => {
     expect(type('ArrowRight', ...'900', 'Enter', 'h').entry.problem).toContain('Height: nothing is typed')
     expect(type('ArrowRight', ...'900', 'Enter', '0', 'h').entry.problem).toContain('at that height already')

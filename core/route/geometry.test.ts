@@ -1,11 +1,14 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { bendLengths } from '../bend/geometry'
+import { shippedCatalogue } from '../catalogue/catalogue'
+import { planJob } from '../plan'
 import { sampleJob, pipeId, type SampleRun } from '../sample-run'
 import { angleBetween, turnBetweenBends, unitVector } from './direction'
 import { placeDimensions, placeHeights } from './dimensions'
 import { drawRun, project } from './drawing'
 import { branchOf, layOut } from './layout'
+import { pathBetween } from './path'
 
 const run = (legs: SampleRun['legs']) =>
   sampleJob({ pipe: pipeId('EN 1057', '15', 0.7), method: 'solder', legs }).runs[0]!
@@ -20,6 +23,79 @@ describe('directions', () => {
     expect(Math.abs(turnBetweenBends([1, 0, 0], [0, 1, 0], [0, 0, 1]))).toBeCloseTo(90, 9)
     expect(turnBetweenBends([1, 0, 0], [0, 1, 0], [-1, 0, 0])).toBeCloseTo(0, 9)
     expect(Math.abs(turnBetweenBends([1, 0, 0], [0, 1, 0], [1, 0, 0]))).toBeCloseTo(180, 9)
+  })
+})
+
+describe('bends in several planes', () => {
+  it('each is turned from the one before it; the first from nothing', () => {
+    const job = sampleJob({
+      pipe: pipeId('EN 1057', '15', 0.7),
+      method: 'solder',
+      legs: [
+        ['open:s', 'east', 500, 'bend:a'],
+        ['bend:a', 'north', 400, 'bend:b'],
+        ['bend:b', 'up', 400, 'bend:c'],
+        ['bend:c', 'south', 400, 'bend:d'],
+        ['bend:d', 'up', 500, 'open:e'],
+      ],
+      nodes: Object.fromEntries(['a', 'b', 'c', 'd'].map((id) => [id, { radius: 60 }])),
+    })
+    const [piece] = planJob(job, shippedCatalogue).pieces
+    expect(piece!.bends.map(({ turn }) => turn)).toEqual([0, 90, 0, 180])
+    // Each tangent point lies 60 from its corner: an arc of 94.2 instead of 120.
+    expect(piece!.cut).toBeCloseTo(2200 - 4 * (120 - 30 * Math.PI), 1)
+    // East at the end turns one way, west the other.
+    const turnTo = (direction: 'east' | 'west') => {
+      const legs = job.runs[0]!.legs.map((leg, at) => (at === 3 ? { ...leg, direction } : leg))
+      return planJob({ ...job, runs: [{ ...job.runs[0]!, legs }] }, shippedCatalogue).pieces[0]!.bends[2]!.turn
+    }
+    expect([Math.abs(turnTo('east')), turnTo('east') + turnTo('west')]).toEqual([90, 0])
+  })
+
+  it('straight on is no bend, and straight back is none that can be made', () => {
+    const cut = (direction: 'east' | 'west') =>
+      planJob(
+        sampleJob({
+          pipe: pipeId('EN 1057', '15', 0.7),
+          method: 'solder',
+          legs: [
+            ['open:s', 'east', 500, 'bend:a'],
+            ['bend:a', direction, 400, 'open:e'],
+          ],
+          nodes: { a: { radius: 60 } },
+        }),
+        shippedCatalogue,
+      ).pieces.map((piece) => [piece.cut, piece.missing?.message])
+    expect(cut('east')).toEqual([[null, 'bend in line']])
+    expect(cut('west')).toEqual([[null, 'bend in line']])
+  })
+})
+
+describe('the way from one node to another', () => {
+  const ring = run([
+    ['open:s', 'east', 400, 'tee:a'],
+    ['tee:a', 'north', 300, 'elbow:b'],
+    ['tee:c', 'west', 500, 'elbow:b'],
+    ['tee:c', 'up', 200, 'outlet:d'],
+    ['tee:a', 'up', 900, 'outlet:e'],
+  ])
+  const way = (from: string, to: string) =>
+    pathBetween(layOut(ring), from, to).map(({ leg, to: node, along }) => [leg.id, node, along])
+
+  it('goes leg by leg, each along the way that is gone', () => {
+    expect(way('s', 'd')).toEqual([
+      ['l1', 'a', [1, 0, 0]],
+      ['l2', 'b', [0, 1, 0]],
+      ['l3', 'c', [1, -0, -0]],
+      ['l4', 'd', [0, 0, 1]],
+    ])
+    expect(way('b', 's').map(([, node]) => node)).toEqual(['a', 's'])
+    expect(way('b', 's')[1]![2]).toEqual([-1, -0, -0])
+  })
+
+  it('is none where no way leads, or to where one is', () => {
+    expect(way('s', 's')).toEqual([])
+    expect(way('s', 'nowhere')).toEqual([])
   })
 })
 

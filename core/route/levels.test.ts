@@ -1,3 +1,4 @@
+import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { pipeId, sampleJob, type SampleRun } from '../sample-run'
 import { cutIn } from './cut-in'
@@ -127,6 +128,52 @@ describe('levels', () => {
       points.find(({ kind }) => kind === 'low')!.keeps.map(({ leg, length }) => [leg, length]),
     )
     expect(kept).toEqual({ l1: 300, l2: 500, l3: 300, l6: 500, l7: 300 })
+  })
+
+  it('spills over the lowest of all ways off, however the pipework branches', () => {
+    /** The least height that water must rise to on some way from a node to an outlet or the tie-in. */
+    function spill(legs: SampleRun['legs'], heights: ReadonlyMap<string, number>, from: string): number {
+      const kindOf = (name: string) => name.split(':')[0]!
+      const idOf = (name: string) => name.split(':')[1]!
+      const ends = new Map(legs.flatMap(([a, , , b]) => [a, b].map((name) => [idOf(name), kindOf(name)] as const)))
+      const go = (at: string, top: number, seen: readonly string[]): number => {
+        const here = Math.max(top, heights.get(at)!)
+        if (ends.get(at) === 'outlet' || ends.get(at) === 'tie-in') return here
+        const next = legs.flatMap(([a, , , b]) => (idOf(a) === at ? [idOf(b)] : idOf(b) === at ? [idOf(a)] : []))
+        return Math.min(Infinity, ...next.filter((id) => !seen.includes(id)).map((id) => go(id, here, [...seen, id])))
+      }
+      return go(from, -Infinity, [from])
+    }
+    const steps = fc.array(
+      fc.record({ from: fc.nat(30), rise: fc.integer({ min: -9, max: 9 }).filter((of) => of !== 0), out: fc.nat(3) }),
+      { minLength: 3, maxLength: 12 },
+    )
+    fc.assert(
+      fc.property(steps, (drawn) => {
+        const legs = drawn.map(({ from, rise, out }, index): SampleRun['legs'][number] => {
+          const start = index === 0 ? 'tie-in:0' : `tee:${1 + (from % index)}`
+          const isEnd =
+            out === 0 && !drawn.slice(index + 1).some((later, on) => 1 + (later.from % (index + 1 + on)) === index + 1)
+          return [start, rise > 0 ? 'up' : 'down', Math.abs(rise) * 100, `${isEnd ? 'outlet' : 'tee'}:${index + 1}`]
+        })
+        const named = legs.map(([a, direction, length, b]): SampleRun['legs'][number] => {
+          const outlet = legs.find(([, , , to]) => to.split(':')[1] === a.split(':')[1])?.[3]
+          return [outlet ?? a, direction, length, b]
+        })
+        const { places } = layOut(
+          sampleJob({ pipe: pipeId('EN 1057', '22', 0.9), method: 'solder', legs: named }).runs[0]!,
+        )
+        const heights = new Map([...places].map(([id, [, , up]]) => [id, up]))
+        for (const point of levels(named).points.filter(({ kind, keeps }) => kind === 'low' && keeps.length > 0)) {
+          const top = spill(named, heights, point.nodes[0]!)
+          for (const { leg, length } of point.keeps) {
+            const [a, , whole, b] = named[Number(leg.slice(1)) - 1]!
+            const bottom = Math.min(...[a, b].map((name) => heights.get(name.split(':')[1]!)!))
+            expect(length).toBeCloseTo(Math.min(whole, top - bottom), 6)
+          }
+        }
+      }),
+    )
   })
 
   it('a fall is told in mm to the metre', () => {

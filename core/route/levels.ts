@@ -1,3 +1,5 @@
+import { DisjointSets } from '../disjoint-sets'
+import { groupBy } from '../group-by'
 import type { Layout } from './layout'
 
 /** A place where water stays, or air. */
@@ -29,72 +31,87 @@ const level = 0.5
 const opens = new Set(['outlet', 'open', 'tie-in'])
 
 interface Plateau {
-  readonly nodes: Set<string>
+  readonly nodes: ReadonlySet<string>
   readonly height: number
 }
 
 /** Nodes joined by level legs, as one. */
-function plateausOf({ run, places }: Layout): Map<string, Plateau> {
-  const of = new Map<string, Plateau>()
-  for (const { id } of run.nodes) {
-    const place = places.get(id)
-    if (place) of.set(id, { nodes: new Set([id]), height: place[2] })
-  }
+function plateausOf({ run, places }: Layout): Plateau[] {
+  const sets = new DisjointSets()
   for (const { from, to } of run.legs) {
-    const [a, b] = [of.get(from), of.get(to)]
-    if (!a || !b || a === b || Math.abs(a.height - b.height) > level) continue
-    b.nodes.forEach((id) => {
-      a.nodes.add(id)
-      of.set(id, a)
-    })
+    const [a, b] = [places.get(from), places.get(to)]
+    if (a && b && Math.abs(a[2] - b[2]) <= level) sets.tie(from, to)
   }
-  return of
+  const placed = run.nodes.filter(({ id }) => places.has(id))
+  return [...groupBy(placed, ({ id }) => sets.root(id)).values()].map((nodes) => ({
+    nodes: new Set(nodes.map(({ id }) => id)),
+    height: places.get(nodes[0]!.id)![2],
+  }))
 }
 
-/** The lowest height to which water must rise on its way from a plateau to something that opens. */
-function spillHeight({ run, places, node }: Layout, plateau: Plateau): number {
-  const reached = new Map([...plateau.nodes].map((id) => [id, plateau.height]))
-  const open = [...reached.keys()]
-  for (let at = open.pop(); at !== undefined; at = open.pop()) {
-    for (const { from, to } of run.legs) {
-      const next = from === at ? to : to === at ? from : null
-      const place = next !== null ? places.get(next) : undefined
-      if (next === null || !place) continue
-      const height = Math.max(reached.get(at)!, place[2])
-      if (height >= (reached.get(next) ?? Infinity)) continue
-      reached.set(next, height)
-      open.push(next)
+/**
+ * The lowest height to which water must rise on its way from each node to something that opens. The pipework is flooded
+ * from below: what comes together under water runs off by whichever opening the water comes to first.
+ */
+function spillHeights({ run, places, node, arms }: Layout): ReadonlyMap<string, number> {
+  const spills = new Map<string, number>()
+  const sets = new DisjointSets()
+  /** By a flooded group's root: its nodes that have no way off yet; null where it has one. */
+  const waiting = new Map<string, string[] | null>()
+  const runOff = (nodes: readonly string[], height: number) => nodes.forEach((id) => spills.set(id, height))
+
+  function join(id: string, other: string, height: number): void {
+    const [one, two] = [sets.root(id), sets.root(other)]
+    if (one === two) return
+    const [mine, theirs] = [waiting.get(one)!, waiting.get(two)!]
+    sets.tie(one, two)
+    if (mine && theirs) {
+      const [more, fewer] = mine.length < theirs.length ? [theirs, mine] : [mine, theirs]
+      more.push(...fewer)
+      waiting.set(one, more)
+      return
+    }
+    runOff(mine ?? theirs ?? [], height)
+    waiting.set(one, null)
+  }
+
+  const rising = run.nodes
+    .filter(({ id }) => places.has(id))
+    .sort((a, b) => places.get(a.id)![2] - places.get(b.id)![2])
+  for (const { id } of rising) {
+    const height = places.get(id)![2]
+    if (opens.has(node.get(id)!.kind)) {
+      spills.set(id, height)
+      waiting.set(id, null)
+    } else waiting.set(id, [id])
+    for (const { leg } of arms.get(id) ?? []) {
+      const other = leg.from === id ? leg.to : leg.from
+      if (other !== id && waiting.has(sets.root(other))) join(id, other, height)
     }
   }
-  const heights = [...reached].flatMap(([id, height]) => (opens.has(node.get(id)!.kind) ? [height] : []))
-  return heights.length > 0 ? Math.min(...heights) : Infinity
+  return spills
 }
 
 /** How much of each leg about a low point lies below the height at which it would run off. */
 function keptBelow(
-  { run, places }: Layout,
+  { arms, places }: Layout,
   plateau: Plateau,
   spill: number,
 ): { keeps: Level['keeps']; within: Set<string> } {
   const within = new Set(plateau.nodes)
   const keeps: { leg: string; length: number }[] = []
   const seen = new Set<string>()
-  const open = [...within]
-  for (let at = open.pop(); at !== undefined; at = open.pop()) {
-    for (const leg of run.legs) {
-      if (seen.has(leg.id) || (leg.from !== at && leg.to !== at)) continue
+  // Nodes that come under water are added while it goes through them.
+  for (const at of within) {
+    for (const { leg } of arms.get(at) ?? []) {
       const [a, b] = [places.get(leg.from), places.get(leg.to)]
-      if (!a || !b) continue
+      if (seen.has(leg.id) || !a || !b) continue
       seen.add(leg.id)
       const [bottom, top] = [Math.min(a[2], b[2]), Math.max(a[2], b[2])]
       if (bottom >= spill) continue
       const share = top <= spill ? 1 : (spill - bottom) / (top - bottom)
       keeps.push({ leg: leg.id, length: leg.length * share })
-      const far = leg.from === at ? leg.to : leg.from
-      if (top < spill && !within.has(far)) {
-        within.add(far)
-        open.push(far)
-      }
+      if (top < spill) within.add(leg.from === at ? leg.to : leg.from)
     }
   }
   return { keeps, within }
@@ -108,26 +125,27 @@ function keptBelow(
  * @remarks for instance: down 300, along 1000, up 300 to an outlet: the leg along keeps its water, and 300 mm of either upright
  */
 export function levelsOf(layout: Layout): Levels {
-  const { run, places, node } = layout
-  const of = plateausOf(layout)
+  const { run, places, node, arms } = layout
+  const spills = spillHeights(layout)
   /** Which pool the nodes under water belong to. */
   const pools = new Map<string, number>()
   let count = 0
-  const points = [...new Set(of.values())].flatMap((plateau): Level[] => {
-    const around = run.legs.flatMap(({ from, to }) => {
-      const [a, b] = [plateau.nodes.has(from), plateau.nodes.has(to)]
-      const other = a && !b ? to : b && !a ? from : null
-      const place = other !== null ? places.get(other) : undefined
-      return place ? [place[2]] : []
-    })
+  const points = plateausOf(layout).flatMap((plateau): Level[] => {
+    const around = [...plateau.nodes].flatMap((id) =>
+      arms.get(id)!.flatMap(({ leg }) => {
+        const other = leg.from === id ? leg.to : leg.from
+        const place = places.get(other)
+        return place && !plateau.nodes.has(other) ? [place[2]] : []
+      }),
+    )
     if (around.length === 0 || [...plateau.nodes].some((id) => opens.has(node.get(id)!.kind))) return []
     const isLow = around.every((height) => height > plateau.height)
     if (!isLow && !around.every((height) => height < plateau.height)) return []
     const point = { run: run.id, nodes: [...plateau.nodes], height: plateau.height }
     if (!isLow) return [{ ...point, kind: 'high', pool: (count += 1), keeps: [] }]
-    const known = pools.get([...plateau.nodes][0]!)
+    const known = pools.get(point.nodes[0]!)
     if (known !== undefined) return [{ ...point, kind: 'low', pool: known, keeps: [] }]
-    const { keeps, within } = keptBelow(layout, plateau, spillHeight(layout, plateau))
+    const { keeps, within } = keptBelow(layout, plateau, spills.get(point.nodes[0]!) ?? Infinity)
     count += 1
     for (const id of within) pools.set(id, count)
     return [{ ...point, kind: 'low', pool: count, keeps }]

@@ -21,7 +21,7 @@ export function pathBetween({ arms }: Layout, from: string, to: string): Stretch
   const path: Stretch[] = []
   for (let step = steps.get(to); step?.leg && step.from !== null; step = steps.get(step.from)) {
     const along = unitVector(step.leg.direction)
-    path.unshift({ leg: step.leg, to: step.node, along: step.leg.from === step.from ? along : opposite(along) })
+    path.push({ leg: step.leg, to: step.node, along: step.leg.from === step.from ? along : opposite(along) })
   }
-  return path
+  return path.reverse()
 }

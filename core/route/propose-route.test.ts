@@ -83,6 +83,25 @@ describe('a route between two points', () => {
     expect(short.some(({ legs }) => legs.length === 1)).toBe(false)
   })
 
+  it('slants only where it neither bends back nor goes straight on', () => {
+    const slants = (to: Vector, more: Partial<RouteQuestion>) =>
+      proposeRoutes(question(to, { leastLeg: 100, ...more }), 'pieces').filter(({ legs }) =>
+        legs.some(({ direction }) => typeof direction !== 'string'),
+      )
+    // Out east and then back west is a turn of more than 120 degrees.
+    expect(slants([-1000, 300, 0], { leave: 'east' })).toEqual([])
+    expect(slants([-1000, 300, 0], { arrive: 'east' })).toEqual([])
+    expect(slants([1000, 300, 0], { leave: 'east' }).length).toBeGreaterThan(0)
+    expect(slants([1000, 300, 0], { arrive: 'east' }).length).toBeGreaterThan(0)
+    expect(slants([1000, 300, 0], {})).toEqual([])
+    // From 100 east of the start it goes on east: one leg, not two.
+    for (const route of proposeRoutes(question([1000, 0, 0], { leave: 'east', leastLeg: 100 }), 'pieces'))
+      expect(route.legs[1]?.direction).not.toBe('east')
+    // 100 out, and 70 more aslant is too short a leg.
+    expect(slants([150, 50, 0], { leave: 'east' })).toEqual([])
+    expect(slants([180, 60, 0], { leave: 'east' }).length).toBeGreaterThan(0)
+  })
+
   it('a bent tube longer than the stock counts its coupling', () => {
     const [best] = proposeRoutes(question([2500, 2000, 0], { leave: 'east', arrive: 'north' }), 'fittings')
     expect(best!.fittings).toBe(1)

@@ -16,7 +16,7 @@ export interface Step {
 export function* walk(arms: Layout['arms'], start: string, goes: (leg: Leg) => boolean = () => true): Generator<Step> {
   const seen = new Set([start])
   const open: Step[] = [{ node: start, from: null, leg: null }]
-  for (let step = open.shift(); step !== undefined; step = open.shift()) {
+  for (const step of open) {
     yield step
     for (const { leg } of arms.get(step.node) ?? []) {
       const node = leg.from === step.node ? leg.to : leg.from

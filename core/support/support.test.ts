@@ -36,6 +36,10 @@ describe('clips on joists and studs', () => {
   it('the offset is the first joist’s: before it there is none', () => {
     expect(fixingsWithin({ spacing: 400, offset: 900 }, 0, 2000)).toEqual([900, 1300, 1700])
     expect(fixingsWithin({ spacing: 400, offset: 900 }, 1300, 2000)).toEqual([1300, 1700])
+    expect(fixingsWithin({ spacing: 400, offset: 200 }, 1001, 1800)).toEqual([1400, 1800])
+    expect(fixingsWithin({ spacing: 406.4, offset: 100 }, 506.4, 1319.2)).toEqual([506.4, 912.8, 1319.2])
+    expect(fixingsWithin({ spacing: 400, offset: 200 }, 600.2, 999.8)).toEqual([])
+    expect(fixingsWithin({ spacing: 400, offset: 200 }, 600, 600)).toEqual([600])
   })
 
   it('names a span that nothing keeps: joists at 600 and spans of 500', () => {
