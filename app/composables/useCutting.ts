@@ -12,6 +12,7 @@ export function useCutting() {
   const { benderFor } = useBenders(() => 0)
   const { methodOf } = useBendingMethod()
   onMounted(() => rack.load(store.id))
+  useRefreshing(() => rack.load(store.id))
 
   /** How a bent piece is marked, with the bender that is in the hand for its size; null where it is straight. */
   function sheetOf({ tube, pipe: id }: PlanPiece) {

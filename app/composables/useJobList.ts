@@ -1,59 +1,78 @@
 import type { Job } from '~~/core/job/job'
-import { readJobText, type FieldProblem } from '~~/core/job/read-job'
-import { planJob } from '~~/core/plan'
-import { nextStep, progressOf } from '~~/core/progress'
+import { readJobText } from '~~/core/job/read-job'
+import { nextStep, type StepProgress } from '~~/core/progress'
+import type { FieldProblem } from '~~/core/quantity/field-problem'
+import type { Units } from '~~/core/quantity/units'
 import { httpTransport } from '~/saving/transport'
 import { useCatalogueStore } from '~/stores/catalogue'
 
-interface ListedJob {
+interface Listed {
   readonly id: string
   readonly version: number
-  readonly job: Job
+  readonly title: string
   readonly updatedAt: string
 }
-
+/** A job as the list has it: where it stands. */
+interface ReadableJob extends Listed {
+  readonly units: Units
+  readonly progress: readonly StepProgress[]
+}
 /** A job whose stored text cannot be read; it stands in the way of no other. */
-interface UnreadableJob {
+interface UnreadableJob extends Listed {
+  readonly unreadable: readonly FieldProblem[]
+}
+interface DeletedJob {
   readonly id: string
   readonly title: string
-  readonly unreadable: readonly FieldProblem[]
-  readonly text: string
+  readonly deletedAt: string
 }
+
+const away = 'The server or its database does not answer: try again in a moment.'
 
 /** All jobs with where each stands; and what can be done with them. */
 export function useJobList() {
   const own = useCatalogueStore()
-  const jobs = shallowRef<readonly ListedJob[]>([])
-  const unreadable = shallowRef<readonly UnreadableJob[]>([])
+  const listed = shallowRef<readonly (ReadableJob | UnreadableJob)[]>([])
+  const deleted = shallowRef<readonly DeletedJob[]>([])
+  /** Where the list goes on; null at its end. */
+  const next = ref<string | null>(null)
   const state = ref<'loading' | 'ready' | 'waiting'>('loading')
   const problems = ref<readonly string[]>([])
   const rows = computed(() =>
-    jobs.value.map((listed) => {
-      const progress = progressOf(listed.job, planJob(listed.job, own.catalogue), own.catalogue)
-      return { ...listed, progress, next: nextStep(progress) }
-    }),
+    listed.value.flatMap((job) => ('progress' in job ? [{ ...job, next: nextStep(job.progress) }] : [])),
   )
+  const unreadable = computed(() => listed.value.flatMap((job) => ('unreadable' in job ? [job] : [])))
+
+  async function page(after: string | null): Promise<boolean> {
+    const query = after === null ? '' : `?after=${encodeURIComponent(after)}`
+    const response = await fetch(`/api/job-summaries${query}`).catch(() => null)
+    if (!response?.ok) return false
+    const answer = (await response.json()) as { jobs: (ReadableJob | UnreadableJob)[]; next: string | null }
+    listed.value = after === null ? answer.jobs : [...listed.value, ...answer.jobs]
+    next.value = answer.next
+    return true
+  }
 
   async function load(): Promise<void> {
-    const response = await fetch('/api/jobs').catch(() => null)
-    if (!response?.ok) {
+    const [isThere, gone] = await Promise.all([page(null), fetch('/api/deleted-jobs').catch(() => null)])
+    if (!isThere) {
       state.value = 'waiting'
       setTimeout(() => void load(), 2000)
       return
     }
-    const listed = (await response.json()) as (ListedJob | UnreadableJob)[]
-    jobs.value = listed.filter((of): of is ListedJob => 'job' in of)
-    unreadable.value = listed.filter((of): of is UnreadableJob => 'unreadable' in of)
+    if (gone?.ok) deleted.value = (await gone.json()) as DeletedJob[]
     state.value = 'ready'
+  }
+
+  async function more(): Promise<void> {
+    if (next.value !== null && !(await page(next.value))) problems.value = [away]
   }
 
   async function create(job: Job): Promise<string | null> {
     const answer = await httpTransport.create(job)
     if (answer.outcome === 'done') return answer.stored.id
     problems.value =
-      answer.outcome === 'invalid'
-        ? answer.fields.map(({ field, problem }) => `${field}: ${problem}`)
-        : ['The server or its database does not answer: try again in a moment.']
+      answer.outcome === 'invalid' ? answer.fields.map(({ field, problem }) => `${field}: ${problem}`) : [away]
     return null
   }
 
@@ -70,10 +89,29 @@ export function useJobList() {
     return null
   }
 
-  async function remove(id: string): Promise<void> {
-    await fetch(`/api/jobs/${encodeURIComponent(id)}`, { method: 'DELETE' }).catch(() => null)
-    await load()
+  /** A whole job, or the text of one that cannot be read; null with `problems` saying why. */
+  async function fetchJob(id: string): Promise<{ job: Job } | { text: string } | null> {
+    const response = await fetch(`/api/jobs/${encodeURIComponent(id)}`).catch(() => null)
+    const answer = (await response?.json().catch(() => null)) as { job?: Job; text?: string; message?: string } | null
+    if (answer?.job && response?.ok) return { job: answer.job }
+    if (answer?.text !== undefined) return { text: answer.text }
+    problems.value = [answer?.message ?? away]
+    return null
   }
 
-  return { rows, unreadable, state, problems, load, create, upload, remove }
+  async function ask(path: string, method: 'DELETE' | 'POST'): Promise<void> {
+    problems.value = []
+    const response = await fetch(path, { method }).catch(() => null)
+    if (!response?.ok) {
+      const answer = (await response?.json().catch(() => null)) as { message?: string } | null
+      problems.value = [answer?.message ?? away]
+    }
+    await load()
+  }
+  /** Deletes a job as it was seen; it can be put back for thirty days. */
+  const remove = ({ id, version }: { id: string; version: number }): Promise<void> =>
+    ask(`/api/jobs/${encodeURIComponent(id)}?version=${version}`, 'DELETE')
+  const putBack = (id: string): Promise<void> => ask(`/api/jobs/${encodeURIComponent(id)}/put-back`, 'POST')
+
+  return { rows, unreadable, deleted, next, state, problems, load, more, create, upload, fetchJob, remove, putBack }
 }

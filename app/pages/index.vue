@@ -3,7 +3,8 @@ import { speakerIn } from '~~/core/speech'
 import { download } from '~/saving/download'
 import { downloadJob } from '~/saving/job-file'
 
-const { rows, unreadable, state, problems, load, create, upload, remove } = useJobList()
+const { rows, unreadable, deleted, next, state, problems, load, more, create, upload, fetchJob, remove, putBack } =
+  useJobList()
 const chooser = useTemplateRef<HTMLInputElement>('chooser')
 const removing = ref('')
 onMounted(load)
@@ -17,10 +18,16 @@ function onFile(): void {
   if (file) void goTo(upload(file))
   if (chooser.value) chooser.value.value = ''
 }
-function confirmRemoval(): void {
-  void remove(removing.value)
+function confirmRemoval(seen: { id: string; version: number }): void {
+  void remove(seen)
   removing.value = ''
 }
+async function downloadOf(id: string): Promise<void> {
+  const found = await fetchJob(id)
+  if (found && 'job' in found) downloadJob(found.job)
+  else if (found) download('unreadable.jolvet.json', 'application/json', found.text)
+}
+const day = (date: string): string => new Date(date).toLocaleDateString(undefined, { dateStyle: 'medium' })
 useHead({ title: 'Jobs · Jolvet' })
 </script>
 
@@ -73,7 +80,7 @@ useHead({ title: 'Jobs · Jolvet' })
               label="Download its text"
               icon="i-lucide-download"
               :aria-label="`Download the text of ${of.title}`"
-              @click="download('unreadable.jolvet.json', 'application/json', of.text)"
+              @click="downloadOf(of.id)"
             />
             <UButton
               label="Delete"
@@ -82,17 +89,22 @@ useHead({ title: 'Jobs · Jolvet' })
               @click="removing = of.id"
             />
           </div>
-          <DeleteQuestion v-if="removing === of.id" first="Its text" @delete="confirmRemoval" @keep="removing = ''" />
+          <DeleteQuestion
+            v-if="removing === of.id"
+            first="Its text"
+            @delete="confirmRemoval(of)"
+            @keep="removing = ''"
+          />
         </li>
       </ul>
       <ul class="ruled border-y border-(--ui-border)">
         <li v-for="row in rows" :key="row.id" class="grid items-center gap-x-4 py-3 sm:grid-cols-[1fr_auto]">
           <div class="min-w-0">
             <NuxtLink :to="`/jobs/${row.id}`" class="heading underline-offset-4 hover:underline">{{
-              row.job.title
+              row.title
             }}</NuxtLink>
             <p class="truncate">
-              Next: {{ row.next.next ? speakerIn(row.job.units).tell(row.next.next) : 'nothing is open' }}
+              Next: {{ row.next.next ? speakerIn(row.units).tell(row.next.next) : 'nothing is open' }}
             </p>
             <Spine :progress="row.progress" :job="row.id" class="mt-2" />
           </div>
@@ -101,25 +113,42 @@ useHead({ title: 'Jobs · Jolvet' })
               icon="i-lucide-download"
               color="neutral"
               variant="ghost"
-              :aria-label="`Download the job file of ${row.job.title}`"
-              @click="downloadJob(row.job)"
+              :aria-label="`Download the job file of ${row.title}`"
+              @click="downloadOf(row.id)"
             />
             <UButton
               icon="i-lucide-trash-2"
               color="neutral"
               variant="ghost"
-              :aria-label="`Delete ${row.job.title}`"
+              :aria-label="`Delete ${row.title}`"
               @click="removing = row.id"
             />
           </div>
           <DeleteQuestion
             v-if="removing === row.id"
             first="Its job file"
-            @delete="confirmRemoval"
+            @delete="confirmRemoval(row)"
             @keep="removing = ''"
           />
         </li>
       </ul>
+      <UButton v-if="next !== null" label="More jobs" icon="i-lucide-chevron-down" class="mt-3" @click="more" />
+      <details v-if="deleted.length" class="mt-6">
+        <summary class="opens flex min-h-11 cursor-pointer items-center font-semibold">
+          Deleted in the last 30 days: {{ deleted.length }}
+        </summary>
+        <ul class="ruled border-y border-(--ui-border)" aria-label="Deleted jobs">
+          <li v-for="job in deleted" :key="job.id" class="flex flex-wrap items-center gap-3 py-2">
+            <span class="mr-auto">{{ job.title }}, deleted {{ day(job.deletedAt) }}</span>
+            <UButton
+              label="Put back"
+              icon="i-lucide-undo-2"
+              :aria-label="`Put back ${job.title}`"
+              @click="putBack(job.id)"
+            />
+          </li>
+        </ul>
+      </details>
     </main>
   </div>
 </template>

@@ -1,6 +1,8 @@
 import { defineStore } from 'pinia'
 import type { Booking, Cutting, RackOffcut } from '~~/core/cut/rack'
 
+const isOther = (known: unknown, found: unknown): boolean => JSON.stringify(known) !== JSON.stringify(found)
+
 /** The rack of offcuts, and what was cut for the job that is open. */
 export const useRackStore = defineStore('rack', () => {
   const offcuts = shallowRef<readonly RackOffcut[]>([])
@@ -19,8 +21,9 @@ export const useRackStore = defineStore('rack', () => {
       read<Cutting[]>(`/api/jobs/${job}/cuttings`),
     ])
     state.value = rack && cut ? 'ready' : 'away'
-    offcuts.value = rack ?? []
-    cuttings.value = cut ?? []
+    // What is as it was stays the same: nothing is laid out anew for it.
+    if (rack && isOther(offcuts.value, rack)) offcuts.value = rack
+    if (cut && isOther(cuttings.value, cut)) cuttings.value = cut
   }
 
   /** Books offcuts out and in; where one is gone, nothing is booked and the rack is read anew. */

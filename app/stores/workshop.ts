@@ -15,7 +15,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
 
   const workshop = computed<Workshop>(() => {
     const applied = applyChanges(saved.value, pending.value)
-    return applied.success ? (applied.data as Workshop) : saved.value
+    return applied.ok ? applied.workshop : saved.value
   })
   const costs = computed(() => costsOf(workshop.value))
 
@@ -42,9 +42,9 @@ export const useWorkshopStore = defineStore('workshop', () => {
   function set(path: readonly string[], value: unknown): boolean {
     const change = { id: crypto.randomUUID(), path, value }
     const applied = applyChanges(workshop.value, [change])
-    problem.value = applied.success ? '' : (applied.error.issues[0]?.message ?? 'not accepted')
-    if (applied.success) void queue.add(change)
-    return applied.success
+    problem.value = applied.ok ? '' : (applied.fields[0]?.problem ?? 'not accepted')
+    if (applied.ok) void queue.add(change)
+    return applied.ok
   }
 
   return { workshop, costs, problem, isAway, load, set }

@@ -205,7 +205,7 @@ describe('the two-minute questions', () => {
     await on.press('Caliper that sends')
     await on.press('Connect the simulated caliper')
     await on.fill('Between its jaws', '28')
-    await on.driver.wait(async () => (await on.text('main')).includes('Caliper that sends: connected'), 5000)
+    await on.driver.wait(async () => (await on.text('main')).includes('The caliper is connected'), 5000)
     await on.press('Press its key')
     await on.shows('[aria-label="Seen so far"]', /caliper (27|28)\.\d+ mm/)
     await on.press('Carry it out of reach')

@@ -41,27 +41,25 @@ function pressKey(): void {
 </script>
 
 <template>
-  <details class="border-t border-(--ui-border)">
-    <summary class="opens flex min-h-11 cursor-pointer items-center gap-2 font-semibold">
-      <UIcon name="i-lucide-bluetooth" class="size-5" />Caliper that sends: {{ stateWords[state] }}
-    </summary>
-    <div class="space-y-3 pb-3">
-      <div class="flex flex-wrap items-end gap-3">
-        <UButton v-if="state !== 'connected'" @click="caliper.connect()"> Connect the simulated caliper </UButton>
-        <UButton v-else @click="caliper.disconnect()">Disconnect</UButton>
-        <Choice v-model="across" label="It measures" :items="items" class="w-56" />
-        <p v-if="last !== null" role="status">
-          Last reading <span class="font-label text-2xl font-semibold">{{ diameter(last) }}</span>
-        </p>
-      </div>
-      <fieldset class="flex flex-wrap items-end gap-3 border-l-4 border-(--ui-border) pl-3">
-        <legend class="label">The simulated device</legend>
-        <LengthField v-model="between" label="Between its jaws" class="w-40" :limits="{ min: 0.1, max: 200 }" />
-        <UButton color="primary" variant="solid" :disabled="state !== 'connected'" @click="pressKey">
-          Press its key
-        </UButton>
-        <UButton :disabled="state !== 'connected'" @click="caliper.dropOut()"> Carry it out of reach </UButton>
-      </fieldset>
+  <div class="space-y-3 pb-3">
+    <p role="status">
+      The caliper is {{ stateWords[state] }}.
+      <template v-if="last !== null">
+        Last reading <span class="font-label text-2xl font-semibold">{{ diameter(last) }}</span>
+      </template>
+    </p>
+    <div class="flex flex-wrap items-end gap-3">
+      <UButton v-if="state !== 'connected'" @click="caliper.connect()"> Connect the simulated caliper </UButton>
+      <UButton v-else @click="caliper.disconnect()">Disconnect</UButton>
+      <Choice v-model="across" label="It measures" :items="items" class="w-56" />
     </div>
-  </details>
+    <fieldset class="flex flex-wrap items-end gap-3 border-l-4 border-(--ui-border) pl-3">
+      <legend class="label">The simulated device</legend>
+      <LengthField v-model="between" label="Between its jaws" class="w-40" :limits="{ min: 0.1, max: 200 }" />
+      <UButton color="primary" variant="solid" :disabled="state !== 'connected'" @click="pressKey">
+        Press its key
+      </UButton>
+      <UButton :disabled="state !== 'connected'" @click="caliper.dropOut()"> Carry it out of reach </UButton>
+    </fieldset>
+  </div>
 </template>

@@ -11,6 +11,8 @@ const props = defineProps<{ survey: Survey; taken: string }>()
 const emit = defineEmits<{ change: [change: Partial<Survey>]; choose: [pipe: string, known: Place] }>()
 
 const { tell } = useWords()
+/** Few have one: what it takes is fetched when it is opened. */
+const isCaliperOut = ref(false)
 const answer = computed(() => (props.survey.observations.length > 0 ? identify(shippedCatalogue, props.survey) : null))
 const next = computed(() => answer.value?.next[0])
 const regions: { value: Region; label: string }[] = [
@@ -76,7 +78,12 @@ const forget = (index: number) =>
       <LookButtons :observations="survey.observations" :suggested="next?.kind" @observe="observe" />
       <MeasureForm :suggested="next?.kind" @observe="observe" />
       <GaugeForm @observe="observe" />
-      <CaliperPanel @observe="observe" />
+      <details class="border-t border-(--ui-border)" @toggle.once="isCaliperOut = true">
+        <summary class="opens flex min-h-11 cursor-pointer items-center gap-2 font-semibold">
+          <UIcon name="i-lucide-bluetooth" class="size-5" />Caliper that sends
+        </summary>
+        <LazyCaliperPanel v-if="isCaliperOut" @observe="observe" />
+      </details>
     </section>
   </div>
 </template>

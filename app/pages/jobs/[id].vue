@@ -37,8 +37,11 @@ const setProfile = (value: string) => {
   if (store.job && held) store.change({ ...store.job, ...held })
 }
 
+/** What was chosen place by place does not hold together: one side must be. */
+const unsound = ref(false)
 async function choose(which: 'mine' | 'theirs' | 'copy'): Promise<void> {
-  if (which !== 'copy') return store.settleConflict(which)
+  unsound.value = false
+  if (which !== 'copy') return void store.settleConflict(which)
   const copy = await store.saveCopy()
   if (!copy) return
   store.settleConflict('theirs')
@@ -107,6 +110,9 @@ onBeforeUnmount(() => {
       v-if="store.status.kind === 'conflict'"
       :mine="store.job"
       :theirs="store.status.theirs"
+      :clashes="store.status.clashes"
+      :unsound="unsound"
+      @settle="(yielded) => (unsound = !store.settleConflict(yielded))"
       @choose="choose"
     />
     <section v-if="store.status.kind === 'invalid'" role="alert" class="border-y-2 border-(--ui-error) p-4">
