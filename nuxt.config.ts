@@ -1,6 +1,8 @@
 import { fileURLToPath } from 'node:url'
 import { threadBundle } from './server/work/build-thread'
 
+const isOfErrors = (name: string): boolean => /error/.test(name)
+
 export default defineNuxtConfig({
   compatibilityDate: '2026-01-01',
   modules: ['@nuxt/ui', '@pinia/nuxt', '@nuxt/eslint'],
@@ -27,6 +29,12 @@ export default defineNuxtConfig({
   eslint: { config: { stylistic: false } },
   // The other steps are fetched when a finger or pointer comes to them, not with the first page.
   experimental: { defaults: { nuxtLink: { prefetchOn: { visibility: false, interaction: true } } } },
+  // Of what a page may need later only the page for errors is fetched ahead: the line may be gone by then.
+  hooks: {
+    'build:manifest': (manifest) => {
+      for (const file of Object.values(manifest)) file.dynamicImports = file.dynamicImports?.filter(isOfErrors)
+    },
+  },
   // A phone in a cellar waits for bytes: they are sent compressed, made so when it is built.
   // (The types of this version leave the setting out.)
   nitro: {

@@ -58,8 +58,10 @@ export class Page {
   private async called(name: string): Promise<WebElement> {
     const controls =
       '//*[self::button or self::a or self::label or self::summary or @role="button" or @role="option" or @role="combobox"]'
-    const just = `[normalize-space(.)="${name}" or @aria-label="${name}"]`
-    const begins = `[starts-with(normalize-space(.), "${name}") or starts-with(@aria-label, "${name}")]`
+    // A figure and its unit stand a thin space apart.
+    const text = 'translate(normalize-space(.), "\u2009", " ")'
+    const just = `[${text}="${name}" or @aria-label="${name}"]`
+    const begins = `[starts-with(${text}, "${name}") or starts-with(@aria-label, "${name}")]`
     const find = async () => {
       for (const which of [just, begins]) {
         const [found] = await this.driver.findElements(By.xpath(controls + which))

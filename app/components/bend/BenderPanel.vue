@@ -12,7 +12,7 @@ import { nextId } from '~~/core/job/new-job'
 /** The benders for one size of pipe: choose, add, and calibrate by a scrap bend. */
 const props = defineProps<{ od: number }>()
 const { fitting, id, bender, choose, record, remove, problem } = useBenders(() => props.od)
-const { length, diameter, problemOf } = useWords()
+const { length, problemOf } = useWords()
 const items = computed(() => fitting.value.map(([value, { name }]) => ({ value, label: name })))
 const schools = markingMethods.map((value) => ({ value, label: value }))
 const sides = [
@@ -75,7 +75,7 @@ const scrapLengths = [
         :model-value="id"
         @update:model-value="choose"
       />
-      <p v-else class="flex-1">No bender for pipe of {{ diameter(od) }} yet.</p>
+      <p v-else class="flex-1">No bender for this size of pipe yet.</p>
       <UButton @click="add">
         <UIcon name="i-lucide-plus" class="size-4" />{{ bender ? 'Another bender' : 'Add a bender' }}
       </UButton>

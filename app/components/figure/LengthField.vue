@@ -17,10 +17,12 @@ const text = ref(shown())
 const problem = ref('')
 let own: number | undefined = props.modelValue
 
-// A value that did not come from this field (undo, another tab) replaces its text; one's own typing is left as typed.
-watch([() => props.modelValue, units, () => props.of], ([value, , now], [, , before]) => {
-  if (value !== own || now !== before) text.value = shown()
-  if (now !== before) problem.value = ''
+// A value that did not come from this field (undo, another tab) replaces its text, and other units write it anew;
+// one's own typing is left as typed.
+watch([() => props.modelValue, () => props.of, units], ([value, ...now], [, ...before]) => {
+  const isAnother = now.some((what, at) => what !== before[at])
+  if (value !== own || isAnother) text.value = shown()
+  if (isAnother) problem.value = ''
   own = value
 })
 
