@@ -53,11 +53,14 @@ export function useJobList() {
     return true
   }
 
+  let trying: ReturnType<typeof setTimeout> | undefined
+  onScopeDispose(() => clearTimeout(trying))
+
   async function load(): Promise<void> {
     const [isThere, gone] = await Promise.all([page(null), fetch('/api/deleted-jobs').catch(() => null)])
     if (!isThere) {
       state.value = 'waiting'
-      setTimeout(() => void load(), 2000)
+      trying = setTimeout(() => void load(), 2000)
       return
     }
     if (gone?.ok) deleted.value = (await gone.json()) as DeletedJob[]

@@ -56,7 +56,7 @@ describe('first answers on the bench', () => {
     await page().press('Change units')
     await page().shows('[data-bend-readout]', /First mark\s+[\d′ ]*[\d /]+″/)
     const set = await page().see('input[aria-label="Set"]')
-    expect((await set.getAttribute('value')).replaceAll('\u2009', ' ')).toBe('1 15/16″')
+    expect((await set.getAttribute('value'))?.replaceAll('\u2009', ' ')).toBe('1 15/16″')
     await page().press('Change units')
     expect(await set.getAttribute('value')).toBe('50')
   })

@@ -16,7 +16,6 @@ function readCursor(after: unknown): ListCursor | null {
 
 /** The list of jobs by pages: where each stands, without its whole document. */
 export default answering(async (event) => {
-  const jobs = await listSummaries(onPage, readCursor(getQuery(event).after))
-  const last = jobs.length === onPage ? jobs.at(-1) : undefined
-  return { jobs, next: last ? `${last.updatedAt.toISOString()} ${last.id}` : null }
+  const { jobs, next } = await listSummaries(onPage, readCursor(getQuery(event).after))
+  return { jobs, next: next ? `${next.updatedAt.toISOString()} ${next.id}` : null }
 })

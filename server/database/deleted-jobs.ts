@@ -26,13 +26,18 @@ export async function listDeleted(): Promise<DeletedJob[]> {
   return rows as DeletedJob[]
 }
 
+/** Takes away for good what was deleted so long ago. */
+export async function forgetDeletedJobs(): Promise<void> {
+  const database = await useDatabase()
+  await database.delete(jobs).where(lt(jobs.deletedAt, new Date(Date.now() - keptDays * day)))
+}
+
 /**
  * Takes a job away, for good only after thirty days; where a version is named, only as it was seen.
  *
  * @returns whether it was there, in that version
  */
 export async function deleteJob(transaction: Transaction, id: string, version: number | null): Promise<boolean> {
-  await transaction.delete(jobs).where(lt(jobs.deletedAt, new Date(Date.now() - keptDays * day)))
   const [result] = await transaction
     .update(jobs)
     .set({ deletedAt: new Date() })

@@ -1,3 +1,4 @@
+import { createHash } from 'node:crypto'
 import { and, desc, eq, lt, max, or } from 'drizzle-orm'
 import { catalogueWith } from '~~/core/catalogue/catalogue'
 import type { FieldProblem } from '~~/core/quantity/field-problem'
@@ -33,6 +34,10 @@ function standingOf(document: JobDocument, catalogue: ReturnType<typeof catalogu
   return { units: job.units, progress: progressOf(job, planJob(job, catalogue), catalogue) }
 }
 
+/** What a summary was worked out from: the job's version, the newest part of one's own, and the program itself. */
+const originOf = (version: number, newest: number): string =>
+  createHash('sha1').update(`${useRuntimeConfig().app.buildId} ${version} ${newest}`).digest('hex')
+
 async function newestPart(database: Database): Promise<number> {
   const [row] = await database.select({ id: max(parts.id) }).from(parts)
   return row?.id ?? 0
@@ -42,7 +47,10 @@ async function newestPart(database: Database): Promise<number> {
  * Jobs with where each stands, the one saved last first. What was worked out before is read; what changed since, the
  * job or a part of one's own, is worked out now and kept.
  */
-export async function listSummaries(count: number, after: ListCursor | null): Promise<JobSummary[]> {
+export async function listSummaries(
+  count: number,
+  after: ListCursor | null,
+): Promise<{ readonly jobs: JobSummary[]; readonly next: ListCursor | null }> {
   const database = await useDatabase()
   const newest = await newestPart(database)
   const { id, version, title, updatedAt, summary, summaryOf } = jobs
@@ -57,7 +65,7 @@ export async function listSummaries(count: number, after: ListCursor | null): Pr
     )
     .orderBy(desc(updatedAt), desc(id))
     .limit(count)
-  const isOld = (row: (typeof rows)[number]) => row.summaryOf !== `${row.version} ${newest}`
+  const isOld = (row: (typeof rows)[number]) => row.summaryOf !== originOf(row.version, newest)
   const catalogue = rows.some(isOld) ? catalogueWith(await currentParts()) : null
   const found: JobSummary[] = []
   for (const { summary: known, summaryOf: of, ...row } of rows) {
@@ -69,14 +77,15 @@ export async function listSummaries(count: number, after: ListCursor | null): Pr
       .select({ document: jobs.document })
       .from(jobs)
       .where(and(eq(id, row.id), eq(version, row.version)))
-    // Saved or deleted between the two reads: the next page load has it.
+    // Saved or deleted between the two reads: when the list is read next it stands where it belongs.
     if (!whole) continue
     const standing = standingOf(whole.document, catalogue)
     await database
       .update(jobs)
-      .set({ summary: standing, summaryOf: `${row.version} ${newest}` })
+      .set({ summary: standing, summaryOf: originOf(row.version, newest) })
       .where(and(eq(id, row.id), eq(version, row.version)))
     found.push({ ...row, ...standing })
   }
-  return found
+  const last = rows.length === count ? rows.at(-1) : undefined
+  return { jobs: found, next: last ? { updatedAt: last.updatedAt, id: last.id } : null }
 }

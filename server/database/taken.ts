@@ -1,4 +1,5 @@
 import { eq, lt } from 'drizzle-orm'
+import { useDatabase } from './connection'
 import { takenRequests } from './schema'
 import { errorCode, inTransaction, type Transaction } from './transaction'
 
@@ -43,5 +44,7 @@ export function takeOnce<Kept>(asked: Asked | null, work: (transaction: Transact
 }
 
 /** Forgets the keys of requests that are so old that none of them comes again. */
-export const forgetOldKeys = (transaction: Transaction) =>
-  transaction.delete(takenRequests).where(lt(takenRequests.at, new Date(Date.now() - keptDays * day)))
+export async function forgetOldKeys(): Promise<void> {
+  const database = await useDatabase()
+  await database.delete(takenRequests).where(lt(takenRequests.at, new Date(Date.now() - keptDays * day)))
+}

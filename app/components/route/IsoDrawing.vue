@@ -34,13 +34,21 @@ const colourOf = (id: string) => {
 const colours = computed(() => new Map(props.run.legs.map(({ id }) => [id, colourOf(id)])))
 /** Pixels to a unit: signs and letters are drawn in units, a third of a letter's height. */
 const pixels = 4.5
+/** Pixels on either side that half a length in feet and inches with its piece takes. */
+const beside = 26
 /**
  * Line weights and letters keep their size on the screen whatever the run's length. Lines do so by themselves; signs and
  * letters are scaled by one property of the group that holds them, so that a run that grows is not drawn anew part by part.
  */
-const unit = computed(
-  () => pixels * Math.max(drawing.value.box[2] / (width.value || 800), drawing.value.box[3] / (height.value || 330)),
-)
+const unit = computed(() => {
+  const [, , across, down] = drawing.value.box
+  return pixels * Math.max(across / ((width.value || 800) - 2 * beside), down / (height.value || 330))
+})
+const frame = computed(() => {
+  const [left, top, across, down] = drawing.value.box
+  const more = (beside / pixels) * unit.value
+  return [left - more, top, across + 2 * more, down] as const
+})
 /** The unit in steps of a fifth, for what is placed by it: dimensions then stay where they are while a run is typed. */
 const step = computed(() => 1.2 ** Math.ceil(Math.log(unit.value) / Math.log(1.2)))
 const dashes = computed(() => serviceDashes[props.run.service].map((dash) => dash * pixels).join(' '))
@@ -73,14 +81,14 @@ const fills = { ink: 'currentColor', paper: 'var(--ui-bg)', none: 'none' } as co
 <template>
   <svg
     ref="paper"
-    :viewBox="drawing.box.join(' ')"
+    :viewBox="frame.join(' ')"
     class="h-full min-h-64 w-full text-(--drawing-ink)"
     role="group"
     :aria-label="`Drawing of the run, ${view}`"
     fill="none"
   >
     <g
-      :style="[{ '--unit': unit }, scaledAt([drawing.box[0] + unit * 9, drawing.box[1] + drawing.box[3] - unit * 8])]"
+      :style="[{ '--unit': unit }, scaledAt([frame[0] + unit * 9, frame[1] + frame[3] - unit * 8])]"
       stroke="currentColor"
       stroke-width="0.25"
       aria-hidden="true"
@@ -209,10 +217,7 @@ const fills = { ink: 'currentColor', paper: 'var(--ui-bg)', none: 'none' } as co
     </g>
     <text
       v-if="unwritten > 0"
-      :style="[
-        { '--unit': unit },
-        scaledAt([drawing.box[0] + drawing.box[2] - unit * 2, drawing.box[1] + drawing.box[3] - unit * 2]),
-      ]"
+      :style="[{ '--unit': unit }, scaledAt([frame[0] + frame[2] - unit * 2, frame[1] + frame[3] - unit * 2])]"
       font-size="2.800"
       text-anchor="end"
       fill="currentColor"

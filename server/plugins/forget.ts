@@ -1,0 +1,16 @@
+import { forgetDeletedJobs } from '../database/deleted-jobs'
+import { forgetOldKeys } from '../database/taken'
+
+const hour = 60 * 60 * 1000
+
+/** Once an hour what has had its time goes; where the database is away it goes an hour later. */
+export default defineNitroPlugin((nitro) => {
+  const timer = setInterval(() => {
+    Promise.all([forgetDeletedJobs(), forgetOldKeys()]).catch(() => {
+      console.error(
+        'What is past its time could not be taken away: the database does not answer. Trying again in an hour.',
+      )
+    })
+  }, hour)
+  nitro.hooks.hook('close', () => clearInterval(timer))
+})
