@@ -4,6 +4,8 @@ import { methods, type MethodId } from '../catalogue/method'
 import { toolSpace } from '../catalogue/tool-space'
 import { planJob } from '../plan'
 import { said } from '../said'
+import type { PlanPiece } from '../plan/types'
+import { barePipe } from './bare-pipe'
 import { pipeId, sampleJob, type SampleRun } from '../sample-run'
 
 const copper22 = pipeId('EN 1057', '22', 0.9)
@@ -101,6 +103,14 @@ describe('room for the tool between two mouths', () => {
     }
     expect(jaw).not.toBe(nut)
     expect(saying(ends('press-metal', 'press-metal', 0), 'tool-room')).toHaveLength(1)
+  })
+
+  it('bare pipe is the cut less both insertions, and not known where one of the three is not', () => {
+    const end = (insertion: number | null) => ({ insertion }) as PlanPiece['ends'][0]
+    const bare = (cut: number | null, first: number | null, last: number | null) =>
+      barePipe({ cut, ends: [end(first), end(last)] })
+    expect(bare(60, 15.4, 23.5)).toBeCloseTo(21.1, 9)
+    expect([bare(null, 15, 15), bare(60, null, 15), bare(60, 15, null)]).toEqual([null, null, null])
   })
 
   it('solder asks for none', () => {

@@ -59,14 +59,15 @@ interface EndIndex {
 const indexes = new WeakMap<readonly Fitting[], WeakMap<Costs, EndIndex>>()
 
 /** A transition goes straight on: what turns a corner stands in the route, not in a chain. */
-export const isInLine = ({ kind, ends }: Fitting): boolean => ends.length === 2 && !/elbow/.test(kind)
+export const isInLine = (of: Fitting): of is Fitting & { readonly ends: readonly [FittingEnd, FittingEnd] } =>
+  of.ends.length === 2 && !/elbow/.test(of.kind)
 
 /** Of fittings with the same two ends only the cheapest can stand in a cheapest chain. */
 function cheapestByEnds(fittings: readonly Fitting[], costs: Costs): TwoEnded[] {
   const cheapest = new Map<string, TwoEnded>()
   for (const fitting of fittings) {
+    if (!isInLine(fitting)) continue
     const [first, last] = fitting.ends
-    if (!isInLine(fitting) || !first || !last) continue
     const price = fittingPrice(fitting, costs)
     const key = [endIdentity(first), endIdentity(last)].sort().join(' | ')
     const known = cheapest.get(key)

@@ -24,5 +24,6 @@ describe('two ends facing each other', () => {
     const [first, second] = drawn.fittings
     expect(first!.x + first!.width).toBeCloseTo(second!.x, 9)
     expect(second!.x + second!.width).toBeCloseTo(drawn.b.mark!, 9)
+    expect(drawn.width).toBeCloseTo(drawn.b.body.x + drawn.b.body.width, 9)
   })
 })

@@ -35,11 +35,14 @@ describe('the name of a fitting', () => {
     ['1/2 x 3/4 x 1/2 tee', '3/4 × 1/2 × 1/2'],
     ['3/4 x 1/2 x 3/4 tee', 'Where the 1/2 is the branch, write it last'],
     ['15 x 22 reducer', 'The larger end comes first: 22 × 15'],
+    ['15 x 22 fitting reducer', 'The larger end comes first: 22 × 15'],
+    ['1/2 x 3/4 bushing', 'The larger end comes first: 3/4 × 1/2'],
+    ['1/2 x 3/4 elbow', 'The larger end comes first: 3/4 × 1/2'],
     ['street 90', 'Add its size'],
   ])('%s: points out “%s”', (text, hint) => expect(asked(text).named?.hints.join()).toContain(hint))
 
   it('a right order is not remarked on', () => {
-    for (const text of ['3/4 x 1/2 tee', '3/4 x 1/2 x 1/2 tee', '22 x 15 reducer'])
+    for (const text of ['3/4 x 1/2 tee', '3/4 x 1/2 x 1/2 tee', '22 x 15 reducer', '15 x 3/4 MI adapter'])
       expect(asked(text).named?.hints).toEqual([])
   })
 

@@ -151,6 +151,28 @@ describe('round the corners', () => {
     ])
   })
 
+  it('what is missing is said once for the legs that miss the same, and apart from what others miss', () => {
+    const job = sampleJob({
+      pipe: copper15,
+      method: 'solder',
+      legs: [
+        ['open:a', 'east', 3000, 'outlet:b'],
+        ['open:c', 'east', 3000, 'open:d'],
+        ['open:e', 'east', 3000, 'outlet:f'],
+        ['open:g', 'east', 3000, 'open:h'],
+      ],
+    })
+    const legs = job.runs[0]!.legs.map((leg, at) =>
+      at % 2 ? { ...leg, fixings: { spacing: 2400, offset: 300 } } : leg,
+    )
+    const plan = planJob({ ...job, runs: [{ ...job.runs[0]!, legs }] }, shippedCatalogue)
+    const found = plan.checks.filter(({ rule }) => rule === 'support').map(({ message, where }) => [message, where])
+    expect(found).toEqual([
+      ['not measured', 'Run, leg 1 and 1 more'],
+      ['no timber', 'Run, leg 2 and 1 more'],
+    ])
+  })
+
   it('a leg too short for a clip is carried by its neighbours, or is not', () => {
     const jog = (fixings?: { spacing: number; offset: number }) => {
       const job = sampleJob({

@@ -1,4 +1,5 @@
 import { sentence } from '../../quantity/message'
+import { barePipe } from '../bare-pipe'
 import { atPlace, checkRule, piecePlace } from '../rule'
 
 export const leastPiece = checkRule({
@@ -20,11 +21,10 @@ export const leastPiece = checkRule({
   },
   check(subject, { refuse }) {
     return subject.pieces.flatMap((piece) => {
-      const [first, last] = piece.ends
-      if (piece.cut === null || first.insertion === null || last.insertion === null) return []
-      const both = first.insertion + last.insertion
-      if (piece.cut >= both && piece.cut > 0) return []
-      const by = Math.max(0.5, both - piece.cut)
+      const bare = barePipe(piece)
+      if (piece.cut === null || bare === null || bare >= 0) return []
+      const by = Math.max(0.5, -bare)
+      const both = piece.cut - bare
       return [atPlace(piecePlace(subject, piece), refuse('short', { cut: piece.cut, both, by }))]
     })
   },

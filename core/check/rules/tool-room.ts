@@ -2,20 +2,22 @@ import { methods } from '../../catalogue/method'
 import { toolSpace } from '../../catalogue/tool-space'
 import type { PlanPiece } from '../../plan/types'
 import { sentence } from '../../quantity/message'
+import { barePipe } from '../bare-pipe'
 import { atPlace, checkRule, piecePlace, type RunSubject } from '../rule'
 
-/** Bare pipe between two mouths, and what the tools at either end want of it; null where that is not known or not asked. */
-function between({ catalogue }: RunSubject, { pipe, cut, ends }: PlanPiece) {
-  const od = catalogue.pipe(pipe)!.od
-  const [first, last] = ends
-  if (cut === null || first.insertion === null || last.insertion === null) return null
-  if (first.method === null || last.method === null) return null
-  const bare = cut - first.insertion - last.insertion
+/** What the tools at either end want of the bare pipe between two mouths; null where that is not known or there is room. */
+function tooTight({ catalogue }: RunSubject, piece: PlanPiece) {
+  const od = catalogue.pipe(piece.pipe)!.od
+  const bare = barePipe(piece)
+  if (bare === null || bare < 0) return null
   // Each tool takes its half of the room that two of it need.
-  const half = (method: NonNullable<typeof first.method>) => (toolSpace(method, od)?.mouths ?? 0) / 2
-  const needed = half(first.method) + half(last.method)
-  const method = half(first.method) >= half(last.method) ? first.method : last.method
-  return bare >= 0 && bare < needed ? { bare, needed, short: needed - bare, tool: methods[method].tool } : null
+  const wanted = piece.ends.flatMap(({ method }) =>
+    method ? [{ method, room: (toolSpace(method, od)?.mouths ?? 0) / 2 }] : [],
+  )
+  const needed = wanted.reduce((sum, { room }) => sum + room, 0)
+  if (bare >= needed) return null
+  const [larger] = wanted.toSorted((a, b) => b.room - a.room)
+  return { bare, needed, short: needed - bare, tool: methods[larger!.method].tool }
 }
 
 export const toolRoom = checkRule({
@@ -37,7 +39,7 @@ export const toolRoom = checkRule({
   },
   check: (subject, { refuse }) =>
     subject.pieces.flatMap((piece) => {
-      const found = between(subject, piece)
+      const found = tooTight(subject, piece)
       return found ? [atPlace(piecePlace(subject, piece), refuse('short', found))] : []
     }),
 })

@@ -68,6 +68,15 @@ function waterOff(order: readonly AssemblyJoint[]): number {
 }
 
 describe('the order of assembly', () => {
+  it('makes what waits longest first, so that its wait runs while the others are made', () => {
+    const waits = [5, 60, 20]
+    const joints = waits.map((wait, at) =>
+      joint(`waits ${wait}`, [`p${at}`, `p${at + 1}`], { method: 'solvent', wait }),
+    )
+    const order = assemblyOrder(ask(joints, []))
+    expect(order).toMatchObject({ steps: [{ joint: 'waits 60' }, { joint: 'waits 20' }, { joint: 'waits 5' }] })
+  })
+
   it('makes all but the joint on the old pipe at the bench, and that one last', () => {
     const order = assemblyOrder(
       ask([joint('tie-in', ['main', 'a'], { wait: 5 }), joint('a-p', ['a', 'p']), joint('p-b', ['p', 'b'])], ['main']),
@@ -327,6 +336,13 @@ describe('the plan of work', () => {
       ['look', 80],
     ])
     expect(plan.whole).toBe(80)
+  })
+
+  it('begins with shutting where nothing is made at the bench: 3 + 10 + 4, then the joint from 17 to 27', () => {
+    const plan = schedule([steps[1]], byId, new Map(), waterSteps(profiles.metric, 1, new Map()))
+    expect(plan.before[0]).toMatchObject({ kind: 'shut', start: 0 })
+    expect(plan.steps[0]).toMatchObject({ start: 17, end: 27, ready: 32 })
+    expect(plan).toMatchObject({ waterOff: 47, whole: 47 })
   })
 
   it('real minutes take the place of the settings, two cuts take twice as long', () => {

@@ -52,11 +52,10 @@ export function schedule(
   water: { readonly before: readonly WaterStep[]; readonly after: readonly WaterStep[] },
 ): WorkPlan {
   const firstOff = steps.findIndex(({ phase }) => phase === 'water off')
-  const wet = firstOff < 0 ? { before: [], after: [] } : water
   let at = 0
   const timed = steps.map((step, index): WorkStep => {
     const { minutes, wait } = joints.get(step.joint)!
-    const start = index === firstOff ? at + minutesOf(wet.before) : at
+    const start = index === firstOff ? at + minutesOf(water.before) : at
     at = start + (real.get(step.joint) ?? minutes)
     return { ...step, start, end: at, ready: at + wait, isReal: real.has(step.joint) }
   })
@@ -71,8 +70,8 @@ export function schedule(
       ? { ...step, start: step.start + late, end: step.end + late, ready: step.ready + late }
       : step,
   )
-  const before = inTurn(wet.before, timed[firstOff]!.start + late - minutesOf(wet.before))
-  const after = inTurn(wet.after, readyAt(off) + late)
+  const before = inTurn(water.before, timed[firstOff]!.start + late - minutesOf(water.before))
+  const after = inTurn(water.after, readyAt(off) + late)
   const [shut, back] = [before[0]?.start ?? timed[firstOff]!.start + late, after.at(-1)?.end ?? readyAt(off) + late]
   return { steps: shifted, before, after, waterOff: back - shut, whole: back, isLeast }
 }
