@@ -21,6 +21,7 @@ useEventListener(document, 'visibilitychange', refresh)
     <NuxtLayout>
       <NuxtPage />
     </NuxtLayout>
+    <OutboxNotice />
     <TimerBar />
   </UApp>
 </template>

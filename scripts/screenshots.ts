@@ -33,21 +33,20 @@ const joinQuestion = {
 /** What the bench remembers when its pictures are taken. */
 const remembered: Readonly<Record<string, unknown>> = {
   'jolvet-bench-join': joinQuestion,
-  'jolvet-workshop-changes': [
-    {
-      id: 'demo',
-      path: ['benders', 'b1-15'],
-      value: {
-        name: 'Lever bender 15',
-        od: 15,
-        radius: 57.5,
-        grip: 70,
-        shoe: 90,
-        springBack: 3,
-        calibrated: '2026-11-20',
-      },
-    },
-  ],
+}
+
+/** A bender of the crew's own, so that the bends have their spring-back. */
+const bender = {
+  path: ['benders', 'b1-15'],
+  value: {
+    name: 'Lever bender 15',
+    od: 15,
+    radius: 57.5,
+    grip: 70,
+    shoe: 90,
+    springBack: 3,
+    calibrated: '2026-11-20',
+  },
 }
 
 const pictures = (tarn: string, kiln: string): readonly Picture[] => [
@@ -111,6 +110,9 @@ async function main(): Promise<void> {
       await driver.get(`${site.origin}${path}`)
       await driver.wait(until.elementLocated(By.css('main h1, main section, main ul')), 15_000)
     }
+    const set = { method: 'PATCH', body: JSON.stringify({ changes: [bender] }) }
+    const { ok } = await fetch(`${site.origin}/api/workshop`, set)
+    if (!ok) throw new Error('the bender was not accepted')
     const tarn = idOf('Tarn Lane Bakehouse')
     await open('/', desk)
     for (const [key, value] of Object.entries(remembered))

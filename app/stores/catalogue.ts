@@ -1,7 +1,8 @@
 import { useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { catalogueWith } from '~~/core/catalogue/catalogue'
-import type { Part } from '~~/core/catalogue/part'
+import { partLabel, type Part } from '~~/core/catalogue/part'
+import { useOutboxStore } from '~/stores/outbox'
 
 /** A part's figure as the server has it. */
 export interface RecordedPart extends Part {
@@ -11,10 +12,9 @@ export interface RecordedPart extends Part {
 
 type Recorded = { readonly ok: true } | { readonly ok: false; readonly problems: readonly string[] }
 
-const away = 'The server or its database does not answer; nothing was recorded. Try again in a moment.'
-
 /** The catalogue as it holds here: the shipped figures with the user's own laid over them. */
 export const useCatalogueStore = defineStore('catalogue', () => {
+  const outbox = useOutboxStore()
   // Kept in this browser, so that a page opened while the server is away still reckons with them.
   const parts = useLocalStorage<readonly RecordedPart[]>('jolvet-parts', [])
   const catalogue = computed(() => catalogueWith(parts.value))
@@ -26,20 +26,19 @@ export const useCatalogueStore = defineStore('catalogue', () => {
     state.value = response?.ok ? 'ready' : 'away'
   }
 
+  outbox.onAnswer('parts', (_, answer) => {
+    if (answer.outcome === 'done') parts.value = answer.answer as RecordedPart[]
+  })
+
   /** Records figures, all or none. */
   async function record(entries: readonly (Part & { withdrawn?: boolean })[]): Promise<Recorded> {
-    const response = await fetch('/api/parts', {
-      method: 'POST',
-      headers: { 'Content-Type': 'application/json' },
-      body: JSON.stringify({ parts: entries }),
-    }).catch(() => null)
-    if (response?.ok) {
-      parts.value = (await response.json()) as RecordedPart[]
-      return { ok: true }
-    }
-    if (response?.status !== 422) return { ok: false, problems: [away] }
-    const { fields } = (await response.json()) as { fields: { field: string; problem: string }[] }
-    return { ok: false, problems: fields.map(({ field, problem }) => `${field}: ${problem}`) }
+    const says =
+      entries.length === 1 ? `a part’s figure: ${partLabel(entries[0]!)}` : `${entries.length} parts’ figures`
+    const body = { parts: entries }
+    const answer = await outbox.add({ changes: 'parts', says, method: 'POST', path: '/api/parts', body })
+    if (answer.outcome === 'done') return { ok: true }
+    const problems = answer.fields.map(({ field, problem }) => `${field}: ${problem}`)
+    return { ok: false, problems: problems.length > 0 ? problems : [answer.message] }
   }
 
   /** Takes a figure back: the one before it, or the table's, holds again. */

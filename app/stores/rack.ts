@@ -1,49 +1,62 @@
 import { defineStore } from 'pinia'
 import type { Booking, Cutting, RackOffcut } from '~~/core/cut/rack'
+import { useOutboxStore } from '~/stores/outbox'
 
 const isOther = (known: unknown, found: unknown): boolean => JSON.stringify(known) !== JSON.stringify(found)
 
-/** The rack of offcuts, and what was cut for the job that is open. */
+async function read<Answer>(path: string): Promise<Answer | null> {
+  const response = await fetch(path).catch(() => null)
+  return response?.ok ? ((await response.json()) as Answer) : null
+}
+
+/** The rack of offcuts, and what was cut for the job that is open; what is booked counts before the server has it. */
 export const useRackStore = defineStore('rack', () => {
-  const offcuts = shallowRef<readonly RackOffcut[]>([])
-  const cuttings = shallowRef<readonly Cutting[]>([])
+  const outbox = useOutboxStore()
+  const job = ref('')
+  const savedOffcuts = shallowRef<readonly RackOffcut[]>([])
+  const savedCuttings = shallowRef<readonly Cutting[]>([])
   const state = ref<'loading' | 'ready' | 'away'>('loading')
   const problem = ref('')
 
-  async function read<Answer>(path: string): Promise<Answer | null> {
-    const response = await fetch(path).catch(() => null)
-    return response?.ok ? ((await response.json()) as Answer) : null
+  const waiting = computed(() => outbox.waitingOf('rack').map(({ body }) => body as Booking))
+  const offcuts = computed(() => {
+    const taken = new Set(waiting.value.flatMap(({ takes }) => takes))
+    return taken.size > 0 ? savedOffcuts.value.filter(({ id }) => !taken.has(id)) : savedOffcuts.value
+  })
+  const cuttings = computed(() =>
+    waiting.value.reduce((cut, { cutting }) => withCutting(cut, cutting), savedCuttings.value),
+  )
+
+  function withCutting(cut: readonly Cutting[], cutting: Cutting | undefined): readonly Cutting[] {
+    return cutting?.job === job.value ? [...cut.filter(({ pipe }) => pipe !== cutting.pipe), cutting] : cut
   }
 
-  async function load(job: string): Promise<void> {
+  outbox.onAnswer('rack', ({ body }, answer) => {
+    problem.value = answer.outcome === 'refused' ? answer.message : ''
+    if (answer.outcome === 'refused') return void load(job.value)
+    savedOffcuts.value = answer.answer as RackOffcut[]
+    savedCuttings.value = withCutting(savedCuttings.value, (body as Booking).cutting)
+  })
+
+  async function load(of: string): Promise<void> {
+    if (of !== job.value) savedCuttings.value = []
+    job.value = of
     const [rack, cut] = await Promise.all([
       read<RackOffcut[]>('/api/rack'),
-      read<Cutting[]>(`/api/jobs/${job}/cuttings`),
+      read<Cutting[]>(`/api/jobs/${of}/cuttings`),
     ])
+    if (of !== job.value) return
     state.value = rack && cut ? 'ready' : 'away'
     // What is as it was stays the same: nothing is laid out anew for it.
-    if (rack && isOther(offcuts.value, rack)) offcuts.value = rack
-    if (cut && isOther(cuttings.value, cut)) cuttings.value = cut
+    if (rack && isOther(savedOffcuts.value, rack)) savedOffcuts.value = rack
+    if (cut && isOther(savedCuttings.value, cut)) savedCuttings.value = cut
   }
 
-  /** Books offcuts out and in; where one is gone, nothing is booked and the rack is read anew. */
+  /** Books offcuts out and in. @returns whether they were; where one is gone, nothing is booked and the rack is read anew */
   async function book(booking: Booking): Promise<boolean> {
-    const response = await fetch('/api/rack', {
-      method: 'POST',
-      headers: { 'Content-Type': 'application/json' },
-      body: JSON.stringify(booking),
-    }).catch(() => null)
-    if (response?.ok) {
-      problem.value = ''
-      offcuts.value = (await response.json()) as RackOffcut[]
-      const { cutting } = booking
-      if (cutting) cuttings.value = [...cuttings.value.filter(({ pipe }) => pipe !== cutting.pipe), cutting]
-      return true
-    }
-    const { message } = (await response?.json().catch(() => null)) ?? {}
-    problem.value = message ?? 'The server or its database does not answer; nothing was booked. Try again in a moment.'
-    if (response?.status === 409) offcuts.value = (await read<RackOffcut[]>('/api/rack')) ?? offcuts.value
-    return false
+    const says = booking.cutting ? 'a cutting plan' : 'the rack'
+    const answer = await outbox.add({ changes: 'rack', says, method: 'POST', path: '/api/rack', body: booking })
+    return answer.outcome === 'done'
   }
 
   return { offcuts, cuttings, state, problem, load, book }

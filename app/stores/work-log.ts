@@ -1,76 +1,74 @@
 import { useDebounceFn, useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import type { JointTime } from '~~/core/job/work-log'
-import { ChangeQueue, type Queued, type SendAnswer } from '~/saving/change-queue'
+import { useOutboxStore } from '~/stores/outbox'
 
-type PendingTime = JointTime & Queued & { readonly job: string }
-
-const retryAfter = 2000
-/** A figure is sent once it is typed, not digit by digit. */
-const typingTakes = 700
-
-/** Sends entries of one job. */
-async function sendTimes(entries: readonly PendingTime[]): Promise<SendAnswer<readonly JointTime[]>> {
-  const response = await fetch(`/api/jobs/${entries[0]?.job}/minutes`, {
-    method: 'POST',
-    headers: { 'Content-Type': 'application/json' },
-    body: JSON.stringify({ took: entries.map(({ joint, minutes }) => ({ joint, minutes })) }),
-  }).catch(() => null)
-  if (!response || response.status >= 500) return { outcome: 'away' }
-  const answer: unknown = await response.json()
-  return response.ok
-    ? { outcome: 'saved', saved: answer as JointTime[] }
-    : { outcome: 'refused', message: (answer as { message: string }).message }
+interface TypedTime extends JointTime {
+  readonly id: string
+  readonly job: string
 }
 
-/** What the joints of the open job really took. What is entered is kept in this browser until the server has it. */
+/** A figure is sent once it is typed, not digit by digit. */
+const typingTakes = 700
+const pathOf = (job: string): string => `/api/jobs/${job}/minutes`
+
+/** What the joints of the open job really took. */
 export const useWorkLogStore = defineStore('work-log', () => {
+  const outbox = useOutboxStore()
   const job = ref('')
   const saved = shallowRef<readonly JointTime[]>([])
-  const pending = useLocalStorage<readonly PendingTime[]>('jolvet-took', [])
-  const problem = ref('')
+  /** What is being typed: kept at once, and until the server has it. */
+  const typed = useLocalStorage<readonly TypedTime[]>('jolvet-took', [])
 
-  /** Minutes by joint, what is not sent yet laid over what the server has. */
+  /** Minutes by joint, what is not saved yet laid over what the server has. */
   const minutes = computed(() => {
-    const own = pending.value.filter((entry) => entry.job === job.value)
-    const newest = new Map([...saved.value, ...own].map((entry) => [entry.joint, entry.minutes]))
+    const waiting = outbox
+      .waitingOf('minutes')
+      .flatMap(({ path, body }) => (path === pathOf(job.value) ? (body as { took: JointTime[] }).took : []))
+    const own = typed.value.filter((entry) => entry.job === job.value)
+    const newest = new Map([...saved.value, ...waiting, ...own].map((entry) => [entry.joint, entry.minutes]))
     return new Map([...newest].flatMap(([joint, value]) => (value === null ? [] : [[joint, value] as const])))
   })
 
-  const queue = new ChangeQueue<PendingTime, readonly JointTime[]>({
-    read: () => pending.value,
-    write: (entries) => (pending.value = entries),
-    // One job at a time: each has its own log.
-    batch: (entries) => entries.filter((entry) => entry.job === entries[0]?.job),
-    send: sendTimes,
-    onAnswer(answer, sent) {
-      problem.value =
-        answer.outcome === 'away'
-          ? 'The server or its database does not answer: the minutes are kept here and sent when it does.'
-          : answer.outcome === 'refused'
-            ? answer.message
-            : ''
-      if (answer.outcome === 'saved' && sent[0]?.job === job.value) saved.value = answer.saved
-    },
-    pause: () => new Promise((resolve) => setTimeout(resolve, retryAfter)),
+  outbox.onAnswer('minutes', ({ id, path }, answer) => {
+    if (answer.outcome === 'done' && path === pathOf(job.value)) saved.value = answer.answer as JointTime[]
+    typed.value = typed.value.filter((entry) => entry.id !== id)
   })
+
+  const isOnItsWay = ({ id }: TypedTime) => outbox.waitingOf('minutes').some((command) => command.id === id)
+
+  function send(): void {
+    for (const entry of typed.value) {
+      if (isOnItsWay(entry)) continue
+      const { id, job: of, joint, minutes: value } = entry
+      const body = { took: [{ joint, minutes: value }] }
+      void outbox.add({
+        id,
+        changes: 'minutes',
+        says: 'minutes that a joint took',
+        method: 'POST',
+        path: pathOf(of),
+        body,
+      })
+    }
+  }
+  const sendSoon = useDebounceFn(send, typingTakes)
 
   async function load(id: string): Promise<void> {
     if (job.value !== id) saved.value = []
     job.value = id
-    const response = await fetch(`/api/jobs/${id}/minutes`).catch(() => null)
+    const response = await fetch(pathOf(id)).catch(() => null)
     if (response?.ok && job.value === id) saved.value = (await response.json()) as JointTime[]
-    void queue.flush()
+    send()
   }
-
-  const sendSoon = useDebounceFn(() => queue.flush(), typingTakes)
 
   function set(joint: string, value: number | undefined): void {
     const entry = { id: crypto.randomUUID(), job: job.value, joint, minutes: value ?? null }
-    const others = pending.value.filter((other) => other.job !== entry.job || other.joint !== joint)
-    pending.value = [...others, entry]
+    // A figure that is on its way already stands in the log before this one.
+    const others = typed.value.filter((other) => other.job !== entry.job || other.joint !== joint || isOnItsWay(other))
+    typed.value = [...others, entry]
     void sendSoon()
   }
 
-  return { minutes, problem, load, set }
+  return { minutes, load, set }
 })

@@ -1,51 +1,42 @@
 import { useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
-import { applyChanges, costsOf, emptyWorkshop, type Workshop } from '~~/core/job/workshop'
-import { ChangeQueue } from '~/saving/change-queue'
-import { loadWorkshop, sendChanges, type PendingChange } from '~/saving/workshop-transport'
+import { applyChanges, costsOf, emptyWorkshop, type Workshop, type WorkshopChange } from '~~/core/job/workshop'
+import { useOutboxStore } from '~/stores/outbox'
 
-const retryAfter = 2000
-
-/** Prices, minutes, tools and profiles of one's own: for all jobs. What is set here is kept in this browser until the server has it. */
+/** Prices, minutes, tools and profiles of one's own: for all jobs. */
 export const useWorkshopStore = defineStore('workshop', () => {
+  const outbox = useOutboxStore()
   const saved = useLocalStorage<Workshop>('jolvet-workshop', emptyWorkshop)
-  const pending = useLocalStorage<readonly PendingChange[]>('jolvet-workshop-changes', [])
   const problem = ref('')
-  const isAway = ref(false)
 
+  /** What the server has, with what it does not have yet laid over it. */
   const workshop = computed<Workshop>(() => {
-    const applied = applyChanges(saved.value, pending.value)
+    const waiting = outbox.waitingOf('workshop').flatMap(({ body }) => (body as { changes: WorkshopChange[] }).changes)
+    const applied = applyChanges(saved.value, waiting)
     return applied.ok ? applied.workshop : saved.value
   })
   const costs = computed(() => costsOf(workshop.value))
 
-  const queue = new ChangeQueue({
-    read: () => pending.value,
-    write: (changes) => (pending.value = changes),
-    send: sendChanges,
-    onAnswer(answer) {
-      isAway.value = answer.outcome === 'away'
-      if (answer.outcome === 'saved') saved.value = answer.saved
-      if (answer.outcome === 'refused') problem.value = answer.message
-    },
-    pause: () => new Promise((resolve) => setTimeout(resolve, retryAfter)),
+  outbox.onAnswer('workshop', (_, answer) => {
+    if (answer.outcome === 'done') saved.value = answer.answer as Workshop
+    problem.value = answer.outcome === 'refused' ? answer.message : ''
   })
 
   async function load(): Promise<void> {
-    const loaded = await loadWorkshop()
-    isAway.value = loaded === null
-    if (loaded) saved.value = loaded
-    void queue.flush()
+    const response = await fetch('/api/workshop').catch(() => null)
+    if (response?.ok) saved.value = (await response.json()) as Workshop
   }
 
   /** Sets one thing; null takes it back to what ships. @returns whether it was accepted */
   function set(path: readonly string[], value: unknown): boolean {
-    const change = { id: crypto.randomUUID(), path, value }
+    const change: WorkshopChange = { path, value }
     const applied = applyChanges(workshop.value, [change])
     problem.value = applied.ok ? '' : (applied.fields[0]?.problem ?? 'not accepted')
-    if (applied.ok) void queue.add(change)
-    return applied.ok
+    if (!applied.ok) return false
+    const says = `workshop: ${path.join(', ')}`
+    void outbox.add({ changes: 'workshop', says, method: 'PATCH', path: '/api/workshop', body: { changes: [change] } })
+    return true
   }
 
-  return { workshop, costs, problem, isAway, load, set }
+  return { workshop, costs, problem, load, set }
 })

@@ -102,7 +102,6 @@ const lines = computed(() => {
           <span>{{ joint.where }}: {{ joint.unknown.map(({ message }) => tell(message)).join('; ') }}.</span>
         </li>
       </ul>
-      <p v-if="log.problem" role="alert" class="text-(--ui-warning)">{{ log.problem }}</p>
       <ol class="ruled">
         <li v-for="(line, index) in lines" :key="line.key">
           <p v-if="index === 0 || line.phase !== lines[index - 1]!.phase" class="heading pt-3">

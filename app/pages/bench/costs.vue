@@ -39,9 +39,6 @@ watch(shownCurrency, (now) => (currency.value = now))
       These count wherever methods are compared and fittings are chosen. They ship made up: set your own. What you have
       changed is marked <span class="font-semibold text-(--ui-primary)">yours</span>.
     </p>
-    <p v-if="store.isAway" role="status" class="text-(--ui-warning)">
-      The server does not answer; what you set is kept here and sent as soon as it does.
-    </p>
     <p v-if="store.problem" role="alert" class="text-(--ui-error)">{{ store.problem }}</p>
     <div class="flex flex-wrap items-end gap-3">
       <TextField

@@ -1,0 +1,42 @@
+import { defineStore } from 'pinia'
+import { sendCommand, type Changes, type Command, type CommandAnswer } from '~/sync/command'
+import { browserCommands } from '~/sync/command-store'
+import { Outbox, type Heard, type OutboxState } from '~/sync/outbox'
+
+const [firstPause, longestPause] = [500, 10_000]
+
+/** Changes on their way to the server, of every kind: what waits, what was not accepted, and what became of each. */
+export const useOutboxStore = defineStore('outbox', () => {
+  const state = shallowRef<OutboxState>({ waiting: [], refused: [], isKept: true, isAway: false })
+  const listeners = new Map<Changes, (command: Command, answer: CommandAnswer) => void>()
+  const channel = new BroadcastChannel('jolvet-outbox')
+  const outbox = new Outbox({
+    store: browserCommands(),
+    send: sendCommand,
+    alone: async (work) => {
+      await navigator.locks.request('jolvet-outbox', work)
+    },
+    pause: (tries) =>
+      new Promise((resolve) => setTimeout(resolve, Math.min(firstPause * 2 ** (tries - 1), longestPause))),
+    tellOthers: (heard) => channel.postMessage(heard),
+    onState: (now) => (state.value = now),
+    onAnswer: (command, answer) => listeners.get(command.changes)?.(command, answer),
+  })
+  channel.onmessage = ({ data }: MessageEvent<Heard>) => void outbox.hear(data)
+  void outbox.open()
+
+  /** Makes a change: kept here at once, and sent. @returns what became of it, once that is known */
+  const add = (command: Omit<Command, 'id'> & { readonly id?: string }): Promise<CommandAnswer> =>
+    outbox.add({ id: crypto.randomUUID(), ...command })
+
+  /** What waits of one kind. */
+  const waitingOf = (changes: Changes): readonly Command[] =>
+    state.value.waiting.filter((command) => command.changes === changes)
+
+  /** Tells a store what became of its changes, made in this tab or in another. */
+  function onAnswer(changes: Changes, hear: (command: Command, answer: CommandAnswer) => void): void {
+    listeners.set(changes, hear)
+  }
+
+  return { state, add, waitingOf, onAnswer, forget: (id: string) => outbox.forget(id) }
+})

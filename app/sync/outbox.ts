@@ -1,0 +1,172 @@
+import type { Command, CommandAnswer, SendAnswer } from './command'
+import type { CommandStore } from './command-store'
+
+/** What the tabs tell each other: that there is something new in the store, or what became of a command. */
+export type Heard =
+  { readonly kind: 'look' } | { readonly kind: 'answer'; readonly command: Command; readonly answer: CommandAnswer }
+
+export interface OutboxState {
+  /** What the server does not have yet, in its order. */
+  readonly waiting: readonly Command[]
+  /** What it did not accept, until that was seen. */
+  readonly refused: readonly Command[]
+  /** Whether all that waits outlives a reload; false where the browser's storage is full or blocked. */
+  readonly isKept: boolean
+  /** The server or its database does not answer. */
+  readonly isAway: boolean
+}
+
+export interface OutboxSettings {
+  readonly store: CommandStore
+  readonly send: (command: Command) => Promise<SendAnswer>
+  /** Does work while no other tab does its own. */
+  readonly alone: (work: () => Promise<void>) => Promise<void>
+  /** Waits before the next try: longer after each one that was not heard. */
+  readonly pause: (tries: number) => Promise<void>
+  readonly tellOthers: (heard: Heard) => void
+  readonly onState: (state: OutboxState) => void
+  /** Told in every tab what became of a command. */
+  readonly onAnswer: (command: Command, answer: CommandAnswer) => void
+}
+
+/**
+ * All changes on their way to the server: each kept in the browser before it is sent, sent in order by one tab at a
+ * time, again until the server has it, through reload, crash and restart.
+ */
+export class Outbox {
+  readonly #settings: OutboxSettings
+  #list: readonly Command[] = []
+  readonly #beingPut = new Map<string, Promise<void>>()
+  /** Those for which the store has no room. */
+  readonly #unkept = new Set<string>()
+  readonly #waiters = new Map<string, (answer: CommandAnswer) => void>()
+  #isSending = false
+  #isAway = false
+
+  constructor(settings: OutboxSettings) {
+    this.#settings = settings
+  }
+
+  /** Takes up what an earlier visit left. */
+  async open(): Promise<void> {
+    await this.#look()
+    void this.#run()
+  }
+
+  /** Takes a change. @returns what became of it; never, where the page goes before that is known: the next visit sends it */
+  add(command: Command): Promise<CommandAnswer> {
+    // One that an earlier visit left may be added again before it was looked for.
+    this.#list = [...this.#list.filter(({ id }) => id !== command.id), command]
+    this.#beingPut.set(command.id, this.#keep(command))
+    this.#tell()
+    void this.#run()
+    return new Promise((resolve) => this.#waiters.set(command.id, resolve))
+  }
+
+  async #keep(command: Command): Promise<void> {
+    const { store, tellOthers } = this.#settings
+    try {
+      await store.put(command)
+      tellOthers({ kind: 'look' })
+    } catch {
+      this.#unkept.add(command.id)
+      this.#tell()
+    }
+    this.#beingPut.delete(command.id)
+  }
+
+  /** What was not accepted is seen, and goes. */
+  async forget(id: string): Promise<void> {
+    await this.#drop(id)
+    this.#settings.tellOthers({ kind: 'look' })
+  }
+
+  /** What another tab tells. */
+  async hear(heard: Heard): Promise<void> {
+    if (heard.kind === 'answer' && (await this.#settle(heard.command, heard.answer)))
+      this.#settings.tellOthers({ kind: 'look' })
+    await this.#look()
+    void this.#run()
+  }
+
+  #tell(): void {
+    this.#settings.onState({
+      waiting: this.#list.filter(({ refused }) => refused === undefined),
+      refused: this.#list.filter(({ refused }) => refused !== undefined),
+      isKept: this.#unkept.size === 0,
+      isAway: this.#isAway,
+    })
+  }
+
+  /** Reads what all tabs have put; what could not be kept stands behind it. */
+  async #look(): Promise<void> {
+    const stored = await this.#settings.store.all().catch(() => [])
+    const ids = new Set(stored.map(({ id }) => id))
+    const isOnlyHere = ({ id }: Command) => !ids.has(id) && (this.#beingPut.has(id) || this.#unkept.has(id))
+    this.#list = [...stored, ...this.#list.filter(isOnlyHere)]
+    this.#tell()
+  }
+
+  async #run(): Promise<void> {
+    if (this.#isSending) return
+    this.#isSending = true
+    await this.#settings.alone(() => this.#sendAll())
+    this.#isSending = false
+    // Added after the last look, while the others were still kept out.
+    if (this.#next) void this.#run()
+  }
+
+  get #next(): Command | undefined {
+    return this.#list.find(({ refused }) => refused === undefined)
+  }
+
+  async #sendAll(): Promise<void> {
+    const { send, pause } = this.#settings
+    let tries = 0
+    for (await this.#look(); this.#next; await this.#look()) {
+      const command = this.#next
+      // Kept before it is sent, where there is room: else a crash in between would leave nobody to ask again.
+      await this.#beingPut.get(command.id)
+      const answer = await send(command)
+      this.#isAway = answer.outcome === 'away'
+      if (answer.outcome === 'away') {
+        this.#tell()
+        await pause(++tries)
+        continue
+      }
+      tries = 0
+      await this.#take(command, answer)
+    }
+  }
+
+  /** What was answered waits no more; what was refused stays until somebody has seen it. */
+  async #take(command: Command, answer: CommandAnswer): Promise<void> {
+    const { store, tellOthers } = this.#settings
+    const isHeard = await this.#settle(command, answer)
+    if (answer.outcome === 'refused' && !isHeard) {
+      const marked = { ...command, refused: answer.message }
+      await store.put(marked).catch(() => {})
+      this.#unkept.delete(command.id)
+      this.#list = this.#list.map((other) => (other.id === command.id ? marked : other))
+    } else if (!isHeard) await this.#drop(command.id)
+    tellOthers({ kind: 'answer', command, answer })
+  }
+
+  /** @returns whether this tab made it and waited for it */
+  async #settle(command: Command, answer: CommandAnswer): Promise<boolean> {
+    const waiter = this.#waiters.get(command.id)
+    this.#waiters.delete(command.id)
+    // What the server has is taken over before the change waits no more: what is shown does not go back in between.
+    this.#settings.onAnswer(command, answer)
+    if (waiter) await this.#drop(command.id)
+    waiter?.(answer)
+    return waiter !== undefined
+  }
+
+  async #drop(id: string): Promise<void> {
+    await this.#settings.store.remove(id).catch(() => {})
+    this.#unkept.delete(id)
+    this.#list = this.#list.filter((other) => other.id !== id)
+    this.#tell()
+  }
+}
