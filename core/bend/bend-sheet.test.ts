@@ -47,6 +47,18 @@ describe('the bend sheet', () => {
     expect(mark).toMatchObject({ hold: 'second end', mark: expect.closeTo(174.23, 2) })
   })
 
+  it('a mark that is calibrated each way is taken by the end that is held: 6 before the start, 9 beyond the end', () => {
+    const ways = bender({
+      marks: [
+        { angle: 90, direction: 'forwards', offset: -6 },
+        { angle: 90, direction: 'backwards', offset: -9 },
+      ],
+    })
+    expect(bendSheet(corner, ways, od).marks[0]).toMatchObject({ hold: 'first end', mark: 406 })
+    const [back] = bendSheet({ legs: [120, 500], bends: [bend(90)] }, ways, od).marks
+    expect(back).toMatchObject({ hold: 'second end', mark: expect.closeTo(179.23, 2) })
+  })
+
   it('cut longer where neither end can be gripped, and cut off after: 130 − 88 = 42 straight, 18 more', () => {
     const { length, blank, trim } = bendSheet({ legs: [120, 130], bends: [bend(90)] }, bender(), od)
     expect(trim).toEqual({ first: 0, last: 18 })

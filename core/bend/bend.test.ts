@@ -211,10 +211,19 @@ describe('the order of bending', () => {
         const order = bendingOrder(marked, room)
         if (!order.ok) return
         expect(order.steps.map((step) => step.bend).toSorted()).toEqual(tube.bends.map((_, index) => index))
-        order.steps.forEach(({ grip, shoe }) => {
+        const made = new Set<number>()
+        for (const { bend: at, hold, grip, shoe } of order.steps) {
           expect(grip).toBeGreaterThanOrEqual(room.grip - 1e-6)
           expect(shoe).toBeGreaterThanOrEqual(room.shoe - 1e-6)
-        })
+          // Straight from the bend to the nearest that is made, or to the tube's end; the shoe lies on the bend too.
+          const { start, end } = marked.bends[at]!
+          const others = marked.bends.filter((_, index) => made.has(index))
+          const before = start - Math.max(0, ...others.filter((of) => of.end <= start).map((of) => of.end))
+          const after = Math.min(marked.length, ...others.filter((of) => of.start >= end).map((of) => of.start)) - end
+          const [under, beyond] = hold === 'first end' ? [before, after] : [after, before]
+          expect([grip, shoe]).toEqual([under, end - start + beyond])
+          made.add(at)
+        }
       }),
     )
   })

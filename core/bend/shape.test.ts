@@ -52,6 +52,10 @@ describe('what a marked tube becomes', () => {
     expect(() => of(300, 200)).toThrow(/57\.1.mm beyond/)
     expect(() => of(300)).toThrow('at least one')
     expect(of(1000, 100, 258).bends).toHaveLength(2)
+    expect(() => of(1000, 100, 200)).toThrow(/^Mark 2/)
+    // A bend that begins where the tube does, or where the one before ends, or ends where the tube does, is one.
+    const arc = 50 * Math.PI
+    expect(of(2 * arc, 0, arc).bends).toHaveLength(2)
   })
 })
 

@@ -62,6 +62,37 @@ describe('bends on a piece', () => {
   })
 })
 
+describe('what is no bend', () => {
+  it.each<[string, Partial<SampleRun>]>([
+    ['an elbow, whatever radius it was once given', { nodes: { b: { radius: 5 } } }],
+    [
+      'a bend of a radius that its pipe takes',
+      {
+        legs: [
+          ['open:s', 'east', 1000, 'bend:b'],
+          ['bend:b', 'north', 1000, 'open:e'],
+        ],
+        nodes: { b: { radius: 150 } },
+      },
+    ],
+    [
+      'a bend of no radius yet',
+      {
+        legs: [
+          ['open:s', 'east', 1000, 'bend:b'],
+          ['bend:b', 'north', 1000, 'open:e'],
+        ],
+      },
+    ],
+  ])('%s is held against none', (_, of) => {
+    const legs: SampleRun['legs'] = [
+      ['open:s', 'east', 1000, 'elbow:b'],
+      ['elbow:b', 'north', 1000, 'open:e'],
+    ]
+    expect(saying({ legs, ...of }, 'bend-radius')).toEqual([])
+  })
+})
+
 describe('room for the tool between two mouths', () => {
   const short = (method: MethodId, length: number, pipe = copper22): Partial<SampleRun> => ({
     pipe,

@@ -35,6 +35,13 @@ describe('asking for a pipe', () => {
     expect(labels(text, region)[0]).toMatch(first)
   })
 
+  it('what is called so counts for metric copper alone, and never where millimetres are said', () => {
+    const called = labels('half inch', 'britain').filter((label) => label.startsWith('15 × '))
+    expect(called.length).toBeGreaterThan(0)
+    expect(labels('half inch mm').filter((label) => label.startsWith('15 × '))).toEqual([])
+    expect(labels('15', 'britain').every((label) => label.startsWith('15 ×'))).toBe(true)
+  })
+
   it('half inch in Britain finds old bore, and what is called so after it', () => {
     const found = labels('half inch copper', 'britain')
     expect(found[0]).toContain('1/2 old-bore copper')

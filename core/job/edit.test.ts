@@ -37,6 +37,8 @@ describe('splitting a leg that is fixed to joists', () => {
             ...fixingsWithin(second!.fixings!, 0.2, second!.length).map((mm) => mm + at),
           ]
           expect(joists).toEqual(fixingsWithin({ spacing, offset }, 0, 3000))
+          expect(second!.fixings!.offset).toBeGreaterThanOrEqual(0)
+          if (offset < at) expect(second!.fixings!.offset).toBeLessThan(spacing)
         },
       ),
     )
@@ -62,6 +64,10 @@ describe('editing a run', () => {
     expect(removeLeg(job, 'r1', 'none')).toEqual(job)
     expect(splitLeg(job, 'r1', 'none', 5, 'valve').job).toBe(job)
     expect(removeRun(job, 'r1').runs).toEqual([])
+    const chain = { fittings: [{ id: 'a' }], joints: [{ method: 'solder' as const }] }
+    expect(chooseChain(job, 'none', 's', chain).runs).toEqual(job.runs)
+    expect(chooseChain(job, 'r1', 'none', chain).runs).toEqual(job.runs)
+    expect(chooseChain(job, 'r1', 's', { ...chain, joints: [] })).toBe(job)
     const two = { ...job, runs: [job.runs[0]!, { ...job.runs[0]!, id: 'r2' }] }
     expect(removeRun(two, 'r1').runs.map(({ id }) => id)).toEqual(['r2'])
     expect(removeRun(two, 'none').runs).toHaveLength(2)

@@ -46,6 +46,11 @@ describe('the name of a fitting', () => {
       expect(asked(text).named?.hints).toEqual([])
   })
 
+  it('a coupling of two sizes is a reducer; one size that is said is no size missing', () => {
+    expect(asked('22 x 15 coupling').named).toMatchObject({ kind: 'reducer', hints: [] })
+    expect(asked('22 x 22 coupling').named).toMatchObject({ kind: 'coupling', hints: [] })
+  })
+
   it('says what is missing', () => {
     expect(readName('1/2 of something')).toEqual({ ok: false, problem: expect.stringContaining('say what it is') })
     expect(asked('97 solder tee').problem).toContain('no such fitting')

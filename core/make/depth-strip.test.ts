@@ -20,6 +20,27 @@ describe('depth strips', () => {
     expect(lines(inches!)[0]!.to[0] - lines(inches!)[0]!.from[0]).toBe(101.6)
   })
 
+  it('is a box from the stop to the depth, ten high, with its words 4 beyond the mark', () => {
+    const marks = pages([depth(15.4)])[0]!.marks.slice(-6)
+    const [left, right, top, bottom] = [15, 15 + 15.4, 48, 58]
+    const boxed = (from: readonly [number, number], to: readonly [number, number]) =>
+      expect.objectContaining({
+        kind: 'line',
+        from: from.map((at) => expect.closeTo(at, 9)),
+        to: to.map((at) => expect.closeTo(at, 9)),
+      })
+    expect(marks.slice(0, 4)).toEqual([
+      boxed([left, top], [left, bottom]),
+      boxed([left, bottom], [right, bottom]),
+      boxed([right, top], [right, bottom]),
+      boxed([left, top], [right, top]),
+    ])
+    expect(marks.slice(4)).toMatchObject([
+      { at: [expect.closeTo(right + 4, 9), 53], text: expect.stringMatching(/^15.5.mm {3}22 solder$/) },
+      { at: [expect.closeTo(right + 4, 9), 57.5], text: 'standard' },
+    ])
+  })
+
   it('goes on to further pages and leaves nothing off the paper', () => {
     const many = pages(Array.from({ length: 40 }, (_, index) => depth(10 + index)))
     expect(many.length).toBe(3)
