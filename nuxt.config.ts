@@ -1,6 +1,7 @@
 import { fileURLToPath } from 'node:url'
 import { threadBundle } from './server/work/build-thread'
 
+const here = (path: string): string => fileURLToPath(new URL(path, import.meta.url))
 const isOfErrors = (name: string): boolean => /error/.test(name)
 
 export default defineNuxtConfig({
@@ -39,7 +40,8 @@ export default defineNuxtConfig({
   // (The types of this version leave the setting out.)
   nitro: {
     compressPublicAssets: { gzip: true, brotli: true },
-    rollupConfig: { plugins: [threadBundle(fileURLToPath(new URL('server/work/thread.ts', import.meta.url)))] },
+    serverAssets: [{ baseName: 'migrations', dir: here('server/database/migrations') }],
+    rollupConfig: { plugins: [threadBundle(here('server/work/thread.ts'))] },
   } as object,
   vite: { build: { target: 'es2022' } },
 })

@@ -10,7 +10,7 @@ export default defineConfig({
   resolve: { alias },
   test: {
     coverage: {
-      include: ['core/**/*.ts', 'app/{asked,saving}/**/*.ts'],
+      include: ['core/**/*.ts', 'app/{asked,saving,sync}/**/*.ts'],
       reporter: ['text-summary'],
     },
     projects: [
@@ -18,7 +18,7 @@ export default defineConfig({
         extends: true,
         test: {
           name: 'unit',
-          include: ['{core,app,server}/**/*.test.ts'],
+          include: ['{core,app,server,scripts}/**/*.test.ts'],
           testTimeout: 120_000,
           globalSetup: 'scripts/tests/seed.ts',
           setupFiles: 'scripts/tests/use-seed.ts',

@@ -1,35 +1,20 @@
-import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
+import { existsSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { setTimeout as sleep } from 'node:timers/promises'
+import { needToBeAlone } from './run/alone'
 import { buildWhenChanged, serverEntry } from './run/build'
 import { LocalDatabase } from './run/database'
 import { Failure, runMain } from './run/failure'
 import { needPort, portSetting } from './run/port'
 import { backupSetting, keepBackups } from './run/backups'
+import { keepUp } from './run/keep-up'
+import { roomOn } from './run/room'
 import { LocalServer } from './run/server'
 
 /** A test starts in a folder of its own, beside whatever runs from here. */
 const folder = process.env.JOLVET_DATA ?? '.data/start'
-const pidFile = `${folder}/start.pid`
 const serverPidFile = `${folder}/server.pid`
 const usage =
   'Usage: ./start [--empty]\n  --empty   no demo jobs in a new database\nEnvironment: PORT (3000), DB_PORT (33077), DATABASE_URL (a MariaDB of your own), BACKUPS (14 nightly ones kept)'
-
-/** Two starts on one folder would be two servers on one database. */
-function needToBeAlone(): void {
-  mkdirSync(folder, { recursive: true })
-  if (existsSync(pidFile)) {
-    const pid = readFileSync(pidFile, 'utf8').trim()
-    const commandLine = `/proc/${pid}/cmdline`
-    if (
-      existsSync(commandLine) &&
-      readFileSync(commandLine, 'utf8').includes('scripts/start.ts') &&
-      pid !== String(process.pid)
-    ) {
-      throw new Failure(`Jolvet is already running from this folder (process ${pid}): stop that one first.`)
-    }
-  }
-  writeFileSync(pidFile, String(process.pid))
-}
 
 /** A server that a killed start left behind still holds the port: it is ours, and is ended. */
 async function stopLeftoverServer(): Promise<void> {
@@ -43,17 +28,11 @@ async function stopLeftoverServer(): Promise<void> {
 }
 
 /** Starts the project's own database and keeps it up: one that dies is started again. */
-async function ownDatabase(port: number): Promise<LocalDatabase> {
+async function ownDatabase(port: number, isStopping: () => boolean): Promise<LocalDatabase> {
   const database = new LocalDatabase(folder, port)
+  await roomOn(folder)
   await database.start()
-  const keepUp = () =>
-    database.onUnexpectedEnd(() => {
-      console.error('The database ended by itself: starting it again.')
-      void sleep(500)
-        .then(() => database.restart())
-        .then(keepUp, (error: unknown) => console.error(error instanceof Error ? error.message : error))
-    })
-  keepUp()
+  keepUp('database', database, () => roomOn(folder).then(() => database.restart()), isStopping)
   return database
 }
 
@@ -68,7 +47,7 @@ async function main(): Promise<void> {
   const port = portSetting('PORT', 3000)
   const databasePort = portSetting('DB_PORT', 33077)
   const backups = backupSetting()
-  needToBeAlone()
+  await needToBeAlone(folder)
   const own = process.env.DATABASE_URL || undefined
   await stopLeftoverServer()
   await needPort('PORT', port)
@@ -80,21 +59,21 @@ async function main(): Promise<void> {
     stopping = true
     await server?.stop()
     await database?.stop()
-    for (const file of [pidFile, serverPidFile]) rmSync(file, { force: true })
+    rmSync(serverPidFile, { force: true })
     process.exit(code)
   }
   for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'] as const) process.on(signal, () => void stop(0))
   try {
-    if (!own) database = await ownDatabase(databasePort)
+    if (!own) database = await ownDatabase(databasePort, () => stopping)
     buildWhenChanged()
     server = new LocalServer({ port, databaseUrl: own ?? database!.url, demo: !options.includes('--empty') })
-    await server.start()
-    writeFileSync(serverPidFile, String(server.pid))
+    const serve = async () => {
+      await server!.start()
+      writeFileSync(serverPidFile, String(server!.pid))
+    }
+    await serve()
     keepBackups(own ?? database!.url, `${folder}/backups`, backups)
-    server.onUnexpectedEnd(() => {
-      console.error('The server ended by itself.')
-      void stop(1)
-    })
+    keepUp('server', server, serve, () => stopping)
   } catch (error) {
     console.error(error instanceof Failure ? error.message : error)
     await stop(1)

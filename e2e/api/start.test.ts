@@ -67,7 +67,7 @@ describe('./start says in a sentence what is in the way', () => {
 })
 
 describe('./start, from first to last', { timeout: 300_000 }, () => {
-  it('serves without demo jobs, restarts a database that dies, recovers from being killed, and stops all that it started', async () => {
+  it('serves without demo jobs, restarts a database or a server that dies, recovers from being killed, and stops all that it started', async () => {
     const environment = await ports()
     const first = start(environment, '--empty')
     await first.says('Jolvet is at')
@@ -81,6 +81,12 @@ describe('./start, from first to last', { timeout: 300_000 }, () => {
     process.kill(database, 'SIGKILL')
     await first.says('starting it again')
     await expect.poll(() => jobs(environment.PORT).catch(() => null), { timeout: 20_000 }).toEqual([])
+
+    const died = pidIn('server.pid')
+    process.kill(died, 'SIGKILL')
+    await first.says('The server is up again')
+    expect(await jobs(environment.PORT)).toEqual([])
+    expect(pidIn('server.pid')).not.toBe(died)
 
     first.child.kill('SIGKILL')
     await first.ended

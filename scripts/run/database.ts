@@ -1,6 +1,6 @@
 import { execFileSync, spawn, spawnSync, type ChildProcess } from 'node:child_process'
 import { createHash, randomBytes } from 'node:crypto'
-import { chmodSync, existsSync, mkdirSync, readFileSync, renameSync, statfsSync, writeFileSync } from 'node:fs'
+import { chmodSync, existsSync, mkdirSync, readFileSync, renameSync, writeFileSync } from 'node:fs'
 import { tmpdir, userInfo } from 'node:os'
 import { join, resolve } from 'node:path'
 import { setTimeout as sleep } from 'node:timers/promises'
@@ -8,7 +8,6 @@ import { needPrograms, programPath } from './debian'
 import { Failure } from './failure'
 import { needPort } from './port'
 
-const leastFreeBytes = 400_000_000
 const startSeconds = 60
 
 /** A MariaDB server of the project's own, on loopback, in a folder of its own. */
@@ -42,9 +41,6 @@ export class LocalDatabase {
   async start(): Promise<void> {
     needPrograms(['mariadbd', 'mariadb-install-db', 'mariadb'], ['mariadb-server-core', 'mariadb-client-core'])
     mkdirSync(this.#folder, { recursive: true })
-    const { bavail, bsize } = statfsSync(this.#folder)
-    if (bavail * bsize < leastFreeBytes)
-      throw new Failure(`The disk is nearly full: the database needs at least ${leastFreeBytes / 1_000_000} MB free.`)
     await this.#stopLeftover()
     await needPort('DB_PORT', this.port)
     if (!existsSync(this.#marker())) this.#initialise()

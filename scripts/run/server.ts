@@ -1,4 +1,6 @@
 import { spawn, type ChildProcess } from 'node:child_process'
+import { tmpdir } from 'node:os'
+import { resolve } from 'node:path'
 import { setTimeout as sleep } from 'node:timers/promises'
 import { serverEntry } from './build'
 import { Failure } from './failure'
@@ -36,8 +38,10 @@ export class LocalServer {
       DATABASE_URL: databaseUrl,
       JOLVET_DEMO: demo ? '1' : '0',
     }
-    const server = spawn(process.execPath, [serverEntry], {
+    const server = spawn(process.execPath, [resolve(serverEntry)], {
       env,
+      // It must not matter from where it is started.
+      cwd: tmpdir(),
       stdio: ['ignore', 'ignore', 'inherit'],
       detached: true,
     })

@@ -1,8 +1,8 @@
 import { mkdirSync } from 'node:fs'
+import { readFile } from 'node:fs/promises'
 import { join } from 'node:path'
-import { drizzle } from 'drizzle-orm/mysql2'
-import { migrate } from 'drizzle-orm/mysql2/migrator'
 import mysql, { type Pool } from 'mysql2/promise'
+import { migrateDatabase, readMigrations } from '../../server/database/migrate'
 import { LocalDatabase } from './database'
 import { portSetting } from './port'
 
@@ -20,6 +20,8 @@ async function answers(pool: Pool): Promise<boolean> {
   }
 }
 
+const migrations = join(import.meta.dirname, '../../server/database/migrations')
+
 /** Works on the database of DATABASE_URL, or on that of ./start: the one that runs, or started for as long as this takes. */
 export async function withDatabase<Result>(work: (pool: Pool) => Promise<Result>): Promise<Result> {
   mkdirSync(dataFolder, { recursive: true })
@@ -28,7 +30,7 @@ export async function withDatabase<Result>(work: (pool: Pool) => Promise<Result>
   const isOurs = !process.env.DATABASE_URL && !(await answers(pool))
   if (isOurs) await local.start()
   try {
-    await migrate(drizzle(pool), { migrationsFolder: join(import.meta.dirname, '../../server/database/migrations') })
+    await migrateDatabase(pool, await readMigrations((file) => readFile(join(migrations, file), 'utf8')))
     return await work(pool)
   } finally {
     await pool.end()

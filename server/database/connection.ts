@@ -1,7 +1,6 @@
-import { join } from 'node:path'
 import { drizzle, type MySql2Database } from 'drizzle-orm/mysql2'
-import { migrate } from 'drizzle-orm/mysql2/migrator'
 import mysql, { type Pool } from 'mysql2/promise'
+import { migrateDatabase, readMigrations } from './migrate'
 import { seedOnce } from './seed'
 
 export type Database = MySql2Database & { $client: Pool }
@@ -22,8 +21,16 @@ function connect(): Database {
   return drizzle(pool) as Database
 }
 
+/** The migrations as they were built in: the server may be started from any folder. */
+const shippedMigrations = () =>
+  readMigrations(async (file) => {
+    const found = await useStorage('assets:migrations').getItem<string | object>(file.replaceAll('/', ':'))
+    if (found === null) throw new Error(`the migration ${file} is missing from this build`)
+    return typeof found === 'string' ? found : JSON.stringify(found)
+  })
+
 async function ready(target: Database): Promise<void> {
-  await migrate(target, { migrationsFolder: join(process.cwd(), 'server/database/migrations') })
+  await migrateDatabase(target.$client, await shippedMigrations())
   if (process.env.JOLVET_DEMO === '1') await seedOnce(target)
 }
 

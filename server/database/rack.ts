@@ -3,7 +3,8 @@ import { cuttingSchema, type Booking, type Cutting, type RackOffcut } from '~~/c
 import { useDatabase } from './connection'
 import { isThere } from './jobs'
 import { cuttings, jobs, offcuts, offcutUses } from './schema'
-import { errorCode, type Transaction } from './transaction'
+import { errorCode } from './error-code'
+import type { Transaction } from './transaction'
 
 /** What is on the rack now, by pipe, the longest first. */
 export async function offcutsOnRack(): Promise<RackOffcut[]> {

@@ -1,7 +1,8 @@
 import { eq, lt } from 'drizzle-orm'
 import { useDatabase } from './connection'
 import { takenRequests } from './schema'
-import { errorCode, inTransaction, type Transaction } from './transaction'
+import { errorCode } from './error-code'
+import { inTransaction, type Transaction } from './transaction'
 
 /** A request that may come again: the key that its sender gave it, and the SHA-256 of what it asks. */
 export interface Asked {

@@ -1,17 +1,9 @@
 import { setTimeout as sleep } from 'node:timers/promises'
 import type { Database } from './connection'
 import { useDatabase } from './connection'
+import { errorCode } from './error-code'
 
 export type Transaction = Parameters<Parameters<Database['transaction']>[0]>[0]
-
-/** The database's own word for what went wrong, however deep it stands; empty where it said nothing. */
-export function errorCode(error: unknown): string {
-  for (let at: unknown = error; at instanceof Error; at = at.cause) {
-    const { code } = at as { code?: unknown }
-    if (typeof code === 'string') return code
-  }
-  return ''
-}
 
 /** Two transactions stood in each other's way, and the database ended one: it may be tried again as it is. */
 const passing = new Set(['ER_LOCK_DEADLOCK', 'ER_LOCK_WAIT_TIMEOUT', 'ER_CHECKREAD'])

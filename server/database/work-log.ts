@@ -3,7 +3,8 @@ import type { JointTime } from '~~/core/job/work-log'
 import { useDatabase } from './connection'
 import { isThere } from './jobs'
 import { jobs, jointMinutes } from './schema'
-import { errorCode, type Transaction } from './transaction'
+import { errorCode } from './error-code'
+import type { Transaction } from './transaction'
 
 /** What the joints of a job took: of each the newest entry, without those that were taken back. */
 export async function minutesTaken(job: string): Promise<JointTime[]> {

@@ -1,4 +1,5 @@
 import type { EventHandler, H3Event } from 'h3'
+import { errorCode } from '../database/error-code'
 import { Refusal } from './refusal'
 
 /** What the driver reports when the server is away, starting or going down. */
@@ -11,6 +12,15 @@ const awayCodes = new Set([
   'ER_SERVER_SHUTDOWN',
   'ER_CON_COUNT_ERROR',
   'ENOENT',
+])
+
+/** What the database reports when its disk is full: it takes nothing more until there is room. */
+const fullCodes = new Set([
+  'ER_DISK_FULL',
+  'ER_RECORD_FILE_FULL',
+  'ER_ERROR_ON_WRITE',
+  'ER_CANT_CREATE_FILE',
+  'ER_TEMP_FILE_WRITE_FAILURE',
 ])
 
 function isDatabaseAway(error: unknown): boolean {
@@ -37,6 +47,13 @@ export function answering<Answer>(handle: (event: H3Event) => Promise<Answer> | 
         return {
           error: 'database',
           message: 'The database is not reachable; nothing was saved. Try again in a moment.',
+        }
+      }
+      if (fullCodes.has(errorCode(error))) {
+        setResponseStatus(event, 503)
+        return {
+          error: 'database',
+          message: 'The database’s disk is full; nothing was saved. It goes on when there is room.',
         }
       }
       console.error(error)
