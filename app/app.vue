@@ -19,7 +19,7 @@ useEventListener(document, 'visibilitychange', refresh)
 <template>
   <UApp :toaster="null">
     <NuxtLayout>
-      <NuxtPage />
+      <PartBoundary><NuxtPage /></PartBoundary>
     </NuxtLayout>
     <OutboxNotice />
     <TimerBar />

@@ -46,6 +46,8 @@ useHead({ title: 'Bench · Jolvet' })
         </NuxtLink>
       </nav>
     </header>
-    <main class="p-3 sm:p-4"><NuxtPage /></main>
+    <main class="p-3 sm:p-4">
+      <PartBoundary><NuxtPage /></PartBoundary>
+    </main>
   </div>
 </template>

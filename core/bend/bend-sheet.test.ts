@@ -22,6 +22,21 @@ const bender = (part: Partial<Bender> = {}): Bender =>
   })
 const corner: Tube = { legs: [500, 400], bends: [bend(90)] }
 
+describe('a bent tube on paper', () => {
+  it('lies in its box with 12 in the hundred of its longer side and 20 round it', () => {
+    const { box, line } = drawTube({ legs: [500, 300], bends: [bend(90)] })
+    const [xs, ys] = [line.map(([x]) => x), line.map(([, y]) => y)]
+    const [left, top, right, bottom] = [Math.min(...xs), Math.min(...ys), Math.max(...xs), Math.max(...ys)]
+    expect([right - left, bottom - top].toSorted((a, b) => a - b)).toEqual([
+      expect.closeTo(300, 6),
+      expect.closeTo(500, 6),
+    ])
+    const pad = 0.12 * 500 + 20
+    const expected = [left - pad, top - pad, right - left + 2 * pad, bottom - top + 2 * pad]
+    expect(box.map((side, index) => Math.abs(side - expected[index]!) < 1e-6)).toEqual([true, true, true, true])
+  })
+})
+
 describe('the bend sheet', () => {
   it('one bend: start 500 − 88 = 412, this bender’s mark 4 before it, pull to 93', () => {
     const { length, blank, trim, marks } = bendSheet(corner, bender(), od)

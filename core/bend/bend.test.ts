@@ -7,7 +7,7 @@ import { benderSchema, calibrate, calibrated, markFromStart, pullTo, type Bender
 import { bendingOrder, trimForGrip } from './bending-order'
 import { distance } from '../quantity/vector'
 import { centreLine } from './centre-line'
-import { bendVerdict, usualRadius, usualBending } from './limits'
+import { bendVerdict, usualRadius, usualBending, bendVerdictAnyhow } from './limits'
 import { crossoverFour, crossoverThree, offset, offsetTube } from './offset'
 import { tubes } from './sample-tubes'
 import { markTube, reverseTube, type Tube } from './tube'
@@ -226,6 +226,24 @@ describe('the order of bending', () => {
         }
       }),
     )
+  })
+})
+
+describe('whether it may be bent at all', () => {
+  const pex = shippedCatalogue.pipe(pipeId('EN ISO 15875', '16', 'pex-a'))!
+  it.each([
+    [130, 'fits'],
+    [90, 'caution'],
+    [80, 'caution'],
+    [79, 'refuse'],
+  ] as const)('PEX of 16 at %d: %s', (radius, verdict) => {
+    expect(bendVerdictAnyhow(pex, radius).verdict).toBe(verdict)
+  })
+
+  it('where no way holds it, what is said is the least that any asks', () => {
+    expect(bendVerdictAnyhow(pex, 40).leastRadius).toBe(80)
+    const steel = shippedCatalogue.pipe(pipeId('EN 10255', '1/2'))!
+    expect(bendVerdictAnyhow(steel, 500)).toMatchObject({ verdict: 'refuse', leastRadius: null })
   })
 })
 

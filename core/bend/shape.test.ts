@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { said } from '../said'
 import { askedTube, type AskedTube } from './asked-tube'
 import { markedTube } from './marks-tube'
-import { crossoverFour, crossoverThree, offsetTube, twoNineties } from './offset'
+import { crossoverFour, crossoverThree, offsetTube, twoNineties, offset } from './offset'
 import { shapeName } from './shape-name'
 import { markTube, type Tube } from './tube'
 
@@ -56,6 +56,14 @@ describe('what a marked tube becomes', () => {
     // A bend that begins where the tube does, or where the one before ends, or ends where the tube does, is one.
     const arc = 50 * Math.PI
     expect(of(2 * arc, 0, arc).bends).toHaveLength(2)
+  })
+})
+
+describe('an offset', () => {
+  it('of no angle, of less, of more than 90, or of no set is none; at 90 it goes no further along', () => {
+    for (const angle of [0, -30, 90.5, NaN]) expect(() => offset(100, angle)).toThrow(/[Aa]ngle/)
+    expect(() => offset(0, 45)).toThrow(RangeError)
+    expect(offset(100, 90)).toMatchObject({ set: 100, travel: 100, advance: 0, shortening: 100 })
   })
 })
 

@@ -157,6 +157,9 @@ describe('room for the tool between two mouths', () => {
     const tight = short('press-metal', lengthFor('press-metal', -5))
     expect(saying(tight, 'tool-room')).toEqual([])
     expect(saying(tight, 'least-piece').join()).toMatch(/move a fitting by 5.mm/)
+    const [found] = plan(tight).checks.filter(({ rule }) => rule === 'least-piece')
+    const both = 2 * catalogue.socketFor('press-metal', catalogue.pipe(copper22)!)!.insertion!.mm
+    expect(found!.values).toEqual({ cut: expect.closeTo(both - 5, 9), both, by: expect.closeTo(5, 9) })
   })
 })
 

@@ -33,6 +33,62 @@ describe('heat', () => {
   })
 })
 
+describe('what each joint asks', () => {
+  const joint = (job: Job, id: string) => ask(job).joints.find((of) => of.id === id)!
+  const job = run([
+    ['tie-in:s', 'east', 500, 'elbow:a'],
+    ['elbow:a', 'north', 300, 'union:u'],
+    ['union:u', 'north', 300, 'slip-coupling:c'],
+    ['slip-coupling:c', 'north', 300, 'coupling:d'],
+    ['coupling:d', 'up', 200, 'open:e'],
+  ])
+
+  it('lies along the leg that it is on, away from its fitting', () => {
+    const axis = (id: string) => joint(job, id).axis.map((along) => along + 0)
+    expect(axis('r1/a/l1')).toEqual([-1, 0, 0])
+    expect(axis('r1/a/l2')).toEqual([0, 1, 0])
+    expect(axis('r1/u/l2')).toEqual([0, -1, 0])
+  })
+
+  it('a union and a slip coupling close without play, a plain coupling does not; nor any but a compression joint', () => {
+    const closes = (of: Job) =>
+      ask(of)
+        .joints.filter(({ needsNoPlay }) => needsNoPlay)
+        .map(({ id }) => id)
+        .sort()
+    expect(closes(job)).toEqual(['r1/c/l3', 'r1/c/l4', 'r1/u/l2', 'r1/u/l3'])
+    const nut = run(
+      [
+        ['open:s', 'east', 500, 'elbow:a'],
+        ['elbow:a', 'north', 300, 'open:e'],
+      ],
+      {
+        nodes: { a: { method: 'compression' } },
+      },
+    )
+    expect(closes(nut)).toEqual(['r1/a/l1', 'r1/a/l2'])
+  })
+
+  it('springs by the longest leg square to it, at either end of its piece', () => {
+    const [short, long] = [300, 1200].map(
+      (north) =>
+        joint(
+          run([
+            ['tie-in:s', 'east', 500, 'elbow:a'],
+            ['elbow:a', 'north', north, 'open:b'],
+          ]),
+          'r1/a/l1',
+        ).spring,
+    )
+    expect(long! / short!).toBeCloseTo(16, 6)
+  })
+
+  it('a depth that is known is taken as it is, and nothing said of it', () => {
+    const { insertion, unknown } = joint(job, 'r1/a/l2')
+    expect([insertion, unknown]).toEqual([15.4, []])
+  })
+})
+
 describe('spring', () => {
   // Between two tie-ins, east and back west, with one leg north between that alone can give along east.
   const between = (north: number) =>

@@ -127,7 +127,7 @@ onBeforeUnmount(() => {
       <UButton label="Save it as a new job" color="primary" variant="solid" @click="choose('copy')" />
     </section>
     <main class="flex-1 p-3 sm:p-4">
-      <NuxtPage />
+      <PartBoundary><NuxtPage /></PartBoundary>
     </main>
   </div>
   <main v-else class="p-6">

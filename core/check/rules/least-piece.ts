@@ -22,10 +22,11 @@ export const leastPiece = checkRule({
   check(subject, { refuse }) {
     return subject.pieces.flatMap((piece) => {
       const bare = barePipe(piece)
-      if (piece.cut === null || bare === null || bare >= 0) return []
+      if (bare === null || bare >= 0) return []
+      const cut = piece.cut!
       const by = Math.max(0.5, -bare)
-      const both = piece.cut - bare
-      return [atPlace(piecePlace(subject, piece), refuse('short', { cut: piece.cut, both, by }))]
+      const both = cut - bare
+      return [atPlace(piecePlace(subject, piece), refuse('short', { cut, both, by }))]
     })
   },
 })
