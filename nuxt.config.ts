@@ -1,4 +1,5 @@
 import { fileURLToPath } from 'node:url'
+import { filePolicy, securityHeaders } from './server/http/security-headers'
 import { threadBundle } from './server/work/build-thread'
 
 const here = (path: string): string => fileURLToPath(new URL(path, import.meta.url))
@@ -39,6 +40,7 @@ export default defineNuxtConfig({
   // A phone in a cellar waits for bytes: they are sent compressed, made so when it is built.
   // (The types of this version leave the setting out.)
   nitro: {
+    routeRules: { '/**': { headers: securityHeaders }, '/_nuxt/**': { headers: filePolicy } },
     compressPublicAssets: { gzip: true, brotli: true },
     serverAssets: [{ baseName: 'migrations', dir: here('server/database/migrations') }],
     rollupConfig: { plugins: [threadBundle(here('server/work/thread.ts'))] },

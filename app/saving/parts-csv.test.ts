@@ -31,6 +31,16 @@ describe('parts as CSV', () => {
     expect(changes.map(({ part }) => part)).toEqual(parts)
   })
 
+  it('no cell is a formula to a spreadsheet, and comes back as it was', () => {
+    const spoilt = parts.map((part) => ({ ...part, by: '=1+1', note: '@SUM(A1)' }))
+    const text = partsCsv(spoilt)
+    expect(text).toContain("'=1+1")
+    expect(text).not.toMatch(/[,"\n][=@]/)
+    expect(readPartsCsv(text, []).changes.map(({ part }) => part)).toEqual(spoilt)
+    const short = parts.map((part) => ({ ...part, fitting: 'elbow-90' as const, end: 'either' as const, mm: -2.5 }))
+    expect(readPartsCsv(partsCsv(short), []).changes.map(({ part }) => part)).toEqual(short)
+  })
+
   it('takes a spreadsheet’s byte mark, semicolons and decimal commas', () => {
     const text = '\uFEFFwhat;method;size;mm;tolerance_mm;basis;by\ndepth;solder;22;15,8;0,2;measured;R. Beck\n'
     expect(readPartsCsv(text, []).changes[0]?.part).toMatchObject({ mm: 15.8, tolerance: 0.2 })

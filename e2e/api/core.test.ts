@@ -118,10 +118,17 @@ describe('security', () => {
     const { headers } = await ask('GET', 'jobs')
     expect(headers.get('x-content-type-options')).toBe('nosniff')
     expect(headers.get('content-security-policy')).toContain("default-src 'none'")
+    expect(headers.get('cache-control')).toBe('no-store')
+    const script = /\/_nuxt\/[\w-]+\.js/.exec(await page.text())![0]
+    const file = (await fetch(site().origin + script)).headers
+    expect(file.get('x-content-type-options')).toBe('nosniff')
+    expect(file.get('cross-origin-resource-policy')).toBe('same-origin')
+    expect(file.get('content-security-policy')).toContain("script-src 'self' 'wasm-unsafe-eval'")
   })
 
   it('refuses another site’s page, and another name for this server', async () => {
     expect((await ask('POST', 'jobs', {}, { Origin: 'http://elsewhere.example' })).status).toBe(403)
+    expect((await ask('GET', 'jobs', undefined, { 'Sec-Fetch-Site': 'cross-site' })).status).toBe(403)
     const status = await new Promise((resolve) => {
       request(`${site().origin}/api/jobs`, { headers: { Host: 'rebound.example' } }, (response) =>
         resolve(response.statusCode),

@@ -178,11 +178,12 @@ export class LocalDatabase {
     )
   }
 
+  /** What is asked goes in by the standard input: a command line is read by every user of the machine. */
   #client(sql: string): boolean {
     const { status } = spawnSync(
       programPath('mariadb')!,
-      ['--no-defaults', `--socket=${this.#socket}`, `--user=${userInfo().username}`, '--execute', sql],
-      { stdio: 'ignore' },
+      ['--no-defaults', `--socket=${this.#socket}`, `--user=${userInfo().username}`],
+      { input: sql, stdio: ['pipe', 'ignore', 'ignore'] },
     )
     return status === 0
   }

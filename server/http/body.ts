@@ -10,8 +10,11 @@ const mostDiscarded = 20_000_000
 
 const tooLarge = () => refusal(413, { error: 'too-large', message: `a request is at most ${mostBytes / 1_000_000} MB` })
 
-/** The request's body as JSON, of at most two megabytes. */
-export async function readJson(event: H3Event): Promise<unknown> {
+/** So long a body may take to come: two megabytes over a poor line. */
+const patience = 30_000
+
+/** The request's body, of at most two megabytes, in at most half a minute. */
+async function readBytes(event: H3Event): Promise<Buffer> {
   const chunks: Buffer[] = []
   let bytes = 0
   for await (const chunk of event.node.req as AsyncIterable<Buffer>) {
@@ -20,7 +23,23 @@ export async function readJson(event: H3Event): Promise<unknown> {
     if (bytes > mostDiscarded) throw tooLarge()
   }
   if (bytes > mostBytes) throw tooLarge()
-  const text = Buffer.concat(chunks).toString('utf8')
+  return Buffer.concat(chunks)
+}
+
+/** What came too slowly: the line is let go once that is said. */
+function tooSlow(event: H3Event) {
+  setHeader(event, 'Connection', 'close')
+  return refusal(408, { error: 'too-slow', message: `a request comes within ${patience / 1000} seconds` })
+}
+
+/** The request's body as JSON. */
+export async function readJson(event: H3Event): Promise<unknown> {
+  let timer: ReturnType<typeof setTimeout> | undefined
+  const late = new Promise<never>((_, reject) => {
+    timer = setTimeout(() => reject(tooSlow(event)), patience)
+  })
+  const bytes = await Promise.race([readBytes(event), late]).finally(() => clearTimeout(timer))
+  const text = bytes.toString('utf8')
   try {
     return JSON.parse(text)
   } catch {

@@ -4,7 +4,16 @@ import type { StoredJob, UnreadableJob } from '../database/jobs'
 /** What the interface answers when it does not do what was asked. */
 export interface RefusalBody extends Partial<StoredJob> {
   readonly error:
-    'invalid' | 'unreadable' | 'not-found' | 'method' | 'conflict' | 'too-large' | 'busy' | 'database' | 'internal'
+    | 'invalid'
+    | 'unreadable'
+    | 'not-found'
+    | 'method'
+    | 'conflict'
+    | 'too-large'
+    | 'too-slow'
+    | 'busy'
+    | 'database'
+    | 'internal'
   readonly message: string
   readonly fields?: readonly FieldProblem[]
   /** The text of a job that cannot be read. */
