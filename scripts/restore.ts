@@ -1,4 +1,4 @@
-import { BackupProblem, restoreBackup } from '../server/database/backup'
+import { BackupProblem, DatabaseInUse, restoreBackup } from '../server/database/backup'
 import { Failure, runMain } from './run/failure'
 import { withDatabase } from './run/with-database'
 
@@ -14,7 +14,8 @@ async function main(): Promise<void> {
     const counts = Object.entries(rows).map(([table, count]) => `${count} ${table}`)
     console.log(`Put back: ${counts.join(', ')}`)
   } catch (error) {
-    throw error instanceof BackupProblem ? new Failure(`${error.message}.`) : error
+    if (error instanceof DatabaseInUse) throw new Failure(`${error.message}. Say --replace to take away what is there.`)
+    throw error instanceof BackupProblem ? new Failure(`${file}: ${error.message}.`) : error
   }
 }
 

@@ -149,6 +149,7 @@ useHead({ title: 'Jobs · Jolvet' })
           </li>
         </ul>
       </details>
+      <BackupPanel @back="load" />
     </main>
   </div>
 </template>

@@ -1,9 +1,14 @@
+import { mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
 import { By } from 'selenium-webdriver'
-import { describe, expect, it } from 'vitest'
+import { afterAll, describe, expect, it } from 'vitest'
 import { emptyJob } from '../../core/job/new-job'
 import { usePage } from './page'
 
-const { page, site } = usePage()
+const downloads = mkdtempSync(join(tmpdir(), 'jolvet-backups-'))
+afterAll(() => rmSync(downloads, { recursive: true, force: true }))
+const { page, site } = usePage(1280, 800, downloads)
 const listed = async () => {
   const links = await page().driver.findElements(By.css('main ul a.heading'))
   return Promise.all(links.map((link) => link.getText()))
@@ -26,6 +31,33 @@ describe('the list of jobs', () => {
     await on.press('Put back Tarn Lane Bakehouse')
     await on.driver.wait(async () => (await listed()).includes('Tarn Lane Bakehouse'), 10_000)
     expect(await on.driver.findElements(By.css('[aria-label="Deleted jobs"]'))).toHaveLength(0)
+  })
+
+  it('downloads everything, and puts it back only when it is said that all here goes', async () => {
+    const on = page()
+    await on.press('Backup')
+    await on.press('Download everything')
+    const files = () => readdirSync(downloads).filter((name) => /^jolvet-.*\.gz$/.test(name))
+    await on.driver.wait(() => files().length === 1, 10_000)
+    const [backup] = files()
+    const before = await listed()
+    const title = 'Begun after the backup'
+    await fetch(`${site().origin}/api/jobs`, {
+      method: 'POST',
+      body: JSON.stringify(emptyJob(title, 'metric', 'metric')),
+    })
+    const choose = (file: string) => on.driver.findElement(By.css('input[aria-label="Backup file"]')).sendKeys(file)
+    writeFileSync(join(downloads, 'other.gz'), 'no backup')
+    await choose(join(downloads, 'other.gz'))
+    await on.shows('main details:last-of-type [role="alert"]', 'cannot be read as a backup')
+    await choose(join(downloads, backup!))
+    await on.shows('[role="alertdialog"]', 'takes all of it away')
+    await on.press('Download it, then replace all')
+    await on.shows('main details:last-of-type [role="status"]', 'Put back')
+    await on.driver.wait(() => files().length === 2, 10_000)
+    expect((await listed()).toSorted()).toEqual(before.toSorted())
+    const jobs = (await (await fetch(`${site().origin}/api/jobs`)).json()) as { job: { title: string } }[]
+    expect(jobs.map(({ job }) => job.title)).not.toContain(title)
   })
 
   it('shows so many at a time, and the others when asked', async () => {

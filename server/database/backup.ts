@@ -27,6 +27,8 @@ export type RowCounts = Readonly<Record<string, number>>
 
 /** Why a backup cannot be made or put back, in a sentence. */
 export class BackupProblem extends Error {}
+/** There is something in the database already, and nobody said that it is to be taken away. */
+export class DatabaseInUse extends BackupProblem {}
 
 const format = 'jolvet-backup'
 
@@ -117,11 +119,11 @@ async function readBackup(file: string): Promise<{ rows: RowCounts; entries: rea
     }
   } catch (error) {
     const why = error instanceof Error ? error.message : 'unreadable'
-    throw new BackupProblem(`${file} cannot be read as a backup: ${why}`)
+    throw new BackupProblem(`the file cannot be read as a backup: ${why}`)
   }
   const counted = Object.fromEntries(tables.map((table) => [table, entries.filter(([of]) => of === table).length]))
   if (!foot || foot.sha256 !== hash.digest('hex') || JSON.stringify(foot.rows) !== JSON.stringify(counted))
-    throw new BackupProblem(`${file} is cut short or changed: its rows are not those that it counts`)
+    throw new BackupProblem('the file is cut short or changed: its rows are not those that it counts')
   return { rows: foot.rows, entries }
 }
 
@@ -148,9 +150,7 @@ export async function restoreBackup(pool: Pool, file: string, replace: boolean):
     for (const table of tables) {
       const [[count]] = await connection.query<RowDataPacket[]>(`SELECT COUNT(*) AS found FROM \`${table}\``)
       if (!replace && table !== 'done_once' && Number(count?.found) > 0)
-        throw new BackupProblem(
-          `there are ${String(count?.found)} rows in ${table} already: nothing was put back. Say --replace to take away what is there`,
-        )
+        throw new DatabaseInUse(`there are ${String(count?.found)} rows in ${table} already: nothing was put back`)
     }
     for (const table of tables.toReversed()) await connection.query(`DELETE FROM \`${table}\``)
     for (const table of tables)

@@ -14,6 +14,7 @@ export interface RefusalBody extends Partial<StoredJob> {
     | 'busy'
     | 'database'
     | 'internal'
+    | 'in-use'
   readonly message: string
   readonly fields?: readonly FieldProblem[]
   /** The text of a job that cannot be read. */

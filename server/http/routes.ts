@@ -1,5 +1,6 @@
 /** Every call of the interface and the methods that it takes; a test holds them against the files of `server/api`. */
 export const calls: readonly (readonly [path: string, ...methods: string[]])[] = [
+  ['/api/backup', 'GET', 'POST'],
   ['/api/catalogue/pipes', 'GET'],
   ['/api/deleted-jobs', 'GET'],
   ['/api/fittings', 'GET'],

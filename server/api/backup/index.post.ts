@@ -1,0 +1,34 @@
+import { mkdtemp, rm } from 'node:fs/promises'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { BackupProblem, DatabaseInUse, restoreBackup } from '../../database/backup'
+import { useDatabase } from '../../database/connection'
+import { answering } from '../../http/answering'
+import { bodyToFile } from '../../http/body-file'
+import { refusal } from '../../http/refusal'
+
+function refused(error: unknown): unknown {
+  if (error instanceof DatabaseInUse)
+    return refusal(409, { error: 'in-use', message: `${error.message}; \`?replace=yes\` takes away what is there.` })
+  if (!(error instanceof BackupProblem)) return error
+  return refusal(422, {
+    error: 'invalid',
+    message: `${error.message}.`,
+    fields: [{ field: '(body)', problem: error.message }],
+  })
+}
+
+/** Puts a backup back, all of it or nothing; where something is there already, only with `?replace=yes`. */
+export default answering(async (event) => {
+  const { $client } = await useDatabase()
+  const folder = await mkdtemp(join(tmpdir(), 'jolvet-put-back-'))
+  try {
+    const file = join(folder, 'backup.gz')
+    await bodyToFile(event, file)
+    return { rows: await restoreBackup($client, file, getQuery(event).replace === 'yes') }
+  } catch (error) {
+    throw refused(error)
+  } finally {
+    await rm(folder, { recursive: true, force: true })
+  }
+})
