@@ -196,7 +196,38 @@ describe('the order of bending', () => {
 
   it('a bend too near to both ends is named, with what is missing', () => {
     const order = bendingOrder(markTube({ legs: [120, 130], bends: [bend(90)] }), room)
-    expect(order).toMatchObject({ ok: false, bend: 0, lacks: 18 })
+    expect(order).toMatchObject({
+      ok: false,
+      bend: 0,
+      lacks: 18,
+      problem: { message: 'no grip', values: { lacks: 18 } },
+    })
+  })
+
+  it('where the hook finds its straight and the shoe does not, nothing is lacking under the hook', () => {
+    // 60 under the hook; 138 of the bend itself and 12 after it under the shoe.
+    const tube = markTube({ legs: [148, 100], bends: [bend(90)] })
+    expect(bendingOrder(tube, { grip: 60, shoe: 200 })).toMatchObject({
+      ok: false,
+      bend: 0,
+      lacks: null,
+      problem: { message: 'no shoe' },
+    })
+  })
+
+  it('is sought for nine bends, and refused for ten', () => {
+    const zigzag = (count: number) =>
+      markTube({
+        legs: Array.from({ length: count + 1 }, () => 500),
+        bends: Array.from({ length: count }, (_, index) => ({ ...bend(45), turn: index === 0 ? 0 : 180 })),
+      })
+    expect(bendingOrder(zigzag(9), room)).toMatchObject({ ok: true, flips: 0 })
+    expect(bendingOrder(zigzag(10), room)).toEqual({
+      ok: false,
+      bend: 9,
+      lacks: null,
+      problem: expect.objectContaining({ message: 'many', values: { most: 9 } }),
+    })
   })
 
   it('a longer tube, cut off after, gives it its grip', () => {

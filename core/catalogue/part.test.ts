@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { planJob } from '../plan'
 import { pipeId, sampleJob } from '../sample-run'
 import { catalogueWith, shippedCatalogue } from './catalogue'
-import { partLabel, partSchema, takeOffFromFace, type Part } from './part'
+import { partKey, partLabel, partSchema, takeOffFromFace, type Part } from './part'
 import { readPartRows, toPartRows, type PartRow } from './part-rows'
 
 const solder22 = 'solder:EN 1254-1:22'
@@ -67,6 +67,12 @@ describe('the user’s own parts', () => {
 
   it('are named, and refused with the field and what is accepted', () => {
     expect(partLabel(elbow)).toBe('22 solder elbow-90: take-off')
+    const { socket } = elbow
+    expect(partLabel({ socket, end: 'either' })).toBe('22 solder: insertion depth')
+    expect(partLabel({ socket, fitting: 'tee', end: 'branch' })).toBe('22 solder tee, branch: take-off')
+    expect(partLabel({ socket: 'glue:x:1', end: 'either' })).toBe('glue:x:1: insertion depth')
+    const keys = [partKey(elbow), partKey({ socket, end: 'either' }), partKey({ socket, fitting: 'tee', end: 'run' })]
+    expect(keys).toEqual([`${socket}|elbow-90|either`, `${socket}|depth|either`, `${socket}|tee|run`])
     const problem = (rest: Partial<Part>) => {
       const [issue] = partSchema.safeParse(part(rest)).error?.issues ?? []
       return issue && [issue.path.join('.'), issue.message]
