@@ -1,6 +1,8 @@
 import type { Catalogue } from '../catalogue/catalogue'
+import { pipeIdNow } from '../catalogue/former-pipe-ids'
 import { fieldProblems, type FieldProblem } from '../quantity/field-problem'
 import { jobSchema, type Job, type Run } from './job'
+import { namePipes } from './name-pipes'
 
 export type ReadJob =
   { readonly ok: true; readonly job: Job } | { readonly ok: false; readonly fields: readonly FieldProblem[] }
@@ -52,9 +54,10 @@ function referenceProblems(job: Job, catalogue: Catalogue): FieldProblem[] {
 /**
  * Reads a job from anything: checks its shape, its ids and its pipes.
  *
+ * @param idNow what a pipe's id is now, for jobs that name it by a former one
  * @returns the job, or every field that is wrong with what would be accepted; never throws
  */
-export function readJob(input: unknown, catalogue: Catalogue): ReadJob {
+export function readJob(input: unknown, catalogue: Catalogue, idNow = pipeIdNow): ReadJob {
   if (typeof input !== 'object' || input === null || Array.isArray(input)) {
     return { ok: false, fields: [{ field: '(body)', problem: 'a job file is a JSON object' }] }
   }
@@ -71,7 +74,7 @@ export function readJob(input: unknown, catalogue: Catalogue): ReadJob {
   }
   const parsed = jobSchema.safeParse(input)
   if (!parsed.success) return { ok: false, fields: fieldProblems(parsed.error) }
-  const job = parsed.data as Job
+  const job = namePipes(parsed.data as Job, (id) => idNow(id))
   const fields = referenceProblems(job, catalogue)
   return fields.length > 0 ? { ok: false, fields } : { ok: true, job }
 }

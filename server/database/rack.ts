@@ -1,5 +1,6 @@
 import { and, asc, desc, eq, isNull } from 'drizzle-orm'
 import { cuttingSchema, type Booking, type Cutting, type RackOffcut } from '~~/core/cut/rack'
+import { pipeIdNow } from '~~/core/catalogue/former-pipe-ids'
 import { useDatabase } from './connection'
 import { isThere } from './jobs'
 import { cuttings, jobs, offcuts, offcutUses } from './schema'
@@ -15,7 +16,7 @@ export async function offcutsOnRack(): Promise<RackOffcut[]> {
     .leftJoin(offcutUses, eq(offcuts.id, offcutUses.offcut))
     .where(isNull(offcutUses.offcut))
     .orderBy(asc(offcuts.pipe), desc(offcuts.mm))
-  return rows.map(({ offcut: { id, pipe, mm, from } }) => ({ id, pipe, mm, from }))
+  return rows.map(({ offcut: { id, pipe, mm, from } }) => ({ id, pipe: pipeIdNow(pipe), mm, from }))
 }
 
 /** What was cut for a job: of each pipe the newest plan. */
@@ -27,7 +28,8 @@ export async function cuttingsOf(job: string): Promise<Cutting[]> {
     .innerJoin(jobs, and(eq(jobs.id, cuttings.job), isThere))
     .where(eq(cuttings.job, job))
     .orderBy(asc(cuttings.id))
-  return [...new Map(rows.map(({ cutting: row }) => [row.pipe, cuttingSchema.parse(row)])).values()]
+  const read = rows.map(({ cutting }) => cuttingSchema.parse({ ...cutting, pipe: pipeIdNow(cutting.pipe) }))
+  return [...new Map(read.map((cutting) => [cutting.pipe, cutting])).values()]
 }
 
 /** A booking that names a job which is not there. */

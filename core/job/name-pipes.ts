@@ -1,0 +1,24 @@
+import type { Job } from './job'
+
+/** The job with every pipe under the id that it goes by now. */
+export function namePipes(job: Job, idNow: (id: string) => string): Job {
+  const named = (id: string | undefined) => (id === undefined ? {} : { pipe: idNow(id) })
+  return {
+    ...job,
+    runs: job.runs.map((run) => ({
+      ...run,
+      pipe: idNow(run.pipe),
+      nodes: run.nodes.map((node) =>
+        node.existing === undefined ? node : { ...node, existing: idNow(node.existing) },
+      ),
+      legs: run.legs.map((leg) => ({ ...leg, ...named(leg.pipe) })),
+    })),
+    surveys: job.surveys.map((survey) => ({ ...survey, ...named(survey.pipe) })),
+    ...(job.stock && {
+      stock: {
+        ...job.stock,
+        lengths: Object.fromEntries(Object.entries(job.stock.lengths).map(([id, mm]) => [idNow(id), mm])),
+      },
+    }),
+  }
+}
