@@ -1,6 +1,8 @@
 import { runMain } from '../scripts/run/failure'
+import { benchAnswers } from './answers'
 import { benchCore } from './core'
 import { benchDrawing } from './drawing'
+import { benchGrowth } from './growth'
 import { benchIdentify } from './identify'
 import { benchJoin } from './join'
 import { benchPage } from './page'
@@ -8,9 +10,11 @@ import { benchStock } from './stock'
 
 runMain(async () => {
   benchCore()
+  benchGrowth()
   benchIdentify()
   benchJoin()
   await benchStock()
+  await benchAnswers()
   await benchPage()
   await benchDrawing()
 })

@@ -26,8 +26,11 @@ export const useOutboxStore = defineStore('outbox', () => {
   void outbox.open()
 
   /** Makes a change: kept here at once, and sent. @returns what became of it, once that is known */
-  const add = (command: Omit<Command, 'id'> & { readonly id?: string }): Promise<CommandAnswer> =>
-    outbox.add({ id: crypto.randomUUID(), ...command })
+  function add(command: Omit<Command, 'id'> & { readonly id?: string }): Promise<CommandAnswer> {
+    // As it is sent: what a page watches can be kept and told to other tabs only as a plain copy.
+    const body = JSON.parse(JSON.stringify(command.body)) as unknown
+    return outbox.add({ id: crypto.randomUUID(), ...command, body })
+  }
 
   /** What waits of one kind. */
   const waitingOf = (changes: Changes): readonly Command[] =>
