@@ -43,10 +43,11 @@ export class Page {
     let last = ''
     await this.driver.wait(
       async () => {
-        last = await this.driver.findElement(By.css(css)).then(
-          (element) => element.getText(),
-          () => '',
-        )
+        // An element may be drawn anew between being found and being read.
+        last = await this.driver
+          .findElement(By.css(css))
+          .then((element) => element.getText())
+          .catch(() => '')
         return matches(last.replaceAll('\u2009', ' '))
       },
       patience,
