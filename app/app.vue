@@ -21,7 +21,9 @@ useEventListener(document, 'visibilitychange', refresh)
     <NuxtLayout>
       <PartBoundary><NuxtPage /></PartBoundary>
     </NuxtLayout>
-    <OutboxNotice />
-    <TimerBar />
+    <div class="sticky bottom-0 z-20">
+      <OutboxNotice />
+      <TimerBar />
+    </div>
   </UApp>
 </template>

@@ -7,6 +7,7 @@ import { setTimeout as sleep } from 'node:timers/promises'
 import { emptyJob } from '../core/job/new-job'
 import { buildWhenChanged } from '../scripts/run/build'
 import { LocalDatabase } from '../scripts/run/database'
+import { keepUp } from '../scripts/run/keep-up'
 import { freePort } from '../scripts/run/port'
 import { LocalServer } from '../scripts/run/server'
 
@@ -38,6 +39,16 @@ const isSmall = smallDisk()
 buildWhenChanged()
 const database = new LocalDatabase(folder, await freePort())
 await database.start()
+let isDone = false
+// As ./start does: a database that a full disk ended comes up again.
+const keepDatabase = () =>
+  keepUp(
+    'database',
+    database,
+    () => database.restart(),
+    () => isDone,
+  )
+keepDatabase()
 const servers: LocalServer[] = []
 for (let count = 0; count < 2; count++) {
   const server = new LocalServer({ port: await freePort(), databaseUrl: database.url, demo: false })
@@ -120,11 +131,12 @@ async function trouble(): Promise<void> {
   for (let turn = 1; !isOver; turn++) {
     await sleep(1500 + Math.random() * 3000)
     if (isOver) return
-    if (isSmall && turn % 8 === 0) await fillDisk()
+    if (isSmall && turn % 6 === 0) await fillDisk()
     else if (Math.random() < 0.3) {
       await database.kill()
       await sleep(Math.random() * 1500)
       await database.restart()
+      keepDatabase()
       counts.databaseKills += 1
     } else {
       const server = servers[Math.floor(Math.random() * servers.length)]!
@@ -168,7 +180,11 @@ async function main(): Promise<boolean> {
 
 try {
   process.exitCode = (await main()) ? 0 : 1
+} catch (error) {
+  console.error(error)
+  process.exitCode = 1
 } finally {
+  ;[isOver, isDone] = [true, true]
   for (const server of servers) await server.stop()
   await database.stop()
   if (isSmall) execFileSync('umount', [folder])

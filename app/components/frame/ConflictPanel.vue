@@ -40,7 +40,7 @@ function choose(key: string, which: 'mine' | 'theirs'): void {
       </p>
       <ul class="ruled border-y border-(--ui-border)">
         <li v-for="row in rows" :key="row.key" class="grid items-center gap-2 py-2 sm:grid-cols-[14rem_1fr_1fr]">
-          <span class="font-semibold">{{ row.place }}</span>
+          <span class="block font-semibold first-letter:uppercase">{{ row.place }}</span>
           <UButton
             v-for="which in ['mine', 'theirs'] as const"
             :key="which"

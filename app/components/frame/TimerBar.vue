@@ -9,7 +9,7 @@ const store = useTimerStore()
 <template>
   <aside
     v-if="store.running.length"
-    class="no-print sticky bottom-0 z-20 border-t border-(--ui-border) bg-(--ui-bg-muted)"
+    class="no-print border-t border-(--ui-border) bg-(--ui-bg-muted)"
     aria-label="Waits"
   >
     <ul class="flex flex-wrap gap-x-6 px-3">

@@ -44,7 +44,7 @@ watch(shownCurrency, (now) => (currency.value = now))
       <TextField
         v-model="currency"
         label="Currency"
-        class="w-28 uppercase"
+        class="w-28"
         :maxlength="3"
         @change="(typed) => store.set(['currency'], typed.toUpperCase())"
       />
