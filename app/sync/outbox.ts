@@ -110,8 +110,11 @@ export class Outbox {
   async #run(): Promise<void> {
     if (this.#isSending) return
     this.#isSending = true
-    await this.#settings.alone(() => this.#sendAll())
-    this.#isSending = false
+    try {
+      await this.#settings.alone(() => this.#sendAll())
+    } finally {
+      this.#isSending = false
+    }
     // Added after the last look, while the others were still kept out.
     if (this.#next) void this.#run()
   }
