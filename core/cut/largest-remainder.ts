@@ -30,7 +30,7 @@ export function gatherRemainder(problem: CuttingProblem, patterns: readonly Patt
     counts: [...counts],
     load: loadOf(problem, counts),
   }))
-  const emptiest = [...bars].sort((a, b) => left(b) - left(a))[0]
+  const emptiest = bars.filter(({ source }) => source === 0).sort((a, b) => left(b) - left(a))[0]
   for (let better = emptiest !== undefined; better;) {
     better = false
     for (const bar of bars) {

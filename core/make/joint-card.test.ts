@@ -35,6 +35,19 @@ describe('joint cards', () => {
       expect(() => solderLength(od, depth, wire)).toThrow(RangeError)
   })
 
+  it('solder elsewhere is wire of 1/8 inch, and as long as the size where no depth is known', () => {
+    const american = jointCard(catalogue, pipe('ASTM B88', '3/4', 'L'), 'solder', profiles['us-a'], {
+      say: speakerIn('imperial'),
+    })
+    const wire = american.steps.find((step) => step.figure?.label === 'Solder')?.figure
+    const depth = catalogue.socketFor('solder', pipe('ASTM B88', '3/4', 'L'))!.insertion!.mm
+    expect(wire).toMatchObject({ mm: expect.closeTo(solderLength(22.225, depth, 3.175), 6) })
+    expect(wire?.basis).toContain('0.125″')
+    expect(figure('solder', pipe('BS 659', '3/4'), 'Solder')).toMatchObject({
+      text: 'as long as the pipe’s nominal size',
+    })
+  })
+
   it('the gauge for a half-inch crimp: 0.700 to 0.715 inch', () => {
     const gauge = figure('crimp', pipe('ASTM F876', '1/2', 'pex-b'), 'Finished ring')
     expect(gauge).toMatchObject({ go: expect.closeTo(18.161, 3), noGo: expect.closeTo(17.78, 3) })

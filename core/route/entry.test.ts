@@ -35,6 +35,25 @@ describe('typing a height', () => {
     }
   })
 
+  it('a key for a fitting is of the run and the place that one stands at, and only a bend is given a radius', () => {
+    const first = type('ArrowRight', ...'900', 'Enter', 'ArrowUp', ...'400', 'Enter')
+    const { job, run } = addRun(first.job)
+    const second = job.runs.find(({ id }) => id === run)!
+    const entry = startEntry(second)
+    const drawn = ['ArrowRight', ...'700', 'Enter'].reduce<Entered>(
+      (state, key) => pressKey(state.job, state.entry, key) ?? state,
+      { job, entry },
+    )
+    const end = (of: Entered) => of.job.runs.find(({ id }) => id === run)!.nodes.at(-1)!
+    expect(end(pressKey(drawn.job, drawn.entry, 'b', 88)!)).toMatchObject({ kind: 'bend', radius: 88 })
+    expect(end(pressKey(drawn.job, drawn.entry, 'v', 88)!).radius).toBeUndefined()
+    expect(pressKey(drawn.job, drawn.entry, 'v', 88)!.job.runs[0]).toEqual(first.job.runs[0])
+    const bent = pressKey(drawn.job, drawn.entry, 'b', 88)!
+    expect(end(pressKey(bent.job, bent.entry, 'b', 120)!).radius).toBe(88)
+    expect(pressKey(job, { ...entry, run: 'none' }, 'v')!.job.runs).toEqual(job.runs)
+    expect(pressKey(job, { ...entry, run: 'none' }, 'n')).toBeNull()
+  })
+
   it('says that no more legs fit, and where pipe runs already', () => {
     const full = type('ArrowRight', ...'900', 'Enter', 'PageUp', ...'300', 'Enter')
     const back = { ...full.entry, cursor: full.job.runs[0]!.nodes[1]!.id, direction: 'north' as const, typed: '200' }

@@ -51,6 +51,21 @@ describe('levels', () => {
     ])
   })
 
+  it('a leg at the height at which it runs off keeps none, nor do those beyond', () => {
+    const { points } = levels([
+      ['tie-in:s', 'down', 500, 'elbow:a'],
+      ['elbow:a', 'east', 1000, 'elbow:b'],
+      ['elbow:b', 'up', 200, 'elbow:c'],
+      ['elbow:c', 'east', 600, 'outlet:e'],
+    ])
+    const [low] = points.filter(({ kind }) => kind === 'low')
+    expect(low!.keeps.toSorted((x, y) => x.leg.localeCompare(y.leg))).toEqual([
+      { leg: 'l1', length: 200 },
+      { leg: 'l2', length: 1000 },
+      { leg: 'l3', length: 200 },
+    ])
+  })
+
   it('two low points of one pool hold its water once', () => {
     // Down to −400, up a hump to −300, down to −400 again; it runs off at 0 to either side, far above the hump.
     const { points } = levels([
