@@ -2,11 +2,19 @@ import { inflateSync } from 'node:zlib'
 import { PDFDocument, PDFRawStream } from 'pdf-lib'
 import { describe, expect, it } from 'vitest'
 import { depthStrips } from '~~/core/make/depth-strip'
-import { stripPdf } from './strip-pdf'
+import { inLetters, stripPdf } from './strip-pdf'
 
 const points = 72 / 25.4
 
 describe('the depth strip as PDF', () => {
+  it('is made whatever the job is called', async () => {
+    const strip = [{ label: 'Łazienka 浴室', mm: 15.4, basis: 'Dvořák' }]
+    const pages = depthStrips(strip, 'a4', 'metric', 'Ванная \n комната', (mm) => `${mm}\u2009mm`)
+    expect((await PDFDocument.load(await stripPdf(pages))).getPageCount()).toBe(1)
+    const latin = new Set([...'abcdefghijklmnopqrstuvwxyzDák "\'?'].map((letter) => letter.codePointAt(0)!))
+    expect(inLetters('Dvořák 3″ 浴', latin)).toBe('Dvorák ?" ?')
+  })
+
   it('is A4, and its marks stand where the figures say, in points', async () => {
     const pages = depthStrips(
       [{ label: '22 solder', mm: 15.4, basis: 'standard' }],

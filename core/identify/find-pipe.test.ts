@@ -39,6 +39,8 @@ describe('asking for a pipe', () => {
     const called = labels('half inch', 'britain').filter((label) => label.startsWith('15 × '))
     expect(called.length).toBeGreaterThan(0)
     expect(labels('half inch mm').filter((label) => label.startsWith('15 × '))).toEqual([])
+    expect(labels('1', 'britain').some((label) => label.startsWith('28 × '))).toBe(true)
+    expect(labels('1 mm', 'britain').filter((label) => label.startsWith('28 × '))).toEqual([])
     expect(labels('15', 'britain').every((label) => label.startsWith('15 ×'))).toBe(true)
   })
 

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { formatFigure } from './format-length'
 import { fixed, messagesOf, sentence } from './message'
 import { parseLength } from './parse-length'
 import { problemText, Refusal, refusalsOf } from './refusal'
@@ -29,24 +30,24 @@ const halfPlace = (text: string): number => {
 }
 
 describe.each<Units>(['metric', 'imperial'])('every kind of figure, %s', (units) => {
-  const say = speakerFor(units)
+  const say = () => speakerFor(units)
   const mm = fc.double({ min: 0, max: 20_000, noNaN: true })
   const sixteenth = inch / 16
 
   it('a length: within half of its step', () => {
     const step = units === 'metric' ? 0.5 : sixteenth
-    fc.assert(fc.property(mm, (of) => Math.abs(millimetres(say.length(of), units) - of) <= step / 2 + 1e-6))
+    fc.assert(fc.property(mm, (of) => Math.abs(millimetres(say().length(of), units) - of) <= step / 2 + 1e-6))
   })
 
   it('a tolerance and a least length are never told too small, a limit never too large', () => {
     const step = units === 'metric' ? 0.1 : sixteenth
     fc.assert(
       fc.property(fc.double({ min: sixteenth, max: 300, noNaN: true }), (of) => {
-        for (const told of [say.tolerance(of), say.atLeast(of)]) {
+        for (const told of [say().tolerance(of), say().atLeast(of)]) {
           const read = millimetres(told, units)
           if (read < of - 1e-3 || read > of + step + 1e-3) return false
         }
-        const most = millimetres(say.atMost(of), units)
+        const most = millimetres(say().atMost(of), units)
         return most <= of + 1e-3 && most >= of - step - 1e-3
       }),
     )
@@ -54,19 +55,20 @@ describe.each<Units>(['metric', 'imperial'])('every kind of figure, %s', (units)
 
   it('a gauge, bore, wall or diameter: to the hundredth, or the thousandth', () => {
     const [scale, half] = units === 'metric' ? [1, 0.005] : [inch, 0.0005]
-    fc.assert(fc.property(mm, (of) => Math.abs(numberIn(say.diameter(of)) - of / scale) <= half + 1e-9))
-    expect(say.diameter(17.78)).toBe(units === 'metric' ? '17.78\u2009mm' : '0.700″')
+    fc.assert(fc.property(mm, (of) => Math.abs(numberIn(say().diameter(of)) - of / scale) <= half + 1e-9))
+    expect(say().diameter(17.78)).toBe(units === 'metric' ? '17.78\u2009mm' : '0.700″')
   })
 
-  it.each<[string, (value: number) => string, (value: number) => number]>([
-    ['volume', say.volume, (litres) => (units === 'metric' ? litres : litres / litresPerGallon)],
-    ['flow', say.flow, (litres) => (units === 'metric' ? litres : litres / litresPerGallon)],
-    ['speed', say.speed, (metres) => (units === 'metric' ? metres : (metres * 1000) / (12 * inch))],
-    ['pressure', say.pressure, (kilopascal) => (units === 'metric' ? kilopascal : kilopascal / kilopascalPerPsi)],
-    ['temperature', say.temperature, (celsius) => (units === 'metric' ? celsius : celsius * 1.8 + 32)],
-    ['warming', say.warming, (kelvin) => (units === 'metric' ? kelvin : kelvin * 1.8)],
-    ['fall', say.fall, (perMille) => (units === 'metric' ? perMille : (perMille * 12) / 1000)],
-  ])('%s: within its own last place', (_, told, own) => {
+  it.each<['volume' | 'flow' | 'speed' | 'pressure' | 'temperature' | 'warming' | 'fall', (value: number) => number]>([
+    ['volume', (litres) => (units === 'metric' ? litres : litres / litresPerGallon)],
+    ['flow', (litres) => (units === 'metric' ? litres : litres / litresPerGallon)],
+    ['speed', (metres) => (units === 'metric' ? metres : (metres * 1000) / (12 * inch))],
+    ['pressure', (kilopascal) => (units === 'metric' ? kilopascal : kilopascal / kilopascalPerPsi)],
+    ['temperature', (celsius) => (units === 'metric' ? celsius : celsius * 1.8 + 32)],
+    ['warming', (kelvin) => (units === 'metric' ? kelvin : kelvin * 1.8)],
+    ['fall', (perMille) => (units === 'metric' ? perMille : (perMille * 12) / 1000)],
+  ])('%s: within its own last place', (kind, own) => {
+    const told = say()[kind]
     fc.assert(
       fc.property(fc.double({ min: 0, max: 500, noNaN: true }), (value) => {
         const text = told(value)
@@ -75,6 +77,13 @@ describe.each<Units>(['metric', 'imperial'])('every kind of figure, %s', (units)
         return Math.abs(numberIn(text) - own(value)) <= place
       }),
     )
+  })
+})
+
+describe('a figure alone', () => {
+  it('is the length without the unit that its place writes', () => {
+    expect(formatFigure(24, 'metric')).toBe('24')
+    expect(formatFigure(1028.7, 'imperial').replaceAll('\u2009', ' ')).toMatch(/^3′ +4 1\/2″$/)
   })
 })
 
