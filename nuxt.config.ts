@@ -43,7 +43,11 @@ export default defineNuxtConfig({
     routeRules: { '/**': { headers: securityHeaders }, '/_nuxt/**': { headers: filePolicy } },
     compressPublicAssets: { gzip: true, brotli: true },
     serverAssets: [{ baseName: 'migrations', dir: here('server/database/migrations') }],
-    rollupConfig: { plugins: [threadBundle(here('server/work/thread.ts'))] },
+    rollupConfig: {
+      plugins: [threadBundle(here('server/work/thread.ts'))],
+      // Of its own, so that a thread, which needs the core, does not start another server with it.
+      output: { manualChunks: (id: string) => (id.startsWith(here('core/')) ? 'core' : undefined) },
+    },
   } as object,
   vite: { build: { target: 'es2022' } },
 })

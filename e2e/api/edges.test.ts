@@ -1,7 +1,9 @@
-import { readdirSync } from 'node:fs'
+import { readdirSync, readFileSync } from 'node:fs'
+import { dirname, join } from 'node:path'
 import { describe, expect, it } from 'vitest'
 import { emptyJob } from '../../core/job/new-job'
 import tarn from '../../demo/tarn-lane-bakehouse.json'
+import { serverEntry } from '../../scripts/run/build'
 import { calls, pages } from '../../server/http/routes'
 import { useSite } from './client'
 
@@ -97,6 +99,19 @@ describe('while something heavy is worked out', () => {
     barLength: 5999.71,
     kerf: 1.13,
   }
+
+  it('a thread loads the core and what speaks for it, and never the server', () => {
+    const loaded = new Set<string>()
+    const load = (file: string): void => {
+      if (loaded.has(file)) return
+      loaded.add(file)
+      const text = readFileSync(file, 'utf8')
+      for (const [, next] of text.matchAll(/(?:from|import) ?['"](\.[^'"]+)['"]/g)) load(join(dirname(file), next!))
+    }
+    load(join(dirname(serverEntry), 'work-thread.mjs'))
+    expect([...loaded].filter((file) => /core\.mjs$/.test(file))).toHaveLength(1)
+    expect([...loaded].filter((file) => file.includes('/nitro/'))).toEqual([])
+  })
 
   it('others are answered meanwhile, and who goes away is not worked for', async () => {
     const gone = new AbortController()

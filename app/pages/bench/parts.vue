@@ -7,8 +7,8 @@ const store = useCatalogueStore()
 const problems = ref<readonly string[]>([])
 const done = ref('')
 
-async function say(recording: ReturnType<typeof store.record>, what: string): Promise<void> {
-  const answer = await recording
+async function say(sent: ReturnType<typeof store.record>, what: string): Promise<void> {
+  const answer = await sent
   problems.value = answer.ok ? [] : answer.problems
   done.value = answer.ok ? what : ''
 }
