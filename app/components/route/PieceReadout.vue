@@ -8,9 +8,10 @@ const { namesIn } = useNames()
 const names = computed(() => namesIn(props.piece.run))
 const erring = computed(() => {
   const { short, long, err } = props.piece.allowance
-  if (short !== null && atMost(short) === atMost(0) && long === 0)
-    return 'Cut it exact: nothing of its depth can be spared, and longer is not home.'
-  const most = short === null ? '' : `up to ${atMost(short)} short still holds`
+  const none = 'nothing of its depth can be spared'
+  const isNone = short !== null && atMost(short) === atMost(0)
+  if (isNone && long === 0) return `Cut it exact: ${none}, and longer is not home.`
+  const most = short === null ? '' : isNone ? none : `up to ${atMost(short)} short still holds`
   return `Err ${err}${most ? `: ${most}` : ''}${long === 0 ? '; longer is not home' : ''}.`
 })
 const marks = computed(() =>
