@@ -7,24 +7,26 @@ Object.groupBy ??= (items, keyOf) => {
   return groups
 }
 
-/** What each part of the core may import: the arrows of docs/how-it-is-built.md, one way only. */
-const mayImport = {
-  quantity: [],
-  catalogue: ['quantity'],
-  job: ['quantity', 'catalogue', 'bend'],
-  flow: ['quantity', 'catalogue', 'job', 'bend', 'route'],
-  join: ['quantity', 'catalogue', 'job', 'flow'],
-  identify: ['quantity', 'catalogue', 'job', 'join'],
-  bend: ['quantity', 'catalogue'],
-  route: ['quantity', 'catalogue', 'job', 'bend'],
-  cut: ['quantity', 'catalogue', 'job'],
-  support: ['quantity', 'catalogue', 'job', 'bend', 'route'],
-  make: ['quantity', 'catalogue', 'job'],
-  check: ['quantity', 'catalogue', 'job', 'bend', 'join', 'route', 'cut', 'support', 'plan'],
-  plan: ['quantity', 'catalogue', 'job', 'bend', 'join', 'route', 'cut', 'support', 'make'],
-}
-/** Files beside the topics that any of them may use. */
-const shared = ['group-by', 'disjoint-sets']
+/** The topics of the core: each may import those of the rows above its own, as docs/how-it-is-built.md draws the arrows. */
+const rows = [
+  ['quantity'],
+  ['catalogue'],
+  ['bend', 'section'],
+  ['workshop'],
+  ['job'],
+  ['run', 'cut'],
+  ['flow', 'support'],
+  ['join'],
+  ['survey', 'procedure'],
+  ['build'],
+  ['assembly'],
+  ['check'],
+  ['plan'],
+  ['prove'],
+  ['log'],
+  ['record'],
+  ['edit', 'draw'],
+]
 
 const outside = [
   'vue',
@@ -40,31 +42,30 @@ const outside = [
   '**/server/**',
 ]
 
-const barred = (topic, allowed, up) => {
-  const open = [topic, ...allowed].map((of) => `${of}/`)
-  return {
-    regex: `^${'\\.\\./'.repeat(up)}(?!(?:${[...open, ...shared.map((of) => `${of}$`)].join('|')}))`,
-    message: `core/${topic} may import from: ${allowed.join(', ') || 'nothing else'}.`,
-  }
-}
+const barred = (topic, allowed, up) => ({
+  regex: `^${'\\.\\./'.repeat(up)}(?!(?:${[topic, ...allowed].map((of) => `${of}/`).join('|')}))`,
+  message: `core/${topic} may import from: ${allowed.join(', ') || 'nothing else'}.`,
+})
 
 /** A topic's files, and those of its folders, each as many steps below the core. */
-const coreTopics = Object.entries(mayImport).flatMap(([topic, allowed]) =>
-  ['*', '*/*'].map((files, depth) => ({
-    files: [`core/${topic}/${files}.ts`],
-    ignores: ['**/*.test.ts'],
-    rules: {
-      'no-restricted-imports': [
-        'error',
-        {
-          patterns: [
-            { group: outside, message: 'The core knows no page, server, database or machine.' },
-            barred(topic, allowed, depth + 1),
-          ],
-        },
-      ],
-    },
-  })),
+const coreTopics = rows.flatMap((topics, row) =>
+  topics.flatMap((topic) =>
+    ['*', '*/*'].map((files, depth) => ({
+      files: [`core/${topic}/${files}.ts`],
+      ignores: ['**/*.test.ts'],
+      rules: {
+        'no-restricted-imports': [
+          'error',
+          {
+            patterns: [
+              { group: outside, message: 'The core knows no page, server, database or machine.' },
+              barred(topic, rows.slice(0, row).flat(), depth + 1),
+            ],
+          },
+        ],
+      },
+    })),
+  ),
 )
 
 /** The core's answers follow from what it is given alone: no clock, no chance, no browser, no machine. */

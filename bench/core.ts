@@ -1,7 +1,7 @@
 import { shippedCatalogue } from '../core/catalogue/catalogue'
-import { identify } from '../core/identify/identify'
+import { identify } from '../core/survey/identify'
 import type { Observation } from '../core/job/observation'
-import { planJob } from '../core/plan'
+import { planJob } from '../core/plan/plan-job'
 import { longJob } from '../core/sample-run'
 import { medianTimes } from './median'
 

@@ -9,7 +9,7 @@ const rounds = 5
 /** What a hand does to a drawing, as scripts of the page. */
 const deeds = {
   'choose a leg': (round: number) =>
-    `document.querySelector('[aria-label^="Leg l${20 + round},"]').dispatchEvent(new MouseEvent('click', { bubbles: true }))`,
+    `document.querySelector('g[aria-label^="leg ${20 + round},"]').dispatchEvent(new MouseEvent('click', { bubbles: true }))`,
   'look closer': (round: number) =>
     `document.querySelector('[aria-label="${round % 2 === 0 ? 'Closer' : 'Further'}"]').click()`,
   'type a digit': () => `dispatchEvent(new KeyboardEvent('keydown', { key: '4', bubbles: true }))`,

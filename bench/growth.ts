@@ -1,11 +1,12 @@
 import { shippedCatalogue } from '../core/catalogue/catalogue'
 import { flowPaths } from '../core/flow/path'
-import { shippedCosts } from '../core/job/costs'
-import { profiles } from '../core/job/profile'
-import { planJob } from '../core/plan'
-import { assemblyQuestion } from '../core/plan/assembly'
-import { layOut } from '../core/route/layout'
-import { levelsOf } from '../core/route/levels'
+import { shippedCosts } from '../core/workshop/costs'
+import { profiles } from '../core/workshop/profile'
+import { assemblyOrder } from '../core/assembly/order'
+import { planJob } from '../core/plan/plan-job'
+import { assemblyQuestion } from '../core/assembly/assembly-question'
+import { layOut } from '../core/run/layout'
+import { levelsOf } from '../core/run/levels'
 import { longJob } from '../core/sample-run'
 import { medianTimes } from './median'
 
@@ -16,7 +17,8 @@ const most = 14
 export function benchGrowth(): void {
   const sizes = [longJob(200), longJob(2000)].map((job) => {
     const plan = planJob(job, shippedCatalogue)
-    return { job, plan, layout: layOut(job.runs[0]!) }
+    const assembly = assemblyQuestion(shippedCatalogue, job, plan, shippedCosts, 20)
+    return { job, plan, assembly, layout: layOut(job.runs[0]!) }
   })
   type Size = (typeof sizes)[number]
   const works: Readonly<Record<string, (of: Size) => unknown>> = {
@@ -24,6 +26,7 @@ export function benchGrowth(): void {
     levels: ({ layout }) => levelsOf(layout),
     'flow paths': ({ layout }) => flowPaths(shippedCatalogue, layout, 0.2, profiles.metric),
     'question of assembly': ({ job, plan }) => assemblyQuestion(shippedCatalogue, job, plan, shippedCosts, 20),
+    'order of assembly': ({ assembly }) => assemblyOrder(assembly),
   }
   for (const [name, work] of Object.entries(works)) {
     const [small, large] = medianTimes(

@@ -1,6 +1,6 @@
 import { shippedCatalogue as catalogue } from '../core/catalogue/catalogue'
 import { join } from '../core/join/join'
-import { shippedFittings } from '../core/join/fittings'
+import { shippedFittings } from '../core/catalogue/fittings'
 
 const every = 9
 const request = { service: 'cold', place: {}, conditionA: {}, conditionB: {}, profile: 'metric' } as const

@@ -4,7 +4,7 @@ import { closeSync, mkdtempSync, openSync, rmSync, writeSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { setTimeout as sleep } from 'node:timers/promises'
-import { emptyJob } from '../core/job/new-job'
+import { emptyJob } from '../core/edit/new-job'
 import { buildWhenChanged } from '../scripts/run/build'
 import { LocalDatabase } from '../scripts/run/database'
 import { keepUp } from '../scripts/run/keep-up'
@@ -20,9 +20,11 @@ import { LocalServer } from '../scripts/run/server'
 const seconds = Number(process.env.SOAK_SECONDS ?? 120)
 const writers = 50
 const diskMegabytes = 700
+/** A job holds so many. */
+const mostSurveys = 200
 const pipe = 'copper-half-hard-en-1057-r250-22x0.9'
 
-const counts = { saved: 0, booked: 0, again: 0, serverKills: 0, databaseKills: 0, fullDisks: 0 }
+const counts = { saved: 0, booked: 0, written: 0, again: 0, serverKills: 0, databaseKills: 0, fullDisks: 0 }
 const folder = mkdtempSync(join(tmpdir(), 'jolvet-soak-'))
 let isOver = false
 
@@ -74,26 +76,39 @@ async function ask(method: string, path: string, body: unknown): Promise<{ statu
   }
 }
 
-/** What one writer was told is saved: surveys in a job of its own, offcuts on the rack. */
+/** What one writer was told is saved: surveys and log entries in a job of its own, offcuts on the rack. */
 interface Told {
   readonly job: string
   readonly surveys: string[]
+  readonly entries: string[]
   readonly lengths: number[]
 }
 
 async function write(number: number): Promise<Told> {
   let job = emptyJob(`Writer ${number}`, 'metric', 'metric')
   const begun = (await ask('POST', 'jobs', job)).body as { id: string; version: number }
-  const told: Told = { job: begun.id, surveys: [], lengths: [] }
+  const told: Told = { job: begun.id, surveys: [], entries: [], lengths: [] }
   for (let version = begun.version, turn = 0; !isOver; turn++) {
     const id = randomUUID()
-    job = { ...job, surveys: [...job.surveys.slice(-200), { id, name: `Look ${turn}`, observations: [] }] }
+    job = { ...job, surveys: [...job.surveys.slice(1 - mostSurveys), { id, name: `Look ${turn}`, observations: [] }] }
     const saved = await ask('PUT', `jobs/${begun.id}`, { version, job })
     if (saved.status !== 200)
       throw new Error(`a save was answered ${saved.status}: ${JSON.stringify(saved.body).slice(0, 300)}`)
     version += 1
     told.surveys.push(id)
     counts.saved += 1
+    const entries = Array.from({ length: 4 }, () => ({
+      id: randomUUID(),
+      kind: 'note',
+      at: new Date().toISOString(),
+      by: job.title,
+      jobVersion: version,
+      body: { text: `turn ${turn}` },
+    }))
+    const written = await ask('POST', `jobs/${begun.id}/log`, { entries })
+    if (written.status !== 201) throw new Error(`entries were answered ${written.status}`)
+    told.entries.push(...entries.map((entry) => entry.id))
+    counts.written += entries.length
     if (turn % 5 === 0) {
       // No other writer has a length like it.
       const mm = 300 + number + turn / 10_000
@@ -155,11 +170,25 @@ async function main(): Promise<boolean> {
     trouble(),
   ])
   let [missing, twice] = [0, 0]
-  for (const { job, surveys } of told) {
+  for (const { job, surveys, entries } of told) {
+    const found: string[] = []
+    for (let cursor = '0', isMore = true; isMore;) {
+      const page = (await ask('GET', `jobs/${job}/log?after=${cursor}`, undefined)).body as {
+        entries: { id: string }[]
+        cursor: string
+      }
+      found.push(...page.entries.map(({ id }) => id))
+      isMore = page.entries.length > 0
+      cursor = page.cursor
+    }
+    const there = new Set(found)
+    missing += entries.filter((id) => !there.has(id)).length
+    twice += found.length - there.size
     const { body } = await ask('GET', `jobs/${job}`, undefined)
     const ids = (body as { job: { surveys: { id: string }[] } }).job.surveys.map(({ id }) => id)
     const last = surveys.slice(-ids.length)
-    missing += last.filter((id) => !ids.includes(id)).length + Math.max(0, Math.min(surveys.length, 201) - ids.length)
+    missing +=
+      last.filter((id) => !ids.includes(id)).length + Math.max(0, Math.min(surveys.length, mostSurveys) - ids.length)
     twice += ids.length - new Set(ids).size
   }
   const rack = (await ask('GET', 'rack', undefined)).body as { mm: number }[]
@@ -168,9 +197,9 @@ async function main(): Promise<boolean> {
     if (found === 0) missing += 1
     if (found > 1) twice += 1
   }
-  const { saved, booked, again, serverKills, databaseKills, fullDisks } = counts
+  const { saved, booked, written, again, serverKills, databaseKills, fullDisks } = counts
   console.log(
-    `${seconds} s, ${writers} writers: ${saved} saves and ${booked} bookings acknowledged, ${again} asked again; ` +
+    `${seconds} s, ${writers} writers: ${saved} saves, ${written} log entries and ${booked} bookings acknowledged, ${again} asked again; ` +
       `${serverKills} kills of a server, ${databaseKills} of the database, ` +
       (isSmall ? `the disk full ${fullDisks} times` : 'no full disk: this user may not mount one'),
   )
@@ -190,3 +219,5 @@ try {
   if (isSmall) execFileSync('umount', [folder])
   rmSync(folder, { recursive: true, force: true })
 }
+// Writers whose servers are gone would ask for ever.
+process.exit()

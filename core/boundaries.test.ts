@@ -11,26 +11,28 @@ const importing = (from: string) => `import { x } from '${from}'\nexport const y
 describe('the core’s arrows point one way', () => {
   it.each([
     ['core/quantity/a.ts', '../catalogue/pipe'],
-    ['core/quantity/a.ts', '../plan'],
-    ['core/route/a.ts', '../plan'],
-    ['core/route/a.ts', '../speech'],
-    ['core/make/assembly/a.ts', '../../route/layout'],
-    ['core/make/assembly/a.ts', '../../plan'],
+    ['core/quantity/a.ts', '../plan/plan-job'],
+    ['core/job/a.ts', '../run/layout'],
+    ['core/run/a.ts', '../edit/edit-run'],
+    ['core/run/a.ts', '../speech'],
+    ['core/join/rules/a.ts', '../../build/joints'],
     ['core/join/a.ts', '../../app/stores/job'],
+    ['core/check/a.ts', '../plan/types'],
     ['core/plan/a.ts', '../../server/http/answer'],
-    ['core/plan/a.ts', '../check/rule'],
-    ['core/progress.ts', 'vue'],
+    ['core/plan/a.ts', '../edit/edit-run'],
+    ['core/draw/a.ts', '../edit/edit-run'],
+    ['core/speech.ts', 'vue'],
   ])('%s may not import %s', async (file, from) => {
     expect(await said(file, importing(from))).toContain('no-restricted-imports')
   })
 
   it.each([
-    ['core/route/a.ts', '../job/job'],
-    ['core/route/a.ts', './layout'],
-    ['core/route/a.ts', '../group-by'],
-    ['core/make/assembly/a.ts', '../procedure'],
-    ['core/make/assembly/a.ts', '../../quantity/message'],
-    ['core/check/rules/a.ts', '../../plan/types'],
+    ['core/run/a.ts', '../job/job'],
+    ['core/run/a.ts', './layout'],
+    ['core/join/rules/a.ts', '../judge'],
+    ['core/join/rules/a.ts', '../../quantity/message'],
+    ['core/check/rules/a.ts', '../../build/planned'],
+    ['core/plan/a.ts', '../check/rule'],
   ])('%s may import %s', async (file, from) => {
     expect(await said(file, importing(from))).toEqual([])
   })
@@ -38,8 +40,8 @@ describe('the core’s arrows point one way', () => {
   it.each(['Math.random()', 'Date.now()', 'new Date()', 'document.title', 'window.name', 'fetch("x")'])(
     'no %s in it',
     async (used) => {
-      expect(await said('core/route/a.ts', `export const y = ${used}\n`)).toHaveLength(1)
-      expect(await said('core/progress.ts', `export const y = ${used}\n`)).toHaveLength(1)
+      expect(await said('core/run/a.ts', `export const y = ${used}\n`)).toHaveLength(1)
+      expect(await said('core/speech.ts', `export const y = ${used}\n`)).toHaveLength(1)
     },
   )
 })

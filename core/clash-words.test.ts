@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest'
 import { shippedCatalogue as catalogue } from './catalogue/catalogue'
 import { clashWords } from './clash-words'
-import { setLeg, setNode, setRun } from './job/edit-run'
+import { setLeg, setNode, setRun } from './edit/edit-run'
 import type { Job } from './job/job'
-import { mergeJobs } from './job/merge'
+import { mergeJobs } from './edit/merge'
 import { pipeId, sampleJob } from './sample-run'
 import { speakerIn } from './speech'
 
@@ -82,6 +82,20 @@ describe('a clash in words', () => {
     ],
   ])('%s', (_, mine, theirs, told) => {
     expect(words(mine, theirs)).toEqual([told])
+  })
+
+  it('what only one version has is named by it, and each run by its own name', () => {
+    const two: Job = {
+      ...base,
+      runs: [base.runs[0]!, { ...base.runs[0]!, id: 'r2', name: 'Return', pipe: copper28 }],
+    }
+    const place = (jobs: readonly [Job, Job], ...path: string[]) =>
+      clashWords(catalogue, speakerIn('metric'), jobs, { path, mine: 'a', theirs: 'b' }).place
+    expect(place([two, two], 'runs', 'r2', 'name')).toBe('Return: name')
+    // The run, or a leg or fitting of it, is in the other version alone.
+    expect(place([base, two], 'runs', 'r2', 'service')).toMatch(/^Return: /)
+    expect(place([without(base, 'l3'), base], 'runs', 'r1', 'legs', 'l3', 'length')).toMatch(/leg 3: length$/)
+    expect(place([base, base], 'runs', 'r9', 'service')).toMatch(/^a run: /)
   })
 
   it('is in the reader’s units', () => {

@@ -1,11 +1,11 @@
 import type { Catalogue } from './catalogue/catalogue'
 import { methods, type MethodId } from './catalogue/method'
 import { axes, type Direction, type Job, type Leg, type Node } from './job/job'
-import type { Clash } from './job/merge'
+import type { Clash } from './edit/merge'
 import { nodeWord } from './job/node-legs'
 import { unitSystems } from './quantity/units'
 import type { Speaker } from './quantity/speaker'
-import { namesOf } from './route/names'
+import { namesOf } from './run/names'
 
 /** A clash as a person reads it: where, and what stands there on either side. */
 export interface ClashWords {

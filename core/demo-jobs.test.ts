@@ -3,19 +3,20 @@ import cedar from '../demo/cedar-kiln-studio.json'
 import tarn from '../demo/tarn-lane-bakehouse.json'
 import { shippedCatalogue as catalogue } from './catalogue/catalogue'
 import { flowPaths } from './flow/path'
-import { shippedCosts } from './job/costs'
+import { shippedCosts } from './workshop/costs'
 import type { Job } from './job/job'
-import { profileWith } from './job/profile'
+import { profileWith } from './workshop/profile'
 import { readJob } from './job/read-job'
-import { assemblyOrder } from './make/assembly/order'
-import { planJob } from './plan'
-import { assemblyQuestion } from './plan/assembly'
-import { placeDimensions, placeHeights } from './route/dimensions'
-import { drawRun } from './route/drawing'
-import { layOut } from './route/layout'
-import { levelsOf } from './route/levels'
-import { namesOf } from './route/names'
-import { runSheet } from './route/sheet'
+import { assemblyOrder } from './assembly/order'
+import { planJob } from './plan/plan-job'
+import { assemblyQuestion } from './assembly/assembly-question'
+import { placeDimensions, placeHeights } from './draw/dimensions'
+import { drawRun } from './draw/drawing'
+import { layOut } from './run/layout'
+import { levelsOf } from './run/levels'
+import { namesOf } from './run/names'
+import { runSheet } from './draw/sheet'
+import { sampleColours } from './draw/sample-colours'
 import { speakerIn } from './speech'
 
 /*
@@ -105,6 +106,7 @@ describe.each([
     const sheets = job.runs.map((run) =>
       runSheet(catalogue, run, 'isometric', {
         title: run.name,
+        colours: sampleColours,
         length: (mm) => (mm === null ? '' : say.length(mm)),
         pieceOf: new Map(),
       }),

@@ -2,17 +2,19 @@ import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { describe, expect, it } from 'vitest'
 import { shippedCatalogue } from './catalogue/catalogue'
-import { shippedFittings } from './join/fittings'
-import { emptyWorkshop } from './job/workshop'
-import { emptyJob } from './job/new-job'
-import { profiles } from './job/profile'
+import { shippedFittings } from './catalogue/fittings'
+import { shippedSockets } from './catalogue/socket'
+import { emptyWorkshop } from './workshop/workshop'
+import { emptyJob } from './edit/new-job'
+import { profiles } from './workshop/profile'
 import { speakerIn } from './speech'
 
 /** What an example may name besides the exports of its own file. */
 const named = {
   catalogue: shippedCatalogue,
   copper22: shippedCatalogue.pipes.find(({ od, material }) => od === 22 && material === 'copper'),
-  solder22: { method: 'solder', size: '22' },
+  solder22: shippedSockets.find(({ id }) => id === 'solder:EN 1254-1:22'),
+  solder15: shippedSockets.find(({ id }) => id === 'solder:EN 1254-1:15'),
   fittings: shippedFittings(),
   emptyWorkshop,
   profiles,

@@ -1,7 +1,7 @@
 import type { MethodId } from './catalogue/method'
 import { shippedCatalogue } from './catalogue/catalogue'
 import type { Direction, Job, Leg, Node } from './job/job'
-import type { ProfileId } from './job/profile'
+import type { ProfileId } from './workshop/profile'
 import type { Service } from './job/place'
 
 /** For tests and benches: the id of the first pipe of a standard, nominal size, and grade or wall. */

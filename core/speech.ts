@@ -1,14 +1,17 @@
-import { assemblyVocabularies } from './make/assembly/sayings'
+import { assemblyVocabularies } from './assembly/sayings'
 import { bendRadius } from './bend/limits'
 import { shapeSentences } from './bend/shape-name'
 import { bendingOrderSentences } from './bend/bending-order'
 import { checkMetas } from './check/rules'
 import { flowSentences } from './flow/path'
-import { identifyVocabularies } from './identify/sayings'
+import { identifyVocabularies } from './survey/sayings'
 import { noChainVocabulary } from './join/no-chain'
 import { ruleMetas } from './join/rules'
-import { joinLongSentences } from './plan/join-long'
-import { progressSentences } from './progress-sayings'
+import { joinLongSentences } from './edit/join-long'
+import { progressSentences } from './plan/progress-sayings'
+import { testProfiles } from './prove/profiles'
+import { proveSentences } from './prove/sayings'
+import { recordSentences } from './record/sayings'
 import type { Vocabulary } from './quantity/message'
 import { speakerFor, type Speaker } from './quantity/speaker'
 import type { Units } from './quantity/units'
@@ -31,6 +34,9 @@ export const vocabularies: ReadonlyMap<string, Vocabulary> = new Map(
     progressSentences,
     supportSentences,
     timberSentences,
+    ...testProfiles.map(({ meta }) => meta),
+    proveSentences,
+    recordSentences,
   ].map((vocabulary: Vocabulary) => [vocabulary.id, vocabulary]),
 )
 

@@ -64,7 +64,7 @@ const pictures = (tarn: string, kiln: string): readonly Picture[] => [
   { name: 'route-inches', path: `/jobs/${kiln}/route`, sizes: [desk] },
   { name: 'cut', path: `/jobs/${tarn}/cut`, press: ['Show piece P2'], sizes: [desk, phone] },
   { name: 'make', path: `/jobs/${tarn}/make`, press: ['322 solder'], sizes: [desk, phone] },
-  { name: 'work', path: `/jobs/${tarn}/make`, press: ['Plan of work'], sizes: [desk, phone] },
+  { name: 'work', path: `/jobs/${tarn}/make`, press: ['Plan of work'], sizes: [desk] },
   {
     name: 'supports',
     path: `/jobs/${tarn}/route`,
@@ -72,6 +72,7 @@ const pictures = (tarn: string, kiln: string): readonly Picture[] => [
     at: '[aria-label="Route tools"]',
     sizes: [desk, phone],
   },
+  { name: 'prove', path: `/jobs/${kiln}/prove`, sizes: [desk] },
   { name: 'bend', path: '/bench/bend', sizes: [desk, phone] },
   { name: 'rules', path: '/bench/rules', press: ['Copy it and change'], sizes: [desk] },
 ]

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { shippedCatalogue as catalogue } from '~~/core/catalogue/catalogue'
-import { profiles } from '~~/core/job/profile'
+import { profiles } from '~~/core/workshop/profile'
 import { join } from '~~/core/join/join'
 import { judge } from '~~/core/join/judge'
 import { unitSystems } from '~~/core/quantity/units'

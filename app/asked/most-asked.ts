@@ -1,6 +1,6 @@
 import { shippedCatalogue } from '~~/core/catalogue/catalogue'
 import type { MethodId } from '~~/core/catalogue/method'
-import { findPipes } from '~~/core/identify/find-pipe'
+import { findPipes } from '~~/core/survey/find-pipe'
 import type { Units } from '~~/core/quantity/units'
 
 /** What is asked most of the bench, in the words in which it is asked. */

@@ -1,30 +1,40 @@
-import { wrap } from 'comlink'
-import type { AssemblyOrder } from '~~/core/make/assembly/order'
-import type { AssemblyQuestion } from '~~/core/make/assembly/question'
-import type { AssemblyWorker } from '~/workers/assembly'
+import type { AssemblyOrder } from '~~/core/assembly/order'
+import type { AssemblyQuestion } from '~~/core/assembly/question'
+import { askWorker, type Asking } from './useCoreWorker'
 
-/** Seeks the order of assembly in a worker, anew whenever the question changes. */
+/** Seeks the order of assembly in the worker, anew whenever the question changes. */
 export function useAssembly(question: () => AssemblyQuestion) {
   const order = shallowRef<AssemblyOrder | null>(null)
+  /** How many orders were tried so far. */
+  const tried = ref(0)
   const failed = ref(false)
-  let worker: Worker | undefined
+  const stopped = ref(false)
+  let asking: Asking<AssemblyOrder | null> | undefined
+
+  function stop(): void {
+    asking?.giveUp()
+    asking = undefined
+    stopped.value = order.value === null
+  }
 
   async function seek(): Promise<void> {
-    worker?.terminate()
-    const mine = new Worker(new URL('../workers/assembly.ts', import.meta.url), { type: 'module' })
-    worker = mine
+    asking?.giveUp()
     order.value = null
+    tried.value = 0
     failed.value = false
-    mine.addEventListener('error', () => (failed.value = true))
+    stopped.value = false
+    const mine = (asking = askWorker(
+      async (worker, report) => worker.order(question(), report),
+      (count: number) => (tried.value = count),
+    ))
     try {
-      const found = await wrap<AssemblyWorker>(mine).order(question())
-      if (worker === mine) order.value = found
+      const found = await mine.answer
+      if (asking === mine) order.value = found
     } catch {
-      if (worker === mine) failed.value = true
+      if (asking === mine) failed.value = true
     }
-    mine.terminate()
   }
   watch(question, () => void seek(), { immediate: true })
-  onScopeDispose(() => worker?.terminate())
-  return { order, failed }
+  onScopeDispose(stop)
+  return { order, tried, failed, stopped, seek, stop }
 }

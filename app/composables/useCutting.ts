@@ -1,6 +1,6 @@
 import { bendSheet } from '~~/core/bend/bend-sheet'
 import type { PipeStock } from '~~/core/cut/lay-pieces'
-import type { PlanPiece } from '~~/core/plan/types'
+import type { PlanPiece } from '~~/core/build/planned'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { useRackStore } from '~/stores/rack'
 

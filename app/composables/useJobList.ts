@@ -1,9 +1,10 @@
 import type { Job } from '~~/core/job/job'
 import { readJobText } from '~~/core/job/read-job'
-import { nextStep, type StepProgress } from '~~/core/progress'
+import { nextStep, type StepProgress } from '~~/core/plan/progress'
 import type { FieldProblem } from '~~/core/quantity/field-problem'
 import type { Units } from '~~/core/quantity/units'
-import { httpTransport } from '~/saving/transport'
+import { beginJob } from '~/sync/begin-job'
+import { httpTransport } from '~/sync/job-transport'
 import { useCatalogueStore } from '~/stores/catalogue'
 
 interface Listed {
@@ -72,10 +73,10 @@ export function useJobList() {
   }
 
   async function create(job: Job): Promise<string | null> {
-    const answer = await httpTransport.create(job)
-    if (answer.outcome === 'done') return answer.stored.id
+    const begun = await beginJob(httpTransport, job)
+    if (begun.outcome === 'begun') return begun.id
     problems.value =
-      answer.outcome === 'invalid' ? answer.fields.map(({ field, problem }) => `${field}: ${problem}`) : [away]
+      begun.outcome === 'invalid' ? begun.fields.map(({ field, problem }) => `${field}: ${problem}`) : [away]
     return null
   }
 

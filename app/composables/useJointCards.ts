@@ -1,7 +1,8 @@
-import { profileWith } from '~~/core/job/profile'
-import { jointCard, type JointCard } from '~~/core/make/joint-card'
-import { jointAttitude } from '~~/core/plan/joint-attitude'
-import type { PlanJoint } from '~~/core/plan/types'
+import { profileWith } from '~~/core/workshop/profile'
+import { fittingJointCard, jointCard, type CardPlace, type JointCard } from '~~/core/procedure/joint-card'
+import { jointAttitude } from '~~/core/build/joint-attitude'
+import type { PlanJoint } from '~~/core/build/planned'
+import { whatMeets } from '~~/core/build/what-meets'
 import { useCatalogueStore } from '~/stores/catalogue'
 
 /** The card of any joint of the open job, with the depth that the plan found for it. */
@@ -15,23 +16,22 @@ export function useJointCards() {
   function cardOf(joint: PlanJoint): JointCard {
     const { insertion: mm, insertionTolerance: tolerance, insertionBasis: basis } = joint
     const run = job.value.runs.find(({ id }) => id === joint.run)
-    return jointCard(
-      own.catalogue,
-      own.catalogue.pipe(joint.pipe)!,
-      joint.method,
-      profileWith(job.value.profile, job.value.own?.changes),
-      {
-        say: say.value,
-        insertion: mm === null || tolerance === null || basis === null ? null : { mm, tolerance, basis },
-        celsius: celsius.value ?? undefined,
-        attitude: jointAttitude(job.value, plan.value.pieces, joint),
-        wet: run?.place?.wet ?? job.value.place?.wet,
-      },
-    )
+    const profile = profileWith(job.value.profile, job.value.own?.changes)
+    const here: CardPlace = {
+      say: say.value,
+      insertion: mm === null || tolerance === null || basis === null ? null : { mm, tolerance, basis },
+      celsius: celsius.value ?? undefined,
+      attitude: jointAttitude(job.value, joint),
+      slips: joint.slips,
+      wet: run?.place?.wet ?? job.value.place?.wet,
+    }
+    const pipe = own.catalogue.pipe(joint.pipe)!
+    return joint.inner
+      ? fittingJointCard(own.catalogue, joint.inner.meeting, pipe, profile, here)
+      : jointCard(own.catalogue, pipe, joint.method, profile, here)
   }
   /** Where it is within its run: what goes into what. */
-  const placeOf = (joint: PlanJoint) =>
-    `${joint.piece ? `piece ${joint.piece}` : 'existing pipe'} at ${namesIn(joint.run).node(joint.node)}`
+  const placeOf = (joint: PlanJoint) => `${whatMeets(joint)} at ${namesIn(joint.run).node(joint.node)}`
   const whereOf = (joint: PlanJoint) => `Joint ${joint.number}, ${runName(joint.run)}: ${placeOf(joint)}`
   const pipeOf = (joint: PlanJoint) => own.catalogue.pipe(joint.pipe)!
 

@@ -1,4 +1,4 @@
-import { shippedCosts } from '~~/core/job/costs'
+import { shippedCosts } from '~~/core/workshop/costs'
 import { useWorkshopStore } from '~/stores/workshop'
 
 /** Amounts in the workshop's currency, as text; until it is said, in that of the reader's region. */

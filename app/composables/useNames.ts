@@ -1,4 +1,4 @@
-import { namesOf, type RunNames } from '~~/core/route/names'
+import { namesOf, type RunNames } from '~~/core/run/names'
 
 /** What the places of the open job are called, by run. */
 export function useNames() {

@@ -1,5 +1,5 @@
-import { profiles, type OwnProfile, type ProfileId } from '~~/core/job/profile'
-import type { Settings } from '~~/core/job/setting'
+import { profiles, type OwnProfile, type ProfileId } from '~~/core/workshop/profile'
+import type { Settings } from '~~/core/workshop/setting'
 import { useWorkshopStore } from '~/stores/workshop'
 
 /** A profile as a job or a question of the bench holds it: a shipped one, and what one's own changes in it. */

@@ -1,7 +1,7 @@
 import { useEventListener, useSessionStorage } from '@vueuse/core'
 import type { Run } from '~~/core/job/job'
-import { planJob } from '~~/core/plan'
-import { pressKey, startEntry, type RouteEntry } from '~~/core/route/entry'
+import { planJob } from '~~/core/plan/plan-job'
+import { joinPlace, pressKey, startEntry, type Entered, type RouteEntry } from '~~/core/edit/entry'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { useJobStore } from '~/stores/job'
 import { useSelectionStore } from '~/stores/selection'
@@ -38,13 +38,16 @@ export function useRouteEntry(run: Ref<Run | undefined>, bendRadius: () => numbe
     if (!store.job || !entry.value) return false
     const entered = pressKey(store.job, entry.value, key, bendRadius())
     if (!entered) return false
+    take(entered)
+    return true
+  }
+
+  function take(entered: Entered): void {
     kept.value = entered.entry
     selection.node = entered.entry.cursor
-    if (entered.job !== store.job) {
-      store.change(entered.job)
-      selection.leg = run.value?.legs.find(({ to }) => to === entered.entry.cursor)?.id ?? ''
-    }
-    return true
+    if (entered.job === store.job) return
+    store.change(entered.job)
+    selection.leg = run.value?.legs.findLast(({ to }) => to === entered.entry.cursor)?.id ?? ''
   }
 
   // The first leg is otherwise answered by code that has never run, and takes twice as long as every later one.
@@ -57,8 +60,9 @@ export function useRouteEntry(run: Ref<Run | undefined>, bendRadius: () => numbe
     })
   })
 
-  /** Goes on from another node. */
+  /** Goes on from another node; or draws a leg to it, where that is what was asked for. */
   function goTo(node: string): void {
+    if (entry.value?.joining && store.job) return take(joinPlace(store.job, entry.value, node))
     if (entry.value) kept.value = { ...entry.value, cursor: node, problem: '' }
     selection.node = node
   }

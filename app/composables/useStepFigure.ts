@@ -1,4 +1,4 @@
-import type { StepFigure } from '~~/core/make/procedure'
+import type { StepFigure } from '~~/core/procedure/procedure'
 
 /** A step's figure in the reader's words. */
 export function useStepFigure() {

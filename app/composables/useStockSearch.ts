@@ -1,41 +1,35 @@
-import { proxy, wrap } from 'comlink'
 import type { StockProgress } from '~~/core/cut/cut-stock'
 import type { StockQuestion } from '~~/core/cut/cutting-problem'
-import type { StockWorker } from '~/workers/stock'
+import { askWorker, type Asking } from './useCoreWorker'
 
-/** Lays pieces on stock in a worker, anew whenever the question changes; stopped, the best plan so far stays. */
+/** Lays pieces on stock in the worker, anew whenever the question changes; stopped, the best plan so far stays. */
 export function useStockSearch(question: () => StockQuestion) {
   const progress = shallowRef<StockProgress | null>(null)
   const running = ref(false)
   const failed = ref('')
-  let worker: Worker | undefined
+  let asking: Asking<StockProgress> | undefined
 
   function stop(): void {
-    worker?.terminate()
-    worker = undefined
+    asking?.giveUp()
+    asking = undefined
     running.value = false
   }
 
   async function start(): Promise<void> {
     stop()
     failed.value = ''
-    const mine = new Worker(new URL('../workers/stock.ts', import.meta.url), { type: 'module' })
-    worker = mine
     running.value = true
-    mine.addEventListener('error', () => {
-      failed.value = 'the solver did not load: the first-fit plan below still holds'
-      if (worker === mine) stop()
-    })
-    const report = proxy((now: StockProgress) => {
-      if (worker === mine) progress.value = now
-    })
+    const mine = (asking = askWorker(
+      (worker, report) => worker.stock(question(), report),
+      (now: StockProgress) => (progress.value = now),
+    ))
     try {
-      const last = await wrap<StockWorker>(mine).search(question(), report)
-      if (worker === mine) progress.value = last
+      const last = await mine.answer
+      if (asking === mine) progress.value = last
     } catch {
-      failed.value = 'the search failed: the first-fit plan below still holds'
+      if (asking === mine) failed.value = 'the search failed: the first-fit plan below still holds'
     }
-    if (worker === mine) stop()
+    if (asking === mine) stop()
   }
 
   watch(

@@ -1,7 +1,7 @@
 import { DxfWriter, point3d, Units } from '@tarikjabiri/dxf'
 import type { Run } from '~~/core/job/job'
-import { layOut } from '~~/core/route/layout'
-import { namesIn } from '~~/core/route/names'
+import { layOut } from '~~/core/run/layout'
+import { namesIn } from '~~/core/run/names'
 
 /** Letters on layers by service and material: what a drawing program shows and hides together. */
 const layerOf = (run: Run): string => run.service.toUpperCase().replaceAll('-', '_')
@@ -34,10 +34,13 @@ export function runsDxf(runs: readonly Run[], pieceOf: ReadonlyMap<string, strin
       const place = places.get(node)
       return place ? point3d(...place) : null
     }
-    for (const { id, from, to, length } of run.legs) {
+    for (const { id, from, to, length, state, unmeasured } of run.legs) {
       const [start, end] = [at(from), at(to)]
       if (!start || !end) continue
-      dxf.addLine(start, end, { layerName: layer })
+      const layerName = state ? state.toUpperCase().replace(' ', '_') : layer
+      if (!dxf.tables.layerTable.exist(layerName)) dxf.addLayer(layerName, 8, 'Continuous')
+      dxf.addLine(start, end, { layerName })
+      if (unmeasured) continue
       const piece = pieceOf.get(`${run.id}/${id}`)
       const middle = point3d((start.x + end.x) / 2, (start.y + end.y) / 2, (start.z + end.z) / 2)
       dxf.addText(middle, letter, `${Math.round(length * 10) / 10}${piece ? ` ${piece}` : ''}`, { layerName: 'TEXT' })

@@ -149,6 +149,7 @@ useHead({ title: 'Jobs · Jolvet' })
           </li>
         </ul>
       </details>
+      <KeptHere />
       <BackupPanel @back="load" />
     </main>
   </div>

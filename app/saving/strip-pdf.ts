@@ -1,23 +1,25 @@
-import { PDFDocument, StandardFonts } from 'pdf-lib'
-import type { StripPage } from '~~/core/make/strip-page'
+import fontkit from '@pdf-lib/fontkit'
+import { PDFDocument } from 'pdf-lib'
+import type { StripPage } from '~~/core/draw/strip-page'
 
 /** Points to the millimetre: PDF's unit is a seventy-second of an inch. */
 const points = 72 / 25.4
 
-/**
- * A text in letters that the PDF's own Latin font has: primes as quotes, a letter without its accent where the accented
- * one is missing, a question mark for what is not Latin at all. The strip is printed whatever a job is called.
- */
+/** A text in letters that a font has, a question mark for any other. The strip is printed whatever a job is called. */
 export function inLetters(text: string, known: ReadonlySet<number>): string {
-  const has = (letter: string) => known.has(letter.codePointAt(0)!)
-  const quoted = text.replaceAll('\u2009', ' ').replaceAll('″', '"').replaceAll('′', "'")
-  return [...quoted].map((letter) => [letter, letter.normalize('NFKD')[0]!].find(has) ?? '?').join('')
+  const letters = [...text.normalize('NFC').replace(/\s/gu, ' ')]
+  return letters.map((letter) => (known.has(letter.codePointAt(0)!) ? letter : '?')).join('')
 }
 
-/** Depth strips as a PDF at full size. */
-export async function stripPdf(pages: readonly StripPage[]): Promise<Uint8Array> {
+/**
+ * Depth strips as a PDF at full size.
+ *
+ * @param fontFile a TrueType font, of which what is written goes into the file
+ */
+export async function stripPdf(pages: readonly StripPage[], fontFile: ArrayBuffer | Uint8Array): Promise<Uint8Array> {
   const pdf = await PDFDocument.create()
-  const font = await pdf.embedFont(StandardFonts.Helvetica)
+  pdf.registerFontkit(fontkit)
+  const font = await pdf.embedFont(fontFile, { subset: true })
   const known = new Set(font.getCharacterSet())
   for (const { width, height, marks } of pages) {
     const page = pdf.addPage([width * points, height * points])

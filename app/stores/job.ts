@@ -1,13 +1,15 @@
 import { useEventListener } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import type { Job } from '~~/core/job/job'
+import { saysTheSame } from '~~/core/edit/merge'
 import { readJob } from '~~/core/job/read-job'
-import { planJob } from '~~/core/plan'
-import { progressOf } from '~~/core/progress'
-import { adoptDraft, claimTab, dropDraft, keepDraft } from '~/saving/draft'
-import { keepHistory, takeHistory } from '~/saving/history'
-import { SaveLoop, type KeptDraft, type SaveStatus } from '~/saving/save-loop'
-import { httpTransport, type Stored } from '~/saving/transport'
+import { beginJob } from '~/sync/begin-job'
+import { copyOf, keepCopy } from '~/sync/copies'
+import { adoptDraft, dropDraft, keepDraft, keepUnderWay } from '~/sync/drafts'
+import { keepHistory, takeHistory } from '~/sync/history'
+import { SaveLoop, type KeptDraft, type SaveStatus } from '~/sync/save-loop'
+import { httpTransport, type Stored } from '~/sync/job-transport'
+import { claimTab } from '~/sync/tab'
 import { useCatalogueStore } from '~/stores/catalogue'
 
 const longestHistory = 500
@@ -16,14 +18,15 @@ const longestHistory = 500
 export const useJobStore = defineStore('job', () => {
   const id = ref('')
   const job = shallowRef<Job | null>(null)
+  /** Of the text that the server has, as far as it is known here. */
+  const version = ref(0)
   const status = shallowRef<SaveStatus>({ kind: 'saved' })
   /** Whether this browser keeps what the server does not have yet; false where its storage is full or blocked. */
   const isKept = ref(true)
   const past = shallowRef<readonly Job[]>([])
   const future = shallowRef<readonly Job[]>([])
   const own = useCatalogueStore()
-  const plan = computed(() => (job.value ? planJob(job.value, own.catalogue) : null))
-  const progress = computed(() => (job.value && plan.value ? progressOf(job.value, plan.value, own.catalogue) : []))
+  const { plan, isBehind } = usePlan(job, own)
   /** What undo takes back before the job itself: digits that are typed, say. It tells whether there was anything. */
   const undoFirst = shallowRef<(() => boolean) | null>(null)
   let loop: SaveLoop | undefined
@@ -37,6 +40,7 @@ export const useJobStore = defineStore('job', () => {
   ): void {
     close()
     id.value = stored.id
+    version.value = stored.version
     job.value = stored.job
     status.value = { kind: 'saved' }
     isKept.value = true
@@ -48,15 +52,17 @@ export const useJobStore = defineStore('job', () => {
       ...stored,
       ...left,
       transport: httpTransport,
-      keep: (text) => !keepsDraft() || keepDraft(stored.id, tab, text),
-      drop() {
-        if (keepsDraft()) dropDraft(stored.id, tab)
-      },
+      keep: async (text) => !keepsDraft() || keepDraft(stored.id, tab, text),
+      drop: async () => keepsDraft() && dropDraft(stored.id, tab),
       onStatus: (now) => (status.value = now),
       onKept: (now) => (isKept.value = now),
       isSound: (text) => readJob(text, own.catalogue).ok,
       onMerged: takeOver,
-      onSaved: (version) => channel?.postMessage(version),
+      onSaved(saved) {
+        if (saved.id === id.value) version.value = saved.version
+        channel?.postMessage(saved.version)
+        void keepCopy(saved)
+      },
     })
     loop = made
   }
@@ -74,32 +80,60 @@ export const useJobStore = defineStore('job', () => {
     if (!asking?.isClean) return
     const stored = await httpTransport.newer(id.value, asking.version)
     // By now another job may be open, or something typed.
-    if (stored === 'gone' && loop === asking) status.value = { kind: 'gone' }
-    if (!stored || stored === 'gone' || loop !== asking || !asking.isClean || stored.version <= asking.version) return
-    takeOver(stored.job)
-    asking.replace(stored)
+    if (loop !== asking || !asking.isClean) return
+    if (stored === 'gone') status.value = { kind: 'gone' }
+    else if (stored === 'server' || stored === 'database') status.value = { kind: 'waiting', what: stored }
+    else if (stored === 'same') status.value = { kind: 'saved' }
+    else if (stored.version > asking.version) {
+      takeOver(stored.job)
+      version.value = stored.version
+      asking.replace(stored)
+      void keepCopy(stored)
+    }
   }
 
-  /** Opens a job, with what an earlier visit had not yet saved. @returns what is wrong, or nothing */
-  async function open(wanted: string): Promise<'gone' | 'away' | 'unreadable' | null> {
-    const answer = await httpTransport.load(wanted)
-    if (answer.outcome === 'gone') return 'gone'
-    if (answer.outcome === 'invalid') return 'unreadable'
-    if (answer.outcome !== 'done') return 'away'
-    const tab = await claimTab()
-    const draft = await adoptDraft(wanted, tab)
-    const read = draft && readJob(draft.job, own.catalogue)
-    if (!draft || !read?.ok) {
-      show(answer.stored, tab)
-      recall()
-      return null
+  /** What an earlier visit had not yet saved, where it can be read. */
+  function readDraft({ version, job: text, base, attempt }: KeptDraft): KeptDraft | null {
+    const read = readJob(text, own.catalogue)
+    if (!read.ok) return null
+    const sent = readOr(attempt?.job)
+    return {
+      version,
+      // One text where it is what was sent: the server has it then.
+      job: sent && saysTheSame(sent, read.job) ? sent : read.job,
+      base: readOr(base),
+      attempt: attempt && sent ? { ...attempt, job: sent } : null,
     }
-    // The draft is saved from what it was made from: a newer version in between is brought together with it.
-    const base = draft.version === answer.stored.version ? answer.stored.job : readOr(draft.base)
-    const sent = readOr(draft.attempt?.job)
-    const attempt = draft.attempt && sent ? { ...draft.attempt, job: sent } : null
-    show({ ...answer.stored, version: draft.version }, tab, { base, attempt })
-    change(read.job)
+  }
+
+  /**
+   * Opens a job: as the server has it, with what an earlier visit had not yet saved; where the server does not answer,
+   * as this browser last had it. @returns what is wrong, or nothing
+   */
+  async function open(wanted: string): Promise<'gone' | 'away' | 'unreadable' | null> {
+    const [answer, tab] = await Promise.all([httpTransport.load(wanted), claimTab()])
+    if (answer.outcome === 'invalid') return 'unreadable'
+    const stored = answer.outcome === 'done' ? answer.stored : null
+    const draft = await adoptDraft(wanted, tab, readDraft)
+    if (draft) {
+      // The draft is saved from what it was made from: a newer version in between is brought together with it.
+      const base = draft.version === stored?.version ? stored.job : draft.base
+      const before = stored?.job ?? draft.base
+      show({ id: wanted, version: draft.version, job: before ?? { ...draft.job } }, tab, {
+        base,
+        attempt: draft.attempt,
+      })
+      if (before && !saysTheSame(draft.job, before)) past.value = [before]
+      put(draft.job)
+    } else if (stored) {
+      show(stored, tab)
+      void keepCopy(stored)
+    } else {
+      const copy = answer.outcome === 'away' ? await copyOf(wanted) : null
+      if (!copy) return answer.outcome === 'away' ? 'away' : 'gone'
+      show(copy, tab)
+      void refresh()
+    }
     recall()
     return null
   }
@@ -121,6 +155,7 @@ export const useJobStore = defineStore('job', () => {
   if (import.meta.client) {
     useRefreshing(refresh)
     useEventListener(window, 'pagehide', () => {
+      keepUnderWay()
       if (job.value) keepHistory(sessionStorage, id.value, job.value, { past: past.value, future: future.value })
     })
   }
@@ -182,11 +217,12 @@ export const useJobStore = defineStore('job', () => {
     return true
   }
 
-  /** Saves what is here as a job of its own. @returns its id, or null when the server did not take it */
+  /** Saves what is here as a job of its own. @returns its id, or null when neither server nor browser took it */
   async function saveCopy(): Promise<string | null> {
     if (!job.value) return null
-    const answer = await httpTransport.create({ ...job.value, title: `${job.value.title} (copy)`.slice(0, 200) })
-    return answer.outcome === 'done' ? answer.stored.id : null
+    const title = `${job.value.title} (copy)`.slice(0, 200)
+    const begun = await beginJob(httpTransport, { ...job.value, title })
+    return begun.outcome === 'begun' ? begun.id : null
   }
 
   function close(): void {
@@ -201,9 +237,10 @@ export const useJobStore = defineStore('job', () => {
 
   return {
     id,
+    version,
     job,
     plan,
-    progress,
+    isBehind,
     status,
     isKept,
     past,

@@ -11,7 +11,7 @@ export const useOutboxStore = defineStore('outbox', () => {
   const listeners = new Map<Changes, (command: Command, answer: CommandAnswer) => void>()
   const channel = new BroadcastChannel('jolvet-outbox')
   const outbox = new Outbox({
-    store: browserCommands(),
+    store: browserCommands,
     send: sendCommand,
     alone: async (work) => {
       await navigator.locks.request('jolvet-outbox', work)
@@ -41,5 +41,7 @@ export const useOutboxStore = defineStore('outbox', () => {
     listeners.set(changes, hear)
   }
 
-  return { state, add, waitingOf, onAnswer, forget: (id: string) => outbox.forget(id) }
+  const forget = (id: string) => outbox.forget(id)
+  const again = (id: string) => outbox.again(id)
+  return { state, add, waitingOf, onAnswer, forget, again }
 })

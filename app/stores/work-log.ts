@@ -1,6 +1,6 @@
 import { useDebounceFn, useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
-import type { JointTime } from '~~/core/job/work-log'
+import type { JointTime } from '~~/core/workshop/work-log'
 import { useOutboxStore } from '~/stores/outbox'
 
 interface TypedTime extends JointTime {

@@ -1,6 +1,6 @@
 import { useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
-import { applyChanges, costsOf, emptyWorkshop, type Workshop, type WorkshopChange } from '~~/core/job/workshop'
+import { applyChanges, costsOf, emptyWorkshop, type Workshop, type WorkshopChange } from '~~/core/workshop/workshop'
 import { useOutboxStore } from '~/stores/outbox'
 
 /** Prices, minutes, tools and profiles of one's own: for all jobs. */

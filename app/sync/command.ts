@@ -1,7 +1,7 @@
 import type { FieldProblem } from '~~/core/quantity/field-problem'
 
 /** What is changed by it. */
-export type Changes = 'workshop' | 'minutes' | 'rack' | 'parts'
+export type Changes = 'workshop' | 'minutes' | 'rack' | 'parts' | 'log'
 
 /** A change that is on its way to the server. */
 export interface Command {
@@ -15,17 +15,21 @@ export interface Command {
   readonly body: unknown
   /** Why the server did not accept it; it is kept until it was seen. */
   readonly refused?: string
+  /** It is kept to be sent again. */
+  readonly isSound?: boolean
 }
 
 export type Refused = {
   readonly outcome: 'refused'
   readonly message: string
   readonly fields: readonly FieldProblem[]
+  /** It was not refused for what it says: the server failed on it, and may not another time. */
+  readonly isSound?: boolean
 }
 /** What became of a command. */
 export type CommandAnswer = { readonly outcome: 'done'; readonly answer: unknown } | Refused
-/** Or it was not heard of. */
-export type SendAnswer = CommandAnswer | { readonly outcome: 'away' }
+/** Or it was not heard of; or the server is there and fails on it. */
+export type SendAnswer = CommandAnswer | { readonly outcome: 'away' } | { readonly outcome: 'failed' }
 
 const patience = 15_000
 
@@ -37,7 +41,8 @@ export async function sendCommand({ id, method, path, body }: Command): Promise<
     body: JSON.stringify(body),
     signal: AbortSignal.timeout(patience),
   }).catch(() => null)
-  if (!response || response.status >= 500 || response.status === 429) return { outcome: 'away' }
+  if (response?.status === 500) return { outcome: 'failed' }
+  if (!response || response.status > 500 || response.status === 429) return { outcome: 'away' }
   const answer = (await response.json().catch(() => undefined)) as unknown
   // An answer that was cut off is not known to be one.
   if (answer === undefined) return { outcome: 'away' }

@@ -49,10 +49,14 @@ class Server {
   readonly #taken = new Set<string>()
   line: ('whole' | 'request lost' | 'answer lost')[] = []
   refuses = (_: Command): boolean => false
+  fails = (_: Command): boolean => false
+  readonly tried: string[] = []
 
   send = async (made: Command): Promise<SendAnswer> => {
     const line = this.line.shift() ?? 'whole'
     if (line === 'request lost') return { outcome: 'away' }
+    this.tried.push(made.id)
+    if (this.fails(made)) return { outcome: 'failed' }
     if (this.refuses(made)) return { outcome: 'refused', message: `no ${made.id}`, fields: [] }
     if (!this.#taken.has(made.id)) this.done.push(made.id)
     this.#taken.add(made.id)
@@ -123,6 +127,25 @@ describe('the outbox', () => {
     expect(keptWhenSent).not.toContain(false)
     expect(tab.state).toEqual({ waiting: [], refused: [], isKept: true, isAway: false })
     expect(browser.kept).toEqual([])
+  })
+
+  it('lets the others by where the server fails on one, and keeps that one to be sent again', async () => {
+    const [browser, server] = [new Browser(), new Server()]
+    server.fails = ({ id }) => id === 'a'
+    const tab = new Tab(browser, server)
+    const other = new Tab(browser, server)
+    const answers = await Promise.all(['a', 'b'].map((id) => tab.outbox.add(command(id))))
+    expect(answers.map(({ outcome }) => outcome)).toEqual(['refused', 'done'])
+    expect(server.tried).toEqual(['a', 'a', 'a', 'a', 'a', 'b'])
+    await settle()
+    for (const { state } of [tab, other])
+      expect(state).toMatchObject({ waiting: [], refused: [{ id: 'a', isSound: true }] })
+    expect(browser.kept.map(({ id }) => id)).toEqual(['a'])
+    server.fails = () => false
+    await other.outbox.again('a')
+    await settle()
+    expect(server.done).toEqual(['b', 'a'])
+    expect([browser.kept, tab.state.refused, other.state.refused]).toEqual([[], [], []])
   })
 
   it('shows at once what waits, and that the server is away', async () => {

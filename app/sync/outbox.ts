@@ -29,6 +29,10 @@ export interface OutboxSettings {
   readonly onAnswer: (command: Command, answer: CommandAnswer) => void
 }
 
+/** So often a change on which the server fails is tried before those behind it have their turn. */
+const mostFailures = 5
+const failing = `The server failed on it ${mostFailures} times. It is kept here: send it again later, or tell who runs the server.`
+
 /**
  * All changes on their way to the server: each kept in the browser before it is sent, sent in order by one tab at a
  * time, again until the server has it, through reload, crash and restart.
@@ -73,6 +77,16 @@ export class Outbox {
       this.#tell()
     }
     this.#beingPut.delete(command.id)
+  }
+
+  /** What the server failed on is tried anew, in its old place. */
+  async again(id: string): Promise<void> {
+    const failed = this.#list.find((command) => command.id === id)
+    if (!failed) return
+    const { refused: _, isSound: __, ...command } = failed
+    await this.#mark(command)
+    this.#settings.tellOthers({ kind: 'look' })
+    void this.#run()
   }
 
   /** What was not accepted is seen, and goes. */
@@ -125,34 +139,46 @@ export class Outbox {
 
   async #sendAll(): Promise<void> {
     const { send, pause } = this.#settings
-    let tries = 0
+    let [tries, failures] = [0, 0]
     for (await this.#look(); this.#next; await this.#look()) {
       const command = this.#next
       // Kept before it is sent, where there is room: else a crash in between would leave nobody to ask again.
       await this.#beingPut.get(command.id)
       const answer = await send(command)
       this.#isAway = answer.outcome === 'away'
-      if (answer.outcome === 'away') {
+      const isLastTry = answer.outcome === 'failed' && ++failures === mostFailures
+      if (answer.outcome === 'done' || answer.outcome === 'refused') await this.#take(command, answer)
+      else if (isLastTry) await this.#setAside(command)
+      else {
         this.#tell()
         await pause(++tries)
         continue
       }
-      tries = 0
-      await this.#take(command, answer)
+      tries = failures = 0
     }
   }
 
   /** What was answered waits no more; what was refused stays until somebody has seen it. */
   async #take(command: Command, answer: CommandAnswer): Promise<void> {
-    const { store, tellOthers } = this.#settings
     const isHeard = await this.#settle(command, answer)
-    if (answer.outcome === 'refused' && !isHeard) {
-      const marked = { ...command, refused: answer.message }
-      await store.put(marked).catch(() => {})
-      this.#unkept.delete(command.id)
-      this.#list = this.#list.map((other) => (other.id === command.id ? marked : other))
-    } else if (!isHeard) await this.#drop(command.id)
-    tellOthers({ kind: 'answer', command, answer })
+    if (answer.outcome === 'refused' && !isHeard) await this.#mark({ ...command, refused: answer.message })
+    else if (!isHeard) await this.#drop(command.id)
+    this.#settings.tellOthers({ kind: 'answer', command, answer })
+  }
+
+  /** Stays for who may send it again, and lets the others by. */
+  async #setAside(command: Command): Promise<void> {
+    const answer = { outcome: 'refused', message: failing, fields: [], isSound: true } as const
+    await this.#mark({ ...command, refused: failing, isSound: true })
+    await this.#settle(command, answer)
+    this.#settings.tellOthers({ kind: 'answer', command, answer })
+  }
+
+  async #mark(command: Command): Promise<void> {
+    await this.#settings.store.put(command).catch(() => {})
+    this.#unkept.delete(command.id)
+    this.#list = this.#list.map((other) => (other.id === command.id ? command : other))
+    this.#tell()
   }
 
   /** @returns whether this tab made it and waited for it */
@@ -161,7 +187,8 @@ export class Outbox {
     this.#waiters.delete(command.id)
     // What the server has is taken over before the change waits no more: what is shown does not go back in between.
     this.#settings.onAnswer(command, answer)
-    if (waiter) await this.#drop(command.id)
+    const isDone = answer.outcome === 'done' || !answer.isSound
+    if (waiter && isDone) await this.#drop(command.id)
     waiter?.(answer)
     return waiter !== undefined
   }

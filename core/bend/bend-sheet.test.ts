@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { bendSheet } from './bend-sheet'
 import { benderSchema, type Bender } from './bender'
 import { centreLine } from './centre-line'
-import { drawTube } from './draw-tube'
+import { drawTube } from '../draw/draw-tube'
 import { offsetTube } from './offset'
 import { markTube, reverseTube, type Tube } from './tube'
 

@@ -1,10 +1,12 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { shippedCatalogue } from '../catalogue/catalogue'
+import { said } from '../said'
 import { pipeId } from '../sample-run'
 import { bendAgainstElbow } from './against-elbow'
 import { benderSchema, calibrate, calibrated, markFromStart, pullTo, type Bender } from './bender'
 import { bendingOrder, trimForGrip } from './bending-order'
+import { bendLengths } from './geometry'
 import { distance } from '../quantity/vector'
 import { centreLine } from './centre-line'
 import { bendVerdict, usualRadius, usualBending, bendVerdictAnyhow } from './limits'
@@ -22,6 +24,19 @@ describe('marks on a tube, all from one end', () => {
     expect(length).toBeCloseTo(862.23, 2)
     expect(bends[0]).toMatchObject({ start: 412, corner: 500, end: expect.closeTo(550.23, 2) })
     expect(straights).toEqual([412, expect.closeTo(312, 6)])
+  })
+
+  it('is none without a radius, without an angle, or turned right back', () => {
+    for (const [radius, angle] of [
+      [0, 90],
+      [-1, 90],
+      [88, 0],
+      [88, -1],
+      [88, 180],
+      [88, NaN],
+    ] as const)
+      expect(() => bendLengths(radius, angle)).toThrow(RangeError)
+    expect(bendLengths(88, 179).setBack).toBeGreaterThan(10_000)
   })
 
   it('the second bend is marked from the same end: 500 + 400 less one gain and one set-back', () => {
@@ -130,6 +145,21 @@ describe('a bender and its calibration', () => {
     expect(pullTo(bender({ springBack: 3 }), 30)).toBe(31)
   })
 
+  it('its own offset: between two calibrated angles in proportion, beyond them the nearest, none this way the common one', () => {
+    const marks = [
+      { angle: 90, direction: 'forwards' as const, offset: -4 },
+      { angle: 45, direction: 'forwards' as const, offset: -1 },
+      { angle: 60, direction: 'backwards' as const, offset: 7 },
+    ]
+    const own = bender({ marks, markOffset: 2 })
+    const at = (angle: number, direction?: 'forwards' | 'backwards') => markFromStart(own, angle, direction)
+    // Two thirds of the way from 45 to 90: −1 less two thirds of 3.
+    expect([at(45), at(60), at(75), at(90)]).toEqual([-1, -2, -3, -4])
+    expect([at(30), at(120)]).toEqual([-1, -4])
+    expect([at(45, 'backwards'), at(90, 'backwards')]).toEqual([7, 7])
+    expect(markFromStart(bender({ marks: marks.slice(2), markOffset: 2 }), 60)).toBe(2)
+  })
+
   it('a scrap of 400 that came out 262 by 175.77: radius 88, start at 174', () => {
     const found = calibrate({ length: 400, mark: 170, pulled: 93, angle: 90, first: 262, second: 175.77 })
     expect(found).toMatchObject({
@@ -163,6 +193,26 @@ describe('a bender and its calibration', () => {
         },
       ),
     )
+  })
+
+  it('keeps a mark for each angle and direction; made again, it takes the place of the old one', () => {
+    const scrap = { length: 400, mark: 170, pulled: 93, angle: 90, first: 262, second: 175.77 }
+    const marksOf = (of: Bender) => of.marks.map(({ angle, direction, offset }) => [angle, direction, offset])
+    const once = calibrated(bender({}), scrap, '2026-11-24')
+    const back = calibrated(once, { ...scrap, mark: 172 }, '2026-11-24', 'backwards')
+    // 45 of 88 takes 36.45 on either side and is 69.12 round: 250 + 153.78 corners, its start at 213.55.
+    const half = { length: 400, mark: 210, pulled: 46, angle: 45, first: 250, second: 153.78 }
+    const both = calibrated(back, half, '2026-11-24')
+    expect(marksOf(both)).toEqual([
+      [90, 'forwards', -4],
+      [90, 'backwards', -2],
+      [45, 'forwards', expect.closeTo(-3.5, 0)],
+    ])
+    expect(marksOf(calibrated(both, { ...scrap, mark: 171 }, '2026-11-25'))).toEqual([
+      [90, 'backwards', -2],
+      [45, 'forwards', expect.closeTo(-3.5, 0)],
+      [90, 'forwards', -3],
+    ])
   })
 
   it('says which figure cannot be', () => {
@@ -213,6 +263,14 @@ describe('the order of bending', () => {
       lacks: null,
       problem: { message: 'no shoe' },
     })
+  })
+
+  it('a straight that just holds the hook, and one that just holds the shoe, are enough', () => {
+    const tube = markTube({ legs: [148, 100], bends: [bend(90)] })
+    const shoe = 44 * Math.PI + 12
+    expect(bendingOrder(tube, { grip: 60, shoe }).ok).toBe(true)
+    expect(bendingOrder(tube, { grip: 60, shoe: shoe + 0.01 }).ok).toBe(false)
+    expect(bendingOrder(tube, { grip: 60.01, shoe }).ok).toBe(false)
   })
 
   it('is sought for nine bends, and refused for ten', () => {
@@ -273,6 +331,7 @@ describe('whether it may be bent at all', () => {
 
   it('where no way holds it, what is said is the least that any asks', () => {
     expect(bendVerdictAnyhow(pex, 40).leastRadius).toBe(80)
+    expect(said(bendVerdictAnyhow(pex, 90))).toMatch(/ 80.mm/)
     const steel = shippedCatalogue.pipe(pipeId('EN 10255', '1/2'))!
     expect(bendVerdictAnyhow(steel, 500)).toMatchObject({ verdict: 'refuse', leastRadius: null })
   })

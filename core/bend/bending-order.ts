@@ -147,8 +147,7 @@ export function bendingOrder(tube: MarkedTube, room: BenderRoom): BendingOrder {
         const flip = last && last.hold !== step.hold ? 100 : 0
         const leap = Math.abs(bend - (last?.bend ?? (step.hold === 'first end' ? 0 : count - 1)))
         made.add(bend)
-        const turned = (step.hold === 'first end' ? 0 : 0.5) + (step.below > 0 ? 0.25 : 0)
-        search([...steps, step], made, cost + flip + leap + turned)
+        search([...steps, step], made, cost + flip + leap + (step.hold === 'first end' ? 0 : 0.5))
         made.delete(bend)
       }
     }

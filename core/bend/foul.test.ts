@@ -74,6 +74,24 @@ describe('what a tube hits', () => {
     expect(sweepOf(tight, od, new Set([0]), 1, 'first end')).toMatchObject({ below: 0 })
   })
 
+  it('what is in the way only half way round is in the way', () => {
+    // A hook of 200, 150 and 300; its last leg of 250 swings over the first one's end and comes to lie within.
+    const hook = (last: number) =>
+      markTube({ legs: [200, 150, 300, 250], bends: [bend(90, 40), bend(90, 40), bend(last, 40)] })
+    const made = new Set([0, 1])
+    expect(sweepOf(hook(150), 15, made, 2, 'first end').foul).toBe('the tube itself')
+    expect(sweepOf(hook(60), 15, made, 2, 'first end').foul).toBeNull()
+  })
+
+  it('a leg that leans over the former is in its way; bent the other way it is not', () => {
+    // No straight between: past square and tighter, the first leg lies 10 from the middle of the second bend's former.
+    const legs = [300, 20 * Math.tan(Math.PI / 3) + 40, 300]
+    const over = markTube({ legs, bends: [bend(120, 20), bend(90, 40)] })
+    expect(sweepOf(over, 15, new Set([0]), 1, 'first end').foul).toBe('the former')
+    const away = markTube({ legs, bends: [bend(120, 20), bend(90, 40, 180)] })
+    expect(sweepOf(away, 15, new Set([0]), 1, 'first end').foul).toBeNull()
+  })
+
   it('a tube that closes on itself is refused: four bends the same way, legs that meet', () => {
     const ring = markTube({ legs: [400, 300, 300, 300, 400], bends: [bend(90), bend(90), bend(90), bend(90)] })
     const order = bendingOrder(ring, room)

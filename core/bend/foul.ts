@@ -148,10 +148,7 @@ export function sweepOf(
   for (let pull = 1; pull <= pulls; pull += 1) {
     const lying = lie(seen, standing, of, (angle * pull) / pulls)
     for (const [, , z] of [...lying.held, ...lying.swinging]) reach = Math.max(reach, down * z)
-    if (!foul && standing.size > 0) {
-      if (reachesFormer(lying, radius, od)) foul = 'the former'
-      else if (hitsItself(lying, od)) foul = 'the tube itself'
-    }
+    foul ??= reachesFormer(lying, radius, od) ? 'the former' : hitsItself(lying, od) ? 'the tube itself' : null
   }
   // The tube's own half is below its plane wherever it lies.
   const needed = reach < 0.01 ? 0 : reach + od / 2

@@ -119,9 +119,7 @@ export function bendVerdictAnyhow(pipe: Pipe, radius: number): BendVerdict {
   const holding = others.find(({ found }) => found.verdict !== 'refuse')
   if (!holding) return others.map(({ found }) => found).sort((a, b) => (a.leastRadius ?? 0) - (b.leastRadius ?? 0))[0]!
   const { method, found } = holding
-  return found.leastRadius === null
-    ? found
-    : { ...found, verdict: 'caution', ...told('held', { bending: method, least: found.leastRadius }) }
+  return { ...found, verdict: 'caution', ...told('held', { bending: method, least: found.leastRadius! }) }
 }
 
 /** How a pipe is usually bent: plastic by hand, metal in a bender. */

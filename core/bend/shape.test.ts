@@ -47,9 +47,9 @@ describe('what a marked tube becomes', () => {
         at.map((mark) => ({ at: mark, angle: 90, turn: 0 })),
         100,
       )
-    expect(() => of(1000, 100, 200)).toThrow(/57\.1.mm too near/)
-    expect(() => of(1000, -8)).toThrow(/8.mm before/)
-    expect(() => of(300, 200)).toThrow(/57\.1.mm beyond/)
+    expect(() => of(1000, 100, 200)).toThrow(/ 57\.1.mm too near/)
+    expect(() => of(1000, -8)).toThrow(/ 8.mm before/)
+    expect(() => of(300, 200)).toThrow(/ 57\.1.mm beyond/)
     expect(() => of(300)).toThrow('at least one')
     expect(of(1000, 100, 258).bends).toHaveLength(2)
     expect(() => of(1000, 100, 200)).toThrow(/^Mark 2/)

@@ -67,9 +67,8 @@ export function markTube({ legs, bends }: Tube): MarkedTube {
  */
 export function reverseTube({ legs, bends }: Tube): Tube {
   // The turn between two bends belongs to their pair: read backwards, it stands at the other one of the two.
-  const turns = bends.slice(1).map(({ turn }) => turn)
   return {
     legs: legs.toReversed(),
-    bends: bends.toReversed().map((bend, index) => ({ ...bend, turn: index === 0 ? 0 : turns.at(-index)! })),
+    bends: bends.toReversed().map((bend, index) => ({ ...bend, turn: index === 0 ? 0 : bends.at(-index)!.turn })),
   }
 }

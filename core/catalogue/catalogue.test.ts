@@ -36,26 +36,35 @@ describe('the catalogue', () => {
     expect(socketSize('compression', pipeId('BS 659', '1'))).toBe('28')
     expect(socketSize('push-fit', pipeId('BS 659', '1'))).toBeUndefined()
     expect(socketSize('solder', pipeId('BS 659', '3/4'))).toBeUndefined()
-    expect(catalogue.converterSocketFor('solder', catalogue.pipe(pipeId('BS 659', '3/4'))!)?.insertion).toBeNull()
+    expect(catalogue.converterSocketFor('solder', catalogue.pipe(pipeId('BS 659', '3/4'))!)?.insertion).toMatchObject({
+      mm: 15.5,
+      tolerance: 2,
+    })
   })
 
   it('knows the converter of old 3/4 bore by method, and of no other pipe', () => {
     const old = catalogue.pipe(pipeId('BS 659', '3/4'))!
     for (const method of ['solder', 'compression'] as const) {
       const socket = catalogue.converterSocketFor(method, old)
-      expect(socket).toMatchObject({ method, family: 'old-bore', insertion: null })
+      expect(socket).toMatchObject({ method, family: 'old-bore', insertion: { basis: 'typical' } })
     }
     expect(catalogue.converterSocketFor('crimp', old)).toBeUndefined()
     expect(catalogue.converterSocketFor('solder', catalogue.pipe(pipeId('EN 1057', '22', 0.9))!)).toBeUndefined()
   })
 
-  it('has no take-off where nobody wrote one down', () => {
+  it('has the take-off of its table, of a size between or beyond its rows by these, and none of what is not made', () => {
     expect(catalogue.takeOff(socketOf('solder:EN 1254-1:22'), 'elbow-90', 'either')).toEqual({
       mm: 14.6,
       tolerance: 1.5,
       basis: 'typical',
     })
-    expect(catalogue.takeOff(socketOf('compression:by outside diameter, inch:7/8'), 'elbow-90', 'either')).toBeNull()
+    // Compression elbows of 15 and 22 take off 14 and 18.9; 7/8 is 22.225: on the line of 22 and 28.
+    const inch = catalogue.takeOff(socketOf('compression:by outside diameter, inch:7/8'), 'elbow-90', 'either')!
+    const metric = (size: string) => catalogue.takeOff(socketOf(`compression:EN 1254-2:${size}`), 'elbow-90', 'either')!
+    const [at22, at28] = [metric('22').mm, metric('28').mm]
+    expect(inch.mm).toBeCloseTo(at22 + ((at28 - at22) * 0.225) / 6, 1)
+    expect(inch.tolerance).toBeCloseTo(1.5 * metric('22').tolerance, 6)
+    expect(catalogue.takeOff(socketOf('compression:EN 1254-2:22'), 'union', 'either')).toBeNull()
   })
 })
 

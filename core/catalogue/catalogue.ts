@@ -18,6 +18,8 @@ export interface Catalogue {
   converterSocketFor(method: MethodId, pipe: Pipe): Socket | undefined
   /** The take-off, or null where no figure is known. */
   takeOff(socket: Socket, kind: PartFitting, end: PartEnd): Figure | null
+  /** The take-off that was measured or read from a maker's sheet, or null. */
+  ownTakeOff(socket: Socket, kind: PartFitting, end: PartEnd): Figure | null
 }
 
 /** Sockets in which only one side of a special fitting takes the pipe; a plain fitting of the method does not. */
@@ -36,7 +38,11 @@ function nearestSocket(sockets: readonly Socket[], method: MethodId, pipe: Pipe)
     .sort((a, b) => Math.abs(a.od - pipe.od) - Math.abs(b.od - pipe.od))[0]
 }
 
-function catalogueOf(pipes: readonly Pipe[], sockets: readonly Socket[], takeOff: Catalogue['takeOff']): Catalogue {
+function catalogueOf(
+  pipes: readonly Pipe[],
+  sockets: readonly Socket[],
+  ownTakeOff: Catalogue['ownTakeOff'],
+): Catalogue {
   const byId = new Map(pipes.map((pipe) => [pipe.id, pipe]))
   const fits = new Map<Pipe, Map<MethodId, Socket | undefined>>()
   return {
@@ -53,12 +59,13 @@ function catalogueOf(pipes: readonly Pipe[], sockets: readonly Socket[], takeOff
     },
     converterSocketFor: (method, pipe) =>
       sockets.find((socket) => socket.method === method && isConverterSocket(socket) && fitsBySize(pipe, socket)),
-    takeOff,
+    takeOff: (socket, kind, end) => ownTakeOff(socket, kind, end) ?? shippedTakeOff(socket, kind, end),
+    ownTakeOff,
   }
 }
 
 /** The catalogue as shipped. */
-export const shippedCatalogue: Catalogue = catalogueOf(shippedPipes, shippedSockets, shippedTakeOff)
+export const shippedCatalogue: Catalogue = catalogueOf(shippedPipes, shippedSockets, () => null)
 
 const figureOf = ({ mm, tolerance, basis }: Part): Figure => ({ mm, tolerance, basis })
 
@@ -77,7 +84,6 @@ export function catalogueWith(parts: readonly Part[]): Catalogue {
   return catalogueOf(
     shippedPipes,
     sockets,
-    (socket, fitting, end) =>
-      own.get(partKey({ socket: socket.id, fitting, end })) ?? shippedTakeOff(socket, fitting, end),
+    (socket, fitting, end) => own.get(partKey({ socket: socket.id, fitting, end })) ?? null,
   )
 }

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { planJob } from '../plan'
+import { planJob } from '../plan/plan-job'
 import { pipeId, sampleJob } from '../sample-run'
 import { catalogueWith, shippedCatalogue } from './catalogue'
 import { partKey, partLabel, partSchema, takeOffFromFace, type Part } from './part'
@@ -52,7 +52,7 @@ describe('the user’s own parts', () => {
     expect(own!.ends[0]).toMatchObject({ insertion: 15.8, insertionBasis: 'measured', takeOffBasis: 'measured' })
   })
 
-  it('give figures where the shipped tables have none: a valve', () => {
+  it('stand in place of what is only estimated: a valve', () => {
     const job = sampleJob({
       pipe: pipeId('EN 1057', '22', 0.9),
       method: 'solder',
@@ -61,7 +61,8 @@ describe('the user’s own parts', () => {
         ['valve:b', 'east', 500, 'open:c'],
       ],
     })
-    expect(planJob(job, shippedCatalogue).pieces[0]!.cut).toBeNull()
+    // 0.55 × 22 + 12 from the valve's middle.
+    expect(planJob(job, shippedCatalogue).pieces[0]).toMatchObject({ cut: 975.9, tolerance: 6, basis: 'typical' })
     expect(planJob(job, catalogueWith([part({ fitting: 'valve', mm: 30 })])).pieces[0]!.cut).toBe(970)
   })
 
@@ -108,6 +109,7 @@ describe('a parts file', () => {
     expect(problems.map(({ line }) => line)).toEqual([4, 5, 6, 7, 8, 9])
     expect(problems[0]!.problem).toContain('millimetres')
     expect(problems[1]!.problem).toContain('size 23')
+    expect(problems[2]!.problem).toBe('what: depth, take-off or centre-to-face')
     expect(problems[3]!.problem).toContain('earlier row')
     expect(problems[4]!.problem).toContain('basis')
     expect(problems[5]!.problem).toContain('CPVC, ASTM D2846')

@@ -1,12 +1,13 @@
 import * as z from 'zod'
 import { shippedSockets, type Socket } from './socket'
 
-/** Fittings of which a user may know the take-off; the last five have none in the shipped tables. */
+/** Fittings of which a user may know the take-off. */
 export const partFittings = [
   'elbow-90',
   'elbow-45',
   'tee',
   'coupling',
+  'slip-coupling',
   'valve',
   'union',
   'reducer',

@@ -3,7 +3,7 @@ import { sizeToMillimetres } from '../quantity/units'
 import { methods, type MethodId } from './method'
 import type { SizeFamily } from './pipe'
 import { socketRows } from './tables/sockets'
-import { unmeasuredSocketRows } from './tables/unmeasured-sockets'
+import { roughSocketRows } from './tables/rough-sockets'
 import { threadDiameter } from './thread-size'
 
 /** The end of a fitting that takes a pipe: a cup, a barb, a body with a seal, a thread. */
@@ -75,14 +75,20 @@ function socket(method: MethodId, system: string, size: string, insertion: Figur
   }
 }
 
+/** How far a pipe goes into a socket, in mm; 0 where that is not known. */
+export const depthOf = ({ insertion }: Socket): number => insertion?.mm ?? 0
+
 /** Whether a socket's depth is the least engagement that its standard asks for, and not the whole depth of the socket. */
 export const isLeastDepth = ({ insertion, note }: Socket): boolean =>
   insertion?.basis === 'standard' && note.startsWith('least engagement')
 
-/** Every socket of the catalogue: those with a known insertion depth, then those that must be measured. */
+/** Every socket of the catalogue: those of one depth, then those whose depth is only roughly known. */
 export const shippedSockets: readonly Socket[] = [
   ...socketRows.map(([method, system, size, mm, tolerance, basis, note]) =>
     socket(method, system, size, { mm, tolerance, basis }, note),
   ),
-  ...unmeasuredSocketRows.map(([method, system, size, note]) => socket(method, system, size, null, note)),
+  ...roughSocketRows.map(([method, system, size, byDiameter, more, tolerance, note]) => {
+    const mm = Math.round((byDiameter * madeFor(system, size).od + more) * 10) / 10
+    return socket(method, system, size, { mm, tolerance, basis: 'typical' }, note)
+  }),
 ]

@@ -1,11 +1,14 @@
 import type { Catalogue } from '../catalogue/catalogue'
 import type { PipeStock } from '../cut/lay-pieces'
-import { groupBy } from '../group-by'
+import { groupBy } from '../quantity/group-by'
 import type { Job } from '../job/job'
-import type { Plan, PlanCheck, PlanJoint, PlanPiece } from '../plan/types'
-import type { ClosingError } from '../route/closing'
-import type { Layout } from '../route/layout'
-import { namesOf } from '../route/names'
+import type { CutIn } from '../build/cut-ins'
+import type { PlanJoint, PlanPiece } from '../build/planned'
+import type { PlanCheck } from './rule'
+import type { LegClips } from '../support/leg-clips'
+import type { ClosingError } from '../run/closing'
+import type { Layout } from '../run/layout'
+import { namesOf } from '../run/names'
 import { runChecks } from './rules'
 import { jointChecks } from './rules/joint'
 import { stock as stockRule } from './rules/stock'
@@ -16,9 +19,10 @@ interface Checked {
   readonly layouts: readonly Layout[]
   readonly pieces: readonly PlanPiece[]
   readonly joints: readonly PlanJoint[]
-  readonly supports: Plan['supports']
+  readonly supports: readonly LegClips[]
   readonly stock: readonly PipeStock[]
   readonly closing: readonly ClosingError[]
+  readonly cutIns: readonly CutIn[]
 }
 
 /** What is wrong or open in a plan, worst first; run by run, in the order of the rules. */
@@ -28,6 +32,7 @@ export function checkPlan({ catalogue, job, layouts, stock, ...plan }: Checked):
   const joints = groupBy(plan.joints, ({ run }) => run)
   const supports = groupBy(plan.supports, ({ run }) => run)
   const closing = groupBy(plan.closing, ({ run }) => run)
+  const cutIns = groupBy(plan.cutIns, ({ run }) => run)
   const found = layouts.flatMap((layout) => {
     const { id } = layout.run
     const subject = {
@@ -39,6 +44,7 @@ export function checkPlan({ catalogue, job, layouts, stock, ...plan }: Checked):
       joints: joints.get(id) ?? [],
       supports: supports.get(id) ?? [],
       closing: closing.get(id) ?? [],
+      cutIns: cutIns.get(id) ?? [],
     }
     return [...runChecks.flatMap(({ check }) => check(subject)), ...jointChecks(subject)]
   })

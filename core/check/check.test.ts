@@ -2,9 +2,9 @@ import { describe, expect, it } from 'vitest'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
 import { methods, type MethodId } from '../catalogue/method'
 import { toolSpace } from '../catalogue/tool-space'
-import { planJob } from '../plan'
+import { planJob } from '../plan/plan-job'
 import { said } from '../said'
-import type { PlanPiece } from '../plan/types'
+import type { PlanPiece } from '../build/planned'
 import { barePipe } from './bare-pipe'
 import { pipeId, sampleJob, type SampleRun } from '../sample-run'
 
@@ -227,7 +227,11 @@ describe('what is looked at in a whole run', () => {
       ['caution long', '22 × 0.9 copper half-hard · EN 1057 R250, piece P1', { length: 4200 }],
     ],
     ['unknown-figure', corner('elbow')],
-    ['unknown-figure', straight, ['caution no take-off', 'Run, piece P1', { socket: '22 solder', fitting: 'outlet' }]],
+    [
+      'unknown-figure',
+      { legs: [['open:s', 'east', 1000, 'union:e']], nodes: { e: { method: 'compression' } } },
+      ['caution no take-off', 'Run, piece P1', { socket: '22 compression', fitting: 'union' }],
+    ],
     [
       'unknown-figure',
       { legs: [['tie-in:s', 'east', 1000, 'open:e']], nodes: { s: { existing: old } } },
@@ -238,9 +242,10 @@ describe('what is looked at in a whole run', () => {
       'support',
       {
         legs: [
-          ['open:s', 'east', 1000, 'outlet:a'],
-          ['open:b', 'east', 900, 'outlet:c'],
+          ['open:s', 'east', 1000, 'union:a'],
+          ['open:b', 'east', 900, 'union:c'],
         ],
+        nodes: { a: { method: 'compression' }, c: { method: 'compression' } },
       },
       ['caution not measured', 'Run, leg 1 and 1 more'],
     ],

@@ -3,11 +3,13 @@ import type { PipeStock } from '../cut/lay-pieces'
 import type { Job } from '../job/job'
 import { sayingOf, type RuleMeta, type Saying } from '../join/rule'
 import type { VerdictKind } from '../join/verdict'
-import type { Plan, PlanCheck, PlanJoint, PlanPiece } from '../plan/types'
+import type { CutIn } from '../build/cut-ins'
+import type { PlanJoint, PlanPiece } from '../build/planned'
+import type { LegClips } from '../support/leg-clips'
 import type { Message, Sentences } from '../quantity/message'
-import type { ClosingError } from '../route/closing'
-import type { Layout } from '../route/layout'
-import type { RunNames } from '../route/names'
+import type { ClosingError } from '../run/closing'
+import type { Layout } from '../run/layout'
+import type { RunNames } from '../run/names'
 
 /** One run of a plan: what a check looks at. */
 export interface RunSubject {
@@ -17,8 +19,9 @@ export interface RunSubject {
   readonly names: RunNames
   readonly pieces: readonly PlanPiece[]
   readonly joints: readonly PlanJoint[]
-  readonly supports: Plan['supports']
+  readonly supports: readonly LegClips[]
   readonly closing: readonly ClosingError[]
+  readonly cutIns: readonly CutIn[]
 }
 
 /** The steps of the work that a check belongs to. */
@@ -30,6 +33,16 @@ export interface CheckMeta<S extends Sentences = Sentences> extends RuleMeta<S> 
   readonly step: CheckedStep
   /** A caution of it is something still to be done, not a reservation to live with. */
   readonly todo: boolean
+}
+
+/** What was found in a plan, and where. */
+export interface PlanCheck extends Message {
+  readonly verdict: VerdictKind
+  /** Where in the job, by the names that people point with. */
+  readonly where: string
+  readonly run: string
+  readonly node?: string
+  readonly leg?: string
 }
 
 /** Where a check points. */

@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import loadHighs from 'highs'
 import { beforeAll, describe, expect, it } from 'vitest'
 import { cutStock, type StockProgress } from './cut-stock'
-import type { StockQuestion } from './cutting-problem'
+import { cuttingProblem, type StockQuestion } from './cutting-problem'
 import { fillBest } from './fill'
 import { highsSolver } from './highs-solver'
 import type { Solver } from './solver'
@@ -187,11 +187,26 @@ describe('cutting stock', () => {
     const { plan, isLargestRemainder } = solve(question([2000, 900, 600]))
     expect(Math.max(...plan.bars.map(({ rest }) => rest))).toBe(2400)
     expect(isLargestRemainder).toBe(true)
+    // 1700, 1700 and 2000 stand alone and 1000 goes to one of them; that no other laying leaves more is not shown.
+    expect(solve(question([1000, 2000, 1700, 1700]))).toMatchObject({ newBars: 3, bound: 3, isLargestRemainder: false })
+  })
+
+  it('hands out the first fit, then the bound that is sharper than lengths alone, then what it ends with', () => {
+    // 3 × 1600 is 4800 of 6000, but no bar takes two.
+    expect(stepsOf(question([1600, 1600, 1600])).map(({ stage, newBars, bound }) => [stage, newBars, bound])).toEqual([
+      ['first fit', 3, 2],
+      ['bound', 3, 3],
+      ['done', 3, 3],
+    ])
+    expect(stepsOf(question([1400, 1600])).map(({ stage, bound }) => [stage, bound])).toEqual([
+      ['first fit', 1],
+      ['done', 1],
+    ])
   })
 
   it('refuses a piece of no length, by its name', () => {
     const of = question([1200, 0])
-    expect(() => solve(of)).toThrow(/Piece .*more than nought/)
+    expect(() => solve(of)).toThrow(/Piece “?p1”?.*more than nought/)
   })
 
   it('uses an offcut before a new length, and says which', () => {
@@ -213,6 +228,17 @@ describe('cutting stock', () => {
 
   it('sets aside what is longer than a length', () => {
     expect(solve(question([3100, 500])).plan).toMatchObject({ tooLong: [{ id: 'p0' }], bars: [{ rest: 2500 }] })
+  })
+
+  it('in whole steps, new bars come first and offcuts from the shortest, those cut into already before the others', () => {
+    const offcuts = [2500, 900, 4000, 500, 900].map((length, index) => ({ id: `rack-${index}`, length }))
+    const { sources } = cuttingProblem(question([3100, 500], { offcuts }), 'nearest')
+    expect(sources.map(({ offcuts: same }) => same.map(({ id }) => id))).toEqual([
+      [],
+      ['rack-3'],
+      ['rack-2', 'rack-1', 'rack-4'],
+      ['rack-0'],
+    ])
   })
 
   it('refuses a bar of nothing and a negative kerf', () => {

@@ -65,7 +65,7 @@ function toPlan(
 /** The bound that needs no solver: what all pieces take, over what a bar has. */
 function plainBound({ sizes, demand, sources }: CuttingProblem): number {
   const taken = sizes.reduce((sum, size, kind) => sum + size * demand[kind]!, 0)
-  const onRack = sources.slice(1).reduce((sum, { capacity, offcuts }) => sum + capacity * offcuts.length, 0)
+  const onRack = sources.reduce((sum, { capacity, offcuts }) => sum + capacity * offcuts.length, 0)
   return Math.max(0, Math.ceil((taken - onRack) / sources[0]!.capacity))
 }
 

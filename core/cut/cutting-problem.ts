@@ -1,4 +1,4 @@
-import { groupBy } from '../group-by'
+import { groupBy } from '../quantity/group-by'
 import { commonStep, stepsOf, type StepRounding } from './units'
 import type { StockPiece } from './stock'
 

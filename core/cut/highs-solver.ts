@@ -39,7 +39,7 @@ export function highsSolver(highs: Highs): Solver {
           model.options.set('time_limit', seconds)
           model.run()
           const { colValue } = model.getSolution()
-          const found = Number.isFinite(model.getObjectiveValue()) && model.info.get('primal_solution_status') === 2
+          const found = model.info.get('primal_solution_status') === 2
           model.options.set('time_limit', 1e6)
           kindOfAll(constants.variableType.continuous)
           return found ? [...colValue].map(Math.round) : null

@@ -35,6 +35,12 @@ describe('the largest remainder', () => {
     expect(isLargest(problem, patterns)).toBe(false)
   })
 
+  it('a bar that nothing made fuller at first is looked at again after the others have changed', () => {
+    const { problem, patterns, onBars } = laid([50, 40], [78, 7], [20, 12])
+    // 78 + 20 sets the 7 free, and only then the first bar has something to take.
+    expect(sums(onBars(gatherRemainder(problem, patterns)))).toEqual([12, 97, 98])
+  })
+
   it('is that of a new bar, not of an offcut, however little lies on that', () => {
     const pieces = [
       { id: 'a', length: 60 },
@@ -50,6 +56,31 @@ describe('the largest remainder', () => {
     const gathered = gatherRemainder(problem, [whole, offcut])
     expect(gathered.find(({ source }) => source === 0)?.counts).toEqual([0, 1])
     expect(gathered.find(({ source }) => source === 1)?.counts).toEqual([1, 1])
+  })
+
+  it('where all lies on offcuts there is none to be larger, and what lies on an offcut is none', () => {
+    const pieces = [60, 30].map((length) => ({ id: `p${length}`, length }))
+    const on = (offcuts: number[]) =>
+      cuttingProblem(
+        { pieces, barLength: 100, kerf: 0, offcuts: offcuts.map((length) => ({ id: `o${length}`, length })) },
+        'nearest',
+      )
+    expect(isLargest(on([90]), [{ source: 1, counts: [1, 1] }])).toBe(true)
+    // 60 on the bar and 30 on the offcut of 40: 30 on the bar is not possible, as 60 fits no offcut.
+    const held = on([40])
+    expect(
+      isLargest(held, [
+        { source: 0, counts: [1, 0] },
+        { source: 1, counts: [0, 1] },
+      ]),
+    ).toBe(true)
+    // But 60 on an offcut of 70 leaves 30 alone on the bar.
+    expect(
+      isLargest(on([70]), [
+        { source: 0, counts: [1, 0] },
+        { source: 1, counts: [0, 1] },
+      ]),
+    ).toBe(false)
   })
 
   it('a bar that becomes empty goes', () => {

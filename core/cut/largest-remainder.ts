@@ -34,7 +34,7 @@ export function gatherRemainder(problem: CuttingProblem, patterns: readonly Patt
   for (let better = emptiest !== undefined; better;) {
     better = false
     for (const bar of bars) {
-      if (bar === emptiest || left(bar) === 0) continue
+      if (bar === emptiest) continue
       const laid = refill(problem, bar, emptiest!)
       if (!laid || loadOf(problem, laid[0]) <= bar.load) continue
       bar.counts = laid[0]
@@ -60,7 +60,7 @@ export function isLargest(problem: CuttingProblem, patterns: readonly Pattern[])
   const loads = fresh.map(({ counts }) => loadOf(problem, counts))
   const capacity = sources[0]!.capacity
   const total = sizes.reduce((sum, size, kind) => sum + size * demand[kind]!, 0)
-  const onRack = sources.slice(1).reduce((sum, { capacity: of, offcuts }) => sum + of * offcuts.length, 0)
+  const onRack = sources.reduce((sum, { capacity: of, offcuts }) => sum + of * offcuts.length, 0)
   const least = Math.max(1, total - (fresh.length - 1) * capacity - onRack)
   const emptiest = Math.min(...loads)
   // The fullest filling of a bar that is one step shorter than what lies there: is it enough?

@@ -4,13 +4,14 @@ import { beforeAll, describe, expect, it } from 'vitest'
 import { shippedCatalogue } from '../catalogue/catalogue'
 import { pipeId } from '../sample-run'
 import { cuttingProblem } from './cutting-problem'
-import { drawBar } from './draw-bar'
+import { drawBar } from '../draw/draw-bar'
 import { layFirstFit } from './first-fit'
 import { highsSolver } from './highs-solver'
 import { layPieces } from './lay-pieces'
 import { bookingSchema, cutsJust, stockQuestionSchema } from './rack'
 import { allRemaining, combine, costOf, dive } from './search-patterns'
 import type { Solver } from './solver'
+import { usualStockLength } from './stock-length'
 import { stepsOf } from './units'
 
 const copper = pipeId('EN 1057', '22', 0.9)
@@ -32,6 +33,13 @@ describe('a job’s pieces on stock', () => {
     expect(second).toMatchObject({ pipe: pex, length: 25_000, bars: [{ rest: 21_000 }] })
   })
 
+  it('a piece of no length, or of less, is not laid but named', () => {
+    const pieces = [-5, 0, 0.5].map((cut) => ({ id: `of ${cut}`, pipe: copper, cut }))
+    const [laid] = layPieces(shippedCatalogue, pieces, undefined)
+    expect(laid).toMatchObject({ unknown: ['of -5', 'of 0'], pieces: [{ id: 'of 0.5', length: 0.5 }] })
+    expect(laid!.bars).toHaveLength(1)
+  })
+
   it('go on the length that the job says', () => {
     const [laid] = layPieces(shippedCatalogue, [{ id: 'P1', pipe: copper, cut: 1800 }], {
       lengths: { [copper]: 2000 },
@@ -39,6 +47,25 @@ describe('a job’s pieces on stock', () => {
       keep: 300,
     })
     expect(laid).toMatchObject({ length: 2000, bars: [{ rest: 198 }] })
+  })
+})
+
+describe('the usual length', () => {
+  const usual = (standard: string, nominal: string, having?: string | number) =>
+    usualStockLength(shippedCatalogue.pipe(pipeId(standard, nominal, having))!)
+  it('metric in 3 m or coils of 25 m, inch in 10 ft or coils of 100 ft, steel in 6 m or 21 ft', () => {
+    const soft = shippedCatalogue.pipes.filter(({ temper }) => temper === 'soft')
+    expect(usual('EN 1057', '22', 0.9)).toBe(3000)
+    expect(usual('EN ISO 15875', '16')).toBe(25_000)
+    expect(usual('ASTM F876', '1/2', 'pex-b')).toBeCloseTo(100 * 304.8, 6)
+    expect(usual('ASTM B88', '1/2', 'L')).toBeCloseTo(10 * 304.8, 6)
+    expect(usual('EN 10255', '1/2')).toBe(6000)
+    const inchSteel = shippedCatalogue.pipes.find(
+      ({ material, standard }) => material === 'galvanised-steel' && standard.startsWith('ASTM'),
+    )!
+    expect(usualStockLength(inchSteel)).toBeCloseTo(21 * 304.8, 6)
+    for (const pipe of soft) expect(usualStockLength(pipe)).toBeGreaterThanOrEqual(25_000)
+    expect(soft.length).toBeGreaterThan(0)
   })
 })
 
@@ -104,6 +131,7 @@ describe('what a cutting plan is made of', () => {
     for (const { source, counts } of bars) {
       const load = counts.reduce((sum, count, kind) => sum + count * sizes[kind]!, 0)
       expect(load).toBeLessThanOrEqual(sources[source]!.capacity)
+      expect(load).toBeGreaterThan(0)
     }
     sources.slice(1).forEach(({ offcuts }, index) => {
       expect(bars.filter(({ source }) => source === index + 1).length).toBeLessThanOrEqual(offcuts.length)

@@ -1,4 +1,4 @@
-import { groupBy } from '../group-by'
+import { groupBy } from '../quantity/group-by'
 import type { Catalogue } from '../catalogue/catalogue'
 import type { Job } from '../job/job'
 import { layOnStock, type StockPiece, type StockPlan } from './stock'
@@ -26,8 +26,8 @@ interface CutPiece {
 export function layPieces(catalogue: Catalogue, pieces: readonly CutPiece[], stock: Job['stock']): PipeStock[] {
   return [...groupBy(pieces, ({ pipe }) => pipe)].map(([pipeId, group]) => {
     const pipe = catalogue.pipe(pipeId)!
-    const known = group.flatMap(({ id, cut }) => (cut !== null && cut > 0 ? [{ id, length: cut }] : []))
-    const unknown = group.filter(({ cut }) => cut === null || cut <= 0).map(({ id }) => id)
+    const known = group.flatMap(({ id, cut }) => (cut && cut > 0 ? [{ id, length: cut }] : []))
+    const unknown = group.filter(({ cut }) => (cut ?? 0) <= 0).map(({ id }) => id)
     const length = stock?.lengths[pipeId] ?? usualStockLength(pipe)
     return {
       pipe: pipeId,

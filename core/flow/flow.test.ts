@@ -3,12 +3,13 @@ import { describe, expect, it } from 'vitest'
 import { boreOf } from '../catalogue/pipe'
 import { said } from '../said'
 import { shippedCatalogue } from '../catalogue/catalogue'
-import { profiles } from '../job/profile'
-import { layOut } from '../route/layout'
+import { profiles } from '../workshop/profile'
+import { layOut } from '../run/layout'
 import { pipeId, sampleJob, type SampleRun } from '../sample-run'
 import { contentOf } from './content'
 import { jointBore, roughnessOf } from './coefficients'
 import { fittingLoss, frictionFactor, pipeLoss } from './loss'
+import { sharedFlow } from './network'
 import { flowPaths } from './path'
 import { velocityOf } from './velocity'
 
@@ -176,5 +177,118 @@ describe('the way to each outlet', () => {
     expect(said(paths(35, 'hot')[0]!.caution)).toContain('1.8 m/s in copper, where 1.5 m/s is the most')
     expect(paths(35, 'heating-return')).toEqual(paths(35, 'heating-flow'))
     expect(() => paths(0)).toThrow(/Draw/)
+  })
+})
+
+describe('ways that meet again', () => {
+  const ring = (nodes: SampleRun['nodes'] = {}, other = 3000) =>
+    sampleJob({
+      pipe: copper22,
+      method: 'solder',
+      nodes,
+      legs: [
+        ['tie-in:s', 'east', 1000, 'tee:a'],
+        ['tee:a', 'north', 1000, 'elbow:b'],
+        ['elbow:b', 'east', 2000, 'tee:c'],
+        ['tee:a', 'east', other, 'elbow:d'],
+        ['elbow:d', 'north', 1000, 'tee:c'],
+        ['tee:c', 'up', 500, 'outlet:o'],
+      ],
+    }).runs[0]!
+  const path = (run: ReturnType<typeof ring>, draw = 20) =>
+    flowPaths(shippedCatalogue, layOut(run), draw, profiles.metric)[0]!
+
+  it('share a draw so that both lose the same: equal ways half each', () => {
+    const square = (flow: number) => 0.01 * flow ** 2
+    const edges = [
+      { from: 's', to: 'a', loss: square },
+      { from: 'a', to: 'o', loss: square },
+      { from: 'o', to: 's', loss: (flow: number) => 2 * square(flow) },
+      { from: 'x', to: 'y', loss: square },
+    ]
+    const flows = sharedFlow(edges, 's', 'o', 20)!
+    // The two edges one after another lose as much as the third: half each, which is drawn the other way round.
+    expect(flows[0]).toBeCloseTo(10, 5)
+    expect(flows[1]).toBeCloseTo(10, 5)
+    expect(flows[2]).toBeCloseTo(-10, 5)
+    expect(flows[3]).toBe(0)
+    expect(sharedFlow(edges, 's', 'y', 20)).toBeNull()
+  })
+
+  it('a way of four times the resistance takes half as much: a third', () => {
+    const flows = sharedFlow(
+      [
+        { from: 's', to: 'o', loss: (flow) => flow ** 2 },
+        { from: 's', to: 'o', loss: (flow) => 4 * flow ** 2 },
+      ],
+      's',
+      'o',
+      30,
+    )!
+    expect(flows[0]).toBeCloseTo(20, 4)
+    expect(flows[1]).toBeCloseTo(10, 4)
+  })
+
+  it('lose less than one way alone, and the speed is the fastest in any pipe', () => {
+    const both = path(ring())
+    const alone = path({ ...ring(), legs: ring().legs.filter(({ id }) => id !== 'l4' && id !== 'l5') })
+    expect(both.loss).toBeLessThan(alone.loss)
+    // All 20 l/min go through the pipe before and after the ring.
+    expect(both.velocity).toBeCloseTo(1.04, 2)
+    expect([both.length, alone.length]).toEqual([4500, 4500])
+  })
+
+  it('a second feed halves what comes through either, and only one from which the water comes', () => {
+    const fed = (upstream: boolean) =>
+      sampleJob({
+        pipe: copper22,
+        method: 'solder',
+        nodes: { f: { condition: { upstream } } },
+        legs: [
+          ['tie-in:s', 'east', 2000, 'tee:a'],
+          ['tee:a', 'east', 2000, 'tie-in:f'],
+          ['tee:a', 'up', 10, 'outlet:o'],
+        ],
+      }).runs[0]!
+    const [two, one] = [path(fed(true)), path(fed(false))]
+    expect(one.loss).toBeGreaterThan(2.5)
+    // Half the flow in 2 m of pipe: 0.43 of its loss and a quarter of the tie-in's and the tee's.
+    expect(two.loss / one.loss).toBeGreaterThan(0.25)
+    expect(two.loss / one.loss).toBeLessThan(0.75)
+    expect(two.length).toBe(2010)
+  })
+
+  it('whatever the ring: what comes to each place goes on from it, and round the ring nothing is lost', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.double({ min: 0.1, max: 50, noNaN: true }), { minLength: 3, maxLength: 12 }),
+        fc.nat(),
+        fc.nat(),
+        (ways, at, chord) => {
+          const count = ways.length
+          const edges = ways.map((factor, index) => ({
+            from: `n${index}`,
+            to: `n${(index + 1) % count}`,
+            loss: (flow: number) => factor * flow ** 1.8,
+          }))
+          edges.push({ from: 'n0', to: `n${1 + (chord % (count - 1))}`, loss: (flow) => 3 * flow ** 1.8 })
+          const outlet = `n${1 + (at % (count - 1))}`
+          const flows = sharedFlow(edges, 'n0', outlet, 20)!
+          for (let place = 1; place < count; place += 1) {
+            const into = edges.reduce(
+              (sum, { from, to }, edge) =>
+                sum + (to === `n${place}` ? flows[edge]! : 0) - (from === `n${place}` ? flows[edge]! : 0),
+              0,
+            )
+            expect(into).toBeCloseTo(outlet === `n${place}` ? 20 : 0, 6)
+          }
+          const round = ways.reduce(
+            (sum, _, edge) => sum + Math.sign(flows[edge]!) * edges[edge]!.loss(Math.abs(flows[edge]!)),
+            0,
+          )
+          expect(Math.abs(round)).toBeLessThan(0.05)
+        },
+      ),
+    )
   })
 })

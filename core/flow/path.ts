@@ -1,16 +1,13 @@
 import type { Catalogue } from '../catalogue/catalogue'
-import { boreOf } from '../catalogue/pipe'
-import type { Leg } from '../job/job'
-import type { Profile } from '../job/profile'
-import { methodAt } from '../route/end'
-import { branchOf, turnAt, type Layout } from '../route/layout'
-import { walk } from '../route/walk'
-import { jointBore, lossCoefficients, roughnessOf } from './coefficients'
-import { contentOf } from './content'
+import type { Run } from '../job/job'
 import { fixed, messagesOf, sentence, type Message } from '../quantity/message'
 import { refusalsOf } from '../quantity/refusal'
-import { fittingLoss, pipeLoss, waterStateOf } from './loss'
-import { velocityOf } from './velocity'
+import type { Layout } from '../run/layout'
+import { walk } from '../run/walk'
+import type { Profile } from '../workshop/profile'
+import { goingOnIn, nothingYet, type Gone, type GoOn } from './gone'
+import { waterStateOf } from './loss'
+import { goneByAllWays } from './shared-ways'
 
 /** What one outlet's draw does on its way from the start of the run: advice, not design. */
 export interface FlowPath {
@@ -49,40 +46,23 @@ const refuse = refusalsOf({ id: 'draw', messages: { none: fixed('Draw: more than
 /** Metres of water to kPa. */
 const kiloPascalPerMetre = 9.80665
 
-/** The loss where water goes on into a leg: at a tee it turns when it comes from the branch, or leaves by it. */
-function coefficientAt(layout: Layout, node: string, from: Leg | undefined, leg: Leg): number {
-  const { kind } = layout.node.get(node)!
-  const arms = layout.arms.get(node) ?? []
-  const branch = kind === 'tee' ? branchOf(arms)?.leg : undefined
-  if (branch && (branch === leg || branch === from)) return lossCoefficients['tee-branch']
-  const turn = turnAt(arms)
-  if (kind === 'elbow' && turn !== null && turn <= 50) return lossCoefficients['elbow-45']
-  return lossCoefficients[kind]
-}
+/** Where water comes in: the run's start, and every tie-in from which it is said to come. */
+const feedsOf = ({ nodes }: Run): string[] =>
+  nodes.flatMap(({ id, kind, condition }, index) =>
+    index === 0 || (kind === 'tie-in' && condition?.upstream) ? [id] : [],
+  )
 
-/** What water has gone through from the start to a node. */
-interface Gone {
-  readonly by: Leg | undefined
-  readonly length: number
-  readonly content: number
-  readonly bore: number
-  readonly copperBore: number
-  readonly insertVelocity: number
-  readonly loss: number
-}
-
-const nothingYet: Gone = {
-  by: undefined,
-  length: 0,
-  content: 0,
-  bore: Infinity,
-  copperBore: Infinity,
-  insertVelocity: 0,
-  loss: 0,
+/** Without loops each node has one way, and all are gone at once. */
+function goneByOneWay({ arms }: Layout, goOn: GoOn, start: string, draw: number): ReadonlyMap<string, Gone> {
+  const gone = new Map<string, Gone>()
+  for (const { node, from, leg } of walk(arms, start))
+    gone.set(node, leg && from !== null ? goOn(gone.get(from)!, from, leg, node, draw) : nothingYet)
+  return gone
 }
 
 /**
- * Velocity and pressure loss from the start of a run to each of its outlets, each drawing alone.
+ * Velocity and pressure loss from where a run is fed to each of its outlets, each drawing alone. Round loops, and from
+ * several feeds, a draw comes by all ways that lead to it.
  *
  * @param draw litres a minute at the outlet, above 0
  * @throws RangeError when the draw is not above 0
@@ -91,53 +71,28 @@ export function flowPaths(catalogue: Catalogue, layout: Layout, draw: number, pr
   if (!(draw > 0)) throw refuse('none')
   const { run, places } = layout
   const state = waterStateOf(run.service)
-  const [start] = run.nodes
-  if (!start) return []
-
-  function goOn(before: Gone, from: string, leg: Leg, to: string): Gone {
-    const pipe = catalogue.pipe(leg.pipe ?? run.pipe)!
-    const bore = boreOf(pipe)
-    const narrowest = Math.min(
-      ...[from, to].map((id) => jointBore(pipe, methodAt(layout.node.get(id)!, run.method, leg))),
-    )
-    const coefficient = coefficientAt(layout, from, before.by, leg)
-    return {
-      by: leg,
-      length: before.length + leg.length,
-      content: before.content + contentOf(pipe, leg.length),
-      bore: Math.min(before.bore, bore),
-      copperBore: pipe.material === 'copper' ? Math.min(before.copperBore, bore) : before.copperBore,
-      insertVelocity: Math.max(before.insertVelocity, velocityOf(draw, narrowest)),
-      loss:
-        before.loss +
-        pipeLoss(draw, bore, leg.length, roughnessOf(pipe), state) +
-        fittingLoss(draw, narrowest, coefficient, state),
-    }
-  }
-
-  const gone = new Map<string, Gone>()
-  for (const { node, from, leg } of walk(layout.arms, start.id))
-    gone.set(node, leg && from !== null ? goOn(gone.get(from)!, from, leg, node) : nothingYet)
-
+  const feeds = feedsOf(run)
+  const goOn = goingOnIn(catalogue, layout)
+  const isTree = layout.closingLegs.size === 0 && feeds.length === 1
+  const gone = isTree ? goneByOneWay(layout, goOn, feeds[0]!, draw) : goneByAllWays(layout, goOn, feeds, draw)
   const most = state === 'hot' ? profile.hotVelocity : profile.coldVelocity
   return run.nodes.flatMap(({ kind, id: outlet }): FlowPath[] => {
     const way = gone.get(outlet)
     if (kind !== 'outlet' || !way?.by) return []
-    const { length, content, bore, insertVelocity, loss, copperBore } = way
-    const inCopper = Number.isFinite(copperBore) ? velocityOf(draw, copperBore) : 0
-    const rise = (places.get(outlet)?.[2] ?? 0) - (places.get(start.id)?.[2] ?? 0)
+    const { length, content, bore, velocity, insertVelocity, loss, copperVelocity } = way
+    const rise = (places.get(outlet)?.[2] ?? 0) - (places.get(feeds[0]!)?.[2] ?? 0)
     return [
       {
         run: run.id,
         outlet,
         length,
         content,
-        velocity: velocityOf(draw, bore),
+        velocity,
         bore,
         insertVelocity,
         loss,
         height: (rise / 1000) * kiloPascalPerMetre,
-        caution: inCopper > most ? tell('fast', { speed: inCopper, most }) : null,
+        caution: copperVelocity > most ? tell('fast', { speed: copperVelocity, most }) : null,
       },
     ]
   })

@@ -1,10 +1,11 @@
 import * as z from 'zod'
 import { methodIds } from '../catalogue/method'
 import { observationSchema, regions, type Observation } from './observation'
-import { profileIds } from './profile'
-import { changedSettingsSchema } from './setting'
+import { profileIds } from '../workshop/profile'
+import { changedSettingsSchema } from '../workshop/setting'
 import { unitSystems } from '../quantity/units'
-import { conditionSchema, placeSchema, services, toolsSchema } from './place'
+import { toolsSchema } from '../workshop/tools'
+import { conditionSchema, placeSchema, services } from './place'
 
 const id = z.string().min(1).max(60)
 const text = (most: number) => z.string().max(most)
@@ -55,6 +56,11 @@ const chainSchema = z.object({
   joints: z.tuple([z.enum(methodIds), z.enum(methodIds)]),
 })
 
+/** What is there already, what of it comes out, and what goes in. */
+export const legStates = ['existing', 'comes out'] as const
+export type LegState = (typeof legStates)[number]
+export const nodeStates = ['new', ...legStates] as const
+
 export const nodeSchema = z.object({
   id,
   name: text(80).optional().meta({ description: 'what people call it: tee under the window' }),
@@ -70,6 +76,21 @@ export const nodeSchema = z.object({
   method: z.enum(methodIds).optional(),
   chain: chainSchema.optional(),
   fitting: text(120).optional(),
+  state: z.enum(nodeStates).optional().meta({
+    description: 'of the fitting; where nothing is said it is new when new pipe goes into it, else as its legs',
+  }),
+  play: z
+    .number()
+    .min(0)
+    .max(500)
+    .optional()
+    .meta({ description: 'mm by which the ends of existing pipe can be sprung apart here, along the pipe' }),
+  gap: z
+    .number()
+    .min(0)
+    .max(500)
+    .optional()
+    .meta({ description: 'mm left open between the two pipes under a slip coupling' }),
   radius: z.number().positive().max(2000).optional().meta({ description: 'mm, centre-line radius of a pulled bend' }),
   measured: measuredSchema.optional(),
   note: text(500).optional(),
@@ -84,6 +105,11 @@ export const legSchema = z.object({
   length: z.number({ error: lengthText }).positive(lengthText).max(100_000, lengthText),
   tolerance: z.number().min(0).max(100).optional().meta({ description: '± mm of the measurement' }),
   pipe: id.optional(),
+  state: z.enum(legStates).optional().meta({ description: 'pipe that is there; new where nothing is said' }),
+  unmeasured: z
+    .boolean()
+    .optional()
+    .meta({ description: 'of existing pipe: its length does not matter, and is drawn with a break' }),
   fixings: z
     .object({
       spacing: z.number().min(50, '50 to 5000 mm').max(5000, '50 to 5000 mm'),

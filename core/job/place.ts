@@ -1,5 +1,4 @@
 import * as z from 'zod'
-import { methodIds, type MethodId } from '../catalogue/method'
 
 const distance = (description: string) => z.number().min(0).max(100_000).optional().meta({ description })
 
@@ -55,22 +54,6 @@ export const conditionSchema = z.object({
   ovality: z.number().min(0).max(50).optional().meta({ description: 'per cent of the diameter' }),
 })
 export type Condition = z.infer<typeof conditionSchema>
-
-/** A tool that is owned: for every size of its method, or for the sizes that its jaws, heads or rings take. */
-export interface OwnedTool {
-  readonly method: MethodId
-  readonly sizes?: readonly string[]
-}
-
-/** The tools that are owned, by method; unsaid means that nothing is known of them. */
-export const toolsSchema = z
-  .array(
-    z.union([
-      z.enum(methodIds).transform((method): OwnedTool => ({ method })),
-      z.object({ method: z.enum(methodIds), sizes: z.array(z.string().max(20)).max(50).optional() }),
-    ]),
-  )
-  .max(100)
 
 export const services = ['cold', 'hot', 'recirculation', 'heating-flow', 'heating-return'] as const
 export type Service = (typeof services)[number]

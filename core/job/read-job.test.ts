@@ -2,11 +2,11 @@ import { describe, expect, it } from 'vitest'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
 import cedar from '../../demo/cedar-kiln-studio.json'
 import tarn from '../../demo/tarn-lane-bakehouse.json'
-import { planJob } from '../plan'
-import { shippedFittings } from '../join/fittings'
-import { addLeg, removeLeg } from './edit-run'
-import { takeForPipe } from './edit-survey'
-import { addSurvey, emptyJob } from './new-job'
+import { planJob } from '../plan/plan-job'
+import { shippedFittings } from '../catalogue/fittings'
+import { addLeg, removeLeg } from '../edit/edit-run'
+import { takeForPipe } from '../edit/edit-survey'
+import { addSurvey, emptyJob } from '../edit/new-job'
 import { readJob, readJobText } from './read-job'
 
 const fields = (change: (job: typeof tarn) => void): string[] => {
@@ -47,6 +47,13 @@ describe('a job file that is wrong names its fields', () => {
   it.each<[string, unknown, string]>([
     ['format', { format: 'other', version: 1 }, 'this is not a job file: format must be “jolvet-job”'],
     ['version', { format: 'jolvet-job', version: 2 }, 'job file version 2 is not known here; version 1 is'],
+    ['version', { format: 'jolvet-job', version: '2' }, 'job file version 2 is not known here; version 1 is'],
+    ['version', { format: 'jolvet-job', version: {} }, 'job file version of this kind is not known here; version 1 is'],
+    [
+      'version',
+      { format: 'jolvet-job', version: '9'.repeat(50) },
+      `job file version ${'9'.repeat(40)} is not known here; version 1 is`,
+    ],
     ['(body)', null, 'a job file is a JSON object'],
     ['(body)', [], 'a job file is a JSON object'],
     ['(body)', 'job', 'a job file is a JSON object'],

@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
 import type { Place } from '../job/place'
-import { shippedCosts } from '../job/costs'
+import { shippedCosts } from '../workshop/costs'
 import { said } from '../said'
 import { pipeId } from '../sample-run'
 import { findFittings } from './find-fitting'
-import { shippedFittings } from './fittings'
+import { shippedFittings } from '../catalogue/fittings'
 import { join } from './join'
 
 /*

@@ -1,7 +1,7 @@
 import { methodIds, methods, type MethodId } from '../catalogue/method'
-import type { Costs } from '../job/costs'
-import type { OwnedTool } from '../job/place'
-import type { Profile } from '../job/profile'
+import type { Costs } from '../workshop/costs'
+import type { OwnedTool } from '../workshop/tools'
+import type { Profile } from '../workshop/profile'
 import { dearness } from './price'
 import type { Verdict, VerdictKind } from './verdict'
 

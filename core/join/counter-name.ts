@@ -1,4 +1,4 @@
-import { endSize, type Fitting, type FittingEnd, type PartKind } from './fitting'
+import { endSize, type Fitting, type FittingEnd, type PartKind } from '../catalogue/fitting'
 
 /** What an end is called beside its size: C a cup, FTG an end that goes inside a fitting, M and F threads. */
 export function endLetters(end: FittingEnd): string {

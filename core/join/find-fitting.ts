@@ -1,4 +1,4 @@
-import { endSize, type Fitting, type FittingEnd, type PartKind } from './fitting'
+import { endSize, type Fitting, type FittingEnd, type PartKind } from '../catalogue/fitting'
 import { oftenThreaded, readName, type NamedEnd, type NamedFitting } from './read-name'
 
 export interface FoundFittings {

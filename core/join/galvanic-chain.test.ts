@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
 import type { MethodId } from '../catalogue/method'
-import { profiles } from '../job/profile'
+import { profiles } from '../workshop/profile'
 import { pipeId } from '../sample-run'
-import type { Fitting, FittingEnd } from './fitting'
+import type { Fitting, FittingEnd } from '../catalogue/fitting'
 import { galvanicReason } from './galvanic-chain'
 import type { Circumstances } from './judge'
 

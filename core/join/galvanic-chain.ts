@@ -1,6 +1,6 @@
 import type { MethodId } from '../catalogue/method'
 import type { Pipe } from '../catalogue/pipe'
-import type { Fitting } from './fitting'
+import type { Fitting } from '../catalogue/fitting'
 import type { Circumstances } from './judge'
 import { galvanic, galvanicSays } from './rules/galvanic'
 import { methods } from '../catalogue/method'

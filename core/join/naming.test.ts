@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { counterName } from './counter-name'
-import { drawFitting } from './draw-fitting'
+import { drawFitting } from '../draw/draw-fitting'
 import { findFittings } from './find-fitting'
-import { shippedFittings } from './fittings'
+import { shippedFittings } from '../catalogue/fittings'
 import { readName } from './read-name'
 
 const asked = (text: string) => findFittings(shippedFittings(), text)
@@ -51,6 +51,25 @@ describe('the name of a fitting', () => {
     expect(asked('22 x 22 coupling').named).toMatchObject({ kind: 'coupling', hints: [] })
   })
 
+  it('a method that is said once holds for every end, one that is said for each end for its own', () => {
+    const ends = (text: string) => {
+      const read = readName(text)
+      return read.ok ? read.named.ends.map(({ size, method, type }) => [size, method, type]) : []
+    }
+    expect(ends('22 x 15 solder reducer')).toEqual([
+      ['22', 'solder', undefined],
+      ['15', 'solder', undefined],
+    ])
+    expect(ends('22 solder x 15 press reducer').map(([, method]) => method)).toEqual(['solder', 'press-metal'])
+    expect(ends('press coupling 28').map(([size, method]) => [size, method])).toEqual([
+      ['28', 'press-metal'],
+      ['28', 'press-metal'],
+    ])
+    // An end without a size has that of the end before it, or else the first that is said.
+    expect(ends('solder x 22 press coupling').map(([size]) => size)).toEqual(['22', '22'])
+    expect(ends('28 x 22 x tee').map(([size]) => size)).toEqual(['28', '22', '22'])
+  })
+
   it('says what is missing', () => {
     expect(readName('1/2 of something')).toEqual({ ok: false, problem: expect.stringContaining('say what it is') })
     expect(asked('97 solder tee').problem).toContain('no such fitting')
@@ -71,6 +90,15 @@ describe('a fitting as a line drawing', () => {
     const [from, to] = drawn('22 solder elbow 45')
     const angle = (Math.atan2(-to!.y, to!.x) * 180) / Math.PI
     expect([from!.y, Math.round(angle)]).toEqual([expect.closeTo(0, 6), 45])
-    expect(drawn('22 solder cap')).toHaveLength(1)
+    expect(drawn('22 solder cap').map(({ x }) => Math.sign(x))).toEqual([-1])
+    const turnOf = (text: string) => {
+      const [one, other] = drawn(text)
+      return [Math.sign(one!.x), Math.round((Math.atan2(-other!.y, other!.x) * 180) / Math.PI)]
+    }
+    expect(turnOf('1/2 street 90')).toEqual([-1, 90])
+    expect(turnOf('1/2 street 45')).toEqual([-1, 45])
+    expect(turnOf('22 solder elbow')).toEqual([-1, 90])
+    expect(turnOf('1/2 drop-ear elbow')).toEqual([-1, 90])
+    expect(turnOf('22 solder coupling')).toEqual([-1, 0])
   })
 })

@@ -1,6 +1,6 @@
 import { threadDiameter } from '../catalogue/thread-size'
-import type { Costs } from '../job/costs'
-import type { Fitting, FittingEnd, PartKind } from './fitting'
+import type { Costs } from '../workshop/costs'
+import type { Fitting, FittingEnd, PartKind } from '../catalogue/fitting'
 
 /** How much dearer than a coupling a fitting of this kind is; made up, like the prices. */
 export const dearness: Readonly<Record<PartKind, number>> = {

@@ -1,6 +1,6 @@
 import type { MethodId } from '../catalogue/method'
 import { sizeToMillimetres } from '../quantity/units'
-import type { PartKind } from './fitting'
+import type { PartKind } from '../catalogue/fitting'
 
 /** One end as a name gives it; what it does not say is left open. */
 export interface NamedEnd {

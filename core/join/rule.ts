@@ -1,11 +1,12 @@
 import type { Method } from '../catalogue/method'
 import type { Pipe } from '../catalogue/pipe'
 import type { Socket } from '../catalogue/socket'
-import type { Condition, OwnedTool, Place, Service } from '../job/place'
-import type { Profile } from '../job/profile'
-import type { SettingId } from '../job/setting'
+import type { Condition, Place, Service } from '../job/place'
+import type { OwnedTool } from '../workshop/tools'
+import type { Profile } from '../workshop/profile'
+import type { SettingId } from '../workshop/setting'
 import { messagesOf, type Message, type Sentences, type Told } from '../quantity/message'
-import type { ThreadEnd } from './fitting'
+import type { ThreadEnd } from '../catalogue/fitting'
 import type { Reason, RuleBasis, VerdictKind } from './verdict'
 
 /** One pipe end and one method, in one place: what a rule looks at. */

@@ -1,10 +1,10 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { shippedCatalogue } from '../catalogue/catalogue'
-import { planJob } from '../plan'
+import { planJob } from './plan-job'
 import { randomStream } from '../quantity/random-stream'
 import type { MethodId } from '../catalogue/method'
-import { allowanceOf, type AllowedEnd } from '../route/allowance'
+import { allowanceOf, type AllowedEnd } from '../run/allowance'
 import { pipeId, sampleJob } from '../sample-run'
 import { closingChains, closureOf, shareThatCloses, type Chain } from './closure'
 
@@ -40,6 +40,18 @@ describe('how wrong a piece may be cut', () => {
       shippedCatalogue,
     )
     expect(elbows.pieces[1]!.allowance).toEqual({ short: 0, long: 0, err: 'short' })
+    const slipping = planJob(
+      sampleJob({
+        pipe: pipeId('EN 1057', '22', 0.9),
+        method: 'solder',
+        legs: [
+          ['elbow:a', 'east', 900, 'slip-coupling:b'],
+          ['slip-coupling:b', 'east', 500, 'cap:e'],
+        ],
+      }),
+      shippedCatalogue,
+    )
+    expect(slipping.pieces.map(({ allowance }) => allowance.err)).toEqual(['either way', 'either way'])
   })
 
   it('a method’s own share where it asks for more than the profile: a push-fit of 25 spares a tenth', () => {
@@ -112,13 +124,14 @@ describe('closure between two fixed points', () => {
     const [run] = job.runs
     const nodes = run!.nodes.map((node) => ({
       ...node,
-      kind: node.id === 'a' ? ('valve' as const) : node.id === 'b' ? ('coupling' as const) : node.kind,
+      ...(node.id === 'a' ? { kind: 'union' as const, method: 'compression' as const } : {}),
+      ...(node.id === 'b' ? { kind: 'coupling' as const } : {}),
     }))
-    const valve = {
+    const joined = {
       ...job,
       runs: [{ ...run!, nodes, legs: run!.legs.map((leg) => ({ ...leg, direction: 'east' as const })) }],
     }
-    expect(chainOf(valve).unknown).toEqual(['P1', 'P2'])
+    expect(chainOf(joined).unknown).toEqual(['P1', 'P2'])
     const measured = {
       ...job,
       runs: [{ ...run!, legs: run!.legs.map((leg) => (leg.id === 'l2' ? { ...leg, tolerance: 3 } : leg)) }],

@@ -1,11 +1,12 @@
 import type { Vector } from '../quantity/vector'
 import type { Job } from '../job/job'
 import { normal } from '../quantity/normal'
-import { unitVector } from '../route/direction'
-import { layOut } from '../route/layout'
-import { spareDepth } from '../route/allowance'
-import { pathBetween } from '../route/path'
-import type { Plan, PlanPiece } from './types'
+import { closingsOf } from '../run/closing'
+import { unitVector } from '../run/direction'
+import { layOut } from '../run/layout'
+import { spareDepth } from '../run/allowance'
+import type { PlanPiece } from '../build/planned'
+import type { Plan } from './types'
 
 /** One length on the way between two fixed points, with all that makes it uncertain. */
 export interface ClosingPart {
@@ -17,7 +18,7 @@ export interface ClosingPart {
   readonly give: number
 }
 
-/** The way between two fixed points of a run. */
+/** The way between two fixed points of a run, or round a loop. */
 export interface Chain {
   readonly run: string
   readonly from: string
@@ -49,7 +50,7 @@ function partOf(piece: PlanPiece, along: Vector, legTolerances: readonly number[
 }
 
 /**
- * The ways between the fixed points of each run. A bent piece counts along the straight line between its ends.
+ * The ways between the fixed points of each run and round its loops. A bent piece counts along the straight line between its ends.
  *
  * @param share least share of its depth that a joint must have, above 0 to 1
  */
@@ -61,9 +62,7 @@ export function closingChains(job: Job, plan: Plan, share: number): Chain[] {
         .filter((piece) => piece.run === run.id)
         .flatMap((piece) => piece.legs.map((leg) => [leg, piece] as const)),
     )
-    const fixed = run.nodes.filter(({ at }) => at)
-    return fixed.slice(1).map((end): Chain => {
-      const path = pathBetween(layout, fixed[0]!.id, end.id)
+    return closingsOf(layout).map(({ path, from, to }): Chain => {
       const pieces = [...new Set(path.flatMap(({ leg }) => pieceAt.get(leg.id) ?? []))]
       const parts = pieces.map((piece) => {
         const legs = path.filter(({ leg }) => piece.legs.includes(leg.id))
@@ -80,7 +79,7 @@ export function closingChains(job: Job, plan: Plan, share: number): Chain[] {
         )
       })
       const unknown = pieces.filter(({ cut }) => cut === null).map(({ id }) => id)
-      return { run: layout.run.id, from: fixed[0]!.id, to: end.id, parts, unknown }
+      return { run: layout.run.id, from, to, parts, unknown }
     })
   })
 }

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
-import { shippedCosts } from '../job/costs'
+import { shippedCosts } from '../workshop/costs'
 import { pipeId } from '../sample-run'
 import { cornerChoice } from './corner'
 

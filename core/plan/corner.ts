@@ -3,7 +3,7 @@ import { bendVerdict, type BendingMethod, type BendVerdict } from '../bend/limit
 import type { Catalogue } from '../catalogue/catalogue'
 import { methodIds, type MethodId } from '../catalogue/method'
 import type { Pipe } from '../catalogue/pipe'
-import type { Costs } from '../job/costs'
+import type { Costs } from '../workshop/costs'
 
 /** One corner, bent or made with an elbow. */
 export interface CornerChoice {

@@ -67,3 +67,29 @@ export const flowOut = (litresPerMinute: number, units: Units): number =>
 /** Metres a second from feet a second, and back. */
 export const speedIn = (feet: number): number => (feet * foot) / 1000
 export const speedOut = (metres: number): number => (metres * 1000) / foot
+
+/** Pressure of a test: bar to the hundredth, or pounds to the square inch to the tenth. @example formatTestPressure(6.6, 'metric') // '6.60 bar' */
+export const formatTestPressure = (bar: number, units: Units): string =>
+  units === 'metric' ? `${bar.toFixed(2)} bar` : `${((bar * 100) / kilopascalPerPsi).toFixed(1)} psi`
+
+/** Bar from a typed figure in the reader's units, and back: bar, or pounds to the square inch. */
+export const testPressureIn = (typed: number, units: Units): number =>
+  units === 'metric' ? typed : (typed * kilopascalPerPsi) / 100
+export const testPressureOut = (bar: number, units: Units): number =>
+  units === 'metric' ? bar : (bar * 100) / kilopascalPerPsi
+
+/** Millilitres in a fluid ounce, and in a drop. */
+const fluidOunce = 29.5735
+const drop = 0.05
+
+/**
+ * A leak: millilitres or fluid ounces a minute, and drops a second where they can be counted.
+ *
+ * @example formatLeak(0.6, 'metric') // '0.60 ml/min, 0.2 drops a second'
+ */
+export function formatLeak(mlPerMinute: number, units: Units): string {
+  const size =
+    units === 'metric' ? `${rounded(mlPerMinute)} ml/min` : `${(mlPerMinute / fluidOunce).toPrecision(2)} fl oz/min`
+  const drops = mlPerMinute / drop / 60
+  return drops >= 0.05 && drops <= 10 ? `${size}, ${drops.toFixed(1)} drops a second` : size
+}

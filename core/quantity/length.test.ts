@@ -5,6 +5,7 @@ import { formatLength } from './format-length'
 import { formatAtMost, formatTolerance } from './format-tolerance'
 import { parseLength } from './parse-length'
 import { sizeToMillimetres } from './units'
+import { typedLength } from './typed-length'
 import { toCelsius, toFahrenheit } from './temperature'
 
 describe('reading lengths', () => {
@@ -34,6 +35,7 @@ describe('reading lengths', () => {
     ['7 in 3', 'metric', null],
     ['x7"', 'metric', null],
     ["5' x", 'metric', null],
+    ["5' 6 in 3", 'metric', null],
     ['1 m 20', 'metric', null],
   ] as const)('%s in %s', (text, units, mm) => {
     const parsed = parseLength(text, units)
@@ -107,6 +109,35 @@ describe('writing lengths', () => {
     expect(formatLength(mm, units)).toBe(text.replace('1 187', '1\u2009187').replace(' mm', '\u2009mm'))
   })
 
+  it('thousands stand apart, nought has no sign, and what rounds to nought neither', () => {
+    expect(formatLength(12_345_678.4, 'metric')).toBe('12\u2009345\u2009678.5\u2009mm')
+    expect([formatLength(-0.2, 'metric'), formatLength(0, 'metric')]).toEqual(['0\u2009mm', '0\u2009mm'])
+    expect([formatLength(-1500, 'metric'), formatLength(-0.5, 'metric')]).toEqual([
+      '−1\u2009500\u2009mm',
+      '−0.5\u2009mm',
+    ])
+    expect([formatLength(-0.7, 'imperial'), formatLength(-1.6, 'imperial')]).toEqual(['0″', '−1/16″'])
+  })
+
+  it('what stands in a field is read back as what is held: to the hundredth, or to a fiftieth of it', () => {
+    const limits = { min: -20_000, max: 20_000 }
+    const lengths = fc.oneof(fc.integer({ min: -100_000, max: 1_000_000 }), fc.integer({ min: -300, max: 300 }))
+    fc.assert(
+      fc.property(lengths, fc.constantFrom('metric' as const, 'imperial' as const), (hundredths, units) => {
+        const mm = hundredths / 100
+        const read = parseLength(typedLength(mm, units), units, limits)
+        expect(read.ok).toBe(true)
+        const most = units === 'metric' ? 0.001 : Math.max(0.0127, Math.abs(mm) / 50)
+        expect(Math.abs((read.ok ? read.mm : NaN) - mm)).toBeLessThanOrEqual(most + 1e-9)
+      }),
+    )
+    expect(typedLength(0, 'imperial')).toBe('0″')
+    expect(typedLength(15.4, 'metric')).toBe('15.4')
+    expect(typedLength(1187.25, 'metric')).toBe('1187.25')
+    expect(typedLength(22.2, 'imperial')).toBe('7/8″')
+    expect(typedLength(-0.9, 'imperial')).toBe('−0.035″')
+  })
+
   it('what is written is read back within half its rounding', () => {
     fc.assert(
       fc.property(
@@ -146,6 +177,15 @@ describe('tolerances and waits', () => {
     [36000, '10:00:00', '10 h'],
   ])('%d s is %s on the clock and %s in words', (seconds, clock, words) => {
     expect([formatClock(seconds), formatWait(seconds)]).toEqual([clock, words])
+  })
+
+  it('no tolerance is none, and one of half a sixteenth or of whole ones is told in sixteenths', () => {
+    const sixteenth = 25.4 / 16
+    expect(formatTolerance(0, 'imperial')).toBe('0″')
+    expect(formatTolerance(sixteenth / 2, 'imperial')).toBe('1/16″')
+    expect(formatTolerance(sixteenth / 2 - 0.001, 'imperial')).toBe('0.031″')
+    expect(formatTolerance(2 * sixteenth, 'imperial')).toBe('1/8″')
+    expect(formatTolerance(2 * sixteenth + 0.01, 'imperial')).toBe('3/16″')
   })
 
   it('temperatures go both ways', () => {

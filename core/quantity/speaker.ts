@@ -4,9 +4,11 @@ import { formatAtMost, formatTolerance } from './format-tolerance'
 import {
   formatFall,
   formatFlow,
+  formatLeak,
   formatPressure,
   formatSpeed,
   formatTemperature,
+  formatTestPressure,
   formatVolume,
   formatWarming,
 } from './format-water'
@@ -33,6 +35,10 @@ export interface Speaker {
   flow(litresPerMinute: number): string
   speed(metresPerSecond: number): string
   pressure(kilopascal: number): string
+  /** A leak, by its millilitres a minute. */
+  leak(mlPerMinute: number): string
+  /** Pressure of a test. */
+  testPressure(bar: number): string
   fall(perMille: number): string
   /** A text in the reader's own trade words. */
   trade(text: string): string
@@ -60,6 +66,8 @@ export function speakerFor(units: Units, vocabularies: ReadonlyMap<string, Vocab
     flow: (litres) => formatFlow(litres, units),
     speed: (metres) => formatSpeed(metres, units),
     pressure: (kilopascal) => formatPressure(kilopascal, units),
+    leak: (mlPerMinute) => formatLeak(mlPerMinute, units),
+    testPressure: (bar) => formatTestPressure(bar, units),
     fall: (perMille) => formatFall(perMille, units),
     trade: (text) => inTradeWords(text, units),
     tell(message) {

@@ -1,6 +1,6 @@
 import type { Leg } from '../job/job'
-import type { Layout } from '../route/layout'
-import { walk } from '../route/walk'
+import type { Layout } from '../run/layout'
+import { walk } from '../run/walk'
 import type { LegClips } from './leg-clips'
 
 /** Pipe between clips that leads through at least one node. */

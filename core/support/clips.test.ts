@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { shippedCatalogue } from '../catalogue/catalogue'
-import { planJob } from '../plan'
+import { planJob } from '../plan/plan-job'
 import type { Plan } from '../plan/types'
 import { said } from '../said'
 import { pipeId, sampleJob, type SampleRun } from '../sample-run'
@@ -156,11 +156,12 @@ describe('round the corners', () => {
       pipe: copper15,
       method: 'solder',
       legs: [
-        ['open:a', 'east', 3000, 'outlet:b'],
+        ['open:a', 'east', 3000, 'union:b'],
         ['open:c', 'east', 3000, 'open:d'],
-        ['open:e', 'east', 3000, 'outlet:f'],
+        ['open:e', 'east', 3000, 'union:f'],
         ['open:g', 'east', 3000, 'open:h'],
       ],
+      nodes: { b: { method: 'compression' }, f: { method: 'compression' } },
     })
     const legs = job.runs[0]!.legs.map((leg, at) =>
       at % 2 ? { ...leg, fixings: { spacing: 2400, offset: 300 } } : leg,

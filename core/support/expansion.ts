@@ -1,6 +1,6 @@
 import type { Material } from '../catalogue/material'
-import type { Profile } from '../job/profile'
-import type { SettingId } from '../job/setting'
+import type { Profile } from '../workshop/profile'
+import type { SettingId } from '../workshop/setting'
 
 /** Growth of a pipe and the free leg that takes it up. */
 export interface Expansion {

@@ -1,10 +1,9 @@
 import { materialFacts } from '../catalogue/tables/materials'
 import { materialKey } from '../catalogue/material'
 import type { Catalogue } from '../catalogue/catalogue'
-import { setLeg } from '../job/edit-run'
-import type { Job, Leg } from '../job/job'
-import type { Profile } from '../job/profile'
-import type { Layout } from '../route/layout'
+import type { Leg } from '../job/job'
+import type { Profile } from '../workshop/profile'
+import type { Layout } from '../run/layout'
 import { expansion, freeLegConstant, type Expansion } from './expansion'
 import type { LegClips } from './leg-clips'
 
@@ -45,7 +44,8 @@ function follow(layout: Layout, leg: Leg, from: string): { legs: Leg[]; end: str
     const next = arms.find(
       ({ leg: other, away }) => other !== last && back[0] * away[0] + back[1] * away[1] + back[2] * away[2] < -inLine,
     )
-    if (!next) return { legs, end: at }
+    // Round a loop that cannot be, of legs all in one line, it would go for ever.
+    if (!next || legs.includes(next.leg) || next.leg === leg) return { legs, end: at }
     legs.push(next.leg)
     at = next.leg.from === at ? next.leg.to : next.leg.from
     last = next.leg
@@ -61,20 +61,6 @@ function turningAt(layout: Layout, node: string, stretch: ReadonlySet<Leg>): Tur
   }
 }
 
-/**
- * The job with clips kept off the legs that turn off at a node, as far as a free leg must reach.
- *
- * @param mm free leg, from the node's centre; kept to the tenth, never less than is needed
- */
-export function keepClipsOff(job: Job, runId: string, { node, legs }: Turning, mm: number): Job {
-  const kept = Math.ceil(mm * 10) / 10
-  return legs.reduce((changed, id) => {
-    const leg = changed.runs.find((run) => run.id === runId)?.legs.find((of) => of.id === id)
-    if (!leg) return changed
-    return setLeg(changed, runId, id, { free: { ...leg.free, [leg.from === node ? 'start' : 'end']: kept } })
-  }, job)
-}
-
 /** The shortest free length of the legs that turn off at a node, to their first clip. */
 function freeAt(
   layout: Layout,
@@ -82,10 +68,11 @@ function freeAt(
   stretch: ReadonlySet<Leg>,
   clips: ReadonlyMap<string, LegClips>,
 ): FreeEnd {
-  const turning = (layout.arms.get(node) ?? []).filter(({ leg }) => !stretch.has(leg))
-  if (turning.some(({ leg }) => (clips.get(leg.id)?.unknown ?? null) !== null)) return 'unknown'
+  const turning = layout.arms.get(node)!.filter(({ leg }) => !stretch.has(leg))
+  // Nobody has said where pipe that is there has its clips.
+  if (turning.some(({ leg }) => clips.get(leg.id)?.unknown !== null)) return 'unknown'
   const lengths = turning.map(({ leg }) => {
-    const at = clips.get(leg.id)?.at ?? []
+    const { at } = clips.get(leg.id)!
     if (at.length === 0) return leg.length
     return leg.from === node ? at[0]! : leg.length - at.at(-1)!
   })

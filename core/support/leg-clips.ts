@@ -1,15 +1,16 @@
 import type { Catalogue } from '../catalogue/catalogue'
 import { isPlastic, materialNames } from '../catalogue/material'
-import { groupBy } from '../group-by'
+import { groupBy } from '../quantity/group-by'
 import type { Basis } from '../quantity/basis'
 import type { Message } from '../quantity/message'
 import { supportSpacing } from '../catalogue/support-spacing'
 import { bendLengths } from '../bend/geometry'
 import type { Leg } from '../job/job'
-import type { Profile } from '../job/profile'
-import { attitudeOf } from '../route/direction'
-import { pieceEnd } from '../route/end'
-import { turnAt, type Layout } from '../route/layout'
+import type { Profile } from '../workshop/profile'
+import { attitudeOf } from '../run/direction'
+import { pieceEnd } from '../run/end'
+import { turnAt, type Layout } from '../run/layout'
+import { isNewLeg } from '../run/states'
 import { clipPositions } from './clips'
 import { bareSpans } from './bare-spans'
 import { fewestClips, fixingsWithin } from './fixings'
@@ -107,15 +108,21 @@ export function clipsOfLeg(catalogue: Catalogue, layout: Layout, leg: Leg, profi
 
 const caution = (message: Message) => ({ ...message, verdict: 'caution' as const })
 
+/** The layout as its new pipe alone has it: pipe that is there has its own clips, and holds what is joined to it. */
+const newPipeOf = (layout: Layout): Layout => ({
+  ...layout,
+  arms: new Map([...layout.arms].map(([id, arms]) => [id, arms.filter(({ leg }) => isNewLeg(leg))])),
+})
+
 /**
- * The clips of all legs of a run, with what is bare round its corners: spans are measured along the pipe from clip to
+ * The clips of all new legs of a run, with what is bare round its corners: spans are measured along the pipe from clip to
  * clip, through fittings and through legs that are too short for a clip.
  */
 export function clipsOfRun(catalogue: Catalogue, layout: Layout, profile: Profile): LegClips[] {
-  const clips = layout.run.legs.map((leg) => clipsOfLeg(catalogue, layout, leg, profile))
+  const clips = layout.run.legs.filter(isNewLeg).map((leg) => clipsOfLeg(catalogue, layout, leg, profile))
   const notes = new Map<string, LegClips['notes'][number][]>()
   const note = (leg: string, of: LegClips['notes'][number]) => notes.set(leg, [...(notes.get(leg) ?? []), of])
-  for (const { legs, short, length, most } of bareSpans(layout, clips)) {
+  for (const { legs, short, length, most } of bareSpans(newPipeOf(layout), clips)) {
     const isBare = length > most + 0.1
     for (const leg of short)
       note(

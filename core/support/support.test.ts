@@ -2,12 +2,13 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { shippedCatalogue } from '../catalogue/catalogue'
 import { materials, type Material } from '../catalogue/material'
-import { profiles, profileWith } from '../job/profile'
-import { planJob } from '../plan'
-import { layOut } from '../route/layout'
+import { profiles, profileWith } from '../workshop/profile'
+import { planJob } from '../plan/plan-job'
+import { layOut } from '../run/layout'
 import { said } from '../said'
 import { pipeId, sampleJob } from '../sample-run'
-import { growthOf, keepClipsOff } from './free-leg'
+import { keepClipsOff } from '../edit/keep-clips-off'
+import { growthOf } from './free-leg'
 import { countClips, guidesBetween, type LegClips } from './leg-clips'
 import { expansion, freeLegConstant, loopFor, roomAtWall } from './expansion'
 import { fewestClips, fixingsWithin } from './fixings'
@@ -80,6 +81,7 @@ describe('expansion', () => {
     expect(growth).toBeCloseTo(8.3, 6)
     expect(freeLeg).toBeCloseTo(824.3, 1) // 61 × √(22 × 8.3) = 61 × 13.513
     expect(loopFor(freeLeg).out).toBeCloseTo(412.1, 1)
+    expect(loopFor(freeLeg).across).toBeCloseTo(206.1, 1)
     expect(roomAtWall(growth)).toBeCloseTo(10.3, 6)
   })
 
@@ -212,13 +214,44 @@ describe('growth of a stretch against its free legs', () => {
       service: 'hot',
       legs: [
         ['tie-in:s', 'east', 6000, 'elbow:b'],
-        ['elbow:b', 'up', 900, 'outlet:e'],
+        ['elbow:b', 'up', 900, 'union:e'],
       ],
+      nodes: { e: { method: 'compression' } },
     })
     const plan = planJob(unmeasured, shippedCatalogue)
     const [run] = unmeasured.runs
     const found = growthOf(shippedCatalogue, layOut(run!), run!.legs[0]!, plan.supports, 50, profiles.metric)
     expect(found).toMatchObject({ enough: null, free: [0, 'unknown'] })
+  })
+
+  it('what gives is the shorter of two legs that turn off, from either end of them; a held end gives nothing, an open one all', () => {
+    const around = (last: 'outlet' | 'tie-in' | 'open') => {
+      const job = sampleJob({
+        pipe: pipeId('EN 1057', '22', 0.9),
+        method: 'press-metal',
+        service: 'hot',
+        legs: [
+          // Drawn towards the tee, and away from it.
+          ['open:s', 'north', 2500, 'tee:t'],
+          ['tee:t', 'north', 1400, 'open:n'],
+          ['tee:t', 'east', 6000, `${last}:e`],
+        ],
+      })
+      const plan = planJob(job, shippedCatalogue)
+      const [run] = job.runs
+      const [to, away] = ['l1', 'l2'].map((leg) => plan.supports.find((of) => of.leg === leg)!.at)
+      // Free to the last clip of the leg that comes, and to the first of the one that goes.
+      const free = [2500 - to!.at(-1)!, away![0]!]
+      return {
+        free,
+        found: growthOf(shippedCatalogue, layOut(run!), run!.legs[2]!, plan.supports, 50, profiles.metric),
+      }
+    }
+    const { free, found } = around('outlet')
+    expect(free.every((mm) => mm > 0 && mm < 300)).toBe(true)
+    expect(found.free).toEqual([Math.min(...free), 0])
+    expect(around('tie-in').found.free[1]).toBe(0)
+    expect(around('open').found).toMatchObject({ free: [expect.any(Number), 'ends'], enough: true })
   })
 
   it('a small growth finds enough', () => expect(growing(1, 1)).toMatchObject({ enough: true }))

@@ -1,4 +1,4 @@
-import type { ProfileId } from '../job/profile'
+import type { ProfileId } from '../workshop/profile'
 import type { Basis } from '../quantity/basis'
 import { messagesOf, sentence, type Message } from '../quantity/message'
 

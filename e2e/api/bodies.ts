@@ -48,6 +48,19 @@ const taken: readonly Call[] = [
     path: 'stock',
     body: { pieces: [{ id: 'a', length: 500 }], barLength: 3000, kerf: 1, offcuts: [{ id: 'o', length: 900 }] },
   },
+  {
+    method: 'POST',
+    path: 'prove',
+    body: {
+      system: {
+        segments: [{ pipe: copper, metres: 10 }],
+        air: { litres: 0.01 },
+        pumped: { litres: 1, from: 0, to: 6 },
+      },
+      test: { profile: 'en806-a', design: 6, medium: 'water', leastLeak: 0.1 },
+      readings: [0, 10, 20, 30].map((seconds) => ({ seconds, bar: 6.6, celsius: 15 })),
+    },
+  },
 ]
 
 const deep = (depth: number): unknown => JSON.parse('['.repeat(depth) + ']'.repeat(depth))

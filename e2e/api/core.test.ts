@@ -157,3 +157,52 @@ describe('the demo data', () => {
     expect(now).toMatchObject({ mm: measured.mm, by: 'The crew' })
   })
 })
+
+describe('a test under pressure', () => {
+  const readings = Array.from({ length: 63 }, (_, at) => ({
+    seconds: 10 * at,
+    bar: 6.6 - 0.6 * (1 - Math.exp(-at / 30)),
+    celsius: 15 - 0.4 * (1 - Math.exp(-at / 30)),
+  }))
+  const asked = {
+    system: { segments: [{ pipe: copper22, metres: 10 }] },
+    test: { profile: 'en806-a', design: 6, medium: 'water' },
+    readings,
+  }
+
+  it('that falls because it cools is tight, and fails by its profile’s letter', async () => {
+    const { status, body } = await ask('POST', 'prove', asked)
+    expect(status).toBe(200)
+    expect(body).toMatchObject({
+      verdict: 'tight',
+      probability: expect.any(Number),
+      leak: { mlPerMinute: expect.any(Number), low: expect.any(Number), high: expect.any(Number) },
+      profile: {
+        passes: false,
+        limits: [
+          { text: 'raised to at least 6.60 bar', passes: true },
+          { text: 'no drop in 10 minutes', limit: 0, passes: false },
+        ],
+      },
+      decidedAfter: expect.any(Number),
+      next: { kind: 'done', text: expect.any(String) },
+    })
+    expect(body.causes.map(({ cause }: { cause: string }) => cause)).toEqual(['leak', 'temperature', 'creep', 'air'])
+    expect(body.profile.limits[1].value).toBeCloseTo(0.5, 1)
+  })
+
+  it('names the field that is wrong, and what is accepted', async () => {
+    const fields = async (more: object) => (await ask('POST', 'prove', { ...asked, ...more })).body.fields
+    expect(await fields({ system: { segments: [{ pipe: 'none', metres: 10 }] } })).toEqual([
+      { field: 'system.segments.0.pipe', problem: 'there is no pipe “none” in the catalogue' },
+    ])
+    expect(await fields({ system: { ...asked.system, air: { litres: 4 } } })).toEqual([
+      { field: 'system.air.litres', problem: 'less than the content of 3.20 litres' },
+    ])
+    expect((await fields({ test: { ...asked.test, profile: 'mine' } }))[0].field).toBe('test.profile')
+    expect((await fields({ readings: [{ seconds: 0, bar: -1 }] }))[0]).toMatchObject({
+      field: 'readings.0.bar',
+      problem: expect.stringContaining('0 to 100'),
+    })
+  })
+})

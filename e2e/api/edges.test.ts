@@ -1,7 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import { dirname, join } from 'node:path'
 import { describe, expect, it } from 'vitest'
-import { emptyJob } from '../../core/job/new-job'
+import { emptyJob } from '../../core/edit/new-job'
 import tarn from '../../demo/tarn-lane-bakehouse.json'
 import { serverEntry } from '../../scripts/run/build'
 import { calls, pages } from '../../server/http/routes'
@@ -13,7 +13,7 @@ const { ask, site } = useSite(false)
 const filesOf = (folder: string, ending: string): string[] =>
   readdirSync(folder, { recursive: true, encoding: 'utf8' })
     .filter((name) => name.endsWith(ending) && !name.includes('[...]'))
-    .map((name) => name.slice(0, -ending.length).replaceAll('[id]', ':id'))
+    .map((name) => name.slice(0, -ending.length).replaceAll(/\[(\w+)\]/g, ':$1'))
 
 describe('the tables of what there is', () => {
   it('hold every call and its methods', () => {

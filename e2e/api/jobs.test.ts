@@ -1,6 +1,6 @@
 import mysql from 'mysql2/promise'
 import { describe, expect, it } from 'vitest'
-import { emptyJob } from '../../core/job/new-job'
+import { emptyJob } from '../../core/edit/new-job'
 import tarn from '../../demo/tarn-lane-bakehouse.json'
 import { useSite } from './client'
 

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { describe, expect, it } from 'vitest'
-import { emptyJob } from '../../core/job/new-job'
+import { emptyJob } from '../../core/edit/new-job'
 import { pipeId } from '../../core/sample-run'
 import { useSite } from './client'
 

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest'
-import { planJob } from '../../core/plan'
-import { progressOf } from '../../core/progress'
+import { planJob } from '../../core/plan/plan-job'
+import { progressOf } from '../../core/plan/progress'
 import { catalogueWith } from '../../core/catalogue/catalogue'
 import type { Job } from '../../core/job/job'
-import { emptyJob } from '../../core/job/new-job'
+import { emptyJob } from '../../core/edit/new-job'
 import tarn from '../../demo/tarn-lane-bakehouse.json'
 import { useSite } from './client'
 

@@ -16,7 +16,9 @@ describe('every page, in either theme', () => {
   }
   const paths = async (): Promise<string[]> => {
     const id = await job('Tarn Lane Bakehouse')
-    const steps = ['survey', 'join', 'route', 'cut', 'make', 'print'].map((step) => `/jobs/${id}/${step}`)
+    const steps = ['survey', 'join', 'route', 'cut', 'make', 'prove', 'hand-over', 'print'].map(
+      (step) => `/jobs/${id}/${step}`,
+    )
     const bench = ['identify', 'join', 'card', 'bend', 'fitting', 'parts', 'costs', 'rules'].map(
       (tab) => `/bench/${tab}`,
     )

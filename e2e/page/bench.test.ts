@@ -50,7 +50,7 @@ describe('the bench, on a phone', () => {
       '/bench/identify',
       '/bench/join',
       '/bench/rules',
-      ...['survey', 'join', 'route', 'cut', 'make', 'print'].map((step) => `/jobs/${id}/${step}`),
+      ...['survey', 'join', 'route', 'cut', 'make', 'prove', 'hand-over', 'print'].map((step) => `/jobs/${id}/${step}`),
     ]) {
       await on.open(path)
       await on.see('main section, main li, main p')

@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { By } from 'selenium-webdriver'
 import { afterAll, describe, expect, it } from 'vitest'
-import { emptyJob } from '../../core/job/new-job'
+import { emptyJob } from '../../core/edit/new-job'
 import { usePage } from './page'
 
 const downloads = mkdtempSync(join(tmpdir(), 'jolvet-backups-'))

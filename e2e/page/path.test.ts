@@ -107,10 +107,12 @@ describe('a tie-in of new pipe to old, from look to cards', () => {
     await on.keys(Key.BACK_SPACE, Key.BACK_SPACE, Key.BACK_SPACE)
   })
 
-  it('cut and make: the tie-in’s take-off is unknown and said so; measured, it counts', async () => {
+  it('cut and make: the tie-in’s fittings are reckoned with what they usually have; measured, they count', async () => {
     const on = page()
     await on.press('Cut')
-    await on.shows('main', 'Not laid, no cut length yet: P1')
+    await on.press('Show piece P1')
+    // The reducer from stop to stop, 0.3 × 7 + 10 = 12.1: 1200 − 12.1 − 10.8 = 1177.1
+    await on.shows('[data-piece-readout]', /Cut P1\s+1 177 mm\s+± 4.5 mm/)
     await on.press('Route')
     await on.press('tie-in')
     await on.fill('Take-off, measured', '6')

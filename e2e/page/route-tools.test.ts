@@ -1,6 +1,6 @@
-import { Key } from 'selenium-webdriver'
+import { By, Key } from 'selenium-webdriver'
 import { describe, expect, it } from 'vitest'
-import { layOut } from '../../core/route/layout'
+import { layOut } from '../../core/run/layout'
 import { usePage } from './page'
 
 const { page, job, stored } = usePage(1280, 800)
@@ -82,18 +82,29 @@ describe('the tools of a route', () => {
     await on.press('Undo')
   })
 
-  it('says what to take out of a line that is there', async () => {
+  it('cuts a tee into pipe that is there, and puts new pipe in where it cannot be sprung', async () => {
     const on = page()
+    await on.press('Another run')
+    await on.type('x', Key.ARROW_RIGHT, '900', Key.ENTER)
     await on.press('Cut in')
-    // A soldered 15 tee: 2 × 9 along its run; without play it needs its whole 10.6.
-    await on.shows('[aria-label="Route tools"]', /Take out of the line/)
+    await on.fill('Centre, from open end 1', '450')
+    await on.press('Cut it in')
+    // A soldered 15 tee: 2 × 9 along its run; its whole 10.6 and what that may be off.
+    await on.shows('[aria-label^="Cut in:"]', /18.mm/)
+    await on.shows('[aria-label="Checks"]', 'one of the cut ends must come back')
     await on.fill('The ends can be sprung apart by', '20')
-    await on.shows('[aria-label="Route tools"]', 'there is enough: spring it in')
-    await on.shows('[aria-label="Route tools"]', /18.mm/)
+    await on.shows('[aria-label^="Cut in:"]', 'there is enough: spring it in')
     await on.fill('The ends can be sprung apart by', '0')
-    await on.shows('[aria-label="Route tools"]', 'One new piece')
     await on.fill('Length of the slip coupling', '12')
+    await on.press('Put in new pipe with slip couplings')
     await on.shows('[role=alert]', 'does not cover both pipes')
+    await on.fill('Length of the slip coupling', '50')
+    await on.press('Put in new pipe with slip couplings')
+    await on.shows('[aria-label="Legs"]', 'to slip coupling')
+    // One long coupling, one piece: 10.6 in the tee, 50 to slide back over, 5 clear.
+    await on.shows('[aria-label="Legs"]', /66.mm/)
+    await on.press('Undo')
+    await on.press('Undo')
   })
 
   it('judges a hole in a joist and a guard before a nail', async () => {
@@ -164,5 +175,54 @@ describe('a run that cannot be put together', () => {
     // A foot of three-quarter copper gives next to nothing; lengths are in inches, as the job's.
     await on.shows('[role=alert]', /both sides are held: it must be sprung back .*″, and gives .*″/)
     await on.shows('[aria-label="Plan of work"]', 'a slip coupling, or a union, or a compression joint instead')
+  })
+})
+
+describe('a run of more legs than are planned between two key presses', () => {
+  it('is planned by the worker, and follows what is typed and taken back', async () => {
+    const on = page()
+    const count = 320
+    const job = {
+      format: 'jolvet-job',
+      version: 1,
+      title: 'Long main',
+      units: 'metric',
+      profile: 'metric',
+      runs: [
+        {
+          id: 'r1',
+          name: 'Main',
+          service: 'cold',
+          pipe: 'copper-half-hard-en-1057-r250-22x0.9',
+          method: 'solder',
+          nodes: Array.from({ length: count + 1 }, (_, at) => ({
+            id: `n${at}`,
+            kind: at % count === 0 ? 'open' : 'elbow',
+          })),
+          legs: Array.from({ length: count }, (_, at) => ({
+            id: `l${at}`,
+            from: `n${at}`,
+            to: `n${at + 1}`,
+            direction: at % 2 ? 'north' : 'east',
+            length: 1000,
+          })),
+        },
+      ],
+    }
+    const made = await fetch(`${new URL(await on.driver.getCurrentUrl()).origin}/api/jobs`, {
+      method: 'POST',
+      headers: { 'Content-Type': 'application/json' },
+      body: JSON.stringify(job),
+    })
+    const { id } = (await made.json()) as { id: string }
+    await on.open(`/jobs/${id}/route`)
+    // An open end and an elbow’s stop: 1000 less 14.6.
+    await on.shows('[aria-label="The run as drawn"] .readout', '985.5')
+    await on.press('Another run')
+    await on.type(Key.ARROW_RIGHT, '750', Key.ENTER)
+    await on.shows('[aria-label="The run as drawn"] .readout', '750')
+    await on.driver.wait(async () => (await on.driver.findElements(By.css('.behind'))).length === 0, 10_000)
+    await on.press('Undo')
+    await on.driver.wait(async () => !(await on.text('main')).includes('750'), 10_000)
   })
 })

@@ -4,7 +4,7 @@ import { join } from 'node:path'
 import { Key } from 'selenium-webdriver'
 import { describe, expect, it } from 'vitest'
 import type { Job } from '../../core/job/job'
-import { layOut } from '../../core/route/layout'
+import { layOut } from '../../core/run/layout'
 import { usePage } from './page'
 
 const downloads = mkdtempSync(join(tmpdir(), 'jolvet-route-'))

@@ -35,6 +35,8 @@ describe('a job speaks its reader’s units and words', () => {
       ['cut'],
       ['make'],
       ['make', 'Plan of work'],
+      ['prove'],
+      ['hand-over'],
       ['print'],
     ]
     const found: string[] = []

@@ -1,7 +1,7 @@
 import { counterName } from '~~/core/join/counter-name'
 import { findFittings } from '~~/core/join/find-fitting'
-import { endLabel } from '~~/core/join/fitting'
-import { shippedFittings } from '~~/core/join/fittings'
+import { endLabel } from '~~/core/catalogue/fitting'
+import { shippedFittings } from '~~/core/catalogue/fittings'
 import { answering } from '../http/answering'
 import { invalid } from '../http/refusal'
 

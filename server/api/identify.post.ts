@@ -1,5 +1,5 @@
 import { shippedCatalogue } from '~~/core/catalogue/catalogue'
-import { identify } from '~~/core/identify/identify'
+import { identify } from '~~/core/survey/identify'
 import { identifyRequestSchema, type IdentifyRequest } from '~~/core/job/observation'
 import { answering } from '../http/answering'
 import { readAs } from '../http/body'

@@ -1,5 +1,5 @@
 import { shippedCatalogue } from '~~/core/catalogue/catalogue'
-import { costsOf } from '~~/core/job/workshop'
+import { costsOf } from '~~/core/workshop/workshop'
 import { joinRequestSchema } from '~~/core/join/join'
 import { readWorkshop } from '../database/workshop'
 import { answering } from '../http/answering'

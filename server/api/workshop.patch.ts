@@ -1,5 +1,5 @@
 import * as z from 'zod'
-import { workshopChangeSchema } from '~~/core/job/workshop'
+import { workshopChangeSchema } from '~~/core/workshop/workshop'
 import { changeWorkshop, readWorkshop } from '../database/workshop'
 import { answering } from '../http/answering'
 import { readAs } from '../http/body'

@@ -16,6 +16,8 @@ const tables = [
   'offcut_uses',
   'cuttings',
   'joint_minutes',
+  'log_entries',
+  'photos',
   'taken_requests',
   'done_once',
 ] as const

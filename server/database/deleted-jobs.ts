@@ -1,7 +1,7 @@
-import { and, desc, eq, isNotNull, lt } from 'drizzle-orm'
+import { and, desc, eq, isNotNull, lt, notExists } from 'drizzle-orm'
 import { useDatabase } from './connection'
 import { isThere } from './jobs'
-import { jobs } from './schema'
+import { jobs, logEntries } from './schema'
 import type { Transaction } from './transaction'
 
 /** So long a deleted job can be put back. */
@@ -26,10 +26,11 @@ export async function listDeleted(): Promise<DeletedJob[]> {
   return rows as DeletedJob[]
 }
 
-/** Takes away for good what was deleted so long ago. */
+/** Takes away for good what was deleted so long ago; a job of which something was written down stays in the archive. */
 export async function forgetDeletedJobs(): Promise<void> {
   const database = await useDatabase()
-  await database.delete(jobs).where(lt(jobs.deletedAt, new Date(Date.now() - keptDays * day)))
+  const written = database.select({ id: logEntries.id }).from(logEntries).where(eq(logEntries.job, jobs.id))
+  await database.delete(jobs).where(and(lt(jobs.deletedAt, new Date(Date.now() - keptDays * day)), notExists(written)))
 }
 
 /**

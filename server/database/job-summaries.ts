@@ -1,12 +1,15 @@
 import { createHash } from 'node:crypto'
 import { and, desc, eq, lt, max, or } from 'drizzle-orm'
 import { catalogueWith } from '~~/core/catalogue/catalogue'
+import type { Entry } from '~~/core/log/entry'
+import { jointsDone, siteState } from '~~/core/log/site-state'
 import type { FieldProblem } from '~~/core/quantity/field-problem'
 import type { Units } from '~~/core/quantity/units'
-import { planJob } from '~~/core/plan'
-import { progressOf, type StepProgress } from '~~/core/progress'
+import { planJob } from '~~/core/plan/plan-job'
+import { progressOf, type StepProgress } from '~~/core/plan/progress'
 import { useDatabase, type Database } from './connection'
 import { isThere } from './jobs'
+import { newestEntries, wholeLog } from './log'
 import { currentParts } from './parts'
 import { jobs, parts, type JobDocument } from './schema'
 
@@ -28,15 +31,23 @@ export interface ListCursor {
   readonly id: string
 }
 
-function standingOf(document: JobDocument, catalogue: ReturnType<typeof catalogueWith>): Standing {
+function standingOf(
+  document: JobDocument,
+  catalogue: ReturnType<typeof catalogueWith>,
+  entries: readonly Entry[],
+): Standing {
   if (!('job' in document)) return { unreadable: document.unreadable }
   const { job } = document
-  return { units: job.units, progress: progressOf(job, planJob(job, catalogue), catalogue) }
+  const plan = planJob(job, catalogue)
+  return {
+    units: job.units,
+    progress: progressOf(job, plan, catalogue, jointsDone(plan, siteState(plan, entries))),
+  }
 }
 
-/** What a summary was worked out from: the job's version, the newest part of one's own, and the program itself. */
-const originOf = (version: number, newest: number): string =>
-  createHash('sha1').update(`${useRuntimeConfig().app.buildId} ${version} ${newest}`).digest('hex')
+/** What a summary was worked out from: the job's version, its newest entry, the newest part of one's own, and the program itself. */
+const originOf = (version: number, entry: number, part: number): string =>
+  createHash('sha1').update(`${useRuntimeConfig().app.buildId} ${version} ${entry} ${part}`).digest('hex')
 
 async function newestPart(database: Database): Promise<number> {
   const [row] = await database.select({ id: max(parts.id) }).from(parts)
@@ -45,7 +56,7 @@ async function newestPart(database: Database): Promise<number> {
 
 /**
  * Jobs with where each stands, the one saved last first. What was worked out before is read; what changed since, the
- * job or a part of one's own, is worked out now and kept.
+ * job, its log or a part of one's own, is worked out now and kept.
  */
 export async function listSummaries(
   count: number,
@@ -65,7 +76,10 @@ export async function listSummaries(
     )
     .orderBy(desc(updatedAt), desc(id))
     .limit(count)
-  const isOld = (row: (typeof rows)[number]) => row.summaryOf !== originOf(row.version, newest)
+  const written = await newestEntries(rows.map((row) => row.id))
+  const origin = (row: { readonly id: string; readonly version: number }) =>
+    originOf(row.version, written.get(row.id) ?? 0, newest)
+  const isOld = (row: (typeof rows)[number]) => row.summaryOf !== origin(row)
   const catalogue = rows.some(isOld) ? catalogueWith(await currentParts()) : null
   const found: JobSummary[] = []
   for (const { summary: known, summaryOf: of, ...row } of rows) {
@@ -79,10 +93,11 @@ export async function listSummaries(
       .where(and(eq(id, row.id), eq(version, row.version)))
     // Saved or deleted between the two reads: when the list is read next it stands where it belongs.
     if (!whole) continue
-    const standing = standingOf(whole.document, catalogue)
+    const entries = written.has(row.id) ? ((await wholeLog(row.id)) ?? []) : []
+    const standing = standingOf(whole.document, catalogue, entries)
     await database
       .update(jobs)
-      .set({ summary: standing, summaryOf: originOf(row.version, newest) })
+      .set({ summary: standing, summaryOf: origin(row) })
       .where(and(eq(id, row.id), eq(version, row.version)))
     found.push({ ...row, ...standing })
   }

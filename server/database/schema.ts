@@ -5,6 +5,7 @@ import {
   double,
   index,
   int,
+  longtext,
   mysqlEnum,
   mysqlTable,
   varchar,
@@ -136,6 +137,33 @@ export const jointMinutes = mysqlTable(
   },
   (table) => [index('joint_minutes_job').on(table.job)],
 )
+
+/**
+ * What happened on site: rows are only added. The id is made where an entry is written, so that it is one however often
+ * it comes. Nothing of it goes with its job: a job with entries is kept.
+ */
+export const logEntries = mysqlTable(
+  'log_entries',
+  {
+    seq: int('seq', { unsigned: true }).autoincrement().primaryKey(),
+    id: varchar('id', { length: 60 }).notNull().unique(),
+    job: varchar('job', { length: 36 })
+      .notNull()
+      .references(() => jobs.id),
+    entry: plainDocument('entry').notNull(),
+    at: datetime('recorded_at', { mode: 'date', fsp: 3 }).notNull(),
+  },
+  (table) => [index('log_entries_job').on(table.job, table.seq)],
+)
+
+/** Photos by the SHA-256 of their bytes: each is kept once. As base 64, so that a backup is text throughout. */
+export const photos = mysqlTable('photos', {
+  sha: varchar('sha', { length: 64 }).primaryKey(),
+  type: varchar('type', { length: 40 }).notNull(),
+  size: int('size', { unsigned: true }).notNull(),
+  base64: longtext('base64').notNull(),
+  at: datetime('recorded_at', { mode: 'date', fsp: 3 }).notNull(),
+})
 
 /**
  * Requests that were taken, by the key that their sender gave them: however often one comes, it is done once. What its

@@ -5,7 +5,8 @@ import { partKey, type Part } from '~~/core/catalogue/part'
 import { readJob } from '~~/core/job/read-job'
 import cedarKilnStudio from '~~/demo/cedar-kiln-studio.json'
 import tarnLaneBakehouse from '~~/demo/tarn-lane-bakehouse.json'
-import { jobs, offcuts, once, parts } from './schema'
+import { halfMadeLog, provenLog } from './demo-log'
+import { jobs, logEntries, offcuts, once, parts } from './schema'
 
 /** Figures that somebody measured, of sizes that the demo jobs do not use: their plans stay those of the tables. */
 const demoParts: readonly Part[] = [
@@ -54,8 +55,18 @@ function demoJobs() {
   })
 }
 
+/** One demo job is made and proven, the other half made. */
+function demoEntries({ id, title, document: { job } }: ReturnType<typeof demoJobs>[number]) {
+  const at = new Date()
+  const isProven = title === cedarKilnStudio.title
+  const entries = isProven
+    ? provenLog(id, job, 'U. Thorn', at.getTime())
+    : halfMadeLog(id, job, 'I. Marl', at.getTime())
+  return entries.map((entry) => ({ id: entry.id, job: id, entry, at }))
+}
+
 /**
- * Puts the two demo jobs, two measured parts and a few offcuts into a database, once in its life: what is taken away of
+ * Puts the two demo jobs with their logs, two measured parts and a few offcuts into a database, once in its life: what is taken away of
  * them stays away, and nothing invented ever stands over what the crew measured. All of it or nothing.
  */
 export async function seedOnce(database: MySql2Database): Promise<void> {
@@ -63,7 +74,9 @@ export async function seedOnce(database: MySql2Database): Promise<void> {
     const at = new Date()
     const [first] = await transaction.insert(once).ignore().values({ what: 'demo', at })
     if (first.affectedRows === 0) return
-    await transaction.insert(jobs).values(demoJobs())
+    const made = demoJobs()
+    await transaction.insert(jobs).values(made)
+    await transaction.insert(logEntries).values(made.flatMap(demoEntries))
     await transaction
       .insert(parts)
       .values(demoParts.map((part) => ({ ...part, key: partKey(part), withdrawn: false, at })))

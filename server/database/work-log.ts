@@ -1,5 +1,5 @@
 import { and, asc, eq } from 'drizzle-orm'
-import type { JointTime } from '~~/core/job/work-log'
+import type { JointTime } from '~~/core/workshop/work-log'
 import { useDatabase } from './connection'
 import { isThere } from './jobs'
 import { jobs, jointMinutes } from './schema'

@@ -6,7 +6,7 @@ import {
   type ChangedWorkshop,
   type Workshop,
   type WorkshopChange,
-} from '~~/core/job/workshop'
+} from '~~/core/workshop/workshop'
 import { useDatabase } from './connection'
 import { workshop } from './schema'
 import type { Transaction } from './transaction'

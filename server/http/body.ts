@@ -8,21 +8,21 @@ const mostBytes = 2_000_000
 /** What is too large is read to its end and thrown away, so that the answer is heard; beyond this the line is cut. */
 const mostDiscarded = 20_000_000
 
-const tooLarge = () => refusal(413, { error: 'too-large', message: `a request is at most ${mostBytes / 1_000_000} MB` })
+const tooLarge = (most: number) =>
+  refusal(413, { error: 'too-large', message: `a request is at most ${most / 1_000_000} MB` })
 
 /** So long a body may take to come: two megabytes over a poor line. */
 const patience = 30_000
 
-/** The request's body, of at most two megabytes, in at most half a minute. */
-async function readBytes(event: H3Event): Promise<Buffer> {
+async function readWhole(event: H3Event, most: number): Promise<Buffer> {
   const chunks: Buffer[] = []
   let bytes = 0
   for await (const chunk of event.node.req as AsyncIterable<Buffer>) {
     bytes += chunk.length
-    if (bytes <= mostBytes) chunks.push(chunk)
-    if (bytes > mostDiscarded) throw tooLarge()
+    if (bytes <= most) chunks.push(chunk)
+    if (bytes > most + mostDiscarded) throw tooLarge(most)
   }
-  if (bytes > mostBytes) throw tooLarge()
+  if (bytes > most) throw tooLarge(most)
   return Buffer.concat(chunks)
 }
 
@@ -32,14 +32,18 @@ function tooSlow(event: H3Event) {
   return refusal(408, { error: 'too-slow', message: `a request comes within ${patience / 1000} seconds` })
 }
 
-/** The request's body as JSON. */
-export async function readJson(event: H3Event): Promise<unknown> {
+/** The request's body, of at most so many bytes, in at most half a minute. */
+export async function readBytes(event: H3Event, most: number): Promise<Buffer> {
   let timer: ReturnType<typeof setTimeout> | undefined
   const late = new Promise<never>((_, reject) => {
     timer = setTimeout(() => reject(tooSlow(event)), patience)
   })
-  const bytes = await Promise.race([readBytes(event), late]).finally(() => clearTimeout(timer))
-  const text = bytes.toString('utf8')
+  return Promise.race([readWhole(event, most), late]).finally(() => clearTimeout(timer))
+}
+
+/** The request's body as JSON. */
+export async function readJson(event: H3Event): Promise<unknown> {
+  const text = (await readBytes(event, mostBytes)).toString('utf8')
   try {
     return JSON.parse(text)
   } catch {

@@ -1,6 +1,8 @@
-import type { Identification } from '~~/core/identify/identify'
+import type { Identification } from '~~/core/survey/identify'
 import type { JoinAnswer } from '~~/core/join/join'
+import type { ProofAnswer } from '~~/core/prove/prove'
 import type { Plan } from '~~/core/plan/types'
+import type { JobRecord } from '~~/core/record/record'
 import type { Message } from '~~/core/quantity/message'
 import type { Units } from '~~/core/quantity/units'
 import { speakerIn } from '~~/core/speech'
@@ -47,3 +49,21 @@ export const spokenJoin = ({ ends, chains, none }: JoinAnswer, units: Units) => 
     none: none && text(none, units),
   }
 }
+
+/** A proof as it is answered: its limits and what comes next in words. */
+export const spokenProof = ({ profile, next, ...proof }: ProofAnswer, units: Units) => ({
+  ...proof,
+  profile: {
+    ...profile,
+    limits: profile.limits.map(({ message, ...limit }) => ({ text: text(message, units), ...limit })),
+  },
+  next: { kind: next.kind, text: text(next.message, units) },
+})
+
+/** A record as it is answered: what it lacks, its cautions and its proofs in words. */
+export const spokenRecord = ({ missing, cautions, tests, ...record }: JobRecord, units: Units) => ({
+  ...record,
+  missing: missing.map(({ message, ...gap }) => ({ text: text(message, units), rule: message.message, ...gap })),
+  cautions: told(cautions, units),
+  tests: tests.map(({ proof, ...test }) => ({ ...test, proof: proof && spokenProof(proof, units) })),
+})

@@ -2,16 +2,29 @@ import loadHighs from 'highs'
 import { catalogueWith, shippedCatalogue } from '~~/core/catalogue/catalogue'
 import type { Part } from '~~/core/catalogue/part'
 import type { Job } from '~~/core/job/job'
-import type { Costs } from '~~/core/job/costs'
+import type { Costs } from '~~/core/workshop/costs'
 import { cutStock } from '~~/core/cut/cut-stock'
 import type { StockQuestion } from '~~/core/cut/cutting-problem'
 import { highsSolver } from '~~/core/cut/highs-solver'
 import type { Solver } from '~~/core/cut/solver'
 import { join, type JoinRequest } from '~~/core/join/join'
-import { planJob } from '~~/core/plan'
-import { spokenJoin, spokenPlan } from '../http/spoken'
+import { planJob } from '~~/core/plan/plan-job'
+import type { Entry } from '~~/core/log/entry'
+import { siteState } from '~~/core/log/site-state'
+import { prove, type ProofAnswer } from '~~/core/prove/prove'
+import type { ProveRequest } from '~~/core/prove/prove-schema'
+import { proofRequest } from '~~/core/record/proof-request'
+import { recordOf } from '~~/core/record/record'
+import { spokenJoin, spokenPlan, spokenProof, spokenRecord } from '../http/spoken'
 
 let solver: Promise<Solver> | undefined
+
+/** A job, and what was written down of it. */
+interface SiteInput {
+  readonly job: Job
+  readonly parts: readonly Part[]
+  readonly entries: readonly Entry[]
+}
 
 /** What is done on threads: each takes what can be sent there, and may tell the best that it has so far. */
 export const tasks = {
@@ -22,6 +35,21 @@ export const tasks = {
     const { a, b, units, ...circumstances } = request
     const ends = { a: shippedCatalogue.pipe(a)!, b: shippedCatalogue.pipe(b)! }
     return spokenJoin(join(shippedCatalogue, ends, circumstances, costs), units)
+  },
+
+  prove: (request: ProveRequest) => spokenProof(prove(shippedCatalogue, request), request.units),
+
+  state: ({ job, parts, entries }: SiteInput) => siteState(planJob(job, catalogueWith(parts)), entries),
+
+  record({ id, version, job, parts, entries }: SiteInput & { id: string; version: number }) {
+    const catalogue = catalogueWith(parts)
+    const plan = planJob(job, catalogue)
+    const proofs = new Map<string, ProofAnswer>()
+    for (const [test, state] of Object.entries(siteState(plan, entries).tests)) {
+      const request = proofRequest(job, state)
+      if (request) proofs.set(test, prove(catalogue, request))
+    }
+    return spokenRecord(recordOf(catalogue, { id, version, job }, plan, entries, proofs), job.units)
   },
 
   async stock(question: StockQuestion, soFar: (value: unknown) => void) {

@@ -4,8 +4,8 @@ import { markingHow, type Bender } from '~~/core/bend/bender'
 import { bendingMethods, bendVerdict } from '~~/core/bend/limits'
 import { reverseTube, type Tube } from '~~/core/bend/tube'
 import type { Pipe } from '~~/core/catalogue/pipe'
-import { bendStrips } from '~~/core/make/bend-strip'
-import type { Paper } from '~~/core/make/strip-page'
+import { bendStrips } from '~~/core/draw/bend-strip'
+import type { Paper } from '~~/core/draw/strip-page'
 
 /** How a tube is bent: every mark from one end, in the order of bending, how far to pull, how the tube is turned. */
 const props = defineProps<{ tube: Tube; bender: Bender | null; pipe: Pipe; title: string }>()

@@ -7,7 +7,7 @@ import {
   type Bender,
   type ScrapBend,
 } from '~~/core/bend/bender'
-import { nextId } from '~~/core/job/new-job'
+import { nextId } from '~~/core/edit/new-job'
 
 /** The benders for one size of pipe: choose, add, and calibrate by a scrap bend. */
 const props = defineProps<{ od: number }>()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { drawTube } from '~~/core/bend/draw-tube'
+import { drawTube } from '~~/core/draw/draw-tube'
 import type { BendSheet } from '~~/core/bend/bend-sheet'
 import type { Tube } from '~~/core/bend/tube'
 

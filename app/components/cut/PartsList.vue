@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import type { Plan } from '~~/core/plan/types'
 
-/** What to bring: fittings, rings and inserts, clips, counted. */
+/** What to bring: fittings, rings and inserts, clips, counted; solder, tape and what comes by the tin. */
 defineProps<{ plan: Plan; ticks?: boolean }>()
+const { length, say } = useWords()
+const tradeWord = (label: string) => say.value.trade(label)
 </script>
 
 <template>
@@ -25,6 +27,14 @@ defineProps<{ plan: Plan; ticks?: boolean }>()
           <TickBox v-if="ticks" class="mr-2" />{{ clip.count }}
         </td>
         <td>{{ clip.label }}</td>
+      </tr>
+      <tr v-for="{ label, mm } in plan.supplies" :key="label" class="h-9">
+        <td class="w-16 pr-3 text-right font-label text-lg font-semibold whitespace-nowrap">
+          <TickBox v-if="ticks" class="mr-2" />
+        </td>
+        <td>
+          {{ tradeWord(label) }}<template v-if="mm !== null">, {{ length(mm) }}</template>
+        </td>
       </tr>
     </tbody>
   </table>

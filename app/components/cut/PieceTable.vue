@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { shippedCatalogue } from '~~/core/catalogue/catalogue'
-import type { PlanPiece } from '~~/core/plan/types'
+import type { PlanPiece } from '~~/core/build/planned'
 
 /** The cut list: every piece with its length, tolerance and marks. */
 defineProps<{ pieces: readonly PlanPiece[]; selected?: string; ticks?: boolean }>()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { drawBar } from '~~/core/cut/draw-bar'
+import { drawBar } from '~~/core/draw/draw-bar'
 import type { Bar } from '~~/core/cut/stock'
 
 /** One stock length to scale, its numbered pieces, and what remains. */

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { acceptedLengths, parseLength, type LengthLimits } from '~~/core/quantity/parse-length'
+import { typedLength } from '~~/core/quantity/typed-length'
 
 const props = defineProps<{
   label: string
@@ -10,9 +11,9 @@ const props = defineProps<{
   of?: string
 }>()
 const emit = defineEmits<{ 'update:modelValue': [mm: number | undefined] }>()
-const { units, figure } = useWords()
+const { units } = useWords()
 
-const shown = () => (props.modelValue === undefined ? '' : figure(props.modelValue))
+const shown = () => (props.modelValue === undefined ? '' : typedLength(props.modelValue, units.value))
 const text = ref(shown())
 const problem = ref('')
 let own: number | undefined = props.modelValue

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { shippedCatalogue } from '~~/core/catalogue/catalogue'
-import { findPipes } from '~~/core/identify/find-pipe'
+import { findPipes } from '~~/core/survey/find-pipe'
 import { useJobStore } from '~/stores/job'
 
 /** A pipe by what people say of it: the job's own first, then what is common where it stands. */

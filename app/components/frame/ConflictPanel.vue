@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { clashWords } from '~~/core/clash-words'
-import { clashKey, type Clash } from '~~/core/job/merge'
+import { clashKey, type Clash } from '~~/core/edit/merge'
 import type { Job } from '~~/core/job/job'
-import type { Stored } from '~/saving/transport'
+import type { Stored } from '~/sync/job-transport'
 import { useCatalogueStore } from '~/stores/catalogue'
 
 /** What was changed here and elsewhere too, each in its own way: place by place, and the choice between them. */

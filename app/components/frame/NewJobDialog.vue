@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { emptyJob } from '~~/core/job/new-job'
+import { emptyJob } from '~~/core/edit/new-job'
 import type { Job } from '~~/core/job/job'
-import { profiles, type ProfileId } from '~~/core/job/profile'
+import { profiles, type ProfileId } from '~~/core/workshop/profile'
 import type { Units } from '~~/core/quantity/units'
 
 const emit = defineEmits<{ create: [job: Job] }>()

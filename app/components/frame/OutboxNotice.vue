@@ -18,8 +18,14 @@ const waits = computed(() => (store.state.isAway ? store.state.waiting : []))
       <strong v-else>This browser has no room to keep them: leave this page open until they are sent.</strong>
     </p>
     <ul>
-      <li v-for="{ id, says, refused } in store.state.refused" :key="id" role="alert" class="flex items-center gap-3">
-        <span class="min-w-0 flex-1">Not accepted, {{ says }}: {{ refused }}</span>
+      <li
+        v-for="{ id, says, refused, isSound } in store.state.refused"
+        :key="id"
+        role="alert"
+        class="flex flex-wrap items-center gap-3"
+      >
+        <span class="min-w-48 flex-1">Not accepted, {{ says }}: {{ refused }}</span>
+        <UButton v-if="isSound" label="Send again" :aria-label="`Send again: ${says}`" @click="store.again(id)" />
         <UButton label="Take away" :aria-label="`Take away: ${says}`" @click="store.forget(id)" />
       </li>
     </ul>

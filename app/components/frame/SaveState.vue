@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { SaveStatus } from '~/saving/save-loop'
+import type { SaveStatus } from '~/sync/save-loop'
 
 /** Where a job stands between this browser and the server; true in every case. */
 const props = defineProps<{ status: SaveStatus; kept: boolean }>()

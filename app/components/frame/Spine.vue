@@ -1,15 +1,23 @@
 <script setup lang="ts">
-import type { StepId, StepProgress } from '~~/core/progress'
+import type { StepId, StepProgress } from '~~/core/plan/progress'
 
 /** The steps of the work in order, as fittings on one pipe; each with its state and what is open in it. */
 defineProps<{ progress: readonly StepProgress[]; job: string }>()
 const route = useRoute()
-const names: Record<StepId, string> = { survey: 'Survey', join: 'Join', route: 'Route', cut: 'Cut', make: 'Make' }
+const names: Record<StepId, string> = {
+  survey: 'Survey',
+  join: 'Join',
+  route: 'Route',
+  cut: 'Cut',
+  make: 'Make',
+  prove: 'Prove',
+  'hand-over': 'Hand over',
+}
 const stateText = ({ state, open }: StepProgress) => (open > 0 ? `${state}, ${open} open` : state)
 </script>
 
 <template>
-  <nav aria-label="Steps of the work">
+  <nav aria-label="Steps of the work" class="@container">
     <ol class="flex">
       <!-- Redrawn only when it says something else: five links cost more than the plan. -->
       <li v-for="step in progress" :key="step.step" v-memo="[step.state, step.open, route.path]" class="flex-1">
@@ -22,7 +30,7 @@ const stateText = ({ state, open }: StepProgress) => (open > 0 ? `${state}, ${op
           <StateMark :state="step.state" />
           <span class="font-label text-lg font-semibold">{{ names[step.step] }}</span>
           <span v-if="step.open" class="label text-base"
-            >{{ step.open }}<span class="hidden sm:inline"> open</span></span
+            >{{ step.open }}<span class="hidden @4xl:inline"> open</span></span
           >
         </NuxtLink>
       </li>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { StepState } from '~~/core/progress'
+import type { StepState } from '~~/core/plan/progress'
 
 /** Where a step stands, as a shape: open ring, half ring, triangle, ticked ring. */
 defineProps<{ state: StepState }>()

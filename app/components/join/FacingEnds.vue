@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Pipe } from '~~/core/catalogue/pipe'
-import { drawChain } from '~~/core/join/draw-chain'
+import { drawChain } from '~~/core/draw/draw-chain'
 
 /** The two pipe ends facing each other, diameters and depths to scale. */
 const props = defineProps<{

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { drawFitting, type DrawnArm } from '~~/core/join/draw-fitting'
-import type { Fitting } from '~~/core/join/fitting'
+import { drawFitting, type DrawnArm } from '~~/core/draw/draw-fitting'
+import type { Fitting } from '~~/core/catalogue/fitting'
 
 /** A fitting as a line drawing with its ends named: which is the run and which the branch. */
 const props = defineProps<{ fitting: Fitting }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core'
-import type { OwnedTool } from '~~/core/job/place'
-import type { Profile } from '~~/core/job/profile'
+import type { OwnedTool } from '~~/core/workshop/tools'
+import type { Profile } from '~~/core/workshop/profile'
 import {
   comparedFittings,
   compareMethods,

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { changedSettings, profiles, profileWith, type OwnProfile } from '~~/core/job/profile'
-import { settingIds, type SettingId } from '~~/core/job/setting'
-import { settingText } from '~~/core/job/setting-text'
+import { changedSettings, profiles, profileWith, type OwnProfile } from '~~/core/workshop/profile'
+import { settingIds, type SettingId } from '~~/core/workshop/setting'
+import { settingText } from '~~/core/workshop/setting-text'
 import { useWorkshopStore } from '~/stores/workshop'
 
 /** A profile of one's own: its name, its settings, and what of them differs from the one that it was copied from. */

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { settings, type SettingId } from '~~/core/job/setting'
+import { settings, type SettingId } from '~~/core/workshop/setting'
 import { speedIn, speedOut } from '~~/core/quantity/format-water'
 
 /** One setting of a profile, in the form that it asks for. */

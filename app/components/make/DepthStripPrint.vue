@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { depthStrips, type StripDepth } from '~~/core/make/depth-strip'
-import type { Paper } from '~~/core/make/strip-page'
+import { depthStrips, type StripDepth } from '~~/core/draw/depth-strip'
+import type { Paper } from '~~/core/draw/strip-page'
 
 /** The depths at full size on paper, to lay the pipe on: as PDF, or as SVG. Equal ones are printed once. */
 const props = defineProps<{ depths: readonly StripDepth[]; title: string }>()

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { CardKind } from '~~/core/plan/card-kinds'
-import type { PlanJoint } from '~~/core/plan/types'
+import type { CardKind } from '~~/core/procedure/card-kinds'
+import type { PlanJoint } from '~~/core/build/planned'
 import { formatWait } from '~~/core/quantity/format-duration'
 
 /** A card on paper: one for all joints that are made alike, each with a box to tick. */
@@ -43,7 +43,7 @@ const { value, rest } = useStepFigure()
         </div>
       </li>
     </ol>
-    <p class="text-sm"><span class="label">Holes</span> {{ kind.card.holes }}</p>
+    <p v-if="kind.card.holes" class="text-sm"><span class="label">Holes</span> {{ kind.card.holes }}</p>
     <p class="text-sm"><span class="label">Look after</span> {{ kind.card.inspection.join('; ') }}</p>
     <p class="text-sm"><span class="label">What spoils it</span> {{ kind.card.spoils.join('; ') }}</p>
     <p class="text-sm"><span class="label">Taking apart</span> {{ kind.card.apart }}</p>

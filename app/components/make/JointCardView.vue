@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { MethodId } from '~~/core/catalogue/method'
 import type { Pipe } from '~~/core/catalogue/pipe'
-import type { JointCard } from '~~/core/make/joint-card'
+import type { JointCard } from '~~/core/procedure/joint-card'
 import type { Reason } from '~~/core/join/verdict'
 
 /** One joint's card: its caution, its section, its steps with their figures, what to look at after. */
@@ -13,6 +13,8 @@ defineProps<{
   where: string
   /** Named apart from the same joint elsewhere, so that its waits have timers of their own. */
   timer: string
+  /** At a slip coupling, which has no stop. */
+  slips?: boolean
 }>()
 </script>
 
@@ -24,7 +26,14 @@ defineProps<{
       <li v-for="caution in card.cautions" :key="caution">{{ caution }}</li>
     </ul>
     <ReasonList :reasons="reasons.filter(({ verdict }) => verdict !== 'fits')" />
-    <LazyJointSectionView v-if="card.insertion" class="my-3" :pipe="pipe" :method="method" :depth="card.insertion.mm" />
+    <LazyJointSectionView
+      v-if="card.insertion"
+      class="my-3"
+      :pipe="pipe"
+      :method="method"
+      :depth="card.insertion.mm"
+      :slips="slips"
+    />
     <p class="mt-2 text-sm"><span class="label">Tools</span> {{ [...card.tools, ...card.consumables].join(', ') }}</p>
     <ol class="ruled my-3 border-y border-(--ui-border)">
       <li v-for="(step, index) in card.steps" :key="index" class="grid gap-x-4 py-2 sm:grid-cols-[1fr_14rem]">
@@ -38,8 +47,10 @@ defineProps<{
       </li>
     </ol>
     <dl class="grid gap-x-4 gap-y-1 sm:grid-cols-[7rem_1fr]">
-      <dt class="label">Holes</dt>
-      <dd>{{ card.holes }}</dd>
+      <template v-if="card.holes">
+        <dt class="label">Holes</dt>
+        <dd>{{ card.holes }}</dd>
+      </template>
       <dt class="label">Look after</dt>
       <dd>{{ card.inspection.join('; ') }}</dd>
       <dt class="label">What spoils it</dt>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { shippedCatalogue } from '~~/core/catalogue/catalogue'
-import type { PlanJoint } from '~~/core/plan/types'
+import type { PlanJoint } from '~~/core/build/planned'
+import type { SiteState } from '~~/core/log/site-state'
 
 /** The joints in the order of the runs, each with its verdict. */
 defineProps<{
@@ -8,10 +9,14 @@ defineProps<{
   selected: string
   runName: (id: string) => string
   placeOf: (joint: PlanJoint) => string
+  states: SiteState['joints'] | undefined
 }>()
 const emit = defineEmits<{ select: [id: string] }>()
 const { methodFitting } = useMethods()
-const size = (pipe: string) => shippedCatalogue.pipe(pipe)?.nominal ?? ''
+const sizeOf = ({ pipe, inner }: PlanJoint): string =>
+  inner?.meeting.kind === 'thread'
+    ? `${inner.meeting.male.size} ${inner.meeting.male.system}`
+    : (shippedCatalogue.pipe(pipe)?.nominal ?? '')
 </script>
 
 <template>
@@ -25,10 +30,17 @@ const size = (pipe: string) => shippedCatalogue.pipe(pipe)?.nominal ?? ''
       >
         <span class="label">{{ joint.number }}</span>
         <span>
-          {{ size(joint.pipe) }} {{ methodFitting(joint.method) }}, {{ placeOf(joint) }}
+          {{ sizeOf(joint) }} {{ methodFitting(joint.method) }}, {{ placeOf(joint) }}
           <span class="block text-sm text-muted">{{ runName(joint.run) }}</span>
         </span>
-        <VerdictMark :verdict="joint.verdict" />
+        <span v-if="states?.[joint.id]?.made" class="flex items-center gap-1 font-semibold text-(--ui-success)">
+          <UIcon
+            :name="states[joint.id]!.inspected?.sound ? 'i-lucide-check-check' : 'i-lucide-check'"
+            class="size-5"
+          />
+          {{ states[joint.id]!.inspected ? (states[joint.id]!.inspected!.sound ? 'sound' : 'not sound') : 'made' }}
+        </span>
+        <VerdictMark v-else :verdict="joint.verdict" />
       </UButton>
     </li>
   </ol>

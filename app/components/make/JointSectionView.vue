@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import type { MethodId } from '~~/core/catalogue/method'
 import type { Pipe } from '~~/core/catalogue/pipe'
-import { faultsOf, type FaultId } from '~~/core/make/section/faults'
-import { sectionOf } from '~~/core/make/section/section'
+import { faultsOf, type FaultId } from '~~/core/section/faults'
+import { sectionOf } from '~~/core/section/section'
 
 /** The joint's section: a slider pushes the pipe in, and a fault can be switched on to see what it does. */
-const props = defineProps<{ pipe: Pipe; method: MethodId; depth: number }>()
+const props = defineProps<{ pipe: Pipe; method: MethodId; depth: number; slips?: boolean }>()
 const { length, say } = useWords()
 const share = ref(100)
 const fault = ref<FaultId | null>(null)
@@ -18,6 +18,7 @@ const section = computed(() =>
     method: props.method,
     depth: props.depth,
     home: home.value,
+    slips: props.slips,
     faults: new Set(active.value ? [active.value] : []),
   }),
 )

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { JointSection, PartName, Point } from '~~/core/make/section/section'
+import type { JointSection, PartName, Point } from '~~/core/section/section'
 
 /** A joint cut through, to scale: hatched as on a workshop drawing, mirrored about its axis, with its depth mark and dimension. */
 const props = defineProps<{ section: JointSection; depth: number; depthText: string }>()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Step, StepFigure } from '~~/core/make/procedure'
+import type { Step, StepFigure } from '~~/core/procedure/procedure'
 import { formatWait } from '~~/core/quantity/format-duration'
 import { useTimerStore } from '~/stores/timers'
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core'
-import { stripSvg, type Paper, type StripPage } from '~~/core/make/strip-page'
+import { stripSvg, type Paper, type StripPage } from '~~/core/draw/strip-page'
 import { download } from '~/saving/download'
 
 /** Pages at full size with a check bar, as PDF or as SVG. */
@@ -12,8 +12,9 @@ const papers = [
 ] as const
 
 async function pdf(): Promise<void> {
-  const { stripPdf } = await import('~/saving/strip-pdf')
-  download(`${props.file}.pdf`, 'application/pdf', (await stripPdf(props.pages(paper.value))).slice().buffer)
+  const [{ stripPdf }, { pdfFont }] = await Promise.all([import('~/saving/strip-pdf'), import('~/saving/pdf-font')])
+  const file = await stripPdf(props.pages(paper.value), await pdfFont())
+  download(`${props.file}.pdf`, 'application/pdf', file.slice().buffer)
 }
 function svg(): void {
   props

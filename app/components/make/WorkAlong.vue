@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { useEventListener, useSessionStorage } from '@vueuse/core'
-import type { JointCard } from '~~/core/make/joint-card'
+import type { JointCard } from '~~/core/procedure/joint-card'
 
 /** A card worked along step by step, from arm's length: one step in large type, on with the space bar or one big button. */
 const props = defineProps<{ card: JointCard; where: string; timer: string }>()
-const emit = defineEmits<{ leave: [] }>()
+const emit = defineEmits<{ leave: []; made: [] }>()
 const kept = useSessionStorage<Record<string, number>>('jolvet-work-along', {})
 const at = computed({
   get: () => Math.min(kept.value[props.timer] ?? 0, props.card.steps.length),
@@ -16,7 +16,7 @@ const back = () => (at.value = Math.max(at.value - 1, 0))
 /** A joint that is done begins at its first step the next time. */
 function finish(): void {
   at.value = 0
-  emit('leave')
+  emit('made')
 }
 
 useEventListener(window, 'keydown', (event: KeyboardEvent) => {
@@ -53,7 +53,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
       <UButton v-if="step" color="primary" variant="solid" class="min-h-24! text-3xl!" @click="next">
         Next <span class="hidden text-lg sm:inline">(space)</span>
       </UButton>
-      <UButton v-else color="primary" variant="solid" class="min-h-24! text-3xl!" @click="finish">Done</UButton>
+      <UButton v-else color="primary" variant="solid" class="min-h-24! text-3xl!" @click="finish">Made</UButton>
     </div>
   </section>
 </template>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Phase } from '~~/core/make/assembly/phases'
+import type { Phase } from '~~/core/assembly/phases'
 import { formatWait } from '~~/core/quantity/format-duration'
 
 /** One line of the plan of work: what is done, when, and how long it really took. */

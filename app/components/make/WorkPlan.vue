@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { assemblyQuestion } from '~~/core/plan/assembly'
-import type { Remedy } from '~~/core/make/assembly/order'
-import { obstacleMessage } from '~~/core/make/assembly/stepwise'
-import { schedule, type TimedWaterStep } from '~~/core/make/assembly/schedule'
-import { waterSteps, waterStepText } from '~~/core/make/assembly/water-off'
-import { profileWith } from '~~/core/job/profile'
+import { assemblyQuestion } from '~~/core/assembly/assembly-question'
+import type { Remedy } from '~~/core/assembly/order'
+import { obstacleMessage } from '~~/core/assembly/stepwise'
+import { schedule, type TimedWaterStep } from '~~/core/assembly/schedule'
+import { waterSteps, waterStepText } from '~~/core/assembly/water-off'
+import { profileWith } from '~~/core/workshop/profile'
 import { formatWait } from '~~/core/quantity/format-duration'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { useWorkLogStore } from '~/stores/work-log'
@@ -21,7 +21,7 @@ const workshop = useWorkshopStore()
 const log = useWorkLogStore()
 onMounted(() => log.load(store.id))
 const question = computed(() => assemblyQuestion(own.catalogue, job.value, plan.value, workshop.costs, props.celsius))
-const { order, failed } = useAssembly(() => question.value)
+const { order, tried, failed, stopped, seek, stop } = useAssembly(() => question.value)
 const joints = computed(() => new Map(question.value.joints.map((joint) => [joint.id, joint])))
 /** How many places of existing pipe are cut into. */
 const cuts = computed(
@@ -77,7 +77,14 @@ const lines = computed(() => {
 <template>
   <section class="space-y-4" aria-label="Plan of work">
     <p v-if="failed" role="alert" class="text-(--ui-error)">The order could not be sought: reload the page.</p>
-    <p v-else-if="!order" role="status">Seeking an order …</p>
+    <p v-else-if="stopped" class="flex flex-wrap items-center gap-3">
+      <span>Stopped after {{ tried }} tries: no order is found yet.</span>
+      <UButton label="Seek again" class="no-print" @click="seek" />
+    </p>
+    <p v-else-if="!order" role="status" class="flex flex-wrap items-center gap-3">
+      <span>Seeking an order{{ tried ? `, ${tried} tried` : '' }} …</span>
+      <UButton v-if="tried" label="Stop" icon="i-lucide-square" class="no-print" @click="stop" />
+    </p>
     <template v-else-if="order.ok && work">
       <div class="grid grid-cols-2 gap-4 sm:grid-cols-3">
         <Readout

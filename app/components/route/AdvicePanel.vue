@@ -3,9 +3,9 @@ import { contentOfLengths } from '~~/core/flow/content'
 import { water, waterStateOf } from '~~/core/flow/loss'
 import { flowPaths } from '~~/core/flow/path'
 import type { Run } from '~~/core/job/job'
-import { profileWith } from '~~/core/job/profile'
-import { layOut } from '~~/core/route/layout'
-import { levelsOf, outletsWithoutFall, type Level } from '~~/core/route/levels'
+import { profileWith } from '~~/core/workshop/profile'
+import { layOut } from '~~/core/run/layout'
+import { levelsOf, outletsWithoutFall, type Level } from '~~/core/run/levels'
 import { useCatalogueStore } from '~/stores/catalogue'
 
 /** Where water stays and air is held, what it holds and how it drains, and what a draw loses on the way. */

@@ -2,8 +2,8 @@
 import { dot } from '~~/core/quantity/vector'
 import { axes, type Axis, type Job, type Run } from '~~/core/job/job'
 import { services, type Service } from '~~/core/job/place'
-import { unitVector } from '~~/core/route/direction'
-import { addParallelRun } from '~~/core/route/parallel-run'
+import { unitVector } from '~~/core/run/direction'
+import { addParallelRun } from '~~/core/edit/parallel-run'
 
 /** A run beside this one: hot beside cold, return beside flow. */
 const props = defineProps<{ run: Run }>()

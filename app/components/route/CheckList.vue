@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { PlanCheck } from '~~/core/plan/types'
+import type { PlanCheck } from '~~/core/check/rule'
 
 /** What is wrong or open, worst first; a press goes there. */
 defineProps<{ checks: readonly PlanCheck[] }>()

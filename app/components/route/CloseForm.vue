@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import type { Vector } from '~~/core/quantity/vector'
 import { axes, type Axis, type Job, type Node } from '~~/core/job/job'
-import { setNode } from '~~/core/job/edit-run'
-import { applyProposal } from '~~/core/route/apply-proposal'
-import { spreadClosing, takeUpIn } from '~~/core/route/close-run'
+import { setNode } from '~~/core/edit/edit-run'
+import { applyProposal } from '~~/core/edit/apply-proposal'
+import { spreadClosing, takeUpIn } from '~~/core/edit/close-run'
 import { placeLimits } from '~~/core/quantity/parse-length'
-import type { ClosingError } from '~~/core/route/closing'
-import { proposeRoutes, routeAims, type ProposedRoute, type RouteAim } from '~~/core/route/propose-route'
+import type { ClosingError } from '~~/core/run/closing'
+import { proposeRoutes, routeAims, type ProposedRoute, type RouteAim } from '~~/core/run/propose-route'
 
 /** A run between fixed points: its closing error taken up or spread; and routes proposed to a point. */
 const props = defineProps<{

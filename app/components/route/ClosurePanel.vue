@@ -1,8 +1,6 @@
 <script setup lang="ts">
-import { wrap } from 'comlink'
-import { profileWith } from '~~/core/job/profile'
+import { profileWith } from '~~/core/workshop/profile'
 import { closingChains, closureOf } from '~~/core/plan/closure'
-import type { ClosureWorker } from '~/workers/closure'
 
 /** Whether a run between fixed points will close: its tolerances on each axis, and how many of many builds do. */
 const props = defineProps<{ run: string }>()
@@ -15,15 +13,12 @@ const axes = ['east', 'north', 'up'] as const
 const spring = ref<number | undefined>(2)
 const limits = { min: 0, max: 100 }
 const closing = ref<number | null>(null)
-const worker = new Worker(new URL('../../workers/closure.ts', import.meta.url), { type: 'module' })
-const sampler = wrap<ClosureWorker>(worker)
-onScopeDispose(() => worker.terminate())
 watch(
   [chain, spring],
   async ([of, by]) => {
     closing.value = null
     if (!of || by === undefined || of.unknown.length > 0) return
-    const found = await sampler.share(of, by)
+    const found = await askWorker((worker) => worker.share(of, by)).answer
     if (of === chain.value && by === spring.value) closing.value = found
   },
   { immediate: true },

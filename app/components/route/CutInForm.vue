@@ -1,74 +1,120 @@
 <script setup lang="ts">
-import type { Figure } from '~~/core/quantity/basis'
-import { cutIn, typicalSlipLength } from '~~/core/route/cut-in'
+import type { CutIn } from '~~/core/build/cut-ins'
+import { cutInKinds, cutInto, putNewPipeIn, type CutInKind } from '~~/core/edit/cut-into'
+import { setNode } from '~~/core/edit/edit-run'
+import type { Job, Leg, Node } from '~~/core/job/job'
+import { nodeWord } from '~~/core/job/node-legs'
+import { useCatalogueStore } from '~/stores/catalogue'
 
-/** Cutting a fitting into a line that is there: what to take out, and what to do where it cannot be sprung apart. */
-const props = defineProps<{ takeOff: Figure | null; insertion: Figure | null; what: string }>()
-const { length, tolerance, problemOf } = useWords()
-const play = ref<number | undefined>(0)
+/** Cutting a fitting into pipe that is there: what to take out, the play it needs, and new pipe where that is not there. */
+const props = defineProps<{ run: string; leg: Leg | undefined; node: Node; cutIn: CutIn | undefined }>()
+const emit = defineEmits<{ apply: [edit: (job: Job) => Job]; go: [node: string] }>()
+const { length, tolerance } = useWords()
+const { namesIn } = useNames()
+const own = useCatalogueStore()
+const names = computed(() => namesIn(props.run))
+
+const kind = ref<CutInKind>('tee')
+const kinds = cutInKinds.map((value) => ({ value, label: nodeWord(value) }))
+const at = ref<number | undefined>()
+const play = ref<number | undefined>()
 const slip = ref<number | undefined>()
-const slipLength = computed(() => slip.value ?? (props.insertion ? typicalSlipLength(props.insertion.mm) : 0))
-const found = computed(() => {
-  const { takeOff, insertion } = props
-  if (!takeOff || !insertion || play.value === undefined) return null
-  try {
-    return { ...cutIn({ takeOff, insertion, play: play.value, slipLength: slipLength.value }), problem: '' }
-  } catch (error) {
-    return { problem: problemOf(error) }
-  }
-})
-const lengths = { min: 0, max: 1000 }
+const limits = { min: 0, max: 500 }
+
+function put(): void {
+  const { run, leg } = props
+  let node = ''
+  emit('apply', (job) => {
+    const done = cutInto(job, run, leg!.id, kind.value, { at: at.value, play: play.value })
+    node = done.node
+    return done.job
+  })
+  if (node) emit('go', node)
+}
+const setPlay = (mm: number | undefined) => emit('apply', (job) => setNode(job, props.run, props.node.id, { play: mm }))
+const putNewPipe = () => emit('apply', (job) => putNewPipeIn(own.catalogue, job, props.run, props.node.id, slip.value))
+const isHeld = computed(() => typeof props.cutIn?.playNeeded === 'number')
+const isEnough = computed(() => (props.cutIn?.play ?? -1) >= (props.cutIn?.playNeeded ?? 0))
 </script>
 
 <template>
-  <div class="space-y-3">
-    <p v-if="!takeOff || !insertion" class="text-(--ui-warning)">
-      The take-off or depth of {{ what }} is not known: measure it first.
-    </p>
-    <template v-else>
-      <div class="grid grid-cols-2 gap-3">
+  <div class="space-y-4">
+    <section v-if="cutIn" class="space-y-3" :aria-label="`Cut in: ${names.node(node.id)}`">
+      <div class="grid grid-cols-2 gap-4">
+        <Readout
+          v-if="cutIn.remove"
+          label="Take out of the line"
+          :value="length(cutIn.remove.mm)"
+          :tolerance="tolerance(cutIn.remove.tolerance)"
+          :basis="cutIn.remove.basis"
+        />
+        <Readout
+          v-if="cutIn.playNeeded !== null"
+          label="Play it needs"
+          :value="length(cutIn.playNeeded)"
+          :basis="isEnough ? 'there is enough: spring it in' : 'one end comes back so far, along the pipe'"
+        />
+      </div>
+      <ul class="list-disc pl-5">
+        <li v-for="end in cutIn.ends" :key="end.leg">
+          {{ names.leg(end.leg) }}: cut {{ length(end.cut?.mm ?? null) }} from the centre, mark
+          {{ length(end.mark?.mm ?? null) }} from the cut.
+        </li>
+      </ul>
+      <template v-if="isHeld">
         <LengthField
           label="The ends can be sprung apart by"
-          :limits="lengths"
+          optional
+          :of="node.id"
+          :limits="limits"
+          :model-value="node.play"
+          @update:model-value="setPlay"
+        />
+        <div v-if="!isEnough" class="flex flex-wrap items-end gap-3">
+          <LengthField
+            label="Length of the slip coupling"
+            optional
+            :limits="limits"
+            :model-value="slip"
+            @update:model-value="(mm) => (slip = mm)"
+          />
+          <UButton label="Put in new pipe with slip couplings" color="primary" variant="solid" @click="putNewPipe" />
+        </div>
+      </template>
+      <p class="text-sm text-muted">
+        Water off and drained first. Without a length the slip coupling is a typical one.
+      </p>
+    </section>
+    <section v-if="leg?.state === 'existing'" class="space-y-3" aria-label="Cut into this pipe">
+      <p>Into {{ names.leg(leg.id) }}, which is there:</p>
+      <div class="grid grid-cols-2 items-end gap-3">
+        <Choice label="Put in" :items="kinds" :model-value="kind" @update:model-value="(value) => (kind = value)" />
+        <LengthField
+          v-if="!leg.unmeasured"
+          :label="`Centre, from ${names.node(leg.from)}`"
+          :limits="{ min: 1, max: leg.length }"
+          :model-value="at"
+          @update:model-value="(mm) => (at = mm)"
+        />
+        <LengthField
+          label="Play of the cut ends"
+          optional
+          :limits="limits"
           :model-value="play"
           @update:model-value="(mm) => (play = mm)"
         />
-        <LengthField
-          label="Length of the slip coupling"
-          optional
-          :limits="lengths"
-          :model-value="slip"
-          @update:model-value="(mm) => (slip = mm)"
+        <UButton
+          label="Cut it in"
+          color="primary"
+          variant="solid"
+          :disabled="!leg.unmeasured && at === undefined"
+          @click="put"
         />
       </div>
-      <p v-if="found?.problem" role="alert" class="text-(--ui-error)">{{ found.problem }}</p>
-      <template v-else-if="found && 'remove' in found">
-        <div class="grid grid-cols-2 gap-4">
-          <Readout
-            label="Take out of the line"
-            :value="length(found.makeUpPiece?.remove ?? found.remove)"
-            :tolerance="tolerance(found.tolerance)"
-            :basis="takeOff.basis"
-          />
-          <Readout
-            label="Play it needs"
-            :value="length(found.playNeeded)"
-            :basis="found.makeUpPiece ? 'there is not enough' : 'there is enough: spring it in'"
-          />
-        </div>
-        <p v-if="found.makeUpPiece">
-          {{ found.makeUpPiece.couplings === 1 ? 'One new piece' : 'Two new pieces' }} of
-          <strong>{{ length(found.makeUpPiece.piece) }}</strong>,
-          {{ found.makeUpPiece.couplings === 1 ? 'a slip coupling' : 'a slip coupling at each end' }}, gap
-          <strong>{{ length(found.makeUpPiece.gap) }}</strong> under it. Mark old and new pipe
-          <strong>{{ length(found.makeUpPiece.mark) }}</strong>
-          from their ends: there the coupling’s mouths must stand.
-        </p>
-        <p class="text-sm text-muted">
-          Water off and drained first. Slip coupling of {{ length(slipLength)
-          }}{{ slip === undefined ? ', typical: type the length of yours' : '' }}.
-        </p>
-      </template>
-    </template>
+    </section>
+    <p v-else-if="!cutIn">
+      Choose a leg of existing pipe. To draw one: <strong>X</strong>, an arrow, its length or none, Enter; or turn a leg
+      to <strong>existing</strong> in the list.
+    </p>
   </div>
 </template>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { RouteEntry } from '~~/core/route/entry'
+import type { RouteEntry } from '~~/core/edit/entry'
 
 /** The typed leg and the pad for thumbs; the same keys as on a keyboard. */
 const props = defineProps<{ entry: RouteEntry; at: string }>()
@@ -28,14 +28,17 @@ const fittings = [
   { key: 'u', word: 'Union' },
   { key: 'o', word: 'Outlet' },
   { key: 'c', word: 'Cap' },
+  { key: 'j', word: 'Join to' },
   { key: 'n', word: 'Next open' },
   { key: 'h', word: 'To height' },
+  { key: 'x', word: 'Existing' },
 ]
 const digitWord = (digit: string) => (digit === ' ' ? 'space' : digit)
 const typed = computed(() => props.entry.typed || '…')
 const degrees = (value: number) => `${Math.round(value * 10) / 10}°`
 const way = computed(() => {
-  const { direction, combining } = props.entry
+  const { direction, combining, joining } = props.entry
+  if (joining) return 'to which place? Press it in the drawing'
   if (direction === null) return 'which way?'
   const said =
     typeof direction === 'string'
@@ -50,7 +53,7 @@ const way = computed(() => {
   <section aria-label="Type a leg" class="no-print space-y-2" @mousedown.prevent>
     <p class="font-label text-2xl font-semibold" aria-live="polite" data-entry>
       <span class="label text-base">From {{ at }}</span>
-      {{ way }} {{ typed }}
+      {{ entry.existing ? 'existing pipe' : '' }} {{ way }} {{ typed }}
     </p>
     <p v-if="entry.problem" role="alert" class="text-(--ui-error)" data-entry-problem>{{ entry.problem }}</p>
     <div class="flex flex-wrap gap-3">
@@ -97,7 +100,14 @@ const way = computed(() => {
         </button>
       </div>
       <div class="flex flex-wrap items-start gap-1">
-        <button v-for="{ key, word } in fittings" :key="key" type="button" class="key" @click="emit('press', key)">
+        <button
+          v-for="{ key, word } in fittings"
+          :key="key"
+          type="button"
+          class="key"
+          :aria-pressed="key === 'x' ? (entry.existing ?? false) : undefined"
+          @click="emit('press', key)"
+        >
           {{ word }}
         </button>
       </div>
@@ -105,7 +115,8 @@ const way = computed(() => {
     <p class="hidden text-sm text-muted sm:block">
       Keys: arrows north, south, east, west; Page Up, Page Down; digits, Enter; digits, H for a leg up or down to that
       height; with Shift an arrow is put to the one before, 45° between; T tee, B bend, V valve, U union, O outlet, C
-      cap, N next open end, F offset; Backspace takes back.
+      cap, J a leg to what lies ahead or is pressed next, N next open end, F offset, X pipe that is there, with a length
+      or without; Backspace takes back.
     </p>
   </section>
 </template>

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
 import type { Run } from '~~/core/job/job'
-import { placeDimensions, placeHeights } from '~~/core/route/dimensions'
-import { compassOf, drawRun, type DrawingView, type DrawnLeg, type Point } from '~~/core/route/drawing'
-import { pipeColour, serviceDashes } from '~~/core/route/line-style'
-import { nodeSymbols } from '~~/core/route/node-symbol'
+import { placeDimensions, placeHeights } from '~~/core/draw/dimensions'
+import { compassOf, drawRun, type DrawingView, type DrawnLeg, type Point } from '~~/core/draw/drawing'
+import { breakSign, outDashes, pipeColour, serviceDashes } from '~~/core/draw/line-style'
+import { nodeSymbols } from '~~/core/draw/node-symbol'
 import { useCatalogueStore } from '~/stores/catalogue'
-import { layOut } from '~~/core/route/layout'
-import { namesIn } from '~~/core/route/names'
+import { layOut } from '~~/core/run/layout'
+import { namesIn } from '~~/core/run/names'
 
 /** The run as drawn: pipe, fittings, dimensions, flow, heights; the same selection as the list of legs. */
 const props = defineProps<{
@@ -51,15 +51,26 @@ const frame = computed(() => {
 })
 /** The unit in steps of a fifth, for what is placed by it: dimensions then stay where they are while a run is typed. */
 const step = computed(() => 1.2 ** Math.ceil(Math.log(unit.value) / Math.log(1.2)))
-const dashes = computed(() => serviceDashes[props.run.service].map((dash) => dash * pixels).join(' '))
+const inPixels = (of: readonly number[]) => of.map((dash) => dash * pixels).join(' ')
+const dashes = computed(() => inPixels(serviceDashes[props.run.service]))
+const dashesOf = ({ state }: DrawnLeg) =>
+  state === undefined ? dashes.value : state === 'existing' ? '' : inPixels(outDashes)
+const turnOf = ({ from, to }: DrawnLeg) => (Math.atan2(to[1] - from[1], to[0] - from[0]) * 180) / Math.PI
+const breakAt = (drawn: DrawnLeg) =>
+  scaledAt([(drawn.from[0] + drawn.to[0]) / 2, (drawn.from[1] + drawn.to[1]) / 2], turnOf(drawn))
+const broken = computed(() => drawing.value.legs.filter(({ isBroken }) => isBroken))
+const stateWords = { existing: ', existing', 'comes out': ', comes out' } as const
+const legWords = ({ id, length, state, isBroken }: DrawnLeg) =>
+  `${names.value.leg(id)}${isBroken ? '' : `, ${figure(length)}`}${state ? stateWords[state] : ''}`
 const scaledAt = ([x, y]: Point, turn = 0) =>
   `transform: translate(${x}px, ${y}px) rotate(${turn}deg) scale(var(--unit))`
-function arrowOf({ from, to }: DrawnLeg): string {
-  const turn = (Math.atan2(to[1] - from[1], to[0] - from[0]) * 180) / Math.PI
+function arrowOf(drawn: DrawnLeg): string {
+  const { from, to } = drawn
   const back = props.run.service === 'heating-return' ? 180 : 0
-  return scaledAt([from[0] * 0.75 + to[0] * 0.25, from[1] * 0.75 + to[1] * 0.25], turn + back)
+  return scaledAt([from[0] * 0.75 + to[0] * 0.25, from[1] * 0.75 + to[1] * 0.25], turnOf(drawn) + back)
 }
-const hasArrow = ({ from, to }: DrawnLeg) => Math.hypot(to[0] - from[0], to[1] - from[1]) > 14 * step.value
+const hasArrow = ({ from, to, state }: DrawnLeg) =>
+  state !== 'comes out' && Math.hypot(to[0] - from[0], to[1] - from[1]) > 14 * step.value
 const heightText = (up: number) => `${up < 0 ? '−' : '+'}${figure(Math.abs(up))}`
 const heights = computed(() => placeHeights(drawing.value, 3 * step.value))
 const dimensions = computed(() => {
@@ -111,10 +122,20 @@ const fills = { ink: 'currentColor', paper: 'var(--ui-bg)', none: 'none' } as co
     <g
       v-for="drawn in drawing.legs"
       :key="drawn.id"
-      v-memo="[...drawn.from, ...drawn.to, drawn.length, weightOf(drawn.id), colours.get(drawn.id), dashes, units]"
+      v-memo="[
+        ...drawn.from,
+        ...drawn.to,
+        drawn.length,
+        drawn.state,
+        drawn.isBroken,
+        weightOf(drawn.id),
+        colours.get(drawn.id),
+        dashes,
+        units,
+      ]"
       class="cursor-pointer"
       role="button"
-      :aria-label="`${names.leg(drawn.id)}, ${figure(drawn.length)}`"
+      :aria-label="legWords(drawn)"
       @click="emit('leg', drawn.id)"
     >
       <line
@@ -133,7 +154,18 @@ const fills = { ink: 'currentColor', paper: 'var(--ui-bg)', none: 'none' } as co
         :y2="drawn.to[1]"
         :stroke="colours.get(drawn.id)"
         :stroke-width="weightOf(drawn.id)"
-        :stroke-dasharray="dashes"
+        :stroke-dasharray="dashesOf(drawn)"
+        vector-effect="non-scaling-stroke"
+      />
+      <!-- Pipe that is there is drawn hollow. -->
+      <line
+        v-if="drawn.state === 'existing'"
+        :x1="drawn.from[0]"
+        :y1="drawn.from[1]"
+        :x2="drawn.to[0]"
+        :y2="drawn.to[1]"
+        stroke="var(--ui-bg)"
+        :stroke-width="weightOf(drawn.id) - pixels * 0.45"
         vector-effect="non-scaling-stroke"
       />
     </g>
@@ -146,6 +178,16 @@ const fills = { ink: 'currentColor', paper: 'var(--ui-bg)', none: 'none' } as co
         class="pointer-events-none"
         :style="arrowOf(drawn)"
       />
+      <path
+        v-for="drawn in broken"
+        :key="`break ${drawn.id}`"
+        :d="breakSign"
+        fill="var(--ui-bg)"
+        stroke="currentColor"
+        stroke-width="0.300"
+        class="pointer-events-none"
+        :style="breakAt(drawn)"
+      />
       <g
         v-for="drawn in drawing.nodes"
         :key="drawn.id"
@@ -153,6 +195,7 @@ const fills = { ink: 'currentColor', paper: 'var(--ui-bg)', none: 'none' } as co
           ...drawn.at,
           drawn.kind,
           drawn.height,
+          drawn.isNew,
           drawn.id === node,
           names.node(drawn.id),
           units,
@@ -175,7 +218,8 @@ const fills = { ink: 'currentColor', paper: 'var(--ui-bg)', none: 'none' } as co
         <path
           :d="nodeSymbols[drawn.kind].path"
           :fill="fills[nodeSymbols[drawn.kind].fill]"
-          :stroke="drawn.kind === 'open' ? 'var(--ui-warning)' : 'currentColor'"
+          :stroke="drawn.kind === 'open' && drawn.isNew ? 'var(--ui-warning)' : 'currentColor'"
+          :opacity="drawn.isNew ? 1 : 0.55"
           :stroke-width="nodeSymbols[drawn.kind].weight"
         />
         <text

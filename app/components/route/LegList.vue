@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { axes, type Direction, type Leg, type Run } from '~~/core/job/job'
-import { namesIn } from '~~/core/route/names'
-import { asAngles } from '~~/core/route/turning'
-import type { PlanPiece } from '~~/core/plan/types'
+import { axes, type Direction, type Leg, type LegState, type Run } from '~~/core/job/job'
+import { namesIn } from '~~/core/run/names'
+import { asAngles } from '~~/core/run/turning'
+import type { PlanPiece } from '~~/core/build/planned'
 
 /** The legs of a run: direction, centre to centre, and the cut that follows. One is looked at; several can be selected. */
 const props = defineProps<{ run: Run; pieces: readonly PlanPiece[]; leg: string; chosen: ReadonlySet<string> }>()
@@ -25,6 +25,15 @@ const ways = [...axes.map((value) => ({ value, label: value })), { value: 'other
   value: (typeof axes)[number] | 'other'
   label: string
 }[]
+const states = [
+  { value: 'new', label: 'new pipe' },
+  { value: 'existing', label: 'existing' },
+  { value: 'comes out', label: 'comes out' },
+] as { value: LegState | 'new'; label: string }[]
+/** New pipe is always measured. */
+const setState = (value: LegState | 'new') =>
+  emit('change', props.leg, value === 'new' ? { state: undefined, unmeasured: undefined } : { state: value })
+const drawnLength = ({ unmeasured, length: mm }: Leg) => (unmeasured ? '' : length(mm))
 const slant = computed(() => {
   const direction = selected.value?.direction
   return direction && typeof direction !== 'string' ? direction : null
@@ -71,29 +80,50 @@ function setWay(value: (typeof axes)[number] | 'other'): void {
           type="button"
           class="grid min-h-11 w-full grid-cols-[2.5rem_1fr_6.5rem] items-center gap-2 px-1 text-left"
           :aria-pressed="drawn.id === leg"
-          :aria-label="`${pieceOf.get(drawn.id)?.id ?? ''}, ${names.leg(drawn.id)}, ${way(drawn.direction)} ${length(drawn.length)}`"
+          :aria-label="`${pieceOf.get(drawn.id)?.id ?? drawn.state ?? ''}, ${names.leg(drawn.id)}, ${way(drawn.direction)} ${drawnLength(drawn)}`"
           @click="emit('select', drawn.id)"
         >
           <span class="font-label font-semibold text-(--ui-primary)">{{ pieceOf.get(drawn.id)?.id }}</span>
           <span>
-            {{ way(drawn.direction) }} {{ length(drawn.length) }}
+            {{ way(drawn.direction) }} {{ drawnLength(drawn) }}
             <span class="text-sm text-muted">to {{ names.node(drawn.to) }}</span>
           </span>
           <span
             class="text-right font-label text-lg font-semibold"
             :class="pieceOf.get(drawn.id)?.cut === null ? 'text-(--ui-warning)' : ''"
-            >{{ length(pieceOf.get(drawn.id)?.cut ?? null) }}</span
+            ><span v-if="drawn.state" class="text-base font-medium text-muted">{{ drawn.state }}</span
+            ><template v-else>{{ length(pieceOf.get(drawn.id)?.cut ?? null) }}</template></span
           >
         </button>
       </li>
     </ol>
     <div v-if="selected" class="flex flex-wrap items-end gap-2 px-1 pt-2">
       <LengthField
+        v-if="!selected.unmeasured"
         class="min-w-32 flex-1"
         label="Centre to centre"
         :of="selected.id"
         :model-value="selected.length"
         @update:model-value="(mm) => mm !== undefined && emit('change', leg, { length: mm })"
+      />
+      <!-- Plain, as the rest of the list: it is drawn anew with every leg that is typed. -->
+      <div role="group" aria-label="This pipe" class="flex gap-1">
+        <button
+          v-for="{ value, label } in states"
+          :key="value"
+          type="button"
+          class="key"
+          :aria-pressed="(selected.state ?? 'new') === value"
+          @click="setState(value)"
+        >
+          {{ label }}
+        </button>
+      </div>
+      <UCheckbox
+        v-if="selected.state"
+        label="Its length does not matter"
+        :model-value="selected.unmeasured ?? false"
+        @update:model-value="(on) => emit('change', leg, { unmeasured: on === true || undefined })"
       />
       <Choice
         label="Direction"

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import type { BendingMethod } from '~~/core/bend/limits'
 import type { Pipe } from '~~/core/catalogue/pipe'
-import { setNode } from '~~/core/job/edit-run'
+import { setNode } from '~~/core/edit/edit-run'
 import type { Job, Node, Run } from '~~/core/job/job'
-import { bringToHeight } from '~~/core/route/heights'
-import { layOut, turnAt } from '~~/core/route/layout'
+import { bringToHeight } from '~~/core/edit/heights'
+import { layOut, turnAt } from '~~/core/run/layout'
 import { useCatalogueStore } from '~/stores/catalogue'
 
 /** The node in hand: what stands there, how high, what joins two pipes there, whether it is better bent. */

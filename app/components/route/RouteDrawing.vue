@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { drawingViews, type DrawingView } from '~~/core/route/drawing'
+import { drawingViews, type DrawingView } from '~~/core/draw/drawing'
 import type { Run } from '~~/core/job/job'
-import { runSheet } from '~~/core/route/sheet'
+import { runSheet } from '~~/core/draw/sheet'
+import { sheetColours } from '~/drawing/sheet-colours'
 import { download } from '~/saving/download'
 import { useCatalogueStore } from '~/stores/catalogue'
 
@@ -28,6 +29,7 @@ const sheet = () =>
   runSheet(own.catalogue, props.run, view.value, {
     title: `${job.value.title}: ${props.run.name}`,
     length,
+    colours: sheetColours,
     pieceOf: props.pieceOf,
   })
 const svg = () => download(`${name.value}.svg`, 'image/svg+xml', sheet())

@@ -1,9 +1,8 @@
 <script setup lang="ts">
-import { methodAt } from '~~/core/route/end'
 import type { Job, Leg, Node, Run } from '~~/core/job/job'
 import type { Plan } from '~~/core/plan/types'
 import { usualStockLength } from '~~/core/cut/stock-length'
-import { layOut } from '~~/core/route/layout'
+import { layOut } from '~~/core/run/layout'
 import { useCatalogueStore } from '~/stores/catalogue'
 
 /** What is done to a route in one go. Opened when it is wanted; what cannot be done says why and changes nothing. */
@@ -59,15 +58,7 @@ const stockLength = computed(() => {
   const pipe = own.catalogue.pipe(props.run.pipe)
   return job.value.stock?.lengths[props.run.pipe] ?? (pipe ? usualStockLength(pipe) : 3000)
 })
-const coupling = computed(() => {
-  const pipe = own.catalogue.pipe(props.leg?.pipe ?? props.run.pipe)
-  const socket = pipe && own.catalogue.socketFor(methodAt(props.node, props.run.method), pipe)
-  return {
-    insertion: socket?.insertion ?? null,
-    takeOff: (socket && own.catalogue.takeOff(socket, 'tee', 'run')) ?? null,
-    what: `a ${socket?.label ?? ''} tee`,
-  }
-})
+const cutIn = computed(() => props.plan.cutIns.find(({ run, node }) => run === props.run.id && node === props.node.id))
 </script>
 
 <template>
@@ -113,7 +104,15 @@ const coupling = computed(() => {
       :stock-length="stockLength"
       @apply="apply"
     />
-    <LazyCutInForm v-else-if="tool === 'cut-in'" v-bind="coupling" />
+    <LazyCutInForm
+      v-else-if="tool === 'cut-in'"
+      :run="run.id"
+      :leg="leg"
+      :node="node"
+      :cut-in="cutIn"
+      @apply="apply"
+      @go="(id) => emit('go', id)"
+    />
     <LazySupportPanel v-else-if="tool === 'supports' && leg" :run="run" :leg="leg" :plan="plan" @apply="apply" />
     <LazyAdvicePanel v-else-if="tool === 'advice'" :run="run" />
   </section>

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { removeRun, setRun } from '~~/core/job/edit-run'
+import { removeRun, setRun } from '~~/core/edit/edit-run'
 import type { Run } from '~~/core/job/job'
 import { services } from '~~/core/job/place'
-import { choosePipe } from '~~/core/plan/choose-pipe'
+import { choosePipe } from '~~/core/edit/choose-pipe'
 import { useCatalogueStore } from '~/stores/catalogue'
 
 /** What holds for a whole run: its name, its pipe and its ends, how it is joined, what flows in it, where it lies. */

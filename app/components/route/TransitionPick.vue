@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import type { Pipe } from '~~/core/catalogue/pipe'
 import type { Job, Node, Run } from '~~/core/job/job'
-import { chooseChain } from '~~/core/job/edit-tie-in'
-import { joinLegs } from '~~/core/plan/change-pipe'
+import { chooseChain } from '~~/core/edit/edit-tie-in'
+import { joinLegs } from '~~/core/edit/change-pipe'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { useWorkshopStore } from '~/stores/workshop'
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Observation } from '~~/core/job/observation'
-import { gaugeSizes } from '~~/core/identify/gauge-sizes'
+import { gaugeSizes } from '~~/core/survey/gauge-sizes'
 
 /** A go/no-go gauge of a size: it goes on, or it does not. */
 const emit = defineEmits<{ observe: [seen: Observation] }>()

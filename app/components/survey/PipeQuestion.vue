@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { shippedCatalogue } from '~~/core/catalogue/catalogue'
-import { identify } from '~~/core/identify/identify'
-import { withSeen } from '~~/core/job/edit-survey'
+import { identify } from '~~/core/survey/identify'
+import { withSeen } from '~~/core/edit/edit-survey'
 import type { Survey } from '~~/core/job/job'
 import type { Place } from '~~/core/job/place'
 import type { Observation, Region } from '~~/core/job/observation'

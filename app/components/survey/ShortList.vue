@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { FitGroup } from '~~/core/identify/identify'
+import type { FitGroup } from '~~/core/survey/identify'
 
 /** The short list, by what fits: candidates that take the same fittings are one line. */
 defineProps<{ groups: readonly FitGroup[]; chosen: string | undefined }>()

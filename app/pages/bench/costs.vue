@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { methodIds, type MethodId } from '~~/core/catalogue/method'
-import { shippedCosts, type MethodCost } from '~~/core/job/costs'
-import type { OwnedTool } from '~~/core/job/place'
+import { shippedCosts, type MethodCost } from '~~/core/workshop/costs'
+import type { OwnedTool } from '~~/core/workshop/tools'
 import { useWorkshopStore } from '~/stores/workshop'
 
 /** The workshop's tools, prices and minutes: for all jobs. What differs from what ships is marked. */

@@ -2,8 +2,8 @@
 import { useDebounceFn, useLocalStorage } from '@vueuse/core'
 import { counterName } from '~~/core/join/counter-name'
 import { findFittings } from '~~/core/join/find-fitting'
-import { endLabel } from '~~/core/join/fitting'
-import { shippedFittings } from '~~/core/join/fittings'
+import { endLabel } from '~~/core/catalogue/fitting'
+import { shippedFittings } from '~~/core/catalogue/fittings'
 import { fittingPrice } from '~~/core/join/price'
 
 /** What is this fitting called, and what does this name mean? */

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core'
 import { shippedCatalogue } from '~~/core/catalogue/catalogue'
-import { takeForPipe } from '~~/core/job/edit-survey'
+import { takeForPipe } from '~~/core/edit/edit-survey'
 import type { Survey } from '~~/core/job/job'
-import { emptyJob } from '~~/core/job/new-job'
-import { httpTransport } from '~/saving/transport'
+import { emptyJob } from '~~/core/edit/new-job'
+import { beginJob } from '~/sync/begin-job'
+import { httpTransport } from '~/sync/job-transport'
 
 /** A survey that belongs to no job yet; kept in this browser. */
 const blank: Survey = { id: 's1', name: 'On the bench', observations: [] }
@@ -23,8 +24,8 @@ async function makeJob(): Promise<void> {
     ...emptyJob('From the bench', isInch ? 'imperial' : 'metric', isInch ? 'us-a' : 'metric'),
     surveys: [survey.value],
   }
-  const answer = await httpTransport.create(takeForPipe(base, survey.value.id, pipe))
-  if (answer.outcome === 'done') await navigateTo(`/jobs/${answer.stored.id}/join`)
+  const begun = await beginJob(httpTransport, takeForPipe(base, survey.value.id, pipe))
+  if (begun.outcome === 'begun') await navigateTo(`/jobs/${begun.id}/join`)
   else problem.value = 'The server or its database does not answer; what you entered stays here. Try again in a moment.'
 }
 </script>

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core'
-import { profileWith, type ProfileId } from '~~/core/job/profile'
-import { settings, type SettingId } from '~~/core/job/setting'
-import { settingText } from '~~/core/job/setting-text'
+import { profileWith, type ProfileId } from '~~/core/workshop/profile'
+import { settings, type SettingId } from '~~/core/workshop/setting'
+import { settingText } from '~~/core/workshop/setting-text'
 import { checkMetas } from '~~/core/check/rules'
 import { ruleMetas } from '~~/core/join/rules'
 import type { HeldProfile } from '~/composables/useProfileChoice'

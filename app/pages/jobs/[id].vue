@@ -1,10 +1,14 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
 import { useJobStore } from '~/stores/job'
+import { useLogStore } from '~/stores/log'
 
 const route = useRoute()
 const store = useJobStore()
 const id = computed(() => String(route.params.id))
+const log = useLogStore()
+const progress = useProgress()
+useRefreshing(() => log.refresh())
 const problem = ref<keyof typeof words | null>(null)
 const title = computed(() => store.job?.title ?? '')
 const {
@@ -22,6 +26,7 @@ const words = {
 let retry: ReturnType<typeof setTimeout> | undefined
 async function open(): Promise<void> {
   problem.value = await store.open(id.value)
+  if (!problem.value) void log.open(id.value)
   if (problem.value === 'away') retry = setTimeout(() => void open(), 2000)
 }
 void open()
@@ -104,7 +109,7 @@ onBeforeUnmount(() => {
           />
         </div>
       </TopBar>
-      <Spine :progress="store.progress" :job="id" />
+      <Spine :progress="progress" :job="id" />
     </header>
     <ConflictPanel
       v-if="store.status.kind === 'conflict'"
@@ -126,7 +131,8 @@ onBeforeUnmount(() => {
       <p>This job was deleted elsewhere. Your text is still here.</p>
       <UButton label="Save it as a new job" color="primary" variant="solid" @click="choose('copy')" />
     </section>
-    <main class="flex-1 p-3 sm:p-4">
+    <main class="flex-1 p-3 sm:p-4" :class="{ behind: store.isBehind }" :aria-busy="store.isBehind">
+      <p v-if="store.isBehind" role="status" class="behind-note">Working out the new figures …</p>
       <PartBoundary><NuxtPage /></PartBoundary>
     </main>
   </div>

@@ -1,10 +1,10 @@
 import { sentence } from '../../quantity/message'
-import { atPlace, checkRule } from '../rule'
+import { atPlace, checkRule, legPlace } from '../rule'
 
 export const closing = checkRule({
   meta: {
     id: 'closing',
-    statement: 'A run between two fixed points reaches both.',
+    statement: 'A run between two fixed points reaches both, and a loop ends where it began.',
     why: 'What does not close on paper is pulled together on site, and the pull stays in the joints.',
     basis: 'standard',
     settings: [],
@@ -16,10 +16,19 @@ export const closing = checkRule({
         ({ x, y, z }, say) =>
           `the run misses its fixed end by ${say.length(x)} east, ${say.length(y)} north, ${say.length(z)} up`,
       ),
+      loop: sentence(
+        { x: 4, y: 0, z: -2 },
+        ({ x, y, z }, say) =>
+          `the loop that this leg closes misses its beginning by ${say.length(x)} east, ${say.length(y)} north, ${say.length(z)} up`,
+      ),
     },
   },
-  check: ({ closing: errors, layout, names }, { caution }) =>
-    errors
+  check: (subject, { caution }) =>
+    subject.closing
       .filter(({ x, y, z }) => x !== 0 || y !== 0 || z !== 0)
-      .map(({ x, y, z }) => atPlace({ run: layout.run.id, where: names.run }, caution('misses', { x, y, z }))),
+      .map(({ leg, x, y, z }) =>
+        leg
+          ? atPlace(legPlace(subject, leg), caution('loop', { x, y, z }))
+          : atPlace({ run: subject.layout.run.id, where: subject.names.run }, caution('misses', { x, y, z })),
+      ),
 })

@@ -1,7 +1,8 @@
 import type { NodeKind } from '../../job/job'
 import { nodeWord } from '../../job/node-legs'
 import { sentence } from '../../quantity/message'
-import { turnAt } from '../../route/layout'
+import { turnAt } from '../../run/layout'
+import { isNewFitting } from '../../run/states'
 import { atPlace, checkRule, nodePlace } from '../rule'
 
 /** Fittings whose two ends are in line. */
@@ -35,6 +36,7 @@ export const goesStraight = checkRule({
   check(subject, { refuse }) {
     const { run, arms } = subject.layout
     return run.nodes
+      .filter((node) => isNewFitting(node, arms.get(node.id) ?? []))
       .filter(({ id, kind }) => straightKinds.has(kind) && (turnAt(arms.get(id) ?? []) ?? 0) > outOfLine)
       .map(({ id, kind }) => atPlace(nodePlace(subject, id), refuse('turns', { kind: nodeWord(kind) })))
   },

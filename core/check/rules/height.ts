@@ -1,5 +1,5 @@
 import { sentence } from '../../quantity/message'
-import { heightErrors } from '../../route/heights'
+import { heightErrors } from '../../run/heights'
 import { atPlace, checkRule, nodePlace } from '../rule'
 
 export const height = checkRule({

@@ -3,6 +3,7 @@ import { bendRadiusRule } from './bend-radius'
 import { bendRoomRule } from './bend-room'
 import { closing } from './closing'
 import { connected } from './connected'
+import { cutInPlay, stubLength } from './cut-in'
 import { goesStraight } from './goes-straight'
 import { height } from './height'
 import { leastPiece } from './least-piece'
@@ -23,6 +24,8 @@ export const runChecks: readonly CheckRule[] = [
   bendRadiusRule,
   leastPiece,
   toolRoom,
+  cutInPlay,
+  stubLength,
   support,
   height,
   closing,

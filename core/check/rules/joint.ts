@@ -1,5 +1,6 @@
-import type { PlanCheck, PlanJoint } from '../../plan/types'
-import { atPlace, nodePlace, type RunSubject } from '../rule'
+import type { PlanJoint } from '../../build/planned'
+import type { PlanCheck, RunSubject } from '../rule'
+import { atPlace, nodePlace } from '../rule'
 
 /**
  * What the joint rules have against the joints of a run: each reservation once, with how many joints it holds for. The

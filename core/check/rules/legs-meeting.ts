@@ -1,4 +1,5 @@
 import { legsAtNode, nodeWord } from '../../job/node-legs'
+import { isNewFitting } from '../../run/states'
 import { sentence } from '../../quantity/message'
 import { atPlace, checkRule, nodePlace, type RunSubject } from '../rule'
 
@@ -12,14 +13,18 @@ interface Meeting {
 /** How many legs meet at each fitting that something leads to, against how many it takes. */
 function meetings({ layout: { run, arms, places } }: RunSubject): Meeting[] {
   if (run.legs.length === 0) return []
-  return run.nodes
-    .filter(({ id }) => places.has(id))
-    .map(({ id, kind }) => ({
-      id,
-      kind: nodeWord(kind),
-      meeting: arms.get(id)?.length ?? 0,
-      wanted: legsAtNode[kind],
-    }))
+  return (
+    run.nodes
+      .filter(({ id }) => places.has(id))
+      // What is there already is drawn as far as it matters.
+      .filter((node) => isNewFitting(node, arms.get(node.id) ?? []))
+      .map(({ id, kind }) => ({
+        id,
+        kind: nodeWord(kind),
+        meeting: arms.get(id)?.length ?? 0,
+        wanted: legsAtNode[kind],
+      }))
+  )
 }
 
 export const openEnd = checkRule({

@@ -1,4 +1,4 @@
-import { groupBy } from '../../group-by'
+import { groupBy } from '../../quantity/group-by'
 import { supportSentences } from '../../support/sayings'
 import { atPlace, checkRule, legPlace } from '../rule'
 

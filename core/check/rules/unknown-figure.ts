@@ -1,5 +1,5 @@
 import { fixed } from '../../quantity/message'
-import { missingFigure } from '../../route/missing'
+import { missingFigure } from '../../run/missing'
 import { atPlace, checkRule, piecePlace } from '../rule'
 
 export const unknownFigure = checkRule({

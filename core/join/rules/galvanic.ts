@@ -1,5 +1,5 @@
 import type { Material } from '../../catalogue/material'
-import type { Profile } from '../../job/profile'
+import type { Profile } from '../../workshop/profile'
 import { fixed, sentence } from '../../quantity/message'
 import { rule, sayingOf, type RuleMeta } from '../rule'
 

@@ -1,4 +1,4 @@
-import { flameDistance } from '../../job/profile'
+import { flameDistance } from '../../workshop/profile'
 import { fixed, sentence } from '../../quantity/message'
 import type { Speaker } from '../../quantity/speaker'
 import { rule, sayingOf, type RuleMeta } from '../rule'

@@ -1,5 +1,5 @@
 import { fixed, sentence } from '../../quantity/message'
-import type { ThreadSystem } from '../fitting'
+import type { ThreadSystem } from '../../catalogue/fitting'
 import { threadRule } from '../rule'
 
 export const threadFamily = threadRule({

@@ -2,9 +2,9 @@
 import type { LengthLimits } from '~~/core/quantity/parse-length'
 import type { Bar } from '~~/core/cut/stock'
 import type { PipeStock } from '~~/core/cut/lay-pieces'
-import { setStock } from '~~/core/job/edit-stock'
-import { planJob } from '~~/core/plan'
-import { joinLong, type JoinedLong } from '~~/core/plan/join-long'
+import { setStock } from '~~/core/edit/edit-stock'
+import { planJob } from '~~/core/plan/plan-job'
+import { joinLong, type JoinedLong } from '~~/core/edit/join-long'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { useSelectionStore } from '~/stores/selection'
 
@@ -42,6 +42,7 @@ const scrap = (id: number) => rack.book({ for: 'thrown away', takes: [id], leave
 
 <template>
   <div>
+    <CutIns v-if="!piece" :plan="plan" class="mb-4" />
     <p v-if="!piece">Nothing to cut yet: draw a run in <strong>Route</strong>, and its pieces stand here.</p>
     <div v-else class="grid gap-6 lg:grid-cols-[minmax(0,1fr)_minmax(0,26rem)]">
       <section class="space-y-4" aria-label="Pieces">
@@ -55,6 +56,7 @@ const scrap = (id: number) => rack.book({ for: 'thrown away', takes: [id], leave
         />
         <PieceTube v-else :piece="piece" />
         <PieceTable :pieces="plan.pieces" :selected="piece.id" @select="(id) => (selection.piece = id)" />
+        <CutIns :plan="plan" />
       </section>
       <section class="space-y-6" aria-label="Stock and parts">
         <p v-if="rack.problem" role="alert" class="font-semibold text-(--ui-error)">{{ rack.problem }}</p>

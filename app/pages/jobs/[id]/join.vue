@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { setNode, setRun } from '~~/core/job/edit-run'
-import { chooseChain } from '~~/core/job/edit-tie-in'
-import { addRun } from '~~/core/job/new-job'
+import { setNode, setRun } from '~~/core/edit/edit-run'
+import { chooseChain } from '~~/core/edit/edit-tie-in'
+import { addRun } from '~~/core/edit/new-job'
 import { services, type Place } from '~~/core/job/place'
-import { choosePipe } from '~~/core/plan/choose-pipe'
+import { choosePipe } from '~~/core/edit/choose-pipe'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { useSelectionStore } from '~/stores/selection'
 import { useWorkshopStore } from '~/stores/workshop'

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useLogStore } from '~/stores/log'
 import { useSelectionStore } from '~/stores/selection'
 
 const { store, job, plan } = useOpenJob()
@@ -11,6 +12,21 @@ const card = computed(() => (joint.value ? cardOf(joint.value) : null))
 /** A refused joint has no figure to mark by. */
 const isRefused = computed(() => joint.value?.verdict === 'refuse')
 const along = ref(false)
+const log = useLogStore()
+const tick = useTemplateRef<{ make: () => void }>('tick')
+/** The next joint that is not made, on from one of them. */
+function goOnFrom(id: string): void {
+  const at = joints.value.findIndex((of) => of.id === id)
+  const rest = [...joints.value.slice(at + 1), ...joints.value.slice(0, at)]
+  const next = rest.find((of) => !log.state?.joints[of.id]?.made && of.verdict !== 'refuse')
+  if (next) selection.joint = next.id
+}
+/** Worked along to its end: made, and on to the next; who does it is asked on the card where nobody has said. */
+async function madeAlong(): Promise<void> {
+  along.value = false
+  await nextTick()
+  if (log.who.trim() !== '') tick.value?.make()
+}
 const planning = ref(false)
 function showJoint(id: string): void {
   selection.joint = id
@@ -40,6 +56,7 @@ const depths = computed(() =>
       :where="whereOf(joint)"
       :timer="`${store.id}:${joint.id}`"
       @leave="along = false"
+      @made="madeAlong"
     />
     <LazyWorkPlan v-else-if="planning" :celsius="celsius ?? 20" @joint="showJoint" />
     <div v-else class="grid gap-6 lg:grid-cols-[minmax(0,24rem)_minmax(0,1fr)]">
@@ -55,7 +72,7 @@ const depths = computed(() =>
           <Readout
             v-else
             class="flex-1 basis-60"
-            label="Mark the pipe at"
+            :label="joint.inner?.meeting.kind === 'thread' ? 'Goes in by' : 'Mark the pipe at'"
             :value="length(joint.insertion)"
             :tolerance="joint.insertionTolerance === null ? '' : tolerance(joint.insertionTolerance)"
             :basis="joint.insertionBasis ?? 'not in the catalogue: measure the socket'"
@@ -72,6 +89,14 @@ const depths = computed(() =>
             <UIcon name="i-lucide-play" class="size-5" />Work along
           </UButton>
         </div>
+        <JointTick
+          v-if="!isRefused"
+          ref="tick"
+          :key="`tick ${joint.id}`"
+          :joint="joint"
+          :state="log.state?.joints[joint.id]"
+          @made="goOnFrom(joint.id)"
+        />
         <ReasonList v-if="isRefused" :reasons="joint.reasons" />
         <JointCardView
           v-else
@@ -79,6 +104,7 @@ const depths = computed(() =>
           :card="card"
           :pipe="pipeOf(joint)"
           :method="joint.method"
+          :slips="joint.slips"
           :reasons="joint.reasons"
           :where="whereOf(joint)"
           :timer="`${store.id}:${joint.id}`"
@@ -87,11 +113,15 @@ const depths = computed(() =>
         <ClipTable :job="job" :plan="plan" />
       </section>
       <section class="order-2 space-y-4 lg:order-1" aria-label="Joints in order">
+        <p v-if="log.done" class="font-label text-xl font-semibold" data-done>
+          {{ log.done.made }} of {{ log.done.all }} made, {{ log.done.inspected }} looked at
+        </p>
         <JointList
           :joints="joints"
           :selected="joint.id"
           :run-name="runName"
           :place-of="placeOf"
+          :states="log.state?.joints"
           @select="(id) => (selection.joint = id)"
         />
         <DepthStripPrint :depths="depths" :title="job.title" />

@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { cardKinds } from '~~/core/plan/card-kinds'
-import { runSheet } from '~~/core/route/sheet'
+import { cardKinds } from '~~/core/procedure/card-kinds'
+import { runSheet } from '~~/core/draw/sheet'
+import { sheetColours } from '~/drawing/sheet-colours'
 import { useCatalogueStore } from '~/stores/catalogue'
 
 /** The job on paper: drawings, cut list, bends, stock, what to bring, plan of work, a card for each kind of joint. */
@@ -23,6 +24,7 @@ const drawings = computed(() =>
     svg: runSheet(own.catalogue, run, 'isometric', {
       title: `${job.value.title}: ${runName(run.id)}`,
       length,
+      colours: sheetColours,
       pieceOf: new Map(
         plan.value.pieces
           .filter((piece) => piece.run === run.id)

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { usualRadius } from '~~/core/bend/limits'
-import { removeLeg, setLeg } from '~~/core/job/edit-run'
-import { addRun } from '~~/core/job/new-job'
-import type { PlanCheck } from '~~/core/plan/types'
+import { removeLeg, setLeg } from '~~/core/edit/edit-run'
+import { addRun } from '~~/core/edit/new-job'
+import type { PlanCheck } from '~~/core/check/rule'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { useSelectionStore } from '~/stores/selection'
 
@@ -99,6 +99,10 @@ function selectLeg(id: string): void {
     <div v-else class="grid gap-x-6 gap-y-3 lg:grid-cols-[minmax(0,1fr)_minmax(0,27rem)]">
       <section class="flex flex-col gap-3" aria-label="The run as drawn">
         <PieceReadout v-if="piece" :piece="piece" />
+        <p v-else-if="leg?.state" class="text-lg">
+          {{ names?.leg(leg.id) }}
+          {{ leg.state === 'existing' ? 'is there already: it is cut only where a fitting goes in.' : 'comes out.' }}
+        </p>
         <p v-else class="text-lg">Choose a direction, type the first length, press Enter.</p>
         <RouteDrawing
           :run="run"

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { shippedCatalogue } from '~~/core/catalogue/catalogue'
-import { removeSurvey, setSurvey, takeForPipe } from '~~/core/job/edit-survey'
-import { addSurvey } from '~~/core/job/new-job'
+import { removeSurvey, setSurvey, takeForPipe } from '~~/core/edit/edit-survey'
+import { addSurvey } from '~~/core/edit/new-job'
 import { useSelectionStore } from '~/stores/selection'
 
 const { job, change } = useOpenJob()

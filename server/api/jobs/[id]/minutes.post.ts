@@ -1,4 +1,4 @@
-import { jointTimesSchema } from '~~/core/job/work-log'
+import { jointTimesSchema } from '~~/core/workshop/work-log'
 import { minutesTaken, recordMinutes } from '../../../database/work-log'
 import { answering } from '../../../http/answering'
 import { readAs } from '../../../http/body'

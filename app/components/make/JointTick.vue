@@ -1,0 +1,101 @@
+<script setup lang="ts">
+import type { PlanJoint } from '~~/core/build/planned'
+import type { JointState, PlanChange } from '~~/core/log/site-state'
+import { useLogStore } from '~/stores/log'
+
+/** What happened at a joint: one press says that it is made, a second that it was looked at; undoing is an entry too. */
+const props = defineProps<{ joint: PlanJoint; state: JointState | undefined }>()
+const emit = defineEmits<{ made: [] }>()
+const log = useLogStore()
+const { length } = useWords()
+const { whereOf } = useJointCards()
+
+const made = computed(() => props.state?.made ?? null)
+const inspected = computed(() => props.state?.inspected ?? null)
+const isNamed = computed(() => log.who.trim() !== '')
+const says = (what: string) => `${what}, ${whereOf(props.joint)}`
+const subject = computed(() => ({ joint: props.joint.id }))
+
+/** What a method is to be ticked for, beside its being made. */
+const asksGauge = computed(() => ['crimp', 'clamp'].includes(props.joint.method))
+const asksRing = computed(() => props.joint.method === 'push-fit')
+const gauge = ref<'goes' | 'does not go' | ''>('')
+const markSeen = ref(true)
+const ringTurned = ref(false)
+const gauges = [
+  { value: '', label: 'not gauged' },
+  { value: 'goes', label: 'gauge goes on' },
+  { value: 'does not go', label: 'gauge does not go' },
+] as { value: 'goes' | 'does not go' | ''; label: string }[]
+
+function make(): void {
+  const { method, insertion, pipe } = props.joint
+  const body = {
+    method,
+    insertion,
+    pipe,
+    markSeen: markSeen.value,
+    ...(asksGauge.value && gauge.value ? { gauge: gauge.value } : {}),
+    ...(asksRing.value ? { ringTurned: ringTurned.value } : {}),
+  }
+  log.write({ kind: 'joint-made', subject: subject.value, body }, says('joint made'))
+  emit('made')
+}
+defineExpose({ make })
+const inspect = (sound: boolean) =>
+  log.write({ kind: 'joint-inspected', subject: subject.value, body: { sound } }, says('joint looked at'))
+const undo = () => log.write({ kind: 'joint-undone', subject: subject.value, body: {} }, says('joint undone'))
+const when = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'short', timeStyle: 'short' })
+const figure = (what: PlanChange['what'], value: string | number | null) =>
+  what === 'insertion' && typeof value === 'number' ? length(value) : String(value ?? 'unknown')
+const words = { insertion: 'goes in', method: 'method', pipe: 'pipe' } as const
+</script>
+
+<template>
+  <section class="space-y-3 border-y border-(--ui-border) py-3" aria-label="What happened here">
+    <div v-if="!made" class="flex flex-wrap items-end gap-3">
+      <UFormField label="Who works here" class="w-40">
+        <UInput v-model="log.who" aria-label="Who works here" maxlength="80" class="w-full" />
+      </UFormField>
+      <Choice
+        v-if="asksGauge"
+        label="Gauge"
+        class="w-44"
+        :items="gauges"
+        :model-value="gauge"
+        @update:model-value="(v) => (gauge = v)"
+      />
+      <UCheckbox v-model="markSeen" label="mark seen at the mouth" />
+      <UCheckbox v-if="asksRing" v-model="ringTurned" label="ring turned" />
+      <UButton color="primary" variant="solid" class="min-h-12 text-lg" :disabled="!isNamed" @click="make">
+        <UIcon name="i-lucide-check" class="size-5" />Made
+      </UButton>
+    </div>
+    <div v-else class="flex flex-wrap items-center gap-3">
+      <p class="flex-1 basis-60">
+        <strong class="text-(--ui-success)">Made</strong> by {{ made.by }}, {{ when(made.at)
+        }}<template v-if="made.body.markSeen">; mark seen</template
+        ><template v-if="made.body.gauge">; gauge {{ made.body.gauge }}</template
+        ><template v-if="made.body.ringTurned">; ring turned</template>.
+        <template v-if="inspected">
+          <strong :class="inspected.sound ? 'text-(--ui-success)' : 'text-(--ui-error)'">{{
+            inspected.sound ? 'Looked at, sound' : 'Looked at, not sound'
+          }}</strong>
+          by {{ inspected.by }}, {{ when(inspected.at) }}.
+        </template>
+      </p>
+      <template v-if="!inspected">
+        <UButton color="primary" variant="solid" :disabled="!isNamed" @click="inspect(true)">Looked at: sound</UButton>
+        <UButton :disabled="!isNamed" @click="inspect(false)">Not sound</UButton>
+      </template>
+      <UButton :disabled="!isNamed" @click="undo">Undo: not made</UButton>
+    </div>
+    <p v-if="!isNamed && !made" class="text-sm text-muted">
+      Say once who works here: it is written beside what was done.
+    </p>
+    <p v-for="change in state?.changed ?? []" :key="change.what" role="alert" class="text-(--ui-warning)">
+      {{ words[change.what] }}: made at {{ figure(change.what, change.made) }}, now planned
+      {{ figure(change.what, change.planned) }}.
+    </p>
+  </section>
+</template>

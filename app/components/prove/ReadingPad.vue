@@ -1,0 +1,54 @@
+<script setup lang="ts">
+import { useIntervalFn } from '@vueuse/core'
+
+/** The next reading: what the gauge shows, and a thermometer on the pipe where there is one; one press saves both. */
+const props = defineProps<{ since: number; disabled: boolean }>()
+const emit = defineEmits<{ save: [reading: { seconds: number; bar: number; celsius?: number }] }>()
+const bar = ref<number | undefined>()
+const celsius = ref<number | undefined>()
+const now = ref(Date.now())
+useIntervalFn(() => (now.value = Date.now()), 1000)
+const seconds = computed(() => Math.max(0, Math.round((now.value - props.since) / 1000)))
+const clock = computed(() => `${Math.floor(seconds.value / 60)}:${String(seconds.value % 60).padStart(2, '0')}`)
+function save(): void {
+  if (bar.value === undefined) return
+  emit('save', {
+    seconds: seconds.value,
+    bar: bar.value,
+    ...(celsius.value === undefined ? {} : { celsius: celsius.value }),
+  })
+}
+</script>
+
+<template>
+  <form class="flex flex-wrap items-end gap-3" aria-label="Next reading" @submit.prevent="save">
+    <div>
+      <div class="label">Since it was raised</div>
+      <div class="font-label text-3xl font-semibold" data-clock>{{ clock }}</div>
+    </div>
+    <TestPressureField
+      label="Gauge"
+      class="w-32"
+      :least="0"
+      :most="100"
+      :model-value="bar"
+      @update:model-value="(value) => (bar = value)"
+    />
+    <TemperatureField
+      label="Pipe"
+      class="w-32"
+      :least="0"
+      :most="100"
+      :model-value="celsius"
+      @update:model-value="(value) => (celsius = value)"
+    />
+    <UButton
+      type="submit"
+      color="primary"
+      variant="solid"
+      class="min-h-14 px-6 text-xl"
+      :disabled="disabled || bar === undefined"
+      label="Save the reading"
+    />
+  </form>
+</template>

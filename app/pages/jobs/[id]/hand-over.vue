@@ -1,0 +1,185 @@
+<script setup lang="ts">
+import { recordOf } from '~~/core/record/record'
+import type { Missing } from '~~/core/record/missing'
+import { useCatalogueStore } from '~/stores/catalogue'
+import { useLogStore } from '~/stores/log'
+import { useSelectionStore } from '~/stores/selection'
+
+/** The record as it will be handed over: what is missing at its head, each a link to where it is filled. */
+const { store, job, plan } = useOpenJob()
+const log = useLogStore()
+const own = useCatalogueStore()
+const selection = useSelectionStore()
+const { length, say, tell } = useWords()
+const { methodName } = useMethods()
+const { runName } = useNames()
+const proofs = useProofs(() => log.state)
+const record = computed(() =>
+  recordOf(
+    own.catalogue,
+    { id: store.id, version: store.version, job: job.value },
+    plan.value,
+    log.entries,
+    proofs.value,
+  ),
+)
+const isNamed = computed(() => log.who.trim() !== '')
+const when = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'short', timeStyle: 'short' })
+function show({ joints }: Missing): void {
+  if (joints[0]) selection.joint = joints[0]
+}
+const flushed = () => log.write({ kind: 'flushed', subject: {}, body: {} }, 'flushed')
+const note = ref('')
+function keepNote(): void {
+  log.write({ kind: 'note', subject: {}, body: { text: note.value.trim() } }, 'a note')
+  note.value = ''
+}
+const covering = ref('')
+const behind = ref('')
+const behinds = computed(() => [
+  { value: '', label: 'all runs' },
+  ...job.value.runs.map(({ id }) => ({ value: id, label: runName(id) })),
+])
+function cover(): void {
+  const joints = plan.value.joints.filter(({ run }) => !behind.value || run === behind.value).map(({ id }) => id)
+  log.write({ kind: 'covered', subject: {}, body: { where: covering.value.trim(), joints } }, 'covered')
+  covering.value = ''
+}
+const handOver = () => log.write({ kind: 'handed-over', subject: {}, body: {} }, 'handed over')
+const print = () => window.print()
+const waterWords: Record<string, string> = {
+  isolated: 'isolated and drained',
+  filled: 'filled',
+  purged: 'purged of air',
+  flushed: 'flushed',
+  dosed: 'dosed',
+}
+</script>
+
+<template>
+  <div class="space-y-6">
+    <section aria-label="What is missing">
+      <p
+        v-if="record.missing.length === 0"
+        class="flex items-center gap-2 font-label text-3xl font-semibold text-(--ui-success)"
+      >
+        <UIcon name="i-lucide-circle-check" class="size-8" />Nothing is missing
+      </p>
+      <template v-else>
+        <p class="font-label text-3xl font-semibold text-(--ui-warning)">
+          {{ record.missing.length }} {{ record.missing.length === 1 ? 'thing' : 'things' }} missing
+        </p>
+        <ul class="ruled border-y border-(--ui-border)">
+          <li v-for="(gap, index) in record.missing" :key="index">
+            <NuxtLink
+              :to="`/jobs/${store.id}/${gap.step}`"
+              class="flex min-h-11 items-center gap-2 px-1 underline"
+              @click="show(gap)"
+            >
+              <UIcon name="i-lucide-arrow-right" class="size-4 shrink-0" />{{ tell(gap.message) }}
+            </NuxtLink>
+          </li>
+        </ul>
+      </template>
+    </section>
+    <div class="no-print flex flex-wrap items-end gap-3">
+      <UFormField label="Who works here" class="w-44">
+        <UInput v-model="log.who" aria-label="Who works here" maxlength="80" class="w-full" />
+      </UFormField>
+      <UButton :disabled="!isNamed" label="It was flushed" @click="flushed" />
+      <UFormField label="Covered: where" class="w-48">
+        <UInput v-model="covering" aria-label="Covered: where" maxlength="200" class="w-full" />
+      </UFormField>
+      <Choice
+        label="Behind it"
+        class="w-40"
+        :items="behinds"
+        :model-value="behind"
+        @update:model-value="(v) => (behind = v)"
+      />
+      <UButton :disabled="!isNamed || covering.trim() === ''" label="It is covered" @click="cover" />
+      <UButton
+        color="primary"
+        variant="solid"
+        :disabled="!isNamed || record.missing.length > 0 || record.handedOver !== null"
+        label="Hand it over"
+        @click="handOver"
+      />
+      <UButton icon="i-lucide-printer" label="Print" @click="print" />
+      <UButton :to="`/api/jobs/${store.id}/record`" external target="_blank" label="JSON" />
+      <UButton :to="`/api/jobs/${store.id}/record.csv`" external target="_blank" label="CSV" />
+    </div>
+    <p v-if="record.handedOver" class="text-lg font-semibold">
+      Handed over by {{ record.handedOver.by }}, {{ when(record.handedOver.at) }}.
+    </p>
+    <section aria-label="Joints">
+      <h2 class="heading">Joints</h2>
+      <div class="overflow-x-auto">
+        <table class="w-full min-w-160 text-left">
+          <thead>
+            <tr class="label">
+              <th class="pr-3">No.</th>
+              <th class="pr-3">Where</th>
+              <th class="pr-3">How</th>
+              <th class="pr-3 text-right">Goes in</th>
+              <th class="pr-3">Made</th>
+              <th>Looked at</th>
+            </tr>
+          </thead>
+          <tbody class="ruled">
+            <tr v-for="item in record.joints" :key="item.id" class="h-10 align-top">
+              <td class="pr-3">{{ item.number }}</td>
+              <td class="pr-3">{{ item.where }}</td>
+              <td class="pr-3">{{ methodName(item.method) }}, {{ item.pipe }}</td>
+              <td class="pr-3 text-right">{{ length(item.insertion) }}</td>
+              <td class="pr-3">
+                <template v-if="item.made">{{ item.made.by }}, {{ when(item.made.at) }}</template>
+                <span v-else class="text-(--ui-warning)">not made</span>
+              </td>
+              <td>
+                <template v-if="item.inspected"
+                  >{{ item.inspected.sound ? 'sound' : 'not sound' }}, {{ item.inspected.by }}</template
+                >
+              </td>
+            </tr>
+          </tbody>
+        </table>
+      </div>
+    </section>
+    <section v-if="record.tests.length" aria-label="Tests">
+      <h2 class="heading">Tests under pressure</h2>
+      <div v-for="test in record.tests" :key="test.id" class="space-y-2 py-2">
+        <p>Begun by {{ test.begun.by }}, {{ when(test.begun.at) }}; {{ test.readings.length }} readings.</p>
+        <ProofVerdict v-if="test.proof" :proof="test.proof" />
+      </div>
+    </section>
+    <section v-if="record.water.length + record.covered.length + record.notes.length" aria-label="What else was done">
+      <h2 class="heading">What else was done</h2>
+      <ul class="ruled">
+        <li v-for="item in record.water" :key="item.id">
+          {{ when(item.at) }}, {{ item.by }}: {{ waterWords[item.kind] }}
+        </li>
+        <li v-for="item in record.covered" :key="item.id">
+          {{ when(item.at) }}, {{ item.by }}: covered, {{ item.body.where }}
+        </li>
+        <li v-for="item in record.notes" :key="item.id">{{ when(item.at) }}, {{ item.by }}: {{ item.body.text }}</li>
+      </ul>
+    </section>
+    <form class="no-print flex flex-wrap items-end gap-3" aria-label="A note" @submit.prevent="keepNote">
+      <UFormField label="A note for the record" class="min-w-60 flex-1">
+        <UInput v-model="note" aria-label="A note for the record" maxlength="2000" class="w-full" />
+      </UFormField>
+      <UButton type="submit" :disabled="!isNamed || note.trim() === ''" label="Write it down" />
+    </form>
+    <section aria-label="Materials">
+      <h2 class="heading">Materials</h2>
+      <ul class="ruled">
+        <li v-for="item in record.materials.pipe" :key="item.label">{{ length(item.mm) }} of {{ item.label }}</li>
+        <li v-for="item in record.materials.fittings" :key="item.label">{{ item.count }} × {{ item.label }}</li>
+        <li v-for="item in record.materials.sundries" :key="item.label">
+          {{ item.count }} × {{ say.trade(item.label) }}
+        </li>
+      </ul>
+    </section>
+  </div>
+</template>

@@ -1,0 +1,82 @@
+import { useLocalStorage } from '@vueuse/core'
+import { defineStore } from 'pinia'
+import type { Entry } from '~~/core/log/entry'
+import { jointsDone, siteState } from '~~/core/log/site-state'
+import { keepLog, logCopyOf } from '~/sync/copies'
+import { useJobStore } from '~/stores/job'
+import { useOutboxStore } from '~/stores/outbox'
+
+type Written = Pick<Entry, 'kind' | 'subject' | 'body'> & Partial<Pick<Entry, 'replaces' | 'why'>>
+
+/** What was written down of the open job, here and by others; what is written counts before the server has it. */
+export const useLogStore = defineStore('log', () => {
+  const outbox = useOutboxStore()
+  const jobs = useJobStore()
+  const read = shallowRef<readonly Entry[]>([])
+  let job = ''
+  let cursor = '0'
+  /** Who writes, as it was last said. */
+  const who = useLocalStorage('jolvet-who', '')
+  const path = (of: string) => `/api/jobs/${of}/log`
+
+  const waiting = computed(() =>
+    outbox
+      .waitingOf('log')
+      .filter((command) => command.path === path(jobs.id))
+      .flatMap(({ body }) => (body as { entries: readonly Entry[] }).entries),
+  )
+  const entries = computed(() => {
+    const known = new Set(read.value.map(({ id }) => id))
+    return [...read.value, ...waiting.value.filter(({ id }) => !known.has(id))]
+  })
+  const state = computed(() => (jobs.plan ? siteState(jobs.plan, entries.value) : null))
+  const done = computed(() => (jobs.plan && state.value ? jointsDone(jobs.plan, state.value) : null))
+
+  function take(of: string, more: readonly Entry[], at = cursor): void {
+    if (of !== job) return
+    const known = new Set(read.value.map(({ id }) => id))
+    const fresh = more.filter(({ id }) => !known.has(id))
+    if (fresh.length > 0) read.value = [...read.value, ...fresh]
+    if (fresh.length > 0 || at !== cursor) void keepLog({ job, entries: read.value, cursor: at })
+    cursor = at
+  }
+
+  /** Opens the log of a job: as this browser last had it, and what came since. */
+  async function open(of: string): Promise<void> {
+    if (of === job) return refresh()
+    job = of
+    read.value = []
+    const kept = await logCopyOf(of)
+    if (job !== of) return
+    cursor = '0'
+    take(of, kept.entries, kept.cursor)
+    await refresh()
+  }
+
+  /** What others wrote since. */
+  async function refresh(): Promise<void> {
+    const of = job
+    const response = of ? await fetch(`${path(of)}?after=${cursor}`).catch(() => null) : null
+    if (!response?.ok) return
+    const page = (await response.json()) as { entries: readonly Entry[]; cursor: string }
+    take(of, page.entries, page.cursor)
+  }
+
+  outbox.onAnswer('log', ({ path: of, body }, answer) => {
+    if (answer.outcome === 'done' && of === path(job)) take(job, (body as { entries: readonly Entry[] }).entries)
+  })
+
+  /** Writes an entry down: kept here at once, and sent. */
+  function write(written: Written, says: string): void {
+    const entry: Entry = {
+      ...written,
+      id: crypto.randomUUID(),
+      at: new Date().toISOString(),
+      by: who.value.trim(),
+      jobVersion: jobs.version,
+    }
+    void outbox.add({ changes: 'log', says, method: 'POST', path: path(jobs.id), body: { entries: [entry] } })
+  }
+
+  return { entries, state, done, who, open, refresh, write }
+})

@@ -1,0 +1,65 @@
+import { expose } from 'comlink'
+import loadHighs from 'highs'
+import wasm from 'highs/runtime?url'
+import { catalogueWith, shippedCatalogue } from '~~/core/catalogue/catalogue'
+import type { Part } from '~~/core/catalogue/part'
+import { cutStock, type StockProgress } from '~~/core/cut/cut-stock'
+import type { StockQuestion } from '~~/core/cut/cutting-problem'
+import { highsSolver } from '~~/core/cut/highs-solver'
+import type { Solver } from '~~/core/cut/solver'
+import type { Job } from '~~/core/job/job'
+import { seekOrder, type AssemblyOrder } from '~~/core/assembly/order'
+import type { AssemblyQuestion } from '~~/core/assembly/question'
+import { planJob } from '~~/core/plan/plan-job'
+import { shareThatCloses, type Chain } from '~~/core/plan/closure'
+import { prove, type ProofAnswer } from '~~/core/prove/prove'
+import type { ProveRequest } from '~~/core/prove/prove-schema'
+import { randomStream } from '~~/core/quantity/random-stream'
+
+/** Hears how far it is. @returns whether the answer is still wanted */
+type Report<Progress> = (progress: Progress) => boolean | Promise<boolean>
+
+let solver: Promise<Solver> | undefined
+
+const builds = 20_000
+/** The same builds every time, so that a figure changes only when the job does. */
+const seed = 1
+/** So often it is said how many orders were tried, in ms; in between others have their turn. */
+const pause = 100
+
+/** What takes longer than a moment, for all of the page: each is done in steps, and given up where nobody waits for it. */
+const coreWorker = {
+  /** Lays pieces on stock to the end, handing out every better plan on the way; the last one where it is given up. */
+  async stock(question: StockQuestion, report: Report<StockProgress>): Promise<StockProgress> {
+    solver ??= loadHighs({ locateFile: () => wasm }).then(highsSolver)
+    const search = cutStock(question, await solver)
+    let step = search.next()
+    while (!step.done && (await report(step.value))) step = search.next()
+    return step.value
+  },
+
+  /** Seeks the order of assembly, telling how many were tried; null where it is given up. */
+  async order(question: AssemblyQuestion, report: Report<number>): Promise<AssemblyOrder | null> {
+    const search = seekOrder(question)
+    let step = search.next()
+    let told = performance.now()
+    for (let tried = 1; !step.done; tried += 1) {
+      if (performance.now() - told > pause) {
+        if (!(await report(tried))) return null
+        told = performance.now()
+      }
+      step = search.next()
+    }
+    return step.value
+  },
+
+  /** The plan of a job, as text. */
+  plan: (job: Job, parts: readonly Part[]): string => JSON.stringify(planJob(job, catalogueWith(parts))),
+
+  prove: (request: ProveRequest): ProofAnswer => prove(shippedCatalogue, request),
+
+  share: (chain: Chain, spring: number): number => shareThatCloses(chain, spring, randomStream(seed), builds),
+}
+export type CoreWorker = typeof coreWorker
+
+expose(coreWorker)

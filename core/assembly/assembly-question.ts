@@ -1,0 +1,157 @@
+import { type Vector, dot } from '../quantity/vector'
+import type { Catalogue } from '../catalogue/catalogue'
+import { materialKey } from '../catalogue/material'
+import type { Pipe } from '../catalogue/pipe'
+import type { Costs } from '../workshop/costs'
+import type { Job, Leg } from '../job/job'
+import { profileWith } from '../workshop/profile'
+import type { AssemblyJoint, AssemblyQuestion, Extent } from './question'
+import { unknownSays } from './sayings'
+import { deflection } from './deflection'
+import { expansionHold, solventSet } from '../procedure/wait'
+import { unitVector } from '../run/direction'
+import { layOut, type Layout } from '../run/layout'
+import { namesOf } from '../run/names'
+import { heatReach, type PlacedJoint } from './heat-reach'
+import type { PlanJoint, PlanPiece } from '../build/planned'
+import type { Part } from '../build/part'
+import { whatMeets } from '../build/what-meets'
+
+/** Minutes until a soldered joint may be touched by a cold one's work: about 5. */
+const solderCools = 5
+/** Where a depth is not known, more than any is taken, so that no room is promised that is not there. */
+const deepest = 60
+/** A leg within about 6 degrees of square to a joint's axis springs along it. */
+const square = 0.1
+
+/** Minutes until water may stand on a joint; null where no wait is known at this temperature. */
+function waitMinutes({ method }: PlanJoint, od: number, celsius: number): number | null {
+  if (method === 'solder') return solderCools
+  const seconds = method === 'solvent' ? solventSet(od, celsius) : method === 'expansion' ? expansionHold(celsius) : 0
+  return seconds === null ? null : seconds / 60
+}
+
+/** By how much the pipe about a joint gives along its axis: the longest leg square to it at either end of the piece. */
+function springAt(layout: Layout, pipe: Pipe, ends: readonly string[], axis: Vector): number {
+  const legs = new Set(ends.flatMap((node) => (layout.arms.get(node) ?? []).map(({ leg }) => leg)))
+  const lengths = [...legs]
+    .filter(({ direction }) => Math.abs(dot(unitVector(direction), axis)) < square)
+    .map(({ length }) => length)
+  return deflection(materialKey(pipe), pipe.od, Math.max(0, ...lengths))
+}
+
+function extentOf(places: readonly (Vector | undefined)[]): Extent | null {
+  const known = places.flatMap((place) => (place ? [place] : []))
+  if (known.length === 0) return null
+  const side = (least: (...of: number[]) => number): Vector => [
+    least(...known.map(([x]) => x)),
+    least(...known.map(([, y]) => y)),
+    least(...known.map(([, , z]) => z)),
+  ]
+  return { from: side(Math.min), to: side(Math.max) }
+}
+
+/** Of a plan, what is put together. */
+export interface BuiltPlan {
+  readonly pieces: readonly PlanPiece[]
+  readonly joints: readonly PlanJoint[]
+  readonly parts: readonly Part[]
+}
+
+/**
+ * The question of the order of assembly: every joint of the plan with the parts that it brings together.
+ *
+ * @param celsius how warm it is where it sets
+ */
+export function assemblyQuestion(
+  catalogue: Catalogue,
+  job: Job,
+  plan: BuiltPlan,
+  costs: Costs,
+  celsius: number,
+): AssemblyQuestion {
+  const profile = profileWith(job.profile, job.own?.changes)
+  const layouts = new Map<string, Layout>(job.runs.map((run) => [run.id, layOut(run)]))
+  const pieces = new Map(plan.pieces.map((piece) => [piece.id, piece]))
+  const legs = legsById(job)
+  const names = namesOf(job)
+  const fixed = new Set(plan.parts.flatMap(({ id, kind }) => (kind === 'existing' ? [id] : [])))
+  const placed: PlacedJoint[] = []
+  const joints = plan.joints.map((joint): AssemblyJoint => {
+    const layout = layouts.get(joint.run)!
+    const node = layout.node.get(joint.node)!
+    const piece = joint.piece === null ? undefined : pieces.get(joint.piece)
+    const arms = layout.arms.get(joint.node) ?? []
+    const axis = (arms.find(({ leg }) => leg.id === joint.leg) ?? arms[0])?.away ?? [0, 0, 1]
+    const parts = [joint.between[0].part, joint.between[1].part] as const
+    // A tie-in of which nobody said what is there stands fast itself.
+    if (node.kind === 'tie-in' && !node.existing && piece) fixed.add(parts[0])
+    const pipe = catalogue.pipe(joint.pipe)!
+    const wait = waitMinutes(joint, pipe.od, celsius)
+    const place = layout.places.get(joint.node)
+    placed.push({ joint, pipe, run: joint.run, place: place ?? null, wet: isWrapped(job, joint.run) })
+    return {
+      id: joint.id,
+      parts,
+      method: joint.method,
+      axis,
+      insertion: joint.insertion ?? deepest,
+      // As it was measured on the spot, where it was.
+      spring: node.play ?? springAt(layout, pipe, piece ? piece.ends.map((end) => end.node) : [joint.node], axis),
+      needsNoPlay: node.kind === 'slip-coupling' || node.kind === 'union' || joint.method === 'compression',
+      minutes: costs.methods[joint.method].minutes,
+      wait: wait ?? 0,
+      unknown: [
+        ...(joint.insertion === null
+          ? [{ of: 'depth' as const, message: unknownSays('depth', { taken: deepest }) }]
+          : []),
+        ...(wait === null ? [{ of: 'wait' as const, message: unknownSays('wait') }] : []),
+      ],
+      where: `joint ${joint.number}, ${names.get(joint.run)!.node(joint.node)}, ${whatMeets(joint)}`,
+    }
+  })
+  return {
+    joints,
+    fixed,
+    straight: straightPieces(plan.pieces, legs),
+    near: heatReach(placed, profile),
+    extents: extentsOf(plan.pieces, legs, layouts),
+    mostCarried: profile.benchLength,
+  }
+}
+
+/** What is near a flame is wet-wrapped in this run, as its place says. */
+function isWrapped({ place, runs }: Job, run: string): boolean {
+  const order = runs.find(({ id }) => id === run)?.place?.heatOrder ?? place?.heatOrder
+  return order === 'wet-wrapped'
+}
+
+/** Legs of all runs, by run and by id. */
+type LegsById = ReadonlyMap<string, ReadonlyMap<string, Leg>>
+const legsById = ({ runs }: Job): LegsById =>
+  new Map(runs.map(({ id, legs }) => [id, new Map(legs.map((leg) => [leg.id, leg]))]))
+
+function straightPieces(pieces: readonly PlanPiece[], legs: LegsById) {
+  return new Map(
+    pieces.flatMap((piece) => {
+      const [only, more] = piece.legs
+      const leg = legs.get(piece.run)?.get(only ?? '')
+      return leg && !more ? [[piece.id, unitVector(leg.direction)] as const] : []
+    }),
+  )
+}
+
+function extentsOf(
+  pieces: readonly PlanPiece[],
+  legs: LegsById,
+  layouts: ReadonlyMap<string, Layout>,
+): Map<string, Extent> {
+  return new Map(
+    pieces.flatMap((piece) => {
+      const { places } = layouts.get(piece.run)!
+      const nodes = piece.legs.map((id) => legs.get(piece.run)!.get(id)!).flatMap(({ from, to }) => [from, to])
+      const extent = extentOf(nodes.map((node) => places.get(node)))
+      return extent ? [[piece.id, extent] as const] : []
+    }),
+  )
+}

@@ -1,0 +1,58 @@
+import type { MethodId } from '../catalogue/method'
+import type { Message } from '../quantity/message'
+import type { Vector } from '../quantity/vector'
+
+/** A joint as it is made: what it brings together, and what that needs. */
+export interface AssemblyJoint {
+  readonly id: string
+  /** The two parts that it joins: fittings, pieces, existing pipe. */
+  readonly parts: readonly [string, string]
+  readonly method: MethodId
+  /** Which way the pipe goes in. */
+  readonly axis: Vector
+  /** How far it goes in, in mm: by so much the two are apart before. */
+  readonly insertion: number
+  /** By how much the pipe about it can be sprung back along that way, in mm. */
+  readonly spring: number
+  /** It needs no play: a slip coupling, a union, a compression joint. */
+  readonly needsNoPlay: boolean
+  readonly minutes: number
+  /** Minutes before water may stand on it. */
+  readonly wait: number
+  /** What is not known of it, and what is reckoned with instead. */
+  readonly unknown: readonly { readonly of: 'depth' | 'wait'; readonly message: Message }[]
+  /** Which joint it is, and where: by the names that people point with. */
+  readonly where: string
+}
+
+/** The room that a part takes: its least and its greatest place on each axis, in mm. */
+export interface Extent {
+  readonly from: Vector
+  readonly to: Vector
+}
+
+export interface AssemblyQuestion {
+  readonly joints: readonly AssemblyJoint[]
+  /** Existing pipe: it does not move, and to join it the water is off. */
+  readonly fixed: ReadonlySet<string>
+  /** The axis of each straight piece; a part that is not here takes room when it is turned. */
+  readonly straight: ReadonlyMap<string, Vector>
+  /** Which joints a flame at a joint would hurt, by the ids of either. */
+  readonly near: ReadonlyMap<string, ReadonlySet<string>>
+  /** The room that each part takes; a part that is not here takes none. */
+  readonly extents: ReadonlyMap<string, Extent>
+  /** Longest side of what is put together at the bench and carried to its place, in mm. */
+  readonly mostCarried: number
+}
+
+export const needsFlame = ({ method }: AssemblyJoint): boolean => method === 'solder'
+/** Rubber or plastic in it, that heat hurts. */
+export const hasRubber = ({ method }: AssemblyJoint): boolean => method !== 'solder' && method !== 'thread'
+/** Whether a flame at one of two joints is felt at the other. */
+export const isNear = ({ near }: AssemblyQuestion, a: AssemblyJoint, b: AssemblyJoint): boolean =>
+  near.get(a.id)?.has(b.id) ?? false
+const shareFitting = ({ straight }: AssemblyQuestion, a: AssemblyJoint, b: AssemblyJoint): boolean =>
+  b.parts.some((part) => !straight.has(part) && a.parts.includes(part))
+/** Whether a flame at one joint hurts another that is made: rubber within its reach, tape and paste on its own fitting. */
+export const isHurtBy = (question: AssemblyQuestion, hot: AssemblyJoint, made: AssemblyJoint): boolean =>
+  made.method === 'thread' ? shareFitting(question, hot, made) : hasRubber(made) && isNear(question, hot, made)

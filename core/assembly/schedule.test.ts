@@ -1,0 +1,77 @@
+import { describe, expect, it } from 'vitest'
+import { profiles } from '../workshop/profile'
+import { sampleJoint as joint } from './sample-joint'
+import { unknownSays } from './sayings'
+import { schedule } from './schedule'
+import { waterSteps } from './water-off'
+
+describe('the plan of work', () => {
+  const joints = [
+    joint('glue', ['a', 'p'], { method: 'solvent', minutes: 5, wait: 60 }),
+    joint('tie-in', ['main', 'a'], { minutes: 10, wait: 5 }),
+  ]
+  const byId = new Map(joints.map((of) => [of.id, of]))
+  const steps = [
+    { joint: 'glue', phase: 'bench' },
+    { joint: 'tie-in', phase: 'water off' },
+  ] as const
+
+  const none = { before: [], after: [] }
+
+  it('lets the bench’s wait run with the water on: off for 15 minutes, not for 65', () => {
+    const plan = schedule(steps, byId, new Map(), none)
+    // The glue is ready at 65; the water goes off at 50, so that the tie-in is ready then too.
+    expect(plan).toMatchObject({ waterOff: 15, whole: 65 })
+    expect(plan.steps[1]).toMatchObject({ start: 50, end: 60, ready: 65 })
+  })
+
+  it('counts what the household has: shut 3, drain 10, one cut 4, the joint 10 and its wait 5, refill, purge, look 5 each', () => {
+    const plan = schedule(steps, byId, new Map(), waterSteps(profiles.metric, 1, new Map()))
+    expect(plan.waterOff).toBe(3 + 10 + 4 + 10 + 5 + 5 + 5 + 5)
+    // The joint would be ready at 37; the glue at 65, so that the water is shut 28 later, at 33.
+    expect(plan.before.map(({ kind, start, end }) => [kind, start, end])).toEqual([
+      ['shut', 33, 36],
+      ['drain', 36, 46],
+      ['cut', 46, 50],
+    ])
+    expect(plan.steps[1]).toMatchObject({ start: 50, end: 60, ready: 65 })
+    expect(plan.after.map(({ kind, end }) => [kind, end])).toEqual([
+      ['refill', 70],
+      ['purge', 75],
+      ['look', 80],
+    ])
+    expect(plan.whole).toBe(80)
+  })
+
+  it('begins with shutting where nothing is made at the bench: 3 + 10 + 4, then the joint from 17 to 27', () => {
+    const plan = schedule([steps[1]], byId, new Map(), waterSteps(profiles.metric, 1, new Map()))
+    expect(plan.before[0]).toMatchObject({ kind: 'shut', start: 0 })
+    expect(plan.steps[0]).toMatchObject({ start: 17, end: 27, ready: 32 })
+    expect(plan).toMatchObject({ waterOff: 47, whole: 47 })
+  })
+
+  it('real minutes take the place of the settings, two cuts take twice as long', () => {
+    const real = new Map([['water/drain', 22]])
+    const { before } = waterSteps(profiles.metric, 2, real)
+    expect(before).toMatchObject([{ minutes: 3 }, { minutes: 22, isReal: true }, { minutes: 8, isReal: false }])
+    const plan = schedule(steps, byId, real, waterSteps(profiles.metric, 2, real))
+    expect(plan.waterOff).toBe(3 + 22 + 8 + 10 + 5 + 15)
+  })
+
+  it('where no joint needs the water off, it is never off', () => {
+    const plan = schedule([steps[0]], byId, new Map(), waterSteps(profiles.metric, 1, new Map()))
+    expect(plan).toMatchObject({ waterOff: 0, before: [], after: [], whole: 65 })
+  })
+
+  it('says that it may take longer where a wait is not known', () => {
+    const cold = { ...joints[0]!, wait: 0, unknown: [{ of: 'wait', message: unknownSays('wait') }] as const }
+    expect(schedule(steps, new Map([...byId, ['glue', cold]]), new Map(), none).isLeast).toBe(true)
+    expect(schedule(steps, byId, new Map(), none).isLeast).toBe(false)
+  })
+
+  it('is planned anew from what a step really took', () => {
+    const plan = schedule(steps, byId, new Map([['tie-in', 25]]), none)
+    expect(plan).toMatchObject({ waterOff: 30 })
+    expect(plan.steps[1]).toMatchObject({ isReal: true, ready: plan.whole })
+  })
+})

@@ -1,0 +1,56 @@
+import type { Profile } from '../workshop/profile'
+
+/** What the household is without water for, beside the joints themselves. */
+export const waterStepKinds = ['shut', 'drain', 'cut', 'refill', 'purge', 'look'] as const
+export type WaterStepKind = (typeof waterStepKinds)[number]
+
+export interface WaterStep {
+  /** Its key among the minutes that were entered. */
+  readonly id: string
+  readonly kind: WaterStepKind
+  readonly minutes: number
+  /** It took as long as this says, which was entered. */
+  readonly isReal: boolean
+}
+
+/** The key under which what a step really took is kept. */
+const waterStepId = (kind: WaterStepKind): string => `water/${kind}`
+
+const words: Readonly<Record<WaterStepKind, string>> = {
+  shut: 'Shut the water off, and prove it at an outlet',
+  drain: 'Drain: lowest outlet open, and a high one',
+  cut: 'Cut into the line',
+  refill: 'Refill slowly, highest outlets open',
+  purge: 'Run every outlet until the air is out',
+  look: 'Look at every joint under pressure',
+}
+export const waterStepText = (kind: WaterStepKind): string => words[kind]
+
+/**
+ * What is done between shutting the water and the first joint, and between the last one and water at the outlets.
+ *
+ * @param cuts how many places of existing pipe are cut into
+ * @param real minutes that a step took, by its key
+ */
+export function waterSteps(
+  profile: Profile,
+  cuts: number,
+  real: ReadonlyMap<string, number>,
+): { readonly before: readonly WaterStep[]; readonly after: readonly WaterStep[] } {
+  const step = (kind: WaterStepKind, planned: number): WaterStep => {
+    const id = waterStepId(kind)
+    return { id, kind, minutes: real.get(id) ?? planned, isReal: real.has(id) }
+  }
+  return {
+    before: [
+      step('shut', profile.shutMinutes),
+      step('drain', profile.drainMinutes),
+      step('cut', profile.cutMinutes * cuts),
+    ],
+    after: [
+      step('refill', profile.refillMinutes),
+      step('purge', profile.purgeMinutes),
+      step('look', profile.lookMinutes),
+    ],
+  }
+}

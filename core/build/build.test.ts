@@ -1,0 +1,217 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
+import cedar from '../../demo/cedar-kiln-studio.json' with { type: 'json' }
+import tarn from '../../demo/tarn-lane-bakehouse.json' with { type: 'json' }
+import type { Job } from '../job/job'
+import { readJob } from '../job/read-job'
+import { planJob } from '../plan/plan-job'
+import type { Plan } from '../plan/types'
+import { distance, dot } from '../quantity/vector'
+import { pipeId, sampleJob } from '../sample-run'
+
+const demo = (file: unknown): Job => {
+  const read = readJob(file, catalogue)
+  if (!read.ok) throw new Error(JSON.stringify(read.fields))
+  return read.job
+}
+const copper = pipeId('EN 1057', '22', 0.9)
+const ports = ({ parts }: Plan) =>
+  new Map(parts.flatMap(({ id, ports: of }) => of.map((port, at) => [`${id} ${at}`, port])))
+
+/** What holds of every plan: its parts and joints are one account of the same thing. */
+function holds(job: Job): void {
+  const plan = planJob(job, catalogue)
+  expect(new Set(plan.parts.map(({ id }) => id)).size).toBe(plan.parts.length)
+  const known = ports(plan)
+  const used = plan.joints.flatMap(({ between }) => between.map(({ part, port }) => `${part} ${port}`))
+  expect(new Set(used).size).toBe(used.length)
+  for (const ref of used) expect(known.has(ref)).toBe(true)
+  for (const { between, inner } of plan.joints) {
+    const [one, other] = between.map(({ part, port }) => known.get(`${part} ${port}`))
+    if (!one?.at || !other?.at || !one.out || !other.out) continue
+    // They look at each other; a male stands in its female by what it takes up, all others meet.
+    expect(dot(one.out, other.out)).toBeCloseTo(-1, 6)
+    const apart = distance(one.at, other.at)
+    if (inner?.meeting.kind !== 'thread') expect(apart).toBeCloseTo(0, 3)
+  }
+  for (const piece of plan.pieces) {
+    const part = plan.parts.find(({ id }) => id === piece.id)!
+    const [from, to] = part.ports
+    if (piece.cut === null || piece.tube || !from!.at || !to!.at) continue
+    expect(distance(from!.at, to!.at)).toBeCloseTo(piece.cut, 2)
+  }
+  const fittings = plan.parts.filter(({ kind }) => kind === 'fitting')
+  expect(plan.fittings.reduce((sum, { count }) => sum + count, 0)).toBe(fittings.length)
+}
+
+describe('a run as it will stand', () => {
+  it('has two elbows, three pieces, and every joint between two ports that meet', () => {
+    const plan = planJob(
+      sampleJob({
+        pipe: copper,
+        method: 'solder',
+        legs: [
+          ['tie-in:s', 'east', 1000, 'elbow:a'],
+          ['elbow:a', 'north', 500, 'elbow:b'],
+          ['elbow:b', 'up', 700, 'cap:e'],
+        ],
+        nodes: { s: { existing: copper } },
+      }),
+      catalogue,
+    )
+    expect(plan.parts.map(({ id, kind, label }) => [id, kind, label])).toEqual([
+      ['P1', 'piece', catalogue.pipe(copper)!.label],
+      ['P2', 'piece', catalogue.pipe(copper)!.label],
+      ['P3', 'piece', catalogue.pipe(copper)!.label],
+      ['existing r1/s', 'existing', catalogue.pipe(copper)!.label],
+      ['r1/s', 'fitting', '22 solder coupling'],
+      ['r1/a', 'fitting', '22 solder elbow 90°'],
+      ['r1/b', 'fitting', '22 solder elbow 90°'],
+      ['r1/e', 'fitting', '22 solder cap'],
+    ])
+    expect(plan.joints.map(({ between }) => between.map(({ part, port }) => `${part} ${port}`).join(' - '))).toEqual([
+      'r1/s 1 - existing r1/s 0',
+      'r1/s 0 - P1 0',
+      'r1/a 0 - P1 1',
+      'r1/a 1 - P2 0',
+      'r1/b 0 - P2 1',
+      'r1/b 1 - P3 0',
+      'r1/e 0 - P3 1',
+    ])
+    // The first elbow’s corner is 1000 east; its stop 14.6 before that.
+    expect(plan.parts.find(({ id }) => id === 'r1/a')!.ports).toEqual([
+      { at: [expect.closeTo(985.4, 6), 0, 0], out: [-1, expect.closeTo(0, 9), expect.closeTo(0, 9)], end: '22 solder' },
+      { at: [expect.closeTo(1000, 6), expect.closeTo(14.6, 6), 0], out: [0, 1, 0], end: '22 solder' },
+    ])
+  })
+
+  it('a chain is its fittings one after another, from where the old pipe stops', () => {
+    const plan = planJob(
+      sampleJob({
+        pipe: pipeId('EN 1057', '28', 0.9),
+        method: 'press-metal',
+        legs: [['tie-in:s', 'east', 1000, 'open:e']],
+        nodes: {
+          s: {
+            existing: copper,
+            chain: {
+              fittings: ['22 solder × 3/4 M BSP adapter', '28 press × 3/4 F BSP adapter'],
+              joints: ['solder', 'press-metal'],
+            },
+          },
+        },
+      }),
+      catalogue,
+    )
+    const [one, other] = plan.parts.filter(({ kind }) => kind === 'fitting')
+    // 12.5 to the mouth of the female, 15.4 from the end of the male in it; 14 between the two.
+    expect(one!.ports.map(({ at, end }) => [at?.[0], end])).toEqual([
+      [0, '22 solder'],
+      [12.5, '3/4 M BSP'],
+    ])
+    expect(other!.ports.map(({ at, end }) => [at?.[0], end])).toEqual([
+      [expect.closeTo(26.5, 6), '3/4 F BSP'],
+      [expect.closeTo(41.9, 6), '28 press'],
+    ])
+    expect(plan.pieces[0]!.cut).toBeCloseTo(1000 - 41.9, 6)
+  })
+
+  it('a chain between two legs: each goes in at its own end, about the middle; what is not known has no place', () => {
+    const planOf = (fittings: string[]) =>
+      planJob(
+        sampleJob({
+          pipe: copper,
+          method: 'solder',
+          legs: [
+            ['open:s', 'east', 1000, 'adapter:m'],
+            ['adapter:m', 'east', 500, 'open:e'],
+          ],
+          nodes: { m: { chain: { fittings, joints: ['solder', 'press-metal'] } } },
+        }),
+        catalogue,
+      )
+    // 22 solder × 22 press: 2 and 10 in the mean, 6; three to either side of the middle.
+    const { parts, joints, pieces } = planOf(['22 solder × 22 press adapter'])
+    expect(parts.find(({ kind }) => kind === 'fitting')).toMatchObject({
+      id: 'r1/m',
+      ports: [{ at: [997, 0, 0] }, { at: [1003, 0, 0] }],
+    })
+    expect(joints.map(({ between }) => between[0])).toEqual([
+      { part: 'r1/m', port: 0 },
+      { part: 'r1/m', port: 1 },
+    ])
+    expect(pieces.map(({ cut }) => cut)).toEqual([997, 497])
+    const unknown = planOf(['a hose', '22 solder × 22 press adapter'])
+    expect(
+      unknown.parts.filter(({ kind }) => kind === 'fitting').map(({ label, ports: of }) => [label, of[1]!.at]),
+    ).toEqual([
+      ['a hose', null],
+      ['22 solder × 22 press adapter', null],
+    ])
+    expect(unknown.pieces.map(({ cut }) => cut)).toEqual([null, null])
+  })
+
+  it('a bend is no fitting, and an elbow is called by its turn', () => {
+    const plan = planJob(
+      sampleJob({
+        pipe: copper,
+        method: 'solder',
+        legs: [
+          ['open:s', 'east', 1000, 'bend:b'],
+          ['bend:b', 'north', 500, 'elbow:a'],
+          ['elbow:a', { bearing: 45, pitch: 0 }, 500, 'open:e'],
+        ],
+        nodes: { b: { radius: 88 } },
+      }),
+      catalogue,
+    )
+    expect(plan.fittings.map(({ label }) => label)).toEqual(['22 solder elbow 45°'])
+    expect(plan.parts.map(({ kind }) => kind)).toEqual(['piece', 'piece', 'fitting'])
+  })
+
+  it('holds for the demo jobs', () => {
+    for (const file of [cedar, tarn]) holds(demo(file))
+  })
+
+  it('and for runs of any shape', () => {
+    const directions = ['east', 'north', 'up', 'west', 'south', 'down'] as const
+    const kinds = [
+      'elbow',
+      'coupling',
+      'tee',
+      'valve',
+      'union',
+      'slip-coupling',
+      'reducer',
+      'adapter',
+      'outlet',
+      'open',
+    ] as const
+    const legs = fc.array(
+      fc.record({
+        to: fc.constantFrom(...directions),
+        mm: fc.integer({ min: 150, max: 3000 }),
+        kind: fc.constantFrom(...kinds),
+        from: fc.nat(9),
+      }),
+      { minLength: 1, maxLength: 10 },
+    )
+    fc.assert(
+      fc.property(
+        legs,
+        fc.constantFrom('solder' as const, 'press-metal' as const, 'compression' as const),
+        (list, method) => {
+          const nodes: string[] = ['tie-in:n0']
+          const drawn = list.map(({ to, mm, kind, from }, index) => {
+            const start = nodes[from % nodes.length]!
+            const end = `${kind}:n${index + 1}`
+            nodes.push(end)
+            return [start, to, mm, end] as const
+          })
+          holds(sampleJob({ pipe: copper, method, legs: drawn as never, nodes: { n0: { existing: copper } } }))
+        },
+      ),
+    )
+  })
+})

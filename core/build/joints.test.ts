@@ -1,0 +1,88 @@
+import { describe, expect, it } from 'vitest'
+import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
+import { planJob } from '../plan/plan-job'
+import { pipeId, sampleJob } from '../sample-run'
+
+const joints = (legs: Parameters<typeof sampleJob>[0]['legs'], nodes = {}) =>
+  planJob(sampleJob({ pipe: pipeId('EN 1057', '22', 0.9), method: 'solder', legs, nodes }), catalogue).joints
+
+describe('the numbers of joints', () => {
+  it('count along the run and into each branch as it comes, whatever was drawn first', () => {
+    // The way on from the tee is drawn before its branch, and the last corner before both.
+    const found = joints([
+      ['open:s', 'east', 500, 'elbow:a'],
+      ['elbow:c', 'up', 300, 'cap:d'],
+      ['elbow:a', 'north', 500, 'tee:t'],
+      ['tee:t', 'north', 500, 'elbow:c'],
+      ['tee:t', 'east', 400, 'cap:b'],
+    ])
+    expect(found.map(({ number, node }) => [number, node])).toEqual([
+      [1, 'a'],
+      [2, 'a'],
+      [3, 't'],
+      [4, 't'],
+      [5, 't'],
+      [6, 'c'],
+      [7, 'c'],
+      [8, 'd'],
+      [9, 'b'],
+    ])
+  })
+
+  it('what hangs on nothing comes last, and numbers go on from run to run', () => {
+    const loose = joints([
+      ['open:s', 'east', 500, 'elbow:a'],
+      ['elbow:x', 'east', 500, 'cap:y'],
+      ['elbow:a', 'up', 500, 'cap:b'],
+    ])
+    expect(loose.map(({ node }) => node)).toEqual(['a', 'a', 'b', 'x', 'y'])
+    const job = sampleJob({
+      pipe: pipeId('EN 1057', '22', 0.9),
+      method: 'solder',
+      legs: [['elbow:s', 'up', 300, 'cap:e']],
+    })
+    const two = planJob({ ...job, runs: [...job.runs, { ...job.runs[0]!, id: 'r2' }] }, catalogue)
+    expect(two.joints.map(({ number, run, id }) => `${number} ${run} ${id}`)).toEqual([
+      '1 r1 r1/s/l1',
+      '2 r1 r1/e/l1',
+      '3 r2 r2/s/l1',
+      '4 r2 r2/e/l1',
+    ])
+  })
+
+  it('either end of a bent piece is named by the leg that lies at it', () => {
+    const found = joints(
+      [
+        ['elbow:s', 'east', 500, 'bend:b'],
+        ['bend:b', 'north', 500, 'cap:e'],
+      ],
+      { b: { radius: 88 } },
+    )
+    expect(found.map(({ id }) => id)).toEqual(['r1/s/l1', 'r1/e/l2'])
+  })
+
+  it('an existing pipe is a joint of its own, without a piece', () => {
+    const found = joints([['tie-in:s', 'east', 500, 'cap:e']], {
+      s: { existing: pipeId('EN 1057', '22', 0.9), method: 'compression' },
+    })
+    expect(found.map(({ piece, method, node }) => [node, piece, method])).toEqual([
+      ['s', null, 'compression'],
+      ['s', 'P1', 'compression'],
+      ['e', 'P1', 'solder'],
+    ])
+  })
+
+  it('those at a slip coupling are told apart: it has no stop', () => {
+    const found = joints([
+      ['open:s', 'east', 500, 'slip-coupling:a'],
+      ['slip-coupling:a', 'east', 500, 'elbow:b'],
+      ['elbow:b', 'up', 500, 'open:e'],
+    ])
+    expect(found.map(({ node, slips }) => [node, slips])).toEqual([
+      ['a', true],
+      ['a', true],
+      ['b', false],
+      ['b', false],
+    ])
+  })
+})

@@ -1,0 +1,164 @@
+import { groupBy } from '../quantity/group-by'
+import { socketInChain, type Catalogue } from '../catalogue/catalogue'
+import { existingId, piecePort, type BuiltRun } from './build-run'
+import type { MethodId } from '../catalogue/method'
+import type { Pipe } from '../catalogue/pipe'
+import type { Job, Node, Run } from '../job/job'
+import type { Profile } from '../workshop/profile'
+import { judge, judgeInSocket, type Circumstances } from '../join/judge'
+import type { Verdict } from '../join/verdict'
+import { fittingJoints } from './fitting-joints'
+import type { PlanJoint, PlanPiece } from './planned'
+import { methodAt, pieceEnd } from '../run/end'
+import { existingEnds } from '../run/states'
+import type { Layout } from '../run/layout'
+
+/** The joint on a tie-in's existing pipe, which no new piece goes into. */
+function existingJoint(
+  catalogue: Catalogue,
+  run: Run,
+  node: Node,
+  built: BuiltRun,
+  circumstances: Circumstances,
+): PlanJoint[] {
+  const existing = node.kind === 'tie-in' && node.existing ? catalogue.pipe(node.existing) : undefined
+  if (!existing) return []
+  const method = node.chain?.joints[0] ?? methodAt(node, run.method)
+  const socket = node.chain ? socketInChain(catalogue, method, existing) : catalogue.socketFor(method, existing)
+  const insertion = socket?.insertion ?? null
+  const here: Circumstances = { ...circumstances, condition: node.condition, other: catalogue.pipe(run.pipe) }
+  const verdict = socket ? judgeInSocket(existing, socket, here) : judge(catalogue, existing, method, here)
+  return [
+    {
+      id: `${run.id}/${node.id}/existing`,
+      number: 0,
+      run: run.id,
+      node: node.id,
+      leg: null,
+      piece: null,
+      pipe: existing.id,
+      between: [built.at.get(node.id)!.existingPort, { part: existingId(run.id, node.id), port: 0 }],
+      inner: null,
+      slips: false,
+      ...verdict,
+      insertion: insertion?.mm ?? null,
+      insertionTolerance: insertion?.tolerance ?? null,
+      insertionBasis: insertion?.basis ?? null,
+    },
+  ]
+}
+
+/** The joints of existing pipe in the run with the fittings that are put in. */
+function existingLegJoints(
+  catalogue: Catalogue,
+  layout: Layout,
+  built: BuiltRun,
+  circumstances: Circumstances,
+): PlanJoint[] {
+  const { run } = layout
+  return existingEnds(layout).flatMap(({ leg, node }): PlanJoint[] => {
+    const pipe = catalogue.pipe(leg.pipe ?? run.pipe)!
+    const { method, insertion } = pieceEnd(catalogue, layout, node.id, leg.id, pipe)
+    if (method === null) return []
+    return [
+      {
+        id: `${run.id}/${node.id}/${leg.id}`,
+        number: 0,
+        run: run.id,
+        node: node.id,
+        leg: leg.id,
+        piece: null,
+        pipe: pipe.id,
+        between: [
+          built.at.get(node.id)!.legPort(leg.id),
+          { part: existingId(run.id, leg.id), port: leg.from === node.id ? 0 : 1 },
+        ],
+        inner: null,
+        slips: node.kind === 'slip-coupling',
+        ...judge(catalogue, pipe, method, { ...circumstances, condition: node.condition }),
+        insertion: insertion?.mm ?? null,
+        insertionTolerance: insertion?.tolerance ?? null,
+        insertionBasis: insertion?.basis ?? null,
+      },
+    ]
+  })
+}
+
+/** Which node is met when, along the run from its first one and into each branch as it comes; what hangs on nothing last. */
+function walkOrder({ nodes, legs }: Run): Map<string, number> {
+  const onwards = groupBy(legs, ({ from }) => from)
+  const order = new Map<string, number>()
+  for (const { id } of nodes) {
+    const open = [id]
+    for (let at = open.pop(); at !== undefined; at = open.pop()) {
+      if (order.has(at)) continue
+      order.set(at, order.size)
+      for (const { to } of (onwards.get(at) ?? []).toReversed()) open.push(to)
+    }
+  }
+  return order
+}
+
+/** A function that lists the joints of a run with their verdicts; each pair of pipe and method is judged once a place. */
+export function jointMaker(
+  catalogue: Catalogue,
+  job: Job,
+  profile: Profile,
+): (built: BuiltRun, layout: Layout, pieces: readonly PlanPiece[]) => PlanJoint[] {
+  let number = 0
+  return (built, layout, pieces) => {
+    const { run, node: nodes } = layout
+    const verdicts = new Map<string, Verdict>()
+    const circumstances: Circumstances = {
+      service: run.service,
+      place: { ...job.place, ...run.place },
+      profile,
+      tools: job.tools,
+      condition: run.condition,
+    }
+    const judged = (pipe: Pipe, method: MethodId): Verdict => {
+      const key = `${pipe.id}|${method}`
+      const known = verdicts.get(key) ?? judge(catalogue, pipe, method, circumstances)
+      verdicts.set(key, known)
+      return known
+    }
+    const fromPieces = pieces.flatMap((piece) =>
+      piece.ends.flatMap((end, at): PlanJoint[] => {
+        if (end.method === null) return []
+        const { insertion, insertionTolerance, insertionBasis, node } = end
+        const leg = at === 0 ? piece.legs[0]! : piece.legs.at(-1)!
+        const { method, verdict, reasons } = judged(catalogue.pipe(piece.pipe)!, end.method)
+        return [
+          {
+            // By its leg: a piece’s number shifts when a leg is drawn before it.
+            id: `${run.id}/${node}/${leg}`,
+            number: 0,
+            run: run.id,
+            node,
+            leg,
+            piece: piece.id,
+            pipe: piece.pipe,
+            between: [built.at.get(node)!.legPort(leg), piecePort(piece, at === 0 ? 0 : 1)],
+            inner: null,
+            slips: nodes.get(node)!.kind === 'slip-coupling',
+            method,
+            insertion,
+            insertionTolerance,
+            insertionBasis,
+            verdict,
+            reasons,
+          },
+        ]
+      }),
+    )
+    const atNodes = run.nodes.flatMap((node) => [
+      ...existingJoint(catalogue, run, node, built, circumstances),
+      ...fittingJoints(catalogue, run, node, built),
+    ])
+    const found = [...atNodes, ...existingLegJoints(catalogue, layout, built, circumstances), ...fromPieces]
+    const order = walkOrder(run)
+    return found
+      .toSorted((a, b) => order.get(a.node)! - order.get(b.node)!)
+      .map((joint) => ({ ...joint, number: (number += 1) }))
+  }
+}

@@ -1,0 +1,34 @@
+import type { Vector } from '../quantity/vector'
+
+/** An end of a part, where another part meets it. */
+export interface Port {
+  /** Where it stands in mm, as the places of its run do; null where no leg leads there, or a length before it is not known. */
+  readonly at: Vector | null
+  /** Which way it looks, out of its part; null where that is not known. */
+  readonly out: Vector | null
+  /** What it is: `22 press`, `3/4 M BSP`, a pipe's name. */
+  readonly end: string
+}
+
+/** A part of what is built: a piece of new pipe, pipe that is there, or a fitting with an end for each that meets in it. */
+export interface Part {
+  /** Within its job; a fitting's goes by its run and node, and stays when pipe is drawn before it. */
+  readonly id: string
+  readonly kind: 'piece' | 'existing' | 'fitting'
+  /** What the trade calls it. */
+  readonly label: string
+  readonly run: string
+  /** Where a fitting or existing pipe is. */
+  readonly node?: string
+  /** The first leg of a piece. */
+  readonly leg?: string
+  readonly ports: readonly Port[]
+}
+
+/** One port of one part. */
+export interface PortRef {
+  readonly part: string
+  /** Its place among the part's ports, from 0. */
+  readonly port: number
+}
+export type PortPair = readonly [PortRef, PortRef]

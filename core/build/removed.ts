@@ -1,0 +1,46 @@
+import type { Catalogue } from '../catalogue/catalogue'
+import { methods } from '../catalogue/method'
+import { methodAt } from '../run/end'
+import { fittingLabels } from '../run/fittings'
+import type { Layout } from '../run/layout'
+
+/** What comes out of what is there. */
+export interface Removed {
+  readonly run: string
+  readonly leg?: string
+  readonly node?: string
+  readonly label: string
+  /** Of pipe, as measured; null where its length does not matter. */
+  readonly mm: number | null
+  /** Whether it serves again: pipe does where it is cut clear of its joints, a fitting where its joints come apart. */
+  readonly again: boolean
+}
+
+/** Pipe and fittings of a run that come out, in the order of its legs and nodes. */
+export function removedFrom(catalogue: Catalogue, layout: Layout): Removed[] {
+  const { run, arms } = layout
+  const pipes = run.legs
+    .filter(({ state }) => state === 'comes out')
+    .map((leg): Removed => ({
+      run: run.id,
+      leg: leg.id,
+      label: catalogue.pipe(leg.pipe ?? run.pipe)?.label ?? '',
+      mm: leg.unmeasured ? null : leg.length,
+      again: true,
+    }))
+  const fittings = run.nodes
+    .filter(({ id, state }) => {
+      const at = arms.get(id) ?? []
+      return state ? state === 'comes out' : at.length > 0 && at.every(({ leg }) => leg.state === 'comes out')
+    })
+    .flatMap((node) =>
+      fittingLabels(catalogue, layout, node).map((label): Removed => ({
+        run: run.id,
+        node: node.id,
+        label,
+        mm: null,
+        again: methods[methodAt(node, run.method)].demountable,
+      })),
+    )
+  return [...pipes, ...fittings]
+}

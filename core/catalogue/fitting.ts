@@ -1,0 +1,116 @@
+import type { Socket } from './socket'
+
+export type ThreadSystem = 'NPT' | 'BSP'
+
+export interface ThreadEnd {
+  readonly type: 'thread'
+  readonly system: ThreadSystem
+  readonly size: string
+  readonly sex: 'M' | 'F'
+  /** A taper seals on the thread; a parallel one needs a taper in it, or a washer. */
+  readonly form: 'taper' | 'parallel'
+  readonly plastic: boolean
+}
+
+/** A fitting's end: it takes a pipe, goes into a socket like a pipe, or is threaded. */
+export type FittingEnd =
+  | { readonly type: 'socket'; readonly socket: Socket }
+  | { readonly type: 'spigot'; readonly socket: Socket }
+  | ThreadEnd
+
+export const fittingKinds = [
+  'coupling',
+  'slip coupling',
+  'reducer',
+  'fitting reducer',
+  'bushing',
+  'converter',
+  'union',
+  'dielectric union',
+  'valve',
+  'elbow 90',
+  'elbow 45',
+  'street elbow 90',
+  'street elbow 45',
+  'tee',
+  'adapter',
+  'thread adapter',
+  'swivel connector',
+  'drop-ear elbow',
+  'stub-out',
+  'nipple',
+  'cap',
+  'plug',
+] as const
+export type PartKind = (typeof fittingKinds)[number]
+
+/** A fitting as the counter sells it. A tee's ends are its run, then its branch. */
+export interface Fitting {
+  readonly id: string
+  readonly label: string
+  readonly kind: PartKind
+  readonly ends: readonly FittingEnd[]
+}
+
+/**
+ * How one end is written in full: `22 solder`, `3/4 FTG`, `1/2 M NPT`.
+ *
+ * @example endLabel({ type: 'thread', system: 'NPT', size: '1/2', sex: 'M', form: 'taper', plastic: false }) // '1/2 M NPT'
+ */
+export function endLabel(end: FittingEnd): string {
+  if (end.type === 'thread') return `${end.size} ${end.sex} ${end.system}`
+  if (end.type === 'socket') return end.socket.label
+  const { method, size, word } = end.socket
+  return method === 'solder' ? `${size} FTG` : `${size} ${word} FTG`
+}
+
+/** The size that an end is called by. */
+export const endSize = (end: FittingEnd): string => (end.type === 'thread' ? end.size : end.socket.size)
+
+/** The key under which two ends meet: opposite threads of one system and size, or a spigot and its socket. */
+export function matingKey(end: FittingEnd): string {
+  if (end.type === 'thread') return `${end.system} ${end.size} ${end.sex === 'M' ? 'F' : 'M'}`
+  return `${end.type === 'spigot' ? 'socket' : 'spigot'} ${end.socket.id}`
+}
+
+/** The key of an end itself, to be looked up by what it mates with. */
+export function ownKey(end: FittingEnd): string {
+  return end.type === 'thread' ? `${end.system} ${end.size} ${end.sex}` : `${end.type} ${end.socket.id}`
+}
+
+/** How one fitting stands in another: a male thread in a female one, or a spigot in the socket of its size. */
+export type Meeting =
+  | { readonly kind: 'thread'; readonly male: ThreadEnd; readonly female: ThreadEnd }
+  | { readonly kind: 'spigot'; readonly socket: Socket }
+
+/** How two fittings meet in a chain; null where no end of the one goes with one of the other. */
+export function meetingOf(one: Fitting, other: Fitting): Meeting | null {
+  for (const a of one.ends) {
+    for (const b of other.ends) {
+      if (matingKey(a) !== ownKey(b)) continue
+      if (a.type === 'thread' && b.type === 'thread')
+        return a.sex === 'M' ? { kind: 'thread', male: a, female: b } : { kind: 'thread', male: b, female: a }
+      if (a.type !== 'thread') return { kind: 'spigot', socket: a.socket }
+    }
+  }
+  return null
+}
+
+/** Two ends that are the same to whatever goes into them, wall material and taper counted. */
+export function endIdentity(end: FittingEnd): string {
+  return end.type === 'thread' ? `${ownKey(end)} ${end.form} ${end.plastic ? 'plastic' : 'metal'}` : ownKey(end)
+}
+
+/** A fitting named by its ends and what it is; the label is its id. */
+export function fittingOf(kind: PartKind, ends: readonly FittingEnd[], label?: string): Fitting {
+  const full = `${ends.map(endLabel).join(' × ')} ${kind}`
+  return { id: full, label: label ?? full, kind, ends }
+}
+
+export const socketEnd = (socket: Socket): FittingEnd => ({ type: 'socket', socket })
+export const spigotEnd = (socket: Socket): FittingEnd => ({ type: 'spigot', socket })
+
+const widest = 2.3
+
+/** Sizes near enough for one body to be made with both. */
+export const isNear = (a: Socket, b: Socket): boolean => Math.max(a.od, b.od) / Math.min(a.od, b.od) <= widest

@@ -1,0 +1,83 @@
+import type { MethodId } from '../method'
+import type { Socket } from '../socket'
+import { fittingOf, isNear, socketEnd, spigotEnd, type Fitting } from '../fitting'
+import { threadBeside } from './threaded'
+
+/** Pairs of systems that the trade makes in one body, metal to metal or metal to plastic. */
+const mixedBodies: readonly (readonly [MethodId, MethodId])[] = [
+  ['solder', 'press-metal'],
+  ['solder', 'crimp'],
+  ['solder', 'clamp'],
+  ['solder', 'expansion'],
+  ['solder', 'compression'],
+  ['press-metal', 'crimp'],
+  ['press-metal', 'clamp'],
+  ['press-metal', 'expansion'],
+  ['press-metal', 'press-multilayer'],
+  ['press-metal', 'compression'],
+  ['compression', 'press-multilayer'],
+  ['compression', 'compression-pe'],
+  ['crimp', 'clamp'],
+  ['crimp', 'expansion'],
+]
+/** What a copper stub through a wall is joined to behind it. */
+const behindStub: ReadonlySet<MethodId> = new Set(['crimp', 'clamp', 'expansion', 'press-multilayer'])
+
+const isMixed = (a: Socket, b: Socket): boolean =>
+  a.family === b.family && isNear(a, b) && mixedBodies.some(([one, other]) => a.method === one && b.method === other)
+
+function stubOuts(sockets: readonly Socket[]): Fitting[] {
+  return sockets
+    .filter(({ method }) => behindStub.has(method))
+    .flatMap((socket) =>
+      sockets
+        .filter(
+          ({ method, family, od }) => method === 'solder' && family === socket.family && Math.abs(od - socket.od) < 3,
+        )
+        .map((copper) => fittingOf('stub-out', [socketEnd(socket), spigotEnd(copper)])),
+    )
+}
+
+/** Copper on one side, threaded steel on the other, and nothing between that carries current. */
+function dielectricUnions(sockets: readonly Socket[]): Fitting[] {
+  const steel = sockets.filter(({ method }) => method === 'thread')
+  return sockets
+    .filter(({ method, family }) => method === 'solder' && family !== 'old-bore')
+    .flatMap((copper) => {
+      const system = copper.family === 'cts' ? 'NPT' : 'ISO 7-1 (BSPT)'
+      return steel
+        .filter((socket) => socket.system === system && socket.size === threadBeside(copper.od))
+        .map((socket) => fittingOf('dielectric union', [socketEnd(socket), socketEnd(copper)]))
+    })
+}
+
+/** What old three-quarter bore goes into: a converter to 22; a 22 body with its own olive, to itself, to 15, to PE. */
+function oldBoreFittings(sockets: readonly Socket[]): Fitting[] {
+  const by = (method: MethodId, size: string) =>
+    sockets.find((socket) => socket.method === method && socket.size === size)
+  const pair = (
+    kind: 'converter' | 'coupling' | 'reducer' | 'adapter',
+    a: Socket | undefined,
+    b: Socket | undefined,
+  ) => (a && b ? [fittingOf(kind, [socketEnd(a), socketEnd(b)])] : [])
+  const olive = by('compression', 'old 3/4')
+  return [
+    ...pair('converter', by('solder', 'old 3/4'), by('solder', '22')),
+    ...pair('converter', olive, by('compression', '22')),
+    ...pair('coupling', olive, olive),
+    ...pair('reducer', olive, by('compression', '15')),
+    ...pair('adapter', olive, by('compression-pe', '25')),
+  ]
+}
+
+/** Bodies with an end of two systems: mixed adapters, stub-outs, converters from old bore to metric. */
+export function mixedFittings(sockets: readonly Socket[], plain: readonly Socket[]): Fitting[] {
+  return [
+    ...plain.flatMap((a) =>
+      plain.filter((b) => isMixed(a, b)).map((b) => fittingOf('adapter', [socketEnd(a), socketEnd(b)])),
+    ),
+    ...stubOuts(plain),
+    ...dielectricUnions(sockets),
+    ...oldBoreFittings(sockets),
+  ]
+}

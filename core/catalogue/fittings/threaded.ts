@@ -1,0 +1,126 @@
+import type { MethodId } from '../method'
+import type { Socket } from '../socket'
+import { threadDiameter, threadSizes, type ThreadSize } from '../thread-size'
+import { fittingOf, socketEnd, spigotEnd, type Fitting, type ThreadEnd, type ThreadSystem } from '../fitting'
+
+/** The thread that goes with a pipe of about this outside diameter, by the bore it carries on. */
+const threadUpTo: readonly (readonly [number, ThreadSize])[] = [
+  [18, '1/2'],
+  [23, '3/4'],
+  [29, '1'],
+  [36, '1-1/4'],
+  [43, '1-1/2'],
+  [64, '2'],
+]
+
+const withDropEar: ReadonlySet<MethodId> = new Set([
+  'solder',
+  'press-metal',
+  'press-multilayer',
+  'crimp',
+  'clamp',
+  'expansion',
+  'push-fit',
+])
+const withSwivel: ReadonlySet<MethodId> = new Set(['solder', 'push-fit', 'compression'])
+
+const systemOf = (socket: Socket): ThreadSystem =>
+  socket.system === 'NPT' ||
+  socket.family === 'cts' ||
+  socket.family === 'pex-al-pex' ||
+  (socket.family === 'schedule' && socket.method !== 'thread')
+    ? 'NPT'
+    : 'BSP'
+
+const thread = (system: ThreadSystem, size: string, sex: 'M' | 'F', plastic = false): ThreadEnd => ({
+  type: 'thread',
+  system,
+  size,
+  sex,
+  form: 'taper',
+  plastic,
+})
+
+/** The thread that goes with a pipe of this outside diameter in mm; undefined above 2 inches. */
+export const threadBeside = (od: number): ThreadSize | undefined => threadUpTo.find(([upTo]) => od <= upTo)?.[1]
+
+/** The thread sizes that a fitting of this size is made with: its own and one to each side. */
+function sizesFor(socket: Socket): readonly ThreadSize[] {
+  if (socket.family === 'schedule') return threadSizes.filter((size) => size === socket.size)
+  const at = threadUpTo.findIndex(([upTo]) => socket.od <= upTo)
+  return threadSizes.slice(Math.max(0, at - 1), at + 2)
+}
+
+function onWall(socket: Socket, size: ThreadSize): Fitting[] {
+  if (!withDropEar.has(socket.method) || (size !== '1/2' && size !== '3/4')) return []
+  return [fittingOf('drop-ear elbow', [socketEnd(socket), thread(systemOf(socket), size, 'F')])]
+}
+
+function swivel(socket: Socket, size: ThreadSize): Fitting[] {
+  if (socket.family !== 'metric' || !withSwivel.has(socket.method) || (size !== '1/2' && size !== '3/4')) return []
+  return [fittingOf('swivel connector', [socketEnd(socket), { ...thread('BSP', size, 'F'), form: 'parallel' }])]
+}
+
+/** A cemented bushing that brings a larger socket down to a thread. */
+const threadBushings = (socket: Socket): Fitting[] =>
+  socket.method === 'solvent'
+    ? threadSizes
+        .filter((size) => threadDiameter(size) < socket.od)
+        .map((size) => fittingOf('bushing', [spigotEnd(socket), thread(systemOf(socket), size, 'F', true)]))
+    : []
+
+/** Adapters, elbows and tees with a thread on one size of one system. */
+export function threadAdapters(socket: Socket): Fitting[] {
+  if (socket.method === 'thread' || socket.system === 'repair coupling') return []
+  const plastic = socket.method === 'solvent'
+  const end = socketEnd(socket)
+  return [
+    ...threadBushings(socket),
+    ...sizesFor(socket).flatMap((size) => {
+      const female = thread(systemOf(socket), size, 'F', plastic)
+      return [
+        fittingOf('adapter', [end, thread(systemOf(socket), size, 'M', plastic)]),
+        fittingOf('adapter', [end, female]),
+        fittingOf('elbow 90', [end, female]),
+        fittingOf('tee', [end, end, female]),
+        ...onWall(socket, size),
+        ...swivel(socket, size),
+      ]
+    }),
+  ]
+}
+
+/** Fittings of threaded pipe: couplings, elbows, tees, unions, caps and nipples. */
+export function threadedFittings(sockets: readonly Socket[]): Fitting[] {
+  const pipeThreads = sockets.filter(({ method }) => method === 'thread')
+  const ofPipe = pipeThreads.flatMap((socket) => {
+    const end = socketEnd(socket)
+    const at = threadSizes.indexOf(socket.size as ThreadSize)
+    const females = threadSizes.filter((_, index) => Math.abs(index - at) <= 1)
+    return [
+      ...females.map((size) =>
+        fittingOf(size === socket.size ? 'coupling' : 'reducer', [end, thread(systemOf(socket), size, 'F')]),
+      ),
+      fittingOf('elbow 90', [end, thread(systemOf(socket), socket.size, 'F')]),
+      fittingOf('elbow 45', [end, thread(systemOf(socket), socket.size, 'F')]),
+      fittingOf('union', [end, end], `${socket.label} union`),
+      fittingOf('valve', [end, end], `${socket.label} valve`),
+      fittingOf('cap', [end], `${socket.label} cap`),
+      ...females.map((size) => fittingOf('tee', [end, end, thread(systemOf(socket), size, 'F')])),
+    ]
+  })
+  const nipplesAndPlugs = (['NPT', 'BSP'] as const).flatMap((system) =>
+    threadSizes.flatMap((size) => [
+      fittingOf('nipple', [thread(system, size, 'M'), thread(system, size, 'M')]),
+      fittingOf('plug', [thread(system, size, 'M')]),
+    ]),
+  )
+  // Brass, one thread of each system: the way from metric to inch pipe.
+  const betweenSystems = threadSizes
+    .slice(0, 3)
+    .flatMap((size) => [
+      fittingOf('thread adapter', [thread('BSP', size, 'F'), thread('NPT', size, 'M')]),
+      fittingOf('thread adapter', [thread('BSP', size, 'M'), thread('NPT', size, 'F')]),
+    ])
+  return [...ofPipe, ...nipplesAndPlugs, ...betweenSystems]
+}

@@ -1,0 +1,33 @@
+import { weakestBasis, type Figure } from '../quantity/basis'
+import type { Catalogue } from './catalogue'
+import type { PartEnd, PartFitting } from './part'
+import { depthOf, type Socket } from './socket'
+
+/** How sure the body of a tee or elbow of several sizes is, in mm. */
+const bodyTolerance = 4
+
+/**
+ * The take-off at one arm of a tee or elbow of several sizes: its body is that of the equal fitting of its largest size,
+ * and a shallower socket stops the pipe so much sooner.
+ *
+ * @param arm the socket that the pipe goes into
+ * @param all the sockets of the fitting, `arm` among them
+ * @returns typical; that of the equal fitting where all are of one size; null where that is not known
+ * @remarks for instance: a 22 × 15 soldered tee's branch: 13.5 of the 22 tee, and 15.4 − 10.6: 18.3 ± 4
+ */
+export function reducingTakeOff(
+  catalogue: Catalogue,
+  arm: Socket,
+  all: readonly Socket[],
+  kind: PartFitting,
+  end: PartEnd,
+): Figure | null {
+  const largest = all.reduce((a, b) => (b.od > a.od ? b : a))
+  const body = catalogue.takeOff(largest, kind, end)
+  if (!body || all.every(({ id }) => id === largest.id)) return body
+  return {
+    mm: Math.round((body.mm + depthOf(largest) - depthOf(arm)) * 1000) / 1000,
+    tolerance: Math.max(bodyTolerance, body.tolerance),
+    basis: weakestBasis([body.basis, 'typical']),
+  }
+}

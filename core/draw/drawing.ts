@@ -1,0 +1,108 @@
+import type { Vector } from '../quantity/vector'
+import type { LegState, NodeKind } from '../job/job'
+import type { Layout } from '../run/layout'
+import { isNewFitting } from '../run/states'
+
+/** A point on the drawing, in mm of the pipe, x to the right and y down. */
+export type Point = readonly [number, number]
+
+const along = Math.cos(Math.PI / 6)
+const aside = Math.sin(Math.PI / 6)
+
+/**
+ * A place in space on an isometric drawing: east runs down to the right, north up to the right, up is up.
+ * All three axes keep their length.
+ *
+ * @example project([1000, 0, 0]) // [866, 500]
+ */
+export function project([east, north, up]: Vector): Point {
+  return [(east + north) * along, (east - north) * aside - up]
+}
+
+/** How a run is looked at; elevations from the south and from the east. */
+export const drawingViews = ['isometric', 'plan', 'from the south', 'from the east'] as const
+export type DrawingView = (typeof drawingViews)[number]
+
+const projections: Readonly<Record<DrawingView, (place: Vector) => Point>> = {
+  isometric: project,
+  plan: ([east, north]) => [east, -north],
+  'from the south': ([east, , up]) => [east, -up],
+  'from the east': ([, north, up]) => [north, -up],
+}
+
+/** Where the axes point in a view, for the compass: what lies along the sight is left out. */
+export const compassOf = (view: DrawingView): { readonly word: string; readonly at: Point }[] =>
+  (
+    [
+      ['N', [0, 1, 0]],
+      ['E', [1, 0, 0]],
+      ['up', [0, 0, 1]],
+    ] as const
+  )
+    .map(([word, axis]) => ({ word, at: projections[view](axis) }))
+    .filter(({ at }) => Math.hypot(at[0], at[1]) > 0.5)
+
+export interface DrawnLeg {
+  readonly id: string
+  readonly from: Point
+  readonly to: Point
+  readonly length: number
+  /** Pipe that is there or comes out; new where nothing is said. */
+  readonly state: LegState | undefined
+  /** Its length does not matter: drawn with a break, and not written. */
+  readonly isBroken: boolean
+}
+
+export interface DrawnNode {
+  readonly id: string
+  readonly kind: NodeKind
+  readonly at: Point
+  /** mm up from where the run starts. */
+  readonly height: number
+  /** It goes in; what is there already is drawn faint. */
+  readonly isNew: boolean
+}
+
+export interface Drawing {
+  readonly legs: readonly DrawnLeg[]
+  readonly nodes: readonly DrawnNode[]
+  /** Least x, least y, width, height that show it all, with a margin. */
+  readonly box: readonly [number, number, number, number]
+}
+
+const least = 600
+const margin = 0.11
+
+function boxAround(points: readonly Point[]): Drawing['box'] {
+  if (points.length === 0) return [-least / 2, -least / 2, least, least]
+  let [left, top] = points[0]!
+  let [right, bottom] = points[0]!
+  for (const [x, y] of points) {
+    left = Math.min(left, x)
+    right = Math.max(right, x)
+    top = Math.min(top, y)
+    bottom = Math.max(bottom, y)
+  }
+  const width = Math.max(right - left, least)
+  const height = Math.max(bottom - top, least)
+  const pad = Math.max(width, height) * margin
+  return [(left + right - width) / 2 - pad, (top + bottom - height) / 2 - pad, width + 2 * pad, height + 2 * pad]
+}
+
+/** The drawing of a run in a view: its legs and nodes on paper. */
+export function drawRun({ run, places, arms }: Layout, view: DrawingView = 'isometric'): Drawing {
+  const at = new Map([...places].map(([id, place]) => [id, projections[view](place)]))
+  const legs = run.legs.flatMap((leg): DrawnLeg[] => {
+    const from = at.get(leg.from)
+    const to = at.get(leg.to)
+    if (!from || !to) return []
+    return [{ id: leg.id, from, to, length: leg.length, state: leg.state, isBroken: leg.unmeasured ?? false }]
+  })
+  const nodes = run.nodes.flatMap((node): DrawnNode[] => {
+    const point = at.get(node.id)
+    if (!point) return []
+    const isNew = isNewFitting(node, arms.get(node.id) ?? [])
+    return [{ id: node.id, kind: node.kind, at: point, height: places.get(node.id)![2], isNew }]
+  })
+  return { legs, nodes, box: boxAround(nodes.map((node) => node.at)) }
+}

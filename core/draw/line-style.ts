@@ -1,0 +1,23 @@
+import { isPlastic } from '../catalogue/material'
+import type { Pipe } from '../catalogue/pipe'
+import type { Service } from '../job/place'
+
+/** Dashes by service, in units of a third of a letter's height; cold is a whole line. */
+export const serviceDashes: Readonly<Record<Service, readonly number[]>> = {
+  cold: [],
+  hot: [5, 1.4],
+  recirculation: [1.6, 1.4],
+  'heating-flow': [7, 1.2, 1.2, 1.2],
+  'heating-return': [7, 1.2, 1.2, 1.2, 1.2, 1.2],
+}
+
+/** Which of the drawing's colours a pipe has. */
+export function pipeColour({ material }: Pipe): 'copper' | 'plastic' | 'steel' {
+  if (material === 'copper') return 'copper'
+  return isPlastic(material) ? 'plastic' : 'steel'
+}
+
+/** The sign of a break, in units of a third of a letter's height, along a line to the right. */
+export const breakSign = 'M-1.500 1.600L-0.500-1.600L0.500 1.600L1.500-1.600'
+/** Dashes of pipe that comes out, in the same units. */
+export const outDashes: readonly number[] = [1.2, 1.2]

@@ -1,0 +1,116 @@
+import { describe, expect, it } from 'vitest'
+import { shippedCatalogue } from '../catalogue/catalogue'
+import { pipeId, sampleJob } from '../sample-run'
+import { placeHeights } from './dimensions'
+import { compassOf, drawRun } from './drawing'
+import { layOut } from '../run/layout'
+import { sampleColours } from './sample-colours'
+import { runSheet } from './sheet'
+
+const [run] = sampleJob({
+  pipe: pipeId('EN 1057', '22', 0.9),
+  method: 'solder',
+  service: 'hot',
+  legs: [
+    ['tie-in:s', 'east', 1000, 'elbow:a'],
+    ['elbow:a', 'up', 400, 'valve:v'],
+    ['valve:v', 'up', 300, 'outlet:e'],
+  ],
+}).runs
+const length = (mm: number) => `${mm} mm`
+
+describe('plan and elevations', () => {
+  it('each shows two axes as they are, and the third as a point', () => {
+    const drawn = (view: Parameters<typeof drawRun>[1]) =>
+      drawRun(layOut(run!), view).legs.map(({ to }) => to.map((mm) => mm + 0))
+    expect(drawn('plan')).toEqual([
+      [1000, 0],
+      [1000, 0],
+      [1000, 0],
+    ])
+    expect(drawn('from the south')).toEqual([
+      [1000, 0],
+      [1000, -400],
+      [1000, -700],
+    ])
+    expect(compassOf('plan').map(({ word }) => word)).toEqual(['N', 'E'])
+    expect(compassOf('from the east').map(({ word }) => word)).toEqual(['N', 'up'])
+  })
+})
+
+describe('heights of ends', () => {
+  const placed = (legs: Parameters<typeof sampleJob>[0]['legs']) =>
+    placeHeights(
+      drawRun(layOut(sampleJob({ pipe: pipeId('EN 1057', '22', 0.9), method: 'solder', legs }).runs[0]!)),
+      60,
+    )
+  it('stand above to the right; near another one below, farther off, or not at all', () => {
+    expect([...placed([['tie-in:s', 'east', 1000, 'outlet:e']])]).toEqual([
+      ['s', [5, -3]],
+      ['e', [5, -3]],
+    ])
+    // Five ends within ten millimetres: four places about them, and one that is not written.
+    const near = placed([
+      ['tie-in:a', 'east', 4, 'tee:t'],
+      ['tee:t', 'up', 4, 'outlet:b'],
+      ['tee:t', 'north', 4, 'outlet:c'],
+      ['tee:t', 'south', 4, 'outlet:d'],
+      ['tee:t', 'down', 4, 'outlet:e'],
+    ])
+    expect([...near.values()]).toEqual([
+      [5, -3],
+      [5, 3],
+      [5, -8],
+      [5, 8],
+    ])
+    expect(near.has('t')).toBe(false)
+  })
+})
+
+describe('the sheet', () => {
+  const svg = runSheet(shippedCatalogue, run!, 'isometric', {
+    title: 'Quarry & Sons',
+    colours: sampleColours,
+    length,
+    pieceOf: new Map([['l1', 'P1']]),
+  })
+
+  it('fits one page, with its lengths, pieces and heights, words escaped', () => {
+    expect(svg).toContain('width="297mm" height="210mm"')
+    for (const text of ['Quarry &amp; Sons', '1000 mm  P1', '+700 mm', '+0 mm']) expect(svg).toContain(text)
+    const coordinates = [...svg.matchAll(/ [xy][12]="([-0-9.]+)"/g)].map(([, value]) => Number(value))
+    expect(coordinates.length).toBe(12)
+    expect(Math.min(...coordinates)).toBeGreaterThan(0)
+    expect(Math.max(...coordinates)).toBeLessThan(297)
+  })
+
+  it('says which way the water goes on every leg that has room for it', () => {
+    // The longest leg fills the page; one of a hundredth of it is drawn shorter than an arrow.
+    const [long] = sampleJob({
+      pipe: pipeId('EN 1057', '22', 0.9),
+      method: 'solder',
+      legs: [
+        ['tie-in:s', 'east', 5000, 'elbow:a'],
+        ['elbow:a', 'up', 50, 'elbow:b'],
+        ['elbow:b', 'west', 4000, 'open:e'],
+      ],
+    }).runs
+    const arrows = (service: 'cold' | 'heating-return') =>
+      [
+        ...runSheet(shippedCatalogue, { ...long!, service }, 'from the south', {
+          title: 'A',
+          colours: sampleColours,
+          length,
+          pieceOf: new Map(),
+        }).matchAll(/translate\(([\d.]+) [\d.]+\) rotate\(([-\d.]+)\)/g),
+      ].map(([, x, turn]) => [Math.round(Number(x)), Math.abs(Number(turn))])
+    const there = arrows('cold')
+    expect(there.map(([, turn]) => turn)).toEqual([0, 180])
+    // A quarter along each leg: both are drawn to one scale.
+    const [first, second] = there.map(([x]) => x!) as [number, number]
+    expect(second).toBeGreaterThan(first)
+    expect(arrows('heating-return').map(([, turn]) => turn! % 360)).toEqual([180, 0])
+  })
+
+  it('draws hot pipe dashed', () => expect(svg).toContain('stroke-dasharray="5 1.4"'))
+})

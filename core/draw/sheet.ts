@@ -1,0 +1,99 @@
+import { degrees } from '../quantity/angle'
+import type { Catalogue } from '../catalogue/catalogue'
+import type { Run } from '../job/job'
+import { placeDimensions, placeHeights } from './dimensions'
+import { drawRun, type DrawingView } from './drawing'
+import { layOut } from '../run/layout'
+import { breakSign, outDashes, pipeColour, serviceDashes } from './line-style'
+import { nodeSymbols } from './node-symbol'
+
+/** What each thing on a sheet is drawn in. */
+export interface SheetColours {
+  readonly copper: string
+  readonly plastic: string
+  readonly steel: string
+  readonly ink: string
+  readonly paper: string
+}
+
+/** What stands on a drawn sheet beside the run, and in which colours. */
+export interface SheetTexts {
+  readonly colours: SheetColours
+  readonly title: string
+  readonly length: (mm: number) => string
+  readonly pieceOf: ReadonlyMap<string, string>
+}
+
+/** A4 across, in mm. */
+const [pageWidth, pageHeight, margin, titleHeight, letter] = [297, 210, 12, 14, 3] as const
+/** Drawing units to a third of a letter's height. */
+const third = letter / 3
+
+const escaped = (words: string): string =>
+  words.replaceAll('&', '&amp;').replaceAll('<', '&lt;').replaceAll('>', '&gt;').replaceAll('"', '&quot;')
+const two = (value: number): string => String(Math.round(value * 100) / 100)
+
+/**
+ * A run drawn to fit one page, A4 across, as SVG in millimetres: pipe by material and service, fittings, dimensions that
+ * do not cover each other, piece numbers, flow arrows, heights of the ends.
+ */
+export function runSheet(catalogue: Catalogue, run: Run, view: DrawingView, texts: SheetTexts): string {
+  const { colours } = texts
+  const { ink, paper } = colours
+  const drawing = drawRun(layOut(run), view)
+  const [left, top, width, height] = drawing.box
+  const scale = Math.min((pageWidth - 2 * margin) / width, (pageHeight - 2 * margin - titleHeight) / height)
+  const shiftX = (pageWidth - width * scale) / 2
+  const x = (mm: number) => (mm - left) * scale + shiftX
+  const y = (mm: number) => (mm - top) * scale + margin + titleHeight
+  const legs = new Map(run.legs.map((leg) => [leg.id, leg]))
+  const dashes = serviceDashes[run.service].map((dash) => dash * third).join(' ')
+  const lines = drawing.legs.flatMap(({ id, from, to, state, isBroken }) => {
+    const pipe = catalogue.pipe(legs.get(id)!.pipe ?? run.pipe)!
+    const line = (stroke: string, weight: number, dash: string) =>
+      `<line x1="${two(x(from[0]))}" y1="${two(y(from[1]))}" x2="${two(x(to[0]))}" y2="${two(y(to[1]))}" stroke="${stroke}" stroke-width="${weight}" stroke-dasharray="${dash}"/>`
+    const colour = colours[pipeColour(pipe)]
+    if (state === undefined) return [line(colour, 0.9, dashes)]
+    if (state === 'comes out') return [line(colour, 0.4, outDashes.map((dash) => dash * third).join(' '))]
+    const turn = two(degrees(Math.atan2(to[1] - from[1], to[0] - from[0])))
+    const middle = `translate(${two(x((from[0] + to[0]) / 2))} ${two(y((from[1] + to[1]) / 2))}) rotate(${turn})`
+    const broken = `<path d="${breakSign}" fill="${paper}" stroke="${ink}" stroke-width="0.3" transform="${middle}"/>`
+    // Pipe that is there is drawn hollow.
+    return [line(colour, 1.1, ''), line(paper, 0.6, ''), ...(isBroken ? [broken] : [])]
+  })
+  const arrows = drawing.legs.flatMap(({ from, to }) => {
+    const drawn = Math.hypot(to[0] - from[0], to[1] - from[1]) * scale
+    if (drawn < 12) return []
+    const back = run.service === 'heating-return' ? 180 : 0
+    const turn = degrees(Math.atan2(to[1] - from[1], to[0] - from[0])) + back
+    const at = [from[0] * 0.75 + to[0] * 0.25, from[1] * 0.75 + to[1] * 0.25] as const
+    return `<path d="M-1.400-1L1.400 0L-1.400 1z" fill="${ink}" transform="translate(${two(x(at[0]))} ${two(y(at[1]))}) rotate(${two(turn)})"/>`
+  })
+  const heights = placeHeights(drawing, letter / scale)
+  const nodes = drawing.nodes.flatMap(({ id, kind, at, height: up }) => {
+    const { path, fill, weight } = nodeSymbols[kind]
+    const where = `translate(${two(x(at[0]))} ${two(y(at[1]))})`
+    const sign = `<path d="${path}" fill="${fill === 'ink' ? ink : fill === 'paper' ? paper : 'none'}" stroke="${ink}" stroke-width="${weight}" transform="${where} scale(${third})"/>`
+    const beside = heights.get(id)
+    const level = beside
+      ? `<text transform="${where}" x="${two(beside[0] * third)}" y="${two(beside[1] * third + 0.8)}" font-size="2.400" text-anchor="middle" font-style="italic">${escaped(`${up < 0 ? '−' : '+'}${texts.length(Math.abs(up))}`)}</text>`
+      : ''
+    return path === '' ? [level] : [sign + level]
+  })
+  const dimensions = placeDimensions(drawing, letter / scale).map(({ leg, at }) => {
+    const piece = texts.pieceOf.get(leg)
+    const words = `${texts.length(legs.get(leg)!.length)}${piece ? `  ${piece}` : ''}`
+    return `<text x="${two(x(at[0]))}" y="${two(y(at[1]) + 1)}" font-size="${letter}" text-anchor="middle" stroke="${paper}" stroke-width="0.8" paint-order="stroke">${escaped(words)}</text>`
+  })
+  const pipe = catalogue.pipe(run.pipe)?.label ?? run.pipe
+  return [
+    `<svg xmlns="http://www.w3.org/2000/svg" width="${pageWidth}mm" height="${pageHeight}mm" viewBox="0 0 ${pageWidth} ${pageHeight}" font-family="sans-serif" fill="none">`,
+    `<g fill="${ink}"><text x="${margin}" y="${margin + 4}" font-size="5">${escaped(texts.title)}</text>`,
+    `<text x="${margin}" y="${margin + 10}" font-size="3.2">${escaped(`${view}, ${run.service}, ${pipe}; not to scale, centre to centre`)}</text></g>`,
+    ...lines,
+    ...arrows,
+    `<g fill="${ink}">${nodes.join('')}</g>`,
+    `<g fill="${ink}">${dimensions.join('\n')}</g>`,
+    '</svg>\n',
+  ].join('\n')
+}

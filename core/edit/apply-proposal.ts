@@ -1,0 +1,27 @@
+import type { Vector } from '../quantity/vector'
+import { addLeg, setNode } from './edit-run'
+import type { Job } from '../job/job'
+import type { ProposedRoute } from '../run/propose-route'
+
+/** The job with a proposed route drawn from a node; its end is a tie-in at the target. */
+export function applyProposal(
+  job: Job,
+  run: string,
+  from: string,
+  { legs, corner }: ProposedRoute,
+  to: Vector,
+  radius?: number,
+): { job: Job; node: string } {
+  const drawn = legs.reduce(
+    (at, { direction, length }, index) => {
+      const added = addLeg(at.job, run, at.node, direction, length)
+      const cornered =
+        index > 0
+          ? setNode(added.job, run, at.node, corner === 'bend' ? { kind: 'bend', radius } : { kind: 'elbow' })
+          : added.job
+      return { job: cornered, node: added.node }
+    },
+    { job, node: from },
+  )
+  return { job: setNode(drawn.job, run, drawn.node, { kind: 'tie-in', at: [to[0], to[1], to[2]] }), node: drawn.node }
+}

@@ -1,0 +1,124 @@
+import { bendLengths } from '../bend/geometry'
+import type { Catalogue } from '../catalogue/catalogue'
+import type { Costs } from '../workshop/costs'
+import { splitLeg } from './edit-leg'
+import { setLeg } from './edit-run'
+import { chooseChain } from './edit-tie-in'
+import type { Job, Leg, Node, Run } from '../job/job'
+import { fixed } from '../quantity/message'
+import { refusalsOf } from '../quantity/refusal'
+import { join, type JoinAnswer } from '../join/join'
+import { methodAt } from '../run/end'
+import { layOut, turnAt } from '../run/layout'
+import { setPipeBeyond } from './part'
+
+const refuse = refusalsOf({
+  id: 'change-pipe',
+  messages: { short: fixed('Leg: too short for what joins the two pipes; make it longer first') },
+})
+
+/** What joins the pipe of one leg to that of another in a run, under the run's circumstances. */
+export function joinLegs(
+  catalogue: Catalogue,
+  job: Job,
+  run: Run,
+  from: string,
+  to: string,
+  costs: Costs,
+): JoinAnswer | null {
+  const [a, b] = [catalogue.pipe(from), catalogue.pipe(to)]
+  if (!a || !b) return null
+  const request = {
+    service: run.service,
+    place: { ...job.place, ...run.place },
+    conditionA: {},
+    conditionB: {},
+    profile: job.profile,
+    changes: job.own?.changes,
+    tools: job.tools,
+  }
+  return join(catalogue, { a, b }, request, costs)
+}
+
+/** From the centre of a fitting that turns or branches to the adapter put in beyond it, in mm; typical, moved as wanted. */
+const stub = 100
+
+const runOf = (job: Job, id: string): Run => job.runs.find((run) => run.id === id)!
+
+/** Whether the fitting at a node is made in two sizes, and takes the new pipe beside the old one by its own method. */
+function takesBoth(catalogue: Catalogue, run: Run, node: Node, pipes: readonly string[]): boolean {
+  if (node.kind !== 'tee' && node.kind !== 'elbow') return false
+  const method = methodAt(node, run.method)
+  return pipes.every((id) => {
+    const pipe = catalogue.pipe(id)
+    return pipe !== undefined && catalogue.socketFor(method, pipe) !== undefined
+  })
+}
+
+/** Fittings that pipe turns or branches at: what joins two kinds of pipe stands beside them. */
+const turning: ReadonlySet<Node['kind']> = new Set(['tee', 'elbow', 'bend', 'valve', 'union'])
+
+/** A pulled bend takes its set-back of the leg before straight pipe begins, in mm; nothing at a fitting. */
+function setBackAt(run: Run, { id, kind, radius }: Node): number {
+  const angle = turnAt(layOut(run).arms.get(id) ?? [])
+  return kind === 'bend' && radius && angle ? bendLengths(radius, angle).setBack : 0
+}
+
+/** The adapter at which the pipe changes, put into the leg where the fitting before it cannot take both pipes. */
+function adapterBefore(catalogue: Catalogue, job: Job, run: Run, leg: Leg, before: string): { job: Job; node: string } {
+  const node = run.nodes.find(({ id }) => id === leg.from)
+  const pipe = leg.pipe ?? run.pipe
+  if (node?.kind === 'adapter' || node?.kind === 'reducer') return { job, node: node.id }
+  if (!node || !turning.has(node.kind) || takesBoth(catalogue, run, node, [before, pipe])) return { job, node: '' }
+  const out = stub + setBackAt(run, node)
+  if (leg.length <= out + stub) throw refuse('short')
+  const split = splitLeg(job, run.id, leg.id, out, 'adapter')
+  return {
+    job: setLeg(split.job, run.id, leg.id, { pipe: before === run.pipe ? undefined : before }),
+    node: split.node,
+  }
+}
+
+/** The best chain that no rule refuses: of those at hand one that is joined as the run is, at most ends first. */
+function bestIn({ method }: Run, chains: JoinAnswer['chains']): JoinAnswer['chains'][number] | undefined {
+  const asTheRun = ({ joints }: JoinAnswer['chains'][number]) =>
+    [joints[0], joints.at(-1)].filter((joint) => joint?.method === method).length
+  return chains.filter(({ verdict }) => verdict !== 'refuse').toSorted((a, b) => asTheRun(b) - asTheRun(a))[0]
+}
+
+/**
+ * The job with another pipe in a leg and all that hangs on it, and what joins it to the pipe before filled in: the best
+ * chain of fittings that no rule refuses, in the run's own method where there is one. A tee or elbow that takes both in
+ * sizes of its own method stays, reduced; beside one that cannot, and beside a bend or valve, an adapter stands a little
+ * way out.
+ *
+ * @throws RangeError when the leg is too short for an adapter in it
+ * @remarks for instance: 16 multilayer in the branch of a soldered 22 tee: 100 mm of copper, a chain of adapters, then multilayer
+ */
+export function changePipe(
+  catalogue: Catalogue,
+  job: Job,
+  runId: string,
+  legId: string,
+  pipe: string,
+  costs: Costs,
+): Job {
+  const before = runOf(job, runId)
+  const leg = before.legs.find(({ id }) => id === legId)
+  if (!leg) return job
+  const from = before.legs.find(({ to }) => to === leg.from)?.pipe ?? before.pipe
+  const changed = setPipeBeyond(job, runId, legId, pipe)
+  const run = runOf(changed, runId)
+  if (pipe === from || !run.legs.some(({ to }) => to === leg.from)) return changed
+  const { job: adapted, node } = adapterBefore(
+    catalogue,
+    changed,
+    run,
+    run.legs.find(({ id }) => id === legId)!,
+    from,
+  )
+  if (node === '') return adapted
+  const chains = joinLegs(catalogue, adapted, run, from, pipe, costs)?.chains ?? []
+  const best = bestIn(run, chains)
+  return best ? chooseChain(adapted, runId, node, best) : adapted
+}

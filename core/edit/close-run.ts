@@ -1,0 +1,110 @@
+import { dot, lengthOf, plus } from '../quantity/vector'
+import { setLeg } from './edit-run'
+import type { Job, Leg, Run } from '../job/job'
+import { fixed, sentence } from '../quantity/message'
+import { refusalsOf } from '../quantity/refusal'
+import { solveLinear } from '../quantity/solve-linear'
+import { closingsOf, type Closing } from '../run/closing'
+import { layOut } from '../run/layout'
+import { namesInRun } from '../run/names'
+
+/** Misses of less are none, in mm. */
+const nothing = 0.0005
+/** What is spread must close to so much, in mm. */
+const near = 0.01
+
+const isOpen = ({ error }: Closing): boolean => error.some((mm) => Math.abs(mm) >= nothing)
+const closings = (run: Run): Closing[] => closingsOf(layOut(run))
+
+const refuse = refusalsOf({
+  id: 'close-run',
+  messages: {
+    short: sentence({ leg: 'leg 3', has: 40 }, ({ leg, has }, say) => `${leg}: has only ${say.length(has)} to give`),
+    beside: sentence(
+      { leg: 'leg 3' },
+      ({ leg }) => `${leg}: not on the way between the fixed points, nor in the loop, that does not close`,
+    ),
+    across: fixed('Closing: no leg lies in the direction of the error; turn one, or move the fixed point'),
+  },
+})
+
+const rounded = (mm: number): number => Math.round(mm * 1000) / 1000
+
+function lengthen(job: Job, run: string, leg: Leg, by: number): Job {
+  if (!(leg.length + by > 0)) throw refuse('short', { leg: namesInRun(job, run).leg(leg.id), has: leg.length })
+  return setLeg(job, run, leg.id, { length: rounded(leg.length + by) })
+}
+
+/**
+ * The job with a closing error of a run taken up in one leg, as far as it lies along that leg: the first that this leg
+ * is on the way of.
+ *
+ * @throws RangeError when the leg is not on the way of any that is open, or has not enough length
+ * @remarks for instance: 4 mm too short east, taken up in a leg east of 1000: 1004
+ */
+export function takeUpIn(job: Job, runId: string, legId: string): Job {
+  const run = job.runs.find(({ id }) => id === runId)
+  const open = run ? closings(run).filter(isOpen) : []
+  if (open.length === 0) return job
+  for (const { error, path } of open) {
+    const step = path.find(({ leg }) => leg.id === legId)
+    if (step) return lengthen(job, runId, step.leg, dot(error, step.along))
+  }
+  throw refuse('beside', { leg: namesInRun(job, runId).leg(legId) })
+}
+
+/**
+ * By how much each leg is to be longer so that all close, the smallest changes for their lengths (least squares with
+ * Lagrange's multipliers); null where no legs lie in the direction of an error.
+ */
+function sharesThatClose(all: readonly Closing[]): Map<Leg, number> | null {
+  /** For each leg, on which equations its length tells, and how: three for each closing, an axis each. */
+  const tells = new Map<Leg, { equation: number; share: number }[]>()
+  all.forEach(({ path }, at) => {
+    for (const { leg, along } of path) {
+      const known = tells.get(leg) ?? []
+      along.forEach((share, axis) => share !== 0 && known.push({ equation: 3 * at + axis, share }))
+      tells.set(leg, known)
+    }
+  })
+  // A direction in which no leg lies cannot be closed: a little is added so that the others still can.
+  const tiny = 1e-6
+  const matrix = Array.from({ length: 3 * all.length }, (_, at) =>
+    Array.from({ length: 3 * all.length }, (__, beside) => (at === beside ? tiny : 0)),
+  )
+  for (const [{ length }, told] of tells)
+    for (const one of told)
+      for (const other of told) matrix[one.equation]![other.equation]! += one.share * length * other.share
+  const multipliers = solveLinear(
+    matrix,
+    all.flatMap(({ error }) => [...error]),
+  )
+  if (!multipliers) return null
+  const shares = new Map(
+    [...tells].map(([leg, told]) => [
+      leg,
+      leg.length * told.reduce((sum, { equation, share }) => sum + share * multipliers[equation]!, 0),
+    ]),
+  )
+  const closes = all.every(
+    ({ error, path }) =>
+      lengthOf(path.reduce((left, { leg, along }) => plus(left, along, -shares.get(leg)!), error)) <= near,
+  )
+  return closes ? shares : null
+}
+
+/**
+ * The job with all closing errors of a run spread over the legs on the way, each in proportion to its length; fixed
+ * points and loops that close already stay closed.
+ *
+ * @throws RangeError when a leg has not enough length, or no leg lies in the direction of an error
+ * @remarks for instance: 6 mm too short east over legs of 1000 and 2000 east: 1002 and 2004
+ */
+export function spreadClosing(job: Job, runId: string): Job {
+  const run = job.runs.find(({ id }) => id === runId)
+  const all = run ? closings(run) : []
+  if (!all.some(isOpen)) return job
+  const shares = sharesThatClose(all)
+  if (!shares) throw refuse('across')
+  return [...shares].reduce((spread, [leg, by]) => lengthen(spread, runId, leg, by), job)
+}

@@ -1,0 +1,113 @@
+import type { Catalogue } from '../catalogue/catalogue'
+import type { Job, Leg, Node, Run } from '../job/job'
+import { fixed } from '../quantity/message'
+import { refusalsOf } from '../quantity/refusal'
+import { cutIn, typicalSlipLength } from '../run/cut-in'
+import { pieceEnd } from '../run/end'
+import { layOut } from '../run/layout'
+import { existingEnds } from '../run/states'
+import { splitLeg } from './edit-leg'
+import { setNode, withRun } from './edit-run'
+import { nextId } from './new-job'
+
+/** What can be put into a line that is there. */
+export const cutInKinds = ['tee', 'valve', 'union', 'coupling', 'slip-coupling'] as const
+export type CutInKind = (typeof cutInKinds)[number]
+
+const refuse = refusalsOf({
+  id: 'cut-into',
+  messages: {
+    existing: fixed('Cut in: choose a leg of existing pipe'),
+    held: fixed('New pipe: choose a fitting that stands between two ends of existing pipe'),
+    figures: fixed('New pipe: the take-off or the depth of this fitting is not known; measure it first'),
+    room: fixed('New pipe: neither leg of existing pipe is long enough for it'),
+  },
+})
+
+/**
+ * The job with a fitting cut into a leg of existing pipe.
+ *
+ * @param at mm from the leg's first node; its middle, where the leg's length does not matter
+ * @param play mm by which the cut ends can be sprung apart; undefined while nobody has measured it
+ * @throws RangeError where the leg is no existing pipe, or the place is not within it
+ */
+export function cutInto(
+  job: Job,
+  runId: string,
+  legId: string,
+  kind: CutInKind,
+  { at, play }: { readonly at: number | undefined; readonly play: number | undefined },
+): { job: Job; node: string } {
+  const leg = job.runs.find(({ id }) => id === runId)?.legs.find(({ id }) => id === legId)
+  if (leg?.state !== 'existing') throw refuse('existing')
+  const split = splitLeg(job, runId, legId, leg.unmeasured || at === undefined ? leg.length / 2 : at, kind)
+  return { node: split.node, job: setNode(split.job, runId, split.node, { state: 'new', play }) }
+}
+
+/** The leg with so much of one end's length given to new pipe, which a slip coupling joins to it. */
+function withNewPipe(run: Run, node: string, leg: Leg, length: number, gap: number): Run | null {
+  if (!leg.unmeasured && leg.length <= length) return null
+  const slip: Node = { id: nextId('n', run.nodes), kind: 'slip-coupling', gap }
+  const starts = leg.from === node
+  const fresh: Leg = {
+    id: nextId('l', run.legs),
+    from: starts ? node : slip.id,
+    to: starts ? slip.id : node,
+    direction: leg.direction,
+    length,
+    ...(leg.pipe ? { pipe: leg.pipe } : {}),
+  }
+  const rest: Leg = {
+    ...leg,
+    [starts ? 'from' : 'to']: slip.id,
+    length: leg.unmeasured ? leg.length : leg.length - length,
+  }
+  return {
+    ...run,
+    nodes: [...run.nodes, slip],
+    legs: run.legs.flatMap((of) => (of === leg ? (starts ? [fresh, rest] : [rest, fresh]) : [of])),
+  }
+}
+
+/**
+ * The job with new pipe and slip couplings beside a fitting that stands between two held ends of existing pipe: as many
+ * as `cutIn` says, with its piece and its gap. It then needs no play.
+ *
+ * @param slipLength whole length of the slip coupling, in mm; typical, where it was not measured
+ * @throws RangeError where the fitting is not held at both ends, a figure is missing, or there is no room
+ * @remarks for instance: a 22 soldered tee with a coupling of 46: two new pieces of 67 mm, 5 open under either coupling
+ */
+export function putNewPipeIn(
+  catalogue: Catalogue,
+  job: Job,
+  runId: string,
+  nodeId: string,
+  slipLength: number | undefined,
+): Job {
+  return withRun(job, runId, (run) => {
+    const layout = layOut(run)
+    const held = existingEnds(layout).filter(({ node }) => node.id === nodeId)
+    if (held.length !== 2) throw refuse('held')
+    const ends = held.map(({ leg }) => ({
+      leg,
+      ...pieceEnd(catalogue, layout, nodeId, leg.id, catalogue.pipe(leg.pipe ?? run.pipe)!),
+    }))
+    const [first] = ends
+    if (!first?.takeOff || !first.insertion) throw refuse('figures')
+    const { makeUpPiece } = cutIn({
+      takeOff: first.takeOff,
+      insertion: first.insertion,
+      slipLength: slipLength ?? typicalSlipLength(first.insertion.mm),
+      play: 0,
+    })
+    // The longer of the two gives it, or both do.
+    const room = ({ leg }: { leg: Leg }) => (leg.unmeasured ? Infinity : leg.length)
+    const giving = ends.toSorted((a, b) => room(b) - room(a)).slice(0, makeUpPiece!.couplings)
+    return giving.reduce((drawn, { leg, takeOff }) => {
+      const { piece, gap } = makeUpPiece!
+      const longer = withNewPipe(drawn, nodeId, leg, takeOff!.mm + piece + gap / 2, gap)
+      if (!longer) throw refuse('room')
+      return longer
+    }, run)
+  })
+}

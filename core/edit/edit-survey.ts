@@ -1,0 +1,50 @@
+import { addRun } from './new-job'
+import type { Job, Node, Run, Survey } from '../job/job'
+import type { Observation } from '../job/observation'
+import type { Place } from '../job/place'
+
+const withSurvey = (job: Job, id: string, change: (survey: Survey) => Survey): Job => ({
+  ...job,
+  surveys: job.surveys.map((survey) => (survey.id === id ? change(survey) : survey)),
+})
+
+export function setSurvey(job: Job, id: string, change: Partial<Survey>): Job {
+  return withSurvey(job, id, (survey) => ({ ...survey, ...change }))
+}
+
+/** What is seen, and one thing more: a look of the same kind is replaced, a measure is added. */
+export function withSeen(observations: readonly Observation[], seen: Observation): Observation[] {
+  const measure = seen.kind === 'diameter' || seen.kind === 'circumference' || seen.kind === 'wall'
+  return [...observations.filter(({ kind }) => measure || kind !== seen.kind), seen]
+}
+
+/**
+ * Takes a surveyed pipe for what it is. Every tie-in of this survey gets the pipe;
+ * where there is none yet, a new run starts at one.
+ *
+ * @param known what was read of it that the place of its runs should say, such as an oxygen barrier
+ */
+export function takeForPipe(job: Job, id: string, pipe: string, known: Place = {}): Job {
+  const chosen = setSurvey(job, id, { pipe })
+  const withKnown = (run: Run): Run =>
+    Object.keys(known).length > 0 ? { ...run, place: { ...run.place, ...known } } : run
+  const isTieIn = (node: Node) => node.survey === id
+  if (!chosen.runs.some(({ nodes }) => nodes.some(isTieIn))) {
+    const { job: begun, run } = addRun(chosen, { kind: 'tie-in', existing: pipe, survey: id })
+    return { ...begun, runs: begun.runs.map((of) => (of.id === run ? withKnown(of) : of)) }
+  }
+  return {
+    ...chosen,
+    runs: chosen.runs.map((run) => ({
+      ...(run.nodes.some(isTieIn) ? withKnown(run) : run),
+      // Another pipe takes other fittings: a chain chosen for the old one no longer holds.
+      nodes: run.nodes.map((node) =>
+        isTieIn(node) && node.existing !== pipe ? { ...node, existing: pipe, chain: undefined } : node,
+      ),
+    })),
+  }
+}
+
+export function removeSurvey(job: Job, id: string): Job {
+  return { ...job, surveys: job.surveys.filter((survey) => survey.id !== id) }
+}

@@ -1,0 +1,206 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { shippedCatalogue } from '../catalogue/catalogue'
+import { pipeId, sampleJob } from '../sample-run'
+import { layOut } from '../run/layout'
+import { fixingsWithin } from '../support/fixings'
+import { splitLeg } from './edit-leg'
+import { addLeg, removeLeg, removeRun, setRun } from './edit-run'
+import { setStock } from './edit-stock'
+import { removeSurvey, setSurvey, takeForPipe, withSeen } from './edit-survey'
+import { chooseChain } from './edit-tie-in'
+import type { Job, Leg } from '../job/job'
+import { addRun, addSurvey, emptyJob, nextId } from './new-job'
+import { readJob } from '../job/read-job'
+import { jointTimesSchema } from '../workshop/work-log'
+
+const copper = pipeId('EN 1057', '22', 0.9)
+const straight = (leg: Partial<Leg> = {}): Job => {
+  const job = sampleJob({ pipe: copper, method: 'solder', legs: [['tie-in:s', 'east', 3000, 'outlet:e']] })
+  const [run] = job.runs
+  return { ...job, runs: [{ ...run!, legs: run!.legs.map((of) => ({ ...of, ...leg })) }] }
+}
+
+describe('splitting a leg that is fixed to joists', () => {
+  it('leaves every joist where it is', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 300, max: 700 }),
+        fc.integer({ min: 0, max: 700 }),
+        fc.integer({ min: 1, max: 2999 }),
+        (spacing, offset, at) => {
+          const whole = straight({ fixings: { spacing, offset } })
+          const { job } = splitLeg(whole, 'r1', 'l1', at, 'coupling')
+          const [first, second] = job.runs[0]!.legs
+          const joists = [
+            ...fixingsWithin(first!.fixings!, 0, first!.length),
+            ...fixingsWithin(second!.fixings!, 0.2, second!.length).map((mm) => mm + at),
+          ]
+          expect(joists).toEqual(fixingsWithin({ spacing, offset }, 0, 3000))
+          expect(second!.fixings!.offset).toBeGreaterThanOrEqual(0)
+          if (offset < at) expect(second!.fixings!.offset).toBeLessThan(spacing)
+        },
+      ),
+    )
+  })
+
+  it('keeps what is without clips at the end that it belongs to', () => {
+    const { job } = splitLeg(straight({ free: { start: 200, end: 400 } }), 'r1', 'l1', 1000, 'coupling')
+    expect(job.runs[0]!.legs.map(({ free }) => free)).toEqual([{ start: 200 }, { end: 400 }])
+  })
+})
+
+describe('editing a run', () => {
+  it('what pipe goes on from becomes a fitting; taken away, an open end again', () => {
+    const { job, node, leg } = addLeg(straight(), 'r1', 'e', 'north', 500)
+    expect(job.runs[0]!.nodes.map(({ kind }) => kind)).toEqual(['tie-in', 'elbow', 'open'])
+    expect(layOut(job.runs[0]!).places.get(node)).toEqual([3000, 500, 0])
+    expect(removeLeg(job, 'r1', leg).runs[0]!.nodes.map(({ kind }) => kind)).toEqual(['tie-in', 'open'])
+  })
+
+  it('knows no run or leg that is not there: the job stays as it is', () => {
+    const job = straight()
+    expect(addLeg(job, 'none', 'e', 'north', 500)).toMatchObject({ job, node: 'e', leg: '' })
+    expect(removeLeg(job, 'r1', 'none')).toEqual(job)
+    expect(splitLeg(job, 'r1', 'none', 5, 'valve').job).toBe(job)
+    expect(removeRun(job, 'r1').runs).toEqual([])
+    const chain = { fittings: [{ id: 'a' }], joints: [{ method: 'solder' as const }] }
+    expect(chooseChain(job, 'none', 's', chain).runs).toEqual(job.runs)
+    expect(chooseChain(job, 'r1', 'none', chain).runs).toEqual(job.runs)
+    expect(chooseChain(job, 'r1', 's', { ...chain, joints: [] })).toBe(job)
+    const two = { ...job, runs: [job.runs[0]!, { ...job.runs[0]!, id: 'r2' }] }
+    expect(removeRun(two, 'r1').runs.map(({ id }) => id)).toEqual(['r2'])
+    expect(removeRun(two, 'none').runs).toHaveLength(2)
+    expect(setRun(job, 'r1', { name: 'Riser' }).runs[0]!.name).toBe('Riser')
+  })
+
+  it('new ids are free, whatever the ids before', () => {
+    fc.assert(
+      fc.property(fc.array(fc.stringMatching(/^(n\d{1,3}|sink|n|nx)$/)), (ids) => {
+        const taken = ids.map((id) => ({ id }))
+        expect(ids).not.toContain(nextId('n', taken))
+      }),
+    )
+  })
+})
+
+describe('stock', () => {
+  it('what is set stays beside what was', () => {
+    const job = setStock(setStock(setStock(straight(), { pipe: copper, length: 5000 }), { kerf: 1.5 }), { keep: 250 })
+    expect(job.stock).toEqual({ lengths: { [copper]: 5000 }, kerf: 1.5, keep: 250 })
+  })
+})
+
+describe('surveys', () => {
+  it('a look of one kind is replaced, a measure is added', () => {
+    const seen = withSeen(
+      [
+        { kind: 'scratch', value: 'reddish' },
+        { kind: 'diameter', mm: 22, instrument: 'caliper' },
+      ],
+      {
+        kind: 'scratch',
+        value: 'plastic',
+      },
+    )
+    expect(seen.map(({ kind }) => kind)).toEqual(['diameter', 'scratch'])
+    for (const measure of [
+      { kind: 'diameter', mm: 22.1, instrument: 'caliper' },
+      { kind: 'circumference', mm: 69 },
+      { kind: 'wall', mm: 0.9 },
+    ] as const)
+      expect(withSeen(withSeen(seen, measure), measure)).toHaveLength(4)
+  })
+
+  it('what is read of a pipe goes to the place of its runs; another pipe takes the chosen fittings away', () => {
+    const { job, survey } = addSurvey(emptyJob('Read', 'metric', 'metric'))
+    const named = setSurvey(job, survey, { name: 'Behind the sink' })
+    const told = takeForPipe(named, survey, copper, { barrier: true })
+    const [run] = told.runs
+    expect(run).toMatchObject({ place: { barrier: true }, nodes: [{ existing: copper, survey }] })
+    const chosen = chooseChain(told, run!.id, run!.nodes[0]!.id, {
+      fittings: [{ id: '22 solder coupling' }],
+      joints: [{ method: 'solder' }, { method: 'solder' }],
+    })
+    expect(chosen.runs[0]!.nodes[0]!.chain?.joints).toEqual(['solder', 'solder'])
+    const other = takeForPipe(chosen, survey, pipeId('EN 1057', '15', 0.7))
+    expect(other.runs[0]!.nodes[0]!.chain).toBeUndefined()
+    expect(removeSurvey(other, survey).surveys).toEqual([])
+  })
+
+  it('touches no other survey, run or place', () => {
+    const first = addSurvey(emptyJob('Two', 'metric', 'metric'))
+    const second = addSurvey(first.job)
+    const one = takeForPipe(second.job, first.survey, copper, { wet: true })
+    expect(one.surveys.map(({ pipe }) => pipe)).toEqual([copper, undefined])
+    const two = takeForPipe(one, second.survey, copper, { barrier: true })
+    expect(two.runs.map(({ place }) => place)).toEqual([{ wet: true }, { barrier: true }])
+    expect(two.runs.map(({ nodes }) => nodes[0]!.survey)).toEqual([first.survey, second.survey])
+    const other = pipeId('EN 1057', '15', 0.7)
+    const changed = takeForPipe(two, first.survey, other)
+    expect(changed.runs.map(({ nodes }) => nodes[0]!.existing)).toEqual([other, copper])
+    expect(changed.runs[1]).toEqual(two.runs[1])
+    // Nothing read of it leaves the place as it was, and adds none where there was none.
+    expect(changed.runs[0]!.place).toEqual({ wet: true })
+    const third = addSurvey(emptyJob('None', 'metric', 'metric'))
+    expect(takeForPipe(third.job, third.survey, copper).runs[0]!.place).toBeUndefined()
+    // A run with a tie-in among other nodes is one of this survey's: no second run is begun.
+    const longer = addLeg(one, one.runs[0]!.id, one.runs[0]!.nodes[0]!.id, 'east', 500).job
+    const again = takeForPipe(longer, first.survey, other, { barrier: true })
+    expect(again.runs).toHaveLength(1)
+    expect(again.runs[0]!.place).toEqual({ wet: true, barrier: true })
+    // Taken for the same pipe once more, the fittings that were chosen stay.
+    const chosen = chooseChain(one, one.runs[0]!.id, one.runs[0]!.nodes[0]!.id, {
+      fittings: [{ id: '22 solder coupling' }],
+      joints: [{ method: 'solder' }, { method: 'solder' }],
+    })
+    expect(takeForPipe(chosen, first.survey, copper).runs[0]!.nodes[0]!.chain).toBeDefined()
+  })
+
+  it('a figure measured on one chain does not hold for another, and stays for the same', () => {
+    const { job, run } = addRun(emptyJob('Measured', 'metric', 'metric'), {
+      kind: 'tie-in',
+      existing: copper,
+      measured: { takeOff: 20, tolerance: 0.5 },
+    })
+    const chain = (id: string) => ({ fittings: [{ id }], joints: [{ method: 'solder' as const }] })
+    const first = chooseChain(job, run, 'n1', chain('a'))
+    const measured = {
+      ...first,
+      runs: first.runs.map((of) => ({
+        ...of,
+        nodes: of.nodes.map((node) => ({ ...node, measured: { takeOff: 9, tolerance: 0.5 } })),
+      })),
+    }
+    expect(chooseChain(measured, run, 'n1', chain('a')).runs[0]!.nodes[0]!.measured?.takeOff).toBe(9)
+    expect(chooseChain(measured, run, 'n1', chain('b')).runs[0]!.nodes[0]!.measured).toBeUndefined()
+    expect(chooseChain(job, run, 'n1', { fittings: [], joints: [] })).toBe(job)
+  })
+})
+
+describe('what a job file may say of a leg and a node', () => {
+  const fields = (part: Partial<Leg>, height?: unknown) => {
+    const job = straight(part)
+    const [run] = job.runs
+    const nodes = run!.nodes.map((node) => (node.id === 'e' ? { ...node, height } : node))
+    const read = readJob({ ...job, runs: [{ ...run, nodes }] }, shippedCatalogue)
+    return read.ok ? [] : read.fields.map(({ field }) => field)
+  }
+  it('a fixed height, also below the start; clips kept off; joists', () => {
+    expect(fields({ free: { start: 0, end: 824.4 }, fixings: { spacing: 400, offset: 200 } }, -350)).toEqual([])
+  })
+  it('names what it cannot be', () => {
+    expect(fields({ free: { start: -1 } }, 'high')).toEqual(['runs.0.nodes.1.height', 'runs.0.legs.0.free.start'])
+    expect(fields({ fixings: { spacing: 10, offset: 200 } })).toEqual(['runs.0.legs.0.fixings.spacing'])
+  })
+})
+
+describe('what a joint took', () => {
+  it.each([
+    [{ joint: 'r1/n2/l1', minutes: 12.5 }, true],
+    [{ joint: 'r1/n2/l1', minutes: null }, true],
+    [{ joint: '', minutes: 12 }, false],
+    [{ joint: 'r1/n2/l1', minutes: -1 }, false],
+    [{ joint: 'r1/n2/l1' }, false],
+  ])('%j', (took, ok) => expect(jointTimesSchema.safeParse({ took: [took] }).success).toBe(ok))
+})

@@ -1,0 +1,201 @@
+import { describe, expect, it } from 'vitest'
+import { addRun, emptyJob } from './new-job'
+import { pressKey, startEntry, type Entered } from './entry'
+
+function type(...keys: string[]): Entered {
+  const { job } = addRun(emptyJob('Typed', 'metric', 'metric'))
+  return keys.reduce<Entered>((state, key) => pressKey(state.job, state.entry, key) ?? state, {
+    job,
+    entry: startEntry(job.runs[0]!),
+  })
+}
+const legs = ({ job }: Entered) =>
+  job.runs[0]!.legs.map(({ from, to, direction, length }) => [from, to, direction, length])
+const kinds = ({ job }: Entered) => job.runs[0]!.nodes.map(({ kind }) => kind)
+
+describe('typing a height', () => {
+  it('draws up or down to it, and fixes it at the new end', () => {
+    const state = type('ArrowRight', ...'900', 'Enter', ...'640', 'h', 'ArrowRight', ...'500', 'Enter', ...'-20', 'H')
+    expect(legs(state).map(([, , direction, length]) => [direction, length])).toEqual([
+      ['east', 900],
+      ['up', 640],
+      ['east', 500],
+      ['down', 660],
+    ])
+    expect(state.job.runs[0]!.nodes.map(({ height }) => height)).toEqual([undefined, undefined, 640, undefined, -20])
+  })
+
+  it('takes so many digits and no more, and no key that is no digit', () => {
+    expect(type('ArrowRight', ...'1'.repeat(30)).entry.typed).toBe('1'.repeat(20))
+    expect(type('ArrowRight', ...'12').entry.typed).toBe('12')
+    for (const key of ['1x', 'mm', 'Shift', 'F1', 'x1']) {
+      const { job } = addRun(emptyJob('Typed', 'metric', 'metric'))
+      const entry = { ...startEntry(job.runs[0]!), typed: '5' }
+      expect(pressKey(job, entry, key)?.entry.typed ?? '5').toBe('5')
+    }
+  })
+
+  it('a key for a fitting is of the run and the place that one stands at, and only a bend is given a radius', () => {
+    const first = type('ArrowRight', ...'900', 'Enter', 'ArrowUp', ...'400', 'Enter')
+    const { job, run } = addRun(first.job)
+    const second = job.runs.find(({ id }) => id === run)!
+    const entry = startEntry(second)
+    const drawn = ['ArrowRight', ...'700', 'Enter'].reduce<Entered>(
+      (state, key) => pressKey(state.job, state.entry, key) ?? state,
+      { job, entry },
+    )
+    const end = (of: Entered) => of.job.runs.find(({ id }) => id === run)!.nodes.at(-1)!
+    expect(end(pressKey(drawn.job, drawn.entry, 'b', 88)!)).toMatchObject({ kind: 'bend', radius: 88 })
+    expect(end(pressKey(drawn.job, drawn.entry, 'v', 88)!).radius).toBeUndefined()
+    expect(pressKey(drawn.job, drawn.entry, 'v', 88)!.job.runs[0]).toEqual(first.job.runs[0])
+    const bent = pressKey(drawn.job, drawn.entry, 'b', 88)!
+    expect(end(pressKey(bent.job, bent.entry, 'b', 120)!).radius).toBe(88)
+    expect(pressKey(job, { ...entry, run: 'none' }, 'v')!.job.runs).toEqual(job.runs)
+    expect(pressKey(job, { ...entry, run: 'none' }, 'n')).toBeNull()
+  })
+
+  it('says that no more legs fit, and where pipe runs already', () => {
+    const full = type('ArrowRight', ...'900', 'Enter', 'PageUp', ...'300', 'Enter')
+    const back = { ...full.entry, cursor: full.job.runs[0]!.nodes[1]!.id, direction: 'north' as const, typed: '200' }
+    expect(pressKey(full.job, back, 'Enter')?.entry.problem).toContain('no more legs fit on this elbow')
+    const start = { ...full.entry, cursor: full.job.runs[0]!.nodes[0]!.id, typed: '200' }
+    expect(pressKey(full.job, { ...start, direction: 'east' as const }, 'Enter')?.entry.problem).toContain(
+      'already runs east',
+    )
+    const askew = { bearing: 90.5, pitch: 0 }
+    expect(pressKey(full.job, { ...start, direction: askew }, 'Enter')?.entry.problem).toContain(
+      'already runs this way',
+    )
+    expect(pressKey(full.job, { ...start, direction: 'west' as const }, 'Enter')?.entry.problem).toBe('')
+  })
+
+  it('says what is wrong: nothing typed, there already, pipe in the way', () => {
+    expect(type('ArrowRight', ...'900', 'Enter', 'h').entry.problem).toContain('Height: nothing is typed')
+    expect(type('ArrowRight', ...'900', 'Enter', '0', 'h').entry.problem).toContain('at that height already')
+    expect(type('PageUp', ...'900', 'Enter', ...'400', 'h').entry.problem).toContain('already runs down')
+  })
+})
+
+describe('typing a route', () => {
+  it('draws a leg from arrow, digits, Enter; a turn makes an elbow, straight on a coupling', () => {
+    const state = type(
+      'ArrowRight',
+      '1',
+      '2',
+      '0',
+      '0',
+      'Enter',
+      'PageUp',
+      '4',
+      '0',
+      '0',
+      'Enter',
+      '3',
+      '0',
+      'c',
+      'm',
+      'Enter',
+    )
+    expect(legs(state)).toEqual([
+      ['n1', 'n2', 'east', 1200],
+      ['n2', 'n3', 'up', 400],
+      ['n3', 'n4', 'up', 300],
+    ])
+    expect(kinds(state)).toEqual(['open', 'elbow', 'coupling', 'open'])
+  })
+
+  it('a tee takes a run and a branch, and N goes to what is unfinished', () => {
+    const state = type(
+      'ArrowRight',
+      '9',
+      '0',
+      '0',
+      'Enter',
+      't',
+      '8',
+      '0',
+      '0',
+      'Enter',
+      'n',
+      'ArrowUp',
+      '5',
+      '0',
+      '0',
+      'Enter',
+    )
+    expect(kinds(state)).toEqual(['open', 'tee', 'open', 'open'])
+    expect(legs(state).map(([from]) => from)).toEqual(['n1', 'n2', 'n2'])
+  })
+
+  it('N goes round: fittings that lack a leg first, then every open end, and to none that is done', () => {
+    const drawn = ['ArrowRight', ...'900', 'Enter', 't', ...'800', 'Enter', 'ArrowUp', ...'400', 'Enter']
+    const kindAt = (...more: string[]) => {
+      const { job, entry } = type(...drawn, ...more)
+      const { nodes } = job.runs[0]!
+      return `${nodes.find(({ id }) => id === entry.cursor)!.kind} ${nodes.findIndex(({ id }) => id === entry.cursor)}`
+    }
+    // Open start, tee that lacks its branch, elbow with both its legs, open end.
+    expect(kinds(type(...drawn))).toEqual(['open', 'tee', 'elbow', 'open'])
+    expect(['n', 'nn', 'nnn', 'nnnn'].map((keys) => kindAt(...keys))).toEqual(['tee 1', 'open 0', 'open 3', 'tee 1'])
+  })
+
+  it('pipe goes on from the start as from any end', () => {
+    const start = type('ArrowRight', '9', '0', '0', 'Enter')
+    const from = { job: start.job, entry: { ...start.entry, cursor: 'n1' } }
+    const state = ['ArrowUp', '5', '0', '0', 'Enter'].reduce<Entered>(
+      (at, key) => pressKey(at.job, at.entry, key) ?? at,
+      from,
+    )
+    expect(kinds(state)).toEqual(['elbow', 'open', 'open'])
+  })
+
+  it('Backspace takes back a digit, then a leg', () => {
+    expect(type('ArrowRight', '9', '0', 'Backspace').entry.typed).toBe('9')
+    const state = type('ArrowRight', '9', '0', 'Enter', 'Backspace')
+    expect(legs(state)).toEqual([])
+    expect(state.entry.cursor).toBe('n1')
+  })
+
+  it('does not take away what pipe hangs on, nor turn a tie-in into something else', () => {
+    const { job, entry } = type('ArrowRight', '9', '0', 'Enter', 'ArrowUp', '5', '0', 'Enter')
+    const middle = pressKey(job, { ...entry, cursor: 'n2' }, 'Backspace')!
+    expect([middle.job, middle.entry.problem]).toEqual([job, expect.stringContaining('pipe goes on')])
+    const tied = addRun(emptyJob('Tied', 'metric', 'metric'), { kind: 'tie-in' }).job
+    expect(pressKey(tied, startEntry(tied.runs[0]!), 't')).toMatchObject({
+      job: tied,
+      entry: { problem: expect.stringContaining('tie-in') },
+    })
+  })
+
+  it('says what is missing or wrong, and loses nothing typed', () => {
+    expect(type('5', 'Enter').entry).toMatchObject({ typed: '5', problem: expect.stringContaining('direction') })
+    expect(type('ArrowRight', '1', '/', '0', 'Enter').entry).toMatchObject({
+      typed: '1/0',
+      problem: expect.stringContaining('nought'),
+    })
+    expect(type('ArrowRight', '5', 'Enter', 'ArrowLeft', '5', 'Enter').entry.problem).toContain('already runs west')
+  })
+
+  it('& puts a second direction to the first: halfway between, and only square to it', () => {
+    const state = type('ArrowRight', '9', '0', 'Enter', '&', 'ArrowUp', '7', '0', 'Enter')
+    expect(legs(state)[1]).toEqual(['n2', 'n3', { bearing: 45, pitch: 0 }, 70])
+    expect(type('ArrowRight', '&', 'ArrowLeft').entry.problem).toContain('not square')
+    expect(type('ArrowRight', '&', 'PageUp').entry.direction).toEqual({ bearing: 90, pitch: 45 })
+  })
+
+  it('B makes a pulled bend with the bender’s radius, and pipe goes on from it as a bend', () => {
+    const start = type('ArrowRight', '9', '0', '0', 'Enter')
+    const bent = pressKey(start.job, start.entry, 'b', 60)!
+    const state = ['ArrowUp', '5', '0', '0', 'Enter'].reduce<Entered>(
+      (at, key) => pressKey(at.job, at.entry, key) ?? at,
+      bent,
+    )
+    expect(state.job.runs[0]!.nodes[1]).toMatchObject({ kind: 'bend', radius: 60 })
+    expect(legs(state)).toHaveLength(2)
+  })
+
+  it('leaves other keys alone', () => {
+    const { job, entry } = type()
+    expect(pressKey(job, entry, 'F5')).toBeNull()
+  })
+})

@@ -1,0 +1,199 @@
+import { addLeg, oppositeDirection, removeLeg, setLeg, setNode } from './edit-run'
+import type { Axis, Direction, Job, Node, Run } from '../job/job'
+import { isRunEnd, legsAtNode } from '../job/node-legs'
+import { acceptedLengths, parseLength, placeLimits } from '../quantity/parse-length'
+import { angleBetween, unitVector } from '../run/direction'
+import { addLegToHeight } from './heights'
+import { joinTo, nodeAhead } from './join-to'
+import { turnTowards } from '../run/turning'
+
+/** Where the next leg goes from, which way, and what of its length is typed. */
+export interface RouteEntry {
+  readonly run: string
+  readonly cursor: string
+  readonly direction: Direction | null
+  /** The next direction is put to the present one: halfway between the two. */
+  readonly combining?: boolean
+  readonly typed: string
+  /** The next leg is pipe that is there. */
+  readonly existing?: boolean
+  /** The leg is to lead to a place that is there, and which is still to be said. */
+  readonly joining?: boolean
+  /** What was wrong with the last key, in words; empty when nothing was. */
+  readonly problem: string
+}
+
+export interface Entered {
+  readonly job: Job
+  readonly entry: RouteEntry
+}
+
+const directions: Readonly<Record<string, Axis>> = {
+  ArrowRight: 'east',
+  ArrowLeft: 'west',
+  ArrowUp: 'north',
+  ArrowDown: 'south',
+  PageUp: 'up',
+  PageDown: 'down',
+}
+
+/** How long a leg is drawn whose length does not matter, in mm. */
+const drawnLength = 500
+
+const nodeKeys: Readonly<Record<string, Node['kind']>> = {
+  t: 'tee',
+  b: 'bend',
+  v: 'valve',
+  u: 'union',
+  o: 'outlet',
+  c: 'cap',
+}
+
+export function startEntry(run: Run): RouteEntry {
+  return { run: run.id, cursor: run.nodes.at(-1)?.id ?? '', direction: null, typed: '', problem: '' }
+}
+
+/** The next node that still wants a leg, after the cursor and round again: unfinished fittings first, then open ends. */
+function nextUnfinished(run: Run, cursor: string): string {
+  const legsAt = (id: string) => run.legs.filter(({ from, to }) => from === id || to === id).length
+  const unfinished = run.nodes.filter(({ id, kind }) => !isRunEnd(kind) && legsAt(id) < legsAtNode[kind])
+  const wanting = [...unfinished, ...run.nodes.filter(({ kind }) => kind === 'open')]
+  const at = wanting.findIndex(({ id }) => id === cursor)
+  return wanting[(at + 1) % Math.max(1, wanting.length)]?.id ?? cursor
+}
+
+function directionProblem(run: Run, cursor: string, direction: Direction): string {
+  const arms = run.legs.filter(({ from, to }) => from === cursor || to === cursor)
+  const node = run.nodes.find(({ id }) => id === cursor)
+  // An end that pipe goes on from becomes a fitting with two legs.
+  const limit = !node || isRunEnd(node.kind) ? 2 : legsAtNode[node.kind]
+  if (arms.length >= limit)
+    return `no more legs fit on this ${node?.kind ?? 'node'}: go to an open end, or make it a tee`
+  const taken = arms.map((leg) => (leg.from === cursor ? leg.direction : oppositeDirection(leg.direction)))
+  const unit = unitVector(direction)
+  return taken.some((known) => angleBetween(unitVector(known), unit) < 1)
+    ? `pipe already runs ${typeof direction === 'string' ? direction : 'this way'} from here`
+    : ''
+}
+
+/** A direction key: alone it sets the way; after `&` it is put to the one before, 45 degrees between the two. */
+function turn(entry: RouteEntry, axis: Axis): RouteEntry {
+  const { direction } = entry
+  const together = entry.combining && direction !== null
+  if (!together) return { ...entry, direction: axis, combining: false, problem: '' }
+  if (Math.abs(angleBetween(unitVector(direction), unitVector(axis)) - 90) > 1) {
+    return { ...entry, combining: false, problem: `${axis} is not square to the direction before` }
+  }
+  return { ...entry, direction: turnTowards(direction, axis, 45), combining: false, problem: '' }
+}
+
+function enterLeg(job: Job, entry: RouteEntry): Entered {
+  const run = job.runs.find(({ id }) => id === entry.run)
+  const failed = (problem: string): Entered => ({ job, entry: { ...entry, problem } })
+  if (!run) return failed('there is no run to draw in')
+  if (!entry.direction) return failed('choose a direction first, then the length')
+  const length = typedLength(entry, job)
+  if ('problem' in length) return failed(length.problem)
+  const unmeasured = entry.existing && length.mm === undefined
+  if (!unmeasured && length.mm === undefined) return failed(`Length: write ${acceptedLengths[job.units]}`)
+  const blocked = directionProblem(run, entry.cursor, entry.direction)
+  if (blocked) return failed(blocked)
+  const added = addLeg(job, entry.run, entry.cursor, entry.direction, length.mm ?? drawnLength)
+  const there = entry.existing ? ({ state: 'existing', ...(unmeasured ? { unmeasured } : {}) } as const) : {}
+  return {
+    job: entry.existing ? setLeg(added.job, entry.run, added.leg, there) : added.job,
+    entry: { ...entry, cursor: added.node, typed: '', problem: '' },
+  }
+}
+
+/** Draws up or down to the height that is typed. */
+function enterHeight(job: Job, entry: RouteEntry): Entered {
+  const failed = (problem: string): Entered => ({ job, entry: { ...entry, problem } })
+  const run = job.runs.find(({ id }) => id === entry.run)
+  if (!run) return failed('there is no run to draw in')
+  const height = parseLength(entry.typed, job.units, placeLimits)
+  if (!height.ok)
+    return failed(`Height: ${height.problem}; write ${acceptedLengths[job.units]}, from where the run starts`)
+  const added = addLegToHeight(job, entry.run, entry.cursor, height.mm)
+  if (!added) return failed('this stands at that height already')
+  const onwards = added.job.runs.find(({ id }) => id === entry.run)!.legs.at(-1)!.direction
+  const blocked = directionProblem(run, entry.cursor, onwards)
+  if (blocked) return failed(blocked)
+  return { job: added.job, entry: { ...entry, direction: onwards, cursor: added.node, typed: '', problem: '' } }
+}
+
+/** The length that is typed; nothing where none is. */
+function typedLength({ typed }: RouteEntry, job: Job): { readonly mm?: number } | { readonly problem: string } {
+  if (typed === '') return {}
+  const length = parseLength(typed, job.units)
+  return length.ok ? { mm: length.mm } : { problem: `Length: ${length.problem}; write ${acceptedLengths[job.units]}` }
+}
+
+/** Draws a leg to a place that is there. @param direction which way; straight to it, where nothing is said */
+export function joinPlace(job: Job, entry: RouteEntry, to: string, direction?: Direction): Entered {
+  const length = typedLength(entry, job)
+  const failed = (problem: string): Entered => ({ job, entry: { ...entry, problem } })
+  if ('problem' in length) return failed(length.problem)
+  const joined = joinTo(job, entry.run, { from: entry.cursor, to }, { direction, length: length.mm })
+  if ('problem' in joined) return failed(joined.problem)
+  return { job: joined.job, entry: { ...entry, cursor: to, typed: '', joining: false, problem: '' } }
+}
+
+/** Joins what lies ahead; where nothing does, the place is asked for. */
+function join(job: Job, entry: RouteEntry): Entered {
+  if (entry.joining) return { job, entry: { ...entry, joining: false, problem: '' } }
+  const ahead = entry.direction && nodeAhead(job, entry.run, entry.cursor, entry.direction)
+  return ahead
+    ? joinPlace(job, entry, ahead, entry.direction!)
+    : { job, entry: { ...entry, joining: true, problem: '' } }
+}
+
+function takeBack(job: Job, entry: RouteEntry): Entered {
+  if (entry.typed !== '') return { job, entry: { ...entry, typed: entry.typed.slice(0, -1), problem: '' } }
+  const legs = job.runs.find(({ id }) => id === entry.run)?.legs ?? []
+  const last = legs.findLast(({ to }) => to === entry.cursor)
+  if (!last) return { job, entry }
+  if (last !== legs.at(-1) && legs.some(({ from }) => from === entry.cursor)) {
+    return {
+      job,
+      entry: { ...entry, problem: 'pipe goes on from here: take back from an end, or remove the leg in the list' },
+    }
+  }
+  return { job: removeLeg(job, entry.run, last.id), entry: { ...entry, cursor: last.from, problem: '' } }
+}
+
+function changeNode(job: Job, entry: RouteEntry, kind: Node['kind'], bendRadius: number | undefined): Entered {
+  const node = job.runs.find(({ id }) => id === entry.run)?.nodes.find(({ id }) => id === entry.cursor)
+  if (node?.kind === 'tie-in')
+    return { job, entry: { ...entry, problem: `this is the tie-in: draw a leg from it, then the ${kind}` } }
+  const radius = kind === 'bend' ? (node?.radius ?? bendRadius) : node?.radius
+  return { job: setNode(job, entry.run, entry.cursor, { kind, radius }), entry: { ...entry, problem: '' } }
+}
+
+/**
+ * What a key does while a route is typed: arrows and PageUp, PageDown set the direction, digits and signs the length,
+ * Enter the leg, H a leg up or down to the height typed; & puts the next direction to the present one, for the way between; T a tee, B a pulled bend, V a valve,
+ * U a union, O an outlet, C a cap, N the next unfinished node; J a leg to what lies ahead, or to a place that is pressed
+ * next; X turns to pipe that is there, and back to new; Backspace takes back.
+ *
+ * @param bendRadius centre-line radius of the bender in the hand, in mm; a bend without one is asked for it
+ * @returns the job and the entry after it; null when the key means nothing here
+ */
+export function pressKey(job: Job, entry: RouteEntry, key: string, bendRadius?: number): Entered | null {
+  const direction = directions[key]
+  if (direction) return { job, entry: turn(entry, direction) }
+  if (key === '&') return { job, entry: { ...entry, combining: !entry.combining, problem: '' } }
+  if (key === 'Enter') return enterLeg(job, entry)
+  if (key.toLowerCase() === 'h') return enterHeight(job, entry)
+  if (key === 'Backspace') return takeBack(job, entry)
+  if (key.toLowerCase() === 'j') return join(job, entry)
+  if (key.toLowerCase() === 'x') return { job, entry: { ...entry, existing: !entry.existing, problem: '' } }
+  if (/^[0-9.,/'" -]$/.test(key) || (/^[mcift]$/.test(key) && entry.typed !== '')) {
+    return { job, entry: { ...entry, typed: (entry.typed + key).slice(0, 20), problem: '' } }
+  }
+  const kind = nodeKeys[key.toLowerCase()]
+  if (kind) return changeNode(job, entry, kind, bendRadius)
+  if (key.toLowerCase() !== 'n') return null
+  const run = job.runs.find(({ id }) => id === entry.run)
+  return run ? { job, entry: { ...entry, cursor: nextUnfinished(run, entry.cursor), problem: '' } } : null
+}

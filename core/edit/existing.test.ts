@@ -1,0 +1,182 @@
+import { describe, expect, it } from 'vitest'
+import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
+import type { Job } from '../job/job'
+import { planJob } from '../plan/plan-job'
+import { said } from '../said'
+import { pipeId, sampleJob } from '../sample-run'
+import { cutInto, putNewPipeIn } from './cut-into'
+import { setLeg, setNode } from './edit-run'
+import { pressKey, startEntry, type Entered } from './entry'
+import { addRun, emptyJob } from './new-job'
+
+const three = pipeId('ASTM B88', '3/4', 'L')
+const half = pipeId('ASTM B88', '1/2', 'L')
+
+/** Existing 3/4 copper, 900 between two elbows, and what it comes from and goes on to. */
+function line(): Job {
+  const drawn = sampleJob({
+    pipe: three,
+    method: 'solder',
+    legs: [
+      ['open:from', 'up', 500, 'elbow:a'],
+      ['elbow:a', 'east', 900, 'elbow:b'],
+      ['elbow:b', 'up', 500, 'open:on'],
+    ],
+  })
+  const there = (id: string) => ({ state: 'existing' as const, unmeasured: id !== 'l2' })
+  return drawn.runs[0]!.legs.reduce((job, { id }) => setLeg(job, 'r1', id, there(id)), drawn)
+}
+/** A tee in its middle with a half-inch branch of 600 to a cap. */
+function teed(play?: number): { job: Job; tee: string } {
+  const { job, node } = cutInto(line(), 'r1', 'l2', 'tee', { at: 450, play })
+  const run = job.runs[0]!
+  return {
+    tee: node,
+    job: {
+      ...job,
+      runs: [
+        {
+          ...run,
+          nodes: [...run.nodes, { id: 'end', kind: 'cap' }],
+          legs: [...run.legs, { id: 'branch', from: node, to: 'end', direction: 'north', length: 600, pipe: half }],
+        },
+      ],
+    },
+  }
+}
+const problems = (job: Job) => planJob(job, catalogue).checks.map(({ rule, message }) => `${rule} ${message}`)
+
+describe('pipe that is there', () => {
+  it('alone gives nothing to cut, join, clip or buy', () => {
+    const plan = planJob(line(), catalogue)
+    expect([plan.pieces, plan.joints, plan.fittings, plan.supports, plan.cutIns, plan.checks]).toEqual([
+      [],
+      [],
+      [],
+      [],
+      [],
+      [],
+    ])
+    expect(plan.parts.map(({ id, kind }) => [id, kind])).toEqual([
+      ['existing r1/l1', 'existing'],
+      ['existing r1/l2', 'existing'],
+      ['existing r1/l3', 'existing'],
+    ])
+  })
+
+  it('a 3/4 × 1/2 tee cut into it: where to cut, what goes in how far, both old joints counted', () => {
+    const { job, tee } = teed()
+    const plan = planJob(job, catalogue)
+    // A reducing tee is told by its larger size: soldered 3/4 goes in 19.05 ± 1, and stops 12.6 from the centre of its run.
+    const [cutIn] = plan.cutIns
+    expect(cutIn!.ends.map(({ cut, mark }) => [cut!.mm, mark!.mm])).toEqual([
+      [12.6, 19.05],
+      [12.6, 19.05],
+    ])
+    expect(cutIn).toMatchObject({ node: tee, remove: { mm: 25.2 }, playNeeded: 20.05, play: null })
+    expect(
+      plan.joints.filter(({ node }) => node === tee).map(({ leg, piece, method }) => [leg, piece, method]),
+    ).toEqual([
+      ['l2', null, 'solder'],
+      [expect.stringMatching(/^l\d$/), null, 'solder'],
+      ['branch', 'P1', 'solder'],
+    ])
+    expect(plan.fittings.map(({ label, count }) => [label, count])).toEqual([
+      ['3/4 × 1/2 solder tee', 1],
+      ['1/2 solder cap', 1],
+    ])
+    expect(plan.pieces).toHaveLength(1)
+    // All that is on either side of a joint is a part with that port.
+    const ports = new Map(plan.parts.map(({ id, ports: of }) => [id, of.length]))
+    for (const { between } of plan.joints)
+      for (const { part, port } of between) expect(port).toBeLessThan(ports.get(part)!)
+  })
+
+  it('is held between its elbows: play is asked for, refused where it is too little, enough where it is', () => {
+    expect(problems(teed().job)).toContain('cut-in-play unsaid')
+    const short = planJob(teed(5).job, catalogue).checks.find(({ rule }) => rule === 'cut-in-play')!
+    expect(short.verdict).toBe('refuse')
+    expect(said(short)!.replaceAll(/\s/g, ' ')).toMatch(/must come back .* and gives 5 mm/)
+    expect(problems(teed(30).job).filter((of) => of.startsWith('cut-in'))).toEqual([])
+  })
+
+  it('with too little play: new pipe and slip couplings, whose pieces, joints and marks are the plan’s own', () => {
+    const { job, tee } = teed(5)
+    const closed = putNewPipeIn(catalogue, job, 'r1', tee, undefined)
+    const plan = planJob(closed, catalogue)
+    expect(problems(closed).filter((of) => of.startsWith('cut-in'))).toEqual([])
+    // By hand: a coupling of 2 × 19.05 + 15, 54 in full millimetres, leaves room for 5 open under it, for each of two;
+    // the new pipe is 19.05 in the tee, 54 for the coupling to be slid back over it, and 5 clear: 79.
+    expect(plan.pieces.filter(({ pipe }) => pipe === three).map(({ cut }) => cut)).toEqual([79, 79])
+    const atSlips = plan.joints.filter(({ slips }) => slips)
+    expect(atSlips.filter(({ piece }) => piece === null)).toHaveLength(2)
+    expect(atSlips.filter(({ piece }) => piece !== null)).toHaveLength(2)
+    expect(plan.fittings).toContainEqual(expect.objectContaining({ label: '3/4 solder slip coupling', count: 2 }))
+    // What is taken out of the old pipe: as long as the new pipe, the tee and what stays open at either end.
+    const left = closed.runs[0]!.legs.filter(({ state, unmeasured }) => state === 'existing' && !unmeasured)
+    expect(left.reduce((sum, { length }) => sum + length, 0)).toBeCloseTo(900 - 2 * (12.6 + 79 + 2.5), 6)
+  })
+
+  it('one long slip coupling needs one piece', () => {
+    const { job, tee } = teed(0)
+    const one = putNewPipeIn(catalogue, job, 'r1', tee, 120)
+    expect(planJob(one, catalogue).pieces.filter(({ pipe }) => pipe === three)).toHaveLength(1)
+    expect(() => putNewPipeIn(catalogue, one, 'r1', tee, 120)).toThrow(/between two ends of existing pipe/)
+    expect(() => putNewPipeIn(catalogue, job, 'r1', tee, 30)).toThrow(/slip coupling/)
+  })
+
+  it('a stub that is too short for its joint is refused by what is missing', () => {
+    const { job } = cutInto(line(), 'r1', 'l2', 'valve', { at: 40, play: 30 })
+    const check = planJob(job, catalogue).checks.find(({ rule }) => rule === 'stub-length')!
+    expect(check).toMatchObject({ verdict: 'refuse' })
+    expect(check.values.short).toBeCloseTo(check.values.needed - check.values.stub, 6)
+    expect(() => cutInto(line(), 'r1', 'l2', 'valve', { at: 900, play: 0 })).toThrow(/Place/)
+    expect(() => cutInto(teed().job, 'r1', 'branch', 'valve', { at: 100, play: 0 })).toThrow(/existing pipe/)
+  })
+
+  it('a union closes between two held ends', () => {
+    const { job } = cutInto(line(), 'r1', 'l2', 'union', { at: undefined, play: undefined })
+    expect(problems(job).filter((of) => of.startsWith('cut-in'))).toEqual([])
+  })
+
+  it('what comes out is listed, fittings with whether they serve again', () => {
+    const out = ['l2', 'l3'].reduce((job, id) => setLeg(job, 'r1', id, { state: 'comes out' }), line())
+    const plan = planJob(setNode(out, 'r1', 'b', { method: 'compression' }), catalogue)
+    expect(plan.removed).toEqual([
+      { run: 'r1', leg: 'l2', label: catalogue.pipe(three)!.label, mm: 900, again: true },
+      { run: 'r1', leg: 'l3', label: catalogue.pipe(three)!.label, mm: null, again: true },
+      { run: 'r1', node: 'b', label: '7/8 compression elbow 90°', mm: null, again: true },
+    ])
+    expect(planJob(out, catalogue).removed.at(-1)).toMatchObject({ label: '3/4 solder elbow 90°', again: false })
+  })
+
+  it('a temporary stop end stands on an end that stays', () => {
+    const capped = setNode(line(), 'r1', 'on', { kind: 'cap', state: 'new', method: 'push-fit' })
+    const plan = planJob(capped, catalogue)
+    expect(plan.fittings.map(({ label }) => label)).toEqual(['3/4 push-fit cap'])
+    expect(plan.joints.map(({ node, leg, method }) => [node, leg, method])).toEqual([['on', 'l3', 'push-fit']])
+  })
+})
+
+describe('key X', () => {
+  it('draws what is there, with or without a length, and turns back to new pipe', () => {
+    const { job: empty } = addRun(emptyJob('Typed', 'metric', 'metric'))
+    const keys = ['x', 'ArrowRight', 'Enter', 't', ...'700', 'Enter', 'x']
+    const typed = [...keys, 'Enter'].reduce<Entered>((state, key) => pressKey(state.job, state.entry, key) ?? state, {
+      job: empty,
+      entry: startEntry(empty.runs[0]!),
+    })
+    expect(typed.job.runs[0]!.legs.map(({ length, state, unmeasured }) => [length, state, unmeasured])).toEqual([
+      [500, 'existing', true],
+      [700, 'existing', undefined],
+    ])
+    expect(typed.entry.problem).toContain('Length: write')
+    const tee = { ...typed.entry, cursor: 'n2', direction: 'north' as const, typed: '300' }
+    const drawn = pressKey(typed.job, tee, 'Enter')!.job
+    expect(planJob(drawn, catalogue).joints.map(({ node, piece }) => [node, piece])).toEqual([
+      ['n2', null],
+      ['n2', null],
+      ['n2', 'P1'],
+    ])
+  })
+})

@@ -1,0 +1,52 @@
+import type { Direction, Job, Node, Run } from '../job/job'
+import { isRunEnd, legsAtNode } from '../job/node-legs'
+import { angleBetween, unitVector } from '../run/direction'
+import { goneOnFrom, oppositeDirection, withRun } from './edit-run'
+import { nextId } from './new-job'
+
+/** What a node is with one more leg that leaves it in this direction; null where it takes none. */
+function withOneMore(run: Run, node: Node, away: Direction): Node | null {
+  const arms = run.legs
+    .filter(({ from, to }) => from === node.id || to === node.id)
+    .map((leg) => (leg.from === node.id ? leg.direction : oppositeDirection(leg.direction)))
+  const all = [...arms, away]
+  if (arms.some((arm) => angleBetween(unitVector(arm), unitVector(away)) < 1)) return null
+  if (arms.length === 0 || (isRunEnd(node.kind) && arms.length === 1)) return goneOnFrom(run, node, away)
+  if (arms.length < legsAtNode[node.kind]) return node
+  const inLine = all.some((one, at) =>
+    all.some((other, beside) => beside > at && angleBetween(unitVector(one), unitVector(other)) > 179),
+  )
+  return all.length === 3 && inLine && (node.kind === 'elbow' || node.kind === 'coupling')
+    ? { ...node, kind: 'tee', radius: undefined }
+    : null
+}
+
+/**
+ * The job with one more leg between two nodes that are there: a loop, or two parts of a run tied together. What stands
+ * at either becomes what that many legs need: an open end a coupling or an elbow, an elbow or a coupling a tee.
+ *
+ * @returns null where an end takes no more legs, or pipe already runs this way from it
+ * @remarks for instance: from the last open end of a square back to a coupling in its first side: a tee there
+ */
+export function joinLeg(
+  job: Job,
+  runId: string,
+  ends: { readonly from: string; readonly to: string },
+  direction: Direction,
+  length: number,
+): { job: Job; leg: string } | null {
+  const run = job.runs.find(({ id }) => id === runId)
+  const [from, to] = [ends.from, ends.to].map((end) => run?.nodes.find(({ id }) => id === end))
+  if (!run || !from || !to || from === to) return null
+  const [begun, met] = [withOneMore(run, from, direction), withOneMore(run, to, oppositeDirection(direction))]
+  if (!begun || !met) return null
+  const leg = nextId('l', run.legs)
+  return {
+    leg,
+    job: withRun(job, runId, () => ({
+      ...run,
+      nodes: run.nodes.map((node) => (node.id === from.id ? begun : node.id === to.id ? met : node)),
+      legs: [...run.legs, { id: leg, ...ends, direction, length }],
+    })),
+  }
+}

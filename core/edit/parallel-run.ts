@@ -1,0 +1,95 @@
+import { degrees } from '../quantity/angle'
+import { type Vector, cross, dot, lengthOf, plus, turnedAbout } from '../quantity/vector'
+import type { Job, Leg, Run } from '../job/job'
+import { nextId } from './new-job'
+import { fixed, sentence } from '../quantity/message'
+import { refusalsOf } from '../quantity/refusal'
+import { unitVector } from '../run/direction'
+import { layOut } from '../run/layout'
+import { namesInRun } from '../run/names'
+import { directionOf } from '../run/turning'
+
+const refuse = refusalsOf({
+  id: 'parallel-run',
+  messages: {
+    empty: fixed('Run: a run with at least one leg'),
+    spacing: fixed('Spacing: more than nought'),
+    side: fixed('Side: a direction square to the first leg'),
+    short: sentence({ leg: 'leg 3' }, ({ leg }) => `Spacing: ${leg} would have no length left`),
+  },
+})
+
+const straight = 1e-6
+
+/** How a line beside the pipe stands after a turn: it turns with the pipe, so that it stays beside it. */
+function carried(beside: Vector, before: Vector, after: Vector): Vector {
+  const axis = cross(before, after)
+  const sine = lengthOf(axis)
+  if (sine < straight) return beside
+  const unit: Vector = [axis[0] / sine, axis[1] / sine, axis[2] / sine]
+  return turnedAbout(beside, unit, degrees(Math.atan2(sine, dot(before, after))))
+}
+
+/** Where the parallel corner stands from the pipe's own: one line beside each leg, and where the two meet. */
+function cornerBeside(before: Vector, after: Vector, beside: Vector, next: Vector): Vector {
+  const along = dot(plus(next, beside, -1), before) / (1 + dot(before, after))
+  return plus(beside, before, along)
+}
+
+/**
+ * The job with a run beside another one: as hot beside cold, or return beside flow. Each leg lies at the spacing from its
+ * neighbour, longer on the outside of a turn and shorter on the inside.
+ *
+ * @param spacing centre to centre, in mm
+ * @param towards which side at the first leg, square to it
+ * @throws RangeError when the side is not square to the first leg, or a leg would have no length left
+ * @remarks for instance: legs 1000 east, 500 north beside at 100 south: 1100 east, 600 north
+ */
+export function addParallelRun(
+  job: Job,
+  runId: string,
+  spacing: number,
+  towards: Vector,
+  change: Partial<Pick<Run, 'name' | 'service'>> = {},
+): { job: Job; run: string } {
+  const run = job.runs.find(({ id }) => id === runId)
+  const [first] = run?.legs ?? []
+  if (!run || !first) throw refuse('empty')
+  if (!(spacing > 0)) throw refuse('spacing')
+  if (Math.abs(dot(towards, unitVector(first.direction))) > straight) {
+    throw refuse('side')
+  }
+  const { places } = layOut(run)
+  const side = new Map<Leg, Vector>()
+  const moved = new Map<string, Vector>()
+  const scaled: Vector = [towards[0] * spacing, towards[1] * spacing, towards[2] * spacing]
+  // From the first leg on, each leg takes its side from the one before it, and each node the corner of two of them.
+  const walk = (leg: Leg, beside: Vector) => {
+    side.set(leg, beside)
+    if (!moved.has(leg.from)) moved.set(leg.from, beside)
+    const along = unitVector(leg.direction)
+    const onwards = run.legs.filter(({ from }) => from === leg.to)
+    const turning = onwards.find(({ direction }) => Math.abs(dot(unitVector(direction), along)) < 1 - straight)
+    const after = turning && unitVector(turning.direction)
+    moved.set(leg.to, after ? cornerBeside(along, after, beside, carried(beside, along, after)) : beside)
+    for (const next of onwards) walk(next, carried(beside, along, unitVector(next.direction)))
+  }
+  run.legs
+    .filter(({ from }) => from === first.from)
+    .forEach((leg) => walk(leg, carried(scaled, unitVector(first.direction), unitVector(leg.direction))))
+  const at = (node: string): Vector => plus(places.get(node)!, moved.get(node) ?? scaled)
+  const legs = run.legs.map((leg): Leg => {
+    const between = plus(at(leg.to), at(leg.from), -1)
+    const length = Math.round(dot(between, unitVector(leg.direction)) * 1000) / 1000
+    if (!(length > 0)) throw refuse('short', { leg: namesInRun(job, runId).leg(leg.id) })
+    return { ...leg, direction: directionOf(between), length }
+  })
+  const id = nextId('r', job.runs)
+  const nodes = run.nodes.map((node) => ({
+    ...node,
+    ...(node.at ? { at: at(node.id) as [number, number, number] } : {}),
+    survey: undefined,
+  }))
+  const beside: Run = { ...run, id, name: `Beside ${run.name}`.slice(0, 120), ...change, nodes, legs }
+  return { job: { ...job, runs: [...job.runs, beside] }, run: id }
+}

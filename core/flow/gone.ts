@@ -1,0 +1,76 @@
+import type { Catalogue } from '../catalogue/catalogue'
+import { boreOf } from '../catalogue/pipe'
+import type { Leg } from '../job/job'
+import { methodAt } from '../run/end'
+import { branchOf, turnAt, type Layout } from '../run/layout'
+import { jointBore, lossCoefficients, roughnessOf } from './coefficients'
+import { contentOf } from './content'
+import { fittingLoss, pipeLoss, waterStateOf } from './loss'
+import { velocityOf } from './velocity'
+
+/** The loss where water goes on into a leg: at a tee it turns when it comes from the branch, or leaves by it. */
+function coefficientAt(layout: Layout, node: string, from: Leg | undefined, leg: Leg): number {
+  const { kind } = layout.node.get(node)!
+  const arms = layout.arms.get(node) ?? []
+  const branch = kind === 'tee' ? branchOf(arms)?.leg : undefined
+  if (branch && (branch === leg || branch === from)) return lossCoefficients['tee-branch']
+  const turn = turnAt(arms)
+  if (kind === 'elbow' && turn !== null && turn <= 50) return lossCoefficients['elbow-45']
+  return lossCoefficients[kind]
+}
+
+/** What water has gone through from where it is fed to a node. */
+export interface Gone {
+  readonly by: Leg | undefined
+  readonly length: number
+  readonly content: number
+  readonly bore: number
+  readonly velocity: number
+  readonly copperVelocity: number
+  readonly insertVelocity: number
+  readonly loss: number
+}
+
+export const nothingYet: Gone = {
+  by: undefined,
+  length: 0,
+  content: 0,
+  bore: Infinity,
+  velocity: 0,
+  copperVelocity: 0,
+  insertVelocity: 0,
+  loss: 0,
+}
+
+/** A flow in litres a minute that goes on from a node through a leg. */
+export type GoOn = (before: Gone, from: string, leg: Leg, to: string, flow: number) => Gone
+
+/** How water goes on through the legs of a run. */
+export function goingOnIn(catalogue: Catalogue, layout: Layout): GoOn {
+  const { run } = layout
+  const state = waterStateOf(run.service)
+  return (before, from, leg, to, flow) => {
+    const pipe = catalogue.pipe(leg.pipe ?? run.pipe)!
+    const bore = boreOf(pipe)
+    const narrowest = Math.min(
+      ...[from, to].map((id) => jointBore(pipe, methodAt(layout.node.get(id)!, run.method, leg))),
+    )
+    const coefficient = coefficientAt(layout, from, before.by, leg)
+    const velocity = velocityOf(flow, bore)
+    // Existing pipe whose length does not matter leads from elsewhere: nothing is reckoned for it.
+    const length = leg.unmeasured ? 0 : leg.length
+    return {
+      by: leg,
+      length: before.length + length,
+      content: before.content + contentOf(pipe, length),
+      bore: Math.min(before.bore, bore),
+      velocity: Math.max(before.velocity, velocity),
+      copperVelocity: Math.max(before.copperVelocity, pipe.material === 'copper' ? velocity : 0),
+      insertVelocity: Math.max(before.insertVelocity, velocityOf(flow, narrowest)),
+      loss:
+        before.loss +
+        pipeLoss(flow, bore, length, roughnessOf(pipe), state) +
+        fittingLoss(flow, narrowest, coefficient, state),
+    }
+  }
+}

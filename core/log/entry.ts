@@ -1,0 +1,47 @@
+import * as z from 'zod'
+import { fieldProblems, type FieldProblem } from '../quantity/field-problem'
+import { entryKinds, kindOf } from './kinds'
+
+const id = z.string().min(8, 'an id of its own: 8 to 60 characters').max(60, 'an id of its own: 8 to 60 characters')
+const subjectId = z.string().min(1).max(200)
+
+/** What happened on site, as it was written down: never changed, never taken away. */
+export const entrySchema = z.object({
+  id,
+  kind: z.string().max(40),
+  subject: z
+    .object({
+      joint: subjectId.optional(),
+      part: subjectId.optional(),
+      leg: subjectId.optional(),
+      test: subjectId.optional(),
+    })
+    .default({}),
+  at: z.iso.datetime({ error: 'a time in UTC as 2026-05-04T10:30:00Z' }),
+  by: z.string().trim().min(1, 'who wrote it').max(80),
+  jobVersion: z.number().int().min(0).max(4_000_000_000),
+  body: z.record(z.string(), z.unknown()).default({}),
+  replaces: id.optional().meta({ description: 'the entry that a correction stands for' }),
+  why: z.string().trim().min(1).max(500).optional(),
+})
+export type Entry = z.output<typeof entrySchema>
+
+export const entriesSchema = z.object({ entries: z.array(entrySchema).min(1).max(1000) })
+
+/** What an entry says cannot be so: at its field, with what is accepted. */
+export function entryProblems(entry: Entry, at: string): FieldProblem[] {
+  const kind = kindOf(entry.kind)
+  if (!kind) return [{ field: `${at}.kind`, problem: `one of ${entryKinds.map(({ meta }) => meta.id).join(', ')}` }]
+  const problems: FieldProblem[] = []
+  const { subject } = kind.meta
+  if (subject && entry.subject[subject] === undefined)
+    problems.push({ field: `${at}.subject.${subject}`, problem: `the ${subject} that it is about` })
+  if (entry.kind === 'correction') {
+    if (!entry.replaces) problems.push({ field: `${at}.replaces`, problem: 'the id of the entry that it corrects' })
+    if (!entry.why) problems.push({ field: `${at}.why`, problem: 'why it is corrected' })
+  }
+  const read = kind.body.safeParse(entry.body)
+  if (!read.success)
+    problems.push(...fieldProblems(read.error).map(({ field, problem }) => ({ field: `${at}.body.${field}`, problem })))
+  return problems
+}

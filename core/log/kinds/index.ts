@@ -1,0 +1,34 @@
+import type { EntryKind } from '../kind'
+import { jointInspected, jointMade, jointUndone } from './joints'
+import { fixingPlaced, partIssued, partLeft, partUsed, pipeCut } from './parts'
+import { correction, covered, handedOver, note, photo } from './record'
+import { reading, testBegun, testEnded } from './tests'
+import { dosed, filled, flushed, isolated, purged } from './water'
+
+/** Every kind of entry, in the order in which a job meets them. */
+export const entryKinds: readonly EntryKind[] = [
+  jointMade,
+  jointInspected,
+  jointUndone,
+  pipeCut,
+  fixingPlaced,
+  partIssued,
+  partUsed,
+  partLeft,
+  isolated,
+  filled,
+  purged,
+  flushed,
+  dosed,
+  testBegun,
+  reading,
+  testEnded,
+  note,
+  photo,
+  covered,
+  handedOver,
+  correction,
+]
+
+const byId: ReadonlyMap<string, EntryKind> = new Map(entryKinds.map((kind) => [kind.meta.id, kind]))
+export const kindOf = (id: string): EntryKind | undefined => byId.get(id)

@@ -1,0 +1,36 @@
+import * as z from 'zod'
+import { methodIds } from '../../catalogue/method'
+import { entryKind } from '../kind'
+
+const text = (most: number) => z.string().max(most)
+const millimetres = z.number().min(0).max(1000)
+
+/** A joint that was made, with what its method needs and the figures that it was made to. */
+export const jointMade = entryKind(
+  { id: 'joint-made', name: 'Joint made', subject: 'joint' },
+  z.object({
+    method: z.enum(methodIds).optional(),
+    tool: text(80).optional(),
+    insertion: millimetres.nullable().optional().meta({ description: 'mm that it was planned to go in' }),
+    pipe: text(60).optional().meta({ description: 'id of the pipe' }),
+    markSeen: z.boolean().optional(),
+    gauge: z.enum(['goes', 'does not go']).optional(),
+    ringTurned: z.boolean().optional(),
+    insert: z.boolean().optional().meta({ description: 'an insert or liner was used' }),
+    turns: z.number().min(0).max(20).optional(),
+    uses: z.number().int().min(1).max(50).optional().meta({ description: 'how often this push-fit was used' }),
+    minutes: z.number().min(0).max(600).optional(),
+    note: text(500).optional(),
+  }),
+)
+
+export const jointInspected = entryKind(
+  { id: 'joint-inspected', name: 'Joint inspected', subject: 'joint' },
+  z.object({ sound: z.boolean(), warm: z.boolean().optional(), note: text(500).optional() }),
+)
+
+/** A joint that does not count as made any more: taken apart, or ticked by mistake. */
+export const jointUndone = entryKind(
+  { id: 'joint-undone', name: 'Joint undone', subject: 'joint' },
+  z.object({ note: text(500).optional() }),
+)

@@ -1,0 +1,33 @@
+import * as z from 'zod'
+import { testProfileIds } from '../../prove/profiles'
+import { entryKind } from '../kind'
+
+export const testBegun = entryKind(
+  { id: 'test-begun', name: 'Test begun', subject: 'test' },
+  z.object({
+    profile: z.enum(testProfileIds),
+    design: z.number().positive().max(100).meta({ description: 'bar' }),
+    medium: z.enum(['water', 'air']),
+    runs: z
+      .array(z.string().max(60))
+      .max(100)
+      .optional()
+      .meta({ description: 'which runs are under test; all where nothing is said' }),
+  }),
+)
+export const reading = entryKind(
+  { id: 'reading', name: 'Reading', subject: 'test' },
+  z.object({
+    seconds: z.number().min(0).max(10_000_000),
+    bar: z.number().min(0, 'bar above the air’s, 0 to 100').max(100, 'bar above the air’s, 0 to 100'),
+    celsius: z.number().min(0).max(100).optional(),
+  }),
+)
+export const testEnded = entryKind(
+  { id: 'test-ended', name: 'Test ended', subject: 'test' },
+  z.object({
+    verdict: z.enum(['tight', 'leak', 'undecided']),
+    passes: z.boolean().nullable().meta({ description: 'by the profile’s letter' }),
+    note: z.string().max(500).optional(),
+  }),
+)

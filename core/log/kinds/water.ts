@@ -1,0 +1,18 @@
+import * as z from 'zod'
+import { entryKind } from '../kind'
+
+const litres = z.number().min(0).max(100_000).optional()
+const where = z.string().max(200).optional()
+const note = z.string().max(500).optional()
+
+export const isolated = entryKind(
+  { id: 'isolated', name: 'Isolated and drained', subject: null },
+  z.object({ where, litres, note }),
+)
+export const filled = entryKind({ id: 'filled', name: 'Filled', subject: null }, z.object({ litres, note }))
+export const purged = entryKind({ id: 'purged', name: 'Purged of air', subject: null }, z.object({ note }))
+export const flushed = entryKind({ id: 'flushed', name: 'Flushed', subject: null }, z.object({ litres, note }))
+export const dosed = entryKind(
+  { id: 'dosed', name: 'Dosed', subject: null },
+  z.object({ with: z.string().trim().min(1, 'what it was dosed with').max(120), litres, note }),
+)

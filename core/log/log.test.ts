@@ -1,0 +1,153 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
+import { planJob } from '../plan/plan-job'
+import { pipeId, sampleJob } from '../sample-run'
+import { entriesSchema, entryProblems, entrySchema, type Entry } from './entry'
+import { jointsDone, siteState } from './site-state'
+import { timeKey } from './time-key'
+
+const job = sampleJob({
+  pipe: pipeId('EN 1057', '22', 0.9),
+  method: 'solder',
+  legs: [
+    ['open:s', 'east', 1000, 'elbow:a'],
+    ['elbow:a', 'north', 500, 'cap:e'],
+  ],
+})
+const plan = planJob(job, catalogue)
+let count = 0
+const entry = (kind: string, minute: number, more: Partial<Entry> = {}): Entry => ({
+  id: `entry-${String(++count).padStart(4, '0')}`,
+  kind,
+  subject: { joint: 'r1/a/l1' },
+  at: `2026-05-04T10:${String(minute).padStart(2, '0')}:00Z`,
+  by: 'I. Marl',
+  jobVersion: 1,
+  body: {},
+  ...more,
+})
+const made = (minute: number, more: Partial<Entry> = {}) =>
+  entry('joint-made', minute, { body: { insertion: 15.4, method: 'solder' }, ...more })
+
+describe('what entries add up to', () => {
+  it('a joint made and inspected; undone, it is neither; made anew, it is looked at anew', () => {
+    const sound = entry('joint-inspected', 2, { body: { sound: true } })
+    const of = (...entries: Entry[]) => siteState(plan, entries).joints['r1/a/l1']!
+    expect(of(made(1), sound)).toMatchObject({ made: { by: 'I. Marl' }, inspected: { sound: true }, changed: null })
+    expect(of(made(1), sound, entry('joint-undone', 3))).toMatchObject({ made: null, inspected: null })
+    expect(of(made(1), sound, made(4))).toMatchObject({ made: { at: '2026-05-04T10:04:00Z' }, inspected: null })
+    expect(jointsDone(plan, siteState(plan, [made(1), sound]))).toEqual({
+      made: 1,
+      inspected: 1,
+      all: 3,
+      handedOver: false,
+    })
+  })
+
+  it('tells by what the plan has changed since it was made', () => {
+    const early = made(1, { body: { insertion: 17, method: 'press-metal' } })
+    expect(siteState(plan, [early]).joints['r1/a/l1']!.changed).toEqual([
+      { what: 'insertion', made: 17, planned: 15.4 },
+      { what: 'method', made: 'press-metal', planned: 'solder' },
+    ])
+    // Of a joint that is planned no more nothing is compared, and it is not lost.
+    const gone = siteState(plan, [made(1, { subject: { joint: 'r1/z/l9' } })])
+    expect(gone.joints['r1/z/l9']).toMatchObject({ made: { by: 'I. Marl' }, changed: null })
+  })
+
+  it('a correction gives another body or takes an entry out, and can be corrected itself', () => {
+    const first = made(1, { body: { insertion: 12 } })
+    const right = entry('correction', 2, { subject: {}, replaces: first.id, body: { body: { insertion: 15.4 } } })
+    const out = entry('correction', 3, { subject: {}, replaces: first.id, body: { withdrawn: true } })
+    const back = entry('correction', 4, { subject: {}, replaces: out.id, body: { withdrawn: true } })
+    const of = (...entries: Entry[]) => siteState(plan, entries).joints['r1/a/l1']!.made?.body.insertion
+    expect([of(first), of(first, right), of(first, right, out)]).toEqual([12, 15.4, undefined])
+    expect(of(first, out, back)).toBe(12)
+  })
+
+  it('inserts that nobody can account for are counted', () => {
+    const inserts = (kind: string, n: number) => entry(kind, n, { subject: {}, body: { label: '16 insert', count: n } })
+    const { parts } = siteState(plan, [inserts('part-issued', 10), inserts('part-used', 7), inserts('part-left', 2)])
+    expect(parts).toEqual([{ label: '16 insert', issued: 10, used: 7, left: 2, missing: 1 }])
+  })
+
+  it('keeps tests with their readings in order, cuts, fixings, water, photos, what is covered', () => {
+    const subject = { test: 'test-1' }
+    const read = (seconds: number) => entry('reading', 20 - seconds / 10, { subject, body: { seconds, bar: 6 } })
+    const state = siteState(plan, [
+      entry('test-begun', 1, { subject, body: { profile: 'en806-a', design: 6, medium: 'water' } }),
+      read(10),
+      read(0),
+      entry('test-ended', 30, { subject, body: { verdict: 'tight', passes: true } }),
+      entry('pipe-cut', 2, { subject: { leg: 'l1' }, body: { mm: 985.5 } }),
+      entry('fixing-placed', 3, { subject: { leg: 'l1' }, body: { count: 2 } }),
+      entry('fixing-placed', 4, { subject: { leg: 'l1' }, body: { count: 1 } }),
+      entry('filled', 5, { subject: {}, body: { litres: 3 } }),
+      entry('photo', 6, { body: { sha: 'a'.repeat(64) } }),
+      entry('handed-over', 9, { subject: {} }),
+    ])
+    expect(state.tests['test-1']!.readings.map(({ seconds }) => seconds)).toEqual([0, 10])
+    expect(state.tests['test-1']!.ended!.body.verdict).toBe('tight')
+    expect(state.cuts).toEqual({ l1: { mm: 985.5, by: 'I. Marl', at: '2026-05-04T10:02:00Z' } })
+    expect(state.fixings).toEqual({ l1: 3 })
+    expect(state.water.map(({ kind }) => kind)).toEqual(['filled'])
+    expect(state.joints['r1/a/l1']!.photos).toEqual(['a'.repeat(64)])
+    expect(state.handedOver!.by).toBe('I. Marl')
+  })
+
+  it('is one state whatever their order, however often they come', () => {
+    const any = fc.record({
+      kind: fc.constantFrom('joint-made', 'joint-inspected', 'joint-undone'),
+      joint: fc.constantFrom('r1/a/l1', 'r1/a/l2', 'r1/e/l2'),
+      minute: fc.integer({ min: 0, max: 9 }),
+    })
+    fc.assert(
+      fc.property(fc.array(any, { maxLength: 20 }), fc.func(fc.integer()), (some, rank) => {
+        const entries = some.map(({ kind, joint, minute }, at) =>
+          entry(kind, minute, { id: `same-${String(at).padStart(4, '0')}`, subject: { joint }, body: { sound: true } }),
+        )
+        const mixed = [...entries, ...entries].sort((a, b) => rank(a.id) - rank(b.id))
+        expect(siteState(plan, mixed)).toEqual(siteState(plan, entries))
+        for (const { id } of plan.joints) {
+          const own = entries.filter(({ subject }) => subject.joint === id)
+          const isMade = (kind: string) => own.some((of) => of.kind === kind)
+          if (isMade('joint-made') && !isMade('joint-undone'))
+            expect(siteState(plan, mixed).joints[id]!.made).not.toBeNull()
+        }
+      }),
+    )
+  })
+})
+
+describe('an entry', () => {
+  const problems = (of: Partial<Entry>) =>
+    entryProblems({ ...made(1), ...of }, 'entries.0').map(({ field, problem }) => `${field}: ${problem}`)
+
+  it('names its subject, its figures within bounds, and why it corrects', () => {
+    expect(problems({})).toEqual([])
+    expect(problems({ kind: 'welded' })[0]).toContain('entries.0.kind: one of joint-made, joint-inspected')
+    expect(problems({ subject: {} })).toEqual(['entries.0.subject.joint: the joint that it is about'])
+    expect(problems({ kind: 'reading', subject: { test: 't' }, body: { seconds: 0, bar: -1 } })).toEqual([
+      'entries.0.body.bar: bar above the air’s, 0 to 100',
+    ])
+    expect(problems({ kind: 'correction', subject: {}, body: { withdrawn: true } })).toEqual([
+      'entries.0.replaces: the id of the entry that it corrects',
+      'entries.0.why: why it is corrected',
+    ])
+  })
+
+  it('has an id, a writer, and a time in UTC', () => {
+    const { at: _, ...rest } = made(1)
+    const fails = (of: object) => entrySchema.safeParse({ ...rest, at: '2026-05-04T10:00:00Z', ...of }).success
+    expect([fails({}), fails({ at: 'yesterday' }), fails({ by: ' ' }), fails({ id: 'short' })]).toEqual([
+      true,
+      false,
+      false,
+      false,
+    ])
+    expect(entriesSchema.safeParse({ entries: [] }).success).toBe(false)
+    expect(timeKey('2026-05-04T10:30:00Z') < timeKey('2026-05-04T10:30:00.5Z')).toBe(true)
+    expect(timeKey('2026-05-04T10:30:00.25Z') < timeKey('2026-05-04T10:30:00.3Z')).toBe(true)
+  })
+})

@@ -1,0 +1,195 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
+import { splitLeg } from '../edit/edit-leg'
+import { oppositeDirection } from '../edit/edit-run'
+import type { Axis, Direction, Job, Run } from '../job/job'
+import { planJob } from './plan-job'
+import { layOut } from '../run/layout'
+import { mirrored, mirrors } from '../edit/part'
+import { pipeId, sampleJob, type SampleRun } from '../sample-run'
+
+const pipes = [
+  { pipe: pipeId('EN 1057', '22', 0.9), method: 'solder', profile: 'metric' },
+  { pipe: pipeId('EN 1057', '15', 0.7), method: 'press-metal', profile: 'metric' },
+  { pipe: pipeId('ASTM F876', '1/2', 'pex-b'), method: 'crimp', profile: 'us-a' },
+  { pipe: pipeId('ASTM B88', '3/4', 'L'), method: 'solder', profile: 'us-b' },
+] as const
+const turns: Readonly<Record<Axis, readonly Axis[]>> = {
+  east: ['north', 'up', 'south', 'down'],
+  west: ['north', 'up', 'south', 'down'],
+  north: ['east', 'up', 'west', 'down'],
+  south: ['east', 'up', 'west', 'down'],
+  up: ['east', 'north', 'west', 'south'],
+  down: ['east', 'north', 'west', 'south'],
+}
+
+/** Runs with elbows or pulled bends at their corners, of several pipes and methods. */
+const runs = fc
+  .record({
+    of: fc.constantFrom(...pipes),
+    steps: fc.array(
+      fc.record({
+        turn: fc.integer({ min: 0, max: 3 }),
+        length: fc.integer({ min: 500, max: 2800 }),
+        corner: fc.constantFrom('elbow', 'bend'),
+      }),
+      { minLength: 1, maxLength: 8 },
+    ),
+  })
+  .map(({ of, steps }): Job => {
+    let way: Axis = 'east'
+    const legs = steps.map(({ turn, length, corner }, index): SampleRun['legs'][number] => {
+      if (index > 0) way = turns[way][turn]!
+      const from = index === 0 ? 'open:s' : `${steps[index - 1]!.corner}:n${index}`
+      return [from, way, length, index === steps.length - 1 ? 'open:e' : `${corner}:n${index + 1}`]
+    })
+    const nodes = Object.fromEntries(steps.map((_, index) => [`n${index + 1}`, { radius: 88 }]))
+    return sampleJob({ ...of, legs, nodes })
+  })
+
+const cuts = (job: Job) => planJob(job, catalogue).pieces.map(({ cut }) => cut!)
+const change = (job: Job, edit: (run: Run) => Run): Job => ({ ...job, runs: job.runs.map(edit) })
+const turnAll = (job: Job, turn: (direction: Direction) => Direction): Job =>
+  change(job, (run) => ({ ...run, legs: run.legs.map((leg) => ({ ...leg, direction: turn(leg.direction) })) }))
+const near = (one: readonly number[], other: readonly number[]) => {
+  expect(one).toHaveLength(other.length)
+  one.forEach((mm, index) => expect(mm).toBeCloseTo(other[index]!, 6))
+}
+
+describe('a plan, whatever the run', () => {
+  it('a piece and its take-offs are its legs, less the gain of its bends', () => {
+    fc.assert(
+      fc.property(runs, (job) => {
+        const lengths = new Map(job.runs[0]!.legs.map(({ id, length }) => [id, length]))
+        for (const { legs, ends, cut, bends } of planJob(job, catalogue).pieces) {
+          const whole = legs.reduce((sum, id) => sum + lengths.get(id)!, 0)
+          const takeOffs = ends.reduce((sum, { takeOff }) => sum + takeOff!, 0)
+          // 2 R tan 45° less R π / 2 for each bend of 88.
+          const gains = bends.length * (2 * 88 - (88 * Math.PI) / 2)
+          expect(cut! + takeOffs + gains).toBeCloseTo(whole, 2)
+        }
+      }),
+    )
+  })
+
+  it('drawn from its other end, it has the same pieces', () => {
+    fc.assert(
+      fc.property(runs, (job) => {
+        const back = change(job, (run) => ({
+          ...run,
+          nodes: run.nodes.toReversed(),
+          legs: run.legs
+            .toReversed()
+            .map((leg) => ({ ...leg, from: leg.to, to: leg.from, direction: oppositeDirection(leg.direction) })),
+        }))
+        near(cuts(back), cuts(job).toReversed())
+      }),
+    )
+  })
+
+  it('mirrored, it has the same pieces, and every bend turns the other way about its tube', () => {
+    fc.assert(
+      fc.property(runs, fc.constantFrom(...mirrors), (job, mirror) => {
+        const image = turnAll(job, (direction) => mirrored(direction, mirror))
+        near(cuts(image), cuts(job))
+        const turned = (of: Job) => planJob(of, catalogue).pieces.flatMap(({ bends }) => bends.map(({ turn }) => turn))
+        turned(image).forEach((turn, index) => {
+          const before = turned(job)[index]!
+          // Half a turn is its own mirror image.
+          expect(Math.abs(before) === 180 ? Math.abs(turn) : turn + 0).toBeCloseTo(
+            Math.abs(before) === 180 ? 180 : 0 - before,
+            6,
+          )
+        })
+      }),
+    )
+  })
+
+  it('a closed loop closes: there and back again, it ends where it began', () => {
+    fc.assert(
+      fc.property(runs, (job) => {
+        const [run] = job.runs
+        const [first, last] = [run!.nodes[0]!.id, run!.legs.at(-1)!.to]
+        const places = layOut(run!).places
+        const sum = [0, 1, 2].map((axis) => places.get(last)![axis]! - places.get(first)![axis]!)
+        const closing = change(job, (of) => ({
+          ...of,
+          nodes: of.nodes.map((node) => (node.id === last ? { ...node, at: [sum[0]!, sum[1]!, sum[2]!] } : node)),
+        }))
+        const { closing: errors } = planJob(
+          change(closing, (of) => ({
+            ...of,
+            nodes: of.nodes.map((node) => (node.id === first ? { ...node, at: [0, 0, 0] } : node)),
+          })),
+          catalogue,
+        )
+        expect(errors).toEqual([{ run: 'r1', x: 0, y: 0, z: 0 }])
+      }),
+    )
+  })
+
+  it('clips keep their distance from each other and from every fitting, in order', () => {
+    fc.assert(
+      fc.property(runs, (job) => {
+        const plan = planJob(job, catalogue)
+        const lengths = new Map(job.runs[0]!.legs.map(({ id, length }) => [id, length]))
+        for (const { leg, at, unknown, guides } of plan.supports) {
+          expect(unknown).toBeNull()
+          expect(at.toSorted((a, b) => a - b)).toEqual(at)
+          at.slice(1).forEach((to, index) => expect(to - at[index]!).toBeLessThanOrEqual(3048.1))
+          for (const place of [...at, ...guides]) {
+            expect(place).toBeGreaterThanOrEqual(50)
+            expect(place).toBeLessThanOrEqual(lengths.get(leg)! - 50)
+          }
+        }
+        expect(plan.clips.length).toBe(plan.supports.reduce((sum, { at }) => sum + at.length, 0))
+      }),
+    )
+  })
+
+  it('a coupling put into a straight piece takes its two take-offs, and nothing else changes', () => {
+    fc.assert(
+      fc.property(runs, fc.integer({ min: 150, max: 350 }), (job, at) => {
+        const [first] = planJob(job, catalogue).pieces
+        fc.pre(first!.legs.length === 1)
+        const { job: split, node } = splitLeg(job, 'r1', first!.legs[0]!, at, 'coupling')
+        const [one, two, ...rest] = planJob(split, catalogue).pieces
+        const takeOff = one!.ends.find((end) => end.node === node)!.takeOff!
+        expect(one!.cut! + two!.cut! + 2 * takeOff).toBeCloseTo(first!.cut!, 6)
+        near(
+          rest.map(({ cut }) => cut!),
+          cuts(job).slice(1),
+        )
+      }),
+    )
+  })
+
+  it('every piece has a joint at each end that goes into something, by an id of its own', () => {
+    fc.assert(
+      fc.property(runs, (job) => {
+        const { pieces, joints } = planJob(job, catalogue)
+        const ends = pieces.flatMap((piece) => piece.ends.filter(({ method }) => method !== null))
+        expect(joints).toHaveLength(ends.length)
+        expect(new Set(joints.map(({ id }) => id)).size).toBe(joints.length)
+      }),
+    )
+  })
+
+  it('a joint’s id stays when a leg is drawn before it', () => {
+    fc.assert(
+      fc.property(runs, (job) => {
+        const ids = (of: Job) => planJob(of, catalogue).joints.map(({ id }) => id)
+        const longer = change(job, (run) => ({
+          ...run,
+          nodes: [
+            { id: 'zero', kind: 'open' },
+            ...run.nodes.map((node) => (node.id === 's' ? { ...node, kind: 'coupling' as const } : node)),
+          ],
+          legs: [{ id: 'l0', from: 'zero', to: 's', direction: run.legs[0]!.direction, length: 400 }, ...run.legs],
+        }))
+        expect(ids(longer)).toEqual(expect.arrayContaining(ids(job)))
+      }),
+    )
+  })
+})

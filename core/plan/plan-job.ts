@@ -1,0 +1,109 @@
+import { buildRun } from '../build/build-run'
+import { countFittings } from '../build/count-fittings'
+import { groupBy } from '../quantity/group-by'
+import type { Catalogue } from '../catalogue/catalogue'
+import { layPieces } from '../cut/lay-pieces'
+import type { Job } from '../job/job'
+import { profileWith } from '../workshop/profile'
+import { usualWire } from '../procedure/solder-length'
+import { cutInsOf } from '../build/cut-ins'
+import { removedFrom } from '../build/removed'
+import { countSundries } from '../build/sundries'
+import { suppliesFor, type UsedUp } from '../build/supplies'
+import { checkPlan } from '../check/check-plan'
+import { jointMaker } from '../build/joints'
+import type { PlanEnd, PlanPiece } from '../build/planned'
+import type { Plan } from './types'
+import type { Figure } from '../quantity/basis'
+import { closingErrors } from '../run/closing'
+import type { PieceEnd } from '../run/end'
+import { allowanceOf } from '../run/allowance'
+import { layOut, type Layout } from '../run/layout'
+import { piecesOf, type Piece } from '../run/piece'
+import { clipsOfRun, countClips } from '../support/leg-clips'
+
+const figure = (of: Figure | null) => [of?.mm ?? null, of?.tolerance ?? null, of?.basis ?? null] as const
+
+function toPlanEnd({ node, method, insertion, isLeastDepth, takeOff }: PieceEnd): PlanEnd {
+  const [insertionMm, insertionTolerance, insertionBasis] = figure(insertion)
+  const [takeOffMm, takeOffTolerance, takeOffBasis] = figure(takeOff)
+  return {
+    node,
+    method,
+    insertion: insertionMm,
+    insertionTolerance,
+    insertionBasis,
+    isLeastDepth,
+    takeOff: takeOffMm,
+    takeOffTolerance,
+    takeOffBasis,
+  }
+}
+
+const allowedEnd = (layout: Layout, { node, method, insertion, isLeastDepth }: PieceEnd) => ({
+  method,
+  insertion: insertion?.mm ?? null,
+  isLeastDepth,
+  slips: layout.node.get(node)!.kind === 'slip-coupling',
+})
+
+// Each field by name: this runs for every piece between two key presses, and copying by spread is several times slower.
+const toPlanPiece = (piece: Piece, layout: Layout, number: number, share: number): PlanPiece => ({
+  id: `P${number}`,
+  run: layout.run.id,
+  pipe: piece.pipe.id,
+  legs: piece.legs.map(({ id }) => id),
+  cut: piece.cut,
+  tolerance: piece.tolerance,
+  basis: piece.basis,
+  ends: [toPlanEnd(piece.ends[0]), toPlanEnd(piece.ends[1])],
+  bends: piece.bends,
+  tube: piece.tube,
+  missing: piece.missing,
+  allowance: allowanceOf([allowedEnd(layout, piece.ends[0]), allowedEnd(layout, piece.ends[1])], share),
+})
+
+/**
+ * A job goes in, a plan comes out: pieces, joints, fittings, clips, stock, checks. A pure function of the two.
+ *
+ * @param job as read by `readJob`: its pipes are in the catalogue, its legs' nodes exist
+ */
+export function planJob(job: Job, catalogue: Catalogue): Plan {
+  const profile = profileWith(job.profile, job.own?.changes)
+  const layouts = job.runs.map(layOut)
+  let number = 0
+  const pieces = layouts.flatMap((layout) =>
+    piecesOf(catalogue, layout).map((piece) => toPlanPiece(piece, layout, ++number, profile.leastEngagement / 100)),
+  )
+  const jointsOf = jointMaker(catalogue, job, profile)
+  const piecesIn = groupBy(pieces, ({ run }) => run)
+  const built = layouts.map((layout) => buildRun(catalogue, layout, piecesIn.get(layout.run.id) ?? []))
+  const joints = layouts.flatMap((layout, index) => jointsOf(built[index]!, layout, piecesIn.get(layout.run.id) ?? []))
+  const parts = built.flatMap((of) => of.parts)
+  const usedUp = joints.map(({ method, pipe, insertion, inner }): UsedUp => ({
+    method,
+    pipe: catalogue.pipe(pipe)!,
+    insertion,
+    male: inner?.meeting.kind === 'thread' ? inner.meeting.male : undefined,
+  }))
+  const supports = layouts.flatMap((layout) => clipsOfRun(catalogue, layout, profile))
+  const stock = layPieces(catalogue, pieces, job.stock)
+  const closing = layouts.flatMap(closingErrors)
+  const cutIns = layouts.flatMap((layout) => cutInsOf(catalogue, layout))
+  return {
+    pieces,
+    joints,
+    parts,
+    fittings: countFittings(parts),
+    sundries: countSundries(usedUp),
+    supplies: suppliesFor(usedUp, usualWire(job.profile)),
+    clipCounts: countClips(catalogue, supports),
+    clips: supports.flatMap(({ leg, at }) => at.map((mm) => ({ leg, at: mm }))),
+    supports,
+    stock,
+    closing,
+    cutIns,
+    removed: layouts.flatMap((layout) => removedFrom(catalogue, layout)),
+    checks: checkPlan({ catalogue, job, layouts, pieces, joints, supports, stock, closing, cutIns }),
+  }
+}

@@ -1,0 +1,71 @@
+import { takeUpOf } from '../../catalogue/fitting-length'
+import type { ThreadEnd } from '../../catalogue/fitting'
+import { threadDiameter } from '../../catalogue/thread-size'
+import { waterCaution, type Procedure, type Step } from '../procedure'
+import { tapeWraps } from './thread'
+
+const plasticCaution =
+  'Plastic on one side: hand-tight and little more. No pipe wrench, no hemp, no paste that is not made for plastic: too much force splits it weeks later.'
+
+/** How the two are tightened: how far by turning, and what is held. */
+function tighten(isPlastic: boolean, hasWasher: boolean): Step {
+  if (hasWasher)
+    return {
+      text: 'Washer flat in its seat. Run the nut up by hand, then nip it with the spanner; hold back on the fitting’s own flats.',
+      figure: { label: 'Turn', text: 'hand-tight and a quarter turn', basis: 'typical' },
+    }
+  if (isPlastic)
+    return {
+      text: 'Hand-tight, then with a hand-size spanner on its flats; hold back on the other fitting.',
+      figure: { label: 'Turn', text: '1 to 1½ turns past hand-tight', basis: 'typical' },
+    }
+  return {
+    text: 'Hand-tight, then with the spanner. Hold back on the fitting that is made to pipe already: the other one turns.',
+    figure: { label: 'Turn', text: '1½ to 3 turns past hand-tight', basis: 'typical' },
+  }
+}
+
+/**
+ * A fitting screwed into another: by what they are made of, and whether it seals on the thread or on a washer.
+ *
+ * @param male the thread that goes in
+ */
+export function screwed(male: ThreadEnd, female: ThreadEnd): Procedure {
+  const isPlastic = male.plastic || female.plastic
+  // A parallel female with a taper male seals on the thread; a swivel nut is parallel and has its washer.
+  const hasWasher = female.form === 'parallel'
+  const takeUp = takeUpOf(male)
+  const dress: Step = {
+    text: 'Tape the male clockwise as seen from its end, starting one thread back.',
+    figure: tapeWraps(threadDiameter(male.size)),
+  }
+  return {
+    tools: isPlastic ? ['hand-size spanner', 'a second one to hold back'] : ['spanner', 'a second one to hold back'],
+    consumables: [hasWasher ? 'flat washer' : isPlastic ? 'thread tape' : 'thread tape or paste'],
+    steps: [
+      {
+        text: 'Look at both threads: clean, whole, of one system. Try them by hand for two turns, and take them apart again.',
+      },
+      ...(hasWasher ? [] : [dress]),
+      { text: 'Start it by hand: where it does not run freely, back off and look at the thread.' },
+      tighten(isPlastic, hasWasher),
+      {
+        text: 'Stop where it faces as it must: never turn back to line it up, that breaks the seal.',
+        figure: { label: 'Goes in', mm: takeUp.mm, tolerance: takeUp.tolerance, basis: takeUp.basis },
+      },
+    ],
+    inspection: hasWasher
+      ? ['nut square, washer in its seat', 'facing as needed']
+      : ['one to three threads showing', 'facing as needed', 'no crack in a plastic end'],
+    spoils: [
+      'NPT and BSP together',
+      'turned back to line it up',
+      'no back-hold',
+      ...(isPlastic
+        ? ['a pipe wrench on plastic', 'a plastic female on a tight taper male']
+        : ['soldered after it was taped']),
+    ],
+    apart: hasWasher ? 'Undo the nut; a new washer each time.' : 'Unscrew with back-hold; clean and seal afresh.',
+    cautions: [...(isPlastic ? [plasticCaution] : []), waterCaution],
+  }
+}

@@ -1,0 +1,34 @@
+import { waterCaution, type JointFigures, type Procedure, type StepFigure } from '../procedure'
+
+/** The most wraps of tape that a thread takes, by the outside diameter of its pipe in mm; typical. */
+export const mostWraps = (od: number): number => (od <= 34 ? 4 : 6)
+
+/** How many wraps of tape a thread takes, by the outside diameter of its pipe in mm. */
+export const tapeWraps = (od: number): StepFigure => ({
+  label: 'Tape',
+  text: `${mostWraps(od) - 1} to ${mostWraps(od)} wraps`,
+  basis: 'typical',
+})
+
+export function thread({ pipe }: JointFigures): Procedure {
+  return {
+    tools: ['two pipe wrenches', 'wire brush'],
+    consumables: ['thread tape or paste'],
+    steps: [
+      { text: 'Look at the thread: clean, whole, no cross-cut. Try it by hand for two turns, and take it off again.' },
+      {
+        text: 'Brush the thread clean. Tape clockwise as seen from the end, starting one thread back.',
+        figure: tapeWraps(pipe.od),
+      },
+      { text: 'Start it by hand: where it does not run freely, back off and look at the thread.' },
+      {
+        text: 'Hand-tight, then with the wrench, and hold back on the old pipe.',
+        figure: { label: 'Turn', text: '1½ to 3 turns', basis: 'typical' },
+      },
+    ],
+    inspection: ['one to three threads showing', 'facing as needed'],
+    spoils: ['tape wound against the thread', 'no back-hold on old steel', 'a plastic female on a metal male'],
+    apart: 'Unscrew with back-hold; clean and seal afresh.',
+    cautions: [waterCaution],
+  }
+}

@@ -1,0 +1,28 @@
+import { fixed, sentence } from '../../quantity/message'
+import { atLeast, atMost, fall, raisedTo, testProfile } from '../profile'
+
+const hold = 600
+
+export const en806a = testProfile({
+  meta: {
+    id: 'en806-a',
+    name: 'Rigid pipe (EN 806-4 A)',
+    statement: 'At 1.1 times the design pressure the pressure does not drop in 10 minutes.',
+    why: 'Rigid pipe gives nothing: what leaks shows at once.',
+    basis: 'standard',
+    media: ['water'],
+    steps: [
+      { does: 'raise', seconds: 0, bar: (design) => 1.1 * design },
+      { does: 'hold', seconds: hold, bar: (design) => 1.1 * design },
+    ],
+    stillFrom: 0,
+    messages: {
+      raised: sentence({ bar: 11 }, ({ bar }, say) => `raised to at least ${say.testPressure(bar)}`),
+      drop: fixed('no drop in 10 minutes'),
+    },
+  },
+  limits: ({ readings, design }, say) => [
+    say('raised', atLeast(raisedTo(readings, 0), 1.1 * design), { bar: 1.1 * design }),
+    say('drop', atMost(fall(readings, 0, hold), 0)),
+  ],
+})

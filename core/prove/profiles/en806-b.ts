@@ -1,0 +1,36 @@
+import { fixed, sentence } from '../../quantity/message'
+import { atLeast, atMost, fall, raisedTo, testProfile } from '../profile'
+
+const [toppingUp, hold] = [1800, 1800]
+/** After it was lowered the gauge is given so long to come to rest, in seconds. */
+const rest = 60
+
+export const en806b = testProfile({
+  meta: {
+    id: 'en806-b',
+    name: 'Elastic pipe (EN 806-4 B)',
+    statement:
+      'At 1.1 times the design pressure for 30 minutes, topped up; then lowered to half of the design pressure, and for 30 minutes it does not fall.',
+    why: 'Plastic gives way for a while under a new pressure; lowered, it draws together again, and a fall is water that is lost.',
+    basis: 'standard',
+    media: ['water'],
+    steps: [
+      { does: 'raise', seconds: 0, bar: (design) => 1.1 * design },
+      { does: 'top up', seconds: toppingUp, bar: (design) => 1.1 * design },
+      { does: 'lower', seconds: 0, bar: (design) => 0.5 * design },
+      { does: 'hold', seconds: hold, bar: (design) => 0.5 * design },
+    ],
+    stillFrom: toppingUp + rest,
+    messages: {
+      raised: sentence(
+        { bar: 11 },
+        ({ bar }, say) => `raised to at least ${say.testPressure(bar)}, and topped up for 30 minutes`,
+      ),
+      drop: fixed('lowered to half of the design pressure, it does not fall in 30 minutes'),
+    },
+  },
+  limits: ({ readings, design }, say) => [
+    say('raised', atLeast(raisedTo(readings, 0), 1.1 * design), { bar: 1.1 * design }),
+    say('drop', atMost(fall(readings, toppingUp + rest, toppingUp + hold), 0)),
+  ],
+})

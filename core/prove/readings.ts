@@ -1,0 +1,141 @@
+/** What a gauge showed, and a thermometer where there was one. */
+export interface Reading {
+  readonly seconds: number
+  /** Gauge pressure. */
+  readonly bar: number
+  readonly celsius?: number | undefined
+}
+
+/** Readings brought together: so many at once, their means. */
+export interface Bin extends Reading {
+  readonly count: number
+}
+
+const median = (of: readonly number[]): number => [...of].sort((a, b) => a - b)[Math.floor(of.length / 2)] ?? 0
+
+/** A gauge that lets go shows nothing for a moment: less than this share of what it shows about it. */
+const dropOut = 0.3
+/** What falls by more than this share from one reading to the next may be empty at the one after. */
+const runs = 0.3
+const about = 2
+
+/**
+ * The readings in order of time without those in which the gauge let go.
+ *
+ * @remarks for instance: 6.0, 6.0, 0.0, 5.9, 5.9: the third is left out
+ */
+export function soundReadings(readings: readonly Reading[]): Reading[] {
+  const ordered = [...readings].sort((a, b) => a.seconds - b.seconds)
+  return ordered.filter(({ bar }, at) => {
+    const before = ordered.slice(Math.max(0, at - about), at).map((of) => of.bar)
+    const later = ordered.slice(at + 1, at + 1 + about).map((of) => of.bar)
+    if (bar >= dropOut * median([...before, ...later])) return true
+    // What stays down has lost its water; a gauge that let go comes back, and at the very end it fell from nowhere.
+    if (later.length > 0) return later.every((next) => next <= 2 * bar + 0.01)
+    return before.length < about || before[1]! < (1 - runs) * before[0]!
+  })
+}
+
+/** A rise of so much between two readings is somebody who pumps, in bar. */
+const pumped = 0.3
+
+/** The readings since somebody last pumped the pressure up. */
+export function sinceRaised(readings: readonly Reading[]): Reading[] {
+  const last = readings.findLastIndex(
+    ({ bar, seconds, celsius }, at) =>
+      at > 0 &&
+      bar - readings[at - 1]!.bar > pumped &&
+      seconds - readings[at - 1]!.seconds < 120 &&
+      Math.abs((celsius ?? 0) - (readings[at - 1]!.celsius ?? 0)) < 0.1,
+  )
+  return readings.slice(Math.max(0, last))
+}
+
+/** A gauge that never moves may have steps as coarse as this, in bar. */
+const coarsest = 0.05
+/** A finer step than this is none that matters, in bar. */
+const finest = 0.003
+
+/** The gauge's smallest step that shows, in bar; 0 where it shows none. */
+function stepOf(readings: readonly Reading[]): number {
+  const values = [...new Set(readings.map(({ bar }) => Math.round(bar * 1e5) / 1e5))].sort((a, b) => a - b)
+  if (values.length === 1) return coarsest
+  const steps = values.slice(1).map((bar, at) => bar - values[at]!)
+  const least = Math.min(...steps)
+  // A step shows where all differences are whole numbers of it.
+  const isStep = steps.every((step) => Math.abs(step / least - Math.round(step / least)) < 0.05)
+  return isStep && least >= finest ? least : 0
+}
+
+/** Scatter of a single gauge is never taken to be less, in bar. */
+const leastScatter = 0.002
+
+/** How a gauge errs: the scatter of a reading, and its step, in bar. */
+export interface GaugeError {
+  readonly scatter: number
+  readonly step: number
+}
+
+/** How the gauge errs, by what is left of each reading against the line through its neighbours, and by the steps in which it shows. */
+export function gaugeErrorOf(readings: readonly Reading[]): GaugeError {
+  const left = readings.slice(1, -1).map(({ bar, seconds }, at) => {
+    const [before, after] = [readings[at]!, readings[at + 2]!]
+    const share = (seconds - before.seconds) / (after.seconds - before.seconds || 1)
+    return Math.abs(bar - before.bar - share * (after.bar - before.bar))
+  })
+  const scatter = median(left) / 0.6745 / Math.sqrt(1.5)
+  return {
+    scatter: Math.max(leastScatter, left.length >= 5 ? Math.min(scatter, 0.2) : 0.01),
+    step: stepOf(readings),
+  }
+}
+
+/**
+ * How the errors of two bins hang together, in bar²: what scatters does not, and a mean has less of it; what a step hides
+ * is the same as long as the gauge shows the same.
+ */
+export function gaugeCovariance({ scatter, step }: GaugeError, a: Bin, b: Bin): number {
+  const own = a === b ? scatter ** 2 / a.count : 0
+  if (step === 0) return own
+  // A gauge that scatters over its steps averages them out.
+  const hidden = (step ** 2 / 12) * Math.exp(-((scatter / step) ** 2))
+  return own + hidden * Math.exp(-Math.abs(a.bar - b.bar) / step)
+}
+
+/** What is left of the first pressure where nothing more can be told, as a share of it. */
+const empty = 0.04
+/** Within a bin the pressure changes by no more than this share of its whole change: a mean of a bend is off it. */
+const steepest = 1 / 18
+
+/**
+ * Readings brought together, about so many bins: the first one, from which all is reckoned, stands alone; where the
+ * pressure runs, bins are short. What comes once the pipe is empty is left out.
+ */
+export function binned(readings: readonly Reading[], most: number): Bin[] {
+  const first = readings[0]!
+  const emptied = readings.findIndex(({ bar }) => bar < empty * first.bar)
+  const told = emptied < 0 ? readings : readings.slice(0, Math.max(4, emptied + 1))
+  const all = told.map(({ bar }) => bar)
+  const range = Math.max(...all) - Math.min(...all)
+  const size = Math.ceil((told.length - 1) / (most / 2))
+  const bins: Bin[] = [{ ...first, count: 1 }]
+  for (let from = 1; from < told.length;) {
+    let to = from + 1
+    while (to < told.length && to - from < size && Math.abs(told[to]!.bar - told[from]!.bar) <= range * steepest)
+      to += 1
+    bins.push(meanOf(told.slice(from, to)))
+    from = to
+  }
+  return bins
+}
+
+function meanOf(those: readonly Reading[]): Bin {
+  const mean = (of: readonly number[]) => of.reduce((sum, value) => sum + value, 0) / of.length
+  const warm = those.flatMap(({ celsius }) => (celsius === undefined ? [] : [celsius]))
+  return {
+    seconds: mean(those.map(({ seconds }) => seconds)),
+    bar: mean(those.map(({ bar }) => bar)),
+    celsius: warm.length > 0 ? mean(warm) : undefined,
+    count: those.length,
+  }
+}

@@ -1,0 +1,37 @@
+import { describe, expect, it } from 'vitest'
+import {
+  flowIn,
+  flowOut,
+  formatFlow,
+  formatPressure,
+  formatSpeed,
+  formatVolume,
+  speedIn,
+  speedOut,
+} from './format-water'
+
+describe('figures of water', () => {
+  it('a flow is typed in litres or gallons a minute: 5 gal/min are 18.93 l/min', () => {
+    expect(flowIn(5, 'imperial')).toBeCloseTo(18.927, 3)
+    expect(flowOut(18.927, 'imperial')).toBeCloseTo(5, 3)
+    expect([flowIn(5, 'metric'), flowOut(5, 'metric')]).toEqual([5, 5])
+  })
+
+  it('a speed of 8 ft/s is 2.4384 m/s', () => {
+    expect(speedIn(8)).toBeCloseTo(2.4384, 9)
+    expect(speedOut(2.4384)).toBeCloseTo(8, 9)
+  })
+
+  it('is told with no more digits than it has', () => {
+    expect([0, 0.5, 9.994, 42.26, 812.4].map((litres) => formatVolume(litres, 'metric'))).toEqual([
+      '0 l',
+      '0.50 l',
+      '9.99 l',
+      '42.3 l',
+      '812 l',
+    ])
+    expect([formatFlow(20, 'metric'), formatFlow(20, 'imperial')]).toEqual(['20.0 l/min', '5.28 gal/min'])
+    expect([formatSpeed(2.4384, 'metric'), formatSpeed(2.4384, 'imperial')]).toEqual(['2.4 m/s', '8.0 ft/s'])
+    expect([formatPressure(100, 'metric'), formatPressure(100, 'imperial')]).toEqual(['100.0 kPa', '14.5 psi'])
+  })
+})

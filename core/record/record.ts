@@ -1,0 +1,114 @@
+import type { Catalogue } from '../catalogue/catalogue'
+import type { MethodId } from '../catalogue/method'
+import { whatMeets } from '../build/what-meets'
+import type { Job } from '../job/job'
+import { effectiveEntries, siteState, type SiteState } from '../log/site-state'
+import type { Entry } from '../log/entry'
+import type { Plan } from '../plan/types'
+import type { ProofAnswer } from '../prove/prove'
+import { namesOf } from '../run/names'
+import { missingOf, type Missing } from './missing'
+
+export interface RecordedJoint {
+  readonly id: string
+  readonly number: number
+  readonly where: string
+  readonly pipe: string
+  readonly method: MethodId
+  /** mm that it is planned to go in; null where that is not known. */
+  readonly insertion: number | null
+  readonly made: SiteState['joints'][string]['made']
+  readonly inspected: SiteState['joints'][string]['inspected']
+  readonly changed: SiteState['joints'][string]['changed']
+  readonly photos: readonly string[]
+}
+
+export interface RecordedTest {
+  readonly id: string
+  readonly begun: Entry
+  readonly ended: Entry | null
+  readonly readings: SiteState['tests'][string]['readings']
+  readonly proof: ProofAnswer | null
+}
+
+/** What is handed over: what was made, by whom, how it was tested, with what it lacks at its head. */
+export interface JobRecord {
+  readonly format: 'jolvet-record'
+  readonly version: 1
+  readonly missing: readonly Missing[]
+  readonly job: { readonly id: string; readonly title: string; readonly version: number; readonly profile: string }
+  /** Everybody who wrote something down. */
+  readonly people: readonly string[]
+  readonly joints: readonly RecordedJoint[]
+  readonly tests: readonly RecordedTest[]
+  readonly materials: {
+    readonly fittings: Plan['fittings']
+    readonly sundries: Plan['sundries']
+    readonly supplies: Plan['supplies']
+    readonly pipe: readonly { readonly label: string; readonly mm: number }[]
+  }
+  readonly parts: SiteState['parts']
+  readonly water: readonly Entry[]
+  readonly covered: readonly Entry[]
+  readonly photos: readonly Entry[]
+  readonly notes: readonly Entry[]
+  /** What the plan itself warns of. */
+  readonly cautions: Plan['checks']
+  readonly handedOver: Entry | null
+}
+
+/** What the readings of each test say, by its id: worked out beforehand, since it takes longer than all else. */
+export type Proofs = ReadonlyMap<string, ProofAnswer>
+
+const testsOf = (state: SiteState, proofs: Proofs): RecordedTest[] =>
+  Object.entries(state.tests).flatMap(([id, { begun, ended, readings }]) =>
+    begun ? [{ id, begun, ended, readings, proof: proofs.get(id) ?? null }] : [],
+  )
+
+function pipeUsed(catalogue: Catalogue, plan: Plan): JobRecord['materials']['pipe'] {
+  const used = new Map<string, number>()
+  for (const { pipe, cut } of plan.pieces) used.set(pipe, (used.get(pipe) ?? 0) + (cut ?? 0))
+  return [...used].map(([pipe, mm]) => ({ label: catalogue.pipe(pipe)?.label ?? pipe, mm: Math.round(mm) }))
+}
+
+/** The record of a job: a pure function of its plan, of what was written down, and of what the gauge’s readings say. */
+export function recordOf(
+  catalogue: Catalogue,
+  { id, version, job }: { readonly id: string; readonly version: number; readonly job: Job },
+  plan: Plan,
+  entries: readonly Entry[],
+  proofs: Proofs,
+): JobRecord {
+  const state = siteState(plan, entries)
+  const names = namesOf(job)
+  return {
+    format: 'jolvet-record',
+    version: 1,
+    missing: missingOf(plan, state),
+    job: { id, title: job.title, version, profile: job.own?.name ?? job.profile },
+    people: [...new Set(effectiveEntries(entries).map(({ by }) => by))].sort(),
+    joints: plan.joints.map((joint) => ({
+      id: joint.id,
+      number: joint.number,
+      where: `${names.get(joint.run)!.run}, ${names.get(joint.run)!.node(joint.node)}, ${whatMeets(joint)}`,
+      pipe: catalogue.pipe(joint.pipe)?.label ?? joint.pipe,
+      method: joint.method,
+      insertion: joint.insertion,
+      ...state.joints[joint.id]!,
+    })),
+    tests: testsOf(state, proofs),
+    materials: {
+      fittings: plan.fittings,
+      sundries: plan.sundries,
+      supplies: plan.supplies,
+      pipe: pipeUsed(catalogue, plan),
+    },
+    parts: state.parts,
+    water: state.water,
+    covered: state.covered,
+    photos: state.photos,
+    notes: state.notes,
+    cautions: plan.checks,
+    handedOver: state.handedOver,
+  }
+}

@@ -1,0 +1,188 @@
+import type { Catalogue } from '../catalogue/catalogue'
+import type { MethodId } from '../catalogue/method'
+import type { Pipe } from '../catalogue/pipe'
+import { isLeastDepth, type Socket } from '../catalogue/socket'
+import { partFittings, type PartEnd, type PartFitting } from '../catalogue/part'
+import { halfOf, lengthBetween } from '../catalogue/part-length'
+import { reducingTakeOff } from '../catalogue/reducing-body'
+import type { Leg, Node, Run } from '../job/job'
+import type { Figure } from '../quantity/basis'
+import type { Message } from '../quantity/message'
+import { chainLengthOf } from '../catalogue/chain-length'
+import { branchOf, turnAt, type Arm, type Layout } from './layout'
+import { missing } from './missing'
+
+/** One end of a piece: what it goes into there, how far, and what that takes off its length. */
+export interface PieceEnd {
+  readonly node: string
+  /** null at an open end: the pipe just stops. */
+  readonly method: MethodId | null
+  readonly socket: Socket | undefined
+  /** null where no figure is known and the part must be measured. */
+  readonly insertion: Figure | null
+  readonly takeOff: Figure | null
+  /** The depth is the least that the standard asks for: the socket itself may be deeper, and nothing of it can be spared. */
+  readonly isLeastDepth: boolean
+  /** Why a figure is missing; null when none is. */
+  readonly missing: Message | null
+}
+
+/** Nothing is taken off: as sure as the length that the user measured. */
+const none: Figure = { mm: 0, tolerance: 0, basis: 'measured' }
+const angleTolerance = 1
+/** ± of either end of a gap that is left under a slip coupling, in mm. */
+const gapTolerance = 1
+const isAbout = (value: number | null, angle: number): boolean =>
+  value !== null && Math.abs(value - angle) <= angleTolerance
+
+interface Found {
+  readonly takeOff: Figure | null
+  readonly missing: Message | null
+}
+const unknown = (why: Message): Found => ({ takeOff: null, missing: why })
+
+const isPart = (kind: string): kind is PartFitting => (partFittings as readonly string[]).includes(kind)
+
+/** The one fitting that a plain node stands for, or why there is none. */
+function kindAt(node: Node, arms: readonly Arm[], leg: string): { kind: PartFitting; end: PartEnd } | Message {
+  if (node.kind === 'tee') {
+    const branch = branchOf(arms)
+    // Its run is in line, and its branch still to be drawn.
+    if (!branch && isAbout(turnAt(arms), 0)) return { kind: 'tee', end: 'run' }
+    if (!branch) return missing('no tee')
+    return { kind: 'tee', end: branch.leg.id === leg ? 'branch' : 'run' }
+  }
+  if (node.kind === 'elbow') {
+    const turn = turnAt(arms)
+    if (turn === null) return missing('no elbow')
+    if (isAbout(turn, 90)) return { kind: 'elbow-90', end: 'either' }
+    if (isAbout(turn, 45)) return { kind: 'elbow-45', end: 'either' }
+    return missing('no such angle', { turn })
+  }
+  if (node.kind === 'coupling' && !isAbout(turnAt(arms), 0)) return missing('not in line')
+  if (isPart(node.kind)) return { kind: node.kind, end: 'either' }
+  return { kind: 'coupling', end: 'either' }
+}
+
+/** What stands between two pipes that may be of two sizes: it is told by both. */
+const between: ReadonlySet<PartFitting> = new Set(['coupling', 'reducer', 'adapter'])
+
+function measuredTakeOff(node: Node, arms: readonly Arm[], leg: string): Figure | null {
+  const { measured } = node
+  if (!measured) return null
+  const isBranch = node.kind === 'tee' && branchOf(arms)?.leg.id === leg
+  const mm = isBranch ? measured.branchTakeOff : measured.takeOff
+  return mm === undefined ? null : { mm, tolerance: measured.tolerance, basis: 'measured' }
+}
+
+/** The sockets of a fitting, each size once: one, or more where pipes of several sizes meet in it. */
+function sizesAt(catalogue: Catalogue, run: Run, arms: readonly Arm[], socket: Socket): Socket[] {
+  const sizes = new Set([socket])
+  for (const { leg } of arms) {
+    const pipe = catalogue.pipe(leg.pipe ?? run.pipe)
+    const other = pipe && catalogue.socketFor(socket.method, pipe)
+    if (other) sizes.add(other)
+  }
+  return [...sizes]
+}
+
+function findTakeOff(
+  catalogue: Catalogue,
+  run: Run,
+  node: Node,
+  arms: readonly Arm[],
+  leg: string,
+  socket: Socket | undefined,
+): Found {
+  const measured = measuredTakeOff(node, arms, leg)
+  if (measured) return { takeOff: measured, missing: null }
+  if (node.kind === 'slip-coupling' && node.gap !== undefined)
+    return { takeOff: { mm: node.gap / 2, tolerance: gapTolerance, basis: 'measured' }, missing: null }
+  if (node.kind === 'cap') return { takeOff: none, missing: null }
+  if (node.kind === 'tie-in' && !node.chain && !takesBoth(catalogue, node, socket)) {
+    return unknown(missing('not chosen'))
+  }
+  if (node.chain) {
+    const whole = chainLengthOf(catalogue, node.chain.fittings)
+    if (!whole) return unknown(missing('chain'))
+    // A tie-in stands where the existing pipe stops; between two legs the node is the middle of what stands there.
+    return { takeOff: node.kind === 'tie-in' ? whole : halfOf(whole), missing: null }
+  }
+  if (!socket) return unknown(missing('no socket'))
+  const at = kindAt(node, arms, leg)
+  if ('rule' in at) return unknown(at)
+  const sizes = sizesAt(catalogue, run, arms, socket)
+  const takeOff =
+    sizes.length > 1 ? twoSizesTakeOff(catalogue, socket, sizes, at) : catalogue.takeOff(socket, at.kind, at.end)
+  return takeOff
+    ? { takeOff, missing: null }
+    : unknown(missing('no take-off', { socket: socket.label, fitting: at.kind }))
+}
+
+/** The take-off where pipes of several sizes meet: a tee or elbow is told by its largest, a reducer by both ends. */
+function twoSizesTakeOff(
+  catalogue: Catalogue,
+  socket: Socket,
+  sizes: readonly Socket[],
+  { kind, end }: { readonly kind: PartFitting; readonly end: PartEnd },
+): Figure | null {
+  if (!between.has(kind)) return reducingTakeOff(catalogue, socket, sizes, kind, end)
+  const own = catalogue.ownTakeOff(socket, kind, end)
+  const whole = lengthBetween(sizes[0]!, sizes[1]!)
+  return own ?? (whole && halfOf(whole))
+}
+
+/** Whether a plain coupling of the run's own size also takes the tie-in's existing pipe. */
+export function takesBoth(catalogue: Catalogue, node: Node, socket: Socket | undefined): boolean {
+  if (node.existing === undefined) return true
+  const existing = catalogue.pipe(node.existing)
+  return (
+    existing !== undefined && socket !== undefined && catalogue.socketFor(socket.method, existing)?.id === socket.id
+  )
+}
+
+function findInsertion(node: Node, socket: Socket | undefined): Figure | null {
+  const { measured } = node
+  if (measured?.insertion !== undefined)
+    return { mm: measured.insertion, tolerance: measured.tolerance, basis: 'measured' }
+  return socket?.insertion ?? null
+}
+
+/**
+ * The method of the joint between a node and the pipe of a leg: where fittings change from one pipe to another, the
+ * leg that comes to the node is joined by the first method, and the one that goes on by the last.
+ */
+export function methodAt(node: Node, runMethod: MethodId, leg?: Leg): MethodId {
+  const arrives = node.kind !== 'tie-in' && leg?.to === node.id
+  return node.method ?? node.chain?.joints[arrives ? 0 : 1] ?? runMethod
+}
+
+/** What a leg's pipe meets at one of its nodes. Take-offs are from the node's centre; a cap's is from its stop, an open end takes nothing. */
+export function pieceEnd(catalogue: Catalogue, layout: Layout, nodeId: string, leg: string, pipe: Pipe): PieceEnd {
+  const node = layout.node.get(nodeId)!
+  if (node.kind === 'open') {
+    return {
+      node: nodeId,
+      method: null,
+      socket: undefined,
+      insertion: none,
+      takeOff: none,
+      isLeastDepth: false,
+      missing: null,
+    }
+  }
+  const arms = layout.arms.get(nodeId) ?? []
+  const method = methodAt(node, layout.run.method, arms.find((arm) => arm.leg.id === leg)?.leg)
+  const socket = catalogue.socketFor(method, pipe)
+  const found = findTakeOff(catalogue, layout.run, node, arms, leg, socket)
+  const insertion = findInsertion(node, socket)
+  return {
+    node: nodeId,
+    method,
+    socket,
+    insertion,
+    takeOff: found.takeOff,
+    isLeastDepth: insertion !== null && insertion === socket?.insertion && isLeastDepth(socket),
+    missing: found.missing ?? (insertion ? null : missing('no depth')),
+  }
+}

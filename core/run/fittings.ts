@@ -1,0 +1,44 @@
+import type { Catalogue } from '../catalogue/catalogue'
+import { methods, type MethodId } from '../catalogue/method'
+import type { Leg, Node, Run } from '../job/job'
+import { nodeWord } from '../job/node-legs'
+import { methodAt } from './end'
+import { branchOf, turnAt, type Arm, type Layout } from './layout'
+
+interface Sized {
+  readonly size: string
+  readonly od: number
+}
+
+function sizeOf(catalogue: Catalogue, run: Run, leg: Leg, method: MethodId): Sized {
+  const pipe = catalogue.pipe(leg.pipe ?? run.pipe)!
+  return { size: catalogue.socketFor(method, pipe)?.size ?? pipe.nominal, od: pipe.od }
+}
+
+/** Sizes as the trade says them: run first with its larger end first, then the branch; equal sizes once. */
+function sizesText(runEnds: readonly Sized[], branch: Sized | null): string {
+  const [larger, smaller = larger] = [...runEnds].sort((a, b) => b.od - a.od)
+  if (!larger || !smaller) return branch?.size ?? ''
+  const reduced = smaller.size !== larger.size
+  if (!branch) return reduced ? `${larger.size} × ${smaller.size}` : larger.size
+  if (reduced) return `${larger.size} × ${smaller.size} × ${branch.size}`
+  return branch.size === larger.size ? larger.size : `${larger.size} × ${branch.size}`
+}
+
+const angleText = (arms: readonly Arm[]): string => {
+  const turn = turnAt(arms)
+  return turn === null ? '' : ` ${Math.round(turn)}°`
+}
+
+/** What is asked for at the counter for one node; nothing for an open end or a bend. */
+export function fittingLabels(catalogue: Catalogue, layout: Layout, node: Node): string[] {
+  if (node.kind === 'open' || node.kind === 'bend') return []
+  if (node.fitting) return [node.fitting]
+  const arms = layout.arms.get(node.id) ?? []
+  const method = methodAt(node, layout.run.method)
+  const branch = node.kind === 'tee' ? branchOf(arms) : null
+  const sized = (arm: Arm) => sizeOf(catalogue, layout.run, arm.leg, method)
+  const sizes = sizesText(arms.filter((arm) => arm !== branch).map(sized), branch ? sized(branch) : null)
+  const what = node.kind === 'tie-in' ? 'coupling' : nodeWord(node.kind)
+  return [`${sizes} ${methods[method].fitting} ${what}${node.kind === 'elbow' ? angleText(arms) : ''}`.trim()]
+}

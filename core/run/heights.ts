@@ -1,0 +1,23 @@
+import type { Layout } from './layout'
+
+/** A node that is to stand at a height, and does not. */
+export interface HeightError {
+  readonly node: string
+  /** Wanted, in mm up from where the run starts. */
+  readonly height: number
+  /** Wanted less computed: more than 0 where it stands too low. */
+  readonly by: number
+}
+
+/** Lengths are kept to thousandths; what is nearer than this stands right. */
+export const nearHeight = 0.01
+
+/** Nodes of a run that miss the height that is fixed for them. */
+export function heightErrors({ run, places }: Layout): HeightError[] {
+  return run.nodes.flatMap(({ id, height }): HeightError[] => {
+    const place = places.get(id)
+    if (height === undefined || !place) return []
+    const by = Math.round((height - place[2]) * 1000) / 1000
+    return Math.abs(by) > nearHeight ? [{ node: id, height, by }] : []
+  })
+}

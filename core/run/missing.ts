@@ -1,0 +1,25 @@
+import { fixed, messagesOf, sentence } from '../quantity/message'
+
+/** Why a piece has no cut length, and what to do about it. */
+export const missingFigure = {
+  id: 'unknown-figure',
+  messages: {
+    'no tee': fixed('a tee has three legs, two of them in line'),
+    'no elbow': fixed('an elbow has two legs'),
+    'no such angle': sentence({ turn: 60 }, ({ turn }) => `no elbow turns ${Math.round(turn)}°: 90 and 45 are made`),
+    'not in line': fixed('a coupling has two legs in line'),
+    'not chosen': fixed('what joins the existing pipe to the new one is not chosen yet: see Join'),
+    chain: fixed('the take-off of the fittings chosen here is not in the catalogue: measure it'),
+    'no socket': fixed('no fitting of this method takes this pipe'),
+    'no take-off': sentence(
+      { socket: '22 solder', fitting: 'elbow-90' },
+      ({ socket, fitting }) => `no take-off of a ${socket} ${fitting} is in the catalogue: measure it`,
+    ),
+    'no depth': fixed('the insertion depth is not in the catalogue: measure it'),
+    'bend in line': fixed('a bend has two legs that are not in line'),
+    'pipe changes': fixed('the pipe changes in a bend: put what joins the two beside it'),
+    'no radius': fixed('the radius of a bend is not known: enter it'),
+  },
+} as const
+
+export const missing = messagesOf(missingFigure)

@@ -1,0 +1,31 @@
+import type { Leg, Node } from '../job/job'
+import type { Arm, Layout } from './layout'
+
+/** Pipe that goes in; all other is there already, whether it stays or comes out. */
+export const isNewLeg = ({ state }: Leg): boolean => state === undefined
+/** Pipe that is there and stays. */
+export const isExistingLeg = ({ state }: Leg): boolean => state === 'existing'
+
+/**
+ * Whether what stands at a node goes in: as it is said, else where any new pipe meets it, or nothing does.
+ *
+ * @remarks for instance: a tee between two legs of existing pipe with a new branch goes in; an elbow between two existing legs is there
+ */
+export const isNewFitting = ({ state }: Node, arms: readonly Arm[]): boolean =>
+  state ? state === 'new' : arms.length === 0 || arms.some(({ leg }) => isNewLeg(leg))
+
+/** An end of existing pipe that goes into a fitting that is put in. */
+export interface ExistingEnd {
+  readonly leg: Leg
+  readonly node: Node
+}
+
+/** The ends of existing pipe that are joined anew, in the order of the legs. */
+export function existingEnds({ run, node, arms }: Layout): ExistingEnd[] {
+  return run.legs.filter(isExistingLeg).flatMap((leg) =>
+    [leg.from, leg.to].flatMap((id): ExistingEnd[] => {
+      const there = node.get(id)
+      return there && there.kind !== 'open' && isNewFitting(there, arms.get(id) ?? []) ? [{ leg, node: there }] : []
+    }),
+  )
+}

@@ -1,0 +1,123 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
+import { methodIds, type MethodId } from '../catalogue/method'
+import { pipeId } from '../sample-run'
+import { faultsOf, type FaultId } from './faults'
+import { sectionOf } from './section'
+
+const copper22 = catalogue.pipe(pipeId('EN 1057', '22', 0.9))!
+const pex = catalogue.pipe(pipeId('ASTM F876', '1/2', 'pex-b'))!
+const section = (home: number, faults: FaultId[] = [], method: 'push-fit' | 'crimp' = 'push-fit') =>
+  sectionOf({ pipe: method === 'crimp' ? pex : copper22, method, depth: 24, home, faults: new Set(faults) })
+const reached = (home: number) =>
+  section(home)
+    .stations.filter((at) => at.reached)
+    .map(({ name }) => name)
+
+describe('the drawn section', () => {
+  it('reaches the seal, then the grip, then the stop', () => {
+    expect([reached(0), reached(9), reached(16), reached(24)]).toEqual([
+      [],
+      ['seal'],
+      ['seal', 'grip'],
+      ['seal', 'grip', 'stop'],
+    ])
+    expect(section(24).says).toContain('Home')
+    expect(section(16).says).toContain('not yet: at the stop')
+  })
+
+  it('solder, cement and sealed thread fill as far as the pipe is in, and nothing where it is not', () => {
+    const fill = (method: 'solder' | 'press-metal', home: number) =>
+      sectionOf({ pipe: copper22, method, depth: 15, home, faults: new Set() }).parts.filter(
+        ({ part }) => part === 'filler',
+      )
+    expect(fill('solder', 0)).toEqual([])
+    expect(Math.max(...fill('solder', 9)[0]!.points.map(([x]) => x))).toBe(9)
+    expect(fill('press-metal', 9)).toEqual([])
+  })
+
+  it('is to scale: wall, diameter and mark are the figures', () => {
+    const { parts, mark, stations } = section(20)
+    const wall = parts.find(({ part }) => part === 'pipe')!.points
+    expect(Math.max(...wall.map(([, y]) => y))).toBe(11)
+    expect(Math.min(...wall.map(([, y]) => y))).toBeCloseTo(11 - 0.9)
+    expect(Math.max(...wall.map(([x]) => x))).toBe(20)
+    // Four millimetres short: the mark stands four millimetres outside the mouth.
+    expect(mark).toBe(-4)
+    expect(stations.at(-1)).toMatchObject({ name: 'stop', at: 24 })
+  })
+
+  it('every method on every size: nothing outside the drawing, a closed outline, stations in order', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...methodIds),
+        fc.constantFrom(...catalogue.pipes),
+        fc.double({ min: 8, max: 60, noNaN: true }),
+        fc.double({ min: 0, max: 1, noNaN: true }),
+        (method, pipe, depth, part) => {
+          const drawn = sectionOf({ pipe, method, depth, home: depth * part, faults: new Set() })
+          for (const { points } of drawn.parts) {
+            expect(points.length).toBeGreaterThanOrEqual(3)
+            for (const [x, y] of points) {
+              expect(x).toBeGreaterThanOrEqual(drawn.from - 1e-6)
+              expect(y).toBeGreaterThanOrEqual(0)
+              expect(y).toBeLessThanOrEqual(drawn.out)
+            }
+          }
+          const at = drawn.stations.map((station) => station.at)
+          expect(at).toEqual(at.toSorted((a, b) => a - b))
+        },
+      ),
+    )
+  })
+
+  it('faults are drawn and said: a ring at the end, an insert that is missing or should not be there', () => {
+    const ringEnd = (faults: FaultId[]) => {
+      const { points } = section(24, faults, 'crimp').parts.find(({ part }) => part === 'ring')!
+      return 24 - Math.max(...points.map(([x]) => x))
+    }
+    expect([ringEnd([]), ringEnd(['ring too near']), ringEnd(['ring too far'])]).toEqual([4.5, 0.5, 9])
+    expect(section(24, ['insert in metal']).parts.some(({ part }) => part === 'insert')).toBe(true)
+    expect(section(24).parts.some(({ part }) => part === 'insert')).toBe(false)
+    expect(section(24, ['burr']).says).toContain('shaves the seal')
+    expect(faultsOf('push-fit', pex).map(({ id }) => id)).toContain('no insert')
+    expect(faultsOf('solder', copper22).map(({ id }) => id)).not.toContain('burr')
+  })
+
+  it('plastic has its insert wherever it is gripped from outside, but for CPVC in push-fit; metal has none', () => {
+    const cpvc = catalogue.pipes.find(({ material }) => material === 'cpvc')!
+    const has = (method: MethodId, pipe: typeof pex) =>
+      sectionOf({ pipe, method, depth: 24, home: 24, faults: new Set() }).parts.some(({ part }) => part === 'insert')
+    for (const method of ['push-fit', 'compression', 'compression-pe'] as const) expect(has(method, pex)).toBe(true)
+    expect([has('push-fit', cpvc), has('compression', cpvc)]).toEqual([false, true])
+    expect([has('push-fit', copper22), has('compression', copper22), has('solder', copper22)]).toEqual([
+      false,
+      false,
+      false,
+    ])
+  })
+
+  it('a slip coupling has no stop: the pipe could go on, and its mark is what tells', () => {
+    const of = (slips: boolean) =>
+      sectionOf({ pipe: copper22, method: 'solder', depth: 15.4, home: 15.4, faults: new Set(), slips })
+    expect(
+      of(true)
+        .stations.map(({ name, at }) => [name, at])
+        .at(-1),
+    ).toEqual(['mark', 15.4])
+    expect(of(false).stations.map(({ name }) => name)).toContain('stop')
+    const least = (slips: boolean) => {
+      const fitting = of(slips).parts.find(({ part }) => part === 'fitting')!
+      return Math.min(...fitting.points.map(([, out]) => out))
+    }
+    // Nothing of it stands before the pipe's wall, from 11 outwards.
+    expect(least(true)).toBeGreaterThanOrEqual(11)
+    expect(least(false)).toBeLessThan(11)
+  })
+
+  it('a depth or an end outside its range is refused', () => {
+    expect(() => section(25)).toThrow(RangeError)
+    expect(() => sectionOf({ pipe: pex, method: 'crimp', depth: 0, home: 0, faults: new Set() })).toThrow(RangeError)
+  })
+})

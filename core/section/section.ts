@@ -1,0 +1,143 @@
+import { isPlastic } from '../catalogue/material'
+import type { MethodId } from '../catalogue/method'
+import { boreOf, type Pipe } from '../catalogue/pipe'
+import { barbParts } from './barb'
+import { faultsOf, type Fault, type FaultId } from './faults'
+import { socketParts } from './socket'
+
+export type Point = readonly [number, number]
+export type PartName = 'pipe' | 'fitting' | 'seal' | 'grip' | 'ring' | 'insert' | 'nut' | 'olive' | 'filler' | 'burr'
+
+/** One part cut through, above the axis: the drawing mirrors it below. Points in mm: along from the mouth, and out from the axis. */
+export interface SectionPart {
+  readonly part: PartName
+  readonly points: readonly Point[]
+}
+
+/** Where along the socket something takes hold of the pipe, in mm from the mouth. */
+export interface Station {
+  readonly name: 'seal' | 'grip' | 'stop' | 'mark'
+  readonly at: number
+  readonly text: string
+}
+
+/** What a method's drawing follows from. */
+export interface SectionFigures {
+  readonly pipe: Pipe
+  readonly method: MethodId
+  /** Insertion depth in mm, above 0. */
+  readonly depth: number
+  /** How far the pipe's end is in, in mm from the mouth: 0 to `depth`. */
+  readonly home: number
+  readonly faults: ReadonlySet<FaultId>
+  /** A slip coupling: no stop holds the pipe, its mark alone tells. */
+  readonly slips?: boolean
+}
+
+export interface JointSection {
+  readonly parts: readonly SectionPart[]
+  readonly stations: readonly (Station & { readonly reached: boolean })[]
+  /** Where the depth mark on the pipe stands: at 0 when the pipe is home. */
+  readonly mark: number
+  readonly faults: readonly Fault[]
+  /** What this joint would do as it is drawn, in one sentence. */
+  readonly says: string
+  /** The drawing's limits: along the axis, and out from it. */
+  readonly from: number
+  readonly to: number
+  readonly out: number
+}
+
+export const rectangle = (from: number, to: number, inner: number, outer: number): Point[] => [
+  [from, inner],
+  [to, inner],
+  [to, outer],
+  [from, outer],
+]
+
+const onBarb: ReadonlySet<MethodId> = new Set(['crimp', 'clamp', 'expansion', 'press-multilayer'])
+/** Where the drawing begins, before the mouth: far enough for the mark and the ring of a pipe that is not yet in. */
+const beginsAt = (depth: number): number => -Math.max(1.35 * depth, 20)
+
+/** The pipe's wall, with what is wrong with its end. */
+function pipeParts({ pipe, depth, home, faults }: SectionFigures): SectionPart[] {
+  const [outer, inner] = [pipe.od / 2, boreOf(pipe) / 2]
+  const start = beginsAt(depth)
+  const swell = faults.has('oval') ? outer * 0.06 : 0
+  const sunk = faults.has('no insert') ? pipe.wall * 0.9 : 0
+  const bite = home - depth * 0.45
+  const before = Math.max(start, bite - depth * 0.15)
+  const wall: Point[] = [
+    [start, inner],
+    [before, inner],
+    [bite, inner - sunk],
+    [home, inner],
+    [home, outer + swell],
+    [bite, outer + swell - sunk],
+    [before, outer + swell],
+    [start, outer],
+  ]
+  const burr: SectionPart[] = faults.has('burr')
+    ? [
+        {
+          part: 'burr',
+          points: [
+            [home - 0.9, outer],
+            [home, outer],
+            [home, outer + 0.9],
+          ],
+        },
+      ]
+    : []
+  return [{ part: 'pipe', points: wall }, ...burr]
+}
+
+/** The insert or liner that plastic takes where it is gripped from outside; and the one that copper does not. */
+function insertParts({ pipe, method, depth, home, faults }: SectionFigures): SectionPart[] {
+  const gripped = method === 'push-fit' || method === 'compression' || method === 'compression-pe'
+  const wanted = gripped && isPlastic(pipe.material) && !(method === 'push-fit' && pipe.material === 'cpvc')
+  const isThere = (wanted && !faults.has('no insert')) || faults.has('insert in metal')
+  if (!isThere) return []
+  const inner = boreOf(pipe) / 2
+  const thick = Math.min(1, inner * 0.15)
+  return [
+    { part: 'insert', points: rectangle(home - depth * 0.95, home + 0.8, inner - thick, inner) },
+    { part: 'insert', points: rectangle(home, home + 0.8, inner - thick, inner + pipe.wall * 0.9) },
+  ]
+}
+
+function sayingOf(stations: JointSection['stations'], faults: readonly Fault[]): string {
+  const [fault] = faults
+  if (fault) return fault.effect
+  const missing = stations.find(({ reached }) => !reached)
+  if (!missing) return 'Home: the mark is at the mouth, and nothing more is needed.'
+  const last = stations.filter(({ reached }) => reached).at(-1)
+  return `${last ? `${last.text}; ` : ''}not yet: ${missing.text}.`
+}
+
+/**
+ * A joint cut through, to scale from its figures: diameters, walls and depth are those of the catalogue or measured;
+ * where along the socket the seal and the grip sit is typical of the method.
+ *
+ * @throws RangeError when the depth is not above 0, or the pipe is drawn outside 0 to depth
+ * @example sectionOf({ pipe: copper22, method: 'press-metal', depth: 23, home: 23, faults: new Set() }).says.startsWith('Home') // true
+ */
+export function sectionOf(figures: SectionFigures): JointSection {
+  const { pipe, method, depth, home } = figures
+  if (!(depth > 0)) throw new RangeError('a depth above 0 mm')
+  if (!(home >= 0 && home <= depth)) throw new RangeError(`the pipe’s end between 0 and ${depth} mm`)
+  const { parts, stations } = onBarb.has(method) ? barbParts(figures) : socketParts(figures)
+  const faults = faultsOf(method, pipe).filter(({ id }) => figures.faults.has(id))
+  const all = [...parts, ...pipeParts(figures), ...insertParts(figures)]
+  const reached = stations.map((station) => ({ ...station, reached: home >= station.at - 1e-9 }))
+  return {
+    parts: all,
+    stations: reached,
+    mark: home - depth,
+    faults,
+    says: sayingOf(reached, faults),
+    from: beginsAt(depth),
+    to: depth * 1.5,
+    out: Math.max(...all.flatMap(({ points }) => points.map(([, y]) => y))),
+  }
+}

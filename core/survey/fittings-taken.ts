@@ -1,0 +1,46 @@
+import type { Catalogue } from '../catalogue/catalogue'
+import { methodIds } from '../catalogue/method'
+import type { Pipe } from '../catalogue/pipe'
+import { profiles } from '../workshop/profile'
+import { judge } from '../join/judge'
+
+/** What a pipe goes into, by the names of sockets. */
+export interface FittingsTaken {
+  /** What every rule lets pass. */
+  readonly sure: readonly string[]
+  /** What fits by size, and a rule has a reservation against. */
+  readonly doubtful: readonly string[]
+  /** Both, as one key: two pipes of one key take the same. */
+  readonly key: string
+}
+
+const cache = new WeakMap<Pipe, FittingsTaken>()
+
+const only = (label: string): FittingsTaken => ({ sure: [label], doubtful: [], key: label })
+
+function find(catalogue: Catalogue, pipe: Pipe): FittingsTaken {
+  if (pipe.material === 'lead') return only('nothing: replace the lead')
+  if (pipe.material === 'pp-r') return only(`socket fusion ${pipe.nominal}`)
+  if (pipe.family === 'old-bore' && pipe.nominal === '3/4') return only('converter for old 3/4 bore')
+  // Heating is what carbon steel is for; everything else is judged for cold water, which asks least.
+  const service = pipe.material === 'carbon-steel' ? 'heating-flow' : 'cold'
+  const taken = methodIds.flatMap((method) => {
+    const socket = catalogue.socketFor(method, pipe)
+    const { verdict } = judge(catalogue, pipe, method, { service, place: {}, profile: profiles.metric })
+    return socket && verdict !== 'refuse' ? [{ label: socket.label, verdict }] : []
+  })
+  const of = (kind: string) => taken.flatMap(({ label, verdict }) => (verdict === kind ? [label] : []))
+  return { sure: of('fits'), doubtful: of('caution'), key: taken.map(({ label }) => label).join('|') }
+}
+
+/**
+ * The fittings that a pipe takes by size and material, as sockets of the catalogue.
+ * Two pipes with the same key need no further telling apart before they are joined.
+ */
+export function fittingsTaken(catalogue: Catalogue, pipe: Pipe): FittingsTaken {
+  const known = cache.get(pipe)
+  if (known) return known
+  const taken = find(catalogue, pipe)
+  cache.set(pipe, taken)
+  return taken
+}

@@ -1,0 +1,84 @@
+import * as z from 'zod'
+import { benderSchema, type Bender } from '../bend/bender'
+import { methodIds, type MethodId } from '../catalogue/method'
+import { fieldProblems, unknownFields, type FieldProblem } from '../quantity/field-problem'
+import { methodCostSchema, shippedCosts, type Costs, type MethodCost } from './costs'
+import { toolsSchema, type OwnedTool } from './tools'
+import { ownProfileSchema, type OwnProfile } from './profile'
+
+const ownKey = z.string().regex(/^[a-z0-9-]{1,40}$/)
+const currencyText = 'currency: three letters, such as EUR'
+
+/** What a workshop says of itself, for all its jobs: prices, minutes, tools, profiles and benders of its own. What is unsaid is as shipped. */
+export const workshopSchema = z.object({
+  currency: z
+    .string()
+    .regex(/^[A-Z]{3}$/, currencyText)
+    .optional(),
+  hour: z.number({ error: 'an hour of work: a number from 0 to 10000' }).min(0).max(10_000).optional(),
+  methods: z.partialRecord(z.enum(methodIds), methodCostSchema.partial()).default({}),
+  tools: toolsSchema.optional(),
+  profiles: z.record(ownKey, ownProfileSchema).default({}),
+  benders: z.record(ownKey, benderSchema).default({}),
+})
+export interface Workshop {
+  readonly currency?: string
+  readonly hour?: number
+  readonly methods: Readonly<Partial<Record<MethodId, Partial<MethodCost>>>>
+  readonly tools?: readonly OwnedTool[]
+  readonly profiles: Readonly<Record<string, OwnProfile>>
+  readonly benders: Readonly<Record<string, Bender>>
+}
+
+export const emptyWorkshop: Workshop = { methods: {}, profiles: {}, benders: {} }
+
+/** One thing set: a path into the workshop, and its value; null takes it away, back to what ships. */
+export const workshopChangeSchema = z.object({
+  path: z.array(z.string().min(1).max(60)).min(1).max(5),
+  value: z.unknown(),
+})
+export interface WorkshopChange {
+  readonly path: readonly string[]
+  readonly value: unknown
+}
+
+type Tree = Readonly<Record<string, unknown>>
+const isTree = (value: unknown): value is Tree => typeof value === 'object' && value !== null && !Array.isArray(value)
+
+function setIn(tree: Tree, [key, ...rest]: readonly string[], value: unknown): Tree {
+  if (key === undefined) return tree
+  const { [key]: before, ...others } = tree
+  if (rest.length > 0) return { ...others, [key]: setIn(isTree(before) ? before : {}, rest, value) }
+  return value === null || value === undefined ? others : { ...others, [key]: value }
+}
+
+export type ChangedWorkshop =
+  { readonly ok: true; readonly workshop: Workshop } | { readonly ok: false; readonly fields: readonly FieldProblem[] }
+
+/**
+ * A workshop with some things set. Every change stands for itself, so that two people's changes do not undo each other.
+ *
+ * @returns the workshop, or what is wrong: a value that is not accepted, a path that leads to nothing
+ * @example applyChanges(emptyWorkshop, [{ path: ['methods', 'solder', 'minutes'], value: 9 }]).workshop.methods.solder // { minutes: 9 }
+ */
+export function applyChanges(workshop: Workshop, changes: readonly WorkshopChange[]): ChangedWorkshop {
+  const tree = changes.reduce<Tree>((before, { path, value }) => setIn(before, path, value), { ...workshop })
+  const read = workshopSchema.safeParse(tree)
+  if (!read.success) return { ok: false, fields: fieldProblems(read.error) }
+  // What an older program left there is no fault of this change.
+  const old = new Set(unknownFields(workshop, read.data).map(({ field }) => field))
+  const fields = unknownFields(tree, read.data).filter(({ field }) => !old.has(field))
+  return fields.length > 0 ? { ok: false, fields } : { ok: true, workshop: read.data as Workshop }
+}
+
+/** The workshop's prices and minutes, what it does not say as shipped. */
+export function costsOf({ currency, hour, methods }: Workshop): Costs {
+  const ids = Object.keys(shippedCosts.methods) as MethodId[]
+  return {
+    currency: currency ?? shippedCosts.currency,
+    hour: hour ?? shippedCosts.hour,
+    methods: Object.fromEntries(
+      ids.map((id) => [id, { ...shippedCosts.methods[id], ...methods[id] }]),
+    ) as Costs['methods'],
+  }
+}

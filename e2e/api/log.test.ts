@@ -1,0 +1,174 @@
+import { describe, expect, it } from 'vitest'
+import { pipeId, sampleJob } from '../../core/sample-run'
+import { useSite } from './client'
+
+const { ask, site } = useSite(false)
+const job = sampleJob({
+  pipe: pipeId('EN 1057', '22', 0.9),
+  method: 'solder',
+  legs: [
+    ['open:s', 'east', 1000, 'elbow:a'],
+    ['elbow:a', 'north', 500, 'cap:e'],
+  ],
+})
+const begin = async (): Promise<string> => (await ask('POST', 'jobs', job)).body.id
+let count = 0
+const entry = (kind: string, more: object = {}) => ({
+  id: `entry-${Date.now()}-${++count}`,
+  kind,
+  subject: { joint: 'r1/a/l1' },
+  at: '2026-05-04T10:00:00Z',
+  by: 'I. Marl',
+  jobVersion: 1,
+  body: {},
+  ...more,
+})
+const write = (id: string, entries: object[]) => ask('POST', `jobs/${id}/log`, { entries })
+const fields = async (id: string, entries: object[]) => (await write(id, entries)).body.fields
+
+describe('a job’s log', () => {
+  it('takes entries once however often they come, reads on from a cursor, and adds up to a state', async () => {
+    const id = await begin()
+    const [made, inspected] = [
+      entry('joint-made', { body: { method: 'solder', insertion: 15.4 } }),
+      entry('joint-inspected', { at: '2026-05-04T10:05:00Z', body: { sound: true } }),
+    ]
+    expect((await write(id, [made])).status).toBe(201)
+    expect((await write(id, [made, inspected])).status).toBe(201)
+    const first = (await ask('GET', `jobs/${id}/log`)).body
+    expect(first.entries).toEqual([made, inspected])
+    expect((await ask('GET', `jobs/${id}/log?after=${first.cursor}`)).body).toEqual({
+      entries: [],
+      cursor: first.cursor,
+    })
+    const undone = entry('joint-undone', { at: '2026-05-04T10:06:00Z' })
+    await write(id, [undone])
+    expect((await ask('GET', `jobs/${id}/log?after=${first.cursor}`)).body.entries).toEqual([undone])
+    const { joints } = (await ask('GET', `jobs/${id}/state`)).body
+    expect(joints['r1/a/l1']).toMatchObject({ made: null, inspected: null })
+    expect(Object.keys(joints)).toEqual(['r1/a/l1', 'r1/a/l2', 'r1/e/l2'])
+  })
+
+  it('says what is wrong with an entry, and adds none of those that came with it', async () => {
+    const [id, other] = [await begin(), await begin()]
+    const good = entry('joint-made')
+    expect(await fields(id, [good, entry('joint-made', { subject: {} })])).toEqual([
+      { field: 'entries.1.subject.joint', problem: 'the joint that it is about' },
+    ])
+    expect((await ask('GET', `jobs/${id}/log`)).body.entries).toEqual([])
+    const soon = new Date(Date.now() + 3_600_000).toISOString()
+    expect((await fields(id, [entry('note', { at: soon, body: { text: 'x' } })]))[0].field).toBe('entries.0.at')
+    expect((await fields(id, [entry('welded')]))[0].field).toBe('entries.0.kind')
+    const corrects = entry('correction', { replaces: 'no-such-entry', why: 'wrong', body: { withdrawn: true } })
+    expect((await fields(id, [corrects]))[0]).toMatchObject({
+      field: 'entries.0.replaces',
+      problem: expect.stringContaining('no entry “no-such-entry”'),
+    })
+    await write(other, [good])
+    expect((await fields(id, [good]))[0]).toMatchObject({
+      field: 'entries.0.id',
+      problem: expect.stringContaining('another job'),
+    })
+    expect((await fields(other, [{ ...good, by: 'U. Thorn' }]))[0].problem).toContain('corrected, not changed')
+    expect((await ask('GET', `jobs/${id}/log?after=x`)).status).toBe(422)
+    expect((await ask('GET', 'jobs/none/log')).status).toBe(404)
+    expect((await write('none', [entry('joint-made')])).status).toBe(404)
+  })
+
+  it('many writers at once: every entry stands, once, and whoever reads on misses none', async () => {
+    const id = await begin()
+    const writers = Array.from({ length: 20 }, () =>
+      Array.from({ length: 10 }, () => entry('note', { subject: {}, body: { text: 'a word' } })),
+    )
+    const seen: string[] = []
+    let cursor = '0'
+    let isWriting = true
+    const reading = (async () => {
+      for (let more = true; more;) {
+        more = isWriting
+        const page = (await ask('GET', `jobs/${id}/log?after=${cursor}`)).body
+        seen.push(...page.entries.map((of: { id: string }) => of.id))
+        cursor = page.cursor
+      }
+    })()
+    const answers = await Promise.all(
+      // Each half twice, as when an answer was lost.
+      writers.flatMap((entries) => [write(id, entries), write(id, entries.slice(0, 5))]),
+    )
+    isWriting = false
+    await reading
+    expect(answers.map(({ status }) => status).filter((status) => status !== 201)).toEqual([])
+    const wanted = writers.flat().map((of) => of.id)
+    expect([...seen].sort()).toEqual([...wanted].sort())
+  })
+
+  it('a job of which something was written down can be deleted, and put back with it', async () => {
+    const id = await begin()
+    await write(id, [entry('joint-made')])
+    expect((await ask('DELETE', `jobs/${id}?version=1`)).status).toBe(204)
+    expect((await ask('GET', `jobs/${id}/log`)).status).toBe(404)
+    await ask('POST', `jobs/${id}/put-back`)
+    expect((await ask('GET', `jobs/${id}/log`)).body.entries).toHaveLength(1)
+  })
+})
+
+describe('the list of jobs', () => {
+  it('counts what is made, and anew when something is written down', async () => {
+    const id = await begin()
+    const make = async () => {
+      const { jobs } = (await ask('GET', 'job-summaries')).body
+      const found = jobs.find((of: { id: string }) => of.id === id)
+      return found.progress.find(({ step }: { step: string }) => step === 'make')
+    }
+    expect(await make()).toMatchObject({ state: 'in hand', open: 0, next: { message: 'make' } })
+    await write(id, [entry('joint-made')])
+    expect(await make()).toMatchObject({
+      state: 'in hand',
+      open: 2,
+      next: { message: 'left', values: { left: 2, all: 3 } },
+    })
+  })
+})
+
+describe('the record', () => {
+  it('has what is missing at its head, and its joints as a table without formulas', async () => {
+    const id = await begin()
+    await write(id, [entry('joint-made', { by: '=SUM(A1)' })])
+    const { body } = await ask('GET', `jobs/${id}/record`)
+    expect(body).toMatchObject({ format: 'jolvet-record', version: 1, people: ['=SUM(A1)'], handedOver: null })
+    expect(body.missing.map(({ text, step }: { text: string; step: string }) => `${step}: ${text}`)).toEqual([
+      'make: 2 joints not made, or not ticked',
+      'make: 1 joint made and not looked at',
+      'prove: no test under pressure was ended',
+      'prove: it is not written down that it was flushed',
+    ])
+    const table = await (await fetch(`${site().origin}/api/jobs/${id}/record.csv`)).text()
+    const [head, first] = table.split('\r\n')
+    expect(head).toMatch(/^number,where,pipe,method,"insertion, mm",made by/)
+    expect(first).toContain("'=SUM(A1)")
+    expect((await ask('GET', 'jobs/none/record')).status).toBe(404)
+  })
+})
+
+describe('photos', () => {
+  const send = (bytes: Uint8Array) =>
+    fetch(`${site().origin}/api/photos`, { method: 'POST', body: bytes as Uint8Array<ArrayBuffer> })
+  const png = Uint8Array.from([0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a, 1, 2, 3])
+
+  it('are kept once by what they are, and given as they came', async () => {
+    const [one, other] = [await (await send(png)).json(), await (await send(png)).json()]
+    expect(one).toEqual({ sha: expect.stringMatching(/^[0-9a-f]{64}$/), type: 'image/png', size: 11 })
+    expect(other).toEqual(one)
+    const back = await fetch(`${site().origin}/api/photos/${one.sha}`)
+    expect(back.headers.get('content-type')).toBe('image/png')
+    expect(new Uint8Array(await back.arrayBuffer())).toEqual(png)
+    expect((await fetch(`${site().origin}/api/photos/${'0'.repeat(64)}`)).status).toBe(404)
+  })
+
+  it('what is no picture, or too large, is said so', async () => {
+    const text = await send(new TextEncoder().encode('no picture at all'))
+    expect([text.status, (await text.json()).fields[0].problem]).toEqual([422, 'a picture as JPEG, PNG or WebP'])
+    const large = await send(new Uint8Array(9_000_000))
+    expect([large.status, (await large.json()).message]).toEqual([413, 'a request is at most 8 MB'])
+  })
+})

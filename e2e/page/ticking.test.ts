@@ -1,0 +1,125 @@
+import { By } from 'selenium-webdriver'
+import { describe, expect, it } from 'vitest'
+import { usePage } from './page'
+
+const { page, site, job } = usePage()
+/** A copy of the studio of which nothing is written down. */
+let copy = ''
+async function untouched(): Promise<string> {
+  if (copy) return copy
+  const found = (await (await fetch(`${site().origin}/api/jobs/${await job('Cedar Kiln Studio')}`)).json()) as {
+    job: object
+  }
+  const made = await fetch(`${site().origin}/api/jobs`, {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify({ ...found.job, title: 'Another studio' }),
+  })
+  return (copy = ((await made.json()) as { id: string }).id)
+}
+const done = '[data-done]'
+
+describe('making is ticking', () => {
+  it('one press makes a joint, a second looks at it; the list, the spine and the log count it', async () => {
+    const on = page()
+    const id = await untouched()
+    await on.open(`/jobs/${id}/make`)
+    await on.shows(done, /^0 of \d+ made/)
+    const all = Number(/of (\d+)/.exec(await on.text(done))![1])
+    await on.fill('Who works here', 'U. Thorn')
+    await on.press('Made')
+    await on.shows(done, `1 of ${all} made, 0 looked at`)
+    // It went on to the next; back to the first, which is looked at.
+    await on.driver.findElement(By.css('[aria-label="Joints"] li button')).click()
+    await on.shows('[aria-label="What happened here"]', 'Made by U. Thorn')
+    await on.press('Looked at: sound')
+    await on.shows(done, `1 of ${all} made, 1 looked at`)
+    await on.shows('[aria-label="Steps of the work"], nav', String(all - 1))
+    const log = `${site().origin}/api/jobs/${id}/log`
+    const kinds = async () =>
+      ((await (await fetch(log)).json()) as { entries: { kind: string; by: string }[] }).entries.map(
+        ({ kind, by }) => `${kind} ${by}`,
+      )
+    await on.driver.wait(async () => (await kinds()).length === 2, 10_000)
+    expect(await kinds()).toEqual(['joint-made U. Thorn', 'joint-inspected U. Thorn'])
+    await on.driver.navigate().refresh()
+    await on.shows(done, `1 of ${all} made, 1 looked at`)
+  })
+
+  it('what another wrote is here within seconds, and undoing is an entry too', async () => {
+    const on = page()
+    const id = await untouched()
+    const { joints } = (await (await fetch(`${site().origin}/api/jobs/${id}/state`)).json()) as { joints: object }
+    const other = Object.keys(joints)[3]!
+    const entry = {
+      id: 'written-elsewhere',
+      kind: 'joint-made',
+      subject: { joint: other },
+      at: new Date().toISOString(),
+      by: 'I. Marl',
+      jobVersion: 1,
+      body: {},
+    }
+    await fetch(`${site().origin}/api/jobs/${id}/log`, {
+      method: 'POST',
+      headers: { 'Content-Type': 'application/json' },
+      body: JSON.stringify({ entries: [entry] }),
+    })
+    await on.shows(done, /^2 of \d+ made/)
+    await on.driver.findElement(By.css('[aria-label="Joints"] li button')).click()
+    await on.press('Undo: not made')
+    await on.shows(done, /^1 of \d+ made, 0 looked at/)
+  })
+
+  it('worked along to its end, a joint is made, and the next one stands there', async () => {
+    const on = page()
+    await on.press('Work along')
+    await on.driver.wait(async () => {
+      await on.type(' ')
+      return (
+        (await on.driver.findElements(By.xpath('//section[@aria-label="Work along"]//button[.="Made"]'))).length > 0
+      )
+    }, 30_000)
+    await on.press('Made')
+    await on.shows(done, /^2 of \d+ made/)
+  })
+})
+
+describe('what was made is proven and handed over', () => {
+  it('the test of the studio: tight by its readings, though its letter fails', async () => {
+    const on = page()
+    await on.open(`/jobs/${await job('Cedar Kiln Studio')}/prove`)
+    await on.shows('[data-verdict]', 'Tight')
+    await on.shows('[aria-label="What moved the gauge"]', 'temperature')
+    await on.shows('nav', 'Hand over')
+  })
+
+  it('a test is begun, read and ended from the page', async () => {
+    const on = page()
+    await on.open(`/jobs/${await untouched()}/prove`)
+    await on.press('It is raised: begin')
+    for (const psi of ['80', '80', '79.9', '80']) {
+      await on.fill('Gauge', psi)
+      await on.fill('Pipe', '60')
+      await on.press('Save the reading')
+      await on.driver.sleep(1100)
+    }
+    await on.shows('[data-verdict]', /Tight|Not decided yet|It leaks/)
+    await on.press('End the test, keep the verdicts')
+    await on.shows('[aria-label="Verdicts"]', 'Ended by U. Thorn')
+  })
+
+  it('the record says what is missing, is filled, and is handed over', async () => {
+    const on = page()
+    const missing = '[aria-label="What is missing"]'
+    await on.open(`/jobs/${await untouched()}/hand-over`)
+    await on.shows(missing, 'joints not made, or not ticked')
+    await on.shows(missing, 'it is not written down that it was flushed')
+    await on.press('It was flushed')
+    await on.driver.wait(async () => !(await on.text(missing)).includes('flushed'), 10_000)
+    await on.open(`/jobs/${await job('Cedar Kiln Studio')}/hand-over`)
+    await on.shows(missing, 'Nothing is missing')
+    await on.press('Hand it over')
+    await on.shows('main', 'Handed over by U. Thorn')
+  })
+})
