@@ -5,6 +5,14 @@ import { usePage } from './page'
 const { page, site, job } = usePage()
 const rack = async () =>
   (await (await fetch(`${site().origin}/api/rack`)).json()) as { id: number; mm: number; from: string }[]
+/** The page asks every few seconds what is on the rack: from here on it hears nothing, until it is opened again. */
+async function holdReadingsOfTheRack(): Promise<void> {
+  await page().driver.executeScript(`
+    const ask = window.fetch
+    window.fetch = (path, options) =>
+      path === '/api/rack' && !options ? Promise.reject(new Error('held by the test')) : ask(path, options)`)
+  await page().settle()
+}
 const stock22 = '[aria-label^="Stock of 22 × 0.9"]'
 
 describe('cutting, from the plan to the rack', () => {
@@ -32,13 +40,15 @@ describe('cutting, from the plan to the rack', () => {
     const stock15 = '[aria-label^="Stock of 15 × 0.7"]'
     await on.shows(`${stock15} [data-proof]`, 'proven')
     await on.shows(`${stock15} [data-new-lengths]`, 'from the rack')
+    await holdReadingsOfTheRack()
     // Those that the plan for 15 takes; what the first booking left is another's.
     const short = (await rack()).filter(({ mm, from }) => mm < 1000 && from !== 'Tarn Lane Bakehouse')
-    await fetch(`${site().origin}/api/rack`, {
+    const taken = await fetch(`${site().origin}/api/rack`, {
       method: 'POST',
       headers: { 'Content-Type': 'application/json' },
       body: JSON.stringify({ for: 'another van', takes: short.map(({ id }) => id) }),
     })
+    expect(taken.ok).toBe(true)
     await on.driver.findElement(By.css(stock15)).findElement(By.xpath('.//button[contains(., "book")]')).click()
     await on.shows('[role=alert]', 'No longer on the rack')
     expect((await rack()).filter(({ from }) => from === 'Tarn Lane Bakehouse')).toHaveLength(1)
