@@ -24,7 +24,7 @@ const rows = [
   ['plan'],
   ['prove'],
   ['log'],
-  ['record'],
+  ['leak', 'record'],
   ['edit', 'draw'],
 ]
 

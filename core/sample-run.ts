@@ -73,3 +73,18 @@ export function longJob(legs: number): Job {
     ]),
   })
 }
+
+/** For tests and benches: a crimped line of this many legs between two caps, with a valve at every so many. */
+export function lineWithValves(legs: number, every: number): Job {
+  const nodeAt = (at: number) => `${at % legs === 0 ? 'cap' : at % every === 0 ? 'valve' : 'elbow'}:n${at}`
+  return sampleJob({
+    pipe: pipeId('ASTM F876', '1/2', 'pex-b'),
+    method: 'crimp',
+    legs: Array.from({ length: legs }, (_, at) => [
+      nodeAt(at),
+      (['east', 'north', 'up', 'north'] as const)[at % 4]!,
+      800,
+      nodeAt(at + 1),
+    ]),
+  })
+}

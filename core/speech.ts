@@ -11,6 +11,7 @@ import { joinLongSentences } from './edit/join-long'
 import { progressSentences } from './plan/progress-sayings'
 import { testProfiles } from './prove/profiles'
 import { proveSentences } from './prove/sayings'
+import { searchSentences } from './leak/sayings'
 import { recordSentences } from './record/sayings'
 import type { Vocabulary } from './quantity/message'
 import { speakerFor, type Speaker } from './quantity/speaker'
@@ -36,6 +37,7 @@ export const vocabularies: ReadonlyMap<string, Vocabulary> = new Map(
     timberSentences,
     ...testProfiles.map(({ meta }) => meta),
     proveSentences,
+    searchSentences,
     recordSentences,
   ].map((vocabulary: Vocabulary) => [vocabulary.id, vocabulary]),
 )

@@ -1,6 +1,7 @@
 import type { PlanJoint } from '../build/planned'
 import type { JointsDone } from '../plan/progress'
 import type { Plan } from '../plan/types'
+import type { CheckResult } from './leak-check'
 import type { Entry } from './entry'
 import { timeKey } from './time-key'
 
@@ -14,6 +15,8 @@ export interface JointState {
   readonly made: (Done & { readonly body: Entry['body'] }) | null
   readonly inspected: (Done & { readonly sound: boolean }) | null
   readonly photos: readonly string[]
+  /** How often it was made: more than once after it was undone, or mended. */
+  readonly timesMade: number
   /** It was made to another figure, method or pipe than is planned now; null where it was not made, or nothing differs. */
   readonly changed: readonly PlanChange[] | null
 }
@@ -26,6 +29,8 @@ export interface TestState {
   readonly begun: Entry | null
   readonly readings: readonly { readonly seconds: number; readonly bar: number; readonly celsius?: number }[]
   readonly ended: Entry | null
+  /** What was done to find its leak. */
+  readonly checks: readonly CheckResult[]
 }
 export interface PartCount {
   readonly label: string
@@ -91,22 +96,23 @@ function changesOf(body: Entry['body'], planned: PlanJoint | undefined): PlanCha
   return found.length > 0 ? found : null
 }
 
+const untouched: JointState = { made: null, inspected: null, photos: [], timesMade: 0, changed: null }
+
 function jointStates(plan: Plan, entries: readonly Entry[]): SiteState['joints'] {
   const planned = new Map(plan.joints.map((joint) => [joint.id, joint]))
-  const states = new Map<string, JointState>(
-    plan.joints.map(({ id }) => [id, { made: null, inspected: null, photos: [], changed: null }]),
-  )
+  const states = new Map<string, JointState>(plan.joints.map(({ id }) => [id, untouched]))
   for (const entry of entries) {
     const { joint } = entry.subject
     if (joint === undefined) continue
     // A joint that is planned no more was made all the same.
-    const known = states.get(joint) ?? { made: null, inspected: null, photos: [], changed: null }
+    const known = states.get(joint) ?? untouched
     if (entry.kind === 'joint-made')
       states.set(joint, {
         ...known,
         made: { ...doneBy(entry), body: entry.body },
         // Made anew, it is looked at anew.
         inspected: null,
+        timesMade: known.timesMade + 1,
         changed: changesOf(entry.body, planned.get(joint)),
       })
     else if (entry.kind === 'joint-inspected')
@@ -122,11 +128,13 @@ function testStates(entries: readonly Entry[]): SiteState['tests'] {
   for (const entry of entries) {
     const { test } = entry.subject
     if (test === undefined) continue
-    const known = states.get(test) ?? { begun: null, readings: [], ended: null }
+    const known = states.get(test) ?? { begun: null, readings: [], ended: null, checks: [] }
     if (entry.kind === 'test-begun') states.set(test, { ...known, begun: entry })
     else if (entry.kind === 'test-ended') states.set(test, { ...known, ended: entry })
     else if (entry.kind === 'reading')
       states.set(test, { ...known, readings: [...known.readings, entry.body as TestState['readings'][number]] })
+    else if (entry.kind === 'leak-check')
+      states.set(test, { ...known, checks: [...known.checks, entry.body as unknown as CheckResult] })
   }
   return Object.fromEntries(
     [...states].map(([test, state]) => [

@@ -1,6 +1,7 @@
 import * as z from 'zod'
 import { testProfileIds } from '../../prove/profiles'
 import { entryKind } from '../kind'
+import { checkResults, leakChecks } from '../leak-check'
 
 export const testBegun = entryKind(
   { id: 'test-begun', name: 'Test begun', subject: 'test' },
@@ -30,4 +31,22 @@ export const testEnded = entryKind(
     passes: z.boolean().nullable().meta({ description: 'by the profile’s letter' }),
     note: z.string().max(500).optional(),
   }),
+)
+/** A check that was made to find where a test's leak is. */
+export const leakCheck = entryKind(
+  { id: 'leak-check', name: 'Looked for the leak', subject: 'test' },
+  z
+    .object({
+      check: z.enum(leakChecks),
+      at: z
+        .string()
+        .min(1)
+        .max(200)
+        .meta({ description: 'a joint’s id, `leg/` with its run and leg, or a valve’s node' }),
+      result: z.enum(checkResults),
+    })
+    .refine(({ check, result }) => (check === 'valve') === (result === 'before' || result === 'beyond'), {
+      path: ['result'],
+      message: 'before or beyond of a valve; dry or leaks of all else',
+    }),
 )

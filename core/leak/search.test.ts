@@ -1,0 +1,206 @@
+import fc from 'fast-check'
+import { describe, expect, inject, it } from 'vitest'
+import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
+import type { CheckResult } from '../log/leak-check'
+import type { Entry } from '../log/entry'
+import { siteState } from '../log/site-state'
+import { planJob } from '../plan/plan-job'
+import { randomStream } from '../quantity/random-stream'
+import { lineWithValves, pipeId, sampleJob } from '../sample-run'
+import { said } from '../said'
+import { valveSeconds } from './checks'
+import { leakSearch } from './search'
+import { drawLeak, secondsBySearch, secondsInOrder } from './simulated-search'
+import { suspectsOf, type Suspect } from './suspects'
+import { valveSides, type ValveSides } from './valve-sides'
+
+const job = sampleJob({
+  pipe: pipeId('ASTM F876', '1/2', 'pex-b'),
+  method: 'crimp',
+  legs: [
+    ['cap:s', 'east', 1000, 'valve:v'],
+    ['valve:v', 'east', 2000, 'elbow:a'],
+    ['elbow:a', 'north', 500, 'outlet:e'],
+  ],
+})
+const plan = planJob(job, catalogue)
+let count = 0
+const entry = (kind: string, minute: number, more: Partial<Entry>): Entry => ({
+  id: `entry-${++count}-long`,
+  kind,
+  subject: {},
+  at: `2026-05-04T10:${String(minute).padStart(2, '0')}:00Z`,
+  by: 'I. Marl',
+  jobVersion: 1,
+  body: {},
+  ...more,
+})
+const made = (joint: string, body: Entry['body'] = { gauge: 'goes', markSeen: true }) =>
+  entry('joint-made', 1, { subject: { joint }, body })
+const ids = plan.joints.map(({ id }) => id)
+const suspects = (entries: Entry[]) => suspectsOf(job, plan, siteState(plan, entries))
+const plain = (id: string, weight: number, more: Partial<Suspect> = {}): Suspect => ({
+  id,
+  joint: id,
+  run: 'r',
+  leg: null,
+  node: null,
+  weight,
+  isHidden: false,
+  length: 0,
+  why: [],
+  ...more,
+})
+/** Where a valve takes ten minutes. */
+const search = (...[of, valves, results]: [readonly Suspect[], readonly ValveSides[], readonly CheckResult[]]) =>
+  leakSearch(of, valves, results, 600)
+const dry = (check: CheckResult['check'], at: string): CheckResult => ({ check, at, result: 'dry' })
+
+describe('what may leak', () => {
+  it('is every joint by its method, and the pipe by its length', () => {
+    const of = suspects(ids.map((id) => made(id)))
+    expect(of.filter(({ joint }) => joint)).toHaveLength(ids.length)
+    expect(of.filter(({ joint }) => joint).every(({ weight }) => weight === 1.5)).toBe(true)
+    expect(of.find(({ id }) => id === 'leg/r1/l2')).toMatchObject({ weight: 0.1, length: 2000, isHidden: false })
+  })
+
+  it('is likelier where the log says why: not ticked, no gauge, mark not seen, made twice, not sound', () => {
+    const first = (...entries: Entry[]) => {
+      const { weight, why } = suspects(entries).find(({ id }) => id === ids[0])!
+      return [weight, ...why.map((message) => said(message))]
+    }
+    expect(first()).toEqual([12, 'not ticked as made'])
+    expect(first(made(ids[0]!, { markSeen: true }))).toEqual([4.5, 'no gauge’s result'])
+    expect(first(made(ids[0]!, { markSeen: false, gauge: 'does not go' }))).toEqual([
+      48,
+      'its mark was not seen at the mouth',
+      'the gauge did not go',
+    ])
+    const anew = [
+      made(ids[0]!),
+      entry('joint-undone', 2, { subject: { joint: ids[0] } }),
+      { ...made(ids[0]!), at: '2026-05-04T10:03:00Z' },
+    ]
+    expect(first(...anew)).toEqual([3, 'made more than once'])
+    const seen = (sound: boolean) =>
+      first(made(ids[0]!), entry('joint-inspected', 2, { subject: { joint: ids[0] }, body: { sound } }))
+    expect(seen(true)).toEqual([0.75])
+    expect(seen(false)).toEqual([30, 'looked at and not sound'])
+  })
+
+  it('behind what was covered cannot be looked at: it is listened for, or opened', () => {
+    const covered = entry('covered', 5, { body: { where: 'stud wall', joints: [ids[0]] } })
+    const of = suspects([...ids.map((id) => made(id)), covered])
+    expect(of.filter(({ isHidden }) => isHidden).map(({ id }) => id)).toEqual([ids[0]])
+    const only = of.filter(({ isHidden }) => isHidden)
+    expect(search(only, [], []).next).toMatchObject({ check: 'listen', seconds: 120 })
+    expect(search(only, [], [dry('listen', ids[0]!)]).next).toMatchObject({ check: 'open', seconds: 1800 })
+  })
+})
+
+describe('what a valve parts', () => {
+  it('beyond it lie its far joint, the legs and joints after it', () => {
+    const of = suspects([])
+    const [valve, ...others] = valveSides(job, of)
+    expect(others).toEqual([])
+    expect([...valve!.beyond].sort()).toEqual(
+      [...ids.filter((id) => /\/(a|e)\/|\/v\/l2/.test(id)), 'leg/r1/l2', 'leg/r1/l3'].sort(),
+    )
+  })
+
+  it('is nothing in a ring', () => {
+    const [run] = job.runs
+    const ring = {
+      ...job,
+      runs: [{ ...run!, legs: [...run!.legs, { ...run!.legs[2]!, id: 'l4', from: 'e', to: 's' }] }],
+    }
+    expect(valveSides(ring, suspectsOf(ring, planJob(ring, catalogue), siteState(plan, [])))).toEqual([])
+  })
+})
+
+describe('where it is', () => {
+  const two = [plain('a', 3), plain('b', 1)]
+
+  it('the likelier is looked at first; dry, it is less likely: 0.75 × 0.4 against 0.25', () => {
+    expect(search(two, [], []).next).toMatchObject({ check: 'look', at: { id: 'a' }, seconds: 15 })
+    const after = search(two, [], [dry('look', 'a')])
+    expect(after.places[0]).toMatchObject({ suspect: { id: 'a' }, chance: expect.closeTo(0.3 / 0.55, 9) })
+    expect(after.next).toMatchObject({ check: 'look', at: { id: 'b' } })
+    expect(search(two, [], [dry('look', 'a'), dry('look', 'b')]).next).toMatchObject({
+      check: 'tissue',
+      at: { id: 'a' },
+    })
+  })
+
+  it('the seconds expected are those of the checks in turn, each by the chance that it is still sought', () => {
+    // A look of 15 s, then tissues of 90 s: 15 + 0.4 × 90 + 0.02 × 90, and 0.001 is left.
+    expect(search([plain('a', 1)], [], []).expected).toBeCloseTo(15 + 0.4 * 90 + 0.02 * 90, 6)
+  })
+
+  it('where it was seen, the search ends', () => {
+    const found = search(two, [], [{ check: 'tissue', at: 'b', result: 'leaks' }])
+    expect(found).toMatchObject({ found: { id: 'b' }, next: null, expected: 0 })
+  })
+
+  it('a valve is shut first where much lies on either side, and its result moves the chances: 0.95 to 0.05', () => {
+    const many = Array.from({ length: 80 }, (_, at) => plain(`j${at}`, 1))
+    const valve: ValveSides = { run: 'r', node: 'v', beyond: new Set(many.slice(40).map(({ id }) => id)) }
+    expect(search(many, [valve], []).next).toMatchObject({ check: 'valve', seconds: 600 })
+    const after = search(many, [valve], [{ check: 'valve', at: 'v', result: 'beyond' }])
+    const beyond = after.places.filter(({ suspect }) => valve.beyond.has(suspect.id))
+    expect(beyond.reduce((sum, { chance }) => sum + chance, 0)).toBeCloseTo(0.95, 9)
+    expect(after.next).toMatchObject({ check: 'look', at: { id: 'j40' } })
+    // Of four joints, looking at all is sooner done.
+    const few = many.slice(38, 42)
+    expect(search(few, [valve], []).next).toMatchObject({ check: 'look' })
+  })
+
+  it('chances add up to 1 whatever was found, and no check in vain raises its place', () =>
+    fc.assert(
+      fc.property(
+        fc.array(fc.double({ min: 0.01, max: 50, noNaN: true }), { minLength: 2, maxLength: 12 }),
+        fc.array(fc.tuple(fc.nat(11), fc.constantFrom('look', 'tissue')), { maxLength: 20 }),
+        (weights, checks) => {
+          const those = weights.map((weight, at) => plain(`j${at}`, weight))
+          const results = checks
+            .filter(([at]) => at < those.length)
+            .map(([at, check]) => dry(check as 'look', `j${at}`))
+          const { places } = search(those, [], results)
+          expect(places.reduce((sum, { chance }) => sum + chance, 0)).toBeCloseTo(1, 9)
+          const last = results.at(-1)
+          if (!last) return
+          const chanceAt = (of: typeof places) => of.find(({ suspect }) => suspect.id === last.at)!.chance
+          expect(chanceAt(places)).toBeLessThanOrEqual(chanceAt(search(those, [], results.slice(0, -1)).places) + 1e-12)
+        },
+      ),
+    ))
+
+  it('nothing under test leaves nothing to seek', () =>
+    expect(search([], [], [])).toEqual({ places: [], found: null, next: null, expected: 0 }))
+})
+
+describe('simulated leaks', () => {
+  it('are found in at most half the seconds of going round in order, at the median', () => {
+    const random = randomStream(inject('seed'))
+    const long = lineWithValves(60, 10)
+    const longPlan = planJob(long, catalogue)
+    const shares = Array.from({ length: 60 }, () => {
+      // As they were made: one in twelve unmarked, ungauged or not ticked at all.
+      const entries = longPlan.joints.flatMap(({ id }) => {
+        const careless = random()
+        if (careless < 0.03) return []
+        return [made(id, { markSeen: careless > 0.06, ...(careless > 0.09 ? { gauge: 'goes' } : {}) })]
+      })
+      const of = suspectsOf(long, longPlan, siteState(longPlan, entries))
+      const leaks = drawLeak(of, random)
+      // From one that falls by 1 bar a minute to one of 0.1.
+      const byValve = valveSeconds(10 ** -random())
+      return {
+        searched: secondsBySearch(of, valveSides(long, of), leaks, byValve, random),
+        inOrder: secondsInOrder(of, leaks, random),
+      }
+    })
+    const median = (of: number[]) => of.sort((a, b) => a - b)[of.length / 2]!
+    expect(median(shares.map(({ searched }) => searched))).toBeLessThan(median(shares.map((of) => of.inOrder)) / 2)
+  })
+})

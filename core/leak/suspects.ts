@@ -1,0 +1,134 @@
+import type { PlanJoint } from '../build/planned'
+import type { MethodId } from '../catalogue/method'
+import type { Job, Leg, Run } from '../job/job'
+import type { JointState, SiteState } from '../log/site-state'
+import type { Plan } from '../plan/types'
+import { searchSays, type SuspicionKind } from './sayings'
+import type { Message } from '../quantity/message'
+
+/** A joint, or a leg's pipe, that may be what leaks. */
+export interface Suspect {
+  /** The joint's id, or `leg/` with its run and leg. */
+  readonly id: string
+  readonly joint: string | null
+  readonly run: string
+  readonly leg: string | null
+  readonly node: string | null
+  /** How likely it is to be the one, beside the others; typical. */
+  readonly weight: number
+  /** It cannot be seen where it is. */
+  readonly isHidden: boolean
+  /** mm of pipe to look along; 0 at a joint. */
+  readonly length: number
+  /** What makes it likelier than its like. */
+  readonly why: readonly Message[]
+}
+
+/**
+ * How likely a joint of a method is to weep, beside one of press metal; typical, from what is made by hand alone (thread,
+ * compression, solder) to what a tool makes.
+ */
+const byMethod: Readonly<Record<MethodId, number>> = {
+  solder: 2,
+  'press-metal': 1,
+  'press-multilayer': 1,
+  crimp: 1.5,
+  clamp: 1.5,
+  expansion: 1,
+  'push-fit': 2,
+  compression: 3,
+  'compression-pe': 3,
+  solvent: 1.5,
+  thread: 4,
+}
+/** By how much what is known of a joint raises its chance, or lowers it; typical. */
+const factors: Readonly<Record<SuspicionKind, number>> = {
+  'not sound': 20,
+  'not made': 8,
+  'gauge does not go': 8,
+  'not gauged': 3,
+  'mark not seen': 4,
+  'ring not turned': 2,
+  reused: 3,
+  'made twice': 2,
+  'factory end': 1.5,
+  refused: 4,
+}
+const seenSound = 0.5
+/** A joint of existing pipe that nobody touched held until now. */
+const untouched = 0.2
+/** Pipe itself, by the metre: it was hit, or kinked. */
+const pipeByMetre = 0.05
+const ringed: ReadonlySet<MethodId> = new Set(['crimp', 'clamp'])
+
+function suspicionsOf(joint: PlanJoint, state: JointState | undefined, run: Run): SuspicionKind[] {
+  const found: SuspicionKind[] = []
+  const made = state?.made ?? null
+  if (joint.verdict === 'refuse') found.push('refused')
+  if (run.condition?.factoryEnd) found.push('factory end')
+  if (state?.inspected?.sound === false) found.push('not sound')
+  if (!made) return [...found, 'not made']
+  if (made.body.markSeen === false) found.push('mark not seen')
+  if (ringed.has(joint.method) && made.body.gauge !== 'goes')
+    found.push(made.body.gauge === undefined ? 'not gauged' : 'gauge does not go')
+  if (joint.method === 'push-fit' && made.body.ringTurned === false) found.push('ring not turned')
+  if (typeof made.body.uses === 'number' && made.body.uses > 1) found.push('reused')
+  if ((state?.timesMade ?? 0) > 1) found.push('made twice')
+  return found
+}
+
+function jointSuspect(joint: PlanJoint, state: JointState | undefined, run: Run, isHidden: boolean): Suspect {
+  const leg = run.legs.find(({ id }) => id === joint.leg)
+  const isOld = leg?.state === 'existing' && !state?.made
+  const kinds = isOld ? [] : suspicionsOf(joint, state, run)
+  const weight = kinds.reduce((product, kind) => product * factors[kind], byMethod[joint.method])
+  return {
+    id: joint.id,
+    joint: joint.id,
+    run: run.id,
+    leg: joint.leg,
+    node: joint.node,
+    weight: weight * (isOld ? untouched : 1) * (state?.inspected?.sound ? seenSound : 1),
+    isHidden,
+    length: 0,
+    why: kinds.map((kind) => searchSays(kind)),
+  }
+}
+
+const pipeSuspect = (run: Run, { id, length }: Leg, isHidden: boolean): Suspect => ({
+  id: `leg/${run.id}/${id}`,
+  joint: null,
+  run: run.id,
+  leg: id,
+  node: null,
+  weight: (pipeByMetre * length) / 1000,
+  isHidden,
+  length,
+  why: [],
+})
+
+/**
+ * Everything of a test that may leak: its joints by their methods and by what the log says of them, and the pipe itself; in
+ * order along the runs.
+ *
+ * @param runs those under test; all where nothing is said
+ * @remarks for instance: a crimped joint that was ticked without a gauge weighs 4.5, a press joint with its mark seen 1
+ */
+export function suspectsOf(job: Job, plan: Plan, state: SiteState, runs?: readonly string[]): Suspect[] {
+  const behind = new Set(state.covered.flatMap(({ body }) => (body.joints as readonly string[] | undefined) ?? []))
+  return job.runs
+    .filter(({ id }) => !runs || runs.includes(id))
+    .flatMap((run) => {
+      const isConcealed = (run.place ?? job.place)?.concealed === true && state.covered.length > 0
+      const joints = plan.joints
+        .filter((joint) => joint.run === run.id)
+        .map((joint) => jointSuspect(joint, state.joints[joint.id], run, behind.has(joint.id)))
+      const isAllHidden = isConcealed && joints.every(({ isHidden }) => isHidden)
+      const along = run.legs.flatMap((leg) => {
+        const at = (node: string) => joints.filter((joint) => joint.leg === leg.id && joint.node === node)
+        const isSought = leg.state !== 'comes out' && !leg.unmeasured
+        return [...at(leg.from), ...(isSought ? [pipeSuspect(run, leg, isAllHidden)] : []), ...at(leg.to)]
+      })
+      return [...along, ...joints.filter(({ leg }) => leg === null)]
+    })
+}
