@@ -9,6 +9,7 @@ import { noChainVocabulary } from './join/no-chain'
 import { ruleMetas } from './join/rules'
 import { joinLongSentences } from './edit/join-long'
 import { progressSentences } from './plan/progress-sayings'
+import { ownTestSentences } from './prove/own-profile'
 import { testProfiles } from './prove/profiles'
 import { proveSentences } from './prove/sayings'
 import { searchSentences } from './leak/sayings'
@@ -36,6 +37,7 @@ export const vocabularies: ReadonlyMap<string, Vocabulary> = new Map(
     supportSentences,
     timberSentences,
     ...testProfiles.map(({ meta }) => meta),
+    ownTestSentences,
     proveSentences,
     searchSentences,
     recordSentences,

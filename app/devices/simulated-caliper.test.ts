@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { LinkState } from './caliper'
+import type { LinkState } from './link'
 import { simulatedCaliper } from './simulated-caliper'
 
 /** A repeatable stream, good enough for noise. */

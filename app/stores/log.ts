@@ -66,17 +66,24 @@ export const useLogStore = defineStore('log', () => {
     if (answer.outcome === 'done' && of === path(job)) take(job, (body as { entries: readonly Entry[] }).entries)
   })
 
-  /** Writes an entry down: kept here at once, and sent. */
-  function write(written: Written, says: string): void {
-    const entry: Entry = {
-      ...written,
+  /** So many entries go in one piece. */
+  const atOnce = 500
+
+  /** Writes entries down: kept here at once, and sent. */
+  function writeAll(written: readonly Written[], says: string): void {
+    const entries = written.map((of): Entry => ({
+      ...of,
       id: crypto.randomUUID(),
       at: new Date().toISOString(),
       by: who.value.trim(),
       jobVersion: jobs.version,
+    }))
+    for (let from = 0; from < entries.length; from += atOnce) {
+      const body = { entries: entries.slice(from, from + atOnce) }
+      void outbox.add({ changes: 'log', says, method: 'POST', path: path(jobs.id), body })
     }
-    void outbox.add({ changes: 'log', says, method: 'POST', path: path(jobs.id), body: { entries: [entry] } })
   }
+  const write = (written: Written, says: string) => writeAll([written], says)
 
-  return { entries, state, done, who, open, refresh, write }
+  return { entries, state, done, who, open, refresh, write, writeAll }
 })

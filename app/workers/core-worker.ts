@@ -10,6 +10,7 @@ import type { Solver } from '~~/core/cut/solver'
 import type { Job } from '~~/core/job/job'
 import { seekOrder, type AssemblyOrder } from '~~/core/assembly/order'
 import type { AssemblyQuestion } from '~~/core/assembly/question'
+import { leakSearch } from '~~/core/leak/search'
 import { planJob } from '~~/core/plan/plan-job'
 import { shareThatCloses, type Chain } from '~~/core/plan/closure'
 import { prove, type ProofAnswer } from '~~/core/prove/prove'
@@ -57,6 +58,9 @@ const coreWorker = {
   plan: (job: Job, parts: readonly Part[]): string => JSON.stringify(planJob(job, catalogueWith(parts))),
 
   prove: (request: ProveRequest): ProofAnswer => prove(shippedCatalogue, request),
+
+  /** Where a leak is, and what to check next. */
+  leak: leakSearch,
 
   share: (chain: Chain, spring: number): number => shareThatCloses(chain, spring, randomStream(seed), builds),
 }

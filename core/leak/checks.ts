@@ -27,7 +27,7 @@ const longest = 1800
 /**
  * How long it takes to tell by a valve on which side of it the gauge falls, in seconds.
  *
- * @param barByMinute how fast the whole falls by its leak; more than 0
+ * @param barByMinute how fast the whole falls by its leak; 0 or more
  * @example valveSeconds(0.2) // 120
  */
 export const valveSeconds = (barByMinute: number): number => toShut + Math.min(longest, (60 * clearFall) / barByMinute)
@@ -53,3 +53,17 @@ export const checkAfter = (suspect: Suspect, inVain: readonly SpotCheck[]): Spot
 export const secondsOf = (check: SpotCheck, { length }: Suspect): number =>
   figures[check].seconds + (figures[check].byMetre * length) / 1000
 export const chanceToSee = (check: SpotCheck): number => figures[check].sees
+
+/**
+ * How fast the whole falls by its leak alone, in bar a minute, from what a proof found.
+ *
+ * @remarks for instance: 0.6 bar by the leak in ten minutes: 0.06
+ */
+export function fallByLeak(
+  causes: readonly { readonly cause: string; readonly bar: number }[],
+  readings: readonly { readonly seconds: number }[],
+): number {
+  const minutes = ((readings.at(-1)?.seconds ?? 0) - (readings[0]?.seconds ?? 0)) / 60
+  const fallen = Math.abs(causes.find(({ cause }) => cause === 'leak')?.bar ?? 0)
+  return minutes > 0 ? fallen / minutes : 0
+}

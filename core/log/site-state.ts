@@ -29,6 +29,8 @@ export interface TestState {
   readonly begun: Entry | null
   readonly readings: readonly { readonly seconds: number; readonly bar: number; readonly celsius?: number }[]
   readonly ended: Entry | null
+  /** The pump stroke that was measured last. */
+  readonly pumped: { readonly litres: number; readonly from: number; readonly to: number } | null
   /** What was done to find its leak. */
   readonly checks: readonly CheckResult[]
 }
@@ -128,11 +130,13 @@ function testStates(entries: readonly Entry[]): SiteState['tests'] {
   for (const entry of entries) {
     const { test } = entry.subject
     if (test === undefined) continue
-    const known = states.get(test) ?? { begun: null, readings: [], ended: null, checks: [] }
+    const known = states.get(test) ?? { begun: null, readings: [], ended: null, pumped: null, checks: [] }
     if (entry.kind === 'test-begun') states.set(test, { ...known, begun: entry })
     else if (entry.kind === 'test-ended') states.set(test, { ...known, ended: entry })
     else if (entry.kind === 'reading')
       states.set(test, { ...known, readings: [...known.readings, entry.body as TestState['readings'][number]] })
+    else if (entry.kind === 'pumped')
+      states.set(test, { ...known, pumped: entry.body as unknown as TestState['pumped'] })
     else if (entry.kind === 'leak-check')
       states.set(test, { ...known, checks: [...known.checks, entry.body as unknown as CheckResult] })
   }

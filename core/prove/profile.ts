@@ -1,13 +1,35 @@
 import type { Basis } from '../quantity/basis'
 import { messagesOf, type Message, type Sentences, type Told } from '../quantity/message'
+import type { OwnTest } from '../workshop/own-test'
 import type { Reading } from './readings'
 
-/** A step of a test, as it is done: what is done, how long it is held, at which share of the design pressure. */
-export interface TestStep {
-  readonly does: 'raise' | 'top up' | 'lower' | 'hold'
-  readonly seconds: number
-  /** Pressure in bar, from the design pressure. */
-  readonly bar: (design: number) => number
+/** A step of a test, as it is done: what is done, how long it is held, and at which pressure. */
+export type TestStep = OwnTest['steps'][number]
+/** By how much the gauge may fall from one moment to another: seconds, bar. */
+export type TestFall = OwnTest['falls'][number]
+
+/**
+ * The pressure of a step: a share of the design pressure, or so many bar.
+ *
+ * @param design bar
+ * @example stepPressure({ does: 'hold', seconds: 600, share: 1.5 }, 6) // 9
+ */
+export const stepPressure = ({ share, bar }: TestStep, design: number): number => bar ?? share! * design
+
+/**
+ * Which step of a test it is, and how many seconds of it are left; after the last one their number, and nothing left.
+ *
+ * @param seconds since it was raised
+ * @example stepAt([{ does: 'raise', seconds: 0, share: 1 }, { does: 'hold', seconds: 600, share: 1 }], 150) // { index: 1, left: 450 }
+ */
+export function stepAt(steps: readonly TestStep[], seconds: number): { readonly index: number; readonly left: number } {
+  let until = 0
+  for (const [index, step] of steps.entries()) {
+    until += step.seconds
+    if (seconds < until) return { index, left: Math.ceil(until - seconds) }
+  }
+  // A look takes as long as it takes.
+  return until === 0 ? { index: 0, left: 0 } : { index: steps.length, left: 0 }
 }
 
 /** One thing that a profile asks for, against what was read; `null` while it is not known. */
@@ -34,6 +56,7 @@ export interface ProfileMeta<S extends Sentences = Sentences> {
   /** What it may be filled with. */
   readonly media: readonly ('water' | 'air')[]
   readonly steps: readonly TestStep[]
+  readonly falls: readonly TestFall[]
   /** Seconds from which nobody touches it: what is read before says nothing about leaks. */
   readonly stillFrom: number
   readonly messages: S

@@ -1,6 +1,6 @@
 import * as z from 'zod'
 import { unitSystems } from '../quantity/units'
-import { testProfileIds } from './profiles'
+import { isToldWhole, toldWhole, whichTestFields } from './profiles'
 
 const litres = z.number().positive('litres, more than 0').max(100_000)
 const bar = z.number().min(0, 'bar above the air’s, 0 to 100').max(100, 'bar above the air’s, 0 to 100')
@@ -24,17 +24,19 @@ export const proveRequestSchema = z.object({
       .optional()
       .meta({ description: 'water that raised the pressure from one to another' }),
   }),
-  test: z.object({
-    profile: z.enum(testProfileIds),
-    design: z.number().positive('bar, more than 0 and at most 100').max(100, 'bar, more than 0 and at most 100'),
-    medium: z.enum(['water', 'air']),
-    leastLeak: z
-      .number()
-      .positive()
-      .max(10_000)
-      .optional()
-      .meta({ description: 'ml a minute: a leak of less does not matter; 0.1 in metal, 1 with plastic' }),
-  }),
+  test: z
+    .object({
+      ...whichTestFields,
+      design: z.number().positive('bar, more than 0 and at most 100').max(100, 'bar, more than 0 and at most 100'),
+      medium: z.enum(['water', 'air']),
+      leastLeak: z
+        .number()
+        .positive()
+        .max(10_000)
+        .optional()
+        .meta({ description: 'ml a minute: a leak of less does not matter; 0.1 in metal, 1 with plastic' }),
+    })
+    .refine(isToldWhole, toldWhole),
   readings: z
     .array(
       z.object({

@@ -106,7 +106,11 @@ const segmentsOf = (catalogue: Catalogue, segments: AskedSegments): Segment[] =>
 export const litresAsked = (catalogue: Catalogue, segments: AskedSegments): number =>
   segmentsOf(catalogue, segments).reduce((sum, { litres }) => sum + litres, 0)
 
-const systemAsked = (catalogue: Catalogue, { system, test }: ProveRequest): TestSystem =>
+/** What is asked about, as one system. @throws RangeError as `systemOf` does */
+export const systemAsked = (
+  catalogue: Catalogue,
+  { system, test }: Pick<ProveRequest, 'system' | 'test'>,
+): TestSystem =>
   systemOf(segmentsOf(catalogue, system.segments), test.medium === 'air' ? 'all' : (system.air?.litres ?? 0))
 
 /** Of the pressure that was put on, so much must be left for what comes after to tell anything. */
@@ -130,7 +134,7 @@ function readingsThatTell(sound: readonly Reading[], stillFrom: number): readonl
 export function prove(catalogue: Catalogue, request: ProveRequest): ProofAnswer {
   const { test, system: asked } = request
   const system = systemAsked(catalogue, request)
-  const profile = testProfileOf(test.profile)
+  const profile = testProfileOf(test)
   const sound = soundReadings(request.readings)
   const limits = profile.limits({ readings: sound, design: test.design, hasPlastic: system.hasPlastic })
   const readings = readingsThatTell(sound, profile.meta.stillFrom)

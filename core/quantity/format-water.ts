@@ -59,10 +59,10 @@ export const formatFall = (perMille: number, units: Units): string =>
     ? `${Math.round(perMille * 10) / 10} mm to the metre`
     : `${((perMille * 12) / 1000).toFixed(2)} in to the foot`
 
-/** Litres a minute from a typed figure in the reader's units, and back. */
-export const flowIn = (typed: number, units: Units): number => (units === 'metric' ? typed : typed * litresPerGallon)
-export const flowOut = (litresPerMinute: number, units: Units): number =>
-  units === 'metric' ? litresPerMinute : litresPerMinute / litresPerGallon
+/** Litres from a typed figure in the reader's units, and back: litres, or US gallons; of a flow, those a minute. */
+export const volumeIn = (typed: number, units: Units): number => (units === 'metric' ? typed : typed * litresPerGallon)
+export const volumeOut = (litres: number, units: Units): number =>
+  units === 'metric' ? litres : litres / litresPerGallon
 
 /** Metres a second from feet a second, and back. */
 export const speedIn = (feet: number): number => (feet * foot) / 1000

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import {
-  flowIn,
-  flowOut,
+  volumeIn,
+  volumeOut,
   formatFlow,
   formatPressure,
   formatSpeed,
@@ -12,9 +12,9 @@ import {
 
 describe('figures of water', () => {
   it('a flow is typed in litres or gallons a minute: 5 gal/min are 18.93 l/min', () => {
-    expect(flowIn(5, 'imperial')).toBeCloseTo(18.927, 3)
-    expect(flowOut(18.927, 'imperial')).toBeCloseTo(5, 3)
-    expect([flowIn(5, 'metric'), flowOut(5, 'metric')]).toEqual([5, 5])
+    expect(volumeIn(5, 'imperial')).toBeCloseTo(18.927, 3)
+    expect(volumeOut(18.927, 'imperial')).toBeCloseTo(5, 3)
+    expect([volumeIn(5, 'metric'), volumeOut(5, 'metric')]).toEqual([5, 5])
   })
 
   it('a speed of 8 ft/s is 2.4384 m/s', () => {

@@ -4,6 +4,7 @@ import { methodIds, type MethodId } from '../catalogue/method'
 import { fieldProblems, unknownFields, type FieldProblem } from '../quantity/field-problem'
 import { methodCostSchema, shippedCosts, type Costs, type MethodCost } from './costs'
 import { toolsSchema, type OwnedTool } from './tools'
+import { ownTestSchema, type OwnTest } from './own-test'
 import { ownProfileSchema, type OwnProfile } from './profile'
 
 const ownKey = z.string().regex(/^[a-z0-9-]{1,40}$/)
@@ -20,6 +21,7 @@ export const workshopSchema = z.object({
   tools: toolsSchema.optional(),
   profiles: z.record(ownKey, ownProfileSchema).default({}),
   benders: z.record(ownKey, benderSchema).default({}),
+  tests: z.record(ownKey, ownTestSchema).default({}),
 })
 export interface Workshop {
   readonly currency?: string
@@ -28,9 +30,11 @@ export interface Workshop {
   readonly tools?: readonly OwnedTool[]
   readonly profiles: Readonly<Record<string, OwnProfile>>
   readonly benders: Readonly<Record<string, Bender>>
+  /** Tests under pressure of its own. */
+  readonly tests: Readonly<Record<string, OwnTest>>
 }
 
-export const emptyWorkshop: Workshop = { methods: {}, profiles: {}, benders: {} }
+export const emptyWorkshop: Workshop = { methods: {}, profiles: {}, benders: {}, tests: {} }
 
 /** One thing set: a path into the workshop, and its value; null takes it away, back to what ships. */
 export const workshopChangeSchema = z.object({

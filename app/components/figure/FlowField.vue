@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { flowIn, flowOut } from '~~/core/quantity/format-water'
+import { volumeIn, volumeOut } from '~~/core/quantity/format-water'
 
 /** A flow in the user's units; held in litres a minute. */
 const props = defineProps<{
@@ -11,7 +11,7 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ 'update:modelValue': [litres: number | undefined] }>()
 const { units } = useWords()
-const shown = (litres: number) => Math.round(flowOut(litres, units.value) * 1000) / 1000
+const shown = (litres: number) => Math.round(volumeOut(litres, units.value) * 1000) / 1000
 </script>
 
 <template>
@@ -23,6 +23,6 @@ const shown = (litres: number) => Math.round(flowOut(litres, units.value) * 1000
     :most="shown(props.most)"
     :optional="optional"
     :model-value="modelValue === undefined ? undefined : shown(modelValue)"
-    @update:model-value="(typed) => emit('update:modelValue', typed === undefined ? undefined : flowIn(typed, units))"
+    @update:model-value="(typed) => emit('update:modelValue', typed === undefined ? undefined : volumeIn(typed, units))"
   />
 </template>

@@ -1,16 +1,43 @@
 <script setup lang="ts">
-import { testProfiles, type TestProfileId } from '~~/core/prove/profiles'
+import { copyOf } from '~~/core/prove/own-profile'
+import { stepPressure } from '~~/core/prove/profile'
+import { testProfileOf, testProfiles, type TestProfileId, type WhichTest } from '~~/core/prove/profiles'
+import type { OwnTest } from '~~/core/workshop/own-test'
+import { useWorkshopStore } from '~/stores/workshop'
 
-/** A test is chosen and begun: from then on the clock runs. */
-const emit = defineEmits<{ begin: [body: { profile: TestProfileId; design: number; medium: 'water' | 'air' }] }>()
+/** A test is chosen, of those that ship or of one's own, and begun: from then on the clock runs. */
+type Begun = WhichTest & { design: number; medium: 'water' | 'air' }
+const emit = defineEmits<{ begin: [body: Begun] }>()
 defineProps<{ disabled: boolean }>()
 const { job } = useOpenJob()
 const { say } = useWords()
-const profile = ref<TestProfileId>(job.value.units === 'metric' ? 'en806-a' : 'model-code-water')
+const workshop = useWorkshopStore()
+const owns = computed(() => Object.entries(workshop.workshop.tests))
+const chosen = ref<string>(job.value.units === 'metric' ? 'en806-a' : 'model-code-water')
 const design = ref<number | undefined>(job.value.units === 'metric' ? 6 : 5.5)
-const items = testProfiles.map(({ meta }) => ({ value: meta.id as TestProfileId, label: meta.name }))
-const meta = computed(() => testProfiles.find((of) => of.meta.id === profile.value)!.meta)
+const items = computed(() => [
+  ...testProfiles.map(({ meta }) => ({ value: meta.id, label: meta.name })),
+  ...owns.value.map(([id, { name }]) => ({ value: `own/${id}`, label: name })),
+])
+const which = computed((): WhichTest => {
+  const own = workshop.workshop.tests[chosen.value.replace('own/', '')]
+  return own
+    ? { profile: 'own', own }
+    : { profile: (shipped(chosen.value) ? chosen.value : 'en806-a') as TestProfileId }
+})
+const shipped = (id: string) => testProfiles.some(({ meta }) => meta.id === id)
+const meta = computed(() => testProfileOf(which.value).meta)
 const medium = computed(() => meta.value.media[0]!)
+/** A copy of the test that is shown, to be changed: it is the workshop's from then on. */
+function copy(): void {
+  const id = `test-${owns.value.length + 1}-${Date.now() % 100_000}`
+  if (workshop.set(['tests', id], copyOf(testProfileOf(which.value)))) chosen.value = `own/${id}`
+}
+function takeAway(): void {
+  workshop.set(['tests', chosen.value.replace('own/', '')], null)
+  chosen.value = testProfiles[0]!.meta.id
+}
+const change = (own: OwnTest) => workshop.set(['tests', chosen.value.replace('own/', '')], own)
 const stepWords = { raise: 'raise to', 'top up': 'top up at', lower: 'lower to', hold: 'hold at' } as const
 </script>
 
@@ -21,8 +48,8 @@ const stepWords = { raise: 'raise to', 'top up': 'top up at', lower: 'lower to',
         label="Test"
         class="w-64"
         :items="items"
-        :model-value="profile"
-        @update:model-value="(v) => (profile = v)"
+        :model-value="chosen"
+        @update:model-value="(v) => (chosen = v)"
       />
       <TestPressureField
         label="Design pressure"
@@ -38,16 +65,18 @@ const stepWords = { raise: 'raise to', 'top up': 'top up at', lower: 'lower to',
         class="min-h-12 text-lg"
         :disabled="disabled || design === undefined"
         label="It is raised: begin"
-        @click="emit('begin', { profile, design: design!, medium })"
+        @click="emit('begin', { ...which, design: design!, medium })"
       />
     </div>
     <p>{{ meta.statement }}</p>
     <ol v-if="design !== undefined" class="list-decimal pl-6">
       <li v-for="(step, index) in meta.steps" :key="index">
-        {{ stepWords[step.does] }} {{ say.testPressure(step.bar(design))
+        {{ stepWords[step.does] }} {{ say.testPressure(stepPressure(step, design))
         }}<template v-if="step.seconds"> for {{ step.seconds / 60 }} minutes</template>
       </li>
     </ol>
+    <LazyOwnTestForm v-if="which.own" :test="which.own" @change="change" @take-away="takeAway" />
+    <UButton v-else variant="ghost" icon="i-lucide-copy" label="Copy it, to make a test of one’s own" @click="copy" />
     <p class="text-sm text-muted">
       Look at every joint at a low pressure first. Water before air, air never on plastic unless its maker allows it;
       nobody in front of an end under test; appliances shut off. Local code and a licensed person come first.

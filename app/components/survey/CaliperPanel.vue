@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Observation } from '~~/core/job/observation'
-import type { LinkState } from '~/devices/caliper'
+import { linkWords, type LinkState } from '~/devices/link'
 import { simulatedCaliper } from '~/devices/simulated-caliper'
 
 /** A caliper that sends its readings: what it measures is said here, its key sends. The one shipped is simulated. */
@@ -11,12 +11,6 @@ const state = ref<LinkState>('off')
 const last = ref<number | null>(null)
 const across = ref<'diameter' | 'wall'>('diameter')
 const between = ref<number | undefined>(22)
-const stateWords: Readonly<Record<LinkState, string>> = {
-  off: 'not connected',
-  connecting: 'connecting …',
-  connected: 'connected',
-  lost: 'out of reach: connect again',
-}
 const items = [
   { value: 'diameter', label: 'across the pipe' },
   { value: 'wall', label: 'the wall at a cut end' },
@@ -43,7 +37,7 @@ function pressKey(): void {
 <template>
   <div class="space-y-3 pb-3">
     <p role="status">
-      The caliper is {{ stateWords[state] }}.
+      The caliper is {{ linkWords[state] }}.
       <template v-if="last !== null">
         Last reading <span class="font-label text-2xl font-semibold">{{ diameter(last) }}</span>
       </template>

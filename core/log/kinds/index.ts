@@ -2,7 +2,7 @@ import type { EntryKind } from '../kind'
 import { jointInspected, jointMade, jointUndone } from './joints'
 import { fixingPlaced, partIssued, partLeft, partUsed, pipeCut } from './parts'
 import { correction, covered, handedOver, note, photo } from './record'
-import { leakCheck, reading, testBegun, testEnded } from './tests'
+import { leakCheck, pumped, reading, testBegun, testEnded } from './tests'
 import { dosed, filled, flushed, isolated, purged } from './water'
 
 /** Every kind of entry, in the order in which a job meets them. */
@@ -21,6 +21,7 @@ export const entryKinds: readonly EntryKind[] = [
   flushed,
   dosed,
   testBegun,
+  pumped,
   reading,
   leakCheck,
   testEnded,

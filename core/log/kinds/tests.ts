@@ -1,26 +1,30 @@
 import * as z from 'zod'
-import { testProfileIds } from '../../prove/profiles'
+import { isToldWhole, toldWhole, whichTestFields } from '../../prove/profiles'
 import { entryKind } from '../kind'
 import { checkResults, leakChecks } from '../leak-check'
 
+const bar = z.number().min(0, 'bar above the air’s, 0 to 100').max(100, 'bar above the air’s, 0 to 100')
+
 export const testBegun = entryKind(
   { id: 'test-begun', name: 'Test begun', subject: 'test' },
-  z.object({
-    profile: z.enum(testProfileIds),
-    design: z.number().positive().max(100).meta({ description: 'bar' }),
-    medium: z.enum(['water', 'air']),
-    runs: z
-      .array(z.string().max(60))
-      .max(100)
-      .optional()
-      .meta({ description: 'which runs are under test; all where nothing is said' }),
-  }),
+  z
+    .object({
+      ...whichTestFields,
+      design: z.number().positive().max(100).meta({ description: 'bar' }),
+      medium: z.enum(['water', 'air']),
+      runs: z
+        .array(z.string().max(60))
+        .max(100)
+        .optional()
+        .meta({ description: 'which runs are under test; all where nothing is said' }),
+    })
+    .refine(isToldWhole, toldWhole),
 )
 export const reading = entryKind(
   { id: 'reading', name: 'Reading', subject: 'test' },
   z.object({
     seconds: z.number().min(0).max(10_000_000),
-    bar: z.number().min(0, 'bar above the air’s, 0 to 100').max(100, 'bar above the air’s, 0 to 100'),
+    bar,
     celsius: z.number().min(0).max(100).optional(),
   }),
 )
@@ -49,4 +53,11 @@ export const leakCheck = entryKind(
       path: ['result'],
       message: 'before or beyond of a valve; dry or leaks of all else',
     }),
+)
+/** Water pumped in from one pressure to another: it tells how soft the system is. */
+export const pumped = entryKind(
+  { id: 'pumped', name: 'Pump stroke measured', subject: 'test' },
+  z
+    .object({ litres: z.number().positive('litres, more than 0').max(1000), from: bar, to: bar })
+    .refine(({ from, to }) => to > from, { path: ['to'], message: 'more than `from`' }),
 )

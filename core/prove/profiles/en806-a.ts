@@ -12,9 +12,10 @@ export const en806a = testProfile({
     basis: 'standard',
     media: ['water'],
     steps: [
-      { does: 'raise', seconds: 0, bar: (design) => 1.1 * design },
-      { does: 'hold', seconds: hold, bar: (design) => 1.1 * design },
+      { does: 'raise', seconds: 0, share: 1.1 },
+      { does: 'hold', seconds: hold, share: 1.1 },
     ],
+    falls: [{ from: 0, to: hold, most: 0 }],
     stillFrom: 0,
     messages: {
       raised: sentence({ bar: 11 }, ({ bar }, say) => `raised to at least ${say.testPressure(bar)}`),

@@ -15,11 +15,12 @@ export const en806b = testProfile({
     basis: 'standard',
     media: ['water'],
     steps: [
-      { does: 'raise', seconds: 0, bar: (design) => 1.1 * design },
-      { does: 'top up', seconds: toppingUp, bar: (design) => 1.1 * design },
-      { does: 'lower', seconds: 0, bar: (design) => 0.5 * design },
-      { does: 'hold', seconds: hold, bar: (design) => 0.5 * design },
+      { does: 'raise', seconds: 0, share: 1.1 },
+      { does: 'top up', seconds: toppingUp, share: 1.1 },
+      { does: 'lower', seconds: 0, share: 0.5 },
+      { does: 'hold', seconds: hold, share: 0.5 },
     ],
+    falls: [{ from: toppingUp + rest, to: toppingUp + hold, most: 0 }],
     stillFrom: toppingUp + rest,
     messages: {
       raised: sentence(

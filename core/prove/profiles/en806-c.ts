@@ -14,10 +14,14 @@ export const en806c = testProfile({
     basis: 'standard',
     media: ['water'],
     steps: [
-      { does: 'raise', seconds: 0, bar: (design) => 1.1 * design },
-      { does: 'top up', seconds: toppingUp, bar: (design) => 1.1 * design },
-      { does: 'hold', seconds: first, bar: (design) => 1.1 * design },
-      { does: 'hold', seconds: second, bar: (design) => 1.1 * design },
+      { does: 'raise', seconds: 0, share: 1.1 },
+      { does: 'top up', seconds: toppingUp, share: 1.1 },
+      { does: 'hold', seconds: first, share: 1.1 },
+      { does: 'hold', seconds: second, share: 1.1 },
+    ],
+    falls: [
+      { from: toppingUp, to: toppingUp + first, most: firstMost },
+      { from: toppingUp + first, to: toppingUp + first + second, most: secondMost },
     ],
     stillFrom: toppingUp,
     messages: {

@@ -1,3 +1,6 @@
+import * as z from 'zod'
+import { ownTestSchema, type OwnTest } from '../../workshop/own-test'
+import { ownProfile } from '../own-profile'
 import type { TestProfile } from '../profile'
 import { en806a } from './en806-a'
 import { en806b } from './en806-b'
@@ -18,5 +21,24 @@ export const testProfileIds = [
 ] as const
 export type TestProfileId = (typeof testProfileIds)[number]
 
-/** A profile by its id. */
-export const testProfileOf = (id: TestProfileId): TestProfile => testProfiles.find(({ meta }) => meta.id === id)!
+/** Which test it is: one that ships, or one of one's own, which is told whole. */
+export interface WhichTest {
+  readonly profile: TestProfileId | 'own'
+  readonly own?: OwnTest | undefined
+}
+
+/** The profile of a test. @throws RangeError when one of one's own is not told */
+export function testProfileOf({ profile, own }: WhichTest): TestProfile {
+  if (profile !== 'own') return testProfiles.find(({ meta }) => meta.id === profile)!
+  if (!own) throw new RangeError('own: the steps and falls of a test of one’s own')
+  return ownProfile(own)
+}
+
+/** The fields of a test that say which it is, for the schemas of those who are told of one. */
+export const whichTestFields = {
+  profile: z.enum([...testProfileIds, 'own']),
+  own: ownTestSchema.optional().meta({ description: 'the test of one’s own, where `profile` says so' }),
+}
+/** A test of one's own is told whole. */
+export const isToldWhole = ({ profile, own }: WhichTest): boolean => profile !== 'own' || own !== undefined
+export const toldWhole = { path: ['own'], message: 'the steps and falls of the test of one’s own' }

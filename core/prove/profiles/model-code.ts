@@ -14,9 +14,10 @@ export const modelCodeWater = testProfile({
     basis: 'model code',
     media: ['water'],
     steps: [
-      { does: 'raise', seconds: 0, bar: (design) => design },
-      { does: 'hold', seconds: hold, bar: (design) => design },
+      { does: 'raise', seconds: 0, share: 1 },
+      { does: 'hold', seconds: hold, share: 1 },
     ],
+    falls: [{ from: 0, to: hold, most: 0 }],
     stillFrom: 0,
     messages: {
       raised: sentence({ bar: 10 }, ({ bar }, say) => `raised to at least ${say.testPressure(bar)}`),
@@ -38,9 +39,10 @@ export const modelCodeAir = testProfile({
     basis: 'model code',
     media: ['air'],
     steps: [
-      { does: 'raise', seconds: 0, bar: () => airPressure },
-      { does: 'hold', seconds: hold, bar: () => airPressure },
+      { does: 'raise', seconds: 0, bar: airPressure },
+      { does: 'hold', seconds: hold, bar: airPressure },
     ],
+    falls: [{ from: 0, to: hold, most: 0 }],
     stillFrom: 0,
     messages: {
       plastic: fixed('no plastic in it: plastic is tested with water, unless its maker allows air'),

@@ -1,8 +1,15 @@
 <script setup lang="ts">
-import { testProfileOf, type TestProfileId } from '~~/core/prove/profiles'
+import type { CheckResult } from '~~/core/log/leak-check'
+import type { TestState } from '~~/core/log/site-state'
+import { stepPressure } from '~~/core/prove/profile'
+import { testProfileOf, type WhichTest } from '~~/core/prove/profiles'
+import type { Reading } from '~~/core/prove/readings'
+import { proofRequest } from '~~/core/record/proof-request'
 import { useLogStore } from '~/stores/log'
 
 /** The test under pressure: the gauge’s trace, two verdicts, what moved it, and what comes next. */
+type BegunTest = WhichTest & { design: number; medium: 'water' | 'air' }
+const { job } = useOpenJob()
 const log = useLogStore()
 const { say } = useWords()
 const isNamed = computed(() => log.who.trim() !== '')
@@ -16,26 +23,49 @@ const test = computed(() => tests.value.find(([id]) => id === chosen.value) ?? t
 const state = computed(() => test.value?.[1])
 const isRunning = computed(() => state.value !== undefined && state.value.ended === null)
 const proof = useProof(() => state.value)
+const search = useLeakSearch(
+  () => state.value,
+  () => proof.value,
+)
 const last = computed(() => state.value?.readings.at(-1))
-const body = computed(() => state.value?.begun?.body as { profile: TestProfileId; design: number } | undefined)
-const profile = computed(() => (body.value ? testProfileOf(body.value.profile).meta : null))
-const asked = computed(() => (profile.value && body.value ? profile.value.steps[0]!.bar(body.value.design) : null))
+const body = computed(() => state.value?.begun?.body as BegunTest | undefined)
+const profile = computed(() => (body.value ? testProfileOf(body.value).meta : null))
+const asked = computed(() =>
+  profile.value && body.value ? stepPressure(profile.value.steps[0]!, body.value.design) : null,
+)
+const request = computed(() => (state.value ? proofRequest(job.value, state.value) : null))
 const since = computed(() => Date.parse(state.value?.begun?.at ?? ''))
 const subject = computed(() => ({ test: test.value?.[0] ?? '' }))
 
-function begin(of: { profile: TestProfileId; design: number; medium: 'water' | 'air' }): void {
+function begin(of: BegunTest): void {
   chosen.value = `test-${crypto.randomUUID()}`
-  log.write({ kind: 'test-begun', subject: { test: chosen.value }, body: of }, 'a test under pressure, begun')
+  log.write({ kind: 'test-begun', subject: { test: chosen.value }, body: { ...of } }, 'a test under pressure, begun')
 }
-const save = (reading: { seconds: number; bar: number; celsius?: number }) =>
-  log.write({ kind: 'reading', subject: subject.value, body: reading }, 'a reading of the gauge')
+const isAir = computed(() => body.value?.medium === 'air')
+const save = (reading: Reading) =>
+  log.write({ kind: 'reading', subject: subject.value, body: { ...reading } }, 'a reading of the gauge')
+/** Where the gauge's own clock began, in seconds of the test. */
+let gaugeBegan = 0
+function hear(reading: Reading): void {
+  if (reading.seconds === 0) gaugeBegan = last.value ? last.value.seconds + 1 : 0
+  save({ ...reading, seconds: gaugeBegan + reading.seconds })
+}
+const takeAll = (readings: readonly Reading[]) =>
+  log.writeAll(
+    readings.map((reading) => ({ kind: 'reading', subject: subject.value, body: { ...reading } })),
+    'readings of a file',
+  )
+const pump = (stroke: { litres: number; from: number; to: number }) =>
+  log.write({ kind: 'pumped', subject: subject.value, body: stroke }, 'a stroke of the pump')
+const checked = (result: CheckResult) =>
+  log.write({ kind: 'leak-check', subject: subject.value, body: { ...result } }, 'a check for the leak')
 function end(): void {
   if (!proof.value) return
   const { verdict, profile: by } = proof.value
   log.write({ kind: 'test-ended', subject: subject.value, body: { verdict, passes: by.passes } }, 'a test, ended')
 }
 const when = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'short', timeStyle: 'short' })
-const nameOf = (id: string) => testProfileOf(id as TestProfileId).meta.name
+const nameOf = ({ begun }: TestState) => testProfileOf(begun!.body as unknown as BegunTest).meta.name
 </script>
 
 <template>
@@ -54,11 +84,35 @@ const nameOf = (id: string) => testProfileOf(id as TestProfileId).meta.name
           <Readout v-if="asked !== null" label="Asked for" :value="say.testPressure(asked)" />
         </div>
         <ReadingPad v-if="isRunning" :since="since" :disabled="!isNamed" @save="save" />
+        <TestSteps
+          v-if="isRunning && profile && body"
+          :steps="profile.steps"
+          :design="body.design"
+          :since="since"
+          :read="last?.seconds ?? 0"
+        />
         <LazyProofTrace v-if="state.readings.length > 1" :readings="state.readings" :asked="asked" />
         <p v-else-if="isRunning">
           Type what the gauge shows and save it; again every minute. A thermometer strapped to the pipe decides it
           sooner.
         </p>
+        <template v-if="isRunning">
+          <PumpStroke v-if="!isAir" :pumped="state.pumped" :disabled="!isNamed" @save="pump" />
+          <LazyGaugePanel
+            v-if="request && asked !== null"
+            :asked="request"
+            :bar="asked"
+            :disabled="!isNamed"
+            @reading="hear"
+          />
+        </template>
+        <ReadingsFile
+          :readings="state.readings"
+          :name="`${job.title}, readings`"
+          :running="isRunning"
+          :disabled="!isNamed"
+          @take="takeAll"
+        />
       </section>
       <section class="space-y-4" aria-label="Verdicts">
         <ProofVerdict v-if="proof" :proof="proof" />
@@ -71,6 +125,7 @@ const nameOf = (id: string) => testProfileOf(id as TestProfileId).meta.name
         <p v-if="state.ended" class="font-semibold">
           Ended by {{ state.ended.by }}, {{ when(state.ended.at) }}: {{ state.ended.body.verdict }}.
         </p>
+        <LeakSearchView v-if="search" :search="search" :disabled="!isNamed" @check="checked" />
       </section>
     </div>
     <BeginTest v-if="!isRunning" :disabled="!isNamed" @begin="begin" />
@@ -79,7 +134,7 @@ const nameOf = (id: string) => testProfileOf(id as TestProfileId).meta.name
       <ul class="ruled">
         <li v-for="[id, run] in tests" :key="id">
           <UButton variant="ghost" class="w-full justify-start" :aria-pressed="id === test?.[0]" @click="chosen = id">
-            {{ when(run.begun!.at) }}, {{ nameOf(String(run.begun!.body.profile)) }}:
+            {{ when(run.begun!.at) }}, {{ nameOf(run) }}:
             {{ run.ended ? run.ended.body.verdict : 'running' }}
           </UButton>
         </li>

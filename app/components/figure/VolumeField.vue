@@ -1,0 +1,21 @@
+<script setup lang="ts">
+import { volumeIn, volumeOut } from '~~/core/quantity/format-water'
+
+/** A volume in the user's units; held in litres. */
+const props = defineProps<{ label: string; modelValue: number | undefined; least: number; most: number }>()
+const emit = defineEmits<{ 'update:modelValue': [litres: number | undefined] }>()
+const { units } = useWords()
+const shown = (litres: number) => Math.round(volumeOut(litres, units.value) * 1000) / 1000
+</script>
+
+<template>
+  <NumberField
+    :key="units"
+    :label="label"
+    :unit="units === 'metric' ? 'l' : 'gal'"
+    :least="shown(props.least)"
+    :most="shown(props.most)"
+    :model-value="modelValue === undefined ? undefined : shown(modelValue)"
+    @update:model-value="(typed) => emit('update:modelValue', typed === undefined ? undefined : volumeIn(typed, units))"
+  />
+</template>

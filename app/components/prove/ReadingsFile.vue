@@ -1,0 +1,90 @@
+<script setup lang="ts">
+import type { ReadRows } from '~~/core/prove/reading-rows'
+import type { Reading } from '~~/core/prove/readings'
+import { formatClock } from '~~/core/quantity/format-duration'
+import { download } from '~/saving/download'
+
+/** Readings as a CSV file, in and out: what a file holds is shown before anything is written down. */
+const props = defineProps<{ readings: readonly Reading[]; name: string; running: boolean; disabled: boolean }>()
+const emit = defineEmits<{ take: [readings: Reading[]] }>()
+const { say, units } = useWords()
+const chooser = useTemplateRef<HTMLInputElement>('chooser')
+const preview = shallowRef<(ReadRows & { name: string }) | null>(null)
+/** What was read at the same second is there already. */
+const fresh = computed(() => {
+  const known = new Set(props.readings.map(({ seconds }) => seconds))
+  return preview.value?.readings.filter(({ seconds }) => !known.has(seconds)) ?? []
+})
+const mostBytes = 1_000_000
+
+async function write(): Promise<void> {
+  const { readingsCsv } = await import('~/saving/readings-csv')
+  download(`${props.name}.csv`, 'text/csv', readingsCsv(props.readings))
+}
+async function read(): Promise<void> {
+  const file = chooser.value?.files?.[0]
+  if (!file) return
+  const { readReadingsCsv } = await import('~/saving/readings-csv')
+  const found =
+    file.size > mostBytes
+      ? { readings: [], problems: [{ line: 0, problem: 'a file of readings is at most 1 MB' }] }
+      : readReadingsCsv(await file.text(), units.value)
+  preview.value = { name: file.name, ...found }
+  if (chooser.value) chooser.value.value = ''
+}
+function take(): void {
+  emit('take', fresh.value)
+  preview.value = null
+}
+</script>
+
+<template>
+  <section class="space-y-2" aria-label="File of readings">
+    <div class="flex flex-wrap gap-2">
+      <UButton v-if="running" icon="i-lucide-upload" label="Readings from a CSV file" @click="chooser?.click()" />
+      <UButton v-if="readings.length" icon="i-lucide-download" label="Readings as CSV" @click="write" />
+      <input
+        ref="chooser"
+        type="file"
+        accept=".csv,text/csv"
+        class="hidden"
+        aria-label="Readings file"
+        @change="read"
+      />
+    </div>
+    <div v-if="preview" aria-live="polite" class="space-y-2">
+      <p class="font-semibold">
+        {{ preview.name }}: {{ fresh.length }} to take, {{ preview.readings.length - fresh.length }} there already,
+        {{ preview.problems.length }} not accepted
+      </p>
+      <ul v-if="preview.problems.length" role="alert" class="border-l-4 border-(--ui-error) pl-3">
+        <li v-for="{ line, problem } in preview.problems.slice(0, 10)" :key="line">
+          <strong v-if="line">Line {{ line }}: </strong>{{ problem }}
+        </li>
+        <li v-if="preview.problems.length > 10">and {{ preview.problems.length - 10 }} more</li>
+      </ul>
+      <ul class="ruled border-y border-(--ui-border)">
+        <li v-for="{ seconds, bar, celsius } in fresh.slice(0, 5)" :key="seconds" class="flex gap-4 py-1">
+          <span class="w-20">{{ formatClock(Math.round(seconds)) }}</span>
+          <span>{{ say.testPressure(bar) }}</span>
+          <span v-if="celsius !== undefined">{{ say.temperature(celsius) }}</span>
+        </li>
+        <li v-if="fresh.length > 5" class="py-1 text-muted">and {{ fresh.length - 5 }} more</li>
+      </ul>
+      <div class="flex gap-2">
+        <UButton
+          v-if="fresh.length"
+          color="primary"
+          variant="solid"
+          :disabled="disabled"
+          :label="`Take these ${fresh.length}`"
+          @click="take"
+        />
+        <UButton label="Leave it" @click="preview = null" />
+      </div>
+    </div>
+    <p v-else-if="running" class="text-sm text-muted">
+      Its head line names time (seconds, minutes or the clock’s), pressure (bar, psi or kPa) and temperature (°C or °F).
+    </p>
+  </section>
+</template>

@@ -1,0 +1,56 @@
+import { describe, expect, it } from 'vitest'
+import { readReadingRows } from './reading-rows'
+
+const rows = (text: string) => text.split('\n').map((line) => line.split(';'))
+const read = (text: string, units: 'metric' | 'imperial' = 'metric') => readReadingRows(rows(text), units)
+
+describe('readings of a file', () => {
+  it('seconds and bar, with °C; a comma for a point', () =>
+    expect(read('seconds;bar;celsius\n0;6,00;15.0\n60;5.98;14.8')).toEqual({
+      readings: [
+        { seconds: 0, bar: 6, celsius: 15 },
+        { seconds: 60, bar: 5.98, celsius: 14.8 },
+      ],
+      problems: [],
+    }))
+
+  it('psi, kPa and °F: 87 psi are 6.00 bar, 600 kPa are 6 bar, 59 °F are 15 °C', () => {
+    const psi = read('Time (s);Pressure [psi];Pipe °F\n0;87;59')
+    expect(psi.readings[0]!.bar).toBeCloseTo(5.998, 3)
+    expect(psi.readings[0]!.celsius).toBeCloseTo(15, 9)
+    expect(read('t_s;p_kPa\n0;600').readings).toEqual([{ seconds: 0, bar: 6 }])
+    expect(read('minutes;bar\n1;6\n2.5;6').readings.map(({ seconds }) => seconds)).toEqual([0, 90])
+  })
+
+  it('clock times count from the first, past midnight too; dates as well', () => {
+    expect(read('clock;bar\n23:59:30;6\n00:00:30;6').readings.map(({ seconds }) => seconds)).toEqual([0, 60])
+    expect(read('clock;bar\n10:30;6\n10:31;6').readings.map(({ seconds }) => seconds)).toEqual([0, 60])
+    expect(
+      read('time;bar\n2026-05-04T10:30:00Z;6\n2026-05-04 10:31:00Z;6').readings.map(({ seconds }) => seconds),
+    ).toEqual([0, 60])
+    // Over the end of a month, and of a leap year's February.
+    expect(
+      read('time;bar\n2024-02-28T23:59:00Z;6\n2024-02-29T00:01:00Z;6\n2024-03-01T00:00:00Z;6').readings.map(
+        ({ seconds }) => seconds,
+      ),
+    ).toEqual([0, 120, 86_460])
+  })
+
+  it('without a head line: time, pressure, temperature in the reader’s units', () => {
+    expect(read('0;6;15\n60;6;15').readings).toHaveLength(2)
+    expect(read('0;87;59', 'imperial').readings[0]).toMatchObject({ bar: expect.closeTo(5.998, 3), celsius: 15 })
+  })
+
+  it('names the lines that it does not take, and takes the others', () => {
+    const { readings, problems } = read('seconds;bar;celsius\n0;6;15\nsoon;6;15\n60;-1;15\n90;6;101\n80;5.9;\n70;6;15')
+    expect(readings.map(({ seconds }) => seconds)).toEqual([0, 80])
+    expect(problems.map(({ line, problem }) => `${line}: ${problem.split(':')[0]}`)).toEqual([
+      '3: a time',
+      '4: a pressure',
+      '5: a temperature',
+      '7: a time later than the line before',
+    ])
+    expect(read('when;how much\n0;6').problems).toEqual([{ line: 1, problem: expect.stringContaining('head line') }])
+    expect(read('').readings).toEqual([])
+  })
+})
