@@ -42,7 +42,10 @@ export default defineNuxtConfig({
   nitro: {
     routeRules: { '/**': { headers: securityHeaders }, '/_nuxt/**': { headers: filePolicy } },
     compressPublicAssets: { gzip: true, brotli: true },
-    serverAssets: [{ baseName: 'migrations', dir: here('server/database/migrations') }],
+    serverAssets: [
+      { baseName: 'migrations', dir: here('server/database/migrations') },
+      { baseName: 'fonts', dir: here('node_modules/dejavu-fonts-ttf/ttf'), pattern: 'DejaVuSansCondensed{,-Bold}.ttf' },
+    ],
     rollupConfig: {
       plugins: [threadBundle(here('server/work/thread.ts'))],
       // Of its own, so that a thread, which needs the core, does not start another server with it.

@@ -13,6 +13,7 @@ import { ownTestSentences } from './prove/own-profile'
 import { testProfiles } from './prove/profiles'
 import { proveSentences } from './prove/sayings'
 import { searchSentences } from './leak/sayings'
+import { ownerSentences } from './record/owner-duties'
 import { recordSentences } from './record/sayings'
 import type { Vocabulary } from './quantity/message'
 import { speakerFor, type Speaker } from './quantity/speaker'
@@ -41,6 +42,7 @@ export const vocabularies: ReadonlyMap<string, Vocabulary> = new Map(
     proveSentences,
     searchSentences,
     recordSentences,
+    ownerSentences,
   ].map((vocabulary: Vocabulary) => [vocabulary.id, vocabulary]),
 )
 

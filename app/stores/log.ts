@@ -3,6 +3,7 @@ import { defineStore } from 'pinia'
 import type { Entry } from '~~/core/log/entry'
 import { jointsDone, siteState } from '~~/core/log/site-state'
 import { keepLog, logCopyOf } from '~/sync/copies'
+import { smallPhoto } from '~/saving/small-photo'
 import { useJobStore } from '~/stores/job'
 import { useOutboxStore } from '~/stores/outbox'
 
@@ -85,5 +86,17 @@ export const useLogStore = defineStore('log', () => {
   }
   const write = (written: Written, says: string) => writeAll([written], says)
 
-  return { entries, state, done, who, open, refresh, write, writeAll }
+  /**
+   * Keeps a picture and writes it down: of a joint, or of the whole job.
+   *
+   * @throws Error where the file is no picture that the browser can read
+   */
+  async function addPhoto(file: Blob, joint: string | null, more: Entry['body'] = {}): Promise<void> {
+    const { blob, sha } = await smallPhoto(file)
+    // The picture goes first: an entry never names one that nobody has.
+    void outbox.add({ changes: 'photos', says: 'a photo', method: 'POST', path: '/api/photos', body: blob })
+    write({ kind: 'photo', subject: joint === null ? {} : { joint }, body: { sha, ...more } }, 'a photo')
+  }
+
+  return { entries, state, done, who, open, refresh, write, writeAll, addPhoto }
 })

@@ -28,7 +28,7 @@ export const useOutboxStore = defineStore('outbox', () => {
   /** Makes a change: kept here at once, and sent. @returns what became of it, once that is known */
   function add(command: Omit<Command, 'id'> & { readonly id?: string }): Promise<CommandAnswer> {
     // As it is sent: what a page watches can be kept and told to other tabs only as a plain copy.
-    const body = JSON.parse(JSON.stringify(command.body)) as unknown
+    const body = command.body instanceof Blob ? command.body : (JSON.parse(JSON.stringify(command.body)) as unknown)
     return outbox.add({ id: crypto.randomUUID(), ...command, body })
   }
 

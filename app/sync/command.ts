@@ -1,7 +1,7 @@
 import type { FieldProblem } from '~~/core/quantity/field-problem'
 
 /** What is changed by it. */
-export type Changes = 'workshop' | 'minutes' | 'rack' | 'parts' | 'log'
+export type Changes = 'workshop' | 'minutes' | 'rack' | 'parts' | 'log' | 'photos'
 
 /** A change that is on its way to the server. */
 export interface Command {
@@ -12,6 +12,7 @@ export interface Command {
   readonly says: string
   readonly method: 'POST' | 'PATCH'
   readonly path: string
+  /** What is sent: as JSON, but a picture as it is. */
   readonly body: unknown
   /** Why the server did not accept it; it is kept until it was seen. */
   readonly refused?: string
@@ -35,10 +36,11 @@ const patience = 15_000
 
 /** Sends a command once. What may be otherwise in a moment, a database that starts, say, is `away`; it comes again. */
 export async function sendCommand({ id, method, path, body }: Command): Promise<SendAnswer> {
+  const isFile = body instanceof Blob
   const response = await fetch(path, {
     method,
-    headers: { 'Content-Type': 'application/json', 'Idempotency-Key': id },
-    body: JSON.stringify(body),
+    headers: { 'Content-Type': isFile ? body.type : 'application/json', 'Idempotency-Key': id },
+    body: isFile ? body : JSON.stringify(body),
     signal: AbortSignal.timeout(patience),
   }).catch(() => null)
   if (response?.status === 500) return { outcome: 'failed' }

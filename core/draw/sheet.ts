@@ -22,6 +22,8 @@ export interface SheetTexts {
   readonly title: string
   readonly length: (mm: number) => string
   readonly pieceOf: ReadonlyMap<string, string>
+  /** The numbers of the joints at a node. */
+  readonly jointsOf?: ReadonlyMap<string, string>
 }
 
 /** A4 across, in mm. */
@@ -32,6 +34,10 @@ const third = letter / 3
 const escaped = (words: string): string =>
   words.replaceAll('&', '&amp;').replaceAll('<', '&lt;').replaceAll('>', '&gt;').replaceAll('"', '&quot;')
 const two = (value: number): string => String(Math.round(value * 100) / 100)
+
+/** Words on a ground of their own, so that lines under them do not cross them: the ground first, for who knows no order of painting. */
+const haloed = (attributes: string, words: string, paper: string): string =>
+  `<text ${attributes} fill="${paper}" stroke="${paper}" stroke-width="0.8">${escaped(words)}</text><text ${attributes}>${escaped(words)}</text>`
 
 /**
  * A run drawn to fit one page, A4 across, as SVG in millimetres: pipe by material and service, fittings, dimensions that
@@ -83,7 +89,20 @@ export function runSheet(catalogue: Catalogue, run: Run, view: DrawingView, text
   const dimensions = placeDimensions(drawing, letter / scale).map(({ leg, at }) => {
     const piece = texts.pieceOf.get(leg)
     const words = `${texts.length(legs.get(leg)!.length)}${piece ? `  ${piece}` : ''}`
-    return `<text x="${two(x(at[0]))}" y="${two(y(at[1]) + 1)}" font-size="${letter}" text-anchor="middle" stroke="${paper}" stroke-width="0.8" paint-order="stroke">${escaped(words)}</text>`
+    return haloed(
+      `x="${two(x(at[0]))}" y="${two(y(at[1]) + 1)}" font-size="${letter}" text-anchor="middle"`,
+      words,
+      paper,
+    )
+  })
+  const joints = drawing.nodes.flatMap(({ id, at }) => {
+    const numbers = texts.jointsOf?.get(id)
+    if (!numbers) return []
+    return haloed(
+      `x="${two(x(at[0]) + 2)}" y="${two(y(at[1]) + 4.2)}" font-size="2.6" font-weight="bold"`,
+      numbers,
+      paper,
+    )
   })
   const pipe = catalogue.pipe(run.pipe)?.label ?? run.pipe
   return [
@@ -93,7 +112,7 @@ export function runSheet(catalogue: Catalogue, run: Run, view: DrawingView, text
     ...lines,
     ...arrows,
     `<g fill="${ink}">${nodes.join('')}</g>`,
-    `<g fill="${ink}">${dimensions.join('\n')}</g>`,
+    `<g fill="${ink}">${dimensions.join('\n')}${joints.join('')}</g>`,
     '</svg>\n',
   ].join('\n')
 }

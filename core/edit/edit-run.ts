@@ -116,3 +116,7 @@ export function removeLeg(job: Job, runId: string, legId: string): Job {
     return { ...run, nodes, legs }
   })
 }
+
+/** A job whose work is at an address; an empty one is taken away. */
+export const setAddress = ({ address: _, ...job }: Job, address: string): Job =>
+  address.trim() === '' ? job : { ...job, address: address.trim().slice(0, 200) }

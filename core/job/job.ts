@@ -162,6 +162,7 @@ export const jobSchema = z.object({
   format: z.literal('jolvet-job'),
   version: z.literal(1),
   title: z.string().trim().min(1, 'a title of 1 to 200 characters').max(200, 'a title of 1 to 200 characters'),
+  address: text(200).optional().meta({ description: 'where the work is' }),
   units: z.enum(unitSystems),
   profile: z.enum(profileIds),
   own: z

@@ -1,6 +1,6 @@
 import type { Job } from '../job/job'
+import { nodesBeyond } from '../run/beyond'
 import { layOut } from '../run/layout'
-import { walk } from '../run/walk'
 import type { Suspect } from './suspects'
 
 /** A valve that parts what is under test in two: what lies beyond it, seen from where its run begins. */
@@ -19,24 +19,14 @@ export interface ValveSides {
 export function valveSides(job: Job, suspects: readonly Suspect[]): ValveSides[] {
   return job.runs.flatMap((run) => {
     const layout = layOut(run)
-    const start = run.nodes[0]
     const of = suspects.filter((suspect) => suspect.run === run.id)
-    if (!start || of.length === 0) return []
     return run.nodes.flatMap(({ id, kind }): ValveSides[] => {
-      if (kind !== 'valve' || id === start.id) return []
-      const reached = new Set<string>()
-      for (const step of walk(layout.arms, start.id, (leg) => leg.from !== id && leg.to !== id)) reached.add(step.node)
-      const isBeyond = (leg: string) => {
-        const { from, to } = run.legs.find((other) => other.id === leg)!
-        return !reached.has(from === id ? to : from)
-      }
-      const beyond = of.filter((suspect) =>
-        suspect.leg !== null ? isBeyond(suspect.leg) : suspect.node !== id && !reached.has(suspect.node!),
-      )
-      const rest = suspects.length - beyond.length
-      return beyond.length > 0 && rest > 0
-        ? [{ run: run.id, node: id, beyond: new Set(beyond.map((at) => at.id)) }]
-        : []
+      if (kind !== 'valve') return []
+      const nodes = nodesBeyond(layout, id)
+      const legs = new Set(run.legs.flatMap((leg) => (nodes.has(leg.from) || nodes.has(leg.to) ? [leg.id] : [])))
+      const beyond = of.filter(({ leg, node }) => (leg === null ? nodes.has(node ?? '') : legs.has(leg)))
+      const isParted = beyond.length > 0 && beyond.length < suspects.length
+      return isParted ? [{ run: run.id, node: id, beyond: new Set(beyond.map((at) => at.id)) }] : []
     })
   })
 }

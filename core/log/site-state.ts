@@ -161,6 +161,11 @@ function partCounts(entries: readonly Entry[]): PartCount[] {
   return [...counts].map(([label, count]) => ({ label, ...count, missing: count.issued - count.used - count.left }))
 }
 
+/** Whether anything was written down since a job was handed over, or the job itself was changed. */
+export const changedSince = (handedOver: Entry, entries: readonly Entry[], version: number): boolean =>
+  version > handedOver.jobVersion ||
+  entries.some(({ id, at }) => id !== handedOver.id && timeKey(at) > timeKey(handedOver.at))
+
 const waterKinds: ReadonlySet<string> = new Set(['isolated', 'filled', 'purged', 'flushed', 'dosed'])
 
 /**

@@ -7,7 +7,11 @@ import type { Entry } from '../log/entry'
 import type { Plan } from '../plan/types'
 import type { ProofAnswer } from '../prove/prove'
 import { namesOf } from '../run/names'
+import { changedSettings } from '../workshop/profile'
 import { missingOf, type Missing } from './missing'
+import { ownerDuties } from './owner-duties'
+import { drainPoints, shutOffs, type DrainPoint, type ShutOff } from './shut-offs'
+import type { Message } from '../quantity/message'
 
 export interface RecordedJoint {
   readonly id: string
@@ -36,7 +40,15 @@ export interface JobRecord {
   readonly format: 'jolvet-record'
   readonly version: 1
   readonly missing: readonly Missing[]
-  readonly job: { readonly id: string; readonly title: string; readonly version: number; readonly profile: string }
+  readonly job: {
+    readonly id: string
+    readonly title: string
+    readonly address: string
+    readonly version: number
+    /** The rule profile, and the settings in which it was changed. */
+    readonly profile: string
+    readonly changed: readonly string[]
+  }
   /** Everybody who wrote something down. */
   readonly people: readonly string[]
   readonly joints: readonly RecordedJoint[]
@@ -52,6 +64,10 @@ export interface JobRecord {
   readonly covered: readonly Entry[]
   readonly photos: readonly Entry[]
   readonly notes: readonly Entry[]
+  readonly valves: readonly ShutOff[]
+  readonly drains: readonly DrainPoint[]
+  /** What the owner must do. */
+  readonly owner: readonly Message[]
   /** What the plan itself warns of. */
   readonly cautions: Plan['checks']
   readonly handedOver: Entry | null
@@ -81,11 +97,19 @@ export function recordOf(
 ): JobRecord {
   const state = siteState(plan, entries)
   const names = namesOf(job)
+  const [valves, drains] = [shutOffs(job), drainPoints(job)]
   return {
     format: 'jolvet-record',
     version: 1,
     missing: missingOf(plan, state),
-    job: { id, title: job.title, version, profile: job.own?.name ?? job.profile },
+    job: {
+      id,
+      title: job.title,
+      address: job.address ?? '',
+      version,
+      profile: job.own?.name ?? job.profile,
+      changed: job.own ? changedSettings({ base: job.profile, changes: job.own.changes }) : [],
+    },
     people: [...new Set(effectiveEntries(entries).map(({ by }) => by))].sort(),
     joints: plan.joints.map((joint) => ({
       id: joint.id,
@@ -108,6 +132,9 @@ export function recordOf(
     covered: state.covered,
     photos: state.photos,
     notes: state.notes,
+    valves,
+    drains,
+    owner: ownerDuties(job, plan, { valves, drains }),
     cautions: plan.checks,
     handedOver: state.handedOver,
   }

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { isOverdue, nextCheck } from './checked-tool'
 import { shippedCosts } from './costs'
 import { applyChanges, costsOf, emptyWorkshop, type Workshop, type WorkshopChange } from './workshop'
 
@@ -65,5 +66,33 @@ describe('the workshop', () => {
   it('is not held up by what an older program left in it', () => {
     const old = { ...emptyWorkshop, van: 'blue' } as Workshop
     expect(changed(old, { path: ['hour'], value: 60 })).toEqual({ ...emptyWorkshop, hour: 60 })
+  })
+})
+
+describe('the tools and people of a workshop', () => {
+  it('a check is due so many months after the last one, at the month’s end at the latest', () => {
+    expect(nextCheck({ checked: '2025-12-15', everyMonths: 12 })).toBe('2026-12-15')
+    expect(nextCheck({ checked: '2027-08-31', everyMonths: 6 })).toBe('2028-02-29')
+    expect(nextCheck({ checked: '2026-03-31', everyMonths: 1 })).toBe('2026-04-30')
+    expect([isOverdue('2026-05-04', '2026-05-04T23:00:00Z'), isOverdue('2026-05-04', '2026-05-05T00:00:00Z')]).toEqual([
+      false,
+      true,
+    ])
+    expect(isOverdue(undefined, '2026-05-05T00:00:00Z')).toBe(false)
+  })
+
+  it('are kept with it, and what is no date or no test is named', () => {
+    const tool = { name: 'Press 1', methods: ['press-metal'], checked: '2026-01-10', everyMonths: 12 }
+    const kept = changed(
+      emptyWorkshop,
+      { path: ['checkedTools', 't1'], value: tool },
+      { path: ['people'], value: ['I. Marl'] },
+    )
+    expect([kept.checkedTools.t1, kept.people]).toEqual([tool, ['I. Marl']])
+    expect(refused({ path: ['checkedTools', 't1'], value: { ...tool, checked: 'spring' } })).toEqual([
+      { field: 'checkedTools.t1.checked', problem: 'a date as 2026-05-04' },
+    ])
+    const test = { name: 'Ours', medium: 'water', steps: [{ does: 'hold', seconds: 60, share: 1, bar: 6 }], falls: [] }
+    expect(refused({ path: ['tests', 'a'], value: test })[0]!.field).toBe('tests.a.steps.0.share')
   })
 })

@@ -2,6 +2,7 @@ import * as z from 'zod'
 import { benderSchema, type Bender } from '../bend/bender'
 import { methodIds, type MethodId } from '../catalogue/method'
 import { fieldProblems, unknownFields, type FieldProblem } from '../quantity/field-problem'
+import { checkedToolSchema, type CheckedTool } from './checked-tool'
 import { methodCostSchema, shippedCosts, type Costs, type MethodCost } from './costs'
 import { toolsSchema, type OwnedTool } from './tools'
 import { ownTestSchema, type OwnTest } from './own-test'
@@ -22,6 +23,8 @@ export const workshopSchema = z.object({
   profiles: z.record(ownKey, ownProfileSchema).default({}),
   benders: z.record(ownKey, benderSchema).default({}),
   tests: z.record(ownKey, ownTestSchema).default({}),
+  people: z.array(z.string().trim().min(1, 'a name').max(80, 'a name of at most 80 characters')).max(100).default([]),
+  checkedTools: z.record(ownKey, checkedToolSchema).default({}),
 })
 export interface Workshop {
   readonly currency?: string
@@ -32,9 +35,19 @@ export interface Workshop {
   readonly benders: Readonly<Record<string, Bender>>
   /** Tests under pressure of its own. */
   readonly tests: Readonly<Record<string, OwnTest>>
+  readonly people: readonly string[]
+  /** Press and gauge tools whose checks are kept. */
+  readonly checkedTools: Readonly<Record<string, CheckedTool>>
 }
 
-export const emptyWorkshop: Workshop = { methods: {}, profiles: {}, benders: {}, tests: {} }
+export const emptyWorkshop: Workshop = {
+  methods: {},
+  profiles: {},
+  benders: {},
+  tests: {},
+  people: [],
+  checkedTools: {},
+}
 
 /** One thing set: a path into the workshop, and its value; null takes it away, back to what ships. */
 export const workshopChangeSchema = z.object({

@@ -18,6 +18,7 @@ const tables = [
   'joint_minutes',
   'log_entries',
   'photos',
+  'records',
   'taken_requests',
   'done_once',
 ] as const

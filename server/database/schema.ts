@@ -165,6 +165,22 @@ export const photos = mysqlTable('photos', {
   at: datetime('recorded_at', { mode: 'date', fsp: 3 }).notNull(),
 })
 
+/** Records as they were handed over, each under the SHA-256 of all that it holds: never changed, never taken away. */
+export const records = mysqlTable(
+  'records',
+  {
+    sha: varchar('sha', { length: 64 }).primaryKey(),
+    job: varchar('job', { length: 36 })
+      .notNull()
+      .references(() => jobs.id),
+    /** The entry of the log that handed it over. */
+    entry: varchar('entry', { length: 60 }).notNull().unique(),
+    document: longtext('document').notNull(),
+    at: datetime('recorded_at', { mode: 'date', fsp: 3 }).notNull(),
+  },
+  (table) => [index('records_job').on(table.job, table.at)],
+)
+
 /**
  * Requests that were taken, by the key that their sender gave them: however often one comes, it is done once. What its
  * answer is made from stands beside it.

@@ -61,9 +61,11 @@ export const spokenProof = ({ profile, next, ...proof }: ProofAnswer, units: Uni
 })
 
 /** A record as it is answered: what it lacks, its cautions and its proofs in words. */
-export const spokenRecord = ({ missing, cautions, tests, ...record }: JobRecord, units: Units) => ({
+export const spokenRecord = ({ missing, cautions, owner, tests, ...record }: JobRecord, units: Units) => ({
   ...record,
   missing: missing.map(({ message, ...gap }) => ({ text: text(message, units), rule: message.message, ...gap })),
   cautions: told(cautions, units),
+  owner: owner.map((message) => text(message, units)),
   tests: tests.map(({ proof, ...test }) => ({ ...test, proof: proof && spokenProof(proof, units) })),
 })
+export type SpokenRecord = ReturnType<typeof spokenRecord>

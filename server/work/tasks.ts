@@ -15,6 +15,9 @@ import { prove, type ProofAnswer } from '~~/core/prove/prove'
 import type { ProveRequest } from '~~/core/prove/prove-schema'
 import { proofRequest } from '~~/core/record/proof-request'
 import { recordOf } from '~~/core/record/record'
+import { labelsDocument } from '../print/labels-document'
+import { makePdf } from '../print/make-pdf'
+import { recordDocument } from '../print/record-document'
 import { spokenJoin, spokenPlan, spokenProof, spokenRecord } from '../http/spoken'
 
 let solver: Promise<Solver> | undefined
@@ -24,6 +27,21 @@ interface SiteInput {
   readonly job: Job
   readonly parts: readonly Part[]
   readonly entries: readonly Entry[]
+}
+
+type RecordInput = SiteInput & { readonly id: string; readonly version: number }
+
+/** The record in words, with what it was made from. */
+function told({ id, version, job, parts, entries }: RecordInput) {
+  const catalogue = catalogueWith(parts)
+  const plan = planJob(job, catalogue)
+  const proofs = new Map<string, ProofAnswer>()
+  for (const [test, state] of Object.entries(siteState(plan, entries).tests)) {
+    const request = proofRequest(job, state)
+    if (request) proofs.set(test, prove(catalogue, request))
+  }
+  const record = recordOf(catalogue, { id, version, job }, plan, entries, proofs)
+  return { record: spokenRecord(record, job.units), plan, catalogue }
 }
 
 /** What is done on threads: each takes what can be sent there, and may tell the best that it has so far. */
@@ -41,16 +59,16 @@ export const tasks = {
 
   state: ({ job, parts, entries }: SiteInput) => siteState(planJob(job, catalogueWith(parts)), entries),
 
-  record({ id, version, job, parts, entries }: SiteInput & { id: string; version: number }) {
-    const catalogue = catalogueWith(parts)
-    const plan = planJob(job, catalogue)
-    const proofs = new Map<string, ProofAnswer>()
-    for (const [test, state] of Object.entries(siteState(plan, entries).tests)) {
-      const request = proofRequest(job, state)
-      if (request) proofs.set(test, prove(catalogue, request))
-    }
-    return spokenRecord(recordOf(catalogue, { id, version, job }, plan, entries, proofs), job.units)
+  record: (site: RecordInput) => told(site).record,
+
+  /** The record as a PDF. @param fonts folder of the fonts @param pictures data addresses of photos */
+  recordPdf({ fonts, pictures, ...site }: RecordInput & { fonts: string; pictures: Readonly<Record<string, string>> }) {
+    return makePdf(recordDocument({ ...told(site), job: site.job, pictures }), fonts)
   },
+
+  /** Labels for valves and for joints that cannot be seen, as a PDF. */
+  labelsPdf: ({ fonts, ...site }: RecordInput & { fonts: string }) =>
+    makePdf(labelsDocument(told(site).record, site.job.units), fonts),
 
   async stock(question: StockQuestion, soFar: (value: unknown) => void) {
     solver ??= loadHighs().then(highsSolver)

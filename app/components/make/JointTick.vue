@@ -1,7 +1,10 @@
 <script setup lang="ts">
+import { useLocalStorage, useNow } from '@vueuse/core'
 import type { PlanJoint } from '~~/core/build/planned'
 import type { JointState, PlanChange } from '~~/core/log/site-state'
+import { isOverdue, nextCheck } from '~~/core/workshop/checked-tool'
 import { useLogStore } from '~/stores/log'
+import { useWorkshopStore } from '~/stores/workshop'
 
 /** What happened at a joint: one press says that it is made, a second that it was looked at; undoing is an entry too. */
 const props = defineProps<{ joint: PlanJoint; state: JointState | undefined }>()
@@ -18,6 +21,26 @@ const subject = computed(() => ({ joint: props.joint.id }))
 
 /** What a method is to be ticked for, beside its being made. */
 const asksGauge = computed(() => ['crimp', 'clamp'].includes(props.joint.method))
+/** The workshop's tools for this method; the last one chosen for it is remembered. */
+const workshop = useWorkshopStore()
+const tools = computed(() =>
+  Object.values(workshop.workshop.checkedTools).filter(({ methods }) => methods.includes(props.joint.method)),
+)
+const toolItems = computed(() => [
+  { value: '', label: 'not said' },
+  ...tools.value.map(({ name }) => ({ value: name, label: name })),
+])
+const lastTools = useLocalStorage<Record<string, string>>('jolvet-last-tools', {})
+const tool = computed({
+  get: () => lastTools.value[props.joint.method] ?? '',
+  set: (name) => (lastTools.value = { ...lastTools.value, [props.joint.method]: name }),
+})
+const inHand = computed(() => tools.value.find(({ name }) => name === tool.value))
+const lateSince = computed(() => {
+  const due = inHand.value ? nextCheck(inHand.value) : ''
+  return due !== '' && isOverdue(due, now.value.toISOString()) ? due : ''
+})
+const now = useNow({ interval: 60_000 })
 const asksRing = computed(() => props.joint.method === 'push-fit')
 const gauge = ref<'goes' | 'does not go' | ''>('')
 const markSeen = ref(true)
@@ -35,6 +58,7 @@ function make(): void {
     insertion,
     pipe,
     markSeen: markSeen.value,
+    ...(inHand.value ? { tool: inHand.value.name, toolDue: nextCheck(inHand.value) } : {}),
     ...(asksGauge.value && gauge.value ? { gauge: gauge.value } : {}),
     ...(asksRing.value ? { ringTurned: ringTurned.value } : {}),
   }
@@ -54,9 +78,8 @@ const words = { insertion: 'goes in', method: 'method', pipe: 'pipe' } as const
 <template>
   <section class="space-y-3 border-y border-(--ui-border) py-3" aria-label="What happened here">
     <div v-if="!made" class="flex flex-wrap items-end gap-3">
-      <UFormField label="Who works here" class="w-40">
-        <UInput v-model="log.who" aria-label="Who works here" maxlength="80" class="w-full" />
-      </UFormField>
+      <WhoField class="w-40" />
+      <Choice v-if="tools.length" v-model="tool" label="Tool" class="w-44" :items="toolItems" />
       <Choice
         v-if="asksGauge"
         label="Gauge"
@@ -88,7 +111,19 @@ const words = { insertion: 'goes in', method: 'method', pipe: 'pipe' } as const
         <UButton color="primary" variant="solid" :disabled="!isNamed" @click="inspect(true)">Looked at: sound</UButton>
         <UButton :disabled="!isNamed" @click="inspect(false)">Not sound</UButton>
       </template>
+      <PhotoButton :joint="joint.id" label="Photo" :disabled="!isNamed" />
       <UButton :disabled="!isNamed" @click="undo">Undo: not made</UButton>
+    </div>
+    <p v-if="!made && lateSince" role="alert" class="text-(--ui-warning)">
+      The check of {{ tool }} was due on {{ lateSince }}: have it checked before it makes another joint.
+    </p>
+    <p v-if="made && isOverdue(made.body.toolDue, made.at)" class="text-(--ui-warning)">
+      Made with {{ made.body.tool }}, whose check was due on {{ made.body.toolDue }}.
+    </p>
+    <div v-if="state?.photos.length" class="flex flex-wrap gap-2">
+      <a v-for="sha in state.photos" :key="sha" :href="`/api/photos/${sha}`" target="_blank">
+        <img :src="`/api/photos/${sha}`" alt="Photo of this joint" class="h-24" loading="lazy" />
+      </a>
     </div>
     <p v-if="!isNamed && !made" class="text-sm text-muted">
       Say once who works here: it is written beside what was done.

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { assemblyQuestion } from '~~/core/assembly/assembly-question'
+import { drainings } from '~~/core/assembly/draining'
 import type { Remedy } from '~~/core/assembly/order'
 import { obstacleMessage } from '~~/core/assembly/stepwise'
 import { schedule, type TimedWaterStep } from '~~/core/assembly/schedule'
@@ -52,12 +53,14 @@ const off = computed(() => {
   const { before, steps } = work.value ?? { before: [], steps: [] }
   return before[0]?.start ?? steps.find(({ phase }) => phase === 'water off')?.start ?? null
 })
+/** Litres that it takes to fill. */
+const whole = computed(() => drainings(own.catalogue, job.value).reduce((sum, { litres }) => sum + litres, 0))
 /** The joints, with what is done to the water where it goes off and comes back. */
 const lines = computed(() => {
   if (!work.value) return []
   const ofWater = ({ id, kind, start, end }: TimedWaterStep) => ({
     key: id,
-    text: say.value.trade(waterStepText(kind)),
+    text: say.value.trade(waterStepText(kind)) + (kind === 'refill' ? `: ${say.value.volume(whole.value)}` : ''),
     phase: 'water off' as const,
     joint: '',
     start,

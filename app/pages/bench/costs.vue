@@ -114,5 +114,6 @@ watch(shownCurrency, (now) => (currency.value = now))
         </tbody>
       </table>
     </div>
+    <CrewPanel />
   </div>
 </template>

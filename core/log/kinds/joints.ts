@@ -11,6 +11,7 @@ export const jointMade = entryKind(
   z.object({
     method: z.enum(methodIds).optional(),
     tool: text(80).optional(),
+    toolDue: z.iso.date().optional().meta({ description: 'the day on which the tool’s next check was due' }),
     insertion: millimetres.nullable().optional().meta({ description: 'mm that it was planned to go in' }),
     pipe: text(60).optional().meta({ description: 'id of the pipe' }),
     markSeen: z.boolean().optional(),

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { setAddress } from '~~/core/edit/edit-run'
+import { changedSince } from '~~/core/log/site-state'
 import { recordOf } from '~~/core/record/record'
 import type { Missing } from '~~/core/record/missing'
 import { useCatalogueStore } from '~/stores/catalogue'
@@ -6,7 +8,7 @@ import { useLogStore } from '~/stores/log'
 import { useSelectionStore } from '~/stores/selection'
 
 /** The record as it will be handed over: what is missing at its head, each a link to where it is filled. */
-const { store, job, plan } = useOpenJob()
+const { store, job, plan, change } = useOpenJob()
 const log = useLogStore()
 const own = useCatalogueStore()
 const selection = useSelectionStore()
@@ -28,6 +30,16 @@ const when = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'short
 function show({ joints }: Missing): void {
   if (joints[0]) selection.joint = joints[0]
 }
+const sealed = useSealedRecords()
+const isHandedOver = computed(
+  () => record.value.handedOver !== null && !changedSince(record.value.handedOver, log.entries, store.version),
+)
+const files = [
+  { path: 'record.pdf', label: 'PDF' },
+  { path: 'labels.pdf', label: 'Labels' },
+  { path: 'record', label: 'JSON' },
+  { path: 'record.csv', label: 'CSV' },
+]
 const flushed = () => log.write({ kind: 'flushed', subject: {}, body: {} }, 'flushed')
 const note = ref('')
 function keepNote(): void {
@@ -83,10 +95,16 @@ const waterWords: Record<string, string> = {
       </template>
     </section>
     <div class="no-print flex flex-wrap items-end gap-3">
-      <UFormField label="Who works here" class="w-44">
-        <UInput v-model="log.who" aria-label="Who works here" maxlength="80" class="w-full" />
-      </UFormField>
+      <WhoField class="w-44" />
+      <TextField
+        label="Where the work is"
+        class="w-60"
+        :maxlength="200"
+        :model-value="job.address ?? ''"
+        @change="(address) => change(setAddress(job, address))"
+      />
       <UButton :disabled="!isNamed" label="It was flushed" @click="flushed" />
+      <PhotoButton :joint="null" label="Photo before covering" before-covering :disabled="!isNamed" />
       <UFormField label="Covered: where" class="w-48">
         <UInput v-model="covering" aria-label="Covered: where" maxlength="200" class="w-full" />
       </UFormField>
@@ -101,17 +119,32 @@ const waterWords: Record<string, string> = {
       <UButton
         color="primary"
         variant="solid"
-        :disabled="!isNamed || record.missing.length > 0 || record.handedOver !== null"
-        label="Hand it over"
+        :disabled="!isNamed || record.missing.length > 0 || isHandedOver"
+        :label="record.handedOver && !isHandedOver ? 'Hand it over anew' : 'Hand it over'"
         @click="handOver"
       />
       <UButton icon="i-lucide-printer" label="Print" @click="print" />
-      <UButton :to="`/api/jobs/${store.id}/record`" external target="_blank" label="JSON" />
-      <UButton :to="`/api/jobs/${store.id}/record.csv`" external target="_blank" label="CSV" />
+      <UButton
+        v-for="{ path, label } in files"
+        :key="path"
+        :to="`/api/jobs/${store.id}/${path}`"
+        external
+        target="_blank"
+        :label="label"
+      />
     </div>
     <p v-if="record.handedOver" class="text-lg font-semibold">
       Handed over by {{ record.handedOver.by }}, {{ when(record.handedOver.at) }}.
+      <span v-if="!isHandedOver" class="text-(--ui-warning)">It was changed since.</span>
     </p>
+    <ul v-if="sealed.length" class="ruled border-y border-(--ui-border)" aria-label="Records handed over">
+      <li v-for="(of, at) in sealed" :key="of.sha256" class="flex flex-wrap items-center gap-x-4 py-1">
+        <a :href="`/api/records/${of.sha256}`" :download="`${job.title}, record.json`" class="underline">
+          {{ at === 0 ? 'The record that holds' : 'An older record' }}, {{ when(of.at) }}
+        </a>
+        <span class="font-mono text-sm break-all text-muted">{{ of.sha256 }}</span>
+      </li>
+    </ul>
     <section aria-label="Joints">
       <h2 class="heading">Joints</h2>
       <div class="overflow-x-auto">
@@ -171,6 +204,32 @@ const waterWords: Record<string, string> = {
       </UFormField>
       <UButton type="submit" :disabled="!isNamed || note.trim() === ''" label="Write it down" />
     </form>
+    <section v-if="record.photos.length" aria-label="Photos">
+      <h2 class="heading">Photos</h2>
+      <div class="flex flex-wrap gap-3">
+        <figure v-for="item in record.photos" :key="item.id">
+          <img :src="`/api/photos/${item.body.sha}`" alt="Photo of the work" class="h-40" loading="lazy" />
+          <figcaption class="text-sm">
+            {{ item.body.beforeCovering ? 'before covering, ' : '' }}{{ item.by }}, {{ when(item.at) }}
+          </figcaption>
+        </figure>
+      </div>
+    </section>
+    <section v-if="record.valves.length + record.drains.length" aria-label="Valves and drain points">
+      <h2 class="heading">Valves and drain points</h2>
+      <ul class="ruled">
+        <li v-for="item in record.valves" :key="item.at">
+          {{ item.valve }} ({{ item.run }}) shuts {{ item.shuts.join(', ') || 'no outlet' }}
+        </li>
+        <li v-for="item in record.drains" :key="item.run">{{ item.run }} drains at {{ item.lowest }}</li>
+      </ul>
+    </section>
+    <section aria-label="What the owner must do">
+      <h2 class="heading">What the owner must do</h2>
+      <ul class="ruled">
+        <li v-for="item in record.owner" :key="item.message">{{ tell(item) }}</li>
+      </ul>
+    </section>
     <section aria-label="Materials">
       <h2 class="heading">Materials</h2>
       <ul class="ruled">
@@ -181,5 +240,6 @@ const waterWords: Record<string, string> = {
         </li>
       </ul>
     </section>
+    <EntryList />
   </div>
 </template>

@@ -70,9 +70,7 @@ const nameOf = ({ begun }: TestState) => testProfileOf(begun!.body as unknown as
 
 <template>
   <div class="space-y-5">
-    <UFormField v-if="!isNamed || tests.length === 0" label="Who works here" class="w-48">
-      <UInput v-model="log.who" aria-label="Who works here" maxlength="80" class="w-full" />
-    </UFormField>
+    <WhoField v-if="!isNamed || tests.length === 0" class="w-48" />
     <div v-if="state" class="grid gap-6 lg:grid-cols-[minmax(0,1fr)_minmax(0,26rem)]">
       <section class="space-y-4" aria-label="The test">
         <div class="flex flex-wrap items-start gap-6">
@@ -129,6 +127,7 @@ const nameOf = ({ begun }: TestState) => testProfileOf(begun!.body as unknown as
       </section>
     </div>
     <BeginTest v-if="!isRunning" :disabled="!isNamed" @begin="begin" />
+    <WaterPanel />
     <section v-if="tests.length > 1" aria-label="Tests">
       <h2 class="heading">Tests</h2>
       <ul class="ruled">

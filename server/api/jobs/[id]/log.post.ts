@@ -3,6 +3,7 @@ import { addEntries } from '../../../database/log'
 import { answering } from '../../../http/answering'
 import { readAs } from '../../../http/body'
 import { invalid, notFound } from '../../../http/refusal'
+import { sealHandOver } from '../../../http/hand-over'
 import { clashes, saidProblems } from '../../../http/log-body'
 import { inTransaction } from '../../../database/transaction'
 
@@ -19,6 +20,8 @@ export default answering(async (event) => {
     }),
   )
   if (!isThere) throw notFound('such job')
+  const handedOver = entries.findLast(({ kind }) => kind === 'handed-over')
+  if (handedOver) await sealHandOver(event, handedOver)
   setResponseStatus(event, 201)
   return { entries: entries.map(({ id }) => id) }
 })

@@ -1,0 +1,18 @@
+<script setup lang="ts">
+import { useLogStore } from '~/stores/log'
+import { useWorkshopStore } from '~/stores/workshop'
+
+/** Who works here: remembered, and proposed from the workshop's people. */
+const log = useLogStore()
+const workshop = useWorkshopStore()
+const id = useId()
+</script>
+
+<template>
+  <UFormField label="Who works here">
+    <UInput v-model="log.who" aria-label="Who works here" maxlength="80" class="w-full" :list="id" />
+    <datalist :id="id">
+      <option v-for="person in workshop.workshop.people" :key="person" :value="person" />
+    </datalist>
+  </UFormField>
+</template>

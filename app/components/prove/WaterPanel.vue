@@ -1,0 +1,66 @@
+<script setup lang="ts">
+import { drainings } from '~~/core/assembly/draining'
+import { formatWait } from '~~/core/quantity/format-duration'
+import { useCatalogueStore } from '~/stores/catalogue'
+import { useLogStore } from '~/stores/log'
+
+/** Draining and filling: what to shut, what to open, how much comes, what stays; one press writes down that it was done. */
+const { job } = useOpenJob()
+const { say } = useWords()
+const own = useCatalogueStore()
+const log = useLogStore()
+const runs = computed(() => drainings(own.catalogue, job.value))
+const isNamed = computed(() => log.who.trim() !== '')
+const dose = ref('')
+const whole = computed(() => runs.value.reduce((sum, { litres }) => sum + litres, 0))
+const off = computed(() => runs.value.reduce((sum, { runsOff }) => sum + runsOff, 0))
+const write = (kind: string, body: Record<string, unknown>, says: string) =>
+  log.write({ kind, subject: {}, body }, says)
+/** To the hundredth: what is reckoned is no surer. */
+const litres = (of: number) => Math.round(of * 100) / 100
+function addDose(): void {
+  write('dosed', { with: dose.value.trim() }, 'dosed')
+  dose.value = ''
+}
+</script>
+
+<template>
+  <section class="space-y-3" aria-label="Draining and filling">
+    <h2 class="heading">Draining and filling</h2>
+    <div v-for="run in runs" :key="run.run" class="space-y-1 border-l-4 border-(--ui-border) pl-3">
+      <p class="font-semibold">{{ run.run }}: holds {{ say.volume(run.litres) }}</p>
+      <p v-if="run.shut.length">Shut the water off before {{ run.shut.join(' and ') }}, and prove it at an outlet.</p>
+      <p v-if="run.lowest && run.runsOff > 0">
+        Bucket under {{ run.lowest }}<template v-if="run.highest !== run.lowest">, then open {{ run.highest }}</template
+        >: {{ say.volume(run.runsOff) }} run off in about {{ formatWait(Math.max(1, Math.round(run.seconds))) }};
+        {{ run.buckets }} {{ run.buckets === 1 ? 'bucket' : 'buckets' }} of {{ say.volume(10) }}.
+      </p>
+      <p v-else-if="!run.lowest" class="text-(--ui-warning)">
+        No outlet to drain at: it drains where it is cut or opened.
+      </p>
+      <p v-for="kept in run.keeps" :key="kept.where" class="text-(--ui-warning)">
+        {{ say.volume(kept.litres) }} stay at {{ kept.where }}.
+      </p>
+    </div>
+    <p>
+      Filling: slowly from the lowest point, the highest outlets open until they run without spitting; valves and
+      washers in. It takes {{ say.volume(whole) }}.
+    </p>
+    <div class="flex flex-wrap items-end gap-2">
+      <UButton
+        :disabled="!isNamed"
+        label="Shut off and drained"
+        @click="write('isolated', { litres: litres(off) }, 'shut off and drained')"
+      />
+      <UButton :disabled="!isNamed" label="Filled" @click="write('filled', { litres: litres(whole) }, 'filled')" />
+      <UButton :disabled="!isNamed" label="Purged of air" @click="write('purged', {}, 'purged of air')" />
+      <UButton :disabled="!isNamed" label="Flushed" @click="write('flushed', {}, 'flushed')" />
+      <TextField v-model="dose" label="Dosed with" class="w-40" :maxlength="120" />
+      <UButton :disabled="!isNamed || dose.trim() === ''" label="Dosed" @click="addDose" />
+    </div>
+    <p class="text-sm text-muted">
+      By the bores and heights drawn, from centre to centre, typical; existing pipe that was not measured comes on top.
+      Hot water scalds: let it cool first. Heating: switch it off, and let a plastic line down without pressure.
+    </p>
+  </section>
+</template>

@@ -1,0 +1,68 @@
+import { describe, expect, it } from 'vitest'
+import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
+import { pipeId, sampleJob } from '../sample-run'
+import { drainings, secondsToRunOff } from './draining'
+
+const copper = { pipe: pipeId('EN 1057', '22', 0.9), method: 'solder' } as const
+
+describe('draining', () => {
+  it('10 m of 22 copper to a low and a high outlet hold 3.205 l and run off at the low one', () => {
+    const [of] = drainings(
+      catalogue,
+      sampleJob({
+        ...copper,
+        legs: [
+          ['tie-in:s', 'east', 4000, 'tee:t'],
+          ['tee:t', 'up', 2000, 'outlet:basin'],
+          ['tee:t', 'east', 4000, 'outlet:drain'],
+        ],
+        nodes: { basin: { name: 'basin' }, drain: { name: 'drain cock' } },
+      }),
+    )
+    expect(of).toMatchObject({ shut: ['tie-in'], lowest: 'drain cock', highest: 'basin', keeps: [], buckets: 1 })
+    expect(of!.litres).toBeCloseTo(3.205, 3)
+    expect(of!.runsOff).toBeCloseTo(3.205, 3)
+    // 3.205 l by 0.2087 l a second.
+    expect(of!.seconds).toBeCloseTo(15.4, 1)
+  })
+
+  it('a dip keeps its water: 1 m along and 300 mm of either upright', () => {
+    const [of] = drainings(
+      catalogue,
+      sampleJob({
+        ...copper,
+        legs: [
+          ['tie-in:s', 'down', 300, 'elbow:a'],
+          ['elbow:a', 'east', 1000, 'elbow:b'],
+          ['elbow:b', 'up', 300, 'outlet:e'],
+        ],
+      }),
+    )
+    expect(of!.keeps).toEqual([{ where: 'elbow 1', litres: expect.closeTo(0.513, 3) }])
+    expect([of!.runsOff, of!.seconds, of!.buckets]).toEqual([0, 0, 0])
+  })
+
+  it('without an outlet nothing runs off, and existing pipe of no known length is not counted', () => {
+    const job = sampleJob({ ...copper, legs: [['cap:s', 'east', 1000, 'cap:e']] })
+    expect(drainings(catalogue, job)[0]).toMatchObject({
+      lowest: null,
+      highest: null,
+      runsOff: 0,
+      seconds: 0,
+      buckets: 0,
+    })
+    const [run] = job.runs
+    const there = {
+      ...job,
+      runs: [{ ...run!, legs: [{ ...run!.legs[0]!, state: 'existing' as const, unmeasured: true }] }],
+    }
+    expect(drainings(catalogue, there)[0]!.litres).toBe(0)
+  })
+
+  it('10 l under a head of 2 m take 48 s, and twice as much twice as long', () => {
+    expect(secondsToRunOff(10, 2000)).toBeCloseTo(47.9, 1)
+    expect(secondsToRunOff(20, 2000)).toBeCloseTo(95.8, 1)
+    // Under next to no head it still takes an end.
+    expect(secondsToRunOff(10, 0)).toBeCloseTo(151.5, 1)
+  })
+})

@@ -1,0 +1,54 @@
+import type { MethodId } from '../catalogue/method'
+import type { Job } from '../job/job'
+import type { Plan } from '../plan/types'
+import { fixed, messagesOf, sentence, type Message } from '../quantity/message'
+import type { DrainPoint, ShutOff } from './shut-offs'
+
+/** What whoever has the pipework from now on must do. */
+export const ownerSentences = {
+  id: 'owner',
+  messages: {
+    'shut off': sentence(
+      { valves: 'valve 1 (hot)' },
+      ({ valves }) => `In an emergency shut: ${valves}. Turn each valve once a year, so that it still turns.`,
+    ),
+    'no valve': fixed('Nothing here shuts this pipework: know where the house’s stop valve is.'),
+    frost: sentence(
+      { lowest: 'bib tap' },
+      ({ lowest }) => `Before frost: take hoses off, shut the supply, and drain at ${lowest}.`,
+    ),
+    'look again': sentence(
+      { count: 4 },
+      ({ count }) => `Look at the ${count} screwed and compression joints again after a week, and once a year.`,
+    ),
+    heating: fixed('Have the heating water’s inhibitor tested once a year, and after any draining.'),
+    concealed: fixed(
+      'Joints stand behind walls and floors where the drawing shows them: no nail, no screw, no drill there.',
+    ),
+  },
+} as const
+const say = messagesOf(ownerSentences)
+
+const screwed: ReadonlySet<MethodId> = new Set(['thread', 'compression', 'compression-pe'])
+
+/** What the owner must do, by what is there: valves, outdoors, screwed joints, heating, joints that cannot be seen. */
+export function ownerDuties(
+  job: Job,
+  plan: Plan,
+  { valves, drains }: { readonly valves: readonly ShutOff[]; readonly drains: readonly DrainPoint[] },
+): Message[] {
+  const isAny = (is: (run: Job['runs'][number]) => boolean) => job.runs.some(is)
+  const looks = plan.joints.filter(({ method }) => screwed.has(method)).length
+  const placeOf = (run: Job['runs'][number]) => run.place ?? job.place
+  return [
+    valves.length > 0
+      ? say('shut off', { valves: valves.map(({ run, valve }) => `${valve} (${run})`).join(', ') })
+      : say('no valve'),
+    ...(isAny((run) => placeOf(run)?.outdoors === true) && drains[0]
+      ? [say('frost', { lowest: drains[0].lowest })]
+      : []),
+    ...(looks > 0 ? [say('look again', { count: looks })] : []),
+    ...(isAny(({ service }) => service.startsWith('heating')) ? [say('heating')] : []),
+    ...(isAny((run) => placeOf(run)?.concealed === true) ? [say('concealed')] : []),
+  ]
+}

@@ -1,0 +1,76 @@
+import * as z from 'zod'
+import { methodIds } from '../catalogue/method'
+import { entrySchema } from '../log/entry'
+import { steps } from '../plan/progress'
+
+const sha = z.string().regex(/^[0-9a-f]{64}$/, 'a SHA-256: 64 digits 0 to f')
+const time = z.iso.datetime()
+const done = z.looseObject({ entry: z.string(), by: z.string(), at: time })
+const counted = z.looseObject({ label: z.string(), count: z.number() })
+
+/** A record as it is handed over, in words; what else it holds is kept as it is. */
+export const recordSchema = z
+  .looseObject({
+    format: z.literal('jolvet-record'),
+    version: z.literal(1),
+    missing: z
+      .array(z.looseObject({ text: z.string(), step: z.enum(steps), joints: z.array(z.string()) }))
+      .meta({ description: 'what it lacks, in the order of the work' }),
+    job: z.looseObject({
+      id: z.string(),
+      title: z.string(),
+      address: z.string(),
+      version: z.number().int(),
+      profile: z.string().meta({ description: 'the rule profile' }),
+      changed: z.array(z.string()).meta({ description: 'the settings in which the profile was changed' }),
+    }),
+    people: z.array(z.string()),
+    joints: z.array(
+      z.looseObject({
+        id: z.string(),
+        number: z.number().int(),
+        where: z.string(),
+        pipe: z.string(),
+        method: z.enum(methodIds),
+        insertion: z.number().nullable().meta({ description: 'mm that it is planned to go in' }),
+        made: done.nullable(),
+        inspected: done.nullable(),
+        photos: z.array(sha),
+      }),
+    ),
+    tests: z.array(
+      z.looseObject({
+        id: z.string(),
+        begun: entrySchema,
+        ended: entrySchema.nullable(),
+        readings: z.array(z.looseObject({ seconds: z.number(), bar: z.number(), celsius: z.number().optional() })),
+        proof: z.looseObject({ verdict: z.enum(['tight', 'leak', 'undecided']) }).nullable(),
+      }),
+    ),
+    materials: z.looseObject({
+      fittings: z.array(counted),
+      sundries: z.array(counted),
+      pipe: z.array(z.looseObject({ label: z.string(), mm: z.number() })),
+    }),
+    valves: z.array(z.looseObject({ run: z.string(), valve: z.string(), at: z.string(), shuts: z.array(z.string()) })),
+    drains: z.array(z.looseObject({ run: z.string(), lowest: z.string(), highest: z.string() })),
+    owner: z.array(z.string()).meta({ description: 'what the owner must do' }),
+    photos: z.array(entrySchema),
+    handedOver: entrySchema.nullable(),
+    document: z.looseObject({}).optional().meta({ description: 'the job file, where it was handed over' }),
+    entries: z
+      .array(entrySchema)
+      .optional()
+      .meta({ description: 'all that was written down, where it was handed over' }),
+    seal: z
+      .looseObject({
+        sha256: sha.meta({ description: 'of the canonical text of all else: keys in order, no spaces' }),
+        sealedAt: time,
+        jobVersion: z.number().int(),
+        catalogueVersion: z.string(),
+        entries: z.number().int(),
+        previous: sha.nullable().meta({ description: 'the seal of the record that this one takes the place of' }),
+      })
+      .optional(),
+  })
+  .meta({ title: 'Record of a job, version 1' })

@@ -1,0 +1,52 @@
+import type { Job } from '../job/job'
+import { nodesBeyond } from '../run/beyond'
+import { layOut } from '../run/layout'
+import { levelsOf } from '../run/levels'
+import { namesOf } from '../run/names'
+
+/** A valve by its name, and the outlets that it shuts. */
+export interface ShutOff {
+  readonly run: string
+  readonly valve: string
+  /** Where it stands: the run’s id and the node’s, as the ids of its joints begin. */
+  readonly at: string
+  readonly shuts: readonly string[]
+}
+/** Where a run is drained: its lowest outlet, and the highest, which lets air in. */
+export interface DrainPoint {
+  readonly run: string
+  readonly lowest: string
+  readonly highest: string
+}
+
+/**
+ * What each valve of a job shuts, by the names of the outlets beyond it.
+ *
+ * @remarks for instance: start, valve, tee, basin and sink: the valve shuts basin and sink
+ */
+export function shutOffs(job: Job): ShutOff[] {
+  const names = namesOf(job)
+  return job.runs.flatMap((run) => {
+    const layout = layOut(run)
+    const { run: called, node: nameOf } = names.get(run.id)!
+    return run.nodes.flatMap(({ id, kind }): ShutOff[] => {
+      if (kind !== 'valve') return []
+      const beyond = nodesBeyond(layout, id)
+      const outlets = run.nodes.filter((node) => node.kind === 'outlet' && beyond.has(node.id))
+      return [
+        { run: called, valve: nameOf(id), at: `${run.id}/${id}`, shuts: outlets.map((outlet) => nameOf(outlet.id)) },
+      ]
+    })
+  })
+}
+
+/** Where each run with an outlet is drained. */
+export function drainPoints(job: Job): DrainPoint[] {
+  const names = namesOf(job)
+  return job.runs.flatMap((run) => {
+    const { lowest, highest } = levelsOf(layOut(run))
+    if (lowest === null || highest === null) return []
+    const { run: called, node: nameOf } = names.get(run.id)!
+    return [{ run: called, lowest: nameOf(lowest), highest: nameOf(highest) }]
+  })
+}

@@ -1,0 +1,12 @@
+import { answering } from '../../../http/answering'
+import { heavily } from '../../../http/heavy'
+import { pdfAnswer } from '../../../http/pdf-answer'
+import { readSite } from '../../../http/record'
+import { fontFolder } from '../../../print/fonts'
+
+/** Labels for valves, and for joints that cannot be seen any more. */
+export default answering(async (event) => {
+  const site = await readSite(event)
+  const fonts = await fontFolder()
+  return pdfAnswer(event, `${site.job.title}, labels`, await heavily(event, 'labelsPdf', { ...site, fonts }))
+})

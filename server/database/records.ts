@@ -1,0 +1,33 @@
+import { desc, eq } from 'drizzle-orm'
+import { useDatabase } from './connection'
+import { records } from './schema'
+
+/** A record that was handed over, without what it holds. */
+export interface KeptRecord {
+  readonly sha256: string
+  readonly entry: string
+  readonly at: Date
+}
+
+/** The records of a job that were handed over, the newest first. */
+export async function recordsOf(job: string): Promise<KeptRecord[]> {
+  const database = await useDatabase()
+  return database
+    .select({ sha256: records.sha, entry: records.entry, at: records.at })
+    .from(records)
+    .where(eq(records.job, job))
+    .orderBy(desc(records.at), desc(records.entry))
+}
+
+/** A record as it was handed over, as JSON; null where there is none. */
+export async function findRecord(sha: string): Promise<string | null> {
+  const database = await useDatabase()
+  const [row] = await database.select({ document: records.document }).from(records).where(eq(records.sha, sha))
+  return row?.document ?? null
+}
+
+/** Keeps a record for good; of one hand-over only the first is kept. */
+export async function keepRecord(job: string, entry: string, sha: string, document: string): Promise<void> {
+  const database = await useDatabase()
+  await database.insert(records).ignore().values({ sha, job, entry, document, at: new Date() })
+}

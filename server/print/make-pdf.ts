@@ -1,0 +1,17 @@
+import { join } from 'node:path'
+import pdfmake from 'pdfmake'
+import type { TDocumentDefinitions } from 'pdfmake/interfaces'
+
+/**
+ * A PDF of a document's definition, in the fonts of a folder.
+ *
+ * Nothing is fetched and no other file is read: what a document shows comes with it.
+ */
+export async function makePdf(definition: TDocumentDefinitions, fonts: string): Promise<Uint8Array> {
+  const [normal, bold] = ['DejaVuSansCondensed.ttf', 'DejaVuSansCondensed-Bold.ttf'].map((file) => join(fonts, file))
+  pdfmake.setFonts({ sans: { normal, bold, italics: normal, bolditalics: bold } })
+  pdfmake.setUrlAccessPolicy(() => false)
+  pdfmake.setLocalAccessPolicy((path) => path === normal || path === bold)
+  const style = { font: 'sans', fontSize: 9.5, lineHeight: 1.15, color: '#1c1a17' }
+  return pdfmake.createPdf({ defaultStyle: style, ...definition }).getBuffer()
+}

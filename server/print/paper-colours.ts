@@ -1,0 +1,10 @@
+import type { SheetColours } from '../../core/draw/sheet'
+
+/** Dark enough for a printer that has no colours, too. */
+export const paperColours: SheetColours = {
+  copper: '#a84b1f',
+  plastic: '#2f5d86',
+  steel: '#4a4a48',
+  ink: '#1c1a17',
+  paper: '#ffffff',
+}

@@ -1,0 +1,241 @@
+import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces'
+import { methods } from '~~/core/catalogue/method'
+import { runSheet } from '~~/core/draw/sheet'
+import { traceSheet } from '~~/core/draw/trace'
+import type { Catalogue } from '~~/core/catalogue/catalogue'
+import type { Job } from '~~/core/job/job'
+import type { Entry } from '~~/core/log/entry'
+import type { Plan } from '~~/core/plan/types'
+import { isOverdue } from '~~/core/workshop/checked-tool'
+import { stepPressure } from '~~/core/prove/profile'
+import { testProfileOf, type WhichTest } from '~~/core/prove/profiles'
+import type { Speaker } from '~~/core/quantity/speaker'
+import { speakerIn } from '~~/core/speech'
+import type { SpokenRecord } from '../http/spoken'
+import { paperColours } from './paper-colours'
+
+/** What a record is printed from: itself in words, the job and its plan for the drawings, the photos' pictures. */
+export interface RecordPrint {
+  readonly record: SpokenRecord
+  readonly job: Job
+  readonly plan: Plan
+  readonly catalogue: Catalogue
+  /** Data addresses of photos, by their SHA-256. */
+  readonly pictures: Readonly<Record<string, string>>
+}
+
+/** In UTC: a record is read elsewhere. */
+const when = (at: string): string => `${at.slice(0, 10)} ${at.slice(11, 16)} UTC`
+const heading = (text: string): Content => ({ text, bold: true, fontSize: 13, margin: [0, 12, 0, 4] })
+const list = (items: readonly string[]): Content => ({ ul: [...items] })
+/** A part of the record, left out where there is nothing in it. */
+const part = (title: string, items: readonly unknown[], content: () => Content): Content[] =>
+  items.length > 0 ? [heading(title), content()] : []
+const table = (
+  widths: readonly (string | number)[],
+  head: readonly string[],
+  rows: readonly TableCell[][],
+): Content => ({
+  layout: 'lightHorizontalLines',
+  fontSize: 8.5,
+  table: {
+    headerRows: 1,
+    dontBreakRows: true,
+    widths: [...widths],
+    body: [head.map((text): TableCell => ({ text, bold: true })), ...rows.map((row) => [...row])],
+  },
+})
+
+function headOf({ record, job }: RecordPrint): Content[] {
+  const { title, address, version, profile, changed } = record.job
+  const { missing, handedOver } = record
+  return [
+    { text: title, bold: true, fontSize: 20 },
+    ...(address ? [{ text: address, fontSize: 12 }] : []),
+    {
+      text: `Record of the pipework. Version ${version} of the job; rules: ${profile}${changed.length > 0 ? `, changed in ${changed.join(', ')}` : ''}; ${job.runs.length} ${job.runs.length === 1 ? 'run' : 'runs'}.`,
+      margin: [0, 4, 0, 0],
+    },
+    { text: `Written down by: ${record.people.join(', ') || 'nobody yet'}.` },
+    handedOver
+      ? { text: `Handed over by ${handedOver.by}, ${when(handedOver.at)}.`, bold: true }
+      : { text: 'Not handed over.', bold: true },
+    ...part('What is missing', missing, () => list(missing.map(({ text }) => text))),
+  ]
+}
+
+/** The drawing of each run, with the numbers of its joints. */
+function drawingsOf({ job, plan, catalogue }: RecordPrint, say: Speaker): Content[] {
+  return job.runs
+    .filter(({ legs }) => legs.length > 0)
+    .map((run, index) => {
+      const numbers = new Map<string, number[]>()
+      for (const { run: of, node, number } of plan.joints)
+        if (of === run.id) numbers.set(node, [...(numbers.get(node) ?? []), number])
+      const svg = runSheet(catalogue, run, 'isometric', {
+        colours: paperColours,
+        title: run.name || `run ${index + 1}`,
+        length: (mm) => say.length(mm),
+        pieceOf: new Map(
+          plan.pieces.filter((piece) => piece.run === run.id).flatMap(({ id, legs }) => legs.map((leg) => [leg, id])),
+        ),
+        jointsOf: new Map([...numbers].map(([node, of]) => [node, of.join(' ')])),
+      })
+      return { svg, width: 515, margin: [0, 6, 0, 0] as [number, number, number, number] }
+    })
+}
+
+function jointRows({ record }: RecordPrint, say: Speaker): TableCell[][] {
+  return record.joints.map(({ number, where, pipe, method, insertion, made, inspected, changed }) => {
+    const seen = [
+      made?.body.tool ? String(made.body.tool) : '',
+      made && isOverdue(made.body.toolDue, made.at) ? `its check was due on ${String(made.body.toolDue)}` : '',
+      made?.body.markSeen === true ? 'mark seen' : '',
+      made?.body.gauge ? `gauge ${String(made.body.gauge)}` : '',
+      made?.body.ringTurned === true ? 'ring turned' : '',
+      changed ? 'made to other figures than are planned now' : '',
+    ].filter(Boolean)
+    return [
+      String(number),
+      where,
+      `${methods[method].name}, ${say.trade(pipe)}`,
+      insertion === null ? 'unknown' : say.length(insertion),
+      made ? `${made.by}, ${when(made.at)}${seen.length > 0 ? `; ${seen.join(', ')}` : ''}` : 'not made',
+      inspected ? `${inspected.sound ? 'sound' : 'not sound'}, ${inspected.by}` : '',
+    ]
+  })
+}
+
+function testOf({ begun, ended, readings, proof }: RecordPrint['record']['tests'][number], say: Speaker): Content {
+  const body = begun.body as unknown as WhichTest & { design: number }
+  const { meta } = testProfileOf(body)
+  const asked = stepPressure(meta.steps[0]!, body.design)
+  const passes = proof?.profile.passes ?? null
+  return {
+    unbreakable: true,
+    margin: [0, 0, 0, 8],
+    stack: [
+      { text: `${meta.name}, ${say.testPressure(asked)}, begun by ${begun.by}, ${when(begun.at)}`, bold: true },
+      meta.statement,
+      proof
+        ? `By its letter: ${passes === null ? 'open' : passes ? 'passes' : 'fails'}. By its readings: ${proof.verdict}, chance of a leak that matters ${(proof.probability * 100).toFixed(1)} %.`
+        : 'What its readings say is not known.',
+      ...(ended ? [`Ended by ${ended.by}, ${when(ended.at)}: ${String(ended.body.verdict)}.`] : ['Not ended.']),
+      ...(proof
+        ? [
+            list(
+              proof.profile.limits.map(
+                ({ text, passes: ok }) => `${text}: ${ok === null ? 'open' : ok ? 'yes' : 'no'}`,
+              ),
+            ),
+          ]
+        : []),
+      ...(readings.length > 1
+        ? [
+            {
+              svg: traceSheet(readings, asked, {
+                ink: paperColours.ink,
+                line: paperColours.copper,
+                pressure: (bar) => say.testPressure(bar),
+              }),
+              width: 480,
+            },
+          ]
+        : []),
+    ],
+  }
+}
+
+const waterWords: Readonly<Record<string, string>> = {
+  isolated: 'isolated and drained',
+  filled: 'filled',
+  purged: 'purged of air',
+  flushed: 'flushed',
+  dosed: 'dosed',
+}
+
+function photosOf({ record, pictures }: RecordPrint): Content[] {
+  const numbers = new Map(record.joints.map(({ id, number }) => [id, number]))
+  const caption = ({ subject, body, by, at }: Entry): string =>
+    [
+      subject.joint === undefined ? '' : `joint ${numbers.get(subject.joint) ?? 'that is planned no more'}`,
+      typeof body.caption === 'string' ? body.caption : '',
+      body.beforeCovering === true ? 'before covering' : '',
+      `${by}, ${when(at)}`,
+    ]
+      .filter(Boolean)
+      .join(', ')
+  const shown = record.photos.map((entry): Content => {
+    const image = pictures[String(entry.body.sha)]
+    return {
+      unbreakable: true,
+      stack: [
+        image
+          ? { image, fit: [250, 190] }
+          : { text: `Photo ${String(entry.body.sha).slice(0, 12)}: kept, not printed` },
+        { text: caption(entry), fontSize: 8, margin: [0, 2, 0, 8] },
+      ],
+    }
+  })
+  const pairs = shown.flatMap((one, at) => (at % 2 === 0 ? [[one, shown[at + 1] ?? '']] : []))
+  return pairs.map((columns) => ({ columns, columnGap: 12 }))
+}
+
+/** The record on paper: what is missing at its head, the drawing, joints, tests, photos, materials, valves, the owner's part. */
+export function recordDocument(print: RecordPrint): TDocumentDefinitions {
+  const { record, job } = print
+  const say = speakerIn(job.units)
+  const { materials, water, covered, notes } = record
+  const done = [
+    ...water.map(({ kind, by, at, body }) => ({
+      at,
+      text: `${waterWords[kind] ?? kind}${typeof body.litres === 'number' ? `, ${say.volume(body.litres)}` : ''}${typeof body.with === 'string' ? ` with ${body.with}` : ''}, ${by}`,
+    })),
+    ...covered.map(({ by, at, body }) => ({ at, text: `covered: ${String(body.where)}, ${by}` })),
+    ...notes.map(({ by, at, body }) => ({ at, text: `${String(body.text)} (${by})` })),
+  ].sort((a, b) => (a.at < b.at ? -1 : 1))
+  return {
+    info: { title: `${record.job.title}: record`, creator: 'Jolvet' },
+    pageSize: job.units === 'metric' ? 'A4' : 'LETTER',
+    pageMargins: [40, 40, 40, 40],
+    footer: (page, pages) => ({
+      text: `${record.job.title}, page ${page} of ${pages}`,
+      alignment: 'center',
+      fontSize: 8,
+      margin: [0, 12, 0, 0],
+    }),
+    content: [
+      ...headOf(print),
+      ...drawingsOf(print, say),
+      ...part('Joints', record.joints, () =>
+        table(
+          [20, '*', 90, 48, 125, 70],
+          ['No.', 'Where', 'How', 'Goes in', 'Made', 'Looked at'],
+          jointRows(print, say),
+        ),
+      ),
+      ...part('Tests under pressure', record.tests, () => record.tests.map((test) => testOf(test, say))),
+      ...part('What else was done', done, () => list(done.map(({ at, text }) => `${when(at)}: ${text}`))),
+      ...part('Photos', record.photos, () => photosOf(print)),
+      ...part('Valves and what they shut', record.valves, () =>
+        list(record.valves.map(({ run, valve, shuts }) => `${valve} (${run}): ${shuts.join(', ') || 'no outlet'}`)),
+      ),
+      ...part('Drain points', record.drains, () =>
+        list(record.drains.map(({ run, lowest, highest }) => `${run}: at ${lowest}; air in at ${highest}`)),
+      ),
+      ...part('What the owner must do', record.owner, () => list(record.owner.map((text) => say.trade(text)))),
+      ...part('Cautions', record.cautions, () => list(record.cautions.map(({ text }) => text))),
+      heading('Materials'),
+      list([
+        ...materials.pipe.map(({ label, mm }) => `${say.length(mm)} of ${label}`),
+        ...materials.fittings.map(({ label, count }) => `${count} × ${say.trade(label)}`),
+        ...materials.sundries.map(({ label, count }) => `${count} × ${say.trade(label)}`),
+      ]),
+      {
+        text: 'Local code, the makers’ instructions and a licensed person come before all that is said here.',
+        fontSize: 8,
+        margin: [0, 14, 0, 0],
+      },
+    ],
+  }
+}
