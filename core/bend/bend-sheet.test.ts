@@ -38,6 +38,12 @@ describe('a bent tube on paper', () => {
 })
 
 describe('the bend sheet', () => {
+  it('says how far a finished leg hangs below the bender: 500 of it, and half of 22', () => {
+    const square = { legs: [500, 400, 300], bends: [bend(90), bend(90, 90)] }
+    expect(bendSheet(square, bender({ markOffset: 0 }), od).below).toBeCloseTo(511, 6)
+    expect(bendSheet(corner, bender(), od).below).toBe(0)
+  })
+
   it('one bend: start 500 − 88 = 412, this bender’s mark 4 before it, pull to 93', () => {
     const { length, blank, trim, marks } = bendSheet(corner, bender(), od)
     expect(length).toBeCloseTo(862.23, 2)

@@ -87,10 +87,10 @@ describe('the order of assembly', () => {
 
 describe('the card of a screwed joint', () => {
   const say = speakerIn('metric')
-  const cardOf = (fittings: [string, string], reader = say) => {
+  const cardOf = (fittings: [string, string], reader = say, wet = false) => {
     const [one, other] = fittings.map((id) => shippedTransitions().find((of) => of.id === id)!)
     const meeting = meetingOf(one!, other!)!
-    return fittingJointCard(catalogue, meeting, catalogue.pipe(copper)!, profiles.metric, { say: reader })
+    return fittingJointCard(catalogue, meeting, catalogue.pipe(copper)!, profiles.metric, { say: reader, wet })
   }
   const turns = (card: ReturnType<typeof cardOf>) =>
     card.steps.flatMap(({ figure }) => (figure?.label === 'Turn' && 'text' in figure ? [figure.text] : []))
@@ -130,6 +130,12 @@ describe('the card of a screwed joint', () => {
     expect(card.inspection[0]).toContain('washer in its seat')
     expect(card.steps).toHaveLength(4)
     expect(card.steps.map(({ text }) => text).join(' ')).not.toContain('Tape')
+  })
+
+  it('in a wet line it is covered until it has set, and loses none of its own cautions', () => {
+    const ends: [string, string] = ['22 solder × 3/4 M BSP adapter', '28 press × 3/4 F BSP adapter']
+    const [dry, wet] = [cardOf(ends), cardOf(ends, say, true)]
+    expect(wet.cautions).toEqual([expect.stringContaining('cover the finished joint'), ...dry.cautions])
   })
 
   it('a spigot is soldered like a pipe that is not cut', () => {

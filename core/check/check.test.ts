@@ -218,6 +218,9 @@ describe('what is looked at in a whole run', () => {
       { legs: [['open:s', 'east', 1000, 'elbow:a']] },
       ['caution open', 'Run, elbow', { meeting: 1, wanted: 2 }],
     ],
+    // What is there already is drawn as far as it matters; an elbow to which nothing leads is none yet.
+    ['open-end', { legs: [['open:s', 'east', 1000, 'elbow:a']], nodes: { a: { state: 'existing' } } }],
+    ['open-end', { legs: [] }],
     ['too-many-legs', corner('elbow')],
     ['too-many-legs', corner('elbow', [cap]), ['refuse many', 'Run, elbow', { meeting: 3, wanted: 2, kind: 'elbow' }]],
     ['stock', { legs: [['open:s', 'east', 3000, 'open:e']] }],

@@ -243,7 +243,7 @@ export function cheapestChains(
       enqueue(queue, { ...step, joints: [...step.joints, last], score, complete: true })
     }
     const left = mostFittings - step.fittings.length
-    if (left > 0 && onwardOf(step.mates) <= left) enqueue(queue, { ...step, complete: false })
+    if (onwardOf(step.mates) <= left) enqueue(queue, { ...step, complete: false })
   }
   /** Fittings to go when the open end takes another fitting and not the pipe itself. */
   const onward = new Map<string, number>()

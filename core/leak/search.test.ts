@@ -8,7 +8,7 @@ import { planJob } from '../plan/plan-job'
 import { randomStream } from '../quantity/random-stream'
 import { lineWithValves, pipeId, sampleJob } from '../sample-run'
 import { said } from '../said'
-import { valveSeconds } from './checks'
+import { fallByLeak, secondsOf, valveSeconds } from './checks'
 import { leakSearch } from './search'
 import { drawLeak, secondsBySearch, secondsInOrder } from './simulated-search'
 import { suspectsOf, type Suspect } from './suspects'
@@ -155,6 +155,23 @@ describe('where it is', () => {
     expect(search(few, [valve], []).next).toMatchObject({ check: 'look' })
   })
 
+  it('a valve that parts off next to nothing is not shut', () => {
+    const many = Array.from({ length: 80 }, (_, at) => plain(`j${at}`, at === 79 ? 0.01 : 1))
+    const off: ValveSides = { run: 'r', node: 'end', beyond: new Set(['j79']) }
+    const half: ValveSides = { run: 'r', node: 'middle', beyond: new Set(many.slice(0, 40).map(({ id }) => id)) }
+    expect(search(many, [off], []).next).toMatchObject({ check: 'look' })
+    expect(search(many, [off, half], []).next).toMatchObject({ check: 'valve', valve: { node: 'middle' } })
+    // Shut once, it is not proposed again, and the search is expected to be shorter for it.
+    const after = search(many, [half], [{ check: 'valve', at: 'middle', result: 'beyond' }])
+    expect(after.next).toMatchObject({ check: 'look', at: { id: 'j0' } })
+    expect(after.expected).toBeLessThan(search(many, [], []).expected)
+  })
+
+  it('what was said of a valve or a place that is there no more is passed over', () => {
+    const gone: CheckResult[] = [{ check: 'valve', at: 'gone', result: 'beyond' }, dry('look', 'gone')]
+    expect(search(two, [], gone).places).toEqual(search(two, [], []).places)
+  })
+
   it('chances add up to 1 whatever was found, and no check in vain raises its place', () =>
     fc.assert(
       fc.property(
@@ -177,6 +194,27 @@ describe('where it is', () => {
 
   it('nothing under test leaves nothing to seek', () =>
     expect(search([], [], [])).toEqual({ places: [], found: null, next: null, expected: 0 }))
+})
+
+describe('the seconds of a check', () => {
+  it('a leg takes longer by its length, and so does a slow fall at a valve', () => {
+    const pipe = plain('leg/r/l1', 1, { joint: null, length: 2000 })
+    expect([secondsOf('look', pipe), secondsOf('tissue', pipe), secondsOf('look', plain('a', 1))]).toEqual([
+      35, 210, 15,
+    ])
+    // 0.1 bar at 0.2 bar a minute: 30 s; one that does not fall is read for half an hour.
+    expect([valveSeconds(0.2), valveSeconds(0)]).toEqual([120, 1890])
+  })
+
+  it('the fall by the leak alone, by the minute; nought where nothing is known', () => {
+    const readings = [{ seconds: 60 }, { seconds: 660 }]
+    const causes = [
+      { cause: 'temperature', bar: 0.4 },
+      { cause: 'leak', bar: -0.6 },
+    ]
+    expect(fallByLeak(causes, readings)).toBeCloseTo(0.06, 9)
+    expect([fallByLeak([], readings), fallByLeak(causes, [{ seconds: 60 }]), fallByLeak(causes, [])]).toEqual([0, 0, 0])
+  })
 })
 
 describe('simulated leaks', () => {

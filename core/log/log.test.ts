@@ -4,7 +4,7 @@ import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
 import { planJob } from '../plan/plan-job'
 import { pipeId, sampleJob } from '../sample-run'
 import { entriesSchema, entryProblems, entrySchema, type Entry } from './entry'
-import { jointsDone, siteState } from './site-state'
+import { changedSince, jointsDone, siteState } from './site-state'
 import { timeKey } from './time-key'
 
 const job = sampleJob({
@@ -43,6 +43,37 @@ describe('what entries add up to', () => {
       all: 3,
       handedOver: false,
     })
+  })
+
+  it('counts nothing under a name that nobody gave: notes are no joints, readings no parts', () => {
+    const note = entry('note', 1, { subject: {}, body: { text: 'a word' } })
+    const reading = entry('reading', 2, { subject: { test: 't1' }, body: { seconds: 0, bar: 6 } })
+    const state = siteState(plan, [note, reading, entry('filled', 3, { subject: {}, body: { litres: 2 } })])
+    expect(Object.keys(state.joints)).toEqual(plan.joints.map(({ id }) => id))
+    expect([state.parts, Object.keys(state.tests), state.water.length, state.notes.length]).toEqual([[], ['t1'], 1, 1])
+  })
+
+  it('keeps with a test its stroke of the pump and what was checked for its leak, and how often a joint was made', () => {
+    const subject = { test: 't1' }
+    const state = siteState(plan, [
+      made(1),
+      entry('joint-undone', 2),
+      made(3),
+      entry('pumped', 4, { subject, body: { litres: 0.05, from: 1, to: 6 } }),
+      entry('leak-check', 5, { subject, body: { check: 'look', at: 'r1/a/l1', result: 'dry' } }),
+    ])
+    expect(state.joints['r1/a/l1']!.timesMade).toBe(2)
+    expect(state.tests.t1).toMatchObject({
+      pumped: { litres: 0.05, from: 1, to: 6 },
+      checks: [{ check: 'look', at: 'r1/a/l1', result: 'dry' }],
+    })
+  })
+
+  it('tells whether anything was written, or the job changed, since it was handed over', () => {
+    const handed = entry('handed-over', 10, { subject: {}, jobVersion: 4 })
+    expect(changedSince(handed, [made(1), handed], 4)).toBe(false)
+    expect(changedSince(handed, [made(1), handed, made(11)], 4)).toBe(true)
+    expect(changedSince(handed, [handed], 5)).toBe(true)
   })
 
   it('tells by what the plan has changed since it was made', () => {

@@ -15,10 +15,17 @@ export interface Missing {
 
 const ringed = new Set(['crimp', 'clamp'])
 
-/** Joints behind what was covered that nobody looked at before, while no test had been ended either. */
+/** Joints that nobody has looked at yet, while no test was ended either: what to ask about before they are covered. */
+export function unseen({ joints, tests }: SiteState, behind: readonly string[]): string[] {
+  if (Object.values(tests).some(({ ended }) => ended)) return []
+  return behind.filter((id) => !joints[id]?.inspected)
+}
+
+/** What was covered before its joints were looked at, while no test had been ended either, and nobody said why. */
 function coveredUnseen({ covered, joints, tests }: SiteState): Entry[] {
   const ended = Object.values(tests).flatMap(({ ended: of }) => (of ? [timeKey(of.at)] : []))
   return covered.filter(({ at, body }) => {
+    if (body.why !== undefined) return false
     const then = timeKey(at)
     if (ended.some((test) => test <= then)) return false
     const behind = (body.joints as readonly string[] | undefined) ?? []

@@ -4,6 +4,8 @@ import type { Entry } from '../log/entry'
 import { planJob } from '../plan/plan-job'
 import { pipeId, sampleJob } from '../sample-run'
 import { said } from '../said'
+import { siteState } from '../log/site-state'
+import { unseen } from './missing'
 import { recordOf } from './record'
 
 const job = sampleJob({
@@ -72,6 +74,11 @@ describe('a record', () => {
     expect(told([made(ids[0]!), sound(ids[0]!), cover])).toEqual([])
     expect(told([made(ids[0]!), sound(ids[0]!, 20), cover])).toHaveLength(1)
     expect(told([made(ids[0]!), ...tested('tight', 8), cover])).toEqual([])
+    // Whoever said why has answered for it.
+    expect(told([made(ids[0]!), { ...cover, body: { ...cover.body, why: 'the plasterer came' } }])).toEqual([])
+    const unseenOf = (entries: Entry[]) => unseen(siteState(plan, entries), [ids[0]!, ids[1]!])
+    expect(unseenOf([made(ids[0]!), sound(ids[0]!)])).toEqual([ids[1]])
+    expect(unseenOf(tested('tight', 8))).toEqual([])
   })
 
   it('of a job without joints says so', () =>
@@ -84,4 +91,93 @@ describe('a record', () => {
         new Map(),
       ).missing.map(({ message }) => said(message)),
     ).toEqual(['nothing is planned yet: draw a run']))
+})
+
+describe('what is missing, one by one', () => {
+  const all = ids.flatMap((id) => [made(id), sound(id)])
+  const flushed = entry('flushed', 30, {})
+
+  it('the last test counts, whatever order they were written in, and one that was not ended does not', () => {
+    const [early, late] = [tested('leak', 11), tested('tight', 12).map((of) => ({ ...of, subject: { test: 't2' } }))]
+    expect(lacks([...all, ...late, ...early, flushed])).toEqual([])
+    expect(lacks([...all, ...early, ...late, flushed])).toEqual([])
+    const later = tested('leak', 13).map((of) => ({ ...of, subject: { test: 't3' } }))
+    expect(lacks([...all, ...later, ...late, ...early, flushed])).toEqual([
+      'prove: the last test under pressure found a leak',
+    ])
+    const [begun] = tested('leak', 14).map((of) => ({ ...of, subject: { test: 't4' } }))
+    expect(lacks([...all, ...late, begun!, flushed])).toEqual([])
+    expect(lacks([...all, begun!, flushed])).toEqual(['prove: no test under pressure was ended'])
+    expect(lacks([...all, ...tested('undecided', 15), flushed])).toEqual([
+      'prove: the last test under pressure was ended undecided',
+    ])
+  })
+
+  it('filled is not flushed; and what was issued and used is not missing', () => {
+    expect(lacks([...all, ...tested('tight', 11), entry('filled', 20, {})])).toEqual([
+      'prove: it is not written down that it was flushed',
+    ])
+    const count = (kind: string, of: number) => entry(kind, 5, {}, { label: '1/2 ring', count: of })
+    const counted = [count('part-issued', 4), count('part-used', 3), count('part-left', 1)]
+    expect(lacks([...all, ...counted, ...tested('tight', 11), flushed])).toEqual([])
+    const over = [count('part-issued', 2), count('part-used', 3)]
+    expect(record([...all, ...over, ...tested('tight', 11), flushed]).missing).toMatchObject([
+      { step: 'make', joints: [] },
+    ])
+  })
+
+  it('each gap leads to its joints, and a test to none', () => {
+    const gaps = record([made(ids[0]!)]).missing
+    expect(gaps.map(({ joints }) => joints)).toEqual([ids.slice(1), [ids[0]], [], []])
+  })
+})
+
+describe('what goes with a record', () => {
+  const line = sampleJob({
+    pipe: pipeId('EN 1057', '22', 0.9),
+    method: 'compression',
+    legs: [
+      ['tie-in:s', 'east', 1000, 'valve:v'],
+      ['valve:v', 'east', 1000, 'tee:t'],
+      ['tee:t', 'up', 500, 'outlet:basin'],
+      ['tee:t', 'down', 500, 'outlet:drain'],
+    ],
+    nodes: { basin: { name: 'basin' }, drain: { name: 'drain cock' } },
+  })
+  const of = (job: typeof line) => {
+    const {
+      owner,
+      valves,
+      drains,
+      job: head,
+    } = recordOf(catalogue, { id: 'j', version: 1, job }, planJob(job, catalogue), [], new Map())
+    return { owner: owner.map((message) => said(message)), valves, drains, head }
+  }
+
+  it('what each valve shuts, and where it drains', () => {
+    expect(of(line).valves).toEqual([{ run: 'Run', valve: 'valve', at: 'r1/v', shuts: ['basin', 'drain cock'] }])
+    expect(of(line).drains).toEqual([{ run: 'Run', lowest: 'drain cock', highest: 'basin' }])
+  })
+
+  it('what the owner must do, by what is there', () => {
+    expect(of(line).owner).toEqual([
+      'In an emergency shut: valve (Run). Turn each valve once a year, so that it still turns.',
+      `Look at the ${planJob(line, catalogue).joints.length} screwed and compression joints again after a week, and once a year.`,
+    ])
+    const outdoors = { ...line, place: { outdoors: true, concealed: true }, address: 'Żółta 3' }
+    expect(of(outdoors).owner.slice(1)).toEqual([
+      'Before frost: take hoses off, shut the supply, and drain at drain cock.',
+      expect.stringContaining('screwed'),
+      expect.stringContaining('no nail, no screw'),
+    ])
+    expect(of(outdoors).head).toMatchObject({ address: 'Żółta 3', profile: 'metric', changed: [] })
+    const warm = { ...job, runs: job.runs.map((run) => ({ ...run, service: 'heating-flow' as const })) }
+    expect(of(warm).owner).toEqual([expect.stringContaining('stop valve'), expect.stringContaining('inhibitor')])
+  })
+
+  it('a profile of one’s own is named, with the settings in which it was changed', () =>
+    expect(of({ ...line, own: { name: 'Ours', changes: { fireWatch: 120 } } }).head).toMatchObject({
+      profile: 'Ours',
+      changed: ['fireWatch'],
+    }))
 })

@@ -13,6 +13,27 @@ import { pathBetween } from './path'
 const run = (legs: SampleRun['legs']) =>
   sampleJob({ pipe: pipeId('EN 1057', '15', 0.7), method: 'solder', legs }).runs[0]!
 
+describe('where a run stands', () => {
+  it('counts from the first fixed point, wherever in the run that is; without one from its first node', () => {
+    const three = run([
+      ['open:s', 'east', 1000, 'elbow:a'],
+      ['elbow:a', 'north', 500, 'open:e'],
+    ])
+    const fixed = {
+      ...three,
+      nodes: three.nodes.map((node) =>
+        node.id === 'a' ? { ...node, at: [10, 20, 30] as [number, number, number] } : node,
+      ),
+    }
+    expect([...layOut(three).places.entries()]).toEqual([
+      ['s', [0, 0, 0]],
+      ['a', [1000, 0, 0]],
+      ['e', [1000, 500, 0]],
+    ])
+    expect(Object.fromEntries(layOut(fixed).places)).toEqual({ s: [-990, 20, 30], a: [10, 20, 30], e: [10, 520, 30] })
+  })
+})
+
 describe('directions', () => {
   it('a bearing and pitch is the axis that it points along', () => {
     expect(unitVector({ bearing: 90, pitch: 0 }).map((part) => Math.round(part * 1e9) / 1e9)).toEqual([1, 0, 0])

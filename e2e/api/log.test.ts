@@ -1,5 +1,8 @@
+import { PDFDocument } from 'pdf-lib'
 import { describe, expect, it } from 'vitest'
+import { recordSchema } from '../../core/record/record-schema'
 import { pipeId, sampleJob } from '../../core/sample-run'
+import { isAsSealed } from '../../server/record/seal'
 import { useSite } from './client'
 
 const { ask, site } = useSite(false)
@@ -147,6 +150,54 @@ describe('the record', () => {
     expect(head).toMatch(/^number,where,pipe,method,"insertion, mm",made by/)
     expect(first).toContain("'=SUM(A1)")
     expect((await ask('GET', 'jobs/none/record')).status).toBe(404)
+  })
+})
+
+describe('what is handed over', () => {
+  const handOver = () => entry('handed-over', { subject: {}, at: '2026-05-04T12:00:00Z' })
+  const records = async (id: string) => (await ask('GET', `jobs/${id}/records`)).body as { sha256: string }[]
+
+  it('is sealed once, and a later one names the one whose place it takes', async () => {
+    const id = await begin()
+    const first = handOver()
+    expect((await write(id, [entry('joint-made'), first])).status).toBe(201)
+    expect((await write(id, [first])).status).toBe(201)
+    const [one, ...none] = await records(id)
+    expect(none).toEqual([])
+    const sealed = (await ask('GET', `records/${one!.sha256}`)).body
+    expect(isAsSealed(sealed)).toBe(true)
+    expect(isAsSealed({ ...sealed, people: [] })).toBe(false)
+    expect(sealed).toMatchObject({
+      document: { title: 'Sample' },
+      entries: [{}, {}],
+      seal: { jobVersion: 1, previous: null },
+    })
+    expect(recordSchema.safeParse(sealed).error).toBeUndefined()
+    await write(id, [entry('note', { subject: {}, body: { text: 'one more thing' } }), handOver()])
+    const [newest, oldest] = await records(id)
+    expect(oldest).toEqual(one)
+    expect((await ask('GET', `records/${newest!.sha256}`)).body.seal).toMatchObject({
+      entries: 4,
+      previous: one!.sha256,
+    })
+    expect((await ask('GET', `records/${'0'.repeat(64)}`)).status).toBe(404)
+    expect((await ask('GET', 'jobs/none/records')).status).toBe(404)
+    expect((await ask('GET', 'schema/record.json')).body.title).toBe('Record of a job, version 1')
+  })
+
+  it('is printed, with labels; a photo that is broken does not keep it from its paper', async () => {
+    const id = await begin()
+    const broken = Uint8Array.from([0xff, 0xd8, 0xff, 0xe0, 1, 2, 3])
+    const { sha } = await (await fetch(`${site().origin}/api/photos`, { method: 'POST', body: broken })).json()
+    await write(id, [entry('photo', { body: { sha } })])
+    for (const path of ['record.pdf', 'labels.pdf']) {
+      const answer = await fetch(`${site().origin}/api/jobs/${id}/${path}`)
+      expect([answer.status, answer.headers.get('content-type')]).toEqual([200, 'application/pdf'])
+      const pdf = await PDFDocument.load(await answer.arrayBuffer())
+      expect(pdf.getTitle()).toContain('Sample')
+      expect(pdf.getPageCount()).toBeGreaterThan(0)
+    }
+    expect((await fetch(`${site().origin}/api/jobs/none/record.pdf`)).status).toBe(404)
   })
 })
 

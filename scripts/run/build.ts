@@ -16,9 +16,12 @@ function filesIn(path: string): string[] {
     .flatMap((name) => filesIn(join(path, name)))
 }
 
+/** What is no part of what is built. */
+const isTest = (file: string): boolean => /\.test\.ts$|__snapshots__/.test(file)
+
 function sourcesHash(): string {
   const hash = createHash('sha256')
-  for (const file of sources.flatMap(filesIn)) hash.update(file).update('\0').update(readFileSync(file))
+  for (const file of sources.flatMap(filesIn).filter((of) => !isTest(of))) hash.update(file).update('\0').update(readFileSync(file))
   return hash.digest('hex')
 }
 

@@ -23,20 +23,18 @@ export async function findPhoto(sha: string): Promise<(Photo & { readonly bytes:
   return row ? { sha, type: row.type, size: row.size, bytes: Buffer.from(row.base64, 'base64') } : null
 }
 
-/** What a PDF can show. */
-const printable: ReadonlySet<string> = new Set(['image/jpeg', 'image/png'])
 /** A print shows so many photos at most: the newest. */
 const mostPrinted = 60
 
-/** Photos as data addresses, by their SHA-256. */
-export async function photosAsData(shas: readonly string[]): Promise<Record<string, string>> {
+/** Photos as data addresses, by their SHA-256: those that a PDF takes as they are. */
+export async function jpegsAsData(shas: readonly string[]): Promise<Record<string, string>> {
   const wanted = [...new Set(shas)].slice(-mostPrinted)
   if (wanted.length === 0) return {}
   const database = await useDatabase()
   const rows = await database.select().from(photos).where(inArray(photos.sha, wanted))
   return Object.fromEntries(
     rows
-      .filter(({ type }) => printable.has(type))
-      .map(({ sha, type, base64 }) => [sha, `data:${type};base64,${base64}`]),
+      .filter(({ type }) => type === 'image/jpeg')
+      .map(({ sha, base64 }) => [sha, `data:image/jpeg;base64,${base64}`]),
   )
 }

@@ -191,7 +191,10 @@ export function recordDocument(print: RecordPrint): TDocumentDefinitions {
       at,
       text: `${waterWords[kind] ?? kind}${typeof body.litres === 'number' ? `, ${say.volume(body.litres)}` : ''}${typeof body.with === 'string' ? ` with ${body.with}` : ''}, ${by}`,
     })),
-    ...covered.map(({ by, at, body }) => ({ at, text: `covered: ${String(body.where)}, ${by}` })),
+    ...covered.map(({ by, at, body }) => ({
+      at,
+      text: `covered: ${String(body.where)}${typeof body.why === 'string' ? `, ${body.why}` : ''}, ${by}`,
+    })),
     ...notes.map(({ by, at, body }) => ({ at, text: `${String(body.text)} (${by})` })),
   ].sort((a, b) => (a.at < b.at ? -1 : 1))
   return {

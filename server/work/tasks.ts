@@ -31,6 +31,21 @@ interface SiteInput {
 
 type RecordInput = SiteInput & { readonly id: string; readonly version: number }
 
+type Pictures = Readonly<Record<string, string>>
+
+/** The pictures that can be printed: one broken photo does not keep a record from its paper. */
+async function soundPictures(pictures: Pictures, fonts: string): Promise<Pictures> {
+  const sound: Record<string, string> = {}
+  for (const [sha, image] of Object.entries(pictures)) {
+    const isSound = await makePdf({ content: [{ image }] }, fonts).then(
+      () => true,
+      () => false,
+    )
+    if (isSound) sound[sha] = image
+  }
+  return sound
+}
+
 /** The record in words, with what it was made from. */
 function told({ id, version, job, parts, entries }: RecordInput) {
   const catalogue = catalogueWith(parts)
@@ -62,8 +77,9 @@ export const tasks = {
   record: (site: RecordInput) => told(site).record,
 
   /** The record as a PDF. @param fonts folder of the fonts @param pictures data addresses of photos */
-  recordPdf({ fonts, pictures, ...site }: RecordInput & { fonts: string; pictures: Readonly<Record<string, string>> }) {
-    return makePdf(recordDocument({ ...told(site), job: site.job, pictures }), fonts)
+  async recordPdf({ fonts, pictures, ...site }: RecordInput & { fonts: string; pictures: Pictures }) {
+    const print = { ...told(site), job: site.job, pictures: await soundPictures(pictures, fonts) }
+    return makePdf(recordDocument(print), fonts)
   },
 
   /** Labels for valves and for joints that cannot be seen, as a PDF. */

@@ -1,12 +1,19 @@
 <script setup lang="ts">
 import { shippedCatalogue } from '~~/core/catalogue/catalogue'
 import type { PlanPiece } from '~~/core/build/planned'
+import { useLogStore } from '~/stores/log'
 
 /** The cut list: every piece with its length, tolerance and marks. */
 defineProps<{ pieces: readonly PlanPiece[]; selected?: string; ticks?: boolean }>()
 const emit = defineEmits<{ select: [piece: string] }>()
 const { length, tolerance } = useWords()
 const mark = (end: PlanPiece['ends'][0]) => (end.method === null ? 'open' : length(end.insertion))
+const log = useLogStore()
+/** On site a leg goes by its run too. */
+const siteLeg = ({ run, legs }: PlanPiece) => `${run}/${legs[0]}`
+const isCut = (piece: PlanPiece) => log.state?.cuts[siteLeg(piece)] !== undefined
+const cut = (piece: PlanPiece) =>
+  log.write({ kind: 'pipe-cut', subject: { leg: siteLeg(piece) }, body: { mm: piece.cut } }, `piece ${piece.id} cut`)
 const label = (id: string) => shippedCatalogue.pipe(id)?.label.split(' · ')[0] ?? id
 </script>
 
@@ -39,6 +46,17 @@ const label = (id: string) => shippedCatalogue.pipe(id)?.label.split(' · ')[0] 
             :label="piece.id"
             :aria-label="`Show piece ${piece.id}`"
           />
+          <template v-if="!ticks && piece.cut !== null">
+            <UIcon v-if="isCut(piece)" name="i-lucide-check" class="size-5 text-(--ui-success)" aria-label="cut" />
+            <UButton
+              v-else-if="log.who"
+              variant="ghost"
+              icon="i-lucide-scissors"
+              class="min-w-11"
+              :aria-label="`Piece ${piece.id} is cut`"
+              @click.stop="cut(piece)"
+            />
+          </template>
         </td>
         <td
           class="text-right font-label text-lg font-semibold"

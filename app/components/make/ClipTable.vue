@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import type { Job } from '~~/core/job/job'
 import type { Plan } from '~~/core/plan/types'
+import { useLogStore } from '~/stores/log'
 
 /** Where the clips go on each leg, from the centre of the fitting at its start. */
 const props = defineProps<{ job: Job; plan: Plan }>()
+const log = useLogStore()
 const { length, figure, tell } = useWords()
 const { namesIn } = useNames()
 const rows = computed(() =>
@@ -15,6 +17,22 @@ const rows = computed(() =>
     return [{ ...support, name: names.run, from: names.node(leg.from), direction: leg.direction, whole: leg.length }]
   }),
 )
+/** On site a leg goes by its run too. */
+const placed = ({ run, leg }: { run: string; leg: string }) => log.state?.fixings[`${run}/${leg}`] ?? 0
+function place({
+  run,
+  leg,
+  at,
+  guides,
+}: {
+  run: string
+  leg: string
+  at: readonly number[]
+  guides: readonly number[]
+}) {
+  const body = { count: at.length + guides.length }
+  log.write({ kind: 'fixing-placed', subject: { leg: `${run}/${leg}` }, body }, 'clips placed')
+}
 </script>
 
 <template>
@@ -39,6 +57,18 @@ const rows = computed(() =>
             <span v-if="row.guides.length" class="block text-base font-normal">
               guides {{ row.guides.map(figure).join(', ') }}
             </span>
+            <span v-if="placed(row)" class="block font-sans text-sm font-normal text-(--ui-success)">
+              {{ placed(row) }} placed
+            </span>
+            <UButton
+              v-else-if="log.who"
+              class="no-print"
+              variant="ghost"
+              icon="i-lucide-check"
+              label="Placed"
+              :aria-label="`Placed: the clips ${length(row.whole)} from ${row.from}`"
+              @click="place(row)"
+            />
           </template>
           <span v-else-if="row.unknown" class="font-sans text-sm font-normal text-(--ui-warning)">
             {{ tell(row.unknown) }}

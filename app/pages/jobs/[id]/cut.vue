@@ -110,6 +110,7 @@ const scrap = (id: number) => rack.book({ for: 'thrown away', takes: [id], leave
         <div>
           <h2 class="heading">What to bring</h2>
           <PartsList :plan="plan" />
+          <PartsTally />
         </div>
       </section>
     </div>

@@ -2,7 +2,7 @@
 import { setAddress } from '~~/core/edit/edit-run'
 import { changedSince } from '~~/core/log/site-state'
 import { recordOf } from '~~/core/record/record'
-import type { Missing } from '~~/core/record/missing'
+import { unseen, type Missing } from '~~/core/record/missing'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { useLogStore } from '~/stores/log'
 import { useSelectionStore } from '~/stores/selection'
@@ -52,10 +52,20 @@ const behinds = computed(() => [
   { value: '', label: 'all runs' },
   ...job.value.runs.map(({ id }) => ({ value: id, label: runName(id) })),
 ])
+const coveredJoints = computed(() =>
+  plan.value.joints.filter(({ run }) => !behind.value || run === behind.value).map(({ id }) => id),
+)
+/** Joints behind it that nobody has looked at, and no test has been ended: then it is asked why. */
+const unlooked = computed(() => (log.state ? unseen(log.state, coveredJoints.value) : []))
+const why = ref('')
+const mayCover = computed(
+  () => isNamed.value && covering.value.trim() !== '' && (unlooked.value.length === 0 || why.value.trim() !== ''),
+)
 function cover(): void {
-  const joints = plan.value.joints.filter(({ run }) => !behind.value || run === behind.value).map(({ id }) => id)
-  log.write({ kind: 'covered', subject: {}, body: { where: covering.value.trim(), joints } }, 'covered')
-  covering.value = ''
+  const reason = unlooked.value.length > 0 ? { why: why.value.trim() } : {}
+  const body = { where: covering.value.trim(), joints: coveredJoints.value, ...reason }
+  log.write({ kind: 'covered', subject: {}, body }, 'covered')
+  covering.value = why.value = ''
 }
 const handOver = () => log.write({ kind: 'handed-over', subject: {}, body: {} }, 'handed over')
 const print = () => window.print()
@@ -96,6 +106,25 @@ const waterWords: Record<string, string> = {
     </section>
     <div class="no-print flex flex-wrap items-end gap-3">
       <WhoField class="w-44" />
+      <UButton
+        color="primary"
+        variant="solid"
+        class="min-h-12 text-lg"
+        :disabled="!isNamed || record.missing.length > 0 || isHandedOver"
+        :label="record.handedOver && !isHandedOver ? 'Hand it over anew' : 'Hand it over'"
+        @click="handOver"
+      />
+      <UButton icon="i-lucide-printer" label="Print" @click="print" />
+      <UButton
+        v-for="{ path, label } in files"
+        :key="path"
+        :to="`/api/jobs/${store.id}/${path}`"
+        external
+        target="_blank"
+        :label="label"
+      />
+    </div>
+    <div class="no-print flex flex-wrap items-end gap-3">
       <TextField
         label="Where the work is"
         class="w-60"
@@ -115,23 +144,14 @@ const waterWords: Record<string, string> = {
         :model-value="behind"
         @update:model-value="(v) => (behind = v)"
       />
-      <UButton :disabled="!isNamed || covering.trim() === ''" label="It is covered" @click="cover" />
-      <UButton
-        color="primary"
-        variant="solid"
-        :disabled="!isNamed || record.missing.length > 0 || isHandedOver"
-        :label="record.handedOver && !isHandedOver ? 'Hand it over anew' : 'Hand it over'"
-        @click="handOver"
+      <TextField
+        v-if="covering.trim() !== '' && unlooked.length > 0"
+        v-model="why"
+        :label="`Why, though ${unlooked.length} ${unlooked.length === 1 ? 'joint was' : 'joints were'} not looked at nor tested`"
+        class="min-w-60 flex-1"
+        :maxlength="500"
       />
-      <UButton icon="i-lucide-printer" label="Print" @click="print" />
-      <UButton
-        v-for="{ path, label } in files"
-        :key="path"
-        :to="`/api/jobs/${store.id}/${path}`"
-        external
-        target="_blank"
-        :label="label"
-      />
+      <UButton :disabled="!mayCover" label="It is covered" @click="cover" />
     </div>
     <p v-if="record.handedOver" class="text-lg font-semibold">
       Handed over by {{ record.handedOver.by }}, {{ when(record.handedOver.at) }}.
@@ -193,7 +213,8 @@ const waterWords: Record<string, string> = {
           {{ when(item.at) }}, {{ item.by }}: {{ waterWords[item.kind] }}
         </li>
         <li v-for="item in record.covered" :key="item.id">
-          {{ when(item.at) }}, {{ item.by }}: covered, {{ item.body.where }}
+          {{ when(item.at) }}, {{ item.by }}: covered, {{ item.body.where
+          }}<template v-if="item.body.why">; {{ item.body.why }}</template>
         </li>
         <li v-for="item in record.notes" :key="item.id">{{ when(item.at) }}, {{ item.by }}: {{ item.body.text }}</li>
       </ul>

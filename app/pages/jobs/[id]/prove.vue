@@ -71,7 +71,7 @@ const nameOf = ({ begun }: TestState) => testProfileOf(begun!.body as unknown as
 <template>
   <div class="space-y-5">
     <WhoField v-if="!isNamed || tests.length === 0" class="w-48" />
-    <div v-if="state" class="grid gap-6 lg:grid-cols-[minmax(0,1fr)_minmax(0,26rem)]">
+    <div v-if="state" class="grid gap-6 lg:grid-cols-[minmax(0,1fr)_minmax(0,26rem)] lg:grid-rows-[auto_1fr]">
       <section class="space-y-4" aria-label="The test">
         <div class="flex flex-wrap items-start gap-6">
           <Readout
@@ -89,6 +89,21 @@ const nameOf = ({ begun }: TestState) => testProfileOf(begun!.body as unknown as
           :since="since"
           :read="last?.seconds ?? 0"
         />
+      </section>
+      <section class="space-y-4 lg:col-start-2 lg:row-span-2 lg:row-start-1" aria-label="Verdicts">
+        <ProofVerdict v-if="proof" :proof="proof" />
+        <UButton
+          v-if="isRunning"
+          :disabled="!isNamed || !proof || state.readings.length < 3"
+          label="End the test, keep the verdicts"
+          @click="end"
+        />
+        <p v-if="state.ended" class="font-semibold">
+          Ended by {{ state.ended.by }}, {{ when(state.ended.at) }}: {{ state.ended.body.verdict }}.
+        </p>
+        <LeakSearchView v-if="search" :search="search" :disabled="!isNamed" @check="checked" />
+      </section>
+      <section class="space-y-4" aria-label="Trace and readings">
         <LazyProofTrace v-if="state.readings.length > 1" :readings="state.readings" :asked="asked" />
         <p v-else-if="isRunning">
           Type what the gauge shows and save it; again every minute. A thermometer strapped to the pipe decides it
@@ -111,19 +126,6 @@ const nameOf = ({ begun }: TestState) => testProfileOf(begun!.body as unknown as
           :disabled="!isNamed"
           @take="takeAll"
         />
-      </section>
-      <section class="space-y-4" aria-label="Verdicts">
-        <ProofVerdict v-if="proof" :proof="proof" />
-        <UButton
-          v-if="isRunning"
-          :disabled="!isNamed || !proof || state.readings.length < 3"
-          label="End the test, keep the verdicts"
-          @click="end"
-        />
-        <p v-if="state.ended" class="font-semibold">
-          Ended by {{ state.ended.by }}, {{ when(state.ended.at) }}: {{ state.ended.body.verdict }}.
-        </p>
-        <LeakSearchView v-if="search" :search="search" :disabled="!isNamed" @check="checked" />
       </section>
     </div>
     <BeginTest v-if="!isRunning" :disabled="!isNamed" @begin="begin" />

@@ -1,4 +1,4 @@
-import { photosAsData } from '../../../database/photos'
+import { jpegsAsData } from '../../../database/photos'
 import { answering } from '../../../http/answering'
 import { heavily } from '../../../http/heavy'
 import { pdfAnswer } from '../../../http/pdf-answer'
@@ -9,6 +9,6 @@ import { fontFolder } from '../../../print/fonts'
 export default answering(async (event) => {
   const site = await readSite(event)
   const shas = site.entries.filter(({ kind }) => kind === 'photo').map(({ body }) => String(body.sha))
-  const [fonts, pictures] = await Promise.all([fontFolder(), photosAsData(shas)])
+  const [fonts, pictures] = await Promise.all([fontFolder(), jpegsAsData(shas)])
   return pdfAnswer(event, `${site.job.title}, record`, await heavily(event, 'recordPdf', { ...site, fonts, pictures }))
 })

@@ -1,0 +1,134 @@
+import { execFileSync } from 'node:child_process'
+import { mkdtempSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { By, Key } from 'selenium-webdriver'
+import { beforeAll, describe, expect, it } from 'vitest'
+import { needPrograms, programPath } from '../../scripts/run/debian'
+import { usePage } from './page'
+
+const { page, site, job } = usePage(390, 844)
+const title = 'Łódź, Żółta 3'
+
+beforeAll(() => needPrograms(['pdftotext'], ['poppler-utils']))
+
+/** A picture as a phone takes one: with the place where it was taken written into it. */
+const picture = Buffer.from(
+  'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
+  'base64',
+)
+
+/** Presses what is called so as long as it is there. */
+async function pressAll(name: string): Promise<void> {
+  const on = page()
+  for (;;) {
+    const found = await on.driver.findElements(By.xpath(`//button[normalize-space(.)="${name}"]`))
+    if (found.length === 0) return
+    await on.driver.executeScript('arguments[0].scrollIntoView({ block: "center" }); arguments[0].click()', found[0])
+    await on.settle()
+  }
+}
+const joints = async () => {
+  const answer = await fetch(`${site().origin}/api/jobs/${await job(title)}/state`)
+  return Object.values(((await answer.json()) as { joints: Record<string, { made: object | null }> }).joints)
+}
+/** Begins a test and lets the simulated gauge stand on pipework that is so in truth. */
+async function test(truth: string): Promise<void> {
+  const on = page()
+  await on.press('It is raised: begin')
+  await on.press('A gauge that sends')
+  await on.choose('In truth', truth)
+  await on.press('Connect the simulated gauge')
+}
+
+describe('the whole work, by a phone', () => {
+  it('a run is drawn: a valve, an elbow, an outlet', async () => {
+    const on = page()
+    await on.beginRoute(title)
+    await on.keys(Key.ARROW_RIGHT, '9', '0', '0', Key.ENTER, 'v', '6', '0', '0', Key.ENTER)
+    await on.keys(Key.ARROW_UP, '7', '0', '0', Key.ENTER)
+    await on.shows('[aria-label="Legs"]', 'north 700 mm')
+    await on.saved()
+  })
+
+  it('every joint is ticked, with a photo of one', async () => {
+    const on = page()
+    await on.press('Make')
+    await on.fill('Who works here', 'Zoë Żak')
+    await pressAll('Made')
+    await on.driver.wait(async () => (await joints()).every(({ made }) => made), 15_000)
+    const file = join(mkdtempSync(join(tmpdir(), 'jolvet-photo-')), 'joint.png')
+    writeFileSync(file, picture)
+    await on.driver.findElement(By.css('[aria-label="Photo: file"]')).sendKeys(file)
+    await on.see('img[alt="Photo of this joint"]')
+  })
+
+  it('a leak is told by the gauge, sought, found, and mended', async () => {
+    const on = page()
+    await on.press('Prove')
+    await test('it leaks')
+    await on.driver.wait(async () => (await on.text('[data-verdict]').catch(() => '')).includes('It leaks'), 60_000)
+    await on.shows('[data-next-check]', 'Look at it')
+    const first = await on.text('[data-next-check]')
+    await on.press('Dry')
+    await on.driver.wait(async () => (await on.text('[data-next-check]')) !== first, 10_000)
+    await on.press('It leaks here')
+    await on.shows('[data-found]', 'It leaks: Joint')
+    await on.press('End the test, keep the verdicts')
+    await on.shows('[aria-label="Verdicts"]', 'Ended by Zoë Żak')
+    await on.press('To the joint')
+    await on.press('Undo: not made')
+    await pressAll('Made')
+    await on.driver.wait(async () => (await joints()).every(({ made }) => made), 15_000)
+  })
+
+  it('the next test is tight', async () => {
+    const on = page()
+    await on.press('Prove')
+    await test('it is tight')
+    await on.driver.wait(async () => (await on.text('[data-verdict]').catch(() => '')).includes('Tight'), 60_000)
+    await on.press('End the test, keep the verdicts')
+    await on.shows('[aria-label="Verdicts"]', ': tight')
+    await on.press('Flushed')
+  })
+
+  it('it is covered and handed over, sealed, and printed with every letter', async () => {
+    const on = page()
+    await on.press('Hand over')
+    await on.fill('Covered: where', 'stud wall')
+    await on.press('It is covered')
+    await on.shows('[aria-label="What else was done"]', 'covered, stud wall')
+    // Nobody has looked at them: that is what is still missing, and filled.
+    await on.shows('[aria-label="What is missing"]', 'made and not looked at')
+    await on.press('Make')
+    const list = await on.driver.findElements(By.css('[aria-label="Joints"] li button'))
+    for (let at = 0; at < list.length; at += 1) {
+      const row = (await on.driver.findElements(By.css('[aria-label="Joints"] li button')))[at]!
+      await on.driver.executeScript('arguments[0].click()', row)
+      await on.press('Looked at: sound')
+      await on.settle()
+    }
+    await on.press('Hand over')
+    await on.shows('[aria-label="What is missing"]', 'Nothing is missing')
+    await on.press('Hand it over')
+    await on.shows('[aria-label="Records handed over"]', 'The record that holds')
+    const id = await job(title)
+    const ask = (path: string) => fetch(`${site().origin}/api/${path}`)
+    const [{ sha256 }] = (await (await ask(`jobs/${id}/records`)).json()) as [{ sha256: string }]
+    const folder = mkdtempSync(join(tmpdir(), 'jolvet-record-'))
+    const [record, pdf] = [join(folder, 'record.json'), join(folder, 'record.pdf')]
+    writeFileSync(record, await (await ask(`records/${sha256}`)).text())
+    const verified = execFileSync('node', ['--import', 'tsx', 'scripts/verify-record.ts', record], { encoding: 'utf8' })
+    expect(verified).toContain(`The seal holds: ${title}`)
+    writeFileSync(pdf, Buffer.from(await (await ask(`jobs/${id}/record.pdf`)).arrayBuffer()))
+    const read = execFileSync(programPath('pdftotext')!, ['-layout', pdf, '-'], { encoding: 'utf8' })
+    for (const words of [
+      title,
+      'Handed over by Zoë Żak',
+      'By its readings: leak',
+      'By its readings: tight',
+      'stud wall',
+    ])
+      expect(read).toContain(words)
+  })
+})
