@@ -1,3 +1,4 @@
+import { creepPrior, expectedOf, nudge, type Expected } from './expected'
 import { cholesky, likelihoodWith, logDeterminant, whitened } from './gaussian'
 import { follow, stretchesOf, type Causes, type Supposed } from './forward'
 import { suppositions, type Pumped } from './supposed-softness'
@@ -24,6 +25,8 @@ export interface Proof {
   readonly leak: { readonly middle: number; readonly low: number; readonly high: number }
   /** What each cause did to the pressure, as is most likely, in bar. */
   readonly causes: Causes
+  /** What a tight system would show, as far as that can be told beforehand. */
+  readonly expected: readonly Expected[]
   /** Pressure that half a kelvin makes here, in bar. */
   readonly halfKelvin: number
   /** Pressure that the least leak would have lost by now, in bar. */
@@ -33,14 +36,10 @@ export interface Proof {
 const mostBins = 36
 /** The balance itself is good to this share of a change of pressure; in plastic, whose creep differs, to another. */
 const [metalBalance, plasticBalance] = [0.015, 0.03]
-/** Creep by the logarithm of time: from 0.05 to 0.25 of the wall's give with each tenfold. */
-const creepPrior = { mean: 0.13, deviation: 0.06 }
 /** Most systems are tight; of those that leak any size is as likely as twice the size. */
 const tightBefore = 0.7
 const [smallest, largest] = [1 / 50, 3000]
 const [coarse, fine, fineTo] = [0.2, 0.03, 0.6]
-/** So far a supposition's softness is moved to see what it does. */
-const nudge = 0.01
 
 const minutesOf = ({ seconds }: Reading): number => seconds / 60
 
@@ -79,7 +78,7 @@ export function infer({ system, pumped, knowsAir, leastLeak, celsius, readings }
         ),
       )
       const lower = cholesky(covariance)
-      return lower ? [{ supposition, own, lower, log: -0.5 * logDeterminant(lower) }] : []
+      return lower ? [{ supposition, own, lower, covariance, log: -0.5 * logDeterminant(lower) }] : []
     },
   )
 
@@ -164,6 +163,7 @@ export function infer({ system, pumped, knowsAir, leastLeak, celsius, readings }
       candidates.reduce((above, { leak }, at) => above + (leak > limit ? chances[at]! / sum : 0), 0),
     leak: { middle: quantile(0.5), low: quantile(0.025), high: quantile(0.975) },
     causes: follow(supposed, first, stretches).causes,
+    expected: expectedOf({ system, first, stretches, seconds: bins.map(({ seconds }) => seconds), among: prepared }),
     halfKelvin: Math.abs((gain.water + gain.air) / give) / 2,
     leastLoss: (leastLeak * (minutesOf(bins.at(-1)!) - minutesOf(bins[0]!))) / system.litres / give,
   }

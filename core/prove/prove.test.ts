@@ -175,6 +175,25 @@ describe('what the readings say', () => {
     expect(answer.next.kind).toBe('done')
   })
 
+  it('says what a tight line would show: 1 K more at 15 °C is 1.5 bar, and a leak leaves the band', () => {
+    const still = prove(catalogue, asked(truth()))
+    expect(still.expected.every(({ bar, low, high }) => low < bar && bar < high && Math.abs(bar - 6.6) < 0.05)).toBe(
+      true,
+    )
+    const warmed = prove(catalogue, asked(truth({ warming: { kelvin: 1, minutes: 2 } }))).expected
+    // The thermometer scatters, and the first bins are means.
+    expect(warmed.at(-1)!.bar - warmed[0]!.bar).toBeGreaterThan(1.2)
+    expect(warmed.at(-1)!.bar - warmed[0]!.bar).toBeLessThan(1.7)
+    const leaking = asked(truth({ leak: 1e-3 }))
+    const { expected } = prove(catalogue, leaking)
+    expect(leaking.readings.at(-1)!.bar).toBeLessThan(expected.at(-1)!.low)
+    const within = still.expected.filter(({ seconds, low, high }) => {
+      const read = asked(truth()).readings.find((of) => of.seconds >= seconds)!
+      return read.bar >= low && read.bar <= high
+    })
+    expect(within.length).toBeGreaterThan(0.9 * still.expected.length)
+  })
+
   it('a weeping line that warms is a leak, though its profile passes it', () => {
     // 0.15 ml a minute takes about what 0.45 K a minute give.
     const answer = prove(

@@ -1,7 +1,7 @@
 import type { Catalogue } from '../catalogue/catalogue'
 import type { Message } from '../quantity/message'
 import type { Causes } from './forward'
-import { infer, type Proof, type ProofQuestion } from './infer'
+import { infer, type Expected, type Proof, type ProofQuestion } from './infer'
 import { testProfileOf } from './profiles'
 import type { Limit } from './profile'
 import type { ProveRequest } from './prove-schema'
@@ -18,6 +18,8 @@ export interface ProofAnswer {
   readonly leak: { readonly mlPerMinute: number; readonly low: number; readonly high: number }
   /** What each did to the pressure since it was last raised, in bar. */
   readonly causes: readonly { readonly cause: keyof Causes; readonly bar: number }[]
+  /** What a tight system would show, and between which pressures. */
+  readonly expected: readonly Expected[]
   /** By the profile's letter; null while its time is not up, or by looking alone. */
   readonly profile: { readonly passes: boolean | null; readonly limits: readonly Limit[] }
   /** Seconds at which the verdict stood for good; null where there is none. */
@@ -83,6 +85,7 @@ const undecidedYet = (limits: readonly Limit[]): ProofAnswer => ({
   probability: 0.5,
   leak: { mlPerMinute: 0, low: 0, high: 0 },
   causes: [],
+  expected: [],
   profile: { passes: passesOf(limits), limits },
   decidedAfter: null,
   next: { kind: 'readings', message: proveSays('readings') },
@@ -158,6 +161,7 @@ export function prove(catalogue: Catalogue, request: ProveRequest): ProofAnswer 
       low: proof.leak.low * mlPerLitre,
       high: proof.leak.high * mlPerLitre,
     },
+    expected: proof.expected,
     causes: (['leak', 'temperature', 'creep', 'air'] as const).map((cause) => ({ cause, bar: proof.causes[cause] })),
     profile: { passes: passesOf(limits), limits },
     decidedAfter: verdict === 'undecided' ? null : decidedAfter(question, verdict, isRead),

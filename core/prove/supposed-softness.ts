@@ -32,6 +32,9 @@ const airTestDoubt = 0.03
 const someAir = 0.4
 const airShares = [1e-5, 3e-5, 1e-4, 2e-4, 4e-4, 8e-4, 1.6e-3, 3.2e-3, 6.4e-3, 1.28e-2]
 
+/** Each of several suppositions is so much narrower than what they make together. */
+export const ownSpread = 0.7
+
 /** Round one softness, seven places from two and a half spreads below to as many above. */
 function about(softer: number, air: number, doubt: number, chance: number): Supposition[] {
   const places = [-2.4, -1.6, -0.8, 0, 0.8, 1.6, 2.4]
@@ -41,7 +44,7 @@ function about(softer: number, air: number, doubt: number, chance: number): Supp
     softer: softer * Math.exp(place * doubt),
     air,
     log: Math.log((chance * weights[at]!) / all),
-    spread: doubt * 0.7,
+    spread: doubt * ownSpread,
   }))
 }
 

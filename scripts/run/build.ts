@@ -21,7 +21,8 @@ const isTest = (file: string): boolean => /\.test\.ts$|__snapshots__/.test(file)
 
 function sourcesHash(): string {
   const hash = createHash('sha256')
-  for (const file of sources.flatMap(filesIn).filter((of) => !isTest(of))) hash.update(file).update('\0').update(readFileSync(file))
+  for (const file of sources.flatMap(filesIn).filter((of) => !isTest(of)))
+    hash.update(file).update('\0').update(readFileSync(file))
   return hash.digest('hex')
 }
 
