@@ -19,6 +19,7 @@ function finish(): void {
   emit('made')
 }
 
+useAwake(() => true)
 useEventListener(window, 'keydown', (event: KeyboardEvent) => {
   if (event.target instanceof HTMLElement && event.target.closest('input, select, textarea')) return
   const act = { ' ': next, ArrowRight: next, ArrowLeft: back, Escape: () => emit('leave') }[event.key]

@@ -151,5 +151,6 @@ const lines = computed(() => {
         </p>
       </div>
     </template>
+    <WaterPanel v-if="plan.joints.length" :printed="printed" />
   </section>
 </template>

@@ -6,10 +6,16 @@ import { SVGRenderer } from 'echarts/renderers'
 import VChart from 'vue-echarts'
 import { testPressureOut } from '~~/core/quantity/format-water'
 import { toFahrenheit } from '~~/core/quantity/temperature'
+import type { ProofAnswer } from '~~/core/prove/prove'
 import type { TestState } from '~~/core/log/site-state'
 
-/** The gauge's trace: pressure over minutes, with the pressure that the profile asks for, and the temperature where it was read. */
-const props = defineProps<{ readings: TestState['readings']; asked: number | null }>()
+/** The gauge's trace: pressure over minutes, within the band that a tight system would keep to, with the pressure that the profile asks for, and the temperature where it was read. */
+const props = defineProps<{
+  readings: TestState['readings']
+  asked: number | null
+  /** What a tight system would show. */
+  expected: ProofAnswer['expected']
+}>()
 use([LineChart, GridComponent, MarkLineComponent, TooltipComponent, SVGRenderer])
 const colorMode = useColorMode()
 const { units } = useWords()
@@ -36,6 +42,33 @@ const option = computed(() => {
       { type: 'value' as const, name: degrees.value, scale: true, show: hasWarmth, minInterval: 0.5, ...axis },
     ],
     series: [
+      // The band: from its lower edge, which is not drawn, up.
+      {
+        type: 'line' as const,
+        stack: 'band',
+        silent: true,
+        symbol: 'none',
+        lineStyle: { opacity: 0 },
+        data: props.expected.map(({ seconds, low }) => [seconds / 60, at(low)]),
+      },
+      {
+        type: 'line' as const,
+        stack: 'band',
+        stackStrategy: 'all' as const,
+        silent: true,
+        symbol: 'none',
+        lineStyle: { opacity: 0 },
+        areaStyle: { color: green, opacity: 0.18 },
+        data: props.expected.map(({ seconds, low, high }) => [seconds / 60, at(high) - at(low)]),
+      },
+      {
+        type: 'line' as const,
+        name: `Tight, ${unit.value}`,
+        silent: true,
+        symbol: 'none',
+        lineStyle: { width: 1, type: 'dashed' as const, color: green },
+        data: props.expected.map(({ seconds, bar }) => [seconds / 60, at(bar)]),
+      },
       {
         type: 'line' as const,
         name: `Pressure, ${unit.value}`,
@@ -69,5 +102,10 @@ const option = computed(() => {
 </script>
 
 <template>
-  <VChart :option="option" autoresize class="h-72! w-full" role="img" aria-label="The gauge’s trace" />
+  <figure>
+    <VChart :option="option" autoresize class="h-72! w-full" role="img" aria-label="The gauge’s trace" />
+    <figcaption v-if="expected.length" class="text-sm text-muted">
+      Band: where 95 of 100 tight systems like this would read. Dotted: the pipe’s temperature.
+    </figcaption>
+  </figure>
 </template>

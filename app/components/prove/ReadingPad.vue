@@ -2,13 +2,16 @@
 import { useIntervalFn } from '@vueuse/core'
 
 /** The next reading: what the gauge shows, and a thermometer on the pipe where there is one; one press saves both. */
-const props = defineProps<{ since: number; disabled: boolean }>()
+const props = defineProps<{ since: number; last: number | null; disabled: boolean }>()
 const emit = defineEmits<{ save: [reading: { seconds: number; bar: number; celsius?: number }] }>()
 const bar = ref<number | undefined>()
 const celsius = ref<number | undefined>()
 const now = ref(Date.now())
 useIntervalFn(() => (now.value = Date.now()), 1000)
 const seconds = computed(() => Math.max(0, Math.round((now.value - props.since) / 1000)))
+/** Every minute a reading is asked for. */
+const every = 60
+const isDue = computed(() => props.last === null || seconds.value - props.last >= every)
 const clock = computed(() => `${Math.floor(seconds.value / 60)}:${String(seconds.value % 60).padStart(2, '0')}`)
 function save(): void {
   if (bar.value === undefined) return
@@ -25,6 +28,9 @@ function save(): void {
     <div>
       <div class="label">Since it was raised</div>
       <div class="font-label text-3xl font-semibold" data-clock>{{ clock }}</div>
+      <div class="text-sm" :class="isDue ? 'font-semibold text-(--ui-primary)' : 'text-muted'" aria-live="polite">
+        {{ isDue ? 'read it now' : 'next within the minute' }}
+      </div>
     </div>
     <TestPressureField
       label="Gauge"

@@ -5,6 +5,7 @@ import { useCatalogueStore } from '~/stores/catalogue'
 import { useLogStore } from '~/stores/log'
 
 /** Draining and filling: what to shut, what to open, how much comes, what stays; one press writes down that it was done. */
+defineProps<{ printed?: boolean }>()
 const { job } = useOpenJob()
 const { say } = useWords()
 const own = useCatalogueStore()
@@ -46,7 +47,7 @@ function addDose(): void {
       Filling: slowly from the lowest point, the highest outlets open until they run without spitting; valves and
       washers in. It takes {{ say.volume(whole) }}.
     </p>
-    <div class="flex flex-wrap items-end gap-2">
+    <div v-if="!printed" class="flex flex-wrap items-end gap-2">
       <UButton
         :disabled="!isNamed"
         label="Shut off and drained"

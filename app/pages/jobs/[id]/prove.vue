@@ -64,6 +64,7 @@ function end(): void {
   const { verdict, profile: by } = proof.value
   log.write({ kind: 'test-ended', subject: subject.value, body: { verdict, passes: by.passes } }, 'a test, ended')
 }
+useAwake(() => isRunning.value)
 const when = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'short', timeStyle: 'short' })
 const nameOf = ({ begun }: TestState) => testProfileOf(begun!.body as unknown as BegunTest).meta.name
 </script>
@@ -81,7 +82,7 @@ const nameOf = ({ begun }: TestState) => testProfileOf(begun!.body as unknown as
           />
           <Readout v-if="asked !== null" label="Asked for" :value="say.testPressure(asked)" />
         </div>
-        <ReadingPad v-if="isRunning" :since="since" :disabled="!isNamed" @save="save" />
+        <ReadingPad v-if="isRunning" :since="since" :last="last?.seconds ?? null" :disabled="!isNamed" @save="save" />
         <TestSteps
           v-if="isRunning && profile && body"
           :steps="profile.steps"
@@ -104,7 +105,12 @@ const nameOf = ({ begun }: TestState) => testProfileOf(begun!.body as unknown as
         <LeakSearchView v-if="search" :search="search" :disabled="!isNamed" @check="checked" />
       </section>
       <section class="space-y-4" aria-label="Trace and readings">
-        <LazyProofTrace v-if="state.readings.length > 1" :readings="state.readings" :asked="asked" />
+        <LazyProofTrace
+          v-if="state.readings.length > 1"
+          :readings="state.readings"
+          :asked="asked"
+          :expected="proof?.expected ?? []"
+        />
         <p v-else-if="isRunning">
           Type what the gauge shows and save it; again every minute. A thermometer strapped to the pipe decides it
           sooner.
