@@ -27,7 +27,10 @@ const stretches = new Map(asked.map((topic) => [topic, stretchesOf(topic, lines,
 const results = await new Stryker({
   testRunner: 'vitest',
   vitest: { configFile: 'scripts/mutation/vitest.config.ts' },
-  plugins: ['@stryker-mutator/vitest-runner'],
+  plugins: ['@stryker-mutator/vitest-runner', '@stryker-mutator/typescript-checker'],
+  // What the types do not allow never gets as far as a test: it is no change that could be made unnoticed.
+  checkers: ['typescript'],
+  tsconfigFile: 'scripts/mutation/tsconfig.json',
   mutate: [...stretches.values()].flat().map(({ file, from, to }) => `${file}:${from}-${to}`),
   // What is said is held by other means: a test renders every sentence, and a text changed to another is still a text.
   mutator: { excludedMutations: ['StringLiteral'] },
