@@ -5,6 +5,7 @@ import { endLength, takeUpOf } from '../catalogue/fitting-length'
 import type { Leg, Node } from '../job/job'
 import { plus, type Vector } from '../quantity/vector'
 import { opposite } from '../run/direction'
+import { bodyOf } from '../run/body'
 import { fittingLabels } from '../run/fittings'
 import type { Arm, Layout } from '../run/layout'
 import { methodAt } from '../run/end'
@@ -130,6 +131,10 @@ export function fittingsAt(
     out: away,
     end: endOf(leg),
   }))
+  // What is screwed on later has a port too.
+  const threads = (bodyOf(node)?.ends ?? [])
+    .filter(({ type }) => type === 'thread')
+    .map((end): Port => ({ at: place ?? null, out: null, end: endLabel(end) }))
   const back: Port = { at: place ?? null, out: arms[0] ? opposite(arms[0].away) : null, end: endOf(arms[0]?.leg) }
   return {
     // What is there already stands among the parts only where something new goes into it.
@@ -140,7 +145,7 @@ export function fittingsAt(
         label,
         run: layout.run.id,
         node: node.id,
-        ports: node.kind === 'tie-in' ? [...ports, back] : ports,
+        ports: node.kind === 'tie-in' ? [...ports, back] : [...ports, ...threads],
       }),
     ),
     existingPort: { part: id, port: arms.length },

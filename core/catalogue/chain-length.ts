@@ -2,13 +2,13 @@ import type { Catalogue } from './catalogue'
 import type { Figure } from '../quantity/basis'
 import { meetingOf, type Fitting } from './fitting'
 import { endLength, sumOf, takeUpOf } from './fitting-length'
-import { shippedTransitions } from './fittings'
+import { shippedFittings } from './fittings'
 
 let byId: ReadonlyMap<string, Fitting> | undefined
 
 /** A fitting of the catalogue by its id; undefined where there is none of it. */
 export function fittingNamed(id: string): Fitting | undefined {
-  byId ??= new Map(shippedTransitions().map((fitting) => [fitting.id, fitting]))
+  byId ??= new Map(shippedFittings().map((fitting) => [fitting.id, fitting]))
   return byId.get(id)
 }
 

@@ -5,6 +5,7 @@ import { reducingTakeOff } from './reducing-body'
 import { depthOf } from './socket'
 import { threadedBodies } from './tables/bodies'
 import {
+  angleStopLengths,
   femaleAdapterLengths,
   maleAdapterLengths,
   reducerLengths,
@@ -134,6 +135,8 @@ export function endLength(catalogue: Catalogue, fitting: Fitting, index: number)
       return halfOf(flushWall)
     case 'drop-ear elbow':
       return end.type === 'thread' ? threadedArm(end) : lengthBy(wallElbowLengths, end.socket.method, end.socket.od)
+    case 'angle stop':
+      return end.type === 'thread' ? threadedArm(end) : lengthBy(angleStopLengths, end.socket.method, end.socket.od)
     case 'fitting reducer': {
       const whole = adapterHalf(fitting)
       return end.type === 'spigot' && whole ? sumOf(whole, typical(depthOf(end.socket), 0)) : whole

@@ -37,6 +37,7 @@ export const fittingKinds = [
   'thread adapter',
   'swivel connector',
   'drop-ear elbow',
+  'angle stop',
   'stub-out',
   'nipple',
   'cap',

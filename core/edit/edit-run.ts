@@ -53,7 +53,9 @@ export function goneOnFrom(run: Run, node: Node, direction: Direction): Node {
   const arm = run.legs.find(({ from, to }) => to === node.id || from === node.id)
   if (!arm || !isRunEnd(node.kind)) return node
   const arriving = arm.to === node.id ? arm.direction : oppositeDirection(arm.direction)
-  return { ...node, kind: sameDirection(arriving, direction) ? 'coupling' : 'elbow' }
+  // What was chosen by its name for an end does not take pipe on both sides.
+  const { fitting: _, ...plain } = node
+  return { ...plain, kind: sameDirection(arriving, direction) ? 'coupling' : 'elbow' }
 }
 
 /**

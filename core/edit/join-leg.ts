@@ -17,7 +17,7 @@ function withOneMore(run: Run, node: Node, away: Direction): Node | null {
     all.some((other, beside) => beside > at && angleBetween(unitVector(one), unitVector(other)) > 179),
   )
   return all.length === 3 && inLine && (node.kind === 'elbow' || node.kind === 'coupling')
-    ? { ...node, kind: 'tee', radius: undefined }
+    ? { ...node, kind: 'tee', radius: undefined, fitting: undefined }
     : null
 }
 

@@ -115,9 +115,9 @@ export function copyPart(
     const inwards = arriving.to === to ? arriving.direction : oppositeDirection(arriving.direction)
     const onwards = legs.find(({ id }) => id === made[0])!.direction
     const straight = JSON.stringify(inwards) === JSON.stringify(onwards)
-    nodes[at] = { ...target, kind: straight ? 'coupling' : 'elbow' }
+    nodes[at] = { ...target, kind: straight ? 'coupling' : 'elbow', fitting: undefined }
   } else if (goingOn === 2 && target.kind !== 'tee') {
-    nodes[at] = { ...target, kind: 'tee' }
+    nodes[at] = { ...target, kind: 'tee', fitting: undefined }
   }
   return { job: replaceRun(job, { ...run, nodes, legs }), legs: made }
 }

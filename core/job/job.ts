@@ -75,7 +75,9 @@ export const nodeSchema = z.object({
   condition: conditionSchema.optional().meta({ description: 'the state of a tie-in’s existing pipe' }),
   method: z.enum(methodIds).optional(),
   chain: chainSchema.optional(),
-  fitting: text(120).optional(),
+  fitting: text(120).optional().meta({
+    description: 'the fitting that was chosen by its name in the catalogue: `22 solder × 1/2 F BSP drop-ear elbow`',
+  }),
   state: z.enum(nodeStates).optional().meta({
     description: 'of the fitting; where nothing is said it is new when new pipe goes into it, else as its legs',
   }),

@@ -14,6 +14,7 @@ export const dearness: Readonly<Record<PartKind, number>> = {
   'thread adapter': 1.4,
   union: 2.6,
   valve: 5,
+  'angle stop': 5,
   'elbow 90': 1.6,
   'elbow 45': 1.7,
   'street elbow 90': 1.6,

@@ -27,6 +27,7 @@ export type ReadName =
 const kindWords: readonly (readonly [RegExp, PartKind])[] = [
   [/\bdrop[- ]?ear(?:ed)?(?: elbow| ell| 90)?\b|\bwall ?plate(?: elbow)?\b/, 'drop-ear elbow'],
   [/\bstub[- ]?out\b/, 'stub-out'],
+  [/\bangle (?:stop|valve)\b/, 'angle stop'],
   [/\bstreet(?: elbow| ell)? ?45(?: elbow| ell)?\b|\b45 street(?: elbow| ell)?\b/, 'street elbow 45'],
   [/\bstreet(?: elbow| ell)?(?: ?90)?(?: elbow| ell)?\b|\b90 street(?: elbow| ell)?\b/, 'street elbow 90'],
   [/\b(?:elbow|ell|bend) ?45\b|\b45(?: elbow| ell| bend)?\s*$/, 'elbow 45'],
@@ -57,6 +58,7 @@ export const oftenThreaded: ReadonlySet<PartKind> = new Set([
   'bushing',
   'dielectric union',
   'drop-ear elbow',
+  'angle stop',
   'nipple',
   'thread adapter',
   'plug',

@@ -1,4 +1,6 @@
 import type { Catalogue } from '../catalogue/catalogue'
+import type { Fitting } from '../catalogue/fitting'
+import { endLength } from '../catalogue/fitting-length'
 import type { MethodId } from '../catalogue/method'
 import type { Pipe } from '../catalogue/pipe'
 import { isLeastDepth, type Socket } from '../catalogue/socket'
@@ -9,6 +11,7 @@ import type { Leg, Node, Run } from '../job/job'
 import type { Figure } from '../quantity/basis'
 import type { Message } from '../quantity/message'
 import { chainLengthOf } from '../catalogue/chain-length'
+import { bodyMethod, bodyOf, endsTaken, turnsAlike } from './body'
 import { branchOf, turnAt, type Arm, type Layout } from './layout'
 import { missing } from './missing'
 
@@ -154,7 +157,35 @@ function findInsertion(node: Node, socket: Socket | undefined): Figure | null {
  */
 export function methodAt(node: Node, runMethod: MethodId, leg?: Leg): MethodId {
   const arrives = node.kind !== 'tie-in' && leg?.to === node.id
-  return node.method ?? node.chain?.joints[arrives ? 0 : 1] ?? runMethod
+  return bodyMethod(node) ?? node.method ?? node.chain?.joints[arrives ? 0 : 1] ?? runMethod
+}
+
+/** What a leg's pipe meets in a fitting that was chosen by its name: the end that takes it, by that end's own length. */
+function bodyEnd(
+  catalogue: Catalogue,
+  layout: Layout,
+  node: Node,
+  body: Fitting,
+  arms: readonly Arm[],
+  leg: string,
+): PieceEnd {
+  const end = endsTaken(catalogue, layout, body, arms, node.kind).get(leg)
+  const takeOff = measuredTakeOff(node, arms, leg) ?? (end ? endLength(catalogue, body, end.index) : null)
+  const insertion = findInsertion(node, end?.socket)
+  const why = !end
+    ? missing('no end', { fitting: body.label })
+    : turnsAlike(body, arms)
+      ? null
+      : missing('other turn', { fitting: body.label })
+  return {
+    node: node.id,
+    method: bodyMethod(node) ?? null,
+    socket: end?.socket,
+    insertion,
+    takeOff: why ? null : takeOff,
+    isLeastDepth: insertion !== null && insertion === end?.socket.insertion && isLeastDepth(end.socket),
+    missing: why ?? (insertion ? null : missing('no depth')),
+  }
 }
 
 /** What a leg's pipe meets at one of its nodes. Take-offs are from the node's centre; a cap's is from its stop, an open end takes nothing. */
@@ -172,6 +203,8 @@ export function pieceEnd(catalogue: Catalogue, layout: Layout, nodeId: string, l
     }
   }
   const arms = layout.arms.get(nodeId) ?? []
+  const body = bodyOf(node)
+  if (body) return bodyEnd(catalogue, layout, node, body, arms, leg)
   const method = methodAt(node, layout.run.method, arms.find((arm) => arm.leg.id === leg)?.leg)
   const socket = catalogue.socketFor(method, pipe)
   const found = findTakeOff(catalogue, layout.run, node, arms, leg, socket)

@@ -2,6 +2,7 @@ import type { Catalogue } from '../catalogue/catalogue'
 import { methods, type MethodId } from '../catalogue/method'
 import type { Leg, Node, Run } from '../job/job'
 import { nodeWord } from '../job/node-legs'
+import { bodyOf } from './body'
 import { methodAt } from './end'
 import { branchOf, turnAt, type Arm, type Layout } from './layout'
 
@@ -33,7 +34,7 @@ const angleText = (arms: readonly Arm[]): string => {
 /** What is asked for at the counter for one node; nothing for an open end or a bend. */
 export function fittingLabels(catalogue: Catalogue, layout: Layout, node: Node): string[] {
   if (node.kind === 'open' || node.kind === 'bend') return []
-  if (node.fitting) return [node.fitting]
+  if (node.fitting) return [bodyOf(node)?.label ?? node.fitting]
   const arms = layout.arms.get(node.id) ?? []
   const method = methodAt(node, layout.run.method)
   const branch = node.kind === 'tee' ? branchOf(arms) : null

@@ -10,6 +10,14 @@ export const missingFigure = {
     'not in line': fixed('a coupling has two legs in line'),
     'not chosen': fixed('what joins the existing pipe to the new one is not chosen yet: see Join'),
     chain: fixed('the take-off of the fittings chosen here is not in the catalogue: measure it'),
+    'no end': sentence(
+      { fitting: '22 solder × 1/2 F BSP drop-ear elbow' },
+      ({ fitting }) => `the ${fitting} that was chosen takes no such pipe here: choose another`,
+    ),
+    'other turn': sentence(
+      { fitting: '22 solder elbow 90' },
+      ({ fitting }) => `the ${fitting} that was chosen does not turn as the pipe does: choose another`,
+    ),
     'no socket': fixed('no fitting of this method takes this pipe'),
     'no take-off': sentence(
       { socket: '22 solder', fitting: 'elbow-90' },

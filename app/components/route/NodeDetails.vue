@@ -53,6 +53,7 @@ const changing = computed(() => {
       @change="(part) => change(set(part)(job))"
       @height="setHeight"
     />
+    <LazyFittingPick :run="run" :node="node" @choose="(fitting) => change(set({ fitting })(job))" />
     <details v-if="cornerAngle" @toggle="(event) => (cornerOpen = (event.target as HTMLDetailsElement).open)">
       <summary class="label min-h-11 cursor-pointer pt-2 text-base">Bend or elbow here?</summary>
       <LazyCornerTable

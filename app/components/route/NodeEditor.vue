@@ -34,7 +34,7 @@ const setMethod = (value: string) => emit('change', { method: value === 'run' ? 
         label="What stands here"
         :items="kinds"
         :model-value="node.kind"
-        @update:model-value="(kind) => emit('change', { kind })"
+        @update:model-value="(kind) => emit('change', { kind, fitting: undefined })"
       />
       <div v-else>
         <div class="label">What stands here</div>

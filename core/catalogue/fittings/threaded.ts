@@ -56,6 +56,13 @@ function onWall(socket: Socket, size: ThreadSize): Fitting[] {
   return [fittingOf('drop-ear elbow', [socketEnd(socket), thread(systemOf(socket), size, 'F')])]
 }
 
+const withAngleStop: ReadonlySet<MethodId> = new Set([...withDropEar, 'compression'])
+
+function angleStop(socket: Socket, size: ThreadSize): Fitting[] {
+  if (!withAngleStop.has(socket.method) || size !== '1/2') return []
+  return [fittingOf('angle stop', [socketEnd(socket), { ...thread(systemOf(socket), size, 'M'), form: 'parallel' }])]
+}
+
 function swivel(socket: Socket, size: ThreadSize): Fitting[] {
   if (socket.family !== 'metric' || !withSwivel.has(socket.method) || (size !== '1/2' && size !== '3/4')) return []
   return [fittingOf('swivel connector', [socketEnd(socket), { ...thread('BSP', size, 'F'), form: 'parallel' }])]
@@ -84,6 +91,7 @@ export function threadAdapters(socket: Socket): Fitting[] {
         fittingOf('elbow 90', [end, female]),
         fittingOf('tee', [end, end, female]),
         ...onWall(socket, size),
+        ...angleStop(socket, size),
         ...swivel(socket, size),
       ]
     }),

@@ -29,6 +29,21 @@ export const valveLengths: PartLengths = {
   },
 }
 
+/** An angle stop, from the axis of its outlet to where the pipe stops. */
+export const angleStopLengths: PartLengths = {
+  tolerance: 6,
+  by: {
+    solder: [0.6, 10],
+    'press-metal': [0.75, 16],
+    'press-multilayer': [0.7, 18],
+    ...insert([0.6, 16]),
+    expansion: [0.6, 18],
+    'push-fit': [0.9, 10],
+    compression: [0.5, 10],
+    thread: [0.6, 12],
+  },
+}
+
 /** A union, made up, from its middle to where the pipe stops. */
 export const unionLengths: PartLengths = {
   tolerance: 5,

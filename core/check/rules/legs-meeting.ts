@@ -1,4 +1,5 @@
 import { legsAtNode, nodeWord } from '../../job/node-legs'
+import { bodyOf, legsInto } from '../../run/body'
 import { isNewFitting } from '../../run/states'
 import { sentence } from '../../quantity/message'
 import { atPlace, checkRule, nodePlace, type RunSubject } from '../rule'
@@ -18,12 +19,15 @@ function meetings({ layout: { run, arms, places } }: RunSubject): Meeting[] {
       .filter(({ id }) => places.has(id))
       // What is there already is drawn as far as it matters.
       .filter((node) => isNewFitting(node, arms.get(node.id) ?? []))
-      .map(({ id, kind }) => ({
-        id,
-        kind: nodeWord(kind),
-        meeting: arms.get(id)?.length ?? 0,
-        wanted: legsAtNode[kind],
-      }))
+      .map((node) => {
+        const body = bodyOf(node)
+        return {
+          id: node.id,
+          kind: nodeWord(node.kind),
+          meeting: arms.get(node.id)?.length ?? 0,
+          wanted: body ? legsInto(body) : legsAtNode[node.kind],
+        }
+      })
   )
 }
 
