@@ -167,7 +167,10 @@ function changeNode(job: Job, entry: RouteEntry, kind: Node['kind'], bendRadius:
   if (node?.kind === 'tie-in')
     return { job, entry: { ...entry, problem: `this is the tie-in: draw a leg from it, then the ${kind}` } }
   const radius = kind === 'bend' ? (node?.radius ?? bendRadius) : node?.radius
-  return { job: setNode(job, entry.run, entry.cursor, { kind, radius, fitting: undefined }), entry: { ...entry, problem: '' } }
+  return {
+    job: setNode(job, entry.run, entry.cursor, { kind, radius, fitting: undefined }),
+    entry: { ...entry, problem: '' },
+  }
 }
 
 /**

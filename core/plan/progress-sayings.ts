@@ -17,6 +17,8 @@ export const progressSentences = {
     reserved: sentence({ count: 2, all: 7 }, ({ count, all }) => `${count} of ${all} joints have a reservation`),
     left: sentence({ left: 3, all: 7 }, ({ left, all }) => `${left} of ${all} joints are still to be made`),
     inspect: sentence({ joints: 2 }, ({ joints }) => `look at ${joints} joints that are made`),
+    test: fixed('prove it: begin a test under pressure'),
+    'hand over': fixed('hand it over'),
     leaks: fixed('the last test found a leak: find it, mend it, test again'),
     testing: fixed('read the gauge on until the test is decided'),
     make: sentence({ joints: 7 }, ({ joints }) => `make ${joints} joints`),

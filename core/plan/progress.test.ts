@@ -59,21 +59,30 @@ describe('where the steps of a job stand', () => {
         all,
         ...done,
       })
-      return steps.slice(-3, -1).map(({ state: of, open, next }) => [of, open, said(next)])
+      return steps.slice(-3).map(({ state: of, open, next }) => [of, open, said(next)])
     }
     expect(state({ made: 5 })).toEqual([
       ['in hand', 12, '12 of 17 joints are still to be made'],
+      ['not begun', 0, ''],
+      ['not begun', 0, ''],
+    ])
+    expect(state({ made: 17, inspected: 17 }).slice(1)).toEqual([
+      ['not begun', 0, 'prove it: begin a test under pressure'],
       ['not begun', 0, ''],
     ])
     expect(state({ made: 17, inspected: 15, tested: 'running' })).toEqual([
       ['in hand', 2, 'look at 2 joints that are made'],
       ['in hand', 1, 'read the gauge on until the test is decided'],
+      ['not begun', 0, ''],
     ])
     expect(state({ made: 17, inspected: 17, tested: 'leak' })[1]![0]).toBe('reservation')
     expect(state({ made: 17, inspected: 17, tested: 'tight' })).toEqual([
       ['done', 0, ''],
       ['done', 0, ''],
+      ['not begun', 0, 'hand it over'],
     ])
+    expect(state({ made: 17, inspected: 16, tested: 'tight' })[2]).toEqual(['not begun', 0, ''])
+    expect(state({ made: 17, inspected: 17, tested: 'tight', handedOver: true })[2]).toEqual(['done', 0, ''])
   })
 
   it('a job of new pipe alone is not sent to look at a pipe that is not there', () => {

@@ -107,11 +107,18 @@ function makeProgress(plan: Plan, done: JointsDone | undefined): StepProgress {
 }
 
 function proveProgress(plan: Plan, done: JointsDone | undefined): StepProgress {
-  if (plan.joints.length === 0 || !done?.tested) return progress('prove', 'not begun', 0, null)
+  const isMade = done !== undefined && done.all > 0 && done.made === done.all
+  if (plan.joints.length === 0 || !done?.tested) return progress('prove', 'not begun', 0, isMade ? todo('test') : null)
   if (done.tested === 'tight') return progress('prove', 'done', 0, null)
   return done.tested === 'leak'
     ? progress('prove', 'reservation', 1, todo('leaks'))
     : progress('prove', 'in hand', 1, todo('testing'))
+}
+
+function handOverProgress(done: JointsDone | undefined): StepProgress {
+  if (done?.handedOver) return progress('hand-over', 'done', 0, null)
+  const isReady = done?.tested === 'tight' && done.inspected === done.all
+  return progress('hand-over', 'not begun', 0, isReady ? todo('hand over') : null)
 }
 
 /** Where each step of a job stands, in the order of the work. @param done by the log; nothing where it is not known */
@@ -123,7 +130,7 @@ export function progressOf(job: Job, plan: Plan, catalogue: Catalogue, done?: Jo
     cutProgress(plan),
     makeProgress(plan, done),
     proveProgress(plan, done),
-    progress('hand-over', done?.handedOver ? 'done' : 'not begun', 0, null),
+    handOverProgress(done),
   ]
 }
 

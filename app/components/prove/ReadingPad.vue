@@ -8,7 +8,8 @@ const bar = ref<number | undefined>()
 const celsius = ref<number | undefined>()
 const now = ref(Date.now())
 useIntervalFn(() => (now.value = Date.now()), 1000)
-const seconds = computed(() => Math.max(0, Math.round((now.value - props.since) / 1000)))
+/** A gauge that sends may be ahead of the clock: what is typed comes after what it sent. */
+const seconds = computed(() => Math.max((props.last ?? -1) + 1, Math.round((now.value - props.since) / 1000)))
 /** Every minute a reading is asked for. */
 const every = 60
 const isDue = computed(() => props.last === null || seconds.value - props.last >= every)
