@@ -86,6 +86,10 @@ export const useLogStore = defineStore('log', () => {
   }
   const write = (written: Written, says: string) => writeAll([written], says)
 
+  /** Pictures that were taken in this visit, by their SHA-256: shown before the server has them. */
+  const taken = shallowReactive(new Map<string, string>())
+  const photoUrl = (sha: unknown): string => taken.get(String(sha)) ?? `/api/photos/${String(sha)}`
+
   /**
    * Keeps a picture and writes it down: of a joint, or of the whole job.
    *
@@ -93,10 +97,11 @@ export const useLogStore = defineStore('log', () => {
    */
   async function addPhoto(file: Blob, joint: string | null, more: Entry['body'] = {}): Promise<void> {
     const { blob, sha } = await smallPhoto(file)
+    taken.set(sha, URL.createObjectURL(blob))
     // The picture goes first: an entry never names one that nobody has.
     void outbox.add({ changes: 'photos', says: 'a photo', method: 'POST', path: '/api/photos', body: blob })
     write({ kind: 'photo', subject: joint === null ? {} : { joint }, body: { sha, ...more } }, 'a photo')
   }
 
-  return { entries, state, done, who, open, refresh, write, writeAll, addPhoto }
+  return { entries, state, done, who, open, refresh, write, writeAll, addPhoto, photoUrl }
 })

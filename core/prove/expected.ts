@@ -57,8 +57,10 @@ export function expectedOf({
   const slope = (moved: readonly number[], by: number, at: number) => (moved[at]! - bars[at]!) / by
   const [softer, creeping] = [predict({ softer: base.softer * (1 + nudge) }), predict({ creep: creep + nudge })]
   return seconds.map((moment, at) => {
+    // Against the first reading, from which all is reckoned: what is off in both is off in neither.
+    const apart = covariance[at]![at]! + covariance[0]![0]! - 2 * covariance[at]![0]!
     const deviation = Math.hypot(
-      Math.sqrt(covariance[at]![at]!),
+      Math.sqrt(Math.max(0, apart)),
       slope(softer, Math.log(1 + nudge), at) * (supposition.spread / ownSpread),
       system.hasPlastic ? slope(creeping, nudge, at) * creepPrior.deviation : 0,
     )

@@ -121,8 +121,8 @@ const words = { insertion: 'goes in', method: 'method', pipe: 'pipe' } as const
       Made with {{ made.body.tool }}, whose check was due on {{ made.body.toolDue }}.
     </p>
     <div v-if="state?.photos.length" class="flex flex-wrap gap-2">
-      <a v-for="sha in state.photos" :key="sha" :href="`/api/photos/${sha}`" target="_blank">
-        <img :src="`/api/photos/${sha}`" alt="Photo of this joint" class="h-24" loading="lazy" />
+      <a v-for="sha in state.photos" :key="sha" :href="log.photoUrl(sha)" target="_blank">
+        <img :src="log.photoUrl(sha)" alt="Photo of this joint" class="h-24" loading="lazy" />
       </a>
     </div>
     <p v-if="!isNamed && !made" class="text-sm text-muted">

@@ -229,7 +229,7 @@ const waterWords: Record<string, string> = {
       <h2 class="heading">Photos</h2>
       <div class="flex flex-wrap gap-3">
         <figure v-for="item in record.photos" :key="item.id">
-          <img :src="`/api/photos/${item.body.sha}`" alt="Photo of the work" class="h-40" loading="lazy" />
+          <img :src="log.photoUrl(item.body.sha)" alt="Photo of the work" class="h-40" loading="lazy" />
           <figcaption class="text-sm">
             {{ item.body.beforeCovering ? 'before covering, ' : '' }}{{ item.by }}, {{ when(item.at) }}
           </figcaption>

@@ -72,7 +72,10 @@ const nameOf = ({ begun }: TestState) => testProfileOf(begun!.body as unknown as
 <template>
   <div class="space-y-5">
     <WhoField v-if="!isNamed || tests.length === 0" class="w-48" />
-    <div v-if="state" class="grid gap-6 lg:grid-cols-[minmax(0,1fr)_minmax(0,26rem)] lg:grid-rows-[auto_1fr]">
+    <div
+      v-if="state"
+      class="grid grid-cols-[minmax(0,1fr)] gap-6 lg:grid-cols-[minmax(0,1fr)_minmax(0,26rem)] lg:grid-rows-[auto_1fr]"
+    >
       <section class="space-y-4" aria-label="The test">
         <div class="flex flex-wrap items-start gap-6">
           <Readout
