@@ -33,6 +33,7 @@ const joinQuestion = {
 /** What the bench remembers when its pictures are taken. */
 const remembered: Readonly<Record<string, unknown>> = {
   'jolvet-bench-join': joinQuestion,
+  'jolvet-who': 'U. Thorn',
 }
 
 /** A bender of the crew's own, so that the bends have their spring-back. */
@@ -70,9 +71,10 @@ const pictures = (tarn: string, kiln: string): readonly Picture[] => [
     path: `/jobs/${tarn}/route`,
     press: ['Proving-room radiator, flow', 'leg 2', 'Supports'],
     at: '[aria-label="Route tools"]',
-    sizes: [desk, phone],
+    sizes: [desk],
   },
   { name: 'prove', path: `/jobs/${kiln}/prove`, sizes: [desk] },
+  { name: 'hand-over', path: `/jobs/${kiln}/hand-over`, sizes: [desk] },
   { name: 'bend', path: '/bench/bend', sizes: [desk, phone] },
   { name: 'rules', path: '/bench/rules', press: ['Copy it and change'], sizes: [desk] },
 ]

@@ -24,6 +24,20 @@ describe('the tools of a route', () => {
     await until([1000, 600])
   })
 
+  it('a fitting is chosen by its name where it stands, and taken back', async () => {
+    const on = page()
+    const fitting = async () => (await runs())[0]!.nodes.find(({ kind }) => kind === 'outlet')!.fitting
+    await on.press('outlet')
+    await on.press('Fitting by its name')
+    await on.type('drop-ear')
+    const option = await on.see('[role="option"]')
+    await on.driver.wait(async () => (await option.getText()).includes('drop-ear elbow'), 10_000)
+    await option.click()
+    await on.driver.wait(async () => (await fitting())?.includes('drop-ear elbow') ?? false, 10_000)
+    await on.press('Undo')
+    await on.driver.wait(async () => (await fitting()) === undefined, 10_000)
+  })
+
   it('a fitting is put into a leg, and what lies beyond stays', async () => {
     const on = page()
     await on.press('P1, leg 1')
