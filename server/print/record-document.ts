@@ -1,33 +1,15 @@
 import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces'
 import { methods } from '~~/core/catalogue/method'
 import { runSheet } from '~~/core/draw/sheet'
-import { traceSheet } from '~~/core/draw/trace'
-import type { Catalogue } from '~~/core/catalogue/catalogue'
-import type { Job } from '~~/core/job/job'
-import type { Entry } from '~~/core/log/entry'
-import type { Plan } from '~~/core/plan/types'
 import { isOverdue } from '~~/core/workshop/checked-tool'
-import { stepPressure } from '~~/core/prove/profile'
-import { testProfileOf, type WhichTest } from '~~/core/prove/profiles'
 import type { Speaker } from '~~/core/quantity/speaker'
 import { speakerIn } from '~~/core/speech'
-import type { SpokenRecord } from '../http/spoken'
 import { paperColours } from './paper-colours'
+import { photosOf } from './record-photos'
+import { list, when, type RecordPrint } from './record-print'
+import { testOf } from './record-tests'
 
-/** What a record is printed from: itself in words, the job and its plan for the drawings, the photos' pictures. */
-export interface RecordPrint {
-  readonly record: SpokenRecord
-  readonly job: Job
-  readonly plan: Plan
-  readonly catalogue: Catalogue
-  /** Data addresses of photos, by their SHA-256. */
-  readonly pictures: Readonly<Record<string, string>>
-}
-
-/** In UTC: a record is read elsewhere. */
-const when = (at: string): string => `${at.slice(0, 10)} ${at.slice(11, 16)} UTC`
 const heading = (text: string): Content => ({ text, bold: true, fontSize: 13, margin: [0, 12, 0, 4] })
-const list = (items: readonly string[]): Content => ({ ul: [...items] })
 /** A part of the record, left out where there is nothing in it. */
 const part = (title: string, items: readonly unknown[], content: () => Content): Content[] =>
   items.length > 0 ? [heading(title), content()] : []
@@ -106,79 +88,12 @@ function jointRows({ record }: RecordPrint, say: Speaker): TableCell[][] {
   })
 }
 
-function testOf({ begun, ended, readings, proof }: RecordPrint['record']['tests'][number], say: Speaker): Content {
-  const body = begun.body as unknown as WhichTest & { design: number }
-  const { meta } = testProfileOf(body)
-  const asked = stepPressure(meta.steps[0]!, body.design)
-  const passes = proof?.profile.passes ?? null
-  return {
-    unbreakable: true,
-    margin: [0, 0, 0, 8],
-    stack: [
-      { text: `${meta.name}, ${say.testPressure(asked)}, begun by ${begun.by}, ${when(begun.at)}`, bold: true },
-      meta.statement,
-      proof
-        ? `By its letter: ${passes === null ? 'open' : passes ? 'passes' : 'fails'}. By its readings: ${proof.verdict}, chance of a leak that matters ${(proof.probability * 100).toFixed(1)} %.`
-        : 'What its readings say is not known.',
-      ...(ended ? [`Ended by ${ended.by}, ${when(ended.at)}: ${String(ended.body.verdict)}.`] : ['Not ended.']),
-      ...(proof
-        ? [
-            list(
-              proof.profile.limits.map(
-                ({ text, passes: ok }) => `${text}: ${ok === null ? 'open' : ok ? 'yes' : 'no'}`,
-              ),
-            ),
-          ]
-        : []),
-      ...(readings.length > 1
-        ? [
-            {
-              svg: traceSheet(readings, asked, {
-                ink: paperColours.ink,
-                line: paperColours.copper,
-                pressure: (bar) => say.testPressure(bar),
-              }),
-              width: 480,
-            },
-          ]
-        : []),
-    ],
-  }
-}
-
 const waterWords: Readonly<Record<string, string>> = {
   isolated: 'isolated and drained',
   filled: 'filled',
   purged: 'purged of air',
   flushed: 'flushed',
   dosed: 'dosed',
-}
-
-function photosOf({ record, pictures }: RecordPrint): Content[] {
-  const numbers = new Map(record.joints.map(({ id, number }) => [id, number]))
-  const caption = ({ subject, body, by, at }: Entry): string =>
-    [
-      subject.joint === undefined ? '' : `joint ${numbers.get(subject.joint) ?? 'that is planned no more'}`,
-      typeof body.caption === 'string' ? body.caption : '',
-      body.beforeCovering === true ? 'before covering' : '',
-      `${by}, ${when(at)}`,
-    ]
-      .filter(Boolean)
-      .join(', ')
-  const shown = record.photos.map((entry): Content => {
-    const image = pictures[String(entry.body.sha)]
-    return {
-      unbreakable: true,
-      stack: [
-        image
-          ? { image, fit: [250, 190] }
-          : { text: `Photo ${String(entry.body.sha).slice(0, 12)}: kept, not printed` },
-        { text: caption(entry), fontSize: 8, margin: [0, 2, 0, 8] },
-      ],
-    }
-  })
-  const pairs = shown.flatMap((one, at) => (at % 2 === 0 ? [[one, shown[at + 1] ?? '']] : []))
-  return pairs.map((columns) => ({ columns, columnGap: 12 }))
 }
 
 /** The record on paper: what is missing at its head, the drawing, joints, tests, photos, materials, valves, the owner's part. */

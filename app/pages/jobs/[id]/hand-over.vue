@@ -2,7 +2,7 @@
 import { setAddress } from '~~/core/edit/edit-run'
 import { changedSince } from '~~/core/log/site-state'
 import { recordOf } from '~~/core/record/record'
-import { unseen, type Missing } from '~~/core/record/missing'
+import type { Missing } from '~~/core/record/missing'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { useLogStore } from '~/stores/log'
 import { useSelectionStore } from '~/stores/selection'
@@ -13,8 +13,6 @@ const log = useLogStore()
 const own = useCatalogueStore()
 const selection = useSelectionStore()
 const { length, say, tell } = useWords()
-const { methodName } = useMethods()
-const { runName } = useNames()
 const proofs = useProofs(() => log.state)
 const record = computed(() =>
   recordOf(
@@ -45,27 +43,6 @@ const note = ref('')
 function keepNote(): void {
   log.write({ kind: 'note', subject: {}, body: { text: note.value.trim() } }, 'a note')
   note.value = ''
-}
-const covering = ref('')
-const behind = ref('')
-const behinds = computed(() => [
-  { value: '', label: 'all runs' },
-  ...job.value.runs.map(({ id }) => ({ value: id, label: runName(id) })),
-])
-const coveredJoints = computed(() =>
-  plan.value.joints.filter(({ run }) => !behind.value || run === behind.value).map(({ id }) => id),
-)
-/** Joints behind it that nobody has looked at, and no test has been ended: then it is asked why. */
-const unlooked = computed(() => (log.state ? unseen(log.state, coveredJoints.value) : []))
-const why = ref('')
-const mayCover = computed(
-  () => isNamed.value && covering.value.trim() !== '' && (unlooked.value.length === 0 || why.value.trim() !== ''),
-)
-function cover(): void {
-  const reason = unlooked.value.length > 0 ? { why: why.value.trim() } : {}
-  const body = { where: covering.value.trim(), joints: coveredJoints.value, ...reason }
-  log.write({ kind: 'covered', subject: {}, body }, 'covered')
-  covering.value = why.value = ''
 }
 const handOver = () => log.write({ kind: 'handed-over', subject: {}, body: {} }, 'handed over')
 const print = () => window.print()
@@ -134,24 +111,7 @@ const waterWords: Record<string, string> = {
       />
       <UButton :disabled="!isNamed" label="It was flushed" @click="flushed" />
       <PhotoButton :joint="null" label="Photo before covering" before-covering :disabled="!isNamed" />
-      <UFormField label="Covered: where" class="w-48">
-        <UInput v-model="covering" aria-label="Covered: where" maxlength="200" class="w-full" />
-      </UFormField>
-      <Choice
-        label="Behind it"
-        class="w-40"
-        :items="behinds"
-        :model-value="behind"
-        @update:model-value="(v) => (behind = v)"
-      />
-      <TextField
-        v-if="covering.trim() !== '' && unlooked.length > 0"
-        v-model="why"
-        :label="`Why, though ${unlooked.length} ${unlooked.length === 1 ? 'joint was' : 'joints were'} not looked at nor tested`"
-        class="min-w-60 flex-1"
-        :maxlength="500"
-      />
-      <UButton :disabled="!mayCover" label="It is covered" @click="cover" />
+      <CoverForm :disabled="!isNamed" />
     </div>
     <p v-if="record.handedOver" class="text-lg font-semibold">
       Handed over by {{ record.handedOver.by }}, {{ when(record.handedOver.at) }}.
@@ -165,40 +125,7 @@ const waterWords: Record<string, string> = {
         <span class="font-mono text-sm break-all text-muted">{{ of.sha256 }}</span>
       </li>
     </ul>
-    <section aria-label="Joints">
-      <h2 class="heading">Joints</h2>
-      <div class="overflow-x-auto">
-        <table class="w-full min-w-160 text-left">
-          <thead>
-            <tr class="label">
-              <th class="pr-3">No.</th>
-              <th class="pr-3">Where</th>
-              <th class="pr-3">How</th>
-              <th class="pr-3 text-right">Goes in</th>
-              <th class="pr-3">Made</th>
-              <th>Looked at</th>
-            </tr>
-          </thead>
-          <tbody class="ruled">
-            <tr v-for="item in record.joints" :key="item.id" class="h-10 align-top">
-              <td class="pr-3">{{ item.number }}</td>
-              <td class="pr-3">{{ item.where }}</td>
-              <td class="pr-3">{{ methodName(item.method) }}, {{ item.pipe }}</td>
-              <td class="pr-3 text-right">{{ length(item.insertion) }}</td>
-              <td class="pr-3">
-                <template v-if="item.made">{{ item.made.by }}, {{ when(item.made.at) }}</template>
-                <span v-else class="text-(--ui-warning)">not made</span>
-              </td>
-              <td>
-                <template v-if="item.inspected"
-                  >{{ item.inspected.sound ? 'sound' : 'not sound' }}, {{ item.inspected.by }}</template
-                >
-              </td>
-            </tr>
-          </tbody>
-        </table>
-      </div>
-    </section>
+    <JointRecords :joints="record.joints" />
     <section v-if="record.tests.length" aria-label="Tests">
       <h2 class="heading">Tests under pressure</h2>
       <div v-for="test in record.tests" :key="test.id" class="space-y-2 py-2">

@@ -1,0 +1,31 @@
+import type { Content } from 'pdfmake/interfaces'
+import type { Entry } from '~~/core/log/entry'
+import { when, type RecordPrint } from './record-print'
+
+/** The photos of a record on paper, two across, each with what it shows. */
+export function photosOf({ record, pictures }: RecordPrint): Content[] {
+  const numbers = new Map(record.joints.map(({ id, number }) => [id, number]))
+  const caption = ({ subject, body, by, at }: Entry): string =>
+    [
+      subject.joint === undefined ? '' : `joint ${numbers.get(subject.joint) ?? 'that is planned no more'}`,
+      typeof body.caption === 'string' ? body.caption : '',
+      body.beforeCovering === true ? 'before covering' : '',
+      `${by}, ${when(at)}`,
+    ]
+      .filter(Boolean)
+      .join(', ')
+  const shown = record.photos.map((entry): Content => {
+    const image = pictures[String(entry.body.sha)]
+    return {
+      unbreakable: true,
+      stack: [
+        image
+          ? { image, fit: [250, 190] }
+          : { text: `Photo ${String(entry.body.sha).slice(0, 12)}: kept, not printed` },
+        { text: caption(entry), fontSize: 8, margin: [0, 2, 0, 8] },
+      ],
+    }
+  })
+  const pairs = shown.flatMap((one, at) => (at % 2 === 0 ? [[one, shown[at + 1] ?? '']] : []))
+  return pairs.map((columns) => ({ columns, columnGap: 12 }))
+}

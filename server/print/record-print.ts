@@ -1,0 +1,19 @@
+import type { Content } from 'pdfmake/interfaces'
+import type { Catalogue } from '~~/core/catalogue/catalogue'
+import type { Job } from '~~/core/job/job'
+import type { Plan } from '~~/core/plan/types'
+import type { SpokenRecord } from '../http/spoken'
+
+/** What a record is printed from: itself in words, the job and its plan for the drawings, the photos' pictures. */
+export interface RecordPrint {
+  readonly record: SpokenRecord
+  readonly job: Job
+  readonly plan: Plan
+  readonly catalogue: Catalogue
+  /** Data addresses of photos, by their SHA-256. */
+  readonly pictures: Readonly<Record<string, string>>
+}
+
+/** In UTC: a record is read elsewhere. */
+export const when = (at: string): string => `${at.slice(0, 10)} ${at.slice(11, 16)} UTC`
+export const list = (items: readonly string[]): Content => ({ ul: [...items] })

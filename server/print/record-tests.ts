@@ -1,0 +1,51 @@
+import type { Content } from 'pdfmake/interfaces'
+import { traceSheet } from '~~/core/draw/trace'
+import { stepPressure } from '~~/core/prove/profile'
+import { testProfileOf, type WhichTest } from '~~/core/prove/profiles'
+import type { Speaker } from '~~/core/quantity/speaker'
+import { paperColours } from './paper-colours'
+import { list, when, type RecordPrint } from './record-print'
+
+/** A test under pressure on paper: which it was, both verdicts, its limits, the gauge's trace. */
+export function testOf(
+  { begun, ended, readings, proof }: RecordPrint['record']['tests'][number],
+  say: Speaker,
+): Content {
+  const body = begun.body as unknown as WhichTest & { design: number }
+  const { meta } = testProfileOf(body)
+  const asked = stepPressure(meta.steps[0]!, body.design)
+  const passes = proof?.profile.passes ?? null
+  return {
+    unbreakable: true,
+    margin: [0, 0, 0, 8],
+    stack: [
+      { text: `${meta.name}, ${say.testPressure(asked)}, begun by ${begun.by}, ${when(begun.at)}`, bold: true },
+      meta.statement,
+      proof
+        ? `By its letter: ${passes === null ? 'open' : passes ? 'passes' : 'fails'}. By its readings: ${proof.verdict}, chance of a leak that matters ${(proof.probability * 100).toFixed(1)} %.`
+        : 'What its readings say is not known.',
+      ...(ended ? [`Ended by ${ended.by}, ${when(ended.at)}: ${String(ended.body.verdict)}.`] : ['Not ended.']),
+      ...(proof
+        ? [
+            list(
+              proof.profile.limits.map(
+                ({ text, passes: ok }) => `${text}: ${ok === null ? 'open' : ok ? 'yes' : 'no'}`,
+              ),
+            ),
+          ]
+        : []),
+      ...(readings.length > 1
+        ? [
+            {
+              svg: traceSheet(readings, asked, {
+                ink: paperColours.ink,
+                line: paperColours.copper,
+                pressure: (bar) => say.testPressure(bar),
+              }),
+              width: 480,
+            },
+          ]
+        : []),
+    ],
+  }
+}
