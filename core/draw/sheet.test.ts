@@ -19,6 +19,31 @@ const [run] = sampleJob({
 }).runs
 const length = (mm: number) => `${mm} mm`
 
+describe('the numbers of the joints', () => {
+  it('stand beside their node, where any are told', () => {
+    const sheet = (jointsOf?: ReadonlyMap<string, string>) =>
+      runSheet(shippedCatalogue, run!, 'isometric', {
+        title: 'Sink',
+        length,
+        colours: sampleColours,
+        pieceOf: new Map(),
+        ...(jointsOf ? { jointsOf } : {}),
+      })
+    const plain = sheet()
+    const numbered = sheet(new Map([['a', '2 3']]))
+    const texts = (svg: string) => [
+      ...svg.matchAll(/<text x="([\d.]+)" y="([\d.]+)"[^>]*font-weight="bold"[^>]*>([^<]*)</g),
+    ]
+    expect(texts(plain)).toEqual([])
+    // Once as its own ground, once to be read.
+    expect(texts(numbered).map(([, , , words]) => words)).toEqual(['2 3', '2 3'])
+    const node = /<path d="[^"]*"[^>]*transform="translate\(([\d.]+) ([\d.]+)\) scale/.exec(
+      numbered.slice(numbered.indexOf('<g fill')),
+    )!
+    expect(Number(texts(numbered)[0]![1]) - Number(node[1])).not.toBe(0)
+  })
+})
+
 describe('plan and elevations', () => {
   it('each shows two axes as they are, and the third as a point', () => {
     const drawn = (view: Parameters<typeof drawRun>[1]) =>

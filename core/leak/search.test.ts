@@ -108,6 +108,24 @@ describe('what a valve parts', () => {
     )
   })
 
+  it('parts nothing of another run, which stays on the side where its own begins', () => {
+    const [run] = job.runs
+    const twice = {
+      ...job,
+      runs: [
+        run!,
+        {
+          ...run!,
+          id: 'r2',
+          nodes: run!.nodes.map((node) => (node.id === 'v' ? { ...node, kind: 'coupling' as const } : node)),
+        },
+      ],
+    }
+    const [valve, ...others] = valveSides(twice, suspectsOf(twice, planJob(twice, catalogue), siteState(plan, [])))
+    expect(others).toEqual([])
+    expect([...valve!.beyond].every((id) => id.startsWith('r1/') || id.startsWith('leg/r1/'))).toBe(true)
+  })
+
   it('is nothing in a ring', () => {
     const [run] = job.runs
     const ring = {

@@ -194,6 +194,32 @@ describe('what the readings say', () => {
     expect(within.length).toBeGreaterThan(0.9 * still.expected.length)
   })
 
+  it('one reading without a temperature leaves the warmth unread; a line without pressure tells nothing', () => {
+    const request = asked(truth())
+    const [first, ...rest] = request.readings.slice(0, 4)
+    const { celsius: _, ...bare } = first!
+    const next = (readings: ProveRequest['readings']) => prove(catalogue, { ...request, readings }).next.kind
+    expect([next([first!, ...rest]), next([bare, ...rest])]).toEqual(['pump-stroke', 'read-temperature'])
+    const empty = request.readings.map((reading) => ({ ...reading, bar: 0 }))
+    expect(prove(catalogue, { ...request, readings: empty })).toMatchObject({ verdict: 'undecided', expected: [] })
+    expect(prove(catalogue, { ...request, readings: request.readings.slice(0, 3) }).expected).toHaveLength(3)
+  })
+
+  it('a leak that is said not to matter is none: 0.3 ml a minute where 1 is the least', () => {
+    const weeps = asked(truth({ leak: 3e-4 }))
+    const least = (leastLeak: number) => prove(catalogue, { ...weeps, test: { ...weeps.test, leastLeak } })
+    expect(least(0.1).probability).toBeGreaterThan(0.99)
+    expect(least(1).probability).toBeLessThan(0.01)
+  })
+
+  it('where air is known it is not asked for a stroke of the pump', () => {
+    const next = (more: Partial<ProveRequest['system']>) => {
+      const request = asked(truth(), more)
+      return prove(catalogue, { ...request, readings: request.readings.slice(0, 4) }).next.kind
+    }
+    expect([next({}), next({ air: { litres: 0 } })]).toEqual(['pump-stroke', 'done'])
+  })
+
   it('a weeping line that warms is a leak, though its profile passes it', () => {
     // 0.15 ml a minute takes about what 0.45 K a minute give.
     const answer = prove(

@@ -51,6 +51,11 @@ describe('readings of a file', () => {
       '7: a time later than the line before',
     ])
     expect(read('when;how much\n0;6').problems).toEqual([{ line: 1, problem: expect.stringContaining('head line') }])
-    expect(read('').readings).toEqual([])
+    expect(read('')).toEqual({ readings: [], problems: [] })
+    expect(read('\n\nseconds;bar\n0;6\n\n60;6').readings).toHaveLength(2)
+    expect(read('\n0;6').readings).toEqual([{ seconds: 0, bar: 6 }])
+    // One of the two named is not enough.
+    expect(read('seconds;depth\n0;6').problems).toHaveLength(1)
+    expect(read('when;bar\n0;6').problems).toHaveLength(1)
   })
 })

@@ -101,13 +101,17 @@ function readRow(row: readonly string[], { time, pressure, temperature }: Column
  * @remarks for instance: `time,psi` and `23:59:30,87.0`, `00:00:30,86.9`: 0 s 6.00 bar, 60 s 5.99 bar
  */
 export function readReadingRows(rows: readonly (readonly string[])[], units: Units): ReadRows {
-  const [head = []] = rows
-  const hasHead = head.some((cell) => moment(cell) === null && cell.trim() !== '') && moment(head[0] ?? '') === null
+  const isBlank = (row: readonly string[]) => row.every((cell) => cell.trim() === '')
+  const headAt = rows.findIndex((row) => !isBlank(row))
+  const head = rows[headAt] ?? []
+  const hasHead = headAt >= 0 && moment(head[0] ?? '') === null
   const [time, pressure] = [columnOf(head, times), columnOf(head, pressures)]
   if (hasHead && !(time && pressure))
     return {
       readings: [],
-      problems: [{ line: 1, problem: 'a head line that names the time, and the pressure with bar, psi or kPa' }],
+      problems: [
+        { line: headAt + 1, problem: 'a head line that names the time, and the pressure with bar, psi or kPa' },
+      ],
     }
   const columns =
     hasHead && time && pressure ? { time, pressure, temperature: columnOf(head, temperatures) } : unnamed(units)
@@ -115,7 +119,7 @@ export function readReadingRows(rows: readonly (readonly string[])[], units: Uni
   const read: Reading[] = []
   let days = 0
   rows.forEach((row, at) => {
-    if ((hasHead && at === 0) || row.every((cell) => cell.trim() === '')) return
+    if ((hasHead && at === headAt) || isBlank(row)) return
     const reading = readRow(row, columns)
     if (typeof reading === 'string') return void problems.push({ line: at + 1, problem: reading })
     const before = read.at(-1)

@@ -74,6 +74,11 @@ describe('a record', () => {
     expect(told([made(ids[0]!), sound(ids[0]!), cover])).toEqual([])
     expect(told([made(ids[0]!), sound(ids[0]!, 20), cover])).toHaveLength(1)
     expect(told([made(ids[0]!), ...tested('tight', 8), cover])).toEqual([])
+    // A test that was ended later does not make it seen before; of two joints one unseen is enough.
+    expect(told([made(ids[0]!), cover, ...tested('tight', 20)])).toHaveLength(1)
+    const both = entry('covered', 9, {}, { where: 'bath wall', joints: [ids[0], ids[1]] })
+    expect(told([made(ids[0]!), sound(ids[0]!), made(ids[1]!), both])).toHaveLength(1)
+    expect(told([made(ids[0]!), sound(ids[0]!, 9), cover])).toEqual([])
     // Whoever said why has answered for it.
     expect(told([made(ids[0]!), { ...cover, body: { ...cover.body, why: 'the plasterer came' } }])).toEqual([])
     const unseenOf = (entries: Entry[]) => unseen(siteState(plan, entries), [ids[0]!, ids[1]!])
@@ -171,6 +176,9 @@ describe('what goes with a record', () => {
       expect.stringContaining('no nail, no screw'),
     ])
     expect(of(outdoors).head).toMatchObject({ address: 'Żółta 3', profile: 'metric', changed: [] })
+    // One run of several is enough.
+    const mixed = { ...job, runs: [...job.runs, { ...job.runs[0]!, id: 'r2', service: 'heating-flow' as const }] }
+    expect(of(mixed).owner).toContainEqual(expect.stringContaining('inhibitor'))
     const warm = { ...job, runs: job.runs.map((run) => ({ ...run, service: 'heating-flow' as const })) }
     expect(of(warm).owner).toEqual([expect.stringContaining('stop valve'), expect.stringContaining('inhibitor')])
   })
