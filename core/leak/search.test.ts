@@ -124,6 +124,16 @@ describe('what a valve parts', () => {
     const [valve, ...others] = valveSides(twice, suspectsOf(twice, planJob(twice, catalogue), siteState(plan, [])))
     expect(others).toEqual([])
     expect([...valve!.beyond].every((id) => id.startsWith('r1/') || id.startsWith('leg/r1/'))).toBe(true)
+    const both = { ...job, runs: [run!, { ...run!, id: 'r2' }] }
+    const of = suspectsOf(both, planJob(both, catalogue), siteState(plan, []))
+    const valves = valveSides(both, of)
+    expect(valves.map(({ id }) => id)).toEqual(['r1/v', 'r2/v'])
+    // Shut in one run, the valve of the other, whose node has the same id, is neither shut nor told.
+    const { places } = search(of, valves, [{ check: 'valve', at: 'r2/v', result: 'beyond' }])
+    const chance = places
+      .filter(({ suspect }) => valves[1]!.beyond.has(suspect.id))
+      .reduce((sum, at) => sum + at.chance, 0)
+    expect(chance).toBeGreaterThan(0.8)
   })
 
   it('is nothing in a ring', () => {
@@ -162,9 +172,9 @@ describe('where it is', () => {
 
   it('a valve is shut first where much lies on either side, and its result moves the chances: 0.95 to 0.05', () => {
     const many = Array.from({ length: 80 }, (_, at) => plain(`j${at}`, 1))
-    const valve: ValveSides = { run: 'r', node: 'v', beyond: new Set(many.slice(40).map(({ id }) => id)) }
+    const valve: ValveSides = { id: 'r/v', run: 'r', node: 'v', beyond: new Set(many.slice(40).map(({ id }) => id)) }
     expect(search(many, [valve], []).next).toMatchObject({ check: 'valve', seconds: 600 })
-    const after = search(many, [valve], [{ check: 'valve', at: 'v', result: 'beyond' }])
+    const after = search(many, [valve], [{ check: 'valve', at: 'r/v', result: 'beyond' }])
     const beyond = after.places.filter(({ suspect }) => valve.beyond.has(suspect.id))
     expect(beyond.reduce((sum, { chance }) => sum + chance, 0)).toBeCloseTo(0.95, 9)
     expect(after.next).toMatchObject({ check: 'look', at: { id: 'j40' } })
@@ -175,12 +185,17 @@ describe('where it is', () => {
 
   it('a valve that parts off next to nothing is not shut', () => {
     const many = Array.from({ length: 80 }, (_, at) => plain(`j${at}`, at === 79 ? 0.01 : 1))
-    const off: ValveSides = { run: 'r', node: 'end', beyond: new Set(['j79']) }
-    const half: ValveSides = { run: 'r', node: 'middle', beyond: new Set(many.slice(0, 40).map(({ id }) => id)) }
+    const off: ValveSides = { id: 'r/end', run: 'r', node: 'end', beyond: new Set(['j79']) }
+    const half: ValveSides = {
+      id: 'r/middle',
+      run: 'r',
+      node: 'middle',
+      beyond: new Set(many.slice(0, 40).map(({ id }) => id)),
+    }
     expect(search(many, [off], []).next).toMatchObject({ check: 'look' })
     expect(search(many, [off, half], []).next).toMatchObject({ check: 'valve', valve: { node: 'middle' } })
     // Shut once, it is not proposed again, and the search is expected to be shorter for it.
-    const after = search(many, [half], [{ check: 'valve', at: 'middle', result: 'beyond' }])
+    const after = search(many, [half], [{ check: 'valve', at: 'r/middle', result: 'beyond' }])
     expect(after.next).toMatchObject({ check: 'look', at: { id: 'j0' } })
     expect(after.expected).toBeLessThan(search(many, [], []).expected)
   })

@@ -45,7 +45,7 @@ function beliefAfter(
   const inVain = new Map<string, SpotCheck[]>()
   for (const { check, at, result } of results) {
     if (check === 'valve') {
-      const valve = valves.find(({ node }) => node === at)
+      const valve = valves.find((of) => of.id === at)
       if (!valve) continue
       suspects.forEach(({ id }, which) => {
         const falls = valve.beyond.has(id) ? 'beyond' : 'before'
@@ -123,7 +123,7 @@ function valvesToWeigh(
   const chanceBeyond = ({ beyond }: ValveSides) =>
     suspects.reduce((sum, { id }, which) => sum + (beyond.has(id) ? chances[which]! : 0), 0)
   return valves
-    .filter(({ node }) => !shut.has(node))
+    .filter(({ id }) => !shut.has(id))
     .map((valve) => ({ valve, off: Math.abs(chanceBeyond(valve) - 0.5) }))
     .sort((a, b) => a.off - b.off)
     .slice(0, mostValves)

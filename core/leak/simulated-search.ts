@@ -27,7 +27,7 @@ export function secondsBySearch(
     if (next.check === 'valve') {
       const isShown = random() < valveIsRight
       const result = next.valve.beyond.has(leaks) === isShown ? 'beyond' : 'before'
-      results.push({ check: 'valve', at: next.valve.node, result })
+      results.push({ check: 'valve', at: next.valve.id, result })
     } else {
       const isSeen = next.at.id === leaks && random() < chanceToSee(next.check)
       results.push({ check: next.check, at: next.at.id, result: isSeen ? 'leaks' : 'dry' })

@@ -5,6 +5,8 @@ import type { Suspect } from './suspects'
 
 /** A valve that parts what is under test in two: what lies beyond it, seen from where its run begins. */
 export interface ValveSides {
+  /** Its run and node: nodes of two runs may have one id. */
+  readonly id: string
   readonly run: string
   readonly node: string
   /** Ids of the suspects beyond it. */
@@ -26,7 +28,9 @@ export function valveSides(job: Job, suspects: readonly Suspect[]): ValveSides[]
       const legs = new Set(run.legs.flatMap((leg) => (nodes.has(leg.from) || nodes.has(leg.to) ? [leg.id] : [])))
       const beyond = of.filter(({ leg, node }) => (leg === null ? nodes.has(node ?? '') : legs.has(leg)))
       const isParted = beyond.length > 0 && beyond.length < suspects.length
-      return isParted ? [{ run: run.id, node: id, beyond: new Set(beyond.map((at) => at.id)) }] : []
+      return isParted
+        ? [{ id: `${run.id}/${id}`, run: run.id, node: id, beyond: new Set(beyond.map((at) => at.id)) }]
+        : []
     })
   })
 }

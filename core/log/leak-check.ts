@@ -9,7 +9,7 @@ export const checkResults = ['dry', 'leaks', 'before', 'beyond'] as const
 
 export interface CheckResult {
   readonly check: LeakCheck
-  /** Id of a joint, of a leg as `leg/` with its run and leg, or of a valve's node. */
+  /** Id of a joint, of a leg as `leg/` with its run and leg, or of a valve as its run and node. */
   readonly at: string
   readonly result: (typeof checkResults)[number]
 }

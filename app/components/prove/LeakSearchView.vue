@@ -69,13 +69,13 @@ function open({ joint }: Suspect): void {
             class="min-h-12 text-lg"
             :disabled="disabled"
             label="The side where the run begins"
-            @click="result({ check: 'valve', at: next.valve.node, result: 'before' })"
+            @click="result({ check: 'valve', at: next.valve.id, result: 'before' })"
           />
           <UButton
             class="min-h-12 text-lg"
             :disabled="disabled"
             label="The side beyond"
-            @click="result({ check: 'valve', at: next.valve.node, result: 'beyond' })"
+            @click="result({ check: 'valve', at: next.valve.id, result: 'beyond' })"
           />
         </div>
       </template>

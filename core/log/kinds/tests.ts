@@ -46,7 +46,7 @@ export const leakCheck = entryKind(
         .string()
         .min(1)
         .max(200)
-        .meta({ description: 'a joint’s id, `leg/` with its run and leg, or a valve’s node' }),
+        .meta({ description: 'a joint’s id, `leg/` with its run and leg, or a valve as its run and node' }),
       result: z.enum(checkResults),
     })
     .refine(({ check, result }) => (check === 'valve') === (result === 'before' || result === 'beyond'), {
