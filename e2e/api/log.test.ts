@@ -193,6 +193,7 @@ describe('what is handed over', () => {
     for (const path of ['record.pdf', 'labels.pdf']) {
       const answer = await fetch(`${site().origin}/api/jobs/${id}/${path}`)
       expect([answer.status, answer.headers.get('content-type')]).toEqual([200, 'application/pdf'])
+      expect(answer.headers.get('content-disposition')).toMatch(/^attachment; filename\*=UTF-8''Sample%2C%20\w+\.pdf$/)
       const pdf = await PDFDocument.load(await answer.arrayBuffer())
       expect(pdf.getTitle()).toContain('Sample')
       expect(pdf.getPageCount()).toBeGreaterThan(0)
