@@ -10,6 +10,7 @@ export const searchSentences = {
     'not gauged': fixed('no gauge’s result'),
     'mark not seen': fixed('its mark was not seen at the mouth'),
     'ring not turned': fixed('its ring was not turned'),
+    'no insert': fixed('its insert was not ticked'),
     reused: fixed('a push-fit that was used before'),
     'made twice': fixed('made more than once'),
     'factory end': fixed('the pipe’s end is as the mill cut it'),

@@ -76,6 +76,8 @@ describe('what may leak', () => {
       'its mark was not seen at the mouth',
       'the gauge did not go',
     ])
+    expect(first(made(ids[0]!, { gauge: 'goes', insert: false }))).toEqual([6, 'its insert was not ticked'])
+    expect(first(made(ids[0]!, { gauge: 'goes', insert: true }))).toEqual([1.5])
     const anew = [
       made(ids[0]!),
       entry('joint-undone', 2, { subject: { joint: ids[0] } }),

@@ -49,6 +49,7 @@ const factors: Readonly<Record<SuspicionKind, number>> = {
   'not gauged': 3,
   'mark not seen': 4,
   'ring not turned': 2,
+  'no insert': 4,
   reused: 3,
   'made twice': 2,
   'factory end': 1.5,
@@ -72,6 +73,7 @@ function suspicionsOf(joint: PlanJoint, state: JointState | undefined, run: Run)
   if (ringed.has(joint.method) && made.body.gauge !== 'goes')
     found.push(made.body.gauge === undefined ? 'not gauged' : 'gauge does not go')
   if (joint.method === 'push-fit' && made.body.ringTurned === false) found.push('ring not turned')
+  if (made.body.insert === false) found.push('no insert')
   if (typeof made.body.uses === 'number' && made.body.uses > 1) found.push('reused')
   if ((state?.timesMade ?? 0) > 1) found.push('made twice')
   return found

@@ -75,6 +75,9 @@ function jointRows({ record }: RecordPrint, say: Speaker): TableCell[][] {
       made?.body.markSeen === true ? 'mark seen' : '',
       made?.body.gauge ? `gauge ${String(made.body.gauge)}` : '',
       made?.body.ringTurned === true ? 'ring turned' : '',
+      made?.body.insert === true ? 'insert in' : '',
+      typeof made?.body.uses === 'number' ? `use ${made.body.uses}` : '',
+      typeof made?.body.turns === 'number' ? `${made.body.turns} turns` : '',
       changed ? 'made to other figures than are planned now' : '',
     ].filter(Boolean)
     return [

@@ -2,7 +2,13 @@
 import { useLogStore } from '~/stores/log'
 
 /** A photo in one press, taken in place or chosen: made small, and kept until it is sent. */
-const props = defineProps<{ joint: string | null; label: string; disabled: boolean; beforeCovering?: boolean }>()
+const props = defineProps<{
+  joint: string | null
+  label: string
+  disabled: boolean
+  /** Where it was taken, of what will not be seen any more. */
+  beforeCovering?: string
+}>()
 const log = useLogStore()
 const chooser = useTemplateRef<HTMLInputElement>('chooser')
 const problem = ref('')
@@ -13,7 +19,13 @@ async function take(): Promise<void> {
   if (!file) return
   isBusy.value = true
   problem.value = await log
-    .addPhoto(file, props.joint, props.beforeCovering ? { beforeCovering: true } : {})
+    .addPhoto(
+      file,
+      props.joint,
+      props.beforeCovering === undefined
+        ? {}
+        : { beforeCovering: true, ...(props.beforeCovering.trim() ? { caption: props.beforeCovering.trim() } : {}) },
+    )
     .then(() => '')
     .catch((error: Error) => error.message)
   isBusy.value = false

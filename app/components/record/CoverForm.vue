@@ -35,6 +35,7 @@ function cover(): void {
     <UFormField label="Covered: where" class="w-48">
       <UInput v-model="covering" aria-label="Covered: where" maxlength="200" class="w-full" />
     </UFormField>
+    <PhotoButton :joint="null" label="Photo before covering" :before-covering="covering" :disabled="disabled" />
     <Choice
       label="Behind it"
       class="w-40"

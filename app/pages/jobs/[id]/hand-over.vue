@@ -110,7 +110,6 @@ const waterWords: Record<string, string> = {
         @change="(address) => change(setAddress(job, address))"
       />
       <UButton :disabled="!isNamed" label="It was flushed" @click="flushed" />
-      <PhotoButton :joint="null" label="Photo before covering" before-covering :disabled="!isNamed" />
       <CoverForm :disabled="!isNamed" />
     </div>
     <p v-if="record.handedOver" class="text-lg font-semibold">
@@ -158,7 +157,8 @@ const waterWords: Record<string, string> = {
         <figure v-for="item in record.photos" :key="item.id">
           <img :src="log.photoUrl(item.body.sha)" alt="Photo of the work" class="h-40" loading="lazy" />
           <figcaption class="text-sm">
-            {{ item.body.beforeCovering ? 'before covering, ' : '' }}{{ item.by }}, {{ when(item.at) }}
+            {{ item.body.caption ? `${item.body.caption}, ` : ''
+            }}{{ item.body.beforeCovering ? 'before covering, ' : '' }}{{ item.by }}, {{ when(item.at) }}
           </figcaption>
         </figure>
       </div>
