@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { pipeId, sampleJob } from '../../core/sample-run'
+import { emptyWorkshop } from '../../core/workshop/workshop'
 import { useSite } from './client'
 
 const { ask } = useSite(false)
@@ -55,7 +56,7 @@ describe('the workshop', () => {
   const set = (path: string[], value: unknown) => ask('PATCH', 'workshop', { changes: [{ path, value }] })
 
   it('keeps what is set, and its prices count where pipes are joined', async () => {
-    expect((await ask('GET', 'workshop')).body).toEqual({ methods: {}, profiles: {}, benders: {} })
+    expect((await ask('GET', 'workshop')).body).toEqual(emptyWorkshop)
     const pair = { a: pipeId('EN 1057', '15', 0.7), b: pipeId('EN 1057', '15', 0.7), service: 'cold' }
     const costOf = async (method: string) =>
       (await ask('POST', 'join', pair)).body.chains.find(({ tools }: { tools: string[] }) => tools.join() === method)
