@@ -84,7 +84,8 @@ function take(): void {
       </div>
     </div>
     <p v-else-if="running" class="text-sm text-muted">
-      Its head line names time (seconds, minutes or the clock’s), pressure (bar, psi or kPa) and temperature (°C or °F).
+      Its head line names the time (seconds, minutes or the clock’s), the pressure and the temperature, with their
+      units.
     </p>
   </section>
 </template>
