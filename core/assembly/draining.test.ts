@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
 import { pipeId, sampleJob } from '../sample-run'
-import { drainings, secondsToRunOff } from './draining'
+import { drainings, secondsToRunOff, waterInAll } from './draining'
 
 const copper = { pipe: pipeId('EN 1057', '22', 0.9), method: 'solder' } as const
 
@@ -24,6 +24,7 @@ describe('draining', () => {
     expect(of!.runsOff).toBeCloseTo(3.205, 3)
     // 3.205 l by 0.2087 l a second.
     expect(of!.seconds).toBeCloseTo(15.4, 1)
+    expect(waterInAll([of!, of!])).toEqual({ litres: 6.41, runsOff: 6.41 })
   })
 
   it('a dip keeps its water: 1 m along and 300 mm of either upright', () => {

@@ -79,3 +79,9 @@ export function drainings(catalogue: Catalogue, job: Job): Draining[] {
   const names = namesOf(job)
   return job.runs.filter(({ legs }) => legs.length > 0).map((run) => drainingOf(catalogue, run, names.get(run.id)!))
 }
+
+/** What all of them hold together, and what runs off, in litres to the hundredth: what is reckoned is no surer. */
+export function waterInAll(runs: readonly Draining[]): { readonly litres: number; readonly runsOff: number } {
+  const sum = (of: (run: Draining) => number) => Math.round(runs.reduce((all, run) => all + of(run), 0) * 100) / 100
+  return { litres: sum(({ litres }) => litres), runsOff: sum(({ runsOff }) => runsOff) }
+}

@@ -2,6 +2,7 @@ import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interface
 import { methods } from '~~/core/catalogue/method'
 import { runSheet } from '~~/core/draw/sheet'
 import { isOverdue } from '~~/core/workshop/checked-tool'
+import { kindOf } from '~~/core/log/kinds'
 import type { Speaker } from '~~/core/quantity/speaker'
 import { speakerIn } from '~~/core/speech'
 import { paperColours } from './paper-colours'
@@ -91,14 +92,6 @@ function jointRows({ record }: RecordPrint, say: Speaker): TableCell[][] {
   })
 }
 
-const waterWords: Readonly<Record<string, string>> = {
-  isolated: 'isolated and drained',
-  filled: 'filled',
-  purged: 'purged of air',
-  flushed: 'flushed',
-  dosed: 'dosed',
-}
-
 /** The record on paper: what is missing at its head, the drawing, joints, tests, photos, materials, valves, the owner's part. */
 export function recordDocument(print: RecordPrint): TDocumentDefinitions {
   const { record, job } = print
@@ -107,7 +100,7 @@ export function recordDocument(print: RecordPrint): TDocumentDefinitions {
   const done = [
     ...water.map(({ kind, by, at, body }) => ({
       at,
-      text: `${waterWords[kind] ?? kind}${typeof body.litres === 'number' ? `, ${say.volume(body.litres)}` : ''}${typeof body.with === 'string' ? ` with ${body.with}` : ''}, ${by}`,
+      text: `${kindOf(kind)?.meta.name ?? kind}${typeof body.litres === 'number' ? `, ${say.volume(body.litres)}` : ''}${typeof body.with === 'string' ? ` with ${body.with}` : ''}, ${by}`,
     })),
     ...covered.map(({ by, at, body }) => ({
       at,

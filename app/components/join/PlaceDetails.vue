@@ -56,7 +56,8 @@ const flags: readonly { key: 'oriented' | 'screed' | 'onFlue' | 'solarOrSteam'; 
       :model-value="place.temperature"
       @update:model-value="(temperature) => set({ temperature })"
     />
-    <FlowField
+    <VolumeField
+      a-minute
       label="Flow at full draw"
       :least="0.01"
       :most="1000"

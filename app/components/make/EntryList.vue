@@ -17,7 +17,7 @@ const withdrawn = computed(
 const entries = computed(() =>
   log.entries.filter(({ kind }) => kind !== 'correction').toSorted((a, b) => (a.at < b.at ? 1 : -1)),
 )
-const when = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'short', timeStyle: 'short' })
+const when = useWhen()
 function about({ kind, subject, body }: Entry): string {
   const joint = subject.joint === undefined ? '' : `, joint ${numbers.value.get(subject.joint) ?? 'planned no more'}`
   const said = body.text ?? body.where ?? body.label ?? ''

@@ -21,7 +21,7 @@ const subject = computed(() => ({ joint: props.joint.id }))
 const inspect = (sound: boolean) =>
   log.write({ kind: 'joint-inspected', subject: subject.value, body: { sound } }, says('joint looked at'))
 const undo = () => log.write({ kind: 'joint-undone', subject: subject.value, body: {} }, says('joint undone'))
-const when = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'short', timeStyle: 'short' })
+const when = useWhen()
 /** What was ticked with it, in words. */
 const seen = computed(() => {
   const { markSeen, gauge, ringTurned, insert, uses, turns, tool } = made.value?.body ?? {}

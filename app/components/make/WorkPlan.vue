@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { assemblyQuestion } from '~~/core/assembly/assembly-question'
-import { drainings } from '~~/core/assembly/draining'
+import { drainings, waterInAll } from '~~/core/assembly/draining'
 import type { Remedy } from '~~/core/assembly/order'
 import { obstacleMessage } from '~~/core/assembly/stepwise'
 import { schedule, type TimedWaterStep } from '~~/core/assembly/schedule'
@@ -54,7 +54,7 @@ const off = computed(() => {
   return before[0]?.start ?? steps.find(({ phase }) => phase === 'water off')?.start ?? null
 })
 /** Litres that it takes to fill. */
-const whole = computed(() => drainings(own.catalogue, job.value).reduce((sum, { litres }) => sum + litres, 0))
+const whole = computed(() => waterInAll(drainings(own.catalogue, job.value)).litres)
 /** The joints, with what is done to the water where it goes off and comes back. */
 const lines = computed(() => {
   if (!work.value) return []

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { drainings } from '~~/core/assembly/draining'
+import { drainings, waterInAll } from '~~/core/assembly/draining'
 import { formatWait } from '~~/core/quantity/format-duration'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { useLogStore } from '~/stores/log'
@@ -13,12 +13,9 @@ const log = useLogStore()
 const runs = computed(() => drainings(own.catalogue, job.value))
 const isNamed = computed(() => log.who.trim() !== '')
 const dose = ref('')
-const whole = computed(() => runs.value.reduce((sum, { litres }) => sum + litres, 0))
-const off = computed(() => runs.value.reduce((sum, { runsOff }) => sum + runsOff, 0))
+const whole = computed(() => waterInAll(runs.value))
 const write = (kind: string, body: Record<string, unknown>, says: string) =>
   log.write({ kind, subject: {}, body }, says)
-/** To the hundredth: what is reckoned is no surer. */
-const litres = (of: number) => Math.round(of * 100) / 100
 function addDose(): void {
   write('dosed', { with: dose.value.trim() }, 'dosed')
   dose.value = ''
@@ -45,15 +42,15 @@ function addDose(): void {
     </div>
     <p>
       Filling: slowly from the lowest point, the highest outlets open until they run without spitting; valves and
-      washers in. It takes {{ say.volume(whole) }}.
+      washers in. It takes {{ say.volume(whole.litres) }}.
     </p>
     <div v-if="!printed" class="flex flex-wrap items-end gap-2">
       <UButton
         :disabled="!isNamed"
         label="Shut off and drained"
-        @click="write('isolated', { litres: litres(off) }, 'shut off and drained')"
+        @click="write('isolated', { litres: whole.runsOff }, 'shut off and drained')"
       />
-      <UButton :disabled="!isNamed" label="Filled" @click="write('filled', { litres: litres(whole) }, 'filled')" />
+      <UButton :disabled="!isNamed" label="Filled" @click="write('filled', { litres: whole.litres }, 'filled')" />
       <UButton :disabled="!isNamed" label="Purged of air" @click="write('purged', {}, 'purged of air')" />
       <UButton :disabled="!isNamed" label="Flushed" @click="write('flushed', {}, 'flushed')" />
       <TextField v-model="dose" label="Dosed with" class="w-40" :maxlength="120" />

@@ -5,7 +5,7 @@ import type { RecordedJoint } from '~~/core/record/record'
 defineProps<{ joints: readonly RecordedJoint[] }>()
 const { length } = useWords()
 const { methodName } = useMethods()
-const when = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'short', timeStyle: 'short' })
+const when = useWhen()
 </script>
 
 <template>

@@ -73,7 +73,8 @@ const paths = computed(() => (draw.value ? flowPaths(own.catalogue, layout.value
       </ul>
     </section>
     <section aria-label="Flow" class="space-y-2">
-      <FlowField
+      <VolumeField
+        a-minute
         label="Draw at one outlet"
         :least="0.1"
         :most="200"

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { setAddress } from '~~/core/edit/edit-run'
+import { kindOf } from '~~/core/log/kinds'
 import { changedSince } from '~~/core/log/site-state'
 import { recordOf } from '~~/core/record/record'
 import type { Missing } from '~~/core/record/missing'
@@ -24,7 +25,7 @@ const record = computed(() =>
   ),
 )
 const isNamed = computed(() => log.who.trim() !== '')
-const when = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'short', timeStyle: 'short' })
+const when = useWhen()
 function show({ joints }: Missing): void {
   if (joints[0]) selection.joint = joints[0]
 }
@@ -46,13 +47,6 @@ function keepNote(): void {
 }
 const handOver = () => log.write({ kind: 'handed-over', subject: {}, body: {} }, 'handed over')
 const print = () => window.print()
-const waterWords: Record<string, string> = {
-  isolated: 'isolated and drained',
-  filled: 'filled',
-  purged: 'purged of air',
-  flushed: 'flushed',
-  dosed: 'dosed',
-}
 </script>
 
 <template>
@@ -136,7 +130,7 @@ const waterWords: Record<string, string> = {
       <h2 class="heading">What else was done</h2>
       <ul class="ruled">
         <li v-for="item in record.water" :key="item.id">
-          {{ when(item.at) }}, {{ item.by }}: {{ waterWords[item.kind] }}
+          {{ when(item.at) }}, {{ item.by }}: {{ kindOf(item.kind)?.meta.name }}
         </li>
         <li v-for="item in record.covered" :key="item.id">
           {{ when(item.at) }}, {{ item.by }}: covered, {{ item.body.where

@@ -65,7 +65,7 @@ function end(): void {
   log.write({ kind: 'test-ended', subject: subject.value, body: { verdict, passes: by.passes } }, 'a test, ended')
 }
 useAwake(() => isRunning.value)
-const when = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'short', timeStyle: 'short' })
+const when = useWhen()
 const nameOf = ({ begun }: TestState) => testProfileOf(begun!.body as unknown as BegunTest).meta.name
 </script>
 
