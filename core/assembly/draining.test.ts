@@ -43,6 +43,22 @@ describe('draining', () => {
     expect([of!.runsOff, of!.seconds, of!.buckets]).toEqual([0, 0, 0])
   })
 
+  it('what lies below the only outlet stays, however the supply leads on: 1.5 m along and 0.7 m up', () => {
+    const [of] = drainings(
+      catalogue,
+      sampleJob({
+        ...copper,
+        legs: [
+          ['open:s', 'east', 1500, 'elbow:a'],
+          ['elbow:a', 'up', 700, 'outlet:e'],
+        ],
+      }),
+    )
+    // 2.2 m of 0.3205 l.
+    expect(of!.keeps.map(({ litres }) => litres)).toEqual([expect.closeTo(0.705, 3)])
+    expect([of!.runsOff, of!.buckets]).toEqual([0, 0])
+  })
+
   it('without an outlet nothing runs off, and existing pipe of no known length is not counted', () => {
     const job = sampleJob({ ...copper, legs: [['cap:s', 'east', 1000, 'cap:e']] })
     expect(drainings(catalogue, job)[0]).toMatchObject({

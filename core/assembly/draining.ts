@@ -1,7 +1,7 @@
 import type { Catalogue } from '../catalogue/catalogue'
 import type { Pipe } from '../catalogue/pipe'
 import { contentOf, contentOfLengths } from '../flow/content'
-import type { Job, Run } from '../job/job'
+import type { Job, NodeKind, Run } from '../job/job'
 import { layOut } from '../run/layout'
 import { levelsOf } from '../run/levels'
 import { namesOf } from '../run/names'
@@ -30,6 +30,8 @@ const bucket = 10
 /** An opened tap: its seat in mm, the share of the ideal flow that comes, and the least head in m; typical. */
 const [seat, share, leastHead] = [10, 0.6, 0.1] as const
 const gravity = 9.81
+/** With the supply shut, water leaves by outlets alone: what lies below them all stays until the pipe is opened. */
+const outlets: ReadonlySet<NodeKind> = new Set(['outlet'])
 /** Less than this is none, in litres. */
 const leastWater = 0.005
 
@@ -48,7 +50,7 @@ export function secondsToRunOff(litres: number, head: number): number {
 
 function drainingOf(catalogue: Catalogue, run: Run, names: { run: string; node: (id: string) => string }): Draining {
   const layout = layOut(run)
-  const { points, lowest, highest } = levelsOf(layout)
+  const { points, lowest, highest } = levelsOf(layout, outlets)
   const legs = new Map(run.legs.map((leg) => [leg.id, leg]))
   const pipeOf = (leg: string): Pipe => catalogue.pipe(legs.get(leg)!.pipe ?? run.pipe)!
   const litres = run.legs

@@ -164,6 +164,12 @@ describe('what goes with a record', () => {
     expect(of(line).drains).toEqual([{ run: 'Run', lowest: 'drain cock', highest: 'basin' }])
   })
 
+  it('an outlet above all its pipe is no drain point', () => {
+    const [run] = line.runs
+    const above = { ...run!, nodes: run!.nodes.slice(0, 4), legs: run!.legs.slice(0, 3) }
+    expect(of({ ...line, runs: [above] }).drains).toEqual([])
+  })
+
   it('what the owner must do, by what is there', () => {
     expect(of(line).owner).toEqual([
       'In an emergency shut: valve (Run). Turn each valve once a year, so that it still turns.',

@@ -40,12 +40,15 @@ export function shutOffs(job: Job): ShutOff[] {
   })
 }
 
-/** Where each run with an outlet is drained. */
+/** Where each run is drained that has an outlet with pipe level with it or above it: below it nothing runs off. */
 export function drainPoints(job: Job): DrainPoint[] {
   const names = namesOf(job)
   return job.runs.flatMap((run) => {
-    const { lowest, highest } = levelsOf(layOut(run))
+    const layout = layOut(run)
+    const { lowest, highest } = levelsOf(layout)
     if (lowest === null || highest === null) return []
+    const outlet = layout.places.get(lowest)![2]
+    if (![...layout.places].some(([id, place]) => id !== lowest && place[2] >= outlet)) return []
     const { run: called, node: nameOf } = names.get(run.id)!
     return [{ run: called, lowest: nameOf(lowest), highest: nameOf(highest) }]
   })

@@ -1,5 +1,6 @@
 import { DisjointSets } from '../quantity/disjoint-sets'
 import { groupBy } from '../quantity/group-by'
+import type { NodeKind } from '../job/job'
 import type { Layout } from './layout'
 
 /** A place where water stays, or air. */
@@ -28,7 +29,7 @@ export interface Levels {
 
 const level = 0.5
 /** What can be opened, or leads on to a pipe that can. */
-const opens = new Set(['outlet', 'open', 'tie-in'])
+const leadOff: ReadonlySet<NodeKind> = new Set(['outlet', 'open', 'tie-in'])
 
 interface Plateau {
   readonly nodes: ReadonlySet<string>
@@ -53,7 +54,7 @@ function plateausOf({ run, places }: Layout): Plateau[] {
  * The lowest height to which water must rise on its way from each node to something that opens. The pipework is flooded
  * from below: what comes together under water runs off by whichever opening the water comes to first.
  */
-function spillHeights({ run, places, node, arms }: Layout): ReadonlyMap<string, number> {
+function spillHeights({ run, places, node, arms }: Layout, opens: ReadonlySet<NodeKind>): ReadonlyMap<string, number> {
   const spills = new Map<string, number>()
   const sets = new DisjointSets()
   /** By a flooded group's root: its nodes that have no way off yet; null where it has one. */
@@ -122,11 +123,12 @@ function keptBelow(
  *
  * A low point drains when an outlet, an open end or the existing pipe lies on it; a high point lets air out the same way.
  *
+ * @param opens by what water leaves; without it by outlets, open ends and the existing pipe
  * @remarks for instance: down 300, along 1000, up 300 to an outlet: the leg along keeps its water, and 300 mm of either upright
  */
-export function levelsOf(layout: Layout): Levels {
+export function levelsOf(layout: Layout, opens = leadOff): Levels {
   const { run, places, node, arms } = layout
-  const spills = spillHeights(layout)
+  const spills = spillHeights(layout, opens)
   /** Which pool the nodes under water belong to. */
   const pools = new Map<string, number>()
   let count = 0

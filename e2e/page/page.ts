@@ -1,5 +1,5 @@
 import { setTimeout as sleep } from 'node:timers/promises'
-import { By, Key, until, type WebDriver, type WebElement } from 'selenium-webdriver'
+import { By, error, Key, until, type WebDriver, type WebElement } from 'selenium-webdriver'
 import { Pointer } from 'selenium-webdriver/lib/input.js'
 import { afterAll, beforeAll } from 'vitest'
 import { openBrowser, type OpenBrowser } from '../../scripts/run/browser'
@@ -113,15 +113,20 @@ export class Page {
 
   /** Replaces what stands in the field of this name. */
   async fill(name: string, text: string): Promise<void> {
-    const field = await this.driver.wait(
-      until.elementLocated(
-        By.xpath(`//input[@aria-label="${name}" or @id=//label[normalize-space(.)="${name}"]/@for]`),
-      ),
-      patience,
-      `there is no field “${name}”`,
-    )
-    await this.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', field)
-    await field.sendKeys(Key.chord(Key.CONTROL, 'a'), text === '' ? Key.BACK_SPACE : text)
+    const named = By.xpath(`//input[@aria-label="${name}" or @id=//label[normalize-space(.)="${name}"]/@for]`)
+    const typed = async (): Promise<boolean> => {
+      const [field] = await this.driver.findElements(named)
+      if (!field) return false
+      await this.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', field)
+      await field.sendKeys(Key.chord(Key.CONTROL, 'a'), text === '' ? Key.BACK_SPACE : text)
+      return true
+    }
+    // One of this name may stand on the page that is just left.
+    const unlessGone = (reason: unknown): false => {
+      if (reason instanceof error.StaleElementReferenceError) return false
+      throw reason
+    }
+    await this.driver.wait(() => typed().catch(unlessGone), patience, `there is no field “${name}”`)
   }
 
   /** Types on the page itself, as one does without a mouse. */

@@ -111,13 +111,13 @@ function open({ joint }: Suspect): void {
         class="flex flex-wrap items-center gap-x-3 py-1"
       >
         <span class="w-16 text-right font-label text-2xl font-semibold">{{ per(chance) }}</span>
-        <span class="min-w-0 flex-1 basis-48">
+        <span class="min-w-0 flex-1 basis-32">
           {{ nameOf(suspect) }}
           <span v-if="suspect.why.length" class="block text-sm text-(--ui-warning)">{{
             suspect.why.map(tell).join('; ')
           }}</span>
         </span>
-        <template v-if="!search.found">
+        <span v-if="!search.found" class="flex">
           <UButton
             variant="ghost"
             :disabled="disabled"
@@ -132,7 +132,7 @@ function open({ joint }: Suspect): void {
             label="leaks"
             @click="result(atSurest(suspect, true))"
           />
-        </template>
+        </span>
       </li>
     </ol>
     <UButton v-if="search.places.length > shown" variant="ghost" label="More places" @click="shown += 12" />

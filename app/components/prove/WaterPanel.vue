@@ -33,9 +33,10 @@ function addDose(): void {
         >: {{ say.volume(run.runsOff) }} run off in about {{ formatWait(Math.max(1, Math.round(run.seconds))) }};
         {{ run.buckets }} {{ run.buckets === 1 ? 'bucket' : 'buckets' }} of {{ say.volume(10) }}.
       </p>
-      <p v-else-if="!run.lowest" class="text-(--ui-warning)">
-        No outlet to drain at: it drains where it is cut or opened.
+      <p v-else-if="run.lowest" class="text-(--ui-warning)">
+        Nothing runs off at {{ run.lowest }}: the pipe lies below it, and drains where it is cut or opened.
       </p>
+      <p v-else class="text-(--ui-warning)">No outlet to drain at: it drains where it is cut or opened.</p>
       <p v-for="kept in run.keeps" :key="kept.where" class="text-(--ui-warning)">
         {{ say.volume(kept.litres) }} stay at {{ kept.where }}.
       </p>

@@ -35,7 +35,6 @@ function cover(): void {
     <UFormField label="Covered: where" class="w-48">
       <UInput v-model="covering" aria-label="Covered: where" maxlength="200" class="w-full" />
     </UFormField>
-    <PhotoButton :joint="null" label="Photo before covering" :before-covering="covering" :disabled="disabled" />
     <Choice
       label="Behind it"
       class="w-40"
@@ -50,6 +49,7 @@ function cover(): void {
       class="min-w-60 flex-1"
       :maxlength="500"
     />
+    <PhotoButton :joint="null" label="Photo before covering" :before-covering="covering" :disabled="disabled" />
     <UButton :disabled="!mayCover" label="It is covered" @click="cover" />
   </div>
 </template>

@@ -52,8 +52,9 @@ const changing = computed(() => {
       :run-method="run.method"
       @change="(part) => change(set(part)(job))"
       @height="setHeight"
-    />
-    <LazyFittingPick :run="run" :node="node" @choose="(fitting) => change(set({ fitting })(job))" />
+    >
+      <LazyFittingPick :run="run" :node="node" @choose="(fitting) => change(set({ fitting })(job))" />
+    </NodeEditor>
     <details v-if="cornerAngle" @toggle="(event) => (cornerOpen = (event.target as HTMLDetailsElement).open)">
       <summary class="label min-h-11 cursor-pointer pt-2 text-base">Bend or elbow here?</summary>
       <LazyCornerTable

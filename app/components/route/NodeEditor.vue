@@ -47,6 +47,7 @@ const setMethod = (value: string) => emit('change', { method: value === 'run' ? 
         @update:model-value="setMethod"
       />
     </div>
+    <slot />
     <div class="grid grid-cols-2 gap-3">
       <LengthField
         v-if="node.kind !== 'bend'"
