@@ -36,7 +36,7 @@ export function useRouteEntry(run: Ref<Run | undefined>, bendRadius: () => numbe
 
   function press(key: string): boolean {
     if (!store.job || !entry.value) return false
-    const entered = pressKey(store.job, entry.value, key, bendRadius())
+    const entered = pressKey(store.job, randomIds, entry.value, key, bendRadius())
     if (!entered) return false
     take(entered)
     return true
@@ -55,14 +55,20 @@ export function useRouteEntry(run: Ref<Run | undefined>, bendRadius: () => numbe
     const idle = window.requestIdleCallback ?? setTimeout
     idle(() => {
       if (!store.job || !entry.value) return
-      const tried = pressKey(store.job, { ...entry.value, direction: 'east', typed: '1' }, 'Enter', bendRadius())
+      const tried = pressKey(
+        store.job,
+        randomIds,
+        { ...entry.value, direction: 'east', typed: '1' },
+        'Enter',
+        bendRadius(),
+      )
       if (tried) planJob(tried.job, catalogue.catalogue)
     })
   })
 
   /** Goes on from another node; or draws a leg to it, where that is what was asked for. */
   function goTo(node: string): void {
-    if (entry.value?.joining && store.job) return take(joinPlace(store.job, entry.value, node))
+    if (entry.value?.joining && store.job) return take(joinPlace(store.job, randomIds, entry.value, node))
     if (entry.value) kept.value = { ...entry.value, cursor: node, problem: '' }
     selection.node = node
   }

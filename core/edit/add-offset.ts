@@ -1,3 +1,4 @@
+import type { Ids } from './ids'
 import { turnedAbout } from '../quantity/vector'
 import { offset } from '../bend/offset'
 import { addLeg, oppositeDirection, setNode } from './edit-run'
@@ -48,14 +49,20 @@ export function arrivingAt(job: Job, runId: string, node: string): Direction | n
  * @throws RangeError when no pipe arrives at the node, `towards` is not square to it, or the angle or set is no offset
  * @remarks for instance: arriving east, set 100 at 45° up, 500 on: legs of 141.42 at pitch 45 and of 500 east
  */
-export function addOffset(job: Job, run: string, node: string, entry: OffsetEntry): { job: Job; node: string } {
+export function addOffset(
+  job: Job,
+  ids: Ids,
+  run: string,
+  node: string,
+  entry: OffsetEntry,
+): { job: Job; node: string } {
   const arriving = arrivingAt(job, run, node)
   if (!arriving) throw refuse('from')
   if (!(entry.after > 0)) throw refuse('after')
   const { travel } = offset(entry.set, entry.angle)
   const aside = directionOf(turnedAbout(unitVector(entry.towards), unitVector(arriving), entry.roll))
-  const slant = addLeg(job, run, node, turnTowards(arriving, aside, entry.angle), Math.round(travel * 1000) / 1000)
-  const on = addLeg(slant.job, run, slant.node, arriving, entry.after)
+  const slant = addLeg(job, ids, run, node, turnTowards(arriving, aside, entry.angle), Math.round(travel * 1000) / 1000)
+  const on = addLeg(slant.job, ids, run, slant.node, arriving, entry.after)
   const corner = { kind: entry.corner, ...(entry.corner === 'bend' && entry.radius ? { radius: entry.radius } : {}) }
   const first = job.runs.find(({ id }) => id === run)?.nodes.find(({ id }) => id === node)
   // A tee or another fitting that pipe goes on from stays what it is.

@@ -1,3 +1,4 @@
+import type { Ids } from './ids'
 import type { Vector } from '../quantity/vector'
 import { addLeg, setNode } from './edit-run'
 import type { Job } from '../job/job'
@@ -6,6 +7,7 @@ import type { ProposedRoute } from '../run/propose-route'
 /** The job with a proposed route drawn from a node; its end is a tie-in at the target. */
 export function applyProposal(
   job: Job,
+  ids: Ids,
   run: string,
   from: string,
   { legs, corner }: ProposedRoute,
@@ -14,7 +16,7 @@ export function applyProposal(
 ): { job: Job; node: string } {
   const drawn = legs.reduce(
     (at, { direction, length }, index) => {
-      const added = addLeg(at.job, run, at.node, direction, length)
+      const added = addLeg(at.job, ids, run, at.node, direction, length)
       const cornered =
         index > 0
           ? setNode(added.job, run, at.node, corner === 'bend' ? { kind: 'bend', radius } : { kind: 'elbow' })

@@ -1,3 +1,4 @@
+import { countedIds } from './sample-ids'
 import { describe, expect, it } from 'vitest'
 import { catalogueWith, shippedCatalogue as catalogue } from '../catalogue/catalogue'
 import { shippedCosts } from '../workshop/costs'
@@ -20,7 +21,8 @@ const branched = (length: number): Job =>
       ['elbow:b', 'up', 400, 'open:e'],
     ],
   })
-const change = (job: Job, leg: string, pipe: string) => changePipe(catalogue, job, 'r1', leg, pipe, shippedCosts)
+const change = (job: Job, leg: string, pipe: string) =>
+  changePipe(catalogue, job, countedIds, 'r1', leg, pipe, shippedCosts)
 
 describe('another pipe from a leg on', () => {
   it('15 in the branch of a soldered 22 tee: the tee is reduced, its body that of the 22 one', () => {

@@ -1,3 +1,4 @@
+import type { Ids } from './ids'
 import { bendLengths } from '../bend/geometry'
 import type { Catalogue } from '../catalogue/catalogue'
 import type { Costs } from '../workshop/costs'
@@ -65,14 +66,21 @@ function setBackAt(run: Run, { id, kind, radius }: Node): number {
 }
 
 /** The adapter at which the pipe changes, put into the leg where the fitting before it cannot take both pipes. */
-function adapterBefore(catalogue: Catalogue, job: Job, run: Run, leg: Leg, before: string): { job: Job; node: string } {
+function adapterBefore(
+  catalogue: Catalogue,
+  job: Job,
+  ids: Ids,
+  run: Run,
+  leg: Leg,
+  before: string,
+): { job: Job; node: string } {
   const node = run.nodes.find(({ id }) => id === leg.from)
   const pipe = leg.pipe ?? run.pipe
   if (node?.kind === 'adapter' || node?.kind === 'reducer') return { job, node: node.id }
   if (!node || !turning.has(node.kind) || takesBoth(catalogue, run, node, [before, pipe])) return { job, node: '' }
   const out = stub + setBackAt(run, node)
   if (leg.length <= out + stub) throw refuse('short')
-  const split = splitLeg(job, run.id, leg.id, out, 'adapter')
+  const split = splitLeg(job, ids, run.id, leg.id, out, 'adapter')
   return {
     job: setLeg(split.job, run.id, leg.id, { pipe: before === run.pipe ? undefined : before }),
     node: split.node,
@@ -98,6 +106,7 @@ function bestIn({ method }: Run, chains: JoinAnswer['chains']): JoinAnswer['chai
 export function changePipe(
   catalogue: Catalogue,
   job: Job,
+  ids: Ids,
   runId: string,
   legId: string,
   pipe: string,
@@ -113,6 +122,7 @@ export function changePipe(
   const { job: adapted, node } = adapterBefore(
     catalogue,
     changed,
+    ids,
     run,
     run.legs.find(({ id }) => id === legId)!,
     from,

@@ -1,3 +1,4 @@
+import type { Ids } from './ids'
 import type { Catalogue } from '../catalogue/catalogue'
 import type { Job, Leg, Node, Run } from '../job/job'
 import { fixed } from '../quantity/message'
@@ -8,7 +9,6 @@ import { layOut } from '../run/layout'
 import { existingEnds } from '../run/states'
 import { splitLeg } from './edit-leg'
 import { setNode, withRun } from './edit-run'
-import { nextId } from './new-job'
 
 /** What can be put into a line that is there. */
 export const cutInKinds = ['tee', 'valve', 'union', 'coupling', 'slip-coupling'] as const
@@ -33,6 +33,7 @@ const refuse = refusalsOf({
  */
 export function cutInto(
   job: Job,
+  ids: Ids,
   runId: string,
   legId: string,
   kind: CutInKind,
@@ -40,17 +41,17 @@ export function cutInto(
 ): { job: Job; node: string } {
   const leg = job.runs.find(({ id }) => id === runId)?.legs.find(({ id }) => id === legId)
   if (leg?.state !== 'existing') throw refuse('existing')
-  const split = splitLeg(job, runId, legId, leg.unmeasured || at === undefined ? leg.length / 2 : at, kind)
+  const split = splitLeg(job, ids, runId, legId, leg.unmeasured || at === undefined ? leg.length / 2 : at, kind)
   return { node: split.node, job: setNode(split.job, runId, split.node, { state: 'new', play }) }
 }
 
 /** The leg with so much of one end's length given to new pipe, which a slip coupling joins to it. */
-function withNewPipe(run: Run, node: string, leg: Leg, length: number, gap: number): Run | null {
+function withNewPipe(run: Run, ids: Ids, node: string, leg: Leg, length: number, gap: number): Run | null {
   if (!leg.unmeasured && leg.length <= length) return null
-  const slip: Node = { id: nextId('n', run.nodes), kind: 'slip-coupling', gap }
+  const slip: Node = { id: ids('n', run.nodes), kind: 'slip-coupling', gap }
   const starts = leg.from === node
   const fresh: Leg = {
-    id: nextId('l', run.legs),
+    id: ids('l', run.legs),
     from: starts ? node : slip.id,
     to: starts ? slip.id : node,
     direction: leg.direction,
@@ -80,6 +81,7 @@ function withNewPipe(run: Run, node: string, leg: Leg, length: number, gap: numb
 export function putNewPipeIn(
   catalogue: Catalogue,
   job: Job,
+  ids: Ids,
   runId: string,
   nodeId: string,
   slipLength: number | undefined,
@@ -105,7 +107,7 @@ export function putNewPipeIn(
     const giving = ends.toSorted((a, b) => room(b) - room(a)).slice(0, makeUpPiece!.couplings)
     return giving.reduce((drawn, { leg, takeOff }) => {
       const { piece, gap } = makeUpPiece!
-      const longer = withNewPipe(drawn, nodeId, leg, takeOff!.mm + piece + gap / 2, gap)
+      const longer = withNewPipe(drawn, ids, nodeId, leg, takeOff!.mm + piece + gap / 2, gap)
       if (!longer) throw refuse('room')
       return longer
     }, run)

@@ -1,8 +1,8 @@
+import type { Ids } from './ids'
 import { sentence } from '../quantity/message'
 import { refusalsOf } from '../quantity/refusal'
 import { removeLeg } from './edit-run'
 import type { Job, Leg, Node } from '../job/job'
-import { nextId } from './new-job'
 
 const refuse = refusalsOf({
   id: 'split-leg',
@@ -26,6 +26,7 @@ function offsetFrom({ spacing, offset }: NonNullable<Leg['fixings']>, at: number
  */
 export function splitLeg(
   job: Job,
+  ids: Ids,
   runId: string,
   legId: string,
   at: number,
@@ -35,12 +36,12 @@ export function splitLeg(
   const leg = run?.legs.find(({ id }) => id === legId)
   if (!run || !leg) return { job, node: '' }
   if (!(at > 0 && at < leg.length)) throw refuse('place', { length: leg.length })
-  const node = nextId('n', run.nodes)
+  const node = ids('n', run.nodes)
   const { free } = leg
   const first: Leg = { ...leg, to: node, length: at, ...(free ? { free: { start: free.start } } : {}) }
   const second: Leg = {
     ...leg,
-    id: nextId('l', run.legs),
+    id: ids('l', run.legs),
     from: node,
     length: leg.length - at,
     ...(free ? { free: { end: free.end } } : {}),

@@ -1,6 +1,6 @@
+import type { Ids } from './ids'
 import { DisjointSets } from '../quantity/disjoint-sets'
 import type { Axis, Direction, Job, Leg, Node, Run } from '../job/job'
-import { nextId } from './new-job'
 import { isRunEnd, legsAtNode } from '../job/node-legs'
 
 /** The job with one of its runs changed. */
@@ -66,6 +66,7 @@ export function goneOnFrom(run: Run, node: Node, direction: Direction): Node {
  */
 export function addLeg(
   job: Job,
+  ids: Ids,
   runId: string,
   from: string,
   direction: Direction,
@@ -73,8 +74,8 @@ export function addLeg(
 ): { job: Job; node: string; leg: string } {
   const run = job.runs.find(({ id }) => id === runId)
   if (!run) return { job, node: from, leg: '' }
-  const node = nextId('n', run.nodes)
-  const leg = nextId('l', run.legs)
+  const node = ids('n', run.nodes)
+  const leg = ids('l', run.legs)
   const nodes = run.nodes.map((known) => (known.id === from ? goneOnFrom(run, known, direction) : known))
   return {
     job: withRun(job, runId, () => ({

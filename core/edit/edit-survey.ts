@@ -1,3 +1,4 @@
+import type { Ids } from './ids'
 import { addRun } from './new-job'
 import type { Job, Node, Run, Survey } from '../job/job'
 import type { Observation } from '../job/observation'
@@ -24,13 +25,13 @@ export function withSeen(observations: readonly Observation[], seen: Observation
  *
  * @param known what was read of it that the place of its runs should say, such as an oxygen barrier
  */
-export function takeForPipe(job: Job, id: string, pipe: string, known: Place = {}): Job {
+export function takeForPipe(job: Job, ids: Ids, id: string, pipe: string, known: Place = {}): Job {
   const chosen = setSurvey(job, id, { pipe })
   const withKnown = (run: Run): Run =>
     Object.keys(known).length > 0 ? { ...run, place: { ...run.place, ...known } } : run
   const isTieIn = (node: Node) => node.survey === id
   if (!chosen.runs.some(({ nodes }) => nodes.some(isTieIn))) {
-    const { job: begun, run } = addRun(chosen, { kind: 'tie-in', existing: pipe, survey: id })
+    const { job: begun, run } = addRun(chosen, ids, { kind: 'tie-in', existing: pipe, survey: id })
     return { ...begun, runs: begun.runs.map((of) => (of.id === run ? withKnown(of) : of)) }
   }
   return {

@@ -1,3 +1,4 @@
+import { countedIds } from './sample-ids'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { shippedCatalogue } from '../catalogue/catalogue'
@@ -10,7 +11,8 @@ import { setStock } from './edit-stock'
 import { removeSurvey, setSurvey, takeForPipe, withSeen } from './edit-survey'
 import { chooseChain } from './edit-tie-in'
 import type { Job, Leg } from '../job/job'
-import { addRun, addSurvey, emptyJob, nextId } from './new-job'
+import type { Ids } from './ids'
+import { addRun, addSurvey, emptyJob } from './new-job'
 import { readJob } from '../job/read-job'
 import { jointTimesSchema } from '../workshop/work-log'
 
@@ -30,7 +32,7 @@ describe('splitting a leg that is fixed to joists', () => {
         fc.integer({ min: 1, max: 2999 }),
         (spacing, offset, at) => {
           const whole = straight({ fixings: { spacing, offset } })
-          const { job } = splitLeg(whole, 'r1', 'l1', at, 'coupling')
+          const { job } = splitLeg(whole, countedIds, 'r1', 'l1', at, 'coupling')
           const [first, second] = job.runs[0]!.legs
           const joists = [
             ...fixingsWithin(first!.fixings!, 0, first!.length),
@@ -45,14 +47,14 @@ describe('splitting a leg that is fixed to joists', () => {
   })
 
   it('keeps what is without clips at the end that it belongs to', () => {
-    const { job } = splitLeg(straight({ free: { start: 200, end: 400 } }), 'r1', 'l1', 1000, 'coupling')
+    const { job } = splitLeg(straight({ free: { start: 200, end: 400 } }), countedIds, 'r1', 'l1', 1000, 'coupling')
     expect(job.runs[0]!.legs.map(({ free }) => free)).toEqual([{ start: 200 }, { end: 400 }])
   })
 })
 
 describe('editing a run', () => {
   it('what pipe goes on from becomes a fitting; taken away, an open end again', () => {
-    const { job, node, leg } = addLeg(straight(), 'r1', 'e', 'north', 500)
+    const { job, node, leg } = addLeg(straight(), countedIds, 'r1', 'e', 'north', 500)
     expect(job.runs[0]!.nodes.map(({ kind }) => kind)).toEqual(['tie-in', 'elbow', 'open'])
     expect(layOut(job.runs[0]!).places.get(node)).toEqual([3000, 500, 0])
     expect(removeLeg(job, 'r1', leg).runs[0]!.nodes.map(({ kind }) => kind)).toEqual(['tie-in', 'open'])
@@ -60,9 +62,9 @@ describe('editing a run', () => {
 
   it('knows no run or leg that is not there: the job stays as it is', () => {
     const job = straight()
-    expect(addLeg(job, 'none', 'e', 'north', 500)).toMatchObject({ job, node: 'e', leg: '' })
+    expect(addLeg(job, countedIds, 'none', 'e', 'north', 500)).toMatchObject({ job, node: 'e', leg: '' })
     expect(removeLeg(job, 'r1', 'none')).toEqual(job)
-    expect(splitLeg(job, 'r1', 'none', 5, 'valve').job).toBe(job)
+    expect(splitLeg(job, countedIds, 'r1', 'none', 5, 'valve').job).toBe(job)
     expect(removeRun(job, 'r1').runs).toEqual([])
     const chain = { fittings: [{ id: 'a' }], joints: [{ method: 'solder' as const }] }
     expect(chooseChain(job, 'none', 's', chain).runs).toEqual(job.runs)
@@ -72,15 +74,6 @@ describe('editing a run', () => {
     expect(removeRun(two, 'r1').runs.map(({ id }) => id)).toEqual(['r2'])
     expect(removeRun(two, 'none').runs).toHaveLength(2)
     expect(setRun(job, 'r1', { name: 'Riser' }).runs[0]!.name).toBe('Riser')
-  })
-
-  it('new ids are free, whatever the ids before', () => {
-    fc.assert(
-      fc.property(fc.array(fc.stringMatching(/^(n\d{1,3}|sink|n|nx)$/)), (ids) => {
-        const taken = ids.map((id) => ({ id }))
-        expect(ids).not.toContain(nextId('n', taken))
-      }),
-    )
   })
 })
 
@@ -113,9 +106,9 @@ describe('surveys', () => {
   })
 
   it('what is read of a pipe goes to the place of its runs; another pipe takes the chosen fittings away', () => {
-    const { job, survey } = addSurvey(emptyJob('Read', 'metric', 'metric'))
+    const { job, survey } = addSurvey(emptyJob('Read', 'metric', 'metric'), countedIds)
     const named = setSurvey(job, survey, { name: 'Behind the sink' })
-    const told = takeForPipe(named, survey, copper, { barrier: true })
+    const told = takeForPipe(named, countedIds, survey, copper, { barrier: true })
     const [run] = told.runs
     expect(run).toMatchObject({ place: { barrier: true }, nodes: [{ existing: copper, survey }] })
     const chosen = chooseChain(told, run!.id, run!.nodes[0]!.id, {
@@ -123,30 +116,30 @@ describe('surveys', () => {
       joints: [{ method: 'solder' }, { method: 'solder' }],
     })
     expect(chosen.runs[0]!.nodes[0]!.chain?.joints).toEqual(['solder', 'solder'])
-    const other = takeForPipe(chosen, survey, pipeId('EN 1057', '15', 0.7))
+    const other = takeForPipe(chosen, countedIds, survey, pipeId('EN 1057', '15', 0.7))
     expect(other.runs[0]!.nodes[0]!.chain).toBeUndefined()
     expect(removeSurvey(other, survey).surveys).toEqual([])
   })
 
   it('touches no other survey, run or place', () => {
-    const first = addSurvey(emptyJob('Two', 'metric', 'metric'))
-    const second = addSurvey(first.job)
-    const one = takeForPipe(second.job, first.survey, copper, { wet: true })
+    const first = addSurvey(emptyJob('Two', 'metric', 'metric'), countedIds)
+    const second = addSurvey(first.job, countedIds)
+    const one = takeForPipe(second.job, countedIds, first.survey, copper, { wet: true })
     expect(one.surveys.map(({ pipe }) => pipe)).toEqual([copper, undefined])
-    const two = takeForPipe(one, second.survey, copper, { barrier: true })
+    const two = takeForPipe(one, countedIds, second.survey, copper, { barrier: true })
     expect(two.runs.map(({ place }) => place)).toEqual([{ wet: true }, { barrier: true }])
     expect(two.runs.map(({ nodes }) => nodes[0]!.survey)).toEqual([first.survey, second.survey])
     const other = pipeId('EN 1057', '15', 0.7)
-    const changed = takeForPipe(two, first.survey, other)
+    const changed = takeForPipe(two, countedIds, first.survey, other)
     expect(changed.runs.map(({ nodes }) => nodes[0]!.existing)).toEqual([other, copper])
     expect(changed.runs[1]).toEqual(two.runs[1])
     // Nothing read of it leaves the place as it was, and adds none where there was none.
     expect(changed.runs[0]!.place).toEqual({ wet: true })
-    const third = addSurvey(emptyJob('None', 'metric', 'metric'))
-    expect(takeForPipe(third.job, third.survey, copper).runs[0]!.place).toBeUndefined()
+    const third = addSurvey(emptyJob('None', 'metric', 'metric'), countedIds)
+    expect(takeForPipe(third.job, countedIds, third.survey, copper).runs[0]!.place).toBeUndefined()
     // A run with a tie-in among other nodes is one of this survey's: no second run is begun.
-    const longer = addLeg(one, one.runs[0]!.id, one.runs[0]!.nodes[0]!.id, 'east', 500).job
-    const again = takeForPipe(longer, first.survey, other, { barrier: true })
+    const longer = addLeg(one, countedIds, one.runs[0]!.id, one.runs[0]!.nodes[0]!.id, 'east', 500).job
+    const again = takeForPipe(longer, countedIds, first.survey, other, { barrier: true })
     expect(again.runs).toHaveLength(1)
     expect(again.runs[0]!.place).toEqual({ wet: true, barrier: true })
     // Taken for the same pipe once more, the fittings that were chosen stay.
@@ -154,11 +147,11 @@ describe('surveys', () => {
       fittings: [{ id: '22 solder coupling' }],
       joints: [{ method: 'solder' }, { method: 'solder' }],
     })
-    expect(takeForPipe(chosen, first.survey, copper).runs[0]!.nodes[0]!.chain).toBeDefined()
+    expect(takeForPipe(chosen, countedIds, first.survey, copper).runs[0]!.nodes[0]!.chain).toBeDefined()
   })
 
   it('a figure measured on one chain does not hold for another, and stays for the same', () => {
-    const { job, run } = addRun(emptyJob('Measured', 'metric', 'metric'), {
+    const { job, run } = addRun(emptyJob('Measured', 'metric', 'metric'), countedIds, {
       kind: 'tie-in',
       existing: copper,
       measured: { takeOff: 20, tolerance: 0.5 },
@@ -203,4 +196,21 @@ describe('what a joint took', () => {
     [{ joint: 'r1/n2/l1', minutes: -1 }, false],
     [{ joint: 'r1/n2/l1' }, false],
   ])('%j', (took, ok) => expect(jointTimesSchema.safeParse({ took: [took] }).success).toBe(ok))
+})
+
+describe('ids of what is new', () => {
+  it('come from whoever asks: none is used again after what had it is gone', () => {
+    let count = 0
+    const given: string[] = []
+    const ids: Ids = (prefix) => {
+      given.push(`${prefix}-${(count += 1)}`)
+      return given.at(-1)!
+    }
+    const drawn = addLeg(straight(), ids, 'r1', 'e', 'north', 500)
+    const redrawn = addLeg(removeLeg(drawn.job, 'r1', drawn.leg), ids, 'r1', 'e', 'north', 500)
+    const split = splitLeg(redrawn.job, ids, 'r1', redrawn.leg, 200, 'valve')
+    expect(given).toEqual(['n-1', 'l-2', 'n-3', 'l-4', 'n-5', 'l-6'])
+    expect(split.job.runs[0]!.nodes.map(({ id }) => id)).toEqual(['s', 'e', 'n-3', 'n-5'])
+    expect(split.job.runs[0]!.legs.map(({ id }) => id)).toEqual(['l1', 'l-4', 'l-6'])
+  })
 })

@@ -1,3 +1,4 @@
+import { countedIds } from './sample-ids'
 import type { Vector } from '../quantity/vector'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
@@ -56,11 +57,11 @@ const walks = fc
       y: ['east', 'up', 'west', 'down'],
       z: ['east', 'north', 'west', 'south'],
     } as const
-    let made = addLeg(job([['open:s', 'east', 800, 'open:e']]), 'r1', 'e', 'north', 700)
+    let made = addLeg(job([['open:s', 'east', 800, 'open:e']]), countedIds, 'r1', 'e', 'north', 700)
     let plane: keyof typeof squares = 'y'
     for (const { turn, length } of steps) {
       const direction: Axis = squares[plane][turn]!
-      made = addLeg(made.job, 'r1', made.node, direction, length)
+      made = addLeg(made.job, countedIds, 'r1', made.node, direction, length)
       plane =
         direction === 'up' || direction === 'down' ? 'z' : direction === 'east' || direction === 'west' ? 'x' : 'y'
     }
@@ -84,15 +85,16 @@ describe('directions', () => {
 
 describe('splitting a leg', () => {
   it('puts a valve in, and everything beyond stays where it is', () => {
-    const { job: split, node } = splitLeg(branched, 'r1', 'l1', 300, 'valve')
+    const { job: split, node } = splitLeg(branched, countedIds, 'r1', 'l1', 300, 'valve')
     expect(lengths(split)).toEqual([300, 700, 500, 400])
     near(places(split).get(node), [300, 0, 0])
     near(places(split).get('b'), [1000, 0, 400])
-    expect(() => splitLeg(branched, 'r1', 'l1', 1000, 'valve')).toThrow(/less than 1.000.mm/)
+    expect(() => splitLeg(branched, countedIds, 'r1', 'l1', 1000, 'valve')).toThrow(/less than 1.000.mm/)
   })
 
   it('at neither of its ends', () => {
-    for (const at of [0, -5, 1000, 1200]) expect(() => splitLeg(branched, 'r1', 'l1', at, 'valve')).toThrow(RangeError)
+    for (const at of [0, -5, 1000, 1200])
+      expect(() => splitLeg(branched, countedIds, 'r1', 'l1', at, 'valve')).toThrow(RangeError)
   })
 
   it('several legs go together, with what hangs on them', () => {
@@ -104,7 +106,7 @@ describe('an offset as one entry', () => {
   const entry = { set: 100, angle: 45, towards: 'up', roll: 0, after: 500, corner: 'elbow' } as const
 
   it('goes aside by its set and on in the old direction: 141.42 at 45 degrees', () => {
-    const made = addOffset(job([['open:s', 'east', 1000, 'open:e']]), 'r1', 'e', entry)
+    const made = addOffset(job([['open:s', 'east', 1000, 'open:e']]), countedIds, 'r1', 'e', entry)
     expect(lengths(made.job)).toEqual([1000, 141.421, 500])
     near(places(made.job).get(made.node), [1600, 0, 100])
     expect(made.job.runs[0]!.nodes.map(({ kind }) => kind)).toEqual(['open', 'elbow', 'elbow', 'open'])
@@ -113,7 +115,7 @@ describe('an offset as one entry', () => {
   it('bent, both corners have the radius; an elbow has none', () => {
     const straight = job([['open:s', 'east', 1000, 'open:e']])
     const radii = (corner: 'bend' | 'elbow', radius?: number) =>
-      addOffset(straight, 'r1', 'e', { ...entry, corner, radius }).job.runs[0]!.nodes.map((node) => [
+      addOffset(straight, countedIds, 'r1', 'e', { ...entry, corner, radius }).job.runs[0]!.nodes.map((node) => [
         node.kind,
         node.radius,
       ])
@@ -131,22 +133,22 @@ describe('an offset as one entry', () => {
     ['valve', 'valve'],
   ])('that begins at %s makes it %s', (kind, becomes) => {
     const start = besideAnother(job([['tie-in:s', 'east', 1000, `${kind}:e`]]))
-    const { runs } = addOffset(start, 'r1', 'e', entry).job
+    const { runs } = addOffset(start, countedIds, 'r1', 'e', entry).job
     expect(runs[1]!.nodes.map((node) => node.kind)).toEqual(['tie-in', becomes, 'elbow', 'open'])
     expect(runs[0]).toEqual(start.runs[0])
   })
 
   it('rolled by 90 degrees from up it goes to the south, right-handed about a pipe that runs east', () => {
-    const made = addOffset(job([['open:s', 'east', 1000, 'open:e']]), 'r1', 'e', { ...entry, roll: 90 })
+    const made = addOffset(job([['open:s', 'east', 1000, 'open:e']]), countedIds, 'r1', 'e', { ...entry, roll: 90 })
     near(places(made.job).get(made.node), [1600, -100, 0])
   })
 
   it('says what is wrong with it', () => {
     const straight = job([['open:s', 'east', 1000, 'open:e']])
-    expect(() => addOffset(straight, 'r1', 'e', { ...entry, towards: 'east' })).toThrow(/square/)
-    expect(() => addOffset(straight, 'r1', 'e', { ...entry, set: 0 })).toThrow(/Set/)
-    expect(() => addOffset(straight, 'r1', 'e', { ...entry, after: 0 })).toThrow(/after/)
-    expect(() => addOffset(straight, 'r1', 'nowhere', entry)).toThrow(/pipe must arrive/)
+    expect(() => addOffset(straight, countedIds, 'r1', 'e', { ...entry, towards: 'east' })).toThrow(/square/)
+    expect(() => addOffset(straight, countedIds, 'r1', 'e', { ...entry, set: 0 })).toThrow(/Set/)
+    expect(() => addOffset(straight, countedIds, 'r1', 'e', { ...entry, after: 0 })).toThrow(/after/)
+    expect(() => addOffset(straight, countedIds, 'r1', 'nowhere', entry)).toThrow(/pipe must arrive/)
   })
 })
 
@@ -186,7 +188,7 @@ describe('copying and mirroring a part', () => {
       ['elbow:a', 'up', 400, 'outlet:b'],
       ['open:s', 'north', 2000, 'open:c'],
     ])
-    const { job: copied, legs } = copyPart(start, 'r1', ['l1', 'l2'], 'c', 'east-west')
+    const { job: copied, legs } = copyPart(start, countedIds, 'r1', ['l1', 'l2'], 'c', 'east-west')
     const run = copied.runs[0]!
     expect(legs).toHaveLength(2)
     expect(run.nodes.find(({ id }) => id === 'c')?.kind).toBe('elbow')
@@ -238,6 +240,7 @@ describe('a run beside another', () => {
         ['open:s', 'east', 1000, 'elbow:a'],
         ['elbow:a', 'north', 500, 'open:e'],
       ]),
+      countedIds,
       'r1',
       100,
       [0, -1, 0],
@@ -252,6 +255,7 @@ describe('a run beside another', () => {
         ['open:s', 'east', 1000, 'elbow:a'],
         ['elbow:a', 'north', 500, 'open:e'],
       ]),
+      countedIds,
       'r1',
       100,
       [0, 0, 1],
@@ -263,6 +267,7 @@ describe('a run beside another', () => {
     const fixed = (direction: 'east' | 'north', side: readonly [number, number, number]) => {
       const { job: both } = addParallelRun(
         job([['open:s', direction, 1000, 'open:e']], { s: { at: [10, 20, 30] } }),
+        countedIds,
         'r1',
         50,
         side,
@@ -281,6 +286,7 @@ describe('a run beside another', () => {
         ['coupling:c', 'east', 700, 'elbow:a'],
         ['elbow:a', 'north', 500, 'open:e'],
       ]),
+      countedIds,
       'r1',
       100,
       [0, -1, 0],
@@ -291,7 +297,7 @@ describe('a run beside another', () => {
   it('turns wherever the first one turns, in the same directions, at the spacing', () => {
     fc.assert(
       fc.property(walks, (walk) => {
-        const { job: both } = addParallelRun(walk, 'r1', 60, [0, 0, 1])
+        const { job: both } = addParallelRun(walk, countedIds, 'r1', 60, [0, 0, 1])
         expect(both.runs[1]!.legs.map(({ direction }) => direction)).toEqual(
           walk.runs[0]!.legs.map(({ direction }) => direction),
         )
@@ -305,10 +311,10 @@ describe('a run beside another', () => {
       ['elbow:a', 'north', 80, 'elbow:b'],
       ['elbow:b', 'west', 900, 'open:e'],
     ])
-    expect(() => addParallelRun(tight, 'r1', 100, [0, 1, 0])).toThrow(/leg 2.*no length left/)
-    expect(() => addParallelRun(tight, 'r1', 40, [0, 1, 0])).toThrow(/no length left/)
-    expect(lengths(addParallelRun(tight, 'r1', 39, [0, 1, 0]).job, 1)[1]).toBe(2)
-    expect(() => addParallelRun(tight, 'r1', 100, [1, 0, 0])).toThrow(/Side/)
+    expect(() => addParallelRun(tight, countedIds, 'r1', 100, [0, 1, 0])).toThrow(/leg 2.*no length left/)
+    expect(() => addParallelRun(tight, countedIds, 'r1', 40, [0, 1, 0])).toThrow(/no length left/)
+    expect(lengths(addParallelRun(tight, countedIds, 'r1', 39, [0, 1, 0]).job, 1)[1]).toBe(2)
+    expect(() => addParallelRun(tight, countedIds, 'r1', 100, [1, 0, 0])).toThrow(/Side/)
   })
 })
 

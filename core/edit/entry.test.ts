@@ -1,10 +1,11 @@
+import { countedIds } from './sample-ids'
 import { describe, expect, it } from 'vitest'
 import { addRun, emptyJob } from './new-job'
 import { pressKey, startEntry, type Entered } from './entry'
 
 function type(...keys: string[]): Entered {
-  const { job } = addRun(emptyJob('Typed', 'metric', 'metric'))
-  return keys.reduce<Entered>((state, key) => pressKey(state.job, state.entry, key) ?? state, {
+  const { job } = addRun(emptyJob('Typed', 'metric', 'metric'), countedIds)
+  return keys.reduce<Entered>((state, key) => pressKey(state.job, countedIds, state.entry, key) ?? state, {
     job,
     entry: startEntry(job.runs[0]!),
   })
@@ -29,44 +30,44 @@ describe('typing a height', () => {
     expect(type('ArrowRight', ...'1'.repeat(30)).entry.typed).toBe('1'.repeat(20))
     expect(type('ArrowRight', ...'12').entry.typed).toBe('12')
     for (const key of ['1x', 'mm', 'Shift', 'F1', 'x1']) {
-      const { job } = addRun(emptyJob('Typed', 'metric', 'metric'))
+      const { job } = addRun(emptyJob('Typed', 'metric', 'metric'), countedIds)
       const entry = { ...startEntry(job.runs[0]!), typed: '5' }
-      expect(pressKey(job, entry, key)?.entry.typed ?? '5').toBe('5')
+      expect(pressKey(job, countedIds, entry, key)?.entry.typed ?? '5').toBe('5')
     }
   })
 
   it('a key for a fitting is of the run and the place that one stands at, and only a bend is given a radius', () => {
     const first = type('ArrowRight', ...'900', 'Enter', 'ArrowUp', ...'400', 'Enter')
-    const { job, run } = addRun(first.job)
+    const { job, run } = addRun(first.job, countedIds)
     const second = job.runs.find(({ id }) => id === run)!
     const entry = startEntry(second)
     const drawn = ['ArrowRight', ...'700', 'Enter'].reduce<Entered>(
-      (state, key) => pressKey(state.job, state.entry, key) ?? state,
+      (state, key) => pressKey(state.job, countedIds, state.entry, key) ?? state,
       { job, entry },
     )
     const end = (of: Entered) => of.job.runs.find(({ id }) => id === run)!.nodes.at(-1)!
-    expect(end(pressKey(drawn.job, drawn.entry, 'b', 88)!)).toMatchObject({ kind: 'bend', radius: 88 })
-    expect(end(pressKey(drawn.job, drawn.entry, 'v', 88)!).radius).toBeUndefined()
-    expect(pressKey(drawn.job, drawn.entry, 'v', 88)!.job.runs[0]).toEqual(first.job.runs[0])
-    const bent = pressKey(drawn.job, drawn.entry, 'b', 88)!
-    expect(end(pressKey(bent.job, bent.entry, 'b', 120)!).radius).toBe(88)
-    expect(pressKey(job, { ...entry, run: 'none' }, 'v')!.job.runs).toEqual(job.runs)
-    expect(pressKey(job, { ...entry, run: 'none' }, 'n')).toBeNull()
+    expect(end(pressKey(drawn.job, countedIds, drawn.entry, 'b', 88)!)).toMatchObject({ kind: 'bend', radius: 88 })
+    expect(end(pressKey(drawn.job, countedIds, drawn.entry, 'v', 88)!).radius).toBeUndefined()
+    expect(pressKey(drawn.job, countedIds, drawn.entry, 'v', 88)!.job.runs[0]).toEqual(first.job.runs[0])
+    const bent = pressKey(drawn.job, countedIds, drawn.entry, 'b', 88)!
+    expect(end(pressKey(bent.job, countedIds, bent.entry, 'b', 120)!).radius).toBe(88)
+    expect(pressKey(job, countedIds, { ...entry, run: 'none' }, 'v')!.job.runs).toEqual(job.runs)
+    expect(pressKey(job, countedIds, { ...entry, run: 'none' }, 'n')).toBeNull()
   })
 
   it('says that no more legs fit, and where pipe runs already', () => {
     const full = type('ArrowRight', ...'900', 'Enter', 'PageUp', ...'300', 'Enter')
     const back = { ...full.entry, cursor: full.job.runs[0]!.nodes[1]!.id, direction: 'north' as const, typed: '200' }
-    expect(pressKey(full.job, back, 'Enter')?.entry.problem).toContain('no more legs fit on this elbow')
+    expect(pressKey(full.job, countedIds, back, 'Enter')?.entry.problem).toContain('no more legs fit on this elbow')
     const start = { ...full.entry, cursor: full.job.runs[0]!.nodes[0]!.id, typed: '200' }
-    expect(pressKey(full.job, { ...start, direction: 'east' as const }, 'Enter')?.entry.problem).toContain(
+    expect(pressKey(full.job, countedIds, { ...start, direction: 'east' as const }, 'Enter')?.entry.problem).toContain(
       'already runs east',
     )
     const askew = { bearing: 90.5, pitch: 0 }
-    expect(pressKey(full.job, { ...start, direction: askew }, 'Enter')?.entry.problem).toContain(
+    expect(pressKey(full.job, countedIds, { ...start, direction: askew }, 'Enter')?.entry.problem).toContain(
       'already runs this way',
     )
-    expect(pressKey(full.job, { ...start, direction: 'west' as const }, 'Enter')?.entry.problem).toBe('')
+    expect(pressKey(full.job, countedIds, { ...start, direction: 'west' as const }, 'Enter')?.entry.problem).toBe('')
   })
 
   it('says what is wrong: nothing typed, there already, pipe in the way', () => {
@@ -143,7 +144,7 @@ describe('typing a route', () => {
     const start = type('ArrowRight', '9', '0', '0', 'Enter')
     const from = { job: start.job, entry: { ...start.entry, cursor: 'n1' } }
     const state = ['ArrowUp', '5', '0', '0', 'Enter'].reduce<Entered>(
-      (at, key) => pressKey(at.job, at.entry, key) ?? at,
+      (at, key) => pressKey(at.job, countedIds, at.entry, key) ?? at,
       from,
     )
     expect(kinds(state)).toEqual(['elbow', 'open', 'open'])
@@ -158,10 +159,10 @@ describe('typing a route', () => {
 
   it('does not take away what pipe hangs on, nor turn a tie-in into something else', () => {
     const { job, entry } = type('ArrowRight', '9', '0', 'Enter', 'ArrowUp', '5', '0', 'Enter')
-    const middle = pressKey(job, { ...entry, cursor: 'n2' }, 'Backspace')!
+    const middle = pressKey(job, countedIds, { ...entry, cursor: 'n2' }, 'Backspace')!
     expect([middle.job, middle.entry.problem]).toEqual([job, expect.stringContaining('pipe goes on')])
-    const tied = addRun(emptyJob('Tied', 'metric', 'metric'), { kind: 'tie-in' }).job
-    expect(pressKey(tied, startEntry(tied.runs[0]!), 't')).toMatchObject({
+    const tied = addRun(emptyJob('Tied', 'metric', 'metric'), countedIds, { kind: 'tie-in' }).job
+    expect(pressKey(tied, countedIds, startEntry(tied.runs[0]!), 't')).toMatchObject({
       job: tied,
       entry: { problem: expect.stringContaining('tie-in') },
     })
@@ -185,9 +186,9 @@ describe('typing a route', () => {
 
   it('B makes a pulled bend with the bender’s radius, and pipe goes on from it as a bend', () => {
     const start = type('ArrowRight', '9', '0', '0', 'Enter')
-    const bent = pressKey(start.job, start.entry, 'b', 60)!
+    const bent = pressKey(start.job, countedIds, start.entry, 'b', 60)!
     const state = ['ArrowUp', '5', '0', '0', 'Enter'].reduce<Entered>(
-      (at, key) => pressKey(at.job, at.entry, key) ?? at,
+      (at, key) => pressKey(at.job, countedIds, at.entry, key) ?? at,
       bent,
     )
     expect(state.job.runs[0]!.nodes[1]).toMatchObject({ kind: 'bend', radius: 60 })
@@ -196,6 +197,6 @@ describe('typing a route', () => {
 
   it('leaves other keys alone', () => {
     const { job, entry } = type()
-    expect(pressKey(job, entry, 'F5')).toBeNull()
+    expect(pressKey(job, countedIds, entry, 'F5')).toBeNull()
   })
 })

@@ -1,3 +1,4 @@
+import type { Ids } from './ids'
 import { addLeg, oppositeDirection, removeLeg, setLeg, setNode } from './edit-run'
 import type { Axis, Direction, Job, Node, Run } from '../job/job'
 import { isRunEnd, legsAtNode } from '../job/node-legs'
@@ -87,7 +88,7 @@ function turn(entry: RouteEntry, axis: Axis): RouteEntry {
   return { ...entry, direction: turnTowards(direction, axis, 45), combining: false, problem: '' }
 }
 
-function enterLeg(job: Job, entry: RouteEntry): Entered {
+function enterLeg(job: Job, ids: Ids, entry: RouteEntry): Entered {
   const run = job.runs.find(({ id }) => id === entry.run)
   const failed = (problem: string): Entered => ({ job, entry: { ...entry, problem } })
   if (!run) return failed('there is no run to draw in')
@@ -98,7 +99,7 @@ function enterLeg(job: Job, entry: RouteEntry): Entered {
   if (!unmeasured && length.mm === undefined) return failed(`Length: write ${acceptedLengths[job.units]}`)
   const blocked = directionProblem(run, entry.cursor, entry.direction)
   if (blocked) return failed(blocked)
-  const added = addLeg(job, entry.run, entry.cursor, entry.direction, length.mm ?? drawnLength)
+  const added = addLeg(job, ids, entry.run, entry.cursor, entry.direction, length.mm ?? drawnLength)
   const there = entry.existing ? ({ state: 'existing', ...(unmeasured ? { unmeasured } : {}) } as const) : {}
   return {
     job: entry.existing ? setLeg(added.job, entry.run, added.leg, there) : added.job,
@@ -107,14 +108,14 @@ function enterLeg(job: Job, entry: RouteEntry): Entered {
 }
 
 /** Draws up or down to the height that is typed. */
-function enterHeight(job: Job, entry: RouteEntry): Entered {
+function enterHeight(job: Job, ids: Ids, entry: RouteEntry): Entered {
   const failed = (problem: string): Entered => ({ job, entry: { ...entry, problem } })
   const run = job.runs.find(({ id }) => id === entry.run)
   if (!run) return failed('there is no run to draw in')
   const height = parseLength(entry.typed, job.units, placeLimits)
   if (!height.ok)
     return failed(`Height: ${height.problem}; write ${acceptedLengths[job.units]}, from where the run starts`)
-  const added = addLegToHeight(job, entry.run, entry.cursor, height.mm)
+  const added = addLegToHeight(job, ids, entry.run, entry.cursor, height.mm)
   if (!added) return failed('this stands at that height already')
   const onwards = added.job.runs.find(({ id }) => id === entry.run)!.legs.at(-1)!.direction
   const blocked = directionProblem(run, entry.cursor, onwards)
@@ -130,21 +131,21 @@ function typedLength({ typed }: RouteEntry, job: Job): { readonly mm?: number } 
 }
 
 /** Draws a leg to a place that is there. @param direction which way; straight to it, where nothing is said */
-export function joinPlace(job: Job, entry: RouteEntry, to: string, direction?: Direction): Entered {
+export function joinPlace(job: Job, ids: Ids, entry: RouteEntry, to: string, direction?: Direction): Entered {
   const length = typedLength(entry, job)
   const failed = (problem: string): Entered => ({ job, entry: { ...entry, problem } })
   if ('problem' in length) return failed(length.problem)
-  const joined = joinTo(job, entry.run, { from: entry.cursor, to }, { direction, length: length.mm })
+  const joined = joinTo(job, ids, entry.run, { from: entry.cursor, to }, { direction, length: length.mm })
   if ('problem' in joined) return failed(joined.problem)
   return { job: joined.job, entry: { ...entry, cursor: to, typed: '', joining: false, problem: '' } }
 }
 
 /** Joins what lies ahead; where nothing does, the place is asked for. */
-function join(job: Job, entry: RouteEntry): Entered {
+function join(job: Job, ids: Ids, entry: RouteEntry): Entered {
   if (entry.joining) return { job, entry: { ...entry, joining: false, problem: '' } }
   const ahead = entry.direction && nodeAhead(job, entry.run, entry.cursor, entry.direction)
   return ahead
-    ? joinPlace(job, entry, ahead, entry.direction!)
+    ? joinPlace(job, ids, entry, ahead, entry.direction!)
     : { job, entry: { ...entry, joining: true, problem: '' } }
 }
 
@@ -182,14 +183,14 @@ function changeNode(job: Job, entry: RouteEntry, kind: Node['kind'], bendRadius:
  * @param bendRadius centre-line radius of the bender in the hand, in mm; a bend without one is asked for it
  * @returns the job and the entry after it; null when the key means nothing here
  */
-export function pressKey(job: Job, entry: RouteEntry, key: string, bendRadius?: number): Entered | null {
+export function pressKey(job: Job, ids: Ids, entry: RouteEntry, key: string, bendRadius?: number): Entered | null {
   const direction = directions[key]
   if (direction) return { job, entry: turn(entry, direction) }
   if (key === '&') return { job, entry: { ...entry, combining: !entry.combining, problem: '' } }
-  if (key === 'Enter') return enterLeg(job, entry)
-  if (key.toLowerCase() === 'h') return enterHeight(job, entry)
+  if (key === 'Enter') return enterLeg(job, ids, entry)
+  if (key.toLowerCase() === 'h') return enterHeight(job, ids, entry)
   if (key === 'Backspace') return takeBack(job, entry)
-  if (key.toLowerCase() === 'j') return join(job, entry)
+  if (key.toLowerCase() === 'j') return join(job, ids, entry)
   if (key.toLowerCase() === 'x') return { job, entry: { ...entry, existing: !entry.existing, problem: '' } }
   if (/^[0-9.,/'" -]$/.test(key) || (/^[mcift]$/.test(key) && entry.typed !== '')) {
     return { job, entry: { ...entry, typed: (entry.typed + key).slice(0, 20), problem: '' } }

@@ -1,3 +1,4 @@
+import { countedIds } from './sample-ids'
 import { describe, expect, it } from 'vitest'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
 import type { Job } from '../job/job'
@@ -28,7 +29,7 @@ function line(): Job {
 }
 /** A tee in its middle with a half-inch branch of 600 to a cap. */
 function teed(play?: number): { job: Job; tee: string } {
-  const { job, node } = cutInto(line(), 'r1', 'l2', 'tee', { at: 450, play })
+  const { job, node } = cutInto(line(), countedIds, 'r1', 'l2', 'tee', { at: 450, play })
   const run = job.runs[0]!
   return {
     tee: node,
@@ -107,7 +108,7 @@ describe('pipe that is there', () => {
 
   it('with too little play: new pipe and slip couplings, whose pieces, joints and marks are the plan’s own', () => {
     const { job, tee } = teed(5)
-    const closed = putNewPipeIn(catalogue, job, 'r1', tee, undefined)
+    const closed = putNewPipeIn(catalogue, job, countedIds, 'r1', tee, undefined)
     const plan = planJob(closed, catalogue)
     expect(problems(closed).filter((of) => of.startsWith('cut-in'))).toEqual([])
     // By hand: a coupling of 2 × 19.05 + 15, 54 in full millimetres, leaves room for 5 open under it, for each of two;
@@ -124,23 +125,25 @@ describe('pipe that is there', () => {
 
   it('one long slip coupling needs one piece', () => {
     const { job, tee } = teed(0)
-    const one = putNewPipeIn(catalogue, job, 'r1', tee, 120)
+    const one = putNewPipeIn(catalogue, job, countedIds, 'r1', tee, 120)
     expect(planJob(one, catalogue).pieces.filter(({ pipe }) => pipe === three)).toHaveLength(1)
-    expect(() => putNewPipeIn(catalogue, one, 'r1', tee, 120)).toThrow(/between two ends of existing pipe/)
-    expect(() => putNewPipeIn(catalogue, job, 'r1', tee, 30)).toThrow(/slip coupling/)
+    expect(() => putNewPipeIn(catalogue, one, countedIds, 'r1', tee, 120)).toThrow(/between two ends of existing pipe/)
+    expect(() => putNewPipeIn(catalogue, job, countedIds, 'r1', tee, 30)).toThrow(/slip coupling/)
   })
 
   it('a stub that is too short for its joint is refused by what is missing', () => {
-    const { job } = cutInto(line(), 'r1', 'l2', 'valve', { at: 40, play: 30 })
+    const { job } = cutInto(line(), countedIds, 'r1', 'l2', 'valve', { at: 40, play: 30 })
     const check = planJob(job, catalogue).checks.find(({ rule }) => rule === 'stub-length')!
     expect(check).toMatchObject({ verdict: 'refuse' })
     expect(check.values.short).toBeCloseTo(check.values.needed - check.values.stub, 6)
-    expect(() => cutInto(line(), 'r1', 'l2', 'valve', { at: 900, play: 0 })).toThrow(/Place/)
-    expect(() => cutInto(teed().job, 'r1', 'branch', 'valve', { at: 100, play: 0 })).toThrow(/existing pipe/)
+    expect(() => cutInto(line(), countedIds, 'r1', 'l2', 'valve', { at: 900, play: 0 })).toThrow(/Place/)
+    expect(() => cutInto(teed().job, countedIds, 'r1', 'branch', 'valve', { at: 100, play: 0 })).toThrow(
+      /existing pipe/,
+    )
   })
 
   it('a union closes between two held ends', () => {
-    const { job } = cutInto(line(), 'r1', 'l2', 'union', { at: undefined, play: undefined })
+    const { job } = cutInto(line(), countedIds, 'r1', 'l2', 'union', { at: undefined, play: undefined })
     expect(problems(job).filter((of) => of.startsWith('cut-in'))).toEqual([])
   })
 
@@ -165,19 +168,22 @@ describe('pipe that is there', () => {
 
 describe('key X', () => {
   it('draws what is there, with or without a length, and turns back to new pipe', () => {
-    const { job: empty } = addRun(emptyJob('Typed', 'metric', 'metric'))
+    const { job: empty } = addRun(emptyJob('Typed', 'metric', 'metric'), countedIds)
     const keys = ['x', 'ArrowRight', 'Enter', 't', ...'700', 'Enter', 'x']
-    const typed = [...keys, 'Enter'].reduce<Entered>((state, key) => pressKey(state.job, state.entry, key) ?? state, {
-      job: empty,
-      entry: startEntry(empty.runs[0]!),
-    })
+    const typed = [...keys, 'Enter'].reduce<Entered>(
+      (state, key) => pressKey(state.job, countedIds, state.entry, key) ?? state,
+      {
+        job: empty,
+        entry: startEntry(empty.runs[0]!),
+      },
+    )
     expect(typed.job.runs[0]!.legs.map(({ length, state, unmeasured }) => [length, state, unmeasured])).toEqual([
       [500, 'existing', true],
       [700, 'existing', undefined],
     ])
     expect(typed.entry.problem).toContain('Length: write')
     const tee = { ...typed.entry, cursor: 'n2', direction: 'north' as const, typed: '300' }
-    const drawn = pressKey(typed.job, tee, 'Enter')!.job
+    const drawn = pressKey(typed.job, countedIds, tee, 'Enter')!.job
     expect(planJob(drawn, catalogue).joints.map(({ node, piece }) => [node, piece])).toEqual([
       ['n2', null],
       ['n2', null],

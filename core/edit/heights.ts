@@ -1,3 +1,4 @@
+import type { Ids } from './ids'
 import { fixed } from '../quantity/message'
 import { refusalsOf } from '../quantity/refusal'
 import { addLeg, setNode } from './edit-run'
@@ -41,6 +42,7 @@ export function bringToHeight(job: Job, runId: string, node: string, height: num
  */
 export function addLegToHeight(
   job: Job,
+  ids: Ids,
   runId: string,
   from: string,
   height: number,
@@ -50,6 +52,6 @@ export function addLegToHeight(
   if (!place) return null
   const by = Math.round((height - place[2]) * 1000) / 1000
   if (Math.abs(by) <= nearHeight) return null
-  const added = addLeg(job, runId, from, by > 0 ? 'up' : 'down', Math.abs(by))
+  const added = addLeg(job, ids, runId, from, by > 0 ? 'up' : 'down', Math.abs(by))
   return { ...added, job: setNode(added.job, runId, added.node, { height }) }
 }

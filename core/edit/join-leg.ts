@@ -1,8 +1,8 @@
+import type { Ids } from './ids'
 import type { Direction, Job, Node, Run } from '../job/job'
 import { isRunEnd, legsAtNode } from '../job/node-legs'
 import { angleBetween, unitVector } from '../run/direction'
 import { goneOnFrom, oppositeDirection, withRun } from './edit-run'
-import { nextId } from './new-job'
 
 /** What a node is with one more leg that leaves it in this direction; null where it takes none. */
 function withOneMore(run: Run, node: Node, away: Direction): Node | null {
@@ -30,6 +30,7 @@ function withOneMore(run: Run, node: Node, away: Direction): Node | null {
  */
 export function joinLeg(
   job: Job,
+  ids: Ids,
   runId: string,
   ends: { readonly from: string; readonly to: string },
   direction: Direction,
@@ -40,7 +41,7 @@ export function joinLeg(
   if (!run || !from || !to || from === to) return null
   const [begun, met] = [withOneMore(run, from, direction), withOneMore(run, to, oppositeDirection(direction))]
   if (!begun || !met) return null
-  const leg = nextId('l', run.legs)
+  const leg = ids('l', run.legs)
   return {
     leg,
     job: withRun(job, runId, () => ({

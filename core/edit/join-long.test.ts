@@ -1,3 +1,4 @@
+import { countedIds } from './sample-ids'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { said } from '../said'
@@ -22,7 +23,8 @@ const straight = (length: number, fixings?: Leg['fixings']): Job => {
   const [run] = job.runs
   return { ...job, runs: [{ ...run!, legs: run!.legs.map((leg) => (leg.id === 'l2' ? { ...leg, fixings } : leg)) }] }
 }
-const joined = (job: Job) => joinLong(catalogue, job, planJob(job, catalogue), (of) => planJob(of, catalogue))
+const joined = (job: Job) =>
+  joinLong(catalogue, job, countedIds, planJob(job, catalogue), (of) => planJob(of, catalogue))
 const cuts = (job: Job) => planJob(job, catalogue).pieces.map(({ cut }) => cut)
 
 describe('pieces longer than their stock', () => {

@@ -1,3 +1,4 @@
+import type { Ids } from './ids'
 import type { Catalogue } from '../catalogue/catalogue'
 import { splitLeg } from './edit-leg'
 import type { Job, Leg } from '../job/job'
@@ -130,7 +131,7 @@ export interface JoinedLong {
  * @param replan the plan of a job, asked for after each round of couplings
  * @remarks for instance: 22 copper over 7000 between two elbows, stock of 3000: couplings at 3015 and 6016.5, the rest 968.1
  */
-export function joinLong(catalogue: Catalogue, job: Job, plan: Plan, replan: (job: Job) => Plan): JoinedLong {
+export function joinLong(catalogue: Catalogue, job: Job, ids: Ids, plan: Plan, replan: (job: Job) => Plan): JoinedLong {
   const profile = profileWith(job.profile, job.own?.changes)
   const problems = new Map<string, Message>()
   let [now, current, couplings] = [job, plan, 0]
@@ -151,7 +152,7 @@ export function joinLong(catalogue: Catalogue, job: Job, plan: Plan, replan: (jo
         problems.set(legsKey(current, id), problem(coupling ? 'no room' : 'not known'))
         continue
       }
-      now = splitLeg(now, piece.run, place.leg, place.at, 'coupling').job
+      now = splitLeg(now, ids, piece.run, place.leg, place.at, 'coupling').job
       couplings += 1
     }
     current = replan(now)

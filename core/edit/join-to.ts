@@ -1,3 +1,4 @@
+import type { Ids } from './ids'
 import { axes, type Direction, type Job } from '../job/job'
 import { dot, lengthOf, minus, plus, unitOf, type Vector } from '../quantity/vector'
 import { unitVector } from '../run/direction'
@@ -54,6 +55,7 @@ export interface JoinWish {
  */
 export function joinTo(
   job: Job,
+  ids: Ids,
   runId: string,
   ends: { readonly from: string; readonly to: string },
   wish: JoinWish = {},
@@ -67,7 +69,7 @@ export function joinTo(
   const direction = wish.direction ?? nearestDirection(way)
   const length = wish.length ?? tenth(dot(way, unitVector(direction)))
   if (!(length > 0)) return { problem: 'that place does not lie this way' }
-  const joined = joinLeg(job, runId, ends, direction, length)
+  const joined = joinLeg(job, ids, runId, ends, direction, length)
   return (
     joined ?? { problem: 'no more legs fit there: a tee needs two of its three in line, and none may lie on another' }
   )

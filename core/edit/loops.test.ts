@@ -1,3 +1,4 @@
+import { countedIds } from './sample-ids'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
@@ -158,9 +159,9 @@ describe('round any loop', () => {
 
 describe('key J', () => {
   const type = (keys: readonly string[], from?: Entered): Entered => {
-    const { job: empty } = addRun(emptyJob('Typed', 'metric', 'metric'))
+    const { job: empty } = addRun(emptyJob('Typed', 'metric', 'metric'), countedIds)
     return keys.reduce<Entered>(
-      (state, key) => pressKey(state.job, state.entry, key) ?? state,
+      (state, key) => pressKey(state.job, countedIds, state.entry, key) ?? state,
       from ?? { job: empty, entry: startEntry(empty.runs[0]!) },
     )
   }
@@ -183,7 +184,7 @@ describe('key J', () => {
     const other = type(['ArrowLeft', ...'400', 'Enter', 'j'], line)
     expect(other.entry.joining).toBe(true)
     expect(type(['j'], other).entry.joining).toBe(false)
-    const joined = joinPlace(other.job, other.entry, 'n2')
+    const joined = joinPlace(other.job, countedIds, other.entry, 'n2')
     expect(legs(joined).at(-1)).toEqual(['n5', 'n2', 'south', 500])
     expect(joined.job.runs[0]!.nodes.map(({ kind }) => kind)).toEqual(['open', 'tee', 'elbow', 'elbow', 'elbow'])
   })
@@ -191,7 +192,7 @@ describe('key J', () => {
   it('says why not, and changes nothing', () => {
     const drawn = type(three)
     const problem = (to: string, more: Partial<Entered['entry']> = {}) => {
-      const tried = joinPlace(drawn.job, { ...drawn.entry, ...more }, to)
+      const tried = joinPlace(drawn.job, countedIds, { ...drawn.entry, ...more }, to)
       expect(tried.job).toBe(drawn.job)
       return tried.entry.problem
     }
@@ -199,6 +200,8 @@ describe('key J', () => {
     expect(problem('n1', { typed: '-' })).toContain('Length:')
     expect(problem('n3')).toContain('no more legs fit there')
     expect(problem('n2')).toContain('no more legs fit there')
-    expect(joinPlace(drawn.job, drawn.entry, 'n1', 'north').entry.problem).toContain('does not lie this way')
+    expect(joinPlace(drawn.job, countedIds, drawn.entry, 'n1', 'north').entry.problem).toContain(
+      'does not lie this way',
+    )
   })
 })

@@ -1,3 +1,4 @@
+import { countedIds } from './sample-ids'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { pipeId, sampleJob } from '../sample-run'
@@ -73,8 +74,8 @@ describe('two versions of a job', () => {
   })
 
   it('one name for two new things is a clash', () => {
-    const east = addLeg(base, 'r1', 'e', 'east', 300).job
-    const north = addLeg(base, 'r1', 'e', 'north', 400).job
+    const east = addLeg(base, countedIds, 'r1', 'e', 'east', 300).job
+    const north = addLeg(base, countedIds, 'r1', 'e', 'north', 400).job
     expect(paths(east, north).toSorted()).toEqual(['runs/r1/legs/l4/direction', 'runs/r1/legs/l4/length'])
   })
 

@@ -1,7 +1,7 @@
+import type { Ids } from './ids'
 import { degrees } from '../quantity/angle'
 import { type Vector, cross, dot, lengthOf, plus, turnedAbout } from '../quantity/vector'
 import type { Job, Leg, Run } from '../job/job'
-import { nextId } from './new-job'
 import { fixed, sentence } from '../quantity/message'
 import { refusalsOf } from '../quantity/refusal'
 import { unitVector } from '../run/direction'
@@ -47,6 +47,7 @@ function cornerBeside(before: Vector, after: Vector, beside: Vector, next: Vecto
  */
 export function addParallelRun(
   job: Job,
+  ids: Ids,
   runId: string,
   spacing: number,
   towards: Vector,
@@ -84,7 +85,7 @@ export function addParallelRun(
     if (!(length > 0)) throw refuse('short', { leg: namesInRun(job, runId).leg(leg.id) })
     return { ...leg, direction: directionOf(between), length }
   })
-  const id = nextId('r', job.runs)
+  const id = ids('r', job.runs)
   const nodes = run.nodes.map((node) => ({
     ...node,
     ...(node.at ? { at: at(node.id) as [number, number, number] } : {}),

@@ -1,7 +1,7 @@
+import type { Ids } from './ids'
 import type { Vector } from '../quantity/vector'
 import { oppositeDirection } from './edit-run'
 import type { Direction, Job, Leg, Node, Run } from '../job/job'
-import { nextId } from './new-job'
 import { unitVector } from '../run/direction'
 import { directionOf } from '../run/turning'
 
@@ -79,6 +79,7 @@ export function mirrorPart(job: Job, runId: string, legId: string, mirror: Mirro
  */
 export function copyPart(
   job: Job,
+  ids: Ids,
   runId: string,
   legIds: readonly string[],
   to: string,
@@ -96,8 +97,8 @@ export function copyPart(
   for (const leg of chosen) {
     const from = copies.get(leg.from)
     if (from === undefined) continue
-    const node = nextId('n', nodes)
-    const id = nextId('l', legs)
+    const node = ids('n', nodes)
+    const id = ids('l', legs)
     const known = run.nodes.find((of) => of.id === leg.to)!
     const goesOn = chosen.some((other) => other.from === leg.to)
     const isEnd = known.kind === 'outlet' || known.kind === 'cap' || known.kind === 'open'

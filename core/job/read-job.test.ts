@@ -1,3 +1,4 @@
+import { countedIds } from '../edit/sample-ids'
 import { describe, expect, it } from 'vitest'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
 import cedar from '../../demo/cedar-kiln-studio.json'
@@ -111,23 +112,23 @@ describe('a job file that is wrong names its fields', () => {
 
 describe('editing', () => {
   it('a pipe that is told becomes the tie-in of a new run, and a second choice changes it', () => {
-    const { job, survey } = addSurvey(emptyJob('Edit', 'metric', 'metric'))
-    const first = takeForPipe(job, survey, 'copper-half-hard-en-1057-r250-22x0.9')
+    const { job, survey } = addSurvey(emptyJob('Edit', 'metric', 'metric'), countedIds)
+    const first = takeForPipe(job, countedIds, survey, 'copper-half-hard-en-1057-r250-22x0.9')
     expect(first.runs[0]?.nodes[0]).toMatchObject({
       kind: 'tie-in',
       existing: 'copper-half-hard-en-1057-r250-22x0.9',
       survey,
     })
-    const second = takeForPipe(first, survey, 'pe-en-12201-pe80-pe100-sdr11-25x2.3')
+    const second = takeForPipe(first, countedIds, survey, 'pe-en-12201-pe80-pe100-sdr11-25x2.3')
     expect(second.runs).toHaveLength(1)
     expect(second.runs[0]?.nodes[0]?.existing).toBe('pe-en-12201-pe80-pe100-sdr11-25x2.3')
   })
 
   it('taking a leg away takes what hangs on it, and leaves the rest whole', () => {
-    const { job } = addSurvey(emptyJob('Edit', 'metric', 'metric'))
-    let state = takeForPipe(job, 's1', 'copper-half-hard-en-1057-r250-22x0.9')
+    const { job } = addSurvey(emptyJob('Edit', 'metric', 'metric'), countedIds)
+    let state = takeForPipe(job, countedIds, 's1', 'copper-half-hard-en-1057-r250-22x0.9')
     for (const direction of ['east', 'north', 'up'] as const)
-      state = addLeg(state, 'r1', state.runs[0]!.nodes.at(-1)!.id, direction, 500).job
+      state = addLeg(state, countedIds, 'r1', state.runs[0]!.nodes.at(-1)!.id, direction, 500).job
     const cut = removeLeg(state, 'r1', 'l2')
     expect(cut.runs[0]!.nodes.map(({ id, kind }) => `${id} ${kind}`)).toEqual(['n1 tie-in', 'n2 open'])
     expect(readJob(cut, catalogue).ok).toBe(true)

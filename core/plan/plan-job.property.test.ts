@@ -1,3 +1,4 @@
+import { countedIds } from '../edit/sample-ids'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
@@ -153,7 +154,7 @@ describe('a plan, whatever the run', () => {
       fc.property(runs, fc.integer({ min: 150, max: 350 }), (job, at) => {
         const [first] = planJob(job, catalogue).pieces
         fc.pre(first!.legs.length === 1)
-        const { job: split, node } = splitLeg(job, 'r1', first!.legs[0]!, at, 'coupling')
+        const { job: split, node } = splitLeg(job, countedIds, 'r1', first!.legs[0]!, at, 'coupling')
         const [one, two, ...rest] = planJob(split, catalogue).pieces
         const takeOff = one!.ends.find((end) => end.node === node)!.takeOff!
         expect(one!.cut! + two!.cut! + 2 * takeOff).toBeCloseTo(first!.cut!, 6)

@@ -1,3 +1,4 @@
+import { countedIds } from '../edit/sample-ids'
 import { describe, expect, it } from 'vitest'
 import cedar from '../../demo/cedar-kiln-studio.json'
 import tarn from '../../demo/tarn-lane-bakehouse.json'
@@ -112,7 +113,7 @@ describe('where the steps of a job stand', () => {
   })
 
   it('a survey that is not told is named; a tie-in whose pipe is not told asks for no fittings', () => {
-    const { job: looked } = addSurvey(emptyJob('One', 'metric', 'metric'))
+    const { job: looked } = addSurvey(emptyJob('One', 'metric', 'metric'), countedIds)
     const [survey] = progress(looked)
     expect(survey).toMatchObject({ state: 'in hand', open: 1, next: { values: { name: looked.surveys[0]!.name } } })
     const untold = sampleJob({

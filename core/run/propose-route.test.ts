@@ -1,3 +1,4 @@
+import { countedIds } from '../edit/sample-ids'
 import { type Vector, plus } from '../quantity/vector'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
@@ -142,7 +143,7 @@ describe('a route between two points', () => {
     })
     const to: Vector = [1500, 700, 300]
     const [route] = proposeRoutes(question(to, { from: [500, 0, 0] }), 'bends')
-    const drawn = applyProposal(job, 'r1', 'e', route!, to)
+    const drawn = applyProposal(job, countedIds, 'r1', 'e', route!, to)
     expect(closingErrors(layOut(drawn.job.runs[0]!))).toEqual([{ run: 'r1', x: 0, y: 0, z: 0 }])
     expect(drawn.job.runs[0]!.nodes.find(({ id }) => id === drawn.node)?.kind).toBe('tie-in')
   })

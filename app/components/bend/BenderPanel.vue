@@ -7,7 +7,6 @@ import {
   type Bender,
   type ScrapBend,
 } from '~~/core/bend/bender'
-import { nextId } from '~~/core/edit/new-job'
 
 /** The benders for one size of pipe: choose, add, and calibrate by a scrap bend. */
 const props = defineProps<{ od: number }>()
@@ -25,10 +24,7 @@ function set(part: Partial<Bender>): void {
   if (bender.value) record(id.value, { ...bender.value, ...part })
 }
 function add(): void {
-  const key = nextId(
-    'b',
-    fitting.value.map(([known]) => ({ id: known })),
-  )
+  const key = `b${crypto.randomUUID().slice(0, 8)}`
   record(
     `${key}-${Math.round(props.od)}`,
     benderSchema.parse({ name: `Bender ${Math.round(props.od)}`, od: props.od, radius: typicalRadius(props.od) }),

@@ -33,7 +33,7 @@ function add(): void {
   emit(
     'apply',
     (job) =>
-      addParallelRun(job, props.run.id, mm, unitVector(towards), {
+      addParallelRun(job, randomIds, props.run.id, mm, unitVector(towards), {
         service: service.value,
         name: `${props.run.name}, ${service.value.replace('-', ' ')}`.slice(0, 120),
       }).job,

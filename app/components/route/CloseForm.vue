@@ -54,7 +54,8 @@ const words = ({ corner, legs, fittings, bends, pieces, length: whole }: Propose
   `${legs.map(({ direction }) => (typeof direction === 'string' ? direction : 'slanting')).join(', ')}: ${fittings} ${corner === 'bend' ? 'couplings' : 'elbows'}, ${bends} bends, ${pieces} ${pieces === 1 ? 'piece' : 'pieces'}, ${length(whole)}`
 function draw(route: ProposedRoute): void {
   const end = to.value
-  if (end) emit('apply', (job) => applyProposal(job, props.run, props.node.id, route, end, props.bendRadius).job)
+  if (end)
+    emit('apply', (job) => applyProposal(job, randomIds, props.run, props.node.id, route, end, props.bendRadius).job)
 }
 const fix = (axis: 0 | 1 | 2, mm: number | undefined) => {
   const at = [...(props.node.at ?? props.place ?? [0, 0, 0])] as [number, number, number]

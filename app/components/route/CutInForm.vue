@@ -25,14 +25,15 @@ function put(): void {
   const { run, leg } = props
   let node = ''
   emit('apply', (job) => {
-    const done = cutInto(job, run, leg!.id, kind.value, { at: at.value, play: play.value })
+    const done = cutInto(job, randomIds, run, leg!.id, kind.value, { at: at.value, play: play.value })
     node = done.node
     return done.job
   })
   if (node) emit('go', node)
 }
 const setPlay = (mm: number | undefined) => emit('apply', (job) => setNode(job, props.run, props.node.id, { play: mm }))
-const putNewPipe = () => emit('apply', (job) => putNewPipeIn(own.catalogue, job, props.run, props.node.id, slip.value))
+const putNewPipe = () =>
+  emit('apply', (job) => putNewPipeIn(own.catalogue, job, randomIds, props.run, props.node.id, slip.value))
 const isHeld = computed(() => typeof props.cutIn?.playNeeded === 'number')
 const isEnough = computed(() => (props.cutIn?.play ?? -1) >= (props.cutIn?.playNeeded ?? 0))
 </script>

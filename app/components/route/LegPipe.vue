@@ -11,7 +11,7 @@ const workshop = useWorkshopStore()
 /** The search for what joins two pipes is fetched when a pipe is changed. */
 async function setPipe(pipe: string): Promise<void> {
   const { changePipe } = await import('~~/core/edit/change-pipe')
-  attempt((of) => changePipe(own.catalogue, of, props.run.id, props.leg.id, pipe, workshop.costs))
+  attempt((of) => changePipe(own.catalogue, of, randomIds, props.run.id, props.leg.id, pipe, workshop.costs))
 }
 </script>
 

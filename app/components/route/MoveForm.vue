@@ -29,7 +29,7 @@ function move(): void {
 }
 function put(): void {
   const [mm, leg] = [at.value, props.leg]
-  if (mm && leg) emit('apply', (job) => splitLeg(job, props.run, leg.id, mm, kind.value).job)
+  if (mm && leg) emit('apply', (job) => splitLeg(job, randomIds, props.run, leg.id, mm, kind.value).job)
 }
 </script>
 

@@ -35,7 +35,7 @@ function add(): void {
   emit(
     'apply',
     (job) =>
-      addOffset(job, props.run, props.from, {
+      addOffset(job, randomIds, props.run, props.from, {
         set,
         after,
         angle,

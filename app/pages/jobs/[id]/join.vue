@@ -30,7 +30,7 @@ const serviceItems = services.map((value) => ({ value, label: value.replace('-',
 
 /** New pipe alone: its run is begun and opened. */
 async function startRun(): Promise<void> {
-  const added = addRun(job.value)
+  const added = addRun(job.value, randomIds)
   selection.run = added.run
   change(added.job)
   await navigateTo(`/jobs/${store.id}/route`)

@@ -52,7 +52,7 @@ const legOpen = ref(false)
 const letGo = () => (document.activeElement as HTMLElement | null)?.blur()
 function startRun(): void {
   letGo()
-  const added = addRun(job.value)
+  const added = addRun(job.value, randomIds)
   selection.run = added.run
   change(added.job)
 }

@@ -13,7 +13,7 @@ const taken = computed(() => {
 })
 
 function add(): void {
-  const added = addSurvey(job.value)
+  const added = addSurvey(job.value, randomIds)
   selection.survey = added.survey
   change(added.job)
 }
@@ -43,7 +43,7 @@ function add(): void {
       :survey="survey"
       :taken="taken"
       @change="(part) => change(setSurvey(job, survey!.id, part))"
-      @choose="(pipe, known) => change(takeForPipe(job, survey!.id, pipe, known))"
+      @choose="(pipe, known) => change(takeForPipe(job, randomIds, survey!.id, pipe, known))"
     >
       <template #name>
         <UFormField label="Where it is">
