@@ -1,5 +1,6 @@
 import { bendSheet } from '~~/core/bend/bend-sheet'
 import type { PipeStock } from '~~/core/cut/lay-pieces'
+import type { Bar } from '~~/core/cut/stock'
 import type { PlanPiece } from '~~/core/build/planned'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { useRackStore } from '~/stores/rack'
@@ -40,5 +41,8 @@ export function useCutting() {
   const keep = computed(() => job.value.stock?.keep ?? 300)
   const offcutsOf = (pipe: string) => rack.offcuts.filter((offcut) => offcut.pipe === pipe)
   const cuttingOf = (pipe: string) => rack.cuttings.find((cutting) => cutting.pipe === pipe)
-  return { rack, stock, kerf, keep, offcutsOf, cuttingOf, sheetOf }
+  /** How the pieces of each pipe are laid by now: the list to bring counts the same lengths as stand beside the bars. */
+  const laid = ref<ReadonlyMap<string, readonly Bar[]>>(new Map())
+  const lay = (pipe: string, bars: readonly Bar[]) => (laid.value = new Map(laid.value).set(pipe, bars))
+  return { rack, stock, kerf, keep, offcutsOf, cuttingOf, laid, lay, sheetOf }
 }

@@ -14,15 +14,17 @@ const rings: Partial<Record<MethodId, string>> = {
   expansion: 'expansion ring',
 }
 
-/** What one joint needs beside fitting and pipe: rings, inserts, liners. */
+/** What one joint needs beside fitting and pipe: rings, olives, inserts, liners. */
 function sundriesOf(method: MethodId, pipe: Pipe): string[] {
   const ring = rings[method]
   if (ring) return [`${pipe.nominal} ${ring}`]
   if (method === 'compression-pe') return [`${pipe.nominal} liner`]
   if (method === 'push-fit' && isPlastic(pipe.material) && pipe.material !== 'cpvc') return [`${pipe.nominal} insert`]
   if (method !== 'compression') return []
-  if (isPlastic(pipe.material)) return [`${pipe.nominal} insert`]
-  return pipe.temper === 'soft' ? [`${pipe.nominal} liner for soft copper`] : []
+  // One to each joint: the fitting's own, or a new one where a nut is undone and made again.
+  const olive = `${pipe.nominal} olive`
+  if (isPlastic(pipe.material)) return [olive, `${pipe.nominal} insert`]
+  return pipe.temper === 'soft' ? [olive, `${pipe.nominal} liner for soft copper`] : [olive]
 }
 
 /** All sundries of these joints, counted, so that at the end issued less used is nought. */

@@ -179,13 +179,13 @@ describe('joint cards', () => {
     expect(countSundries(joints)).toEqual([{ label: '15 insert', count: 1 }])
   })
 
-  it('a compression nut wants an insert in plastic, a liner in soft copper, and nothing in hard', () => {
+  it('a compression nut wants an olive, and an insert in plastic or a liner in soft copper', () => {
     const of = (...pipes: ReturnType<typeof pipe>[]) =>
       countSundries(pipes.map((one) => ({ method: 'compression', pipe: one }))).map(({ label }) => label)
     const soft = catalogue.pipes.find(({ material, temper }) => material === 'copper' && temper === 'soft')!
-    expect(of(soft)).toEqual([`${soft.nominal} liner for soft copper`])
-    expect(of(pipe('EN 1057', '22', 0.9))).toEqual([])
-    expect(of(pipe('EN ISO 15875', '16'))).toEqual(['16 insert'])
+    expect(of(soft)).toEqual([`${soft.nominal} olive`, `${soft.nominal} liner for soft copper`])
+    expect(of(pipe('EN 1057', '22', 0.9))).toEqual(['22 olive'])
+    expect(of(pipe('EN ISO 15875', '16'))).toEqual(['16 olive', '16 insert'])
   })
 
   it('at a slip coupling both ends are marked, it goes over one and back, and nothing is tried to a stop', () => {

@@ -6,6 +6,10 @@ import { bodyOf } from './body'
 import { methodAt } from './end'
 import { branchOf, turnAt, type Arm, type Layout } from './layout'
 
+/** What a body is asked for by at the counter: one with insert ends takes a crimp ring and a pinch clamp alike. */
+const bodyWord = (method: MethodId): string =>
+  method === 'crimp' || method === 'clamp' ? 'insert' : methods[method].fitting
+
 interface Sized {
   readonly size: string
   readonly od: number
@@ -41,5 +45,5 @@ export function fittingLabels(catalogue: Catalogue, layout: Layout, node: Node):
   const sized = (arm: Arm) => sizeOf(catalogue, layout.run, arm.leg, method)
   const sizes = sizesText(arms.filter((arm) => arm !== branch).map(sized), branch ? sized(branch) : null)
   const what = node.kind === 'tie-in' ? 'coupling' : nodeWord(node.kind)
-  return [`${sizes} ${methods[method].fitting} ${what}${node.kind === 'elbow' ? angleText(arms) : ''}`.trim()]
+  return [`${sizes} ${bodyWord(method)} ${what}${node.kind === 'elbow' ? angleText(arms) : ''}`.trim()]
 }

@@ -1,8 +1,11 @@
 <script setup lang="ts">
+import type { Bar } from '~~/core/cut/stock'
+import { stockToBring } from '~~/core/cut/to-bring'
 import type { Plan } from '~~/core/plan/types'
 
-/** What to bring: fittings, rings and inserts, clips, counted; solder, tape and what comes by the tin. */
-defineProps<{ plan: Plan; ticks?: boolean }>()
+/** What to bring: lengths of pipe, fittings, rings and inserts, clips, counted; solder, tape and what comes by the tin. */
+const props = defineProps<{ plan: Plan; laid?: ReadonlyMap<string, readonly Bar[]>; ticks?: boolean }>()
+const lengths = computed(() => stockToBring(props.plan.stock, props.laid))
 const { length, say } = useWords()
 const tradeWord = (label: string) => say.value.trade(label)
 </script>
@@ -10,6 +13,12 @@ const tradeWord = (label: string) => say.value.trade(label)
 <template>
   <table class="w-full text-left" aria-label="What to bring">
     <tbody class="ruled">
+      <tr v-for="{ label, count, length: each } in lengths" :key="label" class="h-9">
+        <td class="w-16 pr-3 text-right font-label text-lg font-semibold whitespace-nowrap">
+          <TickBox v-if="ticks" class="mr-2" />{{ count }}
+        </td>
+        <td>{{ count === 1 ? 'length' : 'lengths' }} of {{ length(each) }}: {{ label }}</td>
+      </tr>
       <tr v-for="fitting in plan.fittings" :key="fitting.label" class="h-9">
         <td class="w-16 pr-3 text-right font-label text-lg font-semibold whitespace-nowrap">
           <TickBox v-if="ticks" class="mr-2" />{{ fitting.count }}
@@ -20,7 +29,7 @@ const tradeWord = (label: string) => say.value.trade(label)
         <td class="w-16 pr-3 text-right font-label text-lg font-semibold whitespace-nowrap">
           <TickBox v-if="ticks" class="mr-2" />{{ sundry.count }}
         </td>
-        <td>{{ sundry.label }}</td>
+        <td>{{ tradeWord(sundry.label) }}</td>
       </tr>
       <tr v-for="clip in plan.clipCounts" :key="clip.label" class="h-9">
         <td class="w-16 pr-3 text-right font-label text-lg font-semibold whitespace-nowrap">

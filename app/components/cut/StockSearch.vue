@@ -14,7 +14,7 @@ const props = defineProps<{
   /** On paper: nothing to press. */
   printed?: boolean
 }>()
-const emit = defineEmits<{ select: [piece: string]; cut: [bars: readonly Bar[]] }>()
+const emit = defineEmits<{ select: [piece: string]; cut: [bars: readonly Bar[]]; laid: [bars: readonly Bar[]] }>()
 const { length } = useWords()
 const anew = ref(false)
 const booked = computed(() => (props.cutting && !anew.value ? props.cutting : null))
@@ -29,6 +29,7 @@ const { progress, running, failed, start, stop } = useStockSearch(() => ({
 const bars = computed(() =>
   isCut.value && booked.value ? booked.value.bars : (progress.value?.plan.bars ?? props.stock.bars),
 )
+watch(bars, (now) => emit('laid', now), { immediate: true })
 const newLengths = computed(() => bars.value.filter(({ offcut }) => offcut === undefined).length)
 const fromRack = computed(() => bars.value.length - newLengths.value)
 const kept = computed(() => bars.value.filter(({ rest }) => rest >= props.keep && rest > 0))

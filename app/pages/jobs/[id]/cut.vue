@@ -12,7 +12,7 @@ const { store, job, plan, change } = useOpenJob()
 const { tell } = useWords()
 const selection = useSelectionStore()
 const own = useCatalogueStore()
-const { rack, stock: stocks, kerf, keep, offcutsOf, cuttingOf } = useCutting()
+const { rack, stock: stocks, kerf, keep, offcutsOf, cuttingOf, laid, lay } = useCutting()
 const piece = computed(() => plan.value.pieces.find(({ id }) => id === selection.piece) ?? plan.value.pieces[0])
 const pipe = computed(() => own.catalogue.pipe(piece.value?.pipe ?? ''))
 const { bender } = useBenders(() => pipe.value?.od ?? 0)
@@ -83,6 +83,7 @@ const scrap = (id: number) => rack.book({ for: 'thrown away', takes: [id], leave
             :selected="piece.id"
             @select="(id) => (selection.piece = id)"
             @cut="(bars) => bookCut(stock, bars)"
+            @laid="(bars) => lay(stock.pipe, bars)"
           >
             <LengthField
               label="Stock length"
@@ -109,7 +110,7 @@ const scrap = (id: number) => rack.book({ for: 'thrown away', takes: [id], leave
         <RackList :offcuts="offcuts" :pipes="plan.stock" @add="addOffcut" @scrap="scrap" />
         <div>
           <h2 class="heading">What to bring</h2>
-          <PartsList :plan="plan" />
+          <PartsList :plan="plan" :laid="laid" />
           <PartsTally />
         </div>
       </section>

@@ -10,7 +10,7 @@ const { joints, cardOf, placeOf, runName } = useJointCards()
 const { length } = useWords()
 const own = useCatalogueStore()
 const celsius = useAirTemperature()
-const { rack, stock, kerf, keep, offcutsOf, cuttingOf, sheetOf } = useCutting()
+const { rack, stock, kerf, keep, offcutsOf, cuttingOf, laid, lay, sheetOf } = useCutting()
 const print = () => window.print()
 
 const made = computed(() => joints.value.filter(({ verdict }) => verdict !== 'refuse'))
@@ -72,11 +72,12 @@ const bent = computed(() =>
         :cutting="cuttingOf(of.pipe)"
         selected=""
         printed
+        @laid="(bars) => lay(of.pipe, bars)"
       />
     </template>
     <section class="keep-whole">
       <h2 class="heading">What to bring</h2>
-      <PartsList :plan="plan" ticks />
+      <PartsList :plan="plan" :laid="laid" ticks />
     </section>
     <section>
       <h2 class="heading">Clips</h2>
