@@ -4,6 +4,7 @@ import { axes, type Direction, type Job, type Leg, type Node } from './job/job'
 import type { Clash } from './edit/merge'
 import { nodeWord } from './job/node-legs'
 import { unitSystems } from './quantity/units'
+import { directionWords } from './run/direction-words'
 import type { Speaker } from './quantity/speaker'
 import { namesOf } from './run/names'
 
@@ -32,11 +33,6 @@ const fieldWords: Readonly<Record<string, string>> = {
 }
 const wordOf = (key: string): string =>
   fieldWords[key] ?? key.replaceAll(/[A-Z]/g, (letter) => ` ${letter.toLowerCase()}`).replaceAll('-', ' ')
-
-const directionWords = (direction: Direction): string =>
-  typeof direction === 'string'
-    ? direction
-    : `${Math.round(direction.bearing * 10) / 10}° from north, ${Math.round(direction.pitch * 10) / 10}° up`
 
 type Tree = Readonly<Record<string, unknown>>
 const isTree = (value: unknown): value is Tree => typeof value === 'object' && value !== null && !Array.isArray(value)

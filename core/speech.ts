@@ -1,4 +1,5 @@
 import { assemblyVocabularies } from './assembly/sayings'
+import { facingSentences } from './build/facing'
 import { bendRadius } from './bend/limits'
 import { shapeSentences } from './bend/shape-name'
 import { bendingOrderSentences } from './bend/bending-order'
@@ -29,6 +30,7 @@ export const vocabularies: ReadonlyMap<string, Vocabulary> = new Map(
     ...identifyVocabularies,
     ...assemblyVocabularies,
     noChainVocabulary,
+    facingSentences,
     bendRadius,
     shapeSentences,
     bendingOrderSentences,

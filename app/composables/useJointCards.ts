@@ -1,5 +1,6 @@
 import { profileWith } from '~~/core/workshop/profile'
 import { fittingJointCard, jointCard, type CardPlace, type JointCard } from '~~/core/procedure/joint-card'
+import { facing } from '~~/core/build/facing'
 import { jointAttitude } from '~~/core/build/joint-attitude'
 import type { PlanJoint } from '~~/core/build/planned'
 import { whatMeets } from '~~/core/build/what-meets'
@@ -8,7 +9,7 @@ import { useCatalogueStore } from '~/stores/catalogue'
 /** The card of any joint of the open job, with the depth that the plan found for it. */
 export function useJointCards() {
   const { job, plan } = useOpenJob()
-  const { say } = useWords()
+  const { say, tell } = useWords()
   const { namesIn, runName } = useNames()
   const own = useCatalogueStore()
   const celsius = useAirTemperature()
@@ -33,7 +34,13 @@ export function useJointCards() {
   /** Where it is within its run: what goes into what. */
   const placeOf = (joint: PlanJoint) => `${whatMeets(joint)} at ${namesIn(joint.run).node(joint.node)}`
   const whereOf = (joint: PlanJoint) => `Joint ${joint.number}, ${runName(joint.run)}: ${placeOf(joint)}`
+  const parts = computed(() => new Map(plan.value.parts.map((part) => [part.id, part])))
+  /** Which way its fitting looks once it is made; empty where it cannot be turned wrong. */
+  function facingOf(joint: PlanJoint): string {
+    const way = facing(parts.value, joint)
+    return way ? tell(way) : ''
+  }
   const pipeOf = (joint: PlanJoint) => own.catalogue.pipe(joint.pipe)!
 
-  return { pipeOf, joints: computed(() => plan.value.joints), cardOf, placeOf, whereOf, runName }
+  return { pipeOf, joints: computed(() => plan.value.joints), cardOf, placeOf, whereOf, facingOf, runName }
 }

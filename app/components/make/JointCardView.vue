@@ -11,6 +11,8 @@ defineProps<{
   method: MethodId
   reasons: readonly Reason[]
   where: string
+  /** Which way the fitting looks once it is made; empty where it cannot be turned wrong. */
+  facing?: string
   /** Named apart from the same joint elsewhere, so that its waits have timers of their own. */
   timer: string
   /** At a slip coupling, which has no stop. */
@@ -22,6 +24,7 @@ defineProps<{
   <article class="keep-whole">
     <h2 class="heading">{{ card.title }}</h2>
     <p class="text-muted">{{ where }}</p>
+    <p v-if="facing" class="font-semibold" data-facing>{{ facing }}.</p>
     <ul class="my-2 border-l-4 border-(--ui-warning) pl-3">
       <li v-for="caution in card.cautions" :key="caution">{{ caution }}</li>
     </ul>

@@ -3,7 +3,7 @@ import { useEventListener, useSessionStorage } from '@vueuse/core'
 import type { JointCard } from '~~/core/procedure/joint-card'
 
 /** A card worked along step by step, from arm's length: one step in large type, on with the space bar or one big button. */
-const props = defineProps<{ card: JointCard; where: string; timer: string }>()
+const props = defineProps<{ card: JointCard; where: string; facing?: string; timer: string }>()
 const emit = defineEmits<{ leave: []; made: [] }>()
 const kept = useSessionStorage<Record<string, number>>('jolvet-work-along', {})
 const at = computed({
@@ -34,6 +34,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
     <div class="flex flex-wrap items-center gap-3">
       <h2 class="heading flex-1">
         {{ card.title }} <span class="font-normal text-muted">{{ where }}</span>
+        <span v-if="facing" class="block text-xl">{{ facing }}</span>
       </h2>
       <UButton @click="emit('leave')">Back to the card</UButton>
     </div>

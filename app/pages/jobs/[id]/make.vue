@@ -3,7 +3,7 @@ import { useLogStore } from '~/stores/log'
 import { useSelectionStore } from '~/stores/selection'
 
 const { store, job, plan } = useOpenJob()
-const { joints, cardOf, placeOf, whereOf, runName, pipeOf } = useJointCards()
+const { joints, cardOf, placeOf, whereOf, facingOf, runName, pipeOf } = useJointCards()
 const selection = useSelectionStore()
 const celsius = useAirTemperature()
 const { length, tolerance } = useWords()
@@ -54,6 +54,7 @@ const depths = computed(() =>
       v-else-if="along"
       :card="card"
       :where="whereOf(joint)"
+      :facing="facingOf(joint)"
       :timer="`${store.id}:${joint.id}`"
       @leave="along = false"
       @made="madeAlong"
@@ -107,6 +108,7 @@ const depths = computed(() =>
           :slips="joint.slips"
           :reasons="joint.reasons"
           :where="whereOf(joint)"
+          :facing="facingOf(joint)"
           :timer="`${store.id}:${joint.id}`"
         />
         <h2 class="heading">Clips</h2>

@@ -6,7 +6,7 @@ import { useCatalogueStore } from '~/stores/catalogue'
 
 /** The job on paper: drawings, cut list, bends, stock, what to bring, plan of work, a card for each kind of joint. */
 const { job, plan } = useOpenJob()
-const { joints, cardOf, placeOf, runName } = useJointCards()
+const { joints, cardOf, placeOf, facingOf, runName } = useJointCards()
 const { length } = useWords()
 const own = useCatalogueStore()
 const celsius = useAirTemperature()
@@ -99,7 +99,10 @@ const bent = computed(() =>
         v-for="kind in kinds"
         :key="kind.joints[0]!.id"
         :kind="kind"
-        :place-of="(joint) => `${joint.number}, ${runName(joint.run)}: ${placeOf(joint)}`"
+        :place-of="
+          (joint) =>
+            [`${joint.number}, ${runName(joint.run)}: ${placeOf(joint)}`, facingOf(joint)].filter(Boolean).join('. ')
+        "
       />
     </section>
     <p class="text-sm">Local code, the makers’ instructions and a licensed person come before what stands here.</p>

@@ -1,0 +1,50 @@
+import { expect, it } from 'vitest'
+import { shippedCatalogue } from '../catalogue/catalogue'
+import { planJob } from '../plan/plan-job'
+import { speakerIn } from '../speech'
+import { pipeId, sampleJob, type SampleRun } from '../sample-run'
+import { facing } from './facing'
+
+function looks(legs: SampleRun['legs']): Record<string, string | null> {
+  const plan = planJob(sampleJob({ pipe: pipeId('EN 1057', '22', 0.9), method: 'solder', legs }), shippedCatalogue)
+  const parts = new Map(plan.parts.map((part) => [part.id, part]))
+  const told = plan.joints.map((joint) => {
+    const way = facing(parts, joint)
+    return [`${joint.node} ${joint.leg}`, way && speakerIn('metric').tell(way)] as const
+  })
+  return Object.fromEntries(told)
+}
+
+it('an elbow looks where the pipe goes on, and seen from its other end where the pipe came from', () => {
+  expect(
+    looks([
+      ['open:s', 'east', 500, 'elbow:a'],
+      ['a', 'up', 400, 'open:b'],
+    ]),
+  ).toEqual({ 'a l1': 'Made, its other end looks up', 'a l2': 'Made, its other end looks west' })
+})
+
+it('of a tee only what lies aside of the pipe says how it is turned; a straight fitting is never turned wrong', () => {
+  expect(
+    looks([
+      ['open:s', 'north', 500, 'tee:t'],
+      ['t', 'north', 400, 'coupling:c'],
+      ['t', { bearing: 90, pitch: 0 }, 300, 'open:b'],
+      ['c', 'north', 300, 'open:e'],
+    ]),
+  ).toEqual({
+    't l1': 'Made, its other end looks east',
+    't l2': 'Made, its other end looks east',
+    't l3': 'Made, its other ends look south and north',
+    'c l2': null,
+    'c l4': null,
+  })
+})
+
+it('a slant is said by its bearing and its pitch', () => {
+  const { 'a l1': way } = looks([
+    ['open:s', 'east', 500, 'elbow:a'],
+    ['a', { bearing: 90, pitch: -45 }, 400, 'open:b'],
+  ])
+  expect(way).toBe('Made, its other end looks 90° from north, 45° down')
+})
