@@ -62,7 +62,8 @@ function kindAt(node: Node, arms: readonly Arm[], leg: string): { kind: PartFitt
     if (isAbout(turn, 45)) return { kind: 'elbow-45', end: 'either' }
     return missing('no such angle', { turn })
   }
-  if (node.kind === 'coupling' && !isAbout(turnAt(arms), 0)) return missing('not in line')
+  // At a run's end what goes on from it is still to be drawn, in line as all goes on from a coupling.
+  if (node.kind === 'coupling' && arms.length > 1 && !isAbout(turnAt(arms), 0)) return missing('not in line')
   if (isPart(node.kind)) return { kind: node.kind, end: 'either' }
   return { kind: 'coupling', end: 'either' }
 }
