@@ -30,6 +30,16 @@ const names = computed(() => (run.value ? namesIn(run.value.id) : undefined))
 const checks = computed(() => plan.value.checks.filter((check) => check.run === run.value?.id))
 const tools = useTemplateRef<{ openOffset: () => void }>('tools')
 useRouteKey('f', () => tools.value?.openOffset())
+useRouteKey('g', () => void nameFitting())
+/** Opens the list of fittings by their names. What is named at an open end is an outlet. */
+async function nameFitting(): Promise<void> {
+  if (node.value?.kind === 'open') press('o')
+  await nextTick()
+  const list = document.querySelector<HTMLElement>('button[aria-label="Fitting by its name"]')
+  list?.scrollIntoView({ block: 'center' })
+  list?.click()
+}
+const pressOnPad = (key: string) => (key === 'g' ? void nameFitting() : press(key))
 const chosen = ref<ReadonlySet<string>>(new Set())
 /** What is done to several legs is done to these; to the one that is looked at where none is chosen. */
 const chosenLegs = computed(() => {
@@ -114,7 +124,7 @@ function selectLeg(id: string): void {
           @node="goTo"
           @length="retype"
         />
-        <EntryPad v-if="entry" :entry="entry" :at="names?.node(entry.cursor) ?? ''" @press="press" />
+        <EntryPad v-if="entry" :entry="entry" :at="names?.node(entry.cursor) ?? ''" @press="pressOnPad" />
       </section>
       <section class="space-y-4" aria-label="Legs, node, checks">
         <LegList
