@@ -338,9 +338,12 @@ describe('rules', () => {
     const words = (method: MethodId, given: Given, rule: string) =>
       said(judge(catalogue, pipes['copper 22'], method, circumstances(given)).reasons.find((of) => of.rule === rule))
     expect(words('solder', { condition: { painted: true, oldSolder: true, ovality: 2 } }, 'condition')).toBe(
-      'first strip the paint, cut back past the old solder, re-round it (2 % oval, 1.5 % allowed)',
+      'first strip the paint, cut back past the old solder: 23.1 mm of bright, round pipe, re-round it (2 % oval, 1.5 % allowed)',
     )
-    expect(words('solder', { condition: { oldSolder: true } }, 'condition')).toBe('first cut back past the old solder')
+    expect(words('solder', { condition: { oldSolder: true } }, 'condition')).toBe(
+      // One and a half times the depth of 15.4.
+      'first cut back past the old solder: 23.1 mm of bright, round pipe',
+    )
     expect(words('press-metal', { wallDistance: 10 }, 'jaw-space')).toContain('15 mm short to the wall (25 mm needed)')
     expect(words('solder', { other: pipes.galvanised }, 'galvanic')).toContain('put brass between')
     expect(words('solder', { flow: 60 }, 'velocity')).toContain('3.1 m/s')

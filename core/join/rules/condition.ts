@@ -1,6 +1,9 @@
 import { fixed, sentence } from '../../quantity/message'
 import { rule } from '../rule'
 
+/** Bright pipe wanted of an end that was soldered before, as a share of the depth that it goes in: typical. */
+const brightShare = 1.5
+
 const sealsOnTheWall = new Set(['push-fit', 'compression-pe', 'press-metal'])
 
 export const condition = rule({
@@ -15,14 +18,17 @@ export const condition = rule({
       first: sentence<{
         readonly painted: boolean
         readonly oldSolder: boolean
+        /** mm of pipe without solder that the joint wants; null where its depth is not known. */
+        readonly bright: number | null
         readonly oval: number | null
         readonly most: number
       }>(
-        { painted: true, oldSolder: true, oval: 3, most: 1.5 },
-        ({ painted, oldSolder, oval, most }) =>
+        { painted: true, oldSolder: true, bright: 23, oval: 3, most: 1.5 },
+        ({ painted, oldSolder, bright, oval, most }, say) =>
           `first ${[
             painted && 'strip the paint',
-            oldSolder && 'cut back past the old solder',
+            oldSolder &&
+              `cut back past the old solder${bright === null ? '' : `: ${say.atLeast(bright)} of bright, round pipe`}`,
             oval !== null && `re-round it (${oval} % oval, ${most} % allowed)`,
           ]
             .filter(Boolean)
@@ -30,11 +36,12 @@ export const condition = rule({
       ),
     },
   },
-  check({ method, condition: end, profile }, { caution, refuse }) {
+  check({ method, condition: end, profile, socket }, { caution, refuse }) {
     if (end.scored && sealsOnTheWall.has(method.id)) return refuse('scored')
     const [painted, oldSolder] = [end.painted === true, end.oldSolder === true]
     const oval = end.ovality !== undefined && end.ovality > profile.ovality ? end.ovality : null
     if (!painted && !oldSolder && oval === null) return null
-    return caution('first', { painted, oldSolder, oval, most: profile.ovality })
+    const bright = socket?.insertion ? brightShare * socket.insertion.mm : null
+    return caution('first', { painted, oldSolder, bright, oval, most: profile.ovality })
   },
 })
