@@ -39,6 +39,8 @@ const [metalBalance, plasticBalance] = [0.015, 0.03]
 /** Most systems are tight; of those that leak any size is as likely as twice the size. */
 const tightBefore = 0.7
 const [smallest, largest] = [1 / 50, 3000]
+/** So many times the least leak is seen and heard, and hardly lets the pressure be raised: beyond it twice the size is half as likely. */
+const plain = 100
 const [coarse, fine, fineTo] = [0.2, 0.03, 0.6]
 
 const minutesOf = ({ seconds }: Reading): number => seconds / 60
@@ -133,7 +135,8 @@ export function infer({ system, pumped, knowsAir, leastLeak, celsius, readings }
   const none = weigh(0)
   const all = grid.map(({ size, weighed }, at) => {
     const [before, after] = [grid[at - 1]?.size ?? size, grid[at + 1]?.size ?? size]
-    return { ...weighed, log: weighed.log + Math.log(((1 - tightBefore) / range) * ((after - before) / 2 + 1e-12)) }
+    const likely = (1 - tightBefore) / range / (1 + Math.exp(size) / plain)
+    return { ...weighed, log: weighed.log + Math.log(likely * ((after - before) / 2 + 1e-12)) }
   })
   const candidates = [{ ...none, log: none.log + Math.log(tightBefore) }, ...all]
   const top = Math.max(...candidates.map(({ log }) => log))

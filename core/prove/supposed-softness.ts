@@ -1,4 +1,4 @@
-import { atmosphere, softness, type TestSystem } from './softness'
+import { softness, type TestSystem } from './softness'
 
 /** Water that was pumped in, in litres, to raise the pressure from one to another, in bar. */
 export interface Pumped {
@@ -32,6 +32,11 @@ const airTestDoubt = 0.03
 const someAir = 0.4
 const airShares = [1e-5, 3e-5, 1e-4, 2e-4, 4e-4, 8e-4, 1.6e-3, 3.2e-3, 6.4e-3, 1.28e-2]
 
+/** Beside a stroke that was measured there may be any air: each share twice the one before. */
+const strokeAirShares = Array.from({ length: 15 }, (_, at) => 1e-5 * 2 ** at)
+/** What is less likely than one in some thousands changes no verdict. */
+const leastLog = -9
+
 /** Each of several suppositions is so much narrower than what they make together. */
 export const ownSpread = 0.7
 
@@ -58,11 +63,21 @@ export function suppositions(system: TestSystem, known: KnownOfSoftness): Suppos
   if (pumped) {
     const middle = (pumped.from + pumped.to) / 2
     const measured = pumped.litres / (pumped.to - pumped.from) / system.litres
-    const reckoned = softness(system, celsius, middle)
-    const beyond = measured - reckoned * (1 + system.doubt)
-    const air = beyond > 0 ? system.air + (measured - reckoned) * (middle + atmosphere) : system.air
-    const softer = measured / softness({ ...system, air }, celsius, middle)
-    return about(softer, Math.min(air, 0.5), strokeDoubt, 1)
+    // The stroke tells the whole; how much of it walls make and how much air, only what is likely of either.
+    const withAir = (air: number, chance: number) => {
+      const softer = measured / softness({ ...system, air }, celsius, middle)
+      return { air, softer, chance: chance * Math.exp(-0.5 * (Math.log(softer) / system.doubt) ** 2) }
+    }
+    if (knowsAir) return about(withAir(system.air, 1).softer, system.air, strokeDoubt, 1)
+    const walls = withAir(0, 1 - someAir)
+    const airy = strokeAirShares.map((air) => withAir(air, someAir / strokeAirShares.length))
+    const all = airy.reduce((sum, { chance }) => sum + chance, walls.chance)
+    return [
+      ...about(walls.softer, 0, strokeDoubt, walls.chance / all),
+      ...airy
+        .map(({ air, softer, chance }) => ({ air, softer, log: Math.log(chance / all), spread: strokeDoubt }))
+        .filter(({ log }) => log > leastLog),
+    ]
   }
   if (knowsAir) return about(1, system.air, system.doubt, 1)
   const reckoned = softness(system, celsius, bar)
