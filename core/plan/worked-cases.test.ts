@@ -13,7 +13,7 @@ const say = speakerIn('metric')
 const cuts = (job: Job) => planJob(job, catalogue).pieces.map(({ cut }) => cut)
 const fittings = (job: Job) => planJob(job, catalogue).fittings.map(({ label, count }) => `${count} × ${label}`)
 const card = ({ pipe: id, method, inner }: PlanJoint) => {
-  const [pipe, profile] = [catalogue.pipe(id)!, profileWith('us-a')]
+  const [pipe, profile] = [catalogue.pipe(id)!, profileWith('us-a', undefined)]
   return inner
     ? fittingJointCard(catalogue, inner.meeting, pipe, profile, { say })
     : jointCard(catalogue, pipe, method, profile, { say })
