@@ -21,7 +21,7 @@ it('an elbow looks where the pipe goes on, and seen from its other end where the
       ['open:s', 'east', 500, 'elbow:a'],
       ['a', 'up', 400, 'open:b'],
     ]),
-  ).toEqual({ 'a l1': 'Made, its other end looks up', 'a l2': 'Made, its other end looks west' })
+  ).toEqual({ 'a l1': 'When made, its other end looks up', 'a l2': 'Made, its other end looks west' })
 })
 
 it('of a tee only what lies aside of the pipe says how it is turned; a straight fitting is never turned wrong', () => {
@@ -33,9 +33,9 @@ it('of a tee only what lies aside of the pipe says how it is turned; a straight 
       ['c', 'north', 300, 'open:e'],
     ]),
   ).toEqual({
-    't l1': 'Made, its other end looks east',
-    't l2': 'Made, its other end looks east',
-    't l3': 'Made, its other ends look south and north',
+    't l1': 'When made, its other end looks east',
+    't l2': 'When made, its other end looks east',
+    't l3': 'When made, its other ends look south and north',
     'c l2': null,
     'c l4': null,
   })
@@ -46,5 +46,5 @@ it('a slant is said by its bearing and its pitch', () => {
     ['open:s', 'east', 500, 'elbow:a'],
     ['a', { bearing: 90, pitch: -45 }, 400, 'open:b'],
   ])
-  expect(way).toBe('Made, its other end looks 90° from north, 45° down')
+  expect(way).toBe('When made, its other end looks 90° from north, 45° down')
 })

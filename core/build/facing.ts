@@ -15,7 +15,7 @@ export const facingSentences = {
     looks: sentence(
       { directions: ['north', { bearing: 90, pitch: 45 }] as Direction[] },
       ({ directions }) =>
-        `Made, its other ${directions.length > 1 ? 'ends look' : 'end looks'} ${directions.map(directionWords).join(' and ')}`,
+        `When made, its other ${directions.length > 1 ? 'ends look' : 'end looks'} ${directions.map(directionWords).join(' and ')}`,
     ),
   },
 } as const

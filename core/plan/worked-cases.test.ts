@@ -62,7 +62,7 @@ describe('a 1 inch steel nipple, and PVC from it that turns by 45°', () => {
       Array(3).fill('Primer where required, then PVC cement on pipe and socket, evenly.'),
     )
     const parts = new Map(plan.parts.map((part) => [part.id, part]))
-    expect(say.tell(facing(parts, plan.joints[3]!)!)).toBe('Made, its other end looks 45° from north')
+    expect(say.tell(facing(parts, plan.joints[3]!)!)).toBe('When made, its other end looks 45° from north')
   })
 })
 
