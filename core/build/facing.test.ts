@@ -21,7 +21,7 @@ it('an elbow looks where the pipe goes on, and seen from its other end where the
       ['open:s', 'east', 500, 'elbow:a'],
       ['a', 'up', 400, 'open:b'],
     ]),
-  ).toEqual({ 'a l1': 'When made, its other end looks up', 'a l2': 'Made, its other end looks west' })
+  ).toEqual({ 'a l1': 'When made, its other end looks up', 'a l2': 'When made, its other end looks west' })
 })
 
 it('of a tee only what lies aside of the pipe says how it is turned; a straight fitting is never turned wrong', () => {
