@@ -67,6 +67,25 @@ describe('a clash in words', () => {
       setLeg(base, 'r1', 'l3', { length: 650 }),
       ['Run, leg 3', 'not there', '650 mm up'],
     ],
+    [
+      'a fixed place',
+      setNode(base, 'r1', 'e', { at: [1000, 0, 50] }),
+      setNode(base, 'r1', 'e', { at: [1000, 0, 70] }),
+      ['Run, outlet: fixed point', '1 000 mm, 0 mm, 50 mm', '1 000 mm, 0 mm, 70 mm'],
+    ],
+    [
+      'a list, by how many stand in it',
+      { ...base, tools: [{ method: 'crimp' }] },
+      { ...base, tools: [] },
+      ['tools', '1 entry', '0 entries'],
+    ],
+    [
+      'a yes and a no',
+      setRun(base, 'r1', { place: { leadFree: true } }),
+      setRun(base, 'r1', { place: { leadFree: false } }),
+      ['Run: place, lead free', 'yes', 'no'],
+    ],
+    ['an empty text', { ...base, note: '' }, { ...base, note: 'mind the cat' }, ['note', 'nothing', 'mind the cat']],
     ['the title', { ...base, title: 'A' }, { ...base, title: 'B' }, ['title', 'A', 'B']],
     [
       'a survey',
@@ -96,6 +115,11 @@ describe('a clash in words', () => {
     expect(place([base, two], 'runs', 'r2', 'service')).toMatch(/^Return: /)
     expect(place([without(base, 'l3'), base], 'runs', 'r1', 'legs', 'l3', 'length')).toMatch(/leg 3: length$/)
     expect(place([base, base], 'runs', 'r9', 'service')).toMatch(/^a run: /)
+    const loft = { ...base, surveys: [...base.surveys, { id: 's2', name: 'In the loft', observations: [] }] }
+    expect(place([base, loft], 'surveys', 's2', 'built')).toBe('In the loft: year built')
+    expect(place([loft, loft], 'surveys', 's1', 'built')).toBe('By the stairs: year built')
+    expect(place([base, base], 'surveys', 's9', 'built')).toBe('a survey: year built')
+    expect(place([base, base], 'stock', 'kerf')).toMatch(/^stock/)
   })
 
   it('is in the reader’s units', () => {

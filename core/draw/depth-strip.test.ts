@@ -51,6 +51,13 @@ describe('depth strips', () => {
       marks.flatMap((mark) => (mark.kind === 'text' && mark.text.includes('22 solder') ? [mark] : [])),
     )
     expect(texts).toHaveLength(40)
+    // Each a pitch below the one before, on every page alike.
+    const heights = many.map(({ marks }) =>
+      marks.flatMap((mark) => (mark.kind === 'text' && mark.text.includes('22 solder') ? [mark.at[1]] : [])),
+    )
+    const steps = heights.flatMap((of) => of.slice(1).map((y, at) => Math.round((y - of[at]!) * 1000) / 1000))
+    expect(new Set(steps).size).toBe(1)
+    expect(steps[0]).toBeGreaterThan(10)
   })
 
   it('is SVG in millimetres, its words escaped', () => {

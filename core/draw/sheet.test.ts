@@ -37,10 +37,13 @@ describe('the numbers of the joints', () => {
     expect(texts(plain)).toEqual([])
     // Once as its own ground, once to be read.
     expect(texts(numbered).map(([, , , words]) => words)).toEqual(['2 3', '2 3'])
-    const node = /<path d="[^"]*"[^>]*transform="translate\(([\d.]+) ([\d.]+)\) scale/.exec(
-      numbered.slice(numbered.indexOf('<g fill')),
-    )!
-    expect(Number(texts(numbered)[0]![1]) - Number(node[1])).not.toBe(0)
+    const nodes = [...numbered.matchAll(/transform="translate\(([\d.]+) ([\d.]+)\) scale/g)]
+    const [, x, y] = texts(numbered)[0]!
+    // Two to the right of one of them, and a line's height below.
+    const beside = nodes.filter(
+      (of) => Math.hypot(Number(x) - Number(of[1]) - 2, Number(y) - Number(of[2]) - 4.2) < 0.02,
+    )
+    expect(beside).toHaveLength(1)
   })
 })
 

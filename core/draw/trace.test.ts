@@ -26,6 +26,8 @@ describe('the gauge’s trace on paper', () => {
       ['10:00', 472, 142],
     ])
     expect(svg.match(/<line/g)).toHaveLength(2)
+    // Nothing stands between the elements.
+    expect(svg.replaceAll(/<text[^>]*>[^<]*<\/text>/g, '').replaceAll(/<[^>]*>/g, '')).toBe('')
   })
 
   it('what was asked for has its level, and its words where they do not cover others', () => {

@@ -2,9 +2,10 @@ import { countedIds } from './sample-ids'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { pipeId, sampleJob } from '../sample-run'
-import { addLeg, setLeg, setRun } from './edit-run'
+import { addLeg, setLeg, setNode, setRun } from './edit-run'
+import type { MethodId } from '../catalogue/method'
 import type { Job } from '../job/job'
-import { clashKey, mergeJobs } from './merge'
+import { clashKey, mergeJobs, saysTheSame } from './merge'
 
 const base = sampleJob({
   pipe: pipeId('EN 1057', '22', 0.9),
@@ -18,7 +19,31 @@ const base = sampleJob({
 const longer = (job: Job, leg: string, length: number): Job => setLeg(job, 'r1', leg, { length })
 const paths = (mine: Job, theirs: Job, of: Job | null = base) => mergeJobs(of, mine, theirs).clashes.map(clashKey)
 
+describe('whether two parts say the same', () => {
+  it.each<[unknown, unknown, boolean]>([
+    [{ a: 1, b: [1, 2] }, { b: [1, 2], a: 1 }, true],
+    [{ a: 1 }, { a: 1, b: undefined }, true],
+    [{ a: 1 }, { a: 2 }, false],
+    [[1, 2], [2, 1], false],
+    [[1], { 0: 1 }, false],
+    [{ 0: 1 }, [1], false],
+    [null, {}, false],
+    [1, '1', false],
+  ])('%j and %j: %s', (one, other, same) => expect(saysTheSame(one, other)).toBe(same))
+})
+
 describe('two versions of a job', () => {
+  it('a list of figures, or of things without ids, is one thing', () => {
+    const at = (...place: [number, number, number]) => setNode(base, 'r1', 'e', { at: place })
+    expect(mergeJobs(at(0, 0, 0), at(5, 0, 0), at(0, 7, 0)).clashes).toEqual([
+      { path: ['runs', 'r1', 'nodes', 'e', 'at'], mine: [5, 0, 0], theirs: [0, 7, 0] },
+    ])
+    expect(mergeJobs(at(0, 0, 0), at(5, 0, 0), at(0, 0, 0)).job).toEqual(at(5, 0, 0))
+    const tools = (...methods: MethodId[]): Job => ({ ...base, tools: methods.map((method) => ({ method })) })
+    expect(paths(tools('solder', 'crimp'), tools('solder', 'clamp'), tools('solder'))).toEqual(['tools'])
+    expect(mergeJobs(tools(), tools('crimp'), tools()).job).toEqual(tools('crimp'))
+  })
+
   it('that touch different things are brought together', () => {
     const mine = { ...longer(base, 'l1', 1200), title: 'Mine' }
     const theirs = { ...setRun(longer(base, 'l3', 650), 'r1', { name: 'Riser' }), note: 'by the stairs' }

@@ -167,6 +167,30 @@ describe('where it is', () => {
     expect(search([plain('a', 1)], [], []).expected).toBeCloseTo(15 + 0.4 * 90 + 0.02 * 90, 6)
   })
 
+  it('the surest check of a likelier place comes before the quick one of another: chance times what it sees, by its seconds', () => {
+    // After a look in vain: 6 × 0.95 in 90 s against 1 × 0.6 in 15 s.
+    const uneven = [plain('b', 1), plain('a', 15)]
+    const { next, places } = search(uneven, [], [dry('look', 'a')])
+    expect(next).toMatchObject({ check: 'tissue', at: { id: 'a' } })
+    expect(places.map(({ suspect }) => suspect.id)).toEqual(['a', 'b'])
+    expect(search([plain('b', 1), plain('a', 8)], [], [dry('look', 'a')]).next).toMatchObject({ check: 'look' })
+  })
+
+  it('of two valves the one that parts the more evenly is shut, whichever is named first', () => {
+    const many = Array.from({ length: 80 }, (_, at) => plain(`j${at}`, 1))
+    const from = (first: number): ValveSides => ({
+      id: `r/v${first}`,
+      run: 'r',
+      node: `v${first}`,
+      beyond: new Set(many.slice(first).map(({ id }) => id)),
+    })
+    for (const valves of [
+      [from(20), from(40)],
+      [from(40), from(20)],
+    ])
+      expect(search(many, valves, []).next).toMatchObject({ check: 'valve', valve: { node: 'v40' } })
+  })
+
   it('where it was seen, the search ends', () => {
     const found = search(two, [], [{ check: 'tissue', at: 'b', result: 'leaks' }])
     expect(found).toMatchObject({ found: { id: 'b' }, next: null, expected: 0 })
@@ -242,7 +266,7 @@ describe('the seconds of a check', () => {
   })
 
   it('the fall by the leak alone, by the minute; nought where nothing is known', () => {
-    const readings = [{ seconds: 60 }, { seconds: 660 }]
+    const readings = [{ seconds: 60 }, { seconds: 100 }, { seconds: 660 }]
     const causes = [
       { cause: 'temperature', bar: 0.4 },
       { cause: 'leak', bar: -0.6 },
@@ -253,6 +277,14 @@ describe('the seconds of a check', () => {
 })
 
 describe('simulated leaks', () => {
+  it('round in order: a look at every place, then tissue, until it is seen where it is', () => {
+    const three = ['a', 'b', 'c'].map((id) => plain(id, 1))
+    // Seen at once, seen by the first tissue, never seen: three looks of 15 s, then four rounds of tissue of 90 s.
+    expect(secondsInOrder(three, 'b', () => 0)).toBe(30)
+    expect(secondsInOrder(three, 'b', () => 0.8)).toBe(45 + 180)
+    expect(secondsInOrder(three, 'b', () => 0.999)).toBe(45 + 4 * 270)
+  })
+
   it('are found in at most half the seconds of going round in order, at the median', () => {
     const random = randomStream(inject('seed'))
     const long = lineWithValves(60, 10)

@@ -36,6 +36,15 @@ describe('readings of a file', () => {
     ).toEqual([0, 120, 86_460])
   })
 
+  it('seconds of a clock may have fractions, a date need not say them, and what stands about a time is no time', () => {
+    const seconds = (...moments: string[]) =>
+      read(`time;bar\n${moments.map((of) => `${of};6`).join('\n')}`).readings.map((of) => of.seconds)
+    expect(seconds('10:00:30,5', ' 10:00:31.25 ', '10:01')).toEqual([0, 0.75, 29.5])
+    expect(seconds('2026-12-31T23:59:30.5Z', ' 2027-01-01 00:00:01 ', '2027-01-01T00:01')).toEqual([0, 30.5, 89.5])
+    for (const wrong of ['at 10:00', '10:00 h', '10:60', 'on 2026-05-04T10:30', '2026-05-04T10:30 CET', '2026-05-04'])
+      expect(read(`time;bar\n${wrong};6`).problems, wrong).toHaveLength(1)
+  })
+
   it('without a head line: time, pressure, temperature in the reader’s units', () => {
     expect(read('0;6;15\n60;6;15').readings).toHaveLength(2)
     expect(read('0;87;59', 'imperial').readings[0]).toMatchObject({ bar: expect.closeTo(5.998, 3), celsius: 15 })

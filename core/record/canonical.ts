@@ -7,7 +7,8 @@
 export function canonicalText(value: unknown): string {
   if (Array.isArray(value)) return `[${value.map((item) => canonicalText(item ?? null)).join(',')}]`
   if (typeof value !== 'object' || value === null) return JSON.stringify(value)
-  const entries = Object.entries(value).filter(([, of]) => of !== undefined)
-  const sorted = entries.sort(([a], [b]) => (a < b ? -1 : a > b ? 1 : 0))
-  return `{${sorted.map(([key, of]) => `${JSON.stringify(key)}:${canonicalText(of)}`).join(',')}}`
+  const said = Object.fromEntries(Object.entries(value).filter(([, of]) => of !== undefined))
+  // By their UTF-16 code units, whatever language the machine is set to.
+  const keys = Object.keys(said).sort()
+  return `{${keys.map((key) => `${JSON.stringify(key)}:${canonicalText(said[key])}`).join(',')}}`
 }

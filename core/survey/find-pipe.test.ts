@@ -35,6 +35,17 @@ describe('asking for a pipe', () => {
     expect(labels(text, region)[0]).toMatch(first)
   })
 
+  it('every word holds for all that is found', () => {
+    const all = (text: string) => findPipes(pipes, text)
+    expect(new Set(all('cts 1/2').map(({ family }) => family))).toEqual(new Set(['cts']))
+    expect(new Set(all('half-hard').map(({ temper }) => temper))).toEqual(new Set(['half-hard']))
+    expect(new Set(all('half hard 22').map(({ temper }) => temper))).toEqual(new Set(['half-hard']))
+    expect(new Set(all('soft copper').map(({ temper }) => temper))).toEqual(new Set(['soft']))
+    expect(new Set(all('rigid copper').map(({ temper }) => temper))).toEqual(new Set(['hard', 'half-hard']))
+    expect(new Set(all('grade k').map(({ grade }) => grade))).toEqual(new Set(['K']))
+    expect(new Set(all('old').map(({ family }) => family))).toEqual(new Set(['old-bore']))
+  })
+
   it('what is called so counts for metric copper alone, and never where millimetres are said', () => {
     const called = labels('half inch', 'britain').filter((label) => label.startsWith('15 × '))
     expect(called.length).toBeGreaterThan(0)
