@@ -51,6 +51,7 @@ describe('joints between the fittings of a chain', () => {
     const [, inner] = planOf(['22 FTG × 15 solder fitting reducer', '22 solder × 22 solder coupling']).joints
     expect(inner).toMatchObject({ method: 'solder', insertion: 15.4, inner: { meeting: { kind: 'spigot' } } })
     expect(catalogue.pipe(inner!.pipe)!.od).toBeCloseTo(22, 0)
+    expect(inner!.reasons.map(({ rule, message }) => [rule, message])).toEqual([['mating', 'spigot']])
     const between = (fittings: string[]) => planOf(fittings).joints.filter((joint) => joint.inner)
     expect(between(['22 solder × 28 press adapter'])).toEqual([])
     expect(between(['a hose', 'a clip'])).toEqual([])
@@ -107,6 +108,8 @@ describe('the card of a screwed joint', () => {
     expect(card.steps.map(({ text }) => text).join(' ')).toMatch(/Tape the male clockwise.*Hold back on the fitting/)
     expect(card.steps.at(-1)?.figure).toMatchObject({ label: 'Goes in', mm: 14, tolerance: 2 })
     expect(card.inspection).toContain('one to three threads showing')
+    expect(card.spoils.at(-1)).toBe('soldered after it was taped')
+    expect(card.cautions).toHaveLength(1)
   })
 
   it('plastic: a hand-size spanner, fewer turns, no paste, and no pipe wrench', () => {
@@ -115,6 +118,8 @@ describe('the card of a screwed joint', () => {
     expect(card.tools.join()).toContain('hand-size spanner')
     expect(card.consumables).toEqual(['thread tape'])
     expect(card.cautions[0]).toContain('No pipe wrench')
+    expect(card.cautions).toHaveLength(2)
+    expect(card.spoils).toContain('a pipe wrench on plastic')
     // In American words.
     const imperial = cardOf(
       ['3/4 PVC solvent × 3/4 M NPT adapter', '3/4 solder × 3/4 F NPT adapter'],

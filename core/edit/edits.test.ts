@@ -143,6 +143,11 @@ describe('an offset as one entry', () => {
     near(places(made.job).get(made.node), [1600, -100, 0])
   })
 
+  it('goes on backwards from where a run begins: away from the leg that leaves it', () => {
+    const made = addOffset(job([['open:s', 'east', 1000, 'open:e']]), countedIds, 'r1', 's', entry)
+    near(places(made.job).get(made.node), [-600, 0, 100])
+  })
+
   it('says what is wrong with it', () => {
     const straight = job([['open:s', 'east', 1000, 'open:e']])
     expect(() => addOffset(straight, countedIds, 'r1', 'e', { ...entry, towards: 'east' })).toThrow(/square/)

@@ -87,6 +87,8 @@ describe('the bore that a joint leaves', () => {
   it('an insert takes its wall twice; CPVC and copper have none', () => {
     expect(jointBore(pex, 'push-fit')).toBeCloseTo(boreOf(pex) - 2, 6)
     expect(jointBore(cpvc, 'push-fit')).toBe(boreOf(cpvc))
+    const pvc = shippedCatalogue.pipes.find(({ material }) => material === 'pvc-u')!
+    expect(jointBore(pvc, 'push-fit')).toBe(boreOf(pvc))
     expect(jointBore(shippedCatalogue.pipe(copper22)!, 'push-fit')).toBeCloseTo(20.2, 6)
   })
 })

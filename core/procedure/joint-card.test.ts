@@ -8,6 +8,7 @@ import { jointCard, type CardPlace } from './joint-card'
 import type { Attitude } from './procedure'
 import { solderLength } from './solder-length'
 import { countSundries } from '../build/sundries'
+import { mostWraps } from './methods/thread'
 import { suppliesFor } from '../build/supplies'
 
 const pipe = (...of: Parameters<typeof pipeId>) => catalogue.pipe(pipeId(...of))!
@@ -222,6 +223,8 @@ describe('joint cards', () => {
     // 4 × π × 26.67 = 335; with 6 × π × 60.325 = 1137 it is 1472.
     expect(tape('3/4')).toEqual([{ label: 'thread tape', mm: 400 }])
     expect(tape('3/4', '2')).toEqual([{ label: 'thread tape', mm: 1500 }])
+    // Up to 34 mm of thread four wraps are enough.
+    expect([mostWraps(34), mostWraps(34.1)]).toEqual([4, 6])
     const tins = (['solvent', 'push-fit', 'push-fit', 'crimp'] as const).map((method) => ({ ...any, method }))
     expect(suppliesFor(tins, 3).map(({ label }) => label)).toEqual(['cement and primer', 'potable silicone'])
   })

@@ -59,6 +59,10 @@ describe('how soft a system is', () => {
     const one = (pipe: typeof copper) => systemOf([{ pipe, litres: 1 }], 0).wall
     expect(both.wall).toBeCloseTo((3 * one(copper) + one(pex)) / 4, 12)
     const airy = systemOf([{ pipe: copper, litres: 1 }], 0.001)
+    expect(systemOf([{ pipe: copper, litres: 5 }], 0.5).air).toBeCloseTo(0.1, 12)
+    // As doubtful as the plastic where it gives all the way, as the metal where that does.
+    expect(systemOf([{ pipe: pex, litres: 1 }], 0).doubt).toBeCloseTo(0.4, 9)
+    expect(systemOf([{ pipe: copper, litres: 1 }], 0).doubt).toBeCloseTo(0.15, 9)
     expect(softness(airy, 15, 0) - softness(airy, 15, 10)).toBeCloseTo(0.001 / 1.013 - 0.001 / 11.013, 9)
     expect(() => systemOf([], 0)).toThrow(/at least one pipe/)
     expect(() => systemOf([{ pipe: copper, litres: 1 }], 1)).toThrow(/less than the content/)
@@ -86,6 +90,22 @@ describe('what follows from a leak', () => {
     const { bar, causes } = follow({ ...supposed, leak: 0 }, 6, cooled)
     expect(6 - bar[1]!).toBeCloseTo(1.51, 2)
     expect(causes).toMatchObject({ leak: 0, creep: 0, air: 0 })
+  })
+
+  it('plastic creeps by as much from 1 to 10 minutes of a clock that begins at 1 as from 10 to 100', () => {
+    const system = systemOf([{ pipe: pex, litres: 4 }], 0)
+    // So little that nothing else of the pressure changes.
+    const creep = 1e-3
+    const crept = (from: number, to: number) => {
+      const stretches = stretchesOf([
+        { seconds: 60 * from, celsius: 15 },
+        { seconds: 60 * to, celsius: 15 },
+      ])
+      return 6 - follow({ system, softer: 1, leak: 0, creep }, 6, stretches).bar[1]!
+    }
+    // A tenfold: 6 bar × the wall's give × 0.001, over the softness of the whole.
+    const tenfold = (6 * system.creepingWall * creep) / softness(system, 15, 6)
+    expect([crept(0, 9), crept(9, 99)]).toEqual([expect.closeTo(tenfold, 6), expect.closeTo(tenfold, 6)])
   })
 
   it('the causes add up to the change, whatever is supposed', () => {
@@ -315,6 +335,7 @@ describe('what the readings say', () => {
     })
     const cooled = prove(catalogue, request({ warming: { kelvin: -2, minutes: 10 } }))
     expect(cooled.verdict).not.toBe('leak')
+    expect(cooled.next.kind).not.toBe('pump-stroke')
     expect(bar(cooled, 'air')).toBeLessThan(-0.02)
     const leaking = prove(catalogue, request({ leak: 0.05 }))
     expect(leaking.verdict).toBe('leak')
