@@ -20,6 +20,8 @@ export interface Catalogue {
   takeOff(socket: Socket, kind: PartFitting, end: PartEnd): Figure | null
   /** The take-off that was measured or read from a maker's sheet, or null. */
   ownTakeOff(socket: Socket, kind: PartFitting, end: PartEnd): Figure | null
+  /** What was measured of one fitting by its name, or read from a maker's sheet; null where nothing was. */
+  ownFitting(fitting: string, end: PartEnd): Figure | null
 }
 
 /** Sockets in which only one side of a special fitting takes the pipe; a plain fitting of the method does not. */
@@ -41,7 +43,7 @@ function nearestSocket(sockets: readonly Socket[], method: MethodId, pipe: Pipe)
 function catalogueOf(
   pipes: readonly Pipe[],
   sockets: readonly Socket[],
-  ownTakeOff: Catalogue['ownTakeOff'],
+  { ownTakeOff, ownFitting }: Pick<Catalogue, 'ownTakeOff' | 'ownFitting'>,
 ): Catalogue {
   const byId = new Map(pipes.map((pipe) => [pipe.id, pipe]))
   const fits = new Map<Pipe, Map<MethodId, Socket | undefined>>()
@@ -61,11 +63,15 @@ function catalogueOf(
       sockets.find((socket) => socket.method === method && isConverterSocket(socket) && fitsBySize(pipe, socket)),
     takeOff: (socket, kind, end) => ownTakeOff(socket, kind, end) ?? shippedTakeOff(socket, kind, end),
     ownTakeOff,
+    ownFitting,
   }
 }
 
 /** The catalogue as shipped. */
-export const shippedCatalogue: Catalogue = catalogueOf(shippedPipes, shippedSockets, () => null)
+export const shippedCatalogue: Catalogue = catalogueOf(shippedPipes, shippedSockets, {
+  ownTakeOff: () => null,
+  ownFitting: () => null,
+})
 
 const figureOf = ({ mm, tolerance, basis }: Part): Figure => ({ mm, tolerance, basis })
 
@@ -81,9 +87,8 @@ export function catalogueWith(parts: readonly Part[]): Catalogue {
     const insertion = own.get(partKey({ socket: socket.id, end: 'either' }))
     return insertion ? { ...socket, insertion } : socket
   })
-  return catalogueOf(
-    shippedPipes,
-    sockets,
-    (socket, fitting, end) => own.get(partKey({ socket: socket.id, fitting, end })) ?? null,
-  )
+  return catalogueOf(shippedPipes, sockets, {
+    ownTakeOff: (socket, fitting, end) => own.get(partKey({ socket: socket.id, fitting, end })) ?? null,
+    ownFitting: (named, end) => own.get(partKey({ socket: '', named, end })) ?? null,
+  })
 }

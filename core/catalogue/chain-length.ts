@@ -21,7 +21,8 @@ export function fittingNamed(id: string): Fitting | undefined {
  * @remarks for instance: a soldered 22 × 3/4 M adapter in a press 28 × 3/4 F adapter: 12.5 + 14 taken up + 15.4 = 41.9
  */
 export function chainLength(catalogue: Catalogue, fittings: readonly Fitting[]): Figure | null {
-  let whole: Figure = { mm: 0, tolerance: 0, basis: 'standard' }
+  // Nothing yet: it makes no figure less sure.
+  let whole: Figure = { mm: 0, tolerance: 0, basis: 'measured' }
   for (const [index, fitting] of fittings.entries()) {
     for (const end of fitting.ends.keys()) {
       const length = endLength(catalogue, fitting, end)

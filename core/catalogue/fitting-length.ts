@@ -15,7 +15,7 @@ import {
 } from './tables/part-lengths'
 import { threadDiameter, type ThreadSize } from './thread-size'
 import { weakestBasis, type Figure } from '../quantity/basis'
-import type { Fitting, FittingEnd, PartKind, ThreadEnd } from './fitting'
+import { isInLine, type Fitting, type FittingEnd, type PartKind, type ThreadEnd } from './fitting'
 
 const none: Figure = { mm: 0, tolerance: 0, basis: 'standard' }
 const typical = (mm: number, tolerance: number): Figure => ({
@@ -110,6 +110,14 @@ function turningArm(catalogue: Catalogue, { kind, ends }: Fitting, index: number
   return end.type === 'spigot' ? sumOf(sumOf(arm, spigotNeck), typical(depthOf(end.socket), 0)) : arm
 }
 
+/** What was measured of this fitting itself, at one of its ends; what is in line is measured whole. */
+function ownLength(catalogue: Catalogue, fitting: Fitting, index: number): Figure | null {
+  const own = catalogue.ownFitting(fitting.id, endOf(fitting.kind, index))
+  if (!own) return null
+  if (isInLine(fitting)) return halfOf(own)
+  return fitting.ends[index]!.type === 'socket' ? own : null
+}
+
 /**
  * How far the reference of one end stands from a fitting's own: the crossing of its axes, or its middle where it is
  * straight. The reference of an end is where the pipe stops in a socket, the tip of a spigot, the mouth of the female
@@ -120,6 +128,8 @@ function turningArm(catalogue: Catalogue, { kind, ends }: Fitting, index: number
  * @remarks for instance: a 22 × 1/2 M soldered adapter, 0.25 × 22 + 7 = 12.5 in all: 6.25 at either end
  */
 export function endLength(catalogue: Catalogue, fitting: Fitting, index: number): Figure | null {
+  const own = ownLength(catalogue, fitting, index)
+  if (own) return own
   const { kind, ends } = fitting
   const end = ends[index]!
   switch (kind) {
@@ -157,4 +167,17 @@ export function endLength(catalogue: Catalogue, fitting: Fitting, index: number)
       if (ends.some(({ type }) => type === 'thread') || end.type === 'thread') return adapterHalf(fitting)
       return catalogue.takeOff(end.socket, tabled[kind]!, 'either')
   }
+}
+
+/**
+ * What a hand measures of a fitting, as it is reckoned with: from stop to stop where it is in line, else from its centre to
+ * the stop of an end that takes pipe.
+ *
+ * @param end `run` or `branch` of a tee; `either` of all else
+ * @remarks for instance: a 22 × 1/2 M soldered adapter: 12.5; a 22 drop-ear elbow: from its centre to where the pipe stops
+ */
+export function handLength(catalogue: Catalogue, fitting: Fitting, end: PartEnd): Figure | null {
+  if (!isInLine(fitting)) return endLength(catalogue, fitting, end === 'branch' ? 2 : 0)
+  const [one, other] = [0, 1].map((index) => endLength(catalogue, fitting, index))
+  return one && other ? sumOf(one, other) : null
 }

@@ -115,3 +115,7 @@ const widest = 2.3
 
 /** Sizes near enough for one body to be made with both. */
 export const isNear = (a: Socket, b: Socket): boolean => Math.max(a.od, b.od) / Math.min(a.od, b.od) <= widest
+
+/** Whether pipe goes straight on through a fitting: what turns a corner stands in the route, and in no chain. */
+export const isInLine = (of: Fitting): of is Fitting & { readonly ends: readonly [FittingEnd, FittingEnd] } =>
+  of.ends.length === 2 && !/elbow|angle stop|stub-out/.test(of.kind)

@@ -1,7 +1,10 @@
 import { partKey, partSchema, socketNamed, takeOffFromFace, type Part } from './part'
 import { shippedSockets } from './socket'
 
-/** The columns of a parts file. A row's `what` is depth, take-off, or centre-to-face (from which the take-off follows). */
+/**
+ * The columns of a parts file. A row's `what` is depth, take-off, centre-to-face (from which the take-off follows), or named:
+ * the length of a fitting that stands by its name under `fitting`.
+ */
 export const partColumns = [
   'what',
   'method',
@@ -43,11 +46,14 @@ const noDepth: Depth = { mm: 0, tolerance: 0 }
 const toNumber = (text: string | undefined): number =>
   text === undefined || text.trim() === '' ? NaN : Number(text.replace(',', '.'))
 
-function readRow(row: PartRow, depthOf: (socket: string) => Depth | null): { part: Part } | { problem: string } {
+type Read = { readonly part: Part } | { readonly problem: string }
+
+function readRow(row: PartRow, depthOf: (socket: string) => Depth | null): Read {
   const cell = (name: (typeof partColumns)[number]) => row[name]?.trim() ?? ''
   const what = cell('what').toLowerCase()
+  if (what === 'named') return readNamed(row)
   if (what !== 'depth' && what !== 'take-off' && what !== 'centre-to-face')
-    return { problem: 'what: depth, take-off or centre-to-face' }
+    return { problem: 'what: depth, take-off, centre-to-face or named' }
   const socket = socketNamed(cell('method').toLowerCase(), cell('size'), cell('system'))
   if ('problem' in socket) return { problem: socket.problem }
   const given = { mm: toNumber(row.mm), tolerance: toNumber(row.tolerance_mm) }
@@ -55,14 +61,25 @@ function readRow(row: PartRow, depthOf: (socket: string) => Depth | null): { par
   if (depth === null) return { problem: `the depth of ${socket.label} is not known: give a depth row first` }
   if (what !== 'depth' && cell('fitting') === '')
     return { problem: 'fitting: what the take-off is of, such as elbow-90' }
-  const read = partSchema.safeParse({
+  return readFigure(row, {
     socket: socket.id,
     ...(what === 'depth' ? {} : { fitting: cell('fitting') }),
-    end: cell('end') || 'either',
     ...takeOffFromFace(given, depth),
-    basis: cell('basis').toLowerCase(),
-    by: cell('by'),
-    note: cell('note'),
+  })
+}
+
+/** What one fitting measures, by its name in the catalogue. */
+const readNamed = (row: PartRow): Read =>
+  readFigure(row, { named: row.fitting?.trim() ?? '', mm: toNumber(row.mm), tolerance: toNumber(row.tolerance_mm) })
+
+/** A figure with what the row says of whence it is. */
+function readFigure(row: PartRow, of: Readonly<Record<string, unknown>>): Read {
+  const read = partSchema.safeParse({
+    ...of,
+    end: row.end?.trim() || 'either',
+    basis: row.basis?.trim().toLowerCase() ?? '',
+    by: row.by?.trim() ?? '',
+    note: row.note?.trim() ?? '',
   })
   if (read.success) return { part: read.data }
   const [issue] = read.error.issues
@@ -114,13 +131,13 @@ export function readPartRows(
 /** Parts as rows of a parts file, which `readPartRows` reads back as they are. */
 export function toPartRows(parts: readonly Part[]): Record<(typeof partColumns)[number], string>[] {
   return parts.map((part) => {
-    const socket = shippedSockets.find(({ id }) => id === part.socket)!
+    const socket = shippedSockets.find(({ id }) => id === part.socket)
     return {
-      what: part.fitting === undefined ? 'depth' : 'take-off',
-      method: socket.method,
-      system: socket.system,
-      size: socket.size,
-      fitting: part.fitting ?? '',
+      what: part.named !== undefined ? 'named' : part.fitting === undefined ? 'depth' : 'take-off',
+      method: socket?.method ?? '',
+      system: socket?.system ?? '',
+      size: socket?.size ?? '',
+      fitting: part.named ?? part.fitting ?? '',
       end: part.end,
       mm: String(part.mm),
       tolerance_mm: String(part.tolerance),

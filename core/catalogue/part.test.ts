@@ -2,10 +2,12 @@ import { describe, expect, it } from 'vitest'
 import { planJob } from '../plan/plan-job'
 import { pipeId, sampleJob } from '../sample-run'
 import { catalogueWith, shippedCatalogue } from './catalogue'
+import { chainLengthOf, fittingNamed } from './chain-length'
+import { endLength, handLength } from './fitting-length'
 import { partKey, partLabel, partSchema, takeOffFromFace, type Part } from './part'
 import { readPartRows, toPartRows, type PartRow } from './part-rows'
 
-const solder22 = 'solder:EN 1254-1:22'
+const [solder22, adapter] = ['solder:EN 1254-1:22', '22 solder × 1/2 M BSP adapter']
 const part = (rest: Partial<Part>): Part => ({
   socket: solder22,
   end: 'either',
@@ -82,7 +84,53 @@ describe('the user’s own parts', () => {
     expect(problem({ mm: 900 })).toEqual(['mm', 'millimetres from -50 to 500'])
     expect(problem({ mm: 0 })?.[1]).toContain('insertion depth')
     expect(problem({ by: ' ' })?.[0]).toBe('by')
+    expect(problem({ named: adapter })?.[1]).toContain('one of the two')
+    expect(problem({ socket: '' })?.[1]).toContain('one of the two')
+    expect(problem({ socket: '', named: adapter, fitting: 'valve' })?.[1]).toContain('one of the two')
+    expect(problem({ socket: '', named: 'a hose' })?.[0]).toBe('named')
+    expect(problem({ socket: '', named: adapter, end: 'run' })).toEqual(['end', 'either'])
+    expect(problem({ socket: '', named: adapter, mm: 0 })).toBeUndefined()
     expect(problem({ fitting: 'tee' })).toEqual(['end', 'a tee’s end: run or branch'])
+  })
+})
+
+describe('a fitting that was measured by its name', () => {
+  const named = (name: string, mm: number, rest: Partial<Part> = {}) => part({ socket: '', named: name, mm, ...rest })
+
+  it('in line it is measured from stop to stop, and each end has half of it', () => {
+    const own = catalogueWith([named(adapter, 15)])
+    const of = fittingNamed(adapter)!
+    expect(endLength(shippedCatalogue, of, 0)).toMatchObject({ mm: 6.25, basis: 'typical' })
+    for (const end of [0, 1]) expect(endLength(own, of, end)).toEqual({ mm: 7.5, tolerance: 0.1, basis: 'measured' })
+    expect(handLength(own, of, 'either')).toEqual({ mm: 15, tolerance: 0.2, basis: 'measured' })
+    expect(handLength(shippedCatalogue, of, 'either')!.mm).toBe(12.5)
+    expect(chainLengthOf(own, [adapter])).toMatchObject({ mm: 15, basis: 'measured' })
+  })
+
+  it('round a corner it is measured at the end that takes pipe, and its thread stays as the table has it', () => {
+    const [outlet, tee] = ['22 solder × 1/2 F BSP drop-ear elbow', '22 solder × 22 solder × 15 solder tee']
+    const own = catalogueWith([named(outlet, 21), named(tee, 16, { end: 'run' }), named(tee, 18, { end: 'branch' })])
+    const [elbow, branched] = [fittingNamed(outlet)!, fittingNamed(tee)!]
+    expect(endLength(own, elbow, 0)).toMatchObject({ mm: 21, basis: 'measured' })
+    expect(endLength(own, elbow, 1)).toEqual(endLength(shippedCatalogue, elbow, 1))
+    expect(handLength(own, elbow, 'either')!.mm).toBe(21)
+    expect(handLength(own, branched, 'branch')!.mm).toBe(18)
+    expect(handLength(own, branched, 'run')!.mm).toBe(16)
+    expect([0, 1, 2].map((end) => endLength(own, branched, end)!.mm)).toEqual([16, 16, 18])
+    expect(partLabel(named(outlet, 21))).toBe(`${outlet}: take-off`)
+    expect(partLabel(named(tee, 18, { end: 'branch' }))).toBe(`${tee}, branch: take-off`)
+    expect(partLabel(named(adapter, 15))).toBe(`${adapter}: from stop to stop`)
+  })
+
+  it('is what a plan is cut by, where that fitting was chosen', () => {
+    const outlet = '22 solder × 1/2 F BSP drop-ear elbow'
+    const job = sampleJob({
+      pipe: pipeId('EN 1057', '22', 0.9),
+      method: 'solder',
+      legs: [['open:a', 'east', 1000, 'outlet:b']],
+      nodes: { b: { fitting: outlet } },
+    })
+    expect(planJob(job, catalogueWith([named(outlet, 21)])).pieces[0]).toMatchObject({ cut: 979, basis: 'measured' })
   })
 })
 
@@ -109,7 +157,7 @@ describe('a parts file', () => {
     expect(problems.map(({ line }) => line)).toEqual([4, 5, 6, 7, 8, 9])
     expect(problems[0]!.problem).toContain('millimetres')
     expect(problems[1]!.problem).toContain('size 23')
-    expect(problems[2]!.problem).toBe('what: depth, take-off or centre-to-face')
+    expect(problems[2]!.problem).toBe('what: depth, take-off, centre-to-face or named')
     expect(problems[3]!.problem).toContain('earlier row')
     expect(problems[4]!.problem).toContain('basis')
     expect(problems[5]!.problem).toContain('CPVC, ASTM D2846')
@@ -129,10 +177,15 @@ describe('a parts file', () => {
   })
 
   it('what is written out is read back as the same', () => {
-    const parts = [part({ mm: 15.8, note: 'a, b "c"' }), elbow, part({ fitting: 'tee', end: 'branch', mm: 13 })]
+    const parts = [
+      part({ mm: 15.8, note: 'a, b "c"' }),
+      elbow,
+      part({ fitting: 'tee', end: 'branch', mm: 13 }),
+      part({ socket: '', named: adapter, mm: 15 }),
+    ]
     const { changes, problems } = readPartRows(toPartRows(parts), parts)
     expect(problems).toEqual([])
-    expect(changes.map(({ kind }) => kind)).toEqual(['same', 'same', 'same'])
+    expect(changes.map(({ kind }) => kind)).toEqual(['same', 'same', 'same', 'same'])
     expect(readPartRows(toPartRows(parts), []).changes.map((change) => change.part)).toEqual(parts)
   })
 })

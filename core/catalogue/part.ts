@@ -1,4 +1,6 @@
 import * as z from 'zod'
+import { fittingNamed } from './chain-length'
+import { isInLine } from './fitting'
 import { shippedSockets, type Socket } from './socket'
 
 /** Fittings of which a user may know the take-off. */
@@ -23,10 +25,24 @@ const socketIds: ReadonlySet<string> = new Set(shippedSockets.map(({ id }) => id
 const mmText = 'millimetres from -50 to 500'
 const toleranceText = '± millimetres from 0 to 20'
 
-/** A figure of a part in the hand, or from its maker's sheet: a socket's depth, or a fitting's take-off at that socket. */
+/**
+ * A figure of a part in the hand, or from its maker's sheet: a socket's depth, a fitting's take-off at that socket, or what
+ * one fitting of the catalogue measures: in line from stop to stop, else from its centre to the stop of each end that takes
+ * pipe.
+ */
 export const partSchema = z
   .object({
-    socket: z.string().refine((id) => socketIds.has(id), { error: 'there is no such socket in the catalogue' }),
+    socket: z
+      .string()
+      .refine((id) => id === '' || socketIds.has(id), { error: 'there is no such socket in the catalogue' })
+      .default('')
+      .meta({ description: 'empty where a fitting is named' }),
+    named: z
+      .string()
+      .max(120)
+      .refine((id) => fittingNamed(id) !== undefined, { error: 'there is no fitting of that name in the catalogue' })
+      .optional()
+      .meta({ description: 'the fitting by its name in the catalogue: `22 solder × 3/4 M BSP adapter`' }),
     fitting: z.enum(partFittings).optional().meta({ description: 'left out: the depth of the socket itself' }),
     end: z.enum(partEnds).default('either'),
     mm: z.number({ error: mmText }).min(-50, mmText).max(500, mmText),
@@ -39,21 +55,33 @@ export const partSchema = z
       .max(80, 'a name of at most 80 letters'),
     note: z.string().max(200, 'a note of at most 200 letters').default(''),
   })
-  .superRefine(({ fitting, end, mm }, context) => {
-    if (fitting === undefined && mm < 1)
+  .superRefine(({ socket, named, fitting, end, mm }, context) => {
+    if ((named === undefined) === (socket === '') || (named !== undefined && fitting !== undefined))
+      context.addIssue({
+        code: 'custom',
+        path: ['socket'],
+        message: 'a socket, or a fitting by its name: one of the two',
+      })
+    if (named === undefined && fitting === undefined && mm < 1)
       context.addIssue({ code: 'custom', path: ['mm'], message: 'an insertion depth from 1 to 500 mm' })
-    const isTee = fitting === 'tee'
+    const isTee = fitting === 'tee' || (named !== undefined && fittingNamed(named)?.kind === 'tee')
     if (isTee !== (end !== 'either'))
       context.addIssue({ code: 'custom', path: ['end'], message: isTee ? 'a tee’s end: run or branch' : 'either' })
   })
 export type Part = z.output<typeof partSchema>
 
 /** What a figure is of: a later one under the same key takes the place of an earlier one. */
-export const partKey = ({ socket, fitting, end }: Pick<Part, 'socket' | 'fitting' | 'end'>): string =>
-  `${socket}|${fitting ?? 'depth'}|${end}`
+export const partKey = ({ socket, named, fitting, end }: Pick<Part, 'socket' | 'named' | 'fitting' | 'end'>): string =>
+  named === undefined ? `${socket}|${fitting ?? 'depth'}|${end}` : `${named}|named|${end}`
 
 /** What a part's figure is called. */
-export function partLabel({ socket, fitting, end }: Pick<Part, 'socket' | 'fitting' | 'end'>): string {
+export function partLabel({ socket, named, fitting, end }: Pick<Part, 'socket' | 'named' | 'fitting' | 'end'>): string {
+  if (named !== undefined) {
+    const of = fittingNamed(named)
+    return of && isInLine(of)
+      ? `${named}: from stop to stop`
+      : `${named}${end === 'either' ? '' : `, ${end}`}: take-off`
+  }
   const label = shippedSockets.find(({ id }) => id === socket)?.label ?? socket
   if (fitting === undefined) return `${label}: insertion depth`
   return `${label} ${fitting}${end === 'either' ? '' : `, ${end}`}: take-off`

@@ -3,7 +3,7 @@ import { methods, type MethodId } from '../catalogue/method'
 import { threadDiameter } from '../catalogue/thread-size'
 import type { Pipe } from '../catalogue/pipe'
 import { shippedCosts, type Costs } from '../workshop/costs'
-import { endIdentity, endLabel, matingKey, ownKey, type Fitting, type FittingEnd } from '../catalogue/fitting'
+import { endIdentity, endLabel, isInLine, matingKey, ownKey, type Fitting, type FittingEnd } from '../catalogue/fitting'
 import { galvanicReason } from './galvanic-chain'
 import { cooledFirst } from './hot-first'
 import { judgeInSocket, judgeSpigot, judgeThreads, type Circumstances } from './judge'
@@ -57,10 +57,6 @@ interface EndIndex {
 }
 
 const indexes = new WeakMap<readonly Fitting[], WeakMap<Costs, EndIndex>>()
-
-/** A transition goes straight on: what turns a corner stands in the route, not in a chain. */
-export const isInLine = (of: Fitting): of is Fitting & { readonly ends: readonly [FittingEnd, FittingEnd] } =>
-  of.ends.length === 2 && !/elbow/.test(of.kind)
 
 /** Of fittings with the same two ends only the cheapest can stand in a cheapest chain. */
 function cheapestByEnds(fittings: readonly Fitting[], costs: Costs): TwoEnded[] {

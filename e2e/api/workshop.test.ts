@@ -34,6 +34,29 @@ describe('parts', () => {
     ])
   })
 
+  it('a fitting that was measured by its name is what a chain of it is cut by, until it is withdrawn', async () => {
+    const named = '22 solder × 1/2 F BSP drop-ear elbow'
+    const [run] = job.runs
+    const nodes = run!.nodes.map((node) =>
+      node === run!.nodes.at(-1) ? { ...node, kind: 'outlet', fitting: named } : node,
+    )
+    const last = async () => {
+      const { body } = await ask('POST', 'plan', { ...job, runs: [{ ...run, nodes }] })
+      return body.pieces.at(-1).ends[1] as { takeOff: number; takeOffBasis: string }
+    }
+    const shipped = await last()
+    const part = { named, mm: 33, tolerance: 0.5, basis: 'maker', by: 'R. Beck' }
+    expect((await ask('POST', 'parts', { parts: [part] })).status).toBe(201)
+    expect(await last()).toMatchObject({ takeOff: 33, takeOffBasis: 'maker' })
+    expect((await ask('GET', 'parts')).body).toMatchObject([{ socket: '', named, end: 'either', mm: 33 }])
+    await ask('POST', 'parts', { parts: [{ ...part, withdrawn: true }] })
+    expect(await last()).toEqual(shipped)
+    const wrong = await ask('POST', 'parts', { parts: [{ ...part, named: 'a hose' }] })
+    expect(wrong.body.fields).toEqual([
+      { field: 'parts.0.named', problem: expect.stringContaining('no fitting of that name') },
+    ])
+  })
+
   it('takes all of a list or none, and names what is wrong', async () => {
     const before = (await ask('GET', 'parts')).body
     const wrong = await ask('POST', 'parts', { parts: [elbow, { ...elbow, mm: 9999 }, { ...elbow, by: '' }] })

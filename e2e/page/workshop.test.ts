@@ -45,6 +45,21 @@ describe('parts of one’s own', () => {
     await on.driver.wait(async () => (await on.text(row)) === before, 10_000, 'the table’s figure does not hold again')
   })
 
+  it('a fitting is measured by its name, from stop to stop', async () => {
+    const on = page()
+    await on.open('/bench/parts')
+    await on.press('Which fitting')
+    await on.type('22 solder × 3/4 M BSP adapter')
+    await (await on.see('[role="option"]')).click()
+    await on.shows('[aria-label="Measure a fitting by its name"]', 'Reckoned with now: 12.5 mm, typical.')
+    await on.fill('From stop to stop', '14')
+    await on.press('Record this fitting')
+    await on.shows('[aria-label="Own figures"]', '22 solder × 3/4 M BSP adapter: from stop to stop')
+    await on.shows('[aria-label="Measure a fitting by its name"]', 'Reckoned with now: 14 mm, measured.')
+    await on.press('Take back 22 solder × 3/4 M BSP adapter')
+    await on.shows('[role="status"]', 'Taken back')
+  })
+
   it('a CSV goes out, and one with bad rows shows what it would do before anything is recorded', async () => {
     const on = page()
     await on.open('/bench/parts')

@@ -14,11 +14,12 @@ export type PartEntry = Part & { readonly withdrawn?: boolean }
 
 type PartRow = typeof parts.$inferSelect
 
-const recorded = ({ fitting, id, at, socket, end, mm, tolerance, basis, by, note }: PartRow): RecordedPart => ({
+const recorded = ({ fitting, named, id, at, socket, end, mm, tolerance, basis, by, note }: PartRow): RecordedPart => ({
   id,
   at,
   socket,
   ...(fitting === null ? {} : { fitting }),
+  ...(named === null ? {} : { named }),
   end,
   mm,
   tolerance,
@@ -55,10 +56,11 @@ export async function historyOf(key: string): Promise<(RecordedPart & { withdraw
 export async function recordParts(transaction: Transaction, entries: readonly PartEntry[]): Promise<void> {
   const at = new Date()
   await transaction.insert(parts).values(
-    entries.map(({ withdrawn = false, fitting, ...part }) => ({
+    entries.map(({ withdrawn = false, fitting, named, ...part }) => ({
       ...part,
       fitting: fitting ?? null,
-      key: partKey({ ...part, fitting }),
+      named: named ?? null,
+      key: partKey({ ...part, fitting, named }),
       withdrawn,
       at,
     })),

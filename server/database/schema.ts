@@ -71,9 +71,11 @@ export const parts = mysqlTable(
   'parts',
   {
     id: int('id', { unsigned: true }).autoincrement().primaryKey(),
-    key: varchar('part_key', { length: 120 }).notNull(),
+    key: varchar('part_key', { length: 160 }).notNull(),
     socket: varchar('socket', { length: 80 }).notNull(),
     fitting: mysqlEnum('fitting', partFittings),
+    /** A fitting by its name in the catalogue, of which the figure is; its socket is then empty. */
+    named: varchar('fitting_name', { length: 120 }),
     end: mysqlEnum('fitting_end', partEnds).notNull(),
     mm: double('mm').notNull(),
     tolerance: double('tolerance').notNull(),

@@ -77,8 +77,8 @@ function take(): void {
       </div>
     </div>
     <p v-else class="mt-2 text-sm text-muted">
-      Columns: what (depth, take-off or centre-to-face), method, system, size, fitting, end, mm, tolerance_mm, basis
-      (measured or maker), by, note.
+      Columns: what (depth, take-off, centre-to-face, or named for a fitting by its name), method, system, size,
+      fitting, end, mm, tolerance_mm, basis (measured or maker), by, note.
     </p>
   </section>
 </template>

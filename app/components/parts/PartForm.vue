@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { useLocalStorage } from '@vueuse/core'
 import type { MethodId } from '~~/core/catalogue/method'
 import {
   partFittings,
@@ -23,10 +22,7 @@ const fitting = ref<PartFitting>('elbow-90')
 const end = ref<PartEnd>('run')
 const face = ref<number>()
 const depth = ref<number>()
-const tolerance = ref<number>(0.5)
-const basis = ref<Part['basis']>('measured')
-const by = useLocalStorage('jolvet-measured-by', '')
-const note = ref('')
+const { tolerance, basis, by, note, said } = usePartSource()
 const problem = ref('')
 
 const { methodItems } = useMethods()
@@ -51,13 +47,7 @@ const takeOff = computed(() =>
 watch(method, () => (socketId.value = ''))
 
 function record(): void {
-  const common = {
-    socket: socketId.value,
-    tolerance: tolerance.value,
-    basis: basis.value,
-    by: by.value,
-    note: note.value,
-  }
+  const common = { ...said.value, socket: socketId.value }
   const entries = [
     ...(depth.value === undefined ? [] : [{ ...common, end: 'either', mm: depth.value }]),
     ...(takeOff.value === null
@@ -107,17 +97,7 @@ function record(): void {
           { value: 'branch', label: 'branch' },
         ]"
       />
-      <LengthField v-model="tolerance" label="±" :limits="{ min: 0, max: 20 }" />
-      <Choice
-        v-model="basis"
-        label="Where it is from"
-        :items="[
-          { value: 'measured', label: 'measured' },
-          { value: 'maker', label: 'maker’s sheet' },
-        ]"
-      />
-      <TextField v-model="by" label="By" :maxlength="80" autocomplete="name" />
-      <TextField v-model="note" label="Note" class="col-span-2" :maxlength="200" />
+      <PartSource v-model:tolerance="tolerance" v-model:basis="basis" v-model:by="by" v-model:note="note" />
     </div>
     <Readout
       :label="`Take-off of the ${fitting.replace('-', ' ')}`"

@@ -20,6 +20,7 @@ const withdraw = (part: RecordedPart) => say(store.withdraw(part), 'Taken back: 
   <div class="grid gap-8 xl:grid-cols-[minmax(0,26rem)_minmax(0,1fr)]">
     <div class="space-y-6">
       <PartForm @record="(parts) => record(parts, 'Recorded: every plan reckons with it from now on.')" />
+      <LazyNamedPartForm @record="(parts) => record(parts, 'Recorded: every plan reckons with it from now on.')" />
       <section v-if="problems.length" role="alert" class="border-l-4 border-(--ui-error) pl-3">
         <p v-for="problem in problems" :key="problem">{{ problem }}</p>
       </section>
