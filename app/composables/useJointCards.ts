@@ -23,6 +23,7 @@ export function useJointCards() {
       insertion: mm === null || tolerance === null || basis === null ? null : { mm, tolerance, basis },
       celsius: celsius.value ?? undefined,
       attitude: jointAttitude(job.value, joint),
+      isExisting: joint.piece === null,
       slips: joint.slips,
       wet: run?.place?.wet ?? job.value.place?.wet,
     }

@@ -3,7 +3,10 @@ import { profiles } from '../workshop/profile'
 import { sampleJoint as joint } from './sample-joint'
 import { unknownSays } from './sayings'
 import { schedule } from './schedule'
-import { waterSteps } from './water-off'
+import { planJob } from '../plan/plan-job'
+import { pipeId, sampleJob } from '../sample-run'
+import { shippedCatalogue } from '../catalogue/catalogue'
+import { placesCut, waterSteps } from './water-off'
 
 describe('the plan of work', () => {
   const joints = [
@@ -56,6 +59,24 @@ describe('the plan of work', () => {
     expect(before).toMatchObject([{ minutes: 3 }, { minutes: 22, isReal: true }, { minutes: 8, isReal: false }])
     const plan = schedule(steps, byId, real, waterSteps(profiles.metric, 2, real))
     expect(plan.waterOff).toBe(3 + 22 + 8 + 10 + 5 + 15)
+  })
+
+  it('a line that is cut into in its middle is one place, however many joints are made there', () => {
+    const job = sampleJob({
+      pipe: pipeId('EN 1057', '22', 0.9),
+      method: 'compression',
+      legs: [
+        ['open:a', 'east', 900, 'tee:t'],
+        ['t', 'east', 1100, 'open:b'],
+        ['t', 'north', 500, 'outlet:c'],
+      ],
+    })
+    const [run] = job.runs
+    const legs = run!.legs.map((leg, at) => (at < 2 ? { ...leg, state: 'existing' as const } : leg))
+    const { joints } = planJob({ ...job, runs: [{ ...run!, legs }] }, shippedCatalogue)
+    expect(joints.filter(({ piece }) => piece === null)).toHaveLength(2)
+    expect(placesCut(joints)).toBe(1)
+    expect(placesCut(planJob(job, shippedCatalogue).joints)).toBe(0)
   })
 
   it('where no joint needs the water off, it is never off', () => {

@@ -1,3 +1,4 @@
+import type { PlanJoint } from '../build/planned'
 import type { Profile } from '../workshop/profile'
 
 /** What the household is without water for, beside the joints themselves. */
@@ -25,6 +26,16 @@ const words: Readonly<Record<WaterStepKind, string>> = {
   look: 'Look at every joint under pressure',
 }
 export const waterStepText = (kind: WaterStepKind): string => words[kind]
+
+/**
+ * How many places of existing pipe are cut into: those at which something new is joined to it.
+ *
+ * @remarks for instance: a tee cut into a line and a tie-in at an end: 2, though the tee has two joints on existing pipe
+ */
+export const placesCut = (joints: readonly Pick<PlanJoint, 'run' | 'node' | 'piece' | 'inner'>[]): number =>
+  new Set(
+    joints.filter(({ piece, inner }) => piece === null && inner === null).map(({ run, node }) => `${run}/${node}`),
+  ).size
 
 /**
  * What is done between shutting the water and the first joint, and between the last one and water at the outlets.

@@ -144,6 +144,14 @@ describe('joint cards', () => {
     expect(texts('solder', pipe('EN 1057', '35', 1.2)).join()).toContain('opposite sides')
   })
 
+  it('a thread: the fitting turns on old pipe, a new piece turns in its fitting, and the other is held', () => {
+    const hold = (isExisting?: boolean) =>
+      card('thread', pipe('EN 10255', '3/4'), isExisting === undefined ? {} : { isExisting }).steps.at(-1)!.text
+    expect(hold(true)).toMatch(/turn the fitting .* hold back on the old pipe: it must not turn/)
+    expect(hold(false)).toMatch(/turn the pipe .* hold back on the fitting/)
+    expect(hold()).toMatch(/hold back on the old pipe\.$/)
+  })
+
   it('expansion: strokes with a turn between, home within ten seconds, a hold', () => {
     const words = texts('expansion', pexA, { celsius: 20 }).join()
     expect(words).toContain('turn of the head between strokes')

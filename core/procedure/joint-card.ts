@@ -44,7 +44,7 @@ export interface JointCard extends Procedure {
 }
 
 /** Where a joint is made, and who reads its card. */
-export interface CardPlace extends Pick<JointFigures, 'celsius' | 'attitude' | 'wet' | 'say'> {
+export interface CardPlace extends Pick<JointFigures, 'celsius' | 'attitude' | 'isExisting' | 'wet' | 'say'> {
   /** A slip coupling, which has no stop: the marks alone say where it stands. */
   readonly slips?: boolean
   /** The depth to mark, where a measured one overrules the catalogue's; undefined takes the catalogue's. */

@@ -16,6 +16,8 @@ export interface JointFigures {
   readonly celsius?: number
   /** How the joint lies: a level one is fed from its lower half up, an upright one from above or below its fitting. */
   readonly attitude?: Attitude
+  /** The pipe is there already, and must not turn in its next joint; false for a new piece, undefined where nobody said. */
+  readonly isExisting?: boolean
   /** The line drips still, so that a wet joint is covered and dried. */
   readonly wet?: boolean
   /** Who reads the card. */

@@ -4,7 +4,7 @@ import { drainings, waterInAll } from '~~/core/assembly/draining'
 import type { Remedy } from '~~/core/assembly/order'
 import { obstacleMessage } from '~~/core/assembly/stepwise'
 import { schedule, type TimedWaterStep } from '~~/core/assembly/schedule'
-import { waterSteps, waterStepText } from '~~/core/assembly/water-off'
+import { placesCut, waterSteps, waterStepText } from '~~/core/assembly/water-off'
 import { profileWith } from '~~/core/workshop/profile'
 import { formatWait } from '~~/core/quantity/format-duration'
 import { useCatalogueStore } from '~/stores/catalogue'
@@ -24,13 +24,8 @@ onMounted(() => log.load(store.id))
 const question = computed(() => assemblyQuestion(own.catalogue, job.value, plan.value, workshop.costs, props.celsius))
 const { order, tried, failed, stopped, seek, stop } = useAssembly(() => question.value)
 const joints = computed(() => new Map(question.value.joints.map((joint) => [joint.id, joint])))
-/** How many places of existing pipe are cut into. */
-const cuts = computed(
-  () =>
-    job.value.runs.flatMap(({ nodes }) => nodes).filter(({ kind, existing }) => kind === 'tie-in' && existing).length,
-)
 const water = computed(() =>
-  waterSteps(profileWith(job.value.profile, job.value.own?.changes), cuts.value, log.minutes),
+  waterSteps(profileWith(job.value.profile, job.value.own?.changes), placesCut(plan.value.joints), log.minutes),
 )
 const work = computed(() =>
   order.value?.ok ? schedule(order.value.steps, joints.value, log.minutes, water.value) : null,
@@ -91,15 +86,20 @@ const lines = computed(() => {
     <template v-else-if="order.ok && work">
       <div class="grid grid-cols-2 gap-4 sm:grid-cols-3">
         <Readout
-          label="Water off for"
-          :value="`${work.isLeast ? 'at least ' : ''}${minutes(work.waterOff)}`"
-          basis="shut, drained, made, set, refilled and looked at; typical minutes"
+          v-if="off === null"
+          class="col-span-2"
+          label="The water"
+          value="stays on"
+          basis="nothing of this job is joined to pipe that is there"
         />
-        <Readout
-          label="Water off at"
-          :value="off === null ? 'never' : minutes(off)"
-          basis="from the start of the work"
-        />
+        <template v-else>
+          <Readout
+            label="Water off for"
+            :value="`${work.isLeast ? 'at least ' : ''}${minutes(work.waterOff)}`"
+            basis="shut, drained, made, set, refilled and looked at; typical minutes"
+          />
+          <Readout label="Water off at" :value="minutes(off)" basis="from the start of the work" />
+        </template>
         <Readout label="In all" :value="minutes(work.whole)" basis="one pair of hands" />
       </div>
       <p class="text-sm">

@@ -10,7 +10,15 @@ export const tapeWraps = (od: number): StepFigure => ({
   basis: 'typical',
 })
 
-export function thread({ pipe }: JointFigures): Procedure {
+/** What is held while the other turns. */
+function held(isExisting: boolean | undefined): string {
+  if (isExisting === undefined) return 'Hand-tight, then with the wrench, and hold back on the old pipe.'
+  return isExisting
+    ? 'Hand-tight, then turn the fitting with the wrench, and hold back on the old pipe: it must not turn in its next joint.'
+    : 'Hand-tight, then turn the pipe with the wrench, and hold back on the fitting, or on the joint behind it.'
+}
+
+export function thread({ pipe, isExisting }: JointFigures): Procedure {
   return {
     tools: ['two pipe wrenches', 'wire brush'],
     consumables: ['thread tape or paste'],
@@ -22,7 +30,7 @@ export function thread({ pipe }: JointFigures): Procedure {
       },
       { text: 'Start it by hand: where it does not run freely, back off and look at the thread.' },
       {
-        text: 'Hand-tight, then with the wrench, and hold back on the old pipe.',
+        text: held(isExisting),
         figure: { label: 'Turn', text: '1½ to 3 turns', basis: 'typical' },
       },
     ],
