@@ -107,6 +107,9 @@ describe('the tools of a route', () => {
     await on.shows('[aria-label="Checks"]', 'one of the cut ends must come back')
     await on.fill('The ends can be sprung apart by', '20')
     await on.shows('[aria-label^="Cut in:"]', 'there is enough: spring it in')
+    await on.press('Old solder')
+    // Half as much again as the 10.6 that it goes in.
+    await on.shows('[aria-label^="Cut in:"]', /cut back past the old solder: 15.9.mm of bright, round pipe/)
     await on.fill('The ends can be sprung apart by', '0')
     await on.fill('Length of the slip coupling', '12')
     await on.press('Put in new pipe with slip couplings')

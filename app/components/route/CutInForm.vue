@@ -3,11 +3,20 @@ import type { CutIn } from '~~/core/build/cut-ins'
 import { cutInKinds, cutInto, putNewPipeIn, type CutInKind } from '~~/core/edit/cut-into'
 import { setNode } from '~~/core/edit/edit-run'
 import type { Job, Leg, Node } from '~~/core/job/job'
+import type { Condition } from '~~/core/job/place'
+import type { Reason } from '~~/core/join/verdict'
 import { nodeWord } from '~~/core/job/node-legs'
 import { useCatalogueStore } from '~/stores/catalogue'
 
 /** Cutting a fitting into pipe that is there: what to take out, the play it needs, and new pipe where that is not there. */
-const props = defineProps<{ run: string; leg: Leg | undefined; node: Node; cutIn: CutIn | undefined }>()
+const props = defineProps<{
+  run: string
+  leg: Leg | undefined
+  node: Node
+  cutIn: CutIn | undefined
+  /** What the rules say of its joints on the old pipe. */
+  reasons: readonly Reason[]
+}>()
 const emit = defineEmits<{ apply: [edit: (job: Job) => Job]; go: [node: string] }>()
 const { length, tolerance } = useWords()
 const { namesIn } = useNames()
@@ -32,6 +41,8 @@ function put(): void {
   if (node) emit('go', node)
 }
 const setPlay = (mm: number | undefined) => emit('apply', (job) => setNode(job, props.run, props.node.id, { play: mm }))
+const setCondition = (condition: Condition) =>
+  emit('apply', (job) => setNode(job, props.run, props.node.id, { condition }))
 const putNewPipe = () =>
   emit('apply', (job) => putNewPipeIn(own.catalogue, job, randomIds, props.run, props.node.id, slip.value))
 const isHeld = computed(() => typeof props.cutIn?.playNeeded === 'number')
@@ -82,6 +93,8 @@ const isEnough = computed(() => (props.cutIn?.play ?? -1) >= (props.cutIn?.playN
           <UButton label="Put in new pipe with slip couplings" color="primary" variant="solid" @click="putNewPipe" />
         </div>
       </template>
+      <ConditionForm of="old pipe" :condition="node.condition ?? {}" @change="setCondition" />
+      <ReasonList :reasons="reasons.filter(({ verdict }) => verdict !== 'fits')" />
       <p class="text-sm text-muted">
         Water off and drained first. Without a length the slip coupling is a typical one.
       </p>

@@ -58,6 +58,15 @@ const stockLength = computed(() => {
   const pipe = own.catalogue.pipe(props.run.pipe)
   return job.value.stock?.lengths[props.run.pipe] ?? (pipe ? usualStockLength(pipe) : 3000)
 })
+const cutInReasons = computed(() => {
+  const joints = props.plan.joints.filter(
+    ({ run, node, piece, inner }) => run === props.run.id && node === props.node.id && piece === null && inner === null,
+  )
+  // Both ends say the same where both are alike.
+  return [
+    ...new Map(joints.flatMap(({ reasons }) => reasons).map((reason) => [JSON.stringify(reason), reason])).values(),
+  ]
+})
 const cutIn = computed(() => props.plan.cutIns.find(({ run, node }) => run === props.run.id && node === props.node.id))
 </script>
 
@@ -110,6 +119,7 @@ const cutIn = computed(() => props.plan.cutIns.find(({ run, node }) => run === p
       :leg="leg"
       :node="node"
       :cut-in="cutIn"
+      :reasons="cutInReasons"
       @apply="apply"
       @go="(id) => emit('go', id)"
     />
