@@ -1,6 +1,7 @@
 import { bendSheet } from '~~/core/bend/bend-sheet'
 import type { PipeStock } from '~~/core/cut/lay-pieces'
 import type { Bar } from '~~/core/cut/stock'
+import { usualKeep } from '~~/core/cut/stock-length'
 import type { PlanPiece } from '~~/core/build/planned'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { useRackStore } from '~/stores/rack'
@@ -38,7 +39,7 @@ export function useCutting() {
     })),
   )
   const kerf = computed(() => job.value.stock?.kerf ?? 0)
-  const keep = computed(() => job.value.stock?.keep ?? 300)
+  const keep = computed(() => job.value.stock?.keep ?? usualKeep(job.value.units))
   const offcutsOf = (pipe: string) => rack.offcuts.filter((offcut) => offcut.pipe === pipe)
   const cuttingOf = (pipe: string) => rack.cuttings.find((cutting) => cutting.pipe === pipe)
   /** How the pieces of each pipe are laid by now: the list to bring counts the same lengths as stand beside the bars. */

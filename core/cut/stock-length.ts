@@ -1,5 +1,5 @@
 import type { Pipe } from '../catalogue/pipe'
-import { inch } from '../quantity/units'
+import { inch, type Units } from '../quantity/units'
 
 const coiled = new Set(['pex-a', 'pex-b', 'pex-c', 'pb', 'pe', 'multilayer'])
 const tenFeet = 120 * inch
@@ -14,3 +14,6 @@ export function usualStockLength(pipe: Pipe): number {
   if (pipe.material === 'galvanised-steel') return inchPipe ? 21 * 12 * inch : 6000
   return inchPipe ? tenFeet : 3000
 }
+
+/** The least offcut that is worth keeping, in mm, until the user says another: 300, or a foot. */
+export const usualKeep = (units: Units): number => (units === 'metric' ? 300 : 12 * inch)

@@ -1,3 +1,4 @@
+import { usualKeep } from '../cut/stock-length'
 import type { Job } from '../job/job'
 
 /** Sets the stock length of a pipe, what a cut takes, or the least offcut worth keeping, in mm. */
@@ -5,7 +6,7 @@ export function setStock(
   job: Job,
   change: { readonly pipe: string; readonly length: number } | { readonly kerf: number } | { readonly keep: number },
 ): Job {
-  const stock = job.stock ?? { lengths: {}, kerf: 0, keep: 300 }
+  const stock = job.stock ?? { lengths: {}, kerf: 0, keep: usualKeep(job.units) }
   if (!('pipe' in change)) return { ...job, stock: { ...stock, ...change } }
   return { ...job, stock: { ...stock, lengths: { ...stock.lengths, [change.pipe]: change.length } } }
 }

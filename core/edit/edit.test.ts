@@ -81,6 +81,9 @@ describe('stock', () => {
   it('what is set stays beside what was', () => {
     const job = setStock(setStock(setStock(straight(), { pipe: copper, length: 5000 }), { kerf: 1.5 }), { keep: 250 })
     expect(job.stock).toEqual({ lengths: { [copper]: 5000 }, kerf: 1.5, keep: 250 })
+    // Until it is said: 300 mm, or a foot.
+    const keep = (units: Job['units']) => setStock({ ...straight(), units }, { kerf: 1 }).stock!.keep
+    expect([keep('metric'), keep('imperial')]).toEqual([300, expect.closeTo(304.8, 9)])
   })
 })
 

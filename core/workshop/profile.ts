@@ -49,6 +49,8 @@ const common = {
 const american = {
   ...common,
   guardDistance: 31.75,
+  // Six and a half feet.
+  benchLength: 1981.2,
   heaterClearance: 457,
   heatNearTo28: 457,
   heatNearAbove28: 457,
