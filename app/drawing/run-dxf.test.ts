@@ -44,6 +44,13 @@ describe('a DXF file, read back by another package', () => {
     expect(read.header.$INSUNITS).toBe(4)
   })
 
+  it('a leg with a service of its own lies on that one’s layer', () => {
+    const legs = runs[0]!.legs.map((leg) => (leg.id === 'l3' ? { ...leg, service: 'heating-return' as const } : leg))
+    const drawn = new DxfParser().parseSync(runsDxf([{ ...runs[0]!, legs }], new Map()))!
+    const lines = (drawn.entities as unknown as ReadLine[]).filter(({ type }) => type === 'LINE')
+    expect(lines.map(({ layer }) => layer)).toEqual(['HOT', 'HOT', 'HEATING_RETURN'])
+  })
+
   it('names lengths, pieces and fittings', () => {
     const texts = entities.filter(({ type }) => type === 'TEXT').map(({ text }) => text)
     expect(texts).toEqual(expect.arrayContaining(['1000 P1', '800.5', 'tee', 'outlet']))

@@ -1,13 +1,15 @@
 import { DxfWriter, point3d, Units } from '@tarikjabiri/dxf'
 import type { Run } from '~~/core/job/job'
+import { serviceIn } from '~~/core/job/leg-service'
+import type { Service } from '~~/core/job/place'
 import { layOut } from '~~/core/run/layout'
 import { namesIn } from '~~/core/run/names'
 
 /** Letters on layers by service and material: what a drawing program shows and hides together. */
-const layerOf = (run: Run): string => run.service.toUpperCase().replaceAll('-', '_')
+const layerOf = (service: Service): string => service.toUpperCase().replaceAll('-', '_')
 const letter = 40
 /** Colour numbers of the format: 1 red, 4 cyan, 5 blue, 6 magenta, 30 orange, 8 grey. */
-const colours: Readonly<Record<Run['service'], number>> = {
+const colours: Readonly<Record<Service, number>> = {
   cold: 5,
   hot: 1,
   recirculation: 6,
@@ -25,19 +27,24 @@ export function runsDxf(runs: readonly Run[], pieceOf: ReadonlyMap<string, strin
   const dxf = new DxfWriter()
   dxf.setUnits(Units.Millimeters)
   dxf.addLayer('TEXT', 8, 'Continuous')
+  const layerFor = (service: Service): string => {
+    const layer = layerOf(service)
+    if (!dxf.tables.layerTable.exist(layer)) dxf.addLayer(layer, colours[service], 'Continuous')
+    return layer
+  }
   for (const run of runs) {
-    const layer = layerOf(run)
-    if (!dxf.tables.layerTable.exist(layer)) dxf.addLayer(layer, colours[run.service], 'Continuous')
+    const layer = layerFor(run.service)
     const { places } = layOut(run)
     const names = namesIn(run)
     const at = (node: string) => {
       const place = places.get(node)
       return place ? point3d(...place) : null
     }
-    for (const { id, from, to, length, state, unmeasured } of run.legs) {
+    for (const leg of run.legs) {
+      const { id, from, to, length, state, unmeasured } = leg
       const [start, end] = [at(from), at(to)]
       if (!start || !end) continue
-      const layerName = state ? state.toUpperCase().replace(' ', '_') : layer
+      const layerName = state ? state.toUpperCase().replace(' ', '_') : layerFor(serviceIn(run, leg))
       if (!dxf.tables.layerTable.exist(layerName)) dxf.addLayer(layerName, 8, 'Continuous')
       dxf.addLine(start, end, { layerName })
       if (unmeasured) continue

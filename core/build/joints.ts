@@ -4,6 +4,8 @@ import { existingId, piecePort, type BuiltRun } from './build-run'
 import type { MethodId } from '../catalogue/method'
 import type { Pipe } from '../catalogue/pipe'
 import type { Job, Node, Run } from '../job/job'
+import { serviceIn } from '../job/leg-service'
+import type { Service } from '../job/place'
 import type { Profile } from '../workshop/profile'
 import { judge, judgeInSocket, type Circumstances } from '../join/judge'
 import type { Verdict } from '../join/verdict'
@@ -75,7 +77,11 @@ function existingLegJoints(
         ],
         inner: null,
         slips: node.kind === 'slip-coupling',
-        ...judge(catalogue, pipe, method, { ...circumstances, condition: node.condition }),
+        ...judge(catalogue, pipe, method, {
+          ...circumstances,
+          service: serviceIn(run, leg),
+          condition: node.condition,
+        }),
         insertion: insertion?.mm ?? null,
         insertionTolerance: insertion?.tolerance ?? null,
         insertionBasis: insertion?.basis ?? null,
@@ -109,6 +115,7 @@ export function jointMaker(
   return (built, layout, pieces) => {
     const { run, node: nodes } = layout
     const verdicts = new Map<string, Verdict>()
+    const legs = new Map(run.legs.map((leg) => [leg.id, leg]))
     const circumstances: Circumstances = {
       service: run.service,
       place: { ...job.place, ...run.place },
@@ -116,9 +123,9 @@ export function jointMaker(
       tools: job.tools,
       condition: run.condition,
     }
-    const judged = (pipe: Pipe, method: MethodId): Verdict => {
-      const key = `${pipe.id}|${method}`
-      const known = verdicts.get(key) ?? judge(catalogue, pipe, method, circumstances)
+    const judged = (pipe: Pipe, method: MethodId, service: Service): Verdict => {
+      const key = `${pipe.id}|${method}|${service}`
+      const known = verdicts.get(key) ?? judge(catalogue, pipe, method, { ...circumstances, service })
       verdicts.set(key, known)
       return known
     }
@@ -127,7 +134,11 @@ export function jointMaker(
         if (end.method === null) return []
         const { insertion, insertionTolerance, insertionBasis, node } = end
         const leg = at === 0 ? piece.legs[0]! : piece.legs.at(-1)!
-        const { method, verdict, reasons } = judged(catalogue.pipe(piece.pipe)!, end.method)
+        const { method, verdict, reasons } = judged(
+          catalogue.pipe(piece.pipe)!,
+          end.method,
+          serviceIn(run, legs.get(leg)),
+        )
         return [
           {
             // By its leg: a piece’s number shifts when a leg is drawn before it.
@@ -152,7 +163,10 @@ export function jointMaker(
       }),
     )
     const atNodes = run.nodes.flatMap((node) => [
-      ...existingJoint(catalogue, run, node, built, circumstances),
+      ...existingJoint(catalogue, run, node, built, {
+        ...circumstances,
+        service: serviceIn(run, layout.arms.get(node.id)?.[0]?.leg),
+      }),
       ...fittingJoints(catalogue, run, node, built),
     ])
     const found = [...atNodes, ...existingLegJoints(catalogue, layout, built, circumstances), ...fromPieces]

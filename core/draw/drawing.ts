@@ -1,3 +1,5 @@
+import { serviceIn } from '../job/leg-service'
+import type { Service } from '../job/place'
 import type { Vector } from '../quantity/vector'
 import type { LegState, NodeKind } from '../job/job'
 import type { Layout } from '../run/layout'
@@ -49,6 +51,7 @@ export interface DrawnLeg {
   readonly length: number
   /** Pipe that is there or comes out; new where nothing is said. */
   readonly state: LegState | undefined
+  readonly service: Service
   /** Its length does not matter: drawn with a break, and not written. */
   readonly isBroken: boolean
 }
@@ -96,7 +99,8 @@ export function drawRun({ run, places, arms }: Layout, view: DrawingView = 'isom
     const from = at.get(leg.from)
     const to = at.get(leg.to)
     if (!from || !to) return []
-    return [{ id: leg.id, from, to, length: leg.length, state: leg.state, isBroken: leg.unmeasured ?? false }]
+    const { id, length, state, unmeasured = false } = leg
+    return [{ id, from, to, length, state, service: serviceIn(run, leg), isBroken: unmeasured }]
   })
   const nodes = run.nodes.flatMap((node): DrawnNode[] => {
     const point = at.get(node.id)

@@ -1,3 +1,4 @@
+import type { Service } from '../job/place'
 import { degrees } from '../quantity/angle'
 import type { Catalogue } from '../catalogue/catalogue'
 import type { Run } from '../job/job'
@@ -53,13 +54,14 @@ export function runSheet(catalogue: Catalogue, run: Run, view: DrawingView, text
   const x = (mm: number) => (mm - left) * scale + shiftX
   const y = (mm: number) => (mm - top) * scale + margin + titleHeight
   const legs = new Map(run.legs.map((leg) => [leg.id, leg]))
-  const dashes = serviceDashes[run.service].map((dash) => dash * third).join(' ')
-  const lines = drawing.legs.flatMap(({ id, from, to, state, isBroken }) => {
+  const dashesOf = (service: Service) => serviceDashes[service].map((dash) => dash * third).join(' ')
+  const services = [...new Set(drawing.legs.map(({ service }) => service))]
+  const lines = drawing.legs.flatMap(({ id, from, to, state, service, isBroken }) => {
     const pipe = catalogue.pipe(legs.get(id)!.pipe ?? run.pipe)!
     const line = (stroke: string, weight: number, dash: string) =>
       `<line x1="${two(x(from[0]))}" y1="${two(y(from[1]))}" x2="${two(x(to[0]))}" y2="${two(y(to[1]))}" stroke="${stroke}" stroke-width="${weight}" stroke-dasharray="${dash}"/>`
     const colour = colours[pipeColour(pipe)]
-    if (state === undefined) return [line(colour, 0.9, dashes)]
+    if (state === undefined) return [line(colour, 0.9, dashesOf(service))]
     if (state === 'comes out') return [line(colour, 0.4, outDashes.map((dash) => dash * third).join(' '))]
     const turn = two(degrees(Math.atan2(to[1] - from[1], to[0] - from[0])))
     const middle = `translate(${two(x((from[0] + to[0]) / 2))} ${two(y((from[1] + to[1]) / 2))}) rotate(${turn})`
@@ -67,10 +69,10 @@ export function runSheet(catalogue: Catalogue, run: Run, view: DrawingView, text
     // Pipe that is there is drawn hollow.
     return [line(colour, 1.1, ''), line(paper, 0.6, ''), ...(isBroken ? [broken] : [])]
   })
-  const arrows = drawing.legs.flatMap(({ from, to }) => {
+  const arrows = drawing.legs.flatMap(({ from, to, service }) => {
     const drawn = Math.hypot(to[0] - from[0], to[1] - from[1]) * scale
     if (drawn < 12) return []
-    const back = run.service === 'heating-return' ? 180 : 0
+    const back = service === 'heating-return' ? 180 : 0
     const turn = degrees(Math.atan2(to[1] - from[1], to[0] - from[0])) + back
     const at = [from[0] * 0.75 + to[0] * 0.25, from[1] * 0.75 + to[1] * 0.25] as const
     return `<path d="M-1.400-1L1.400 0L-1.400 1z" fill="${ink}" transform="translate(${two(x(at[0]))} ${two(y(at[1]))}) rotate(${two(turn)})"/>`
@@ -108,7 +110,7 @@ export function runSheet(catalogue: Catalogue, run: Run, view: DrawingView, text
   return [
     `<svg xmlns="http://www.w3.org/2000/svg" width="${pageWidth}mm" height="${pageHeight}mm" viewBox="0 0 ${pageWidth} ${pageHeight}" font-family="sans-serif" fill="none">`,
     `<g fill="${ink}"><text x="${margin}" y="${margin + 4}" font-size="5">${escaped(texts.title)}</text>`,
-    `<text x="${margin}" y="${margin + 10}" font-size="3.2">${escaped(`${view}, ${run.service}, ${pipe}; not to scale, centre to centre`)}</text></g>`,
+    `<text x="${margin}" y="${margin + 10}" font-size="3.2">${escaped(`${view}, ${services.length > 0 ? services.join(' and ') : run.service}, ${pipe}; not to scale, centre to centre`)}</text></g>`,
     ...lines,
     ...arrows,
     `<g fill="${ink}">${nodes.join('')}</g>`,

@@ -6,6 +6,7 @@ import { splitLeg } from './edit-leg'
 import { setLeg } from './edit-run'
 import { chooseChain } from './edit-tie-in'
 import type { Job, Leg, Node, Run } from '../job/job'
+import { serviceIn } from '../job/leg-service'
 import { fixed } from '../quantity/message'
 import { refusalsOf } from '../quantity/refusal'
 import { join, type JoinAnswer } from '../join/join'
@@ -26,11 +27,12 @@ export function joinLegs(
   from: string,
   to: string,
   costs: Costs,
+  service = run.service,
 ): JoinAnswer | null {
   const [a, b] = [catalogue.pipe(from), catalogue.pipe(to)]
   if (!a || !b) return null
   const request = {
-    service: run.service,
+    service,
     place: { ...job.place, ...run.place },
     conditionA: {},
     conditionB: {},
@@ -128,7 +130,7 @@ export function changePipe(
     from,
   )
   if (node === '') return adapted
-  const chains = joinLegs(catalogue, adapted, run, from, pipe, costs)?.chains ?? []
+  const chains = joinLegs(catalogue, adapted, run, from, pipe, costs, serviceIn(run, leg))?.chains ?? []
   const best = bestIn(run, chains)
   return best ? chooseChain(adapted, runId, node, best) : adapted
 }

@@ -2,6 +2,7 @@ import type { Ids } from './ids'
 import type { Vector } from '../quantity/vector'
 import { oppositeDirection } from './edit-run'
 import type { Direction, Job, Leg, Node, Run } from '../job/job'
+import type { Service } from '../job/place'
 import { unitVector } from '../run/direction'
 import { directionOf } from '../run/turning'
 
@@ -57,6 +58,15 @@ export function setPipeBeyond(job: Job, runId: string, legId: string, pipe: stri
     ),
     legs: run.legs.map((leg) => (part.has(leg) ? { ...leg, pipe: pipe === run.pipe ? undefined : pipe } : leg)),
   })
+}
+
+/** The job with another service in a leg and all that hangs on it: as hot from a heater that cold water leads to. */
+export function setServiceBeyond(job: Job, runId: string, legId: string, service: Service): Job {
+  const run = job.runs.find(({ id }) => id === runId)
+  if (!run) return job
+  const part = new Set(partBeyond(run, legId).legs)
+  const own = service === run.service ? undefined : service
+  return replaceRun(job, { ...run, legs: run.legs.map((leg) => (part.has(leg) ? { ...leg, service: own } : leg)) })
 }
 
 /** The job with a leg and all that hangs on it mirrored in place; lengths stay. */

@@ -1,3 +1,4 @@
+import { serviceIn } from '../job/leg-service'
 import type { Catalogue } from '../catalogue/catalogue'
 import { boreOf } from '../catalogue/pipe'
 import type { Leg } from '../job/job'
@@ -48,8 +49,8 @@ export type GoOn = (before: Gone, from: string, leg: Leg, to: string, flow: numb
 /** How water goes on through the legs of a run. */
 export function goingOnIn(catalogue: Catalogue, layout: Layout): GoOn {
   const { run } = layout
-  const state = waterStateOf(run.service)
   return (before, from, leg, to, flow) => {
+    const state = waterStateOf(serviceIn(run, leg))
     const pipe = catalogue.pipe(leg.pipe ?? run.pipe)!
     const bore = boreOf(pipe)
     const narrowest = Math.min(

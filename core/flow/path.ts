@@ -1,3 +1,4 @@
+import { serviceIn } from '../job/leg-service'
 import type { Catalogue } from '../catalogue/catalogue'
 import type { Run } from '../job/job'
 import { fixed, messagesOf, sentence, type Message } from '../quantity/message'
@@ -70,15 +71,15 @@ function goneByOneWay({ arms }: Layout, goOn: GoOn, start: string, draw: number)
 export function flowPaths(catalogue: Catalogue, layout: Layout, draw: number, profile: Profile): FlowPath[] {
   if (!(draw > 0)) throw refuse('none')
   const { run, places } = layout
-  const state = waterStateOf(run.service)
   const feeds = feedsOf(run)
   const goOn = goingOnIn(catalogue, layout)
   const isTree = layout.closingLegs.size === 0 && feeds.length === 1
   const gone = isTree ? goneByOneWay(layout, goOn, feeds[0]!, draw) : goneByAllWays(layout, goOn, feeds, draw)
-  const most = state === 'hot' ? profile.hotVelocity : profile.coldVelocity
   return run.nodes.flatMap(({ kind, id: outlet }): FlowPath[] => {
     const way = gone.get(outlet)
     if (kind !== 'outlet' || !way?.by) return []
+    const isHot = waterStateOf(serviceIn(run, way.by)) === 'hot'
+    const most = isHot ? profile.hotVelocity : profile.coldVelocity
     const { length, content, bore, velocity, insertVelocity, loss, copperVelocity } = way
     const rise = (places.get(outlet)?.[2] ?? 0) - (places.get(feeds[0]!)?.[2] ?? 0)
     return [

@@ -107,6 +107,7 @@ export const legSchema = z.object({
   length: z.number({ error: lengthText }).positive(lengthText).max(100_000, lengthText),
   tolerance: z.number().min(0).max(100).optional().meta({ description: '± mm of the measurement' }),
   pipe: id.optional(),
+  service: z.enum(services).optional().meta({ description: 'of what flows in it; as the run’s where nothing is said' }),
   state: z.enum(legStates).optional().meta({ description: 'pipe that is there; new where nothing is said' }),
   unmeasured: z
     .boolean()

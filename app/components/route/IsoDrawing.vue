@@ -52,9 +52,8 @@ const frame = computed(() => {
 /** The unit in steps of a fifth, for what is placed by it: dimensions then stay where they are while a run is typed. */
 const step = computed(() => 1.2 ** Math.ceil(Math.log(unit.value) / Math.log(1.2)))
 const inPixels = (of: readonly number[]) => of.map((dash) => dash * pixels).join(' ')
-const dashes = computed(() => inPixels(serviceDashes[props.run.service]))
-const dashesOf = ({ state }: DrawnLeg) =>
-  state === undefined ? dashes.value : state === 'existing' ? '' : inPixels(outDashes)
+const dashesOf = ({ state, service }: DrawnLeg) =>
+  state === undefined ? inPixels(serviceDashes[service]) : state === 'existing' ? '' : inPixels(outDashes)
 const turnOf = ({ from, to }: DrawnLeg) => (Math.atan2(to[1] - from[1], to[0] - from[0]) * 180) / Math.PI
 const breakAt = (drawn: DrawnLeg) =>
   scaledAt([(drawn.from[0] + drawn.to[0]) / 2, (drawn.from[1] + drawn.to[1]) / 2], turnOf(drawn))
@@ -65,8 +64,8 @@ const legWords = ({ id, length, state, isBroken }: DrawnLeg) =>
 const scaledAt = ([x, y]: Point, turn = 0) =>
   `transform: translate(${x}px, ${y}px) rotate(${turn}deg) scale(var(--unit))`
 function arrowOf(drawn: DrawnLeg): string {
-  const { from, to } = drawn
-  const back = props.run.service === 'heating-return' ? 180 : 0
+  const { from, to, service } = drawn
+  const back = service === 'heating-return' ? 180 : 0
   return scaledAt([from[0] * 0.75 + to[0] * 0.25, from[1] * 0.75 + to[1] * 0.25], turnOf(drawn) + back)
 }
 const hasArrow = ({ from, to, state }: DrawnLeg) =>
@@ -130,7 +129,7 @@ const fills = { ink: 'currentColor', paper: 'var(--ui-bg)', none: 'none' } as co
         drawn.isBroken,
         weightOf(drawn.id),
         colours.get(drawn.id),
-        dashes,
+        drawn.service,
         units,
       ]"
       class="cursor-pointer"

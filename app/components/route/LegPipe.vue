@@ -1,9 +1,12 @@
 <script setup lang="ts">
+import { setServiceBeyond } from '~~/core/edit/part'
 import type { Leg, Run } from '~~/core/job/job'
+import { serviceIn } from '~~/core/job/leg-service'
+import { services } from '~~/core/job/place'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { useWorkshopStore } from '~/stores/workshop'
 
-/** Another pipe in a leg and all that hangs on it; what joins it to the pipe before is filled in. */
+/** Another pipe, or another service, in a leg and all that hangs on it; what joins it to the pipe before is filled in. */
 const props = defineProps<{ run: Run; leg: Leg }>()
 const { problem, attempt } = useRouteEdit()
 const own = useCatalogueStore()
@@ -13,6 +16,7 @@ async function setPipe(pipe: string): Promise<void> {
   const { changePipe } = await import('~~/core/edit/change-pipe')
   attempt((of) => changePipe(own.catalogue, of, randomIds, props.run.id, props.leg.id, pipe, workshop.costs))
 }
+const serviceItems = services.map((value) => ({ value, label: value.replace('-', ' ') }))
 </script>
 
 <template>
@@ -22,6 +26,12 @@ async function setPipe(pipe: string): Promise<void> {
       label="Pipe of this leg and what hangs on it"
       :model-value="leg.pipe ?? run.pipe"
       @update:model-value="setPipe"
+    />
+    <Choice
+      label="What flows in it and in what hangs on it"
+      :items="serviceItems"
+      :model-value="serviceIn(run, leg)"
+      @update:model-value="(service) => attempt((of) => setServiceBeyond(of, run.id, leg.id, service))"
     />
   </div>
 </template>

@@ -3,6 +3,7 @@ import { bendRadiusRule } from './bend-radius'
 import { bendRoomRule } from './bend-room'
 import { closing } from './closing'
 import { connected } from './connected'
+import { crossConnection } from './cross-connection'
 import { cutInPlay, stubLength } from './cut-in'
 import { goesStraight } from './goes-straight'
 import { height } from './height'
@@ -19,6 +20,7 @@ export const runChecks: readonly CheckRule[] = [
   goesStraight,
   openEnd,
   tooManyLegs,
+  crossConnection,
   unknownFigure,
   bendRoomRule,
   bendRadiusRule,

@@ -158,7 +158,9 @@ function selectLeg(id: string): void {
           :bending-method="bendingMethod"
         />
         <details v-if="leg" @toggle="(event) => (legOpen = (event.target as HTMLDetailsElement).open)">
-          <summary class="label min-h-11 cursor-pointer pt-2 text-base">{{ names?.leg(leg.id) }}: its pipe</summary>
+          <summary class="label min-h-11 cursor-pointer pt-2 text-base">
+            {{ names?.leg(leg.id) }}: its pipe, what flows in it
+          </summary>
           <LegPipe v-if="legOpen" :run="run" :leg="leg" />
         </details>
         <details @toggle="(event) => (runOpen = (event.target as HTMLDetailsElement).open)">

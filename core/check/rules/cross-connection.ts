@@ -1,0 +1,31 @@
+import { isPotable, type Service } from '../../job/place'
+import { serviceIn } from '../../job/leg-service'
+import { sentence } from '../../quantity/message'
+import { atPlace, checkRule, nodePlace } from '../rule'
+
+export const crossConnection = checkRule({
+  meta: {
+    id: 'cross-connection',
+    statement: 'Drinking water and heating water are never joined.',
+    why: 'Heating water that is drawn or pushed back into drinking water makes people ill.',
+    basis: 'standard',
+    settings: [],
+    step: 'route',
+    todo: false,
+    messages: {
+      meet: sentence(
+        { potable: 'cold' as Service, heating: 'heating-return' as Service },
+        ({ potable, heating }) =>
+          `${potable} and ${heating.replace('-', ' ')} meet here: only through a filling device with backflow protection that local code permits`,
+      ),
+    },
+  },
+  check: (subject, { refuse }) => {
+    const { run, arms } = subject.layout
+    return run.nodes.flatMap(({ id }) => {
+      const services = (arms.get(id) ?? []).map(({ leg }) => serviceIn(run, leg))
+      const [potable, heating] = [services.find(isPotable), services.find((service) => !isPotable(service))]
+      return potable && heating ? [atPlace(nodePlace(subject, id), refuse('meet', { potable, heating }))] : []
+    })
+  },
+})
