@@ -72,7 +72,7 @@ export const nodeSchema = z.object({
   height: coordinate.optional().meta({ description: 'fixed height in mm up from where the run starts' }),
   existing: id.optional().meta({ description: 'a tie-in’s existing pipe' }),
   survey: id.optional().meta({ description: 'the survey in which the existing pipe was told' }),
-  condition: conditionSchema.optional().meta({ description: 'the state of a tie-in’s existing pipe' }),
+  condition: conditionSchema.optional().meta({ description: 'the state of the existing pipe that is joined here' }),
   method: z.enum(methodIds).optional(),
   chain: chainSchema.optional(),
   fitting: text(120).optional().meta({
