@@ -282,6 +282,14 @@ describe('what the readings say', () => {
     expect(answer.leak.high / answer.leak.low).toBeLessThan(2)
   })
 
+  it('a stroke that fits neither pipe nor any air, as one that was mistyped, still leaves a verdict with its interval', () => {
+    for (const litres of [1e-6, 50]) {
+      const { leak, probability } = prove(catalogue, asked(truth(), { pumped: { litres, from: 0, to: 6.6 } }))
+      expect([leak.low, leak.high, probability].every(Number.isFinite)).toBe(true)
+      expect(leak.low).toBeLessThanOrEqual(leak.high)
+    }
+  })
+
   it('says nothing of fewer than three readings, and keeps the limits open until their time', () => {
     const { readings, ...rest } = asked(truth())
     const few = prove(catalogue, { ...rest, readings: readings.slice(0, 2) })

@@ -64,20 +64,19 @@ export function suppositions(system: TestSystem, known: KnownOfSoftness): Suppos
     const middle = (pumped.from + pumped.to) / 2
     const measured = pumped.litres / (pumped.to - pumped.from) / system.litres
     // The stroke tells the whole; how much of it walls make and how much air, only what is likely of either.
-    const withAir = (air: number, chance: number) => {
+    const withAir = (air: number, chance: number): Supposition => {
       const softer = measured / softness({ ...system, air }, celsius, middle)
-      return { air, softer, chance: chance * Math.exp(-0.5 * (Math.log(softer) / system.doubt) ** 2) }
+      return { air, softer, log: Math.log(chance) - 0.5 * (Math.log(softer) / system.doubt) ** 2, spread: strokeDoubt }
     }
     if (knowsAir) return about(withAir(system.air, 1).softer, system.air, strokeDoubt, 1)
     const walls = withAir(0, 1 - someAir)
     const airy = strokeAirShares.map((air) => withAir(air, someAir / strokeAirShares.length))
-    const all = airy.reduce((sum, { chance }) => sum + chance, walls.chance)
+    // Against the likeliest: a stroke that fits none of them leaves the one that it fits best.
+    const top = Math.max(walls.log, ...airy.map(({ log }) => log))
     return [
-      ...about(walls.softer, 0, strokeDoubt, walls.chance / all),
-      ...airy
-        .map(({ air, softer, chance }) => ({ air, softer, log: Math.log(chance / all), spread: strokeDoubt }))
-        .filter(({ log }) => log > leastLog),
-    ]
+      ...about(walls.softer, 0, strokeDoubt, Math.exp(walls.log - top)),
+      ...airy.map((of) => ({ ...of, log: of.log - top })),
+    ].filter(({ log }) => log > leastLog)
   }
   if (knowsAir) return about(1, system.air, system.doubt, 1)
   const reckoned = softness(system, celsius, bar)
