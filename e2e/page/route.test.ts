@@ -144,6 +144,19 @@ describe('a run to fixed heights, of two pipes', () => {
     await on.shows('[aria-label="What joins the two pipes here"]', adapter.chain!.fittings[0]!)
   })
 
+  it('a leg and what hangs on it carries another service: heating water that meets drinking water is refused', async () => {
+    const on = page()
+    const services = async () => (await stored(await job('Height Cottage'))).job.runs[0]!.legs.map((leg) => leg.service)
+    await on.press('P3, leg 3')
+    await on.choose('What flows in it and in what hangs on it', 'heating return')
+    await on.shows('[aria-label="Checks"]', 'cold and heating return meet here')
+    await on.saved()
+    expect((await services()).at(-1)).toBe('heating-return')
+    expect((await services())[0]).toBeUndefined()
+    await on.press('Undo')
+    await on.saved()
+  })
+
   it('keeps clips off a free leg where the growth asks for it, and lets them back', async () => {
     const on = page()
     await on.open(`/jobs/${await job('Tarn Lane Bakehouse')}/route`)

@@ -33,7 +33,7 @@ useRouteKey('f', () => tools.value?.openOffset())
 useRouteKey('g', () => void nameFitting())
 /** Opens the list of fittings by their names. What is named at an open end is an outlet. */
 async function nameFitting(): Promise<void> {
-  if (node.value?.kind === 'open') press('o')
+  if (node.value?.kind === 'open' && run.value?.legs.length) press('o')
   await nextTick()
   const list = document.querySelector<HTMLElement>('button[aria-label="Fitting by its name"]')
   list?.scrollIntoView({ block: 'center' })
