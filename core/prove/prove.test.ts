@@ -216,7 +216,7 @@ describe('what the readings say', () => {
 
   it('one reading without a temperature leaves the warmth unread; a line without pressure tells nothing', () => {
     const request = asked(truth())
-    const [first, ...rest] = request.readings.slice(0, 4)
+    const [first, ...rest] = request.readings.slice(0, 3)
     const { celsius: _, ...bare } = first!
     const next = (readings: ProveRequest['readings']) => prove(catalogue, { ...request, readings }).next.kind
     expect([next([first!, ...rest]), next([bare, ...rest])]).toEqual(['pump-stroke', 'read-temperature'])
@@ -235,7 +235,7 @@ describe('what the readings say', () => {
   it('where air is known it is not asked for a stroke of the pump', () => {
     const next = (more: Partial<ProveRequest['system']>) => {
       const request = asked(truth(), more)
-      return prove(catalogue, { ...request, readings: request.readings.slice(0, 4) }).next.kind
+      return prove(catalogue, { ...request, readings: request.readings.slice(0, 3) }).next.kind
     }
     expect([next({}), next({ air: { litres: 0 } })]).toEqual(['pump-stroke', 'done'])
   })
