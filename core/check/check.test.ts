@@ -163,6 +163,22 @@ describe('room for the tool between two mouths', () => {
   })
 })
 
+describe('a depth that is not known', () => {
+  it('is told of a piece that has its length all the same, whichever end lacks it', () => {
+    // PEX 16 has no soldered socket: what was measured gives the length, and the depth is still to be measured.
+    const one = (insertion?: number): Partial<SampleRun> => ({
+      pipe: pipeId('EN ISO 15875', '16', 'pex-a'),
+      legs: [['open:a', 'east', 1000, 'elbow:b']],
+      nodes: { b: { measured: { takeOff: 20, tolerance: 0.5, ...(insertion ? { insertion } : {}) } } },
+    })
+    expect(plan(one()).pieces[0]!.cut).toBe(980)
+    expect(saying(one(), 'unknown-figure')).toEqual([
+      'caution at Run, piece P1: an insertion depth is not in the catalogue: measure it',
+    ])
+    expect(saying(one(15), 'unknown-figure')).toEqual([])
+  })
+})
+
 describe('what is looked at in a whole run', () => {
   const straight: Partial<SampleRun> = { legs: [['open:s', 'east', 1000, 'outlet:e']] }
   const corner = (kind: string, more: NonNullable<SampleRun['legs']> = []): Partial<SampleRun> => ({

@@ -60,6 +60,29 @@ describe('editing a run', () => {
     expect(removeLeg(job, 'r1', leg).runs[0]!.nodes.map(({ kind }) => kind)).toEqual(['tie-in', 'open'])
   })
 
+  it('what loses a leg becomes an open end where nothing goes on; all else, and where the run starts, stays', () => {
+    const kinds = (legs: Parameters<typeof sampleJob>[0]['legs'], leg: string) =>
+      removeLeg(sampleJob({ pipe: copper, method: 'solder', legs }), 'r1', leg).runs[0]!.nodes.map(({ kind }) => kind)
+    const branched: Parameters<typeof sampleJob>[0]['legs'] = [
+      ['elbow:s', 'east', 1000, 'tee:a'],
+      ['a', 'east', 1000, 'elbow:b'],
+      ['a', 'north', 500, 'elbow:c'],
+      ['c', 'up', 400, 'outlet:d'],
+    ]
+    // b wants a leg still, and is not this leg's affair.
+    expect(kinds(branched, 'l4')).toEqual(['elbow', 'tee', 'elbow', 'open'])
+    expect(kinds(branched, 'l3')).toEqual(['elbow', 'tee', 'elbow'])
+    expect(kinds(branched, 'l1')).toEqual(['elbow'])
+    const ring: Parameters<typeof sampleJob>[0]['legs'] = [
+      ['elbow:s', 'east', 500, 'elbow:a'],
+      ['a', 'north', 500, 'elbow:b'],
+      ['b', 'west', 500, 'elbow:c'],
+      ['c', 'south', 500, 's'],
+    ]
+    expect(kinds(ring, 'l2')).toEqual(['elbow', 'open', 'open', 'elbow'])
+    expect(kinds(ring, 'l4')).toEqual(['elbow', 'elbow', 'elbow', 'open'])
+  })
+
   it('knows no run or leg that is not there: the job stays as it is', () => {
     const job = straight()
     expect(addLeg(job, countedIds, 'none', 'e', 'north', 500)).toMatchObject({ job, node: 'e', leg: '' })

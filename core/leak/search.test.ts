@@ -100,6 +100,56 @@ describe('what may leak', () => {
   })
 })
 
+describe('the pipe itself', () => {
+  const legs = (of: Suspect[]) => of.filter(({ joint }) => joint === null)
+  const ticked = ids.map((id) => made(id))
+  const coveringAll = (joints: string[]) => entry('covered', 6, { body: { where: 'stud wall', joints } })
+
+  it('is hidden where the run is, once something was covered and every joint of it lies behind', () => {
+    const concealed = { ...job, place: { concealed: true } }
+    const hidden = (of: typeof job, ...entries: Entry[]) =>
+      legs(suspectsOf(of, plan, siteState(plan, [...ticked, ...entries]))).map(({ isHidden }) => isHidden)
+    expect(hidden(concealed, coveringAll(ids))).toEqual([true, true, true])
+    expect(hidden(concealed, coveringAll(ids.slice(1)))).toEqual([false, false, false])
+    expect(hidden(concealed)).toEqual([false, false, false])
+    expect(hidden(job, coveringAll(ids))).toEqual([false, false, false])
+    // What the run says of itself comes before what the job says.
+    const open = { ...concealed, runs: [{ ...job.runs[0]!, place: { concealed: false } }] }
+    expect(hidden(open, coveringAll(ids))).toEqual([false, false, false])
+  })
+
+  it('is not sought where it comes out, or leads on out of sight; a joint stands by its own leg and node', () => {
+    const [run] = job.runs
+    const gone = run!.legs.map((leg, at) =>
+      at === 0
+        ? { ...leg, state: 'comes out' as const }
+        : at === 1
+          ? { ...leg, state: 'existing' as const, unmeasured: true }
+          : leg,
+    )
+    const changed = { ...job, runs: [{ ...run!, legs: gone }] }
+    expect(legs(suspectsOf(changed, plan, siteState(plan, []))).map(({ id }) => id)).toEqual(['leg/r1/l3'])
+    expect(suspectsOf(job, plan, siteState(plan, [])).map(({ id }) => id)).toEqual([
+      'r1/s/l1',
+      'leg/r1/l1',
+      'r1/v/l1',
+      'r1/v/l2',
+      'leg/r1/l2',
+      'r1/a/l2',
+      'r1/a/l3',
+      'leg/r1/l3',
+      'r1/e/l3',
+    ])
+  })
+
+  it('of other runs than those under test is none of it', () => {
+    const both = { ...job, runs: [job.runs[0]!, { ...job.runs[0]!, id: 'r2' }] }
+    const of = (runs?: string[]) => suspectsOf(both, planJob(both, catalogue), siteState(plan, []), runs)
+    expect(of().length).toBe(2 * of(['r2']).length)
+    expect(of(['r2']).every(({ run }) => run === 'r2')).toBe(true)
+  })
+})
+
 describe('what a valve parts', () => {
   it('beyond it lie its far joint, the legs and joints after it', () => {
     const of = suspects([])
