@@ -1,4 +1,5 @@
 import type { Catalogue } from '../catalogue/catalogue'
+import { sumOf } from '../catalogue/fitting-length'
 import type { MethodId } from '../catalogue/method'
 import { toolSpace } from '../catalogue/tool-space'
 import type { Leg, Node } from '../job/job'
@@ -73,14 +74,7 @@ export function cutInsOf(catalogue: Catalogue, layout: Layout): CutIn[] {
       run: layout.run.id,
       node: node.id,
       ends,
-      remove:
-        ends.length === 2 && one!.cut && other!.cut
-          ? {
-              mm: one!.cut.mm + other!.cut.mm,
-              tolerance: one!.cut.tolerance + other!.cut.tolerance,
-              basis: one!.cut.basis,
-            }
-          : null,
+      remove: ends.length === 2 && one!.cut && other!.cut ? sumOf(one!.cut, other!.cut) : null,
       // The end that goes in last comes back by its own depth: the shorter of them.
       playNeeded: isHeld && depths.length > 0 ? Math.min(...depths) : null,
       play: node.play ?? null,

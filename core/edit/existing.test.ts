@@ -163,6 +163,8 @@ describe('pipe that is there', () => {
     const plan = planJob(capped, catalogue)
     expect(plan.fittings.map(({ label }) => label)).toEqual(['3/4 push-fit cap'])
     expect(plan.joints.map(({ node, leg, method }) => [node, leg, method])).toEqual([['on', 'l3', 'push-fit']])
+    // One end is free: nothing has to be sprung apart for it, and nothing is taken out between two cuts.
+    expect(plan.cutIns).toMatchObject([{ node: 'on', playNeeded: null, remove: null }])
   })
 })
 

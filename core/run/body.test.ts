@@ -21,6 +21,32 @@ const names = (of: ReturnType<typeof job>, node: string) => {
   return bodiesFor(catalogue, layout, layout.node.get(node)!).map(({ id }) => id)
 }
 
+describe('what may be chosen by its name', () => {
+  it('is nothing where nothing leads to, nor where no fitting stands', () => {
+    const alone = job(straight)
+    const [run] = alone.runs
+    const layout = layOut({ ...run!, nodes: [...run!.nodes, { id: 'x', kind: 'outlet' }] })
+    expect(bodiesFor(catalogue, layout, layout.node.get('x')!)).toEqual([])
+    const bent = job([
+      ['cap:s', 'east', 1000, 'bend:a'],
+      ['a', 'north', 500, 'open:e'],
+    ])
+    expect([names(bent, 'a'), names(bent, 'e')]).toEqual([[], []])
+  })
+
+  it('at an outlet always leads on, and what is made in the run’s own method comes first', () => {
+    const layout = layOut(job(straight).runs[0]!)
+    const bodies = bodiesFor(catalogue, layout, layout.node.get('e')!)
+    expect(bodies.every(({ ends }) => ends.length > 1)).toBe(true)
+    const soldered = bodies.map(({ ends }) =>
+      ends.some((end) => end.type === 'socket' && end.socket.method === 'solder'),
+    )
+    expect(soldered[0]).toBe(true)
+    expect(soldered).toContain(false)
+    expect(soldered.lastIndexOf(true)).toBeLessThan(soldered.indexOf(false))
+  })
+})
+
 describe('a fitting chosen by its name', () => {
   it('a drop-ear elbow at an outlet: 0.7 × 22 + 4 = 19.4 ± 4 off, and it is what is asked for at the counter', () => {
     const plan = planJob(job(straight, { e: { fitting: '22 solder × 1/2 F BSP drop-ear elbow' } }), catalogue)
