@@ -177,6 +177,8 @@ describe('the two-minute questions', () => {
     await on.open('/bench/card')
     await choose('Method', 'Solder')
     await on.press('Work along')
+    // Fetched when it is asked for: a key before it stands there is nobody's.
+    await on.see('section[aria-label="Work along"]')
     await on.keys(' ', ' ')
     await on.shows('[aria-label="Work along"]', 'Open a valve')
     await on.keys(Key.ARROW_LEFT)
