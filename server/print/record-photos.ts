@@ -1,8 +1,9 @@
 import type { Content } from 'pdfmake/interfaces'
 import type { Entry } from '~~/core/log/entry'
+import { photoGroups } from '~~/core/record/photo-groups'
 import { when, type RecordPrint } from './record-print'
 
-/** The photos of a record on paper, two across, each with what it shows. */
+/** The photos of a record on paper, two across, each with what it shows; those taken before covering by wall or floor. */
 export function photosOf({ record, pictures }: RecordPrint): Content[] {
   const numbers = new Map(record.joints.map(({ id, number }) => [id, number]))
   const caption = ({ subject, body, by, at }: Entry): string =>
@@ -14,7 +15,7 @@ export function photosOf({ record, pictures }: RecordPrint): Content[] {
     ]
       .filter(Boolean)
       .join(', ')
-  const shown = record.photos.map((entry): Content => {
+  const shown = (entry: Entry): Content => {
     const image = pictures[String(entry.body.sha)]
     return {
       unbreakable: true,
@@ -25,7 +26,11 @@ export function photosOf({ record, pictures }: RecordPrint): Content[] {
         { text: caption(entry), fontSize: 8, margin: [0, 2, 0, 8] },
       ],
     }
+  }
+  return photoGroups(record.photos).flatMap(({ where, photos }): Content[] => {
+    const all = photos.map(shown)
+    const pairs = all.flatMap((one, at) => (at % 2 === 0 ? [[one, all[at + 1] ?? '']] : []))
+    const heading: Content[] = where ? [{ text: `Before ${where} was closed`, bold: true, margin: [0, 4, 0, 4] }] : []
+    return [...heading, ...pairs.map((columns) => ({ columns, columnGap: 12 }))]
   })
-  const pairs = shown.flatMap((one, at) => (at % 2 === 0 ? [[one, shown[at + 1] ?? '']] : []))
-  return pairs.map((columns) => ({ columns, columnGap: 12 }))
 }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { photoGroups } from '~~/core/record/photo-groups'
 import { setAddress } from '~~/core/edit/edit-run'
 import { kindOf } from '~~/core/log/kinds'
 import { changedSince } from '~~/core/log/site-state'
@@ -147,14 +148,17 @@ const print = () => window.print()
     </form>
     <section v-if="record.photos.length" aria-label="Photos">
       <h2 class="heading">Photos</h2>
-      <div class="flex flex-wrap gap-3">
-        <figure v-for="item in record.photos" :key="item.id">
-          <img :src="log.photoUrl(item.body.sha)" alt="Photo of the work" class="h-40" loading="lazy" />
-          <figcaption class="text-sm">
-            {{ item.body.caption ? `${item.body.caption}, ` : ''
-            }}{{ item.body.beforeCovering ? 'before covering, ' : '' }}{{ item.by }}, {{ when(item.at) }}
-          </figcaption>
-        </figure>
+      <div v-for="{ where, photos } in photoGroups(record.photos)" :key="where">
+        <h3 v-if="where" class="label pt-2 text-base">Before {{ where }} was closed</h3>
+        <div class="flex flex-wrap gap-3">
+          <figure v-for="item in photos" :key="item.id">
+            <img :src="log.photoUrl(item.body.sha)" alt="Photo of the work" class="h-40" loading="lazy" />
+            <figcaption class="text-sm">
+              {{ item.body.caption ? `${item.body.caption}, ` : ''
+              }}{{ item.body.beforeCovering ? 'before covering, ' : '' }}{{ item.by }}, {{ when(item.at) }}
+            </figcaption>
+          </figure>
+        </div>
       </div>
     </section>
     <section v-if="record.valves.length + record.drains.length" aria-label="Valves and drain points">
