@@ -9,6 +9,7 @@ import { layOut } from '../core/run/layout'
 import { levelsOf } from '../core/run/levels'
 import { longJob } from '../core/sample-run'
 import { medianTimes } from './median'
+import { systemsOf } from '../core/job/system'
 
 const rounds = 9
 const most = 14
@@ -18,7 +19,7 @@ export function benchGrowth(): void {
   const sizes = [longJob(200), longJob(2000)].map((job) => {
     const plan = planJob(job, shippedCatalogue)
     const assembly = assemblyQuestion(shippedCatalogue, job, plan, shippedCosts, 20)
-    return { job, plan, assembly, layout: layOut(job.runs[0]!) }
+    return { job, plan, assembly, layout: layOut(systemsOf(job)[0]!) }
   })
   type Size = (typeof sizes)[number]
   const works: Readonly<Record<string, (of: Size) => unknown>> = {

@@ -4,7 +4,7 @@ import { clashWords } from './clash-words'
 import { setLeg, setNode, setRun } from './edit/edit-run'
 import type { Job } from './job/job'
 import { mergeJobs } from './edit/merge'
-import { pipeId, sampleJob } from './sample-run'
+import { pipeId, sampleJob, withCopy } from './sample-run'
 import { speakerIn } from './speech'
 
 const [copper22, copper28] = [pipeId('EN 1057', '22', 0.9), pipeId('EN 1057', '28', 0.9)]
@@ -26,7 +26,7 @@ const words = (mine: Job, theirs: Job, units: 'metric' | 'imperial' = 'metric') 
     .map(({ place, mine: here, theirs: there }) => [place, here, there].map((text) => text.replaceAll('\u2009', ' ')))
 const without = (job: Job, leg: string): Job => ({
   ...job,
-  runs: job.runs.map((run) => ({ ...run, legs: run.legs.filter(({ id }) => id !== leg) })),
+  legs: job.legs.filter(({ id }) => id !== leg),
 })
 
 describe('a clash in words', () => {
@@ -104,16 +104,15 @@ describe('a clash in words', () => {
   })
 
   it('what only one version has is named by it, and each run by its own name', () => {
-    const two: Job = {
-      ...base,
-      runs: [base.runs[0]!, { ...base.runs[0]!, id: 'r2', name: 'Return', pipe: copper28 }],
-    }
+    const two = withCopy(base, 'r2', { name: 'Return', pipe: copper28 })
     const place = (jobs: readonly [Job, Job], ...path: string[]) =>
       clashWords(catalogue, speakerIn('metric'), jobs, { path, mine: 'a', theirs: 'b' }).place
     expect(place([two, two], 'runs', 'r2', 'name')).toBe('Return: name')
     // The run, or a leg or fitting of it, is in the other version alone.
     expect(place([base, two], 'runs', 'r2', 'service')).toMatch(/^Return: /)
-    expect(place([without(base, 'l3'), base], 'runs', 'r1', 'legs', 'l3', 'length')).toMatch(/leg 3: length$/)
+    expect(place([without(base, 'l3'), base], 'legs', 'l3', 'length')).toBe('Run, leg 3: length')
+    expect(place([base, two], 'nodes', 'r2·a', 'kind')).toBe('Return, elbow 1: what stands there')
+    expect(place([base, base], 'legs', 'l9', 'length')).toBe('a run: length')
     expect(place([base, base], 'runs', 'r9', 'service')).toMatch(/^a run: /)
     const loft = { ...base, surveys: [...base.surveys, { id: 's2', name: 'In the loft', observations: [] }] }
     expect(place([base, loft], 'surveys', 's2', 'built')).toBe('In the loft: year built')

@@ -6,7 +6,7 @@ import { nodeWord } from './job/node-legs'
 import { unitSystems } from './quantity/units'
 import { directionWords } from './run/direction-words'
 import type { Speaker } from './quantity/speaker'
-import { namesOf } from './run/names'
+import { namesOf, runNameIn } from './run/names'
 
 /** A clash as a person reads it: where, and what stands there on either side. */
 export interface ClashWords {
@@ -61,7 +61,7 @@ function valueWords(catalogue: Catalogue, say: Speaker, key: string, value: unkn
  * A clash in words: no id and no number of a list in it.
  *
  * @param jobs the two versions, whose names for runs, legs and fittings are used: what only one has is named by it
- * @remarks for instance: `runs/r1/legs/l2/length`, 1200 and 1300: “Cold, leg 2: length”, “1 200 mm”, “1 300 mm”
+ * @remarks for instance: `legs/l2/length`, 1200 and 1300: “Cold, leg 2: length”, “1 200 mm”, “1 300 mm”
  */
 export function clashWords(catalogue: Catalogue, say: Speaker, jobs: readonly [Job, Job], clash: Clash): ClashWords {
   const key = clash.path.at(-1) ?? ''
@@ -70,20 +70,18 @@ export function clashWords(catalogue: Catalogue, say: Speaker, jobs: readonly [J
 }
 
 function placeWords(jobs: readonly [Job, Job], path: readonly string[]): string {
-  const [list, id = '', inside, itemId = '', ...fields] = path
+  const [list, id = ''] = path
   const having = (is: (job: Job) => boolean) => jobs.find(is) ?? jobs[0]
+  const hasId = (item: { readonly id: string }) => item.id === id
   if (list === 'runs' && id) {
-    const hasRun = (job: Job) => job.runs.find((run) => run.id === id)
-    const job = having((of) => {
-      const run = hasRun(of)
-      if (!run || (inside !== 'legs' && inside !== 'nodes')) return run !== undefined
-      return run[inside].some((item) => item.id === itemId)
-    })
-    const names = namesOf(job).get(id)
-    const run = names?.run ?? 'a run'
-    if (inside === 'legs' && itemId) return told([run, names!.leg(itemId)], fields)
-    if (inside === 'nodes' && itemId) return told([run, names!.node(itemId)], fields)
-    return told([run], path.slice(2))
+    const job = having(({ runs }) => runs.some(hasId))
+    return told([job.runs.some(hasId) ? runNameIn(job, id) : 'a run'], path.slice(2))
+  }
+  if ((list === 'legs' || list === 'nodes') && id) {
+    const job = having((of) => of[list].some(hasId))
+    const names = namesOf(job).get(job[list].find(hasId)?.run ?? '')
+    const place = list === 'legs' ? names?.leg(id) : names?.node(id)
+    return told([names?.run ?? 'a run', ...(place ? [place] : [])], path.slice(2))
   }
   if (list === 'surveys' && id) {
     const survey = having((of) => of.surveys.some((known) => known.id === id)).surveys.find((of) => of.id === id)

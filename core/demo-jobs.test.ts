@@ -14,10 +14,11 @@ import { placeDimensions, placeHeights } from './draw/dimensions'
 import { drawRun } from './draw/drawing'
 import { layOut } from './run/layout'
 import { levelsOf } from './run/levels'
-import { namesOf } from './run/names'
+import { namesOf, systemName } from './run/names'
 import { runSheet } from './draw/sheet'
 import { sampleColours } from './draw/sample-colours'
 import { speakerIn } from './speech'
+import { systemsOf } from './job/system'
 
 /*
  * Everything that follows from the demo jobs, line by line, as it was gone through once by hand: any figure that changes
@@ -45,7 +46,7 @@ describe.each([
   // Worked out anew in each test, so that a tool that changes the code sees which tests its change concerns.
   const given = () => {
     const job = demo(file)
-    return { job, plan: planJob(job, catalogue), layouts: job.runs.map(layOut), say: speakerIn(job.units) }
+    return { job, plan: planJob(job, catalogue), layouts: systemsOf(job).map(layOut), say: speakerIn(job.units) }
   }
 
   it('pieces', () => expect(lines(given().plan.pieces)).toMatchSnapshot())
@@ -78,7 +79,7 @@ describe.each([
   it('names', () => {
     const { job } = given()
     const names = namesOf(job)
-    const of = job.runs.map(({ id, nodes, legs }) => [
+    const of = systemsOf(job).map(({ id, nodes, legs }) => [
       names.get(id)!.run,
       ...nodes.map((node) => names.get(id)!.node(node.id)),
       ...legs.map((leg) => names.get(id)!.leg(leg.id)),
@@ -103,9 +104,9 @@ describe.each([
 
   it('drawings', () => {
     const { job, say } = given()
-    const sheets = job.runs.map((run) =>
-      runSheet(catalogue, run, 'isometric', {
-        title: run.name,
+    const sheets = systemsOf(job).map((system) =>
+      runSheet(catalogue, system, 'isometric', {
+        title: systemName(job, system),
         colours: sampleColours,
         length: (mm) => (mm === null ? '' : say.length(mm)),
         pieceOf: new Map(),

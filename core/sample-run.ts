@@ -1,6 +1,8 @@
 import type { MethodId } from './catalogue/method'
 import { shippedCatalogue } from './catalogue/catalogue'
-import type { Direction, Job, Leg, Node } from './job/job'
+import type { Direction, Job, Leg, Node, Run } from './job/job'
+import { withRun } from './job/site-id'
+import { systemsOf, type System } from './job/system'
 import type { ProfileId } from './workshop/profile'
 import type { Service } from './job/place'
 
@@ -38,11 +40,12 @@ export function sampleJob({
   const kinds = new Map<string, Node>()
   const nodeId = (name: string): string => {
     const [kind, id = kind] = name.split(':') as [Node['kind'], string?]
-    if (!kinds.has(id)) kinds.set(id, { id, kind, ...extra[id] })
+    if (!kinds.has(id)) kinds.set(id, { id, run: 'r1', kind, ...extra[id] })
     return id
   }
   const drawn: Leg[] = legs.map(([from, direction, length, to], index) => ({
     id: `l${index + 1}`,
+    run: 'r1',
     from: nodeId(from),
     to: nodeId(to),
     direction,
@@ -50,12 +53,14 @@ export function sampleJob({
   }))
   return {
     format: 'jolvet-job',
-    version: 1,
+    version: 2,
     title: 'Sample',
     units: 'metric',
     profile,
     surveys: [],
-    runs: [{ id: 'r1', name: 'Run', service, pipe, method, nodes: [...kinds.values()], legs: drawn }],
+    runs: [{ id: 'r1', name: 'Run', service, pipe, method }],
+    nodes: [...kinds.values()],
+    legs: drawn,
   }
 }
 
@@ -87,4 +92,23 @@ export function lineWithValves(legs: number, every: number): Job {
       nodeAt(at + 1),
     ]),
   })
+}
+
+/** For tests: the one system of such a job. */
+export const sampleSystem = (of: SampleRun): System => systemsOf(sampleJob(of))[0]!
+
+/** For tests: the job with a copy of its first run beside it, whose ids are those that version 1 gives. */
+export function withCopy(job: Job, id: string, change: Partial<Omit<Run, 'id'>> = {}): Job {
+  const [first] = job.runs
+  const copied = <Item extends Node | Leg>(items: readonly Item[]) =>
+    items.filter(({ run }) => run === first!.id).map((item) => ({ ...item, id: withRun(id, item.id), run: id }))
+  return {
+    ...job,
+    runs: [...job.runs, { ...first!, ...change, id }],
+    nodes: [...job.nodes, ...copied(job.nodes)],
+    legs: [
+      ...job.legs,
+      ...copied(job.legs).map((leg) => ({ ...leg, from: withRun(id, leg.from), to: withRun(id, leg.to) })),
+    ],
+  }
 }

@@ -5,5 +5,5 @@ import { randomIds } from './random-ids'
 it('no id is given twice, and a job takes each', () => {
   const given = Array.from({ length: 5000 }, () => randomIds('n', []))
   expect(new Set(given).size).toBe(5000)
-  expect(given.filter((id) => !nodeSchema.safeParse({ id, kind: 'open' }).success)).toEqual([])
+  expect(given.filter((id) => !nodeSchema.safeParse({ id, run: 'r1', kind: 'open' }).success)).toEqual([])
 })

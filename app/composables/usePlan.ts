@@ -9,7 +9,7 @@ import { askWorker } from './useCoreWorker'
 
 /** A plan of so many legs is made between two key presses; of more, by the worker. */
 const mostLegs = 300
-const isLong = (job: Job): boolean => job.runs.reduce((sum, { legs }) => sum + legs.length, 0) > mostLegs
+const isLong = ({ legs }: Job): boolean => legs.length > mostLegs
 
 interface PlanQuestion {
   readonly job: Job

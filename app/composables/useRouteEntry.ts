@@ -5,6 +5,7 @@ import { joinPlace, pressKey, startEntry, type Entered, type RouteEntry } from '
 import { useCatalogueStore } from '~/stores/catalogue'
 import { useJobStore } from '~/stores/job'
 import { useSelectionStore } from '~/stores/selection'
+import type { System } from '~~/core/job/system'
 
 /** Whether a key means the route: not what is typed in a field, nor what presses a control. */
 export function isForRoute({ ctrlKey, metaKey, altKey, target, key }: KeyboardEvent, typedAt?: EventTarget): boolean {
@@ -17,7 +18,11 @@ export function isForRoute({ ctrlKey, metaKey, altKey, target, key }: KeyboardEv
 }
 
 /** Typing a route: keys of the keyboard or the pad, kept across a reload, one selection with the drawing. */
-export function useRouteEntry(run: Ref<Run | undefined>, bendRadius: () => number | undefined) {
+export function useRouteEntry(
+  run: Ref<Run | undefined>,
+  system: Ref<System | undefined>,
+  bendRadius: () => number | undefined,
+) {
   const store = useJobStore()
   const selection = useSelectionStore()
   const catalogue = useCatalogueStore()
@@ -28,10 +33,10 @@ export function useRouteEntry(run: Ref<Run | undefined>, bendRadius: () => numbe
     serializer: { read: (text) => JSON.parse(text) as RouteEntry, write: (entry) => JSON.stringify(entry) },
   })
   const entry = computed<RouteEntry | null>(() => {
-    if (!run.value) return null
+    if (!run.value || !system.value) return null
     const known = kept.value
-    const still = known?.run === run.value.id && run.value.nodes.some(({ id }) => id === known.cursor)
-    return still && known ? known : startEntry(run.value)
+    const still = known?.run === run.value.id && system.value.nodes.some(({ id }) => id === known.cursor)
+    return still && known ? known : startEntry(run.value.id, system.value)
   })
 
   function press(key: string): boolean {
@@ -47,7 +52,7 @@ export function useRouteEntry(run: Ref<Run | undefined>, bendRadius: () => numbe
     selection.node = entered.entry.cursor
     if (entered.job === store.job) return
     store.change(entered.job)
-    selection.leg = run.value?.legs.findLast(({ to }) => to === entered.entry.cursor)?.id ?? ''
+    selection.leg = system.value?.legs.findLast(({ to }) => to === entered.entry.cursor)?.id ?? ''
   }
 
   // The first leg is otherwise answered by code that has never run, and takes twice as long as every later one.

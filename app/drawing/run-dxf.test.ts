@@ -1,6 +1,6 @@
 import DxfParser from 'dxf-parser'
 import { describe, expect, it } from 'vitest'
-import { pipeId, sampleJob } from '~~/core/sample-run'
+import { pipeId, sampleSystem } from '~~/core/sample-run'
 import { runsDxf } from './run-dxf'
 
 interface ReadLine {
@@ -11,7 +11,7 @@ interface ReadLine {
 }
 
 describe('a DXF file, read back by another package', () => {
-  const { runs } = sampleJob({
+  const system = sampleSystem({
     pipe: pipeId('EN 1057', '22', 0.9),
     method: 'solder',
     service: 'hot',
@@ -21,7 +21,7 @@ describe('a DXF file, read back by another package', () => {
       ['tee:t', 'up', 400, 'outlet:e'],
     ],
   })
-  const read = new DxfParser().parseSync(runsDxf(runs, new Map([['r1/l1', 'P1']])))!
+  const read = new DxfParser().parseSync(runsDxf([system], new Map([['l1', 'P1']])))!
   const entities = read.entities as unknown as ReadLine[]
 
   it('has every leg as a line in space, in millimetres, on its service’s layer', () => {
@@ -45,8 +45,8 @@ describe('a DXF file, read back by another package', () => {
   })
 
   it('a leg with a service of its own lies on that one’s layer', () => {
-    const legs = runs[0]!.legs.map((leg) => (leg.id === 'l3' ? { ...leg, service: 'heating-return' as const } : leg))
-    const drawn = new DxfParser().parseSync(runsDxf([{ ...runs[0]!, legs }], new Map()))!
+    const legs = system.legs.map((leg) => (leg.id === 'l3' ? { ...leg, service: 'heating-return' as const } : leg))
+    const drawn = new DxfParser().parseSync(runsDxf([{ ...system, legs }], new Map()))!
     const lines = (drawn.entities as unknown as ReadLine[]).filter(({ type }) => type === 'LINE')
     expect(lines.map(({ layer }) => layer)).toEqual(['HOT', 'HOT', 'HEATING_RETURN'])
   })

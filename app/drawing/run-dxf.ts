@@ -1,9 +1,9 @@
 import { DxfWriter, point3d, Units } from '@tarikjabiri/dxf'
-import type { Run } from '~~/core/job/job'
-import { serviceIn } from '~~/core/job/leg-service'
+import { serviceIn } from '~~/core/job/leg-defaults'
 import type { Service } from '~~/core/job/place'
 import { layOut } from '~~/core/run/layout'
 import { namesIn } from '~~/core/run/names'
+import { type System, runOf } from '~~/core/job/system'
 
 /** Letters on layers by service and material: what a drawing program shows and hides together. */
 const layerOf = (service: Service): string => service.toUpperCase().replaceAll('-', '_')
@@ -18,12 +18,12 @@ const colours: Readonly<Record<Service, number>> = {
 }
 
 /**
- * Runs as a DXF file in millimetres: each leg a line in space on its service's layer, what stands at each node and each
+ * Systems as a DXF file in millimetres: each leg a line in space on its service's layer, what stands at each node and each
  * leg's length and piece as text.
  *
- * @param pieceOf the piece of each leg, by run and leg as `run/leg`
+ * @param pieceOf the piece of each leg, by the leg's id
  */
-export function runsDxf(runs: readonly Run[], pieceOf: ReadonlyMap<string, string>): string {
+export function runsDxf(systems: readonly System[], pieceOf: ReadonlyMap<string, string>): string {
   const dxf = new DxfWriter()
   dxf.setUnits(Units.Millimeters)
   dxf.addLayer('TEXT', 8, 'Continuous')
@@ -32,30 +32,29 @@ export function runsDxf(runs: readonly Run[], pieceOf: ReadonlyMap<string, strin
     if (!dxf.tables.layerTable.exist(layer)) dxf.addLayer(layer, colours[service], 'Continuous')
     return layer
   }
-  for (const run of runs) {
-    const layer = layerFor(run.service)
-    const { places } = layOut(run)
-    const names = namesIn(run)
+  for (const system of systems) {
+    const { places } = layOut(system)
+    const names = namesIn(system)
     const at = (node: string) => {
       const place = places.get(node)
       return place ? point3d(...place) : null
     }
-    for (const leg of run.legs) {
-      const { id, from, to, length, state, unmeasured } = leg
+    for (const leg of system.legs) {
+      const { id, from, to, length, state } = leg
       const [start, end] = [at(from), at(to)]
       if (!start || !end) continue
-      const layerName = state ? state.toUpperCase().replace(' ', '_') : layerFor(serviceIn(run, leg))
+      const layerName = state ? state.toUpperCase().replace(' ', '_') : layerFor(serviceIn(system, leg))
       if (!dxf.tables.layerTable.exist(layerName)) dxf.addLayer(layerName, 8, 'Continuous')
       dxf.addLine(start, end, { layerName })
-      if (unmeasured) continue
-      const piece = pieceOf.get(`${run.id}/${id}`)
+      if (length === null) continue
+      const piece = pieceOf.get(id)
       const middle = point3d((start.x + end.x) / 2, (start.y + end.y) / 2, (start.z + end.z) / 2)
       dxf.addText(middle, letter, `${Math.round(length * 10) / 10}${piece ? ` ${piece}` : ''}`, { layerName: 'TEXT' })
     }
-    for (const { id, kind } of run.nodes) {
+    for (const { id, kind, run } of system.nodes) {
       const place = at(id)
       if (!place || kind === 'elbow' || kind === 'bend') continue
-      dxf.addPoint(place.x, place.y, place.z, { layerName: layer })
+      dxf.addPoint(place.x, place.y, place.z, { layerName: layerFor(runOf(system, { run }).service) })
       dxf.addText(place, letter, names.node(id), { layerName: 'TEXT' })
     }
   }

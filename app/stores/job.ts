@@ -129,9 +129,10 @@ export const useJobStore = defineStore('job', () => {
       show(stored, tab)
       void keepCopy(stored)
     } else {
-      const copy = answer.outcome === 'away' ? await copyOf(wanted) : null
-      if (!copy) return answer.outcome === 'away' ? 'away' : 'gone'
-      show(copy, tab)
+      const kept = answer.outcome === 'away' ? await copyOf(wanted) : null
+      const text = kept && readOr(kept.job)
+      if (!kept || !text) return answer.outcome === 'away' ? 'away' : 'gone'
+      show({ ...kept, job: text }, tab)
       void refresh()
     }
     recall()
@@ -146,7 +147,7 @@ export const useJobStore = defineStore('job', () => {
   /** The history that a reload of this tab left. */
   function recall(): void {
     if (!job.value) return
-    const kept = takeHistory(sessionStorage, id.value, job.value)
+    const kept = takeHistory(sessionStorage, id.value, job.value, readOr)
     if (kept.past.length + kept.future.length === 0) return
     past.value = kept.past
     future.value = kept.future

@@ -1,5 +1,9 @@
 import { describe, expect, it } from 'vitest'
-import { emptyJob } from '~~/core/edit/new-job'
+import { shippedCatalogue } from '~~/core/catalogue/catalogue'
+import { readJob } from '~~/core/job/read-job'
+import type { Job, Node } from '~~/core/job/job'
+import { addRun, emptyJob } from '~~/core/edit/new-job'
+import { randomIds } from '~/composables/random-ids'
 import { keepHistory, takeHistory } from './history'
 
 /** A tab's storage with so much room. */
@@ -15,29 +19,42 @@ function storage(room = Infinity): Storage {
   } as Storage
 }
 const job = (title: string) => emptyJob(title, 'metric', 'metric')
+const read = (text: unknown): Job | null => {
+  const found = readJob(text, shippedCatalogue)
+  return found.ok ? found.job : null
+}
 
 describe('what can be undone after a reload', () => {
   it('comes back as it was, for the job as it was', () => {
     const tab = storage()
     keepHistory(tab, 'j1', job('c'), { past: [job('a'), job('b')], future: [job('d')] })
-    expect(takeHistory(tab, 'j1', job('c'))).toEqual({ past: [job('a'), job('b')], future: [job('d')] })
+    expect(takeHistory(tab, 'j1', job('c'), read)).toEqual({ past: [job('a'), job('b')], future: [job('d')] })
   })
 
   it('is not laid over another text, nor another job', () => {
     const tab = storage()
     keepHistory(tab, 'j1', job('c'), { past: [job('a')], future: [] })
     const none = { past: [], future: [] }
-    expect(takeHistory(tab, 'j1', job('saved elsewhere'))).toEqual(none)
-    expect(takeHistory(tab, 'j2', job('c'))).toEqual(none)
+    expect(takeHistory(tab, 'j1', job('saved elsewhere'), read)).toEqual(none)
+    expect(takeHistory(tab, 'j2', job('c'), read)).toEqual(none)
   })
 
   it('too long, the oldest goes; with no room at all, nothing breaks', () => {
-    const long = (title: string) => ({ ...job(title), runs: [{ note: 'x'.repeat(300_000) }] }) as never
+    const { job: begun } = addRun(job('long'), randomIds)
+    const node = (at: number): Node => ({ ...begun.nodes[0]!, id: `n${at}`, name: 'x'.repeat(80) })
+    const long = (title: string): Job => ({ ...begun, title, nodes: Array.from({ length: 2500 }, (_, at) => node(at)) })
     const tab = storage()
     keepHistory(tab, 'j1', job('c'), { past: [long('1'), long('2'), long('3')], future: [] })
-    expect(takeHistory(tab, 'j1', job('c')).past.map(({ title }) => title)).toEqual(['2', '3'])
+    expect(takeHistory(tab, 'j1', job('c'), read).past.map(({ title }) => title)).toEqual(['2', '3'])
     const full = storage(10)
     keepHistory(full, 'j1', job('c'), { past: [job('a')], future: [] })
-    expect(takeHistory(full, 'j1', job('c')).past).toEqual([])
+    expect(takeHistory(full, 'j1', job('c'), read).past).toEqual([])
+  })
+
+  it('written by a program before this one, it is read as that wrote it', () => {
+    const tab = storage()
+    const before = (title: string) => ({ ...job(title), version: 1, nodes: undefined, legs: undefined }) as never
+    keepHistory(tab, 'j1', before('c'), { past: [before('a'), 'no job' as never], future: [] })
+    expect(takeHistory(tab, 'j1', job('c'), read)).toEqual({ past: [job('a')], future: [] })
   })
 })

@@ -1,3 +1,4 @@
+import { saysTheSame } from '~~/core/edit/merge'
 import type { Job } from '~~/core/job/job'
 
 /** What can be undone and redone: whole jobs, the newest last and first. */
@@ -37,16 +38,21 @@ export function keepHistory(storage: Storage, id: string, job: Job, { past, futu
   }
 }
 
-/** The history that was kept, where it belongs to the job as it is now; else none. */
-export function takeHistory(storage: Storage, id: string, job: Job): History {
+/**
+ * The history that was kept, where it belongs to the job as it is now; else none.
+ *
+ * @param read a text as a job of this program: an earlier one may have written it
+ */
+export function takeHistory(storage: Storage, id: string, job: Job, read: (text: unknown) => Job | null): History {
   const none: History = { past: [], future: [] }
   try {
     const kept = JSON.parse(storage.getItem(keyOf(id)) ?? 'null') as Record<'past' | 'future', string[]> & {
       job: string
     }
-    if (kept?.job !== JSON.stringify(job)) return none
-    const read = (texts: readonly string[]) => texts.map((text) => JSON.parse(text) as Job)
-    return { past: read(kept.past), future: read(kept.future) }
+    const readText = (text: string) => read(JSON.parse(text))
+    if (!saysTheSame(readText(kept.job), job)) return none
+    const all = (texts: readonly string[]) => texts.flatMap((text) => readText(text) ?? [])
+    return { past: all(kept.past), future: all(kept.future) }
   } catch {
     return none
   }

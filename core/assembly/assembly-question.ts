@@ -10,12 +10,13 @@ import { unknownSays } from './sayings'
 import { deflection } from './deflection'
 import { expansionHold, solventSet } from '../procedure/wait'
 import { unitVector } from '../run/direction'
-import { layOut, type Layout } from '../run/layout'
+import { layoutsByRun, type Layout } from '../run/layout'
 import { namesOf } from '../run/names'
 import { heatReach, type PlacedJoint } from './heat-reach'
 import type { PlanJoint, PlanPiece } from '../build/planned'
 import type { Part } from '../build/part'
 import { whatMeets } from '../build/what-meets'
+import { drawnLength } from '../job/system'
 
 /** Minutes until a soldered joint may be touched by a cold one's work: about 5. */
 const solderCools = 5
@@ -36,7 +37,7 @@ function springAt(layout: Layout, pipe: Pipe, ends: readonly string[], axis: Vec
   const legs = new Set(ends.flatMap((node) => (layout.arms.get(node) ?? []).map(({ leg }) => leg)))
   const lengths = [...legs]
     .filter(({ direction }) => Math.abs(dot(unitVector(direction), axis)) < square)
-    .map(({ length }) => length)
+    .map(drawnLength)
   return deflection(materialKey(pipe), pipe.od, Math.max(0, ...lengths))
 }
 
@@ -71,9 +72,9 @@ export function assemblyQuestion(
   celsius: number,
 ): AssemblyQuestion {
   const profile = profileWith(job.profile, job.own?.changes)
-  const layouts = new Map<string, Layout>(job.runs.map((run) => [run.id, layOut(run)]))
+  const layouts = layoutsByRun(job)
   const pieces = new Map(plan.pieces.map((piece) => [piece.id, piece]))
-  const legs = legsById(job)
+  const legs = new Map(job.legs.map((leg) => [leg.id, leg]))
   const names = namesOf(job)
   const fixed = new Set(plan.parts.flatMap(({ id, kind }) => (kind === 'existing' ? [id] : [])))
   const placed: PlacedJoint[] = []
@@ -126,16 +127,13 @@ function isWrapped({ place, runs }: Job, run: string): boolean {
   return order === 'wet-wrapped'
 }
 
-/** Legs of all runs, by run and by id. */
-type LegsById = ReadonlyMap<string, ReadonlyMap<string, Leg>>
-const legsById = ({ runs }: Job): LegsById =>
-  new Map(runs.map(({ id, legs }) => [id, new Map(legs.map((leg) => [leg.id, leg]))]))
+type LegsById = ReadonlyMap<string, Leg>
 
 function straightPieces(pieces: readonly PlanPiece[], legs: LegsById) {
   return new Map(
     pieces.flatMap((piece) => {
       const [only, more] = piece.legs
-      const leg = legs.get(piece.run)?.get(only ?? '')
+      const leg = legs.get(only ?? '')
       return leg && !more ? [[piece.id, unitVector(leg.direction)] as const] : []
     }),
   )
@@ -149,7 +147,7 @@ function extentsOf(
   return new Map(
     pieces.flatMap((piece) => {
       const { places } = layouts.get(piece.run)!
-      const nodes = piece.legs.map((id) => legs.get(piece.run)!.get(id)!).flatMap(({ from, to }) => [from, to])
+      const nodes = piece.legs.map((id) => legs.get(id)!).flatMap(({ from, to }) => [from, to])
       const extent = extentOf(nodes.map((node) => places.get(node)))
       return extent ? [[piece.id, extent] as const] : []
     }),

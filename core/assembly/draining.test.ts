@@ -68,10 +68,9 @@ describe('draining', () => {
       seconds: 0,
       buckets: 0,
     })
-    const [run] = job.runs
     const there = {
       ...job,
-      runs: [{ ...run!, legs: [{ ...run!.legs[0]!, state: 'existing' as const, unmeasured: true }] }],
+      legs: [{ ...job.legs[0]!, state: 'existing' as const, length: null }],
     }
     expect(drainings(catalogue, there)[0]!.litres).toBe(0)
   })

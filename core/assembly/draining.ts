@@ -1,10 +1,12 @@
 import type { Catalogue } from '../catalogue/catalogue'
 import type { Pipe } from '../catalogue/pipe'
 import { contentOf, contentOfLengths } from '../flow/content'
-import type { Job, NodeKind, Run } from '../job/job'
+import type { Job, NodeKind } from '../job/job'
 import { layOut } from '../run/layout'
 import { levelsOf } from '../run/levels'
-import { namesOf } from '../run/names'
+import { namesIn, systemName, type PlaceNames } from '../run/names'
+import { type System, systemsOf } from '../job/system'
+import { pipeIdIn } from '../job/leg-defaults'
 
 /** How a run is drained, and what it takes to fill it: places by their names, water in litres. */
 export interface Draining {
@@ -48,24 +50,24 @@ export function secondsToRunOff(litres: number, head: number): number {
   return litres / (share * squareMetres * Math.sqrt(2 * gravity * metres) * 1000)
 }
 
-function drainingOf(catalogue: Catalogue, run: Run, names: { run: string; node: (id: string) => string }): Draining {
-  const layout = layOut(run)
+function drainingOf(catalogue: Catalogue, system: System, names: PlaceNames, name: string): Draining {
+  const layout = layOut(system)
   const { points, lowest, highest } = levelsOf(layout, outlets)
-  const legs = new Map(run.legs.map((leg) => [leg.id, leg]))
-  const pipeOf = (leg: string): Pipe => catalogue.pipe(legs.get(leg)!.pipe ?? run.pipe)!
-  const litres = run.legs
-    .filter(({ state, unmeasured }) => state !== 'comes out' && !unmeasured)
-    .reduce((sum, { id, length }) => sum + contentOf(pipeOf(id), length), 0)
+  const legs = new Map(system.legs.map((leg) => [leg.id, leg]))
+  const pipeOf = (leg: string): Pipe => catalogue.pipe(pipeIdIn(system, legs.get(leg)!))!
+  const litres = system.legs
+    .filter(({ state }) => state !== 'comes out')
+    .reduce((sum, { id, length }) => sum + contentOf(pipeOf(id), length ?? 0), 0)
   const keeps = points
     .filter((point) => point.keeps.length > 0)
     .map(({ nodes, keeps: of }) => ({ where: names.node(nodes[0]!), litres: contentOfLengths(of, pipeOf) }))
   const left = litres - keeps.reduce((sum, kept) => sum + kept.litres, 0)
   const runsOff = lowest === null || left < leastWater ? 0 : left
   const heightOf = (node: string | null) => (node === null ? 0 : (layout.places.get(node)?.[2] ?? 0))
-  const fed = run.nodes.filter(({ kind }) => kind === 'tie-in')
+  const fed = system.nodes.filter(({ kind }) => kind === 'tie-in')
   return {
-    run: names.run,
-    shut: (fed.length > 0 ? fed : run.nodes.filter(({ kind }) => kind === 'valve')).map(({ id }) => names.node(id)),
+    run: name,
+    shut: (fed.length > 0 ? fed : system.nodes.filter(({ kind }) => kind === 'valve')).map(({ id }) => names.node(id)),
     lowest: lowest === null ? null : names.node(lowest),
     highest: highest === null ? null : names.node(highest),
     litres,
@@ -76,10 +78,11 @@ function drainingOf(catalogue: Catalogue, run: Run, names: { run: string; node: 
   }
 }
 
-/** How each run of a job is drained and filled. */
+/** How each system of a job is drained and filled. */
 export function drainings(catalogue: Catalogue, job: Job): Draining[] {
-  const names = namesOf(job)
-  return job.runs.filter(({ legs }) => legs.length > 0).map((run) => drainingOf(catalogue, run, names.get(run.id)!))
+  return systemsOf(job)
+    .filter(({ legs }) => legs.length > 0)
+    .map((system) => drainingOf(catalogue, system, namesIn(system), systemName(job, system)))
 }
 
 /** What all of them hold together, and what runs off, in litres to the hundredth: what is reckoned is no surer. */

@@ -2,12 +2,16 @@ import type { Catalogue } from '../catalogue/catalogue'
 import { pieceEnd } from '../run/end'
 import type { Layout } from '../run/layout'
 import { existingEnds, isExistingLeg } from '../run/states'
+import type { Leg, Node } from '../job/job'
+import { siteId } from '../job/site-id'
 import { fittingsAt, type FittingsAt } from './fittings-at'
 import type { Part, PortRef } from './part'
+import { pipeIdIn } from '../job/leg-defaults'
 
 /** What a piece of pipe must tell to have its place among the parts. */
 export interface BuiltPiece {
   readonly id: string
+  readonly run: string
   readonly pipe: string
   readonly legs: readonly string[]
   readonly ends: readonly [BuiltEnd, BuiltEnd]
@@ -17,21 +21,21 @@ interface BuiltEnd {
   readonly takeOff: number | null
 }
 
-/** A run as it will stand: its parts, and the ports at which they meet. */
+/** A system as it will stand: its parts, and the ports at which they meet. */
 export interface BuiltRun {
   readonly parts: readonly Part[]
   readonly at: ReadonlyMap<string, FittingsAt>
 }
 
 /** The existing pipe of a tie-in, by its node; a length of existing pipe in a run, by its leg. */
-export const existingId = (run: string, at: string): string => `existing ${run}/${at}`
+export const existingId = (at: Node | Leg): string => `existing ${siteId(at)}`
 
 const legAt = ({ legs }: BuiltPiece, end: 0 | 1): string => (end === 0 ? legs[0]! : legs.at(-1)!)
 
 /** The port of a piece at one of its ends. */
 export const piecePort = ({ id }: BuiltPiece, end: 0 | 1): PortRef => ({ part: id, port: end })
 
-/** The parts of a run: pieces, existing pipe and every fitting, each with its ports. */
+/** The parts of a system: pieces, existing pipe and every fitting, each with its ports. */
 export function buildRun(catalogue: Catalogue, layout: Layout, pieces: readonly BuiltPiece[]): BuiltRun {
   const takeOffs = new Map<string, Map<string, number | null>>()
   for (const piece of pieces)
@@ -41,41 +45,41 @@ export function buildRun(catalogue: Catalogue, layout: Layout, pieces: readonly 
       takeOffs.set(node, there.set(legAt(piece, end), takeOff))
     }
   for (const { leg, node } of existingEnds(layout)) {
-    const pipe = catalogue.pipe(leg.pipe ?? layout.run.pipe)!
+    const pipe = catalogue.pipe(pipeIdIn(layout.system, leg))!
     const there = takeOffs.get(node.id) ?? new Map<string, number | null>()
     takeOffs.set(node.id, there.set(leg.id, pieceEnd(catalogue, layout, node.id, leg.id, pipe).takeOff?.mm ?? null))
   }
   const none = new Map<string, number | null>()
   const at = new Map(
-    layout.run.nodes.map((node) => [node.id, fittingsAt(catalogue, layout, node, takeOffs.get(node.id) ?? none)]),
+    layout.system.nodes.map((node) => [node.id, fittingsAt(catalogue, layout, node, takeOffs.get(node.id) ?? none)]),
   )
   const parts = [...at.values()].flatMap((of) => of.parts)
   const portsById = new Map(parts.map((part) => [part.id, part.ports]))
   const facing = ({ part, port }: PortRef) => portsById.get(part)?.[port]
-  const existing = layout.run.nodes.flatMap((node): Part[] => {
+  const existing = layout.system.nodes.flatMap((node): Part[] => {
     const pipe = node.kind === 'tie-in' && node.existing ? catalogue.pipe(node.existing) : undefined
     if (!pipe) return []
     const there = facing(at.get(node.id)!.existingPort)
     const ports = [{ at: there?.at ?? null, out: turned(there?.out), end: pipe.label }]
     return [
       {
-        id: existingId(layout.run.id, node.id),
+        id: existingId(node),
         kind: 'existing',
         label: pipe.label,
-        run: layout.run.id,
+        run: node.run,
         node: node.id,
         ports,
       },
     ]
   })
-  const lying = layout.run.legs.filter(isExistingLeg).map((leg): Part => {
-    const label = catalogue.pipe(leg.pipe ?? layout.run.pipe)?.label ?? ''
+  const lying = layout.system.legs.filter(isExistingLeg).map((leg): Part => {
+    const label = catalogue.pipe(pipeIdIn(layout.system, leg))?.label ?? ''
     const ports = [leg.from, leg.to].map((node) => {
       const joined = facing(at.get(node)!.legPort(leg.id))
       const arm = layout.arms.get(node)!.find((of) => of.leg === leg)!
       return { at: joined?.at ?? layout.places.get(node) ?? null, out: turned(arm.away), end: label }
     })
-    return { id: existingId(layout.run.id, leg.id), kind: 'existing', label, run: layout.run.id, leg: leg.id, ports }
+    return { id: existingId(leg), kind: 'existing', label, run: leg.run, leg: leg.id, ports }
   })
   const lengths = pieces.map((piece): Part => {
     const label = catalogue.pipe(piece.pipe)?.label ?? piece.pipe
@@ -84,7 +88,7 @@ export function buildRun(catalogue: Catalogue, layout: Layout, pieces: readonly 
       const there = facing(at.get(node)!.legPort(legAt(piece, end)))
       return { at: there?.at ?? layout.places.get(node) ?? null, out: turned(there?.out), end: label }
     })
-    return { id: piece.id, kind: 'piece', label, run: layout.run.id, leg: piece.legs[0], ports }
+    return { id: piece.id, kind: 'piece', label, run: piece.run, leg: piece.legs[0], ports }
   })
   return { parts: [...lengths, ...existing, ...lying, ...parts], at }
 }

@@ -7,6 +7,8 @@ import type { Figure } from '../quantity/basis'
 import { pieceEnd } from '../run/end'
 import type { Layout } from '../run/layout'
 import { existingEnds } from '../run/states'
+import { pipeIdIn } from '../job/leg-defaults'
+import { drawnLength } from '../job/system'
 
 /** An end of existing pipe that is cut for a fitting which is put in. */
 export interface CutEnd {
@@ -44,13 +46,15 @@ const roomFor = (method: MethodId, od: number): number => toolSpace(method, od)?
 const closesItself = ({ kind }: Node): boolean => kind === 'slip-coupling' || kind === 'union'
 
 function cutEnd(catalogue: Catalogue, layout: Layout, node: Node, leg: Leg): CutEnd {
-  const pipe = catalogue.pipe(leg.pipe ?? layout.run.pipe)!
+  const pipe = catalogue.pipe(pipeIdIn(layout.system, leg))!
   const here = pieceEnd(catalogue, layout, node.id, leg.id, pipe)
   const there = pieceEnd(catalogue, layout, leg.from === node.id ? leg.to : leg.from, leg.id, pipe)
-  const isKnown = !leg.unmeasured && here.takeOff !== null && there.takeOff !== null && there.insertion !== null
+  const isKnown = leg.length !== null && here.takeOff !== null && there.takeOff !== null && there.insertion !== null
   // An open end of existing pipe is where it goes on out of sight.
   const stub =
-    isKnown && there.method !== null ? leg.length - here.takeOff!.mm - there.takeOff!.mm - there.insertion!.mm : null
+    isKnown && there.method !== null
+      ? drawnLength(leg) - here.takeOff!.mm - there.takeOff!.mm - there.insertion!.mm
+      : null
   const needed = here.insertion && here.method ? here.insertion.mm + roomFor(here.method, pipe.od) : null
   return { leg: leg.id, pipe: pipe.id, cut: here.takeOff, mark: here.insertion, stub, stubNeeded: needed }
 }
@@ -71,7 +75,7 @@ export function cutInsOf(catalogue: Catalogue, layout: Layout): CutIn[] {
     const depths = ends.flatMap(({ mark }) => (mark ? [mark.mm + mark.tolerance] : []))
     const isHeld = ends.length > 1 && !closesItself(node)
     return {
-      run: layout.run.id,
+      run: node.run,
       node: node.id,
       ends,
       remove: ends.length === 2 && one!.cut && other!.cut ? sumOf(one!.cut, other!.cut) : null,

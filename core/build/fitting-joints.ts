@@ -1,3 +1,4 @@
+import { siteId } from '../job/site-id'
 import type { BuiltRun } from './build-run'
 import { fittingNamed } from '../catalogue/chain-length'
 import type { Catalogue } from '../catalogue/catalogue'
@@ -16,9 +17,9 @@ const depthOf = (meeting: Meeting) => (meeting.kind === 'thread' ? takeUpOf(meet
  *
  * @remarks for instance: an adapter 22 solder × 3/4 M and one 3/4 F × 28 press: one joint, screwed, 14 taken up
  */
-export function fittingJoints(catalogue: Catalogue, run: Run, { id: node, chain }: Node, built: BuiltRun): PlanJoint[] {
-  const { parts } = built.at.get(node)!
-  const fittings = (chain?.fittings ?? []).map(fittingNamed)
+export function fittingJoints(catalogue: Catalogue, run: Run, node: Node, built: BuiltRun): PlanJoint[] {
+  const { parts } = built.at.get(node.id)!
+  const fittings = (node.chain?.fittings ?? []).map(fittingNamed)
   return fittings.slice(1).flatMap((next, index): PlanJoint[] => {
     const before = fittings[index]
     const meeting = before && next && meetingOf(before, next)
@@ -30,10 +31,10 @@ export function fittingJoints(catalogue: Catalogue, run: Run, { id: node, chain 
       meeting.kind === 'spigot' ? catalogue.pipes.find((pipe) => fitsBySize(pipe, meeting.socket))?.id : undefined
     return [
       {
-        id: `${run.id}/${node}/between-${index}`,
+        id: `${siteId(node)}/between-${index}`,
         number: 0,
         run: run.id,
-        node,
+        node: node.id,
         leg: null,
         piece: null,
         pipe: beside ?? run.pipe,

@@ -4,6 +4,7 @@ import { endLabel, meetingOf, type Fitting } from '../catalogue/fitting'
 import { endLength, takeUpOf } from '../catalogue/fitting-length'
 import type { Leg, Node } from '../job/job'
 import { plus, type Vector } from '../quantity/vector'
+import { siteId } from '../job/site-id'
 import { opposite } from '../run/direction'
 import { bodyOf } from '../run/body'
 import { fittingLabels } from '../run/fittings'
@@ -11,6 +12,8 @@ import type { Arm, Layout } from '../run/layout'
 import { methodAt } from '../run/end'
 import { isNewFitting, isNewLeg } from '../run/states'
 import type { Part, Port, PortRef } from './part'
+import { runOf } from '../job/system'
+import { pipeIdIn } from '../job/leg-defaults'
 
 /** The fittings that stand at a node, and which of their ports each thing there goes into. */
 export interface FittingsAt {
@@ -71,8 +74,7 @@ function chainAt(
   const from = (mm: number | null | undefined): Vector | null =>
     along(place, onward, mm === null || mm === undefined || before === null ? null : mm - before)
   const stretch = stretches(catalogue, chain)
-  const id = (index: number): string =>
-    ids.length > 1 ? `${layout.run.id}/${node.id}#${index}` : `${layout.run.id}/${node.id}`
+  const id = (index: number): string => (ids.length > 1 ? `${siteId(node)}#${index}` : siteId(node))
   const last = ids.length - 1
   const parts = ids.map((label, index): Part => {
     const fitting = chain[index]
@@ -83,7 +85,7 @@ function chainAt(
       id: id(index),
       kind: 'fitting',
       label: fitting?.label ?? label,
-      run: layout.run.id,
+      run: node.run,
       node: node.id,
       ports: [
         { at: from(stretch[index]![0]), out: back, end: end(first) },
@@ -119,11 +121,11 @@ export function fittingsAt(
   const arms = layout.arms.get(node.id) ?? []
   const isNew = isNewFitting(node, arms)
   if (node.chain && !node.fitting && isNew) return chainAt(catalogue, layout, node, arms, takeOffs)
-  const id = `${layout.run.id}/${node.id}`
+  const id = siteId(node)
   const place = layout.places.get(node.id)
   const endOf = (leg: Leg | undefined): string => {
-    const pipe = catalogue.pipe(leg?.pipe ?? layout.run.pipe)
-    const socket = pipe && catalogue.socketFor(methodAt(node, layout.run.method, leg), pipe)
+    const pipe = catalogue.pipe(leg ? pipeIdIn(layout.system, leg) : runOf(layout.system, node).pipe)
+    const socket = pipe && catalogue.socketFor(methodAt(layout.system, node, leg), pipe)
     return socket?.label ?? ''
   }
   const ports = arms.map(({ leg, away }): Port => ({
@@ -143,7 +145,7 @@ export function fittingsAt(
         id,
         kind: isNew ? 'fitting' : 'existing',
         label,
-        run: layout.run.id,
+        run: node.run,
         node: node.id,
         ports: node.kind === 'tie-in' ? [...ports, back] : [...ports, ...threads],
       }),

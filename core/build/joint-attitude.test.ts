@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
 import type { Job } from '../job/job'
 import { planJob } from '../plan/plan-job'
-import { pipeId, sampleJob } from '../sample-run'
+import { pipeId, sampleJob, withCopy } from '../sample-run'
 import { jointAttitude } from './joint-attitude'
 
 const copper = pipeId('EN 1057', '22', 0.9)
@@ -35,10 +35,14 @@ describe('how a joint lies', () => {
     })
   })
 
-  it('by the run that it belongs to, though the legs of another have the same ids', () => {
-    const [run] = job.runs
-    const lying = run!.legs.map((leg) => ({ ...leg, direction: leg.id === 'l1' ? leg.direction : ('north' as const) }))
-    const both = { ...job, runs: [{ ...run!, id: 'r0', legs: lying }, run!] }
+  it('by the run that it belongs to', () => {
+    const copied = withCopy(job, 'r0')
+    const both = {
+      ...copied,
+      legs: copied.legs.map((leg) =>
+        leg.run === 'r0' && leg.id !== 'r0·l1' ? { ...leg, direction: 'north' as const } : leg,
+      ),
+    }
     const found = Object.fromEntries(attitudes(both))
     expect([found['r0/u/l2'], found['r1/u/l2']]).toEqual(['level', 'upright, fitting above'])
   })

@@ -2,6 +2,7 @@ import type { Job } from '../job/job'
 import type { Attitude } from '../procedure/procedure'
 import { attitudeOf, unitVector } from '../run/direction'
 import type { PlanJoint } from './planned'
+import { systemOf } from '../job/system'
 
 /**
  * How a joint lies, by the leg that goes into it: level, or upright with its fitting above or below the pipe.
@@ -10,7 +11,7 @@ import type { PlanJoint } from './planned'
  * @remarks for instance: a leg drawn up from a tee: at the tee 'upright, fitting below', at its far end 'upright, fitting above'
  */
 export function jointAttitude(job: Job, joint: PlanJoint): Attitude | undefined {
-  const leg = job.runs.find(({ id }) => id === joint.run)?.legs.find(({ id }) => id === joint.leg)
+  const leg = systemOf(job, joint.run)?.legs.find(({ id }) => id === joint.leg)
   if (!leg) return undefined
   if (attitudeOf(leg.direction) === 'horizontal') return 'level'
   const rises = unitVector(leg.direction)[2] > 0

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
 import { planJob } from '../plan/plan-job'
-import { pipeId, sampleJob } from '../sample-run'
+import { pipeId, sampleJob, withCopy } from '../sample-run'
 
 const joints = (legs: Parameters<typeof sampleJob>[0]['legs'], nodes = {}) =>
   planJob(sampleJob({ pipe: pipeId('EN 1057', '22', 0.9), method: 'solder', legs, nodes }), catalogue).joints
@@ -41,7 +41,7 @@ describe('the numbers of joints', () => {
       method: 'solder',
       legs: [['elbow:s', 'up', 300, 'cap:e']],
     })
-    const two = planJob({ ...job, runs: [...job.runs, { ...job.runs[0]!, id: 'r2' }] }, catalogue)
+    const two = planJob(withCopy(job, 'r2'), catalogue)
     expect(two.joints.map(({ number, run, id }) => `${number} ${run} ${id}`)).toEqual([
       '1 r1 r1/s/l1',
       '2 r1 r1/e/l1',

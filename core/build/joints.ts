@@ -1,11 +1,11 @@
+import { idInRun, siteId } from '../job/site-id'
 import { groupBy } from '../quantity/group-by'
 import { socketInChain, type Catalogue } from '../catalogue/catalogue'
 import { existingId, piecePort, type BuiltRun } from './build-run'
 import type { MethodId } from '../catalogue/method'
 import type { Pipe } from '../catalogue/pipe'
-import type { Job, Node, Run } from '../job/job'
-import { serviceIn } from '../job/leg-service'
-import type { Service } from '../job/place'
+import type { Job, Node, Run, Leg } from '../job/job'
+import { serviceIn, pipeIdIn } from '../job/leg-defaults'
 import type { Profile } from '../workshop/profile'
 import { judge, judgeInSocket, type Circumstances } from '../join/judge'
 import type { Verdict } from '../join/verdict'
@@ -14,32 +14,37 @@ import type { PlanJoint, PlanPiece } from './planned'
 import { methodAt, pieceEnd } from '../run/end'
 import { existingEnds } from '../run/states'
 import type { Layout } from '../run/layout'
+import { type System, runOf } from '../job/system'
+
+/** A joint's id, by what it joins: it stays when pipe is drawn before it. */
+const jointId = (node: Node, leg: Leg): string => `${siteId(node)}/${idInRun(leg.run, leg.id)}`
 
 /** The joint on a tie-in's existing pipe, which no new piece goes into. */
 function existingJoint(
   catalogue: Catalogue,
-  run: Run,
+  system: System,
   node: Node,
   built: BuiltRun,
   circumstances: Circumstances,
 ): PlanJoint[] {
+  const run = runOf(system, node)
   const existing = node.kind === 'tie-in' && node.existing ? catalogue.pipe(node.existing) : undefined
   if (!existing) return []
-  const method = node.chain?.joints[0] ?? methodAt(node, run.method)
+  const method = node.chain?.joints[0] ?? methodAt(system, node)
   const socket = node.chain ? socketInChain(catalogue, method, existing) : catalogue.socketFor(method, existing)
   const insertion = socket?.insertion ?? null
   const here: Circumstances = { ...circumstances, condition: node.condition, other: catalogue.pipe(run.pipe) }
   const verdict = socket ? judgeInSocket(existing, socket, here) : judge(catalogue, existing, method, here)
   return [
     {
-      id: `${run.id}/${node.id}/existing`,
+      id: `${siteId(node)}/existing`,
       number: 0,
       run: run.id,
       node: node.id,
       leg: null,
       piece: null,
       pipe: existing.id,
-      between: [built.at.get(node.id)!.existingPort, { part: existingId(run.id, node.id), port: 0 }],
+      between: [built.at.get(node.id)!.existingPort, { part: existingId(node), port: 0 }],
       inner: null,
       slips: false,
       ...verdict,
@@ -55,31 +60,31 @@ function existingLegJoints(
   catalogue: Catalogue,
   layout: Layout,
   built: BuiltRun,
-  circumstances: Circumstances,
+  circumstancesIn: (run: Run) => Circumstances,
 ): PlanJoint[] {
-  const { run } = layout
+  const { system } = layout
   return existingEnds(layout).flatMap(({ leg, node }): PlanJoint[] => {
-    const pipe = catalogue.pipe(leg.pipe ?? run.pipe)!
+    const pipe = catalogue.pipe(pipeIdIn(system, leg))!
     const { method, insertion } = pieceEnd(catalogue, layout, node.id, leg.id, pipe)
     if (method === null) return []
     return [
       {
-        id: `${run.id}/${node.id}/${leg.id}`,
+        id: jointId(node, leg),
         number: 0,
-        run: run.id,
+        run: leg.run,
         node: node.id,
         leg: leg.id,
         piece: null,
         pipe: pipe.id,
         between: [
           built.at.get(node.id)!.legPort(leg.id),
-          { part: existingId(run.id, leg.id), port: leg.from === node.id ? 0 : 1 },
+          { part: existingId(leg), port: leg.from === node.id ? 0 : 1 },
         ],
         inner: null,
         slips: node.kind === 'slip-coupling',
         ...judge(catalogue, pipe, method, {
-          ...circumstances,
-          service: serviceIn(run, leg),
+          ...circumstancesIn(runOf(system, leg)),
+          service: serviceIn(system, leg),
           condition: node.condition,
         }),
         insertion: insertion?.mm ?? null,
@@ -91,7 +96,7 @@ function existingLegJoints(
 }
 
 /** Which node is met when, along the run from its first one and into each branch as it comes; what hangs on nothing last. */
-function walkOrder({ nodes, legs }: Run): Map<string, number> {
+function walkOrder({ nodes, legs }: System): Map<string, number> {
   const onwards = groupBy(legs, ({ from }) => from)
   const order = new Map<string, number>()
   for (const { id } of nodes) {
@@ -105,7 +110,7 @@ function walkOrder({ nodes, legs }: Run): Map<string, number> {
   return order
 }
 
-/** A function that lists the joints of a run with their verdicts; each pair of pipe and method is judged once a place. */
+/** A function that lists the joints of a system with their verdicts; each pair of pipe and method is judged once a place. */
 export function jointMaker(
   catalogue: Catalogue,
   job: Job,
@@ -113,45 +118,43 @@ export function jointMaker(
 ): (built: BuiltRun, layout: Layout, pieces: readonly PlanPiece[]) => PlanJoint[] {
   let number = 0
   return (built, layout, pieces) => {
-    const { run, node: nodes } = layout
+    const { system, node: nodes, leg: legs } = layout
     const verdicts = new Map<string, Verdict>()
-    const legs = new Map(run.legs.map((leg) => [leg.id, leg]))
-    const circumstances: Circumstances = {
-      service: run.service,
-      place: { ...job.place, ...run.place },
+    const circumstancesIn = ({ service, place, condition }: Run): Circumstances => ({
+      service,
+      place: { ...job.place, ...place },
       profile,
       tools: job.tools,
-      condition: run.condition,
-    }
-    const judged = (pipe: Pipe, method: MethodId, service: Service): Verdict => {
-      const key = `${pipe.id}|${method}|${service}`
-      const known = verdicts.get(key) ?? judge(catalogue, pipe, method, { ...circumstances, service })
+      condition,
+    })
+    const judged = (pipe: Pipe, method: MethodId, leg: Leg): Verdict => {
+      const service = serviceIn(system, leg)
+      const key = `${leg.run}|${pipe.id}|${method}|${service}`
+      const known =
+        verdicts.get(key) ?? judge(catalogue, pipe, method, { ...circumstancesIn(runOf(system, leg)), service })
       verdicts.set(key, known)
       return known
     }
     const fromPieces = pieces.flatMap((piece) =>
       piece.ends.flatMap((end, at): PlanJoint[] => {
         if (end.method === null) return []
-        const { insertion, insertionTolerance, insertionBasis, node } = end
-        const leg = at === 0 ? piece.legs[0]! : piece.legs.at(-1)!
-        const { method, verdict, reasons } = judged(
-          catalogue.pipe(piece.pipe)!,
-          end.method,
-          serviceIn(run, legs.get(leg)),
-        )
+        const { insertion, insertionTolerance, insertionBasis } = end
+        const node = nodes.get(end.node)!
+        const leg = legs.get(at === 0 ? piece.legs[0]! : piece.legs.at(-1)!)!
+        const { method, verdict, reasons } = judged(catalogue.pipe(piece.pipe)!, end.method, leg)
         return [
           {
             // By its leg: a piece’s number shifts when a leg is drawn before it.
-            id: `${run.id}/${node}/${leg}`,
+            id: jointId(node, leg),
             number: 0,
-            run: run.id,
-            node,
-            leg,
+            run: leg.run,
+            node: node.id,
+            leg: leg.id,
             piece: piece.id,
             pipe: piece.pipe,
-            between: [built.at.get(node)!.legPort(leg), piecePort(piece, at === 0 ? 0 : 1)],
+            between: [built.at.get(node.id)!.legPort(leg.id), piecePort(piece, at === 0 ? 0 : 1)],
             inner: null,
-            slips: nodes.get(node)!.kind === 'slip-coupling',
+            slips: node.kind === 'slip-coupling',
             method,
             insertion,
             insertionTolerance,
@@ -162,15 +165,17 @@ export function jointMaker(
         ]
       }),
     )
-    const atNodes = run.nodes.flatMap((node) => [
-      ...existingJoint(catalogue, run, node, built, {
-        ...circumstances,
-        service: serviceIn(run, layout.arms.get(node.id)?.[0]?.leg),
-      }),
-      ...fittingJoints(catalogue, run, node, built),
-    ])
-    const found = [...atNodes, ...existingLegJoints(catalogue, layout, built, circumstances), ...fromPieces]
-    const order = walkOrder(run)
+    const atNodes = system.nodes.flatMap((node) => {
+      const run = runOf(system, node)
+      const leg = layout.arms.get(node.id)?.[0]?.leg
+      const service = leg ? serviceIn(system, leg) : run.service
+      return [
+        ...existingJoint(catalogue, system, node, built, { ...circumstancesIn(run), service }),
+        ...fittingJoints(catalogue, run, node, built),
+      ]
+    })
+    const found = [...atNodes, ...existingLegJoints(catalogue, layout, built, circumstancesIn), ...fromPieces]
+    const order = walkOrder(system)
     return found
       .toSorted((a, b) => order.get(a.node)! - order.get(b.node)!)
       .map((joint) => ({ ...joint, number: (number += 1) }))

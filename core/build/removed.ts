@@ -3,6 +3,7 @@ import { methods } from '../catalogue/method'
 import { methodAt } from '../run/end'
 import { fittingLabels } from '../run/fittings'
 import type { Layout } from '../run/layout'
+import { pipeIdIn } from '../job/leg-defaults'
 
 /** What comes out of what is there. */
 export interface Removed {
@@ -18,28 +19,28 @@ export interface Removed {
 
 /** Pipe and fittings of a run that come out, in the order of its legs and nodes. */
 export function removedFrom(catalogue: Catalogue, layout: Layout): Removed[] {
-  const { run, arms } = layout
-  const pipes = run.legs
+  const { system, arms } = layout
+  const pipes = system.legs
     .filter(({ state }) => state === 'comes out')
     .map((leg): Removed => ({
-      run: run.id,
+      run: leg.run,
       leg: leg.id,
-      label: catalogue.pipe(leg.pipe ?? run.pipe)?.label ?? '',
-      mm: leg.unmeasured ? null : leg.length,
+      label: catalogue.pipe(pipeIdIn(system, leg))?.label ?? '',
+      mm: leg.length,
       again: true,
     }))
-  const fittings = run.nodes
+  const fittings = system.nodes
     .filter(({ id, state }) => {
       const at = arms.get(id) ?? []
       return state ? state === 'comes out' : at.length > 0 && at.every(({ leg }) => leg.state === 'comes out')
     })
     .flatMap((node) =>
       fittingLabels(catalogue, layout, node).map((label): Removed => ({
-        run: run.id,
+        run: node.run,
         node: node.id,
         label,
         mm: null,
-        again: methods[methodAt(node, run.method)].demountable,
+        again: methods[methodAt(system, node)].demountable,
       })),
     )
   return [...pipes, ...fittings]

@@ -30,6 +30,6 @@ describe('a pipe’s id', () => {
     )
     expect(readJob(JSON.parse(stored), shippedCatalogue).ok).toBe(false)
     const read = readJob(JSON.parse(stored), shippedCatalogue, (id) => pipeIdNow(id, former))
-    expect(read).toEqual(readJob(demo, shippedCatalogue))
+    expect(read).toMatchObject({ ok: true, job: (readJob(demo, shippedCatalogue) as { job: unknown }).job })
   })
 })

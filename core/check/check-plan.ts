@@ -28,18 +28,21 @@ interface Checked {
 /** What is wrong or open in a plan, worst first; run by run, in the order of the rules. */
 export function checkPlan({ catalogue, job, layouts, stock, ...plan }: Checked): PlanCheck[] {
   const names = namesOf(job)
-  const pieces = groupBy(plan.pieces, ({ run }) => run)
-  const joints = groupBy(plan.joints, ({ run }) => run)
-  const supports = groupBy(plan.supports, ({ run }) => run)
-  const closing = groupBy(plan.closing, ({ run }) => run)
-  const cutIns = groupBy(plan.cutIns, ({ run }) => run)
+  const systemIds = new Map(layouts.flatMap(({ system }) => system.runs.map(({ id }) => [id, system.id])))
+  const bySystem = <Item extends { readonly run: string }>(items: readonly Item[]) =>
+    groupBy(items, ({ run }) => systemIds.get(run)!)
+  const pieces = bySystem(plan.pieces)
+  const joints = bySystem(plan.joints)
+  const supports = bySystem(plan.supports)
+  const closing = bySystem(plan.closing)
+  const cutIns = bySystem(plan.cutIns)
   const found = layouts.flatMap((layout) => {
-    const { id } = layout.run
+    const { id } = layout.system
     const subject = {
       catalogue,
       job,
       layout,
-      names: names.get(id)!,
+      names,
       pieces: pieces.get(id) ?? [],
       joints: joints.get(id) ?? [],
       supports: supports.get(id) ?? [],

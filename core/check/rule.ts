@@ -11,12 +11,13 @@ import type { ClosingError } from '../run/closing'
 import type { Layout } from '../run/layout'
 import type { RunNames } from '../run/names'
 
-/** One run of a plan: what a check looks at. */
-export interface RunSubject {
+/** One system of a plan: what a check looks at. */
+export interface SystemSubject {
   readonly catalogue: Catalogue
   readonly job: Job
   readonly layout: Layout
-  readonly names: RunNames
+  /** By run. */
+  readonly names: ReadonlyMap<string, RunNames>
   readonly pieces: readonly PlanPiece[]
   readonly joints: readonly PlanJoint[]
   readonly supports: readonly LegClips[]
@@ -56,7 +57,7 @@ export interface CheckPlace {
 /** A check of one run. */
 export interface CheckRule {
   readonly meta: CheckMeta
-  check(subject: RunSubject): PlanCheck[]
+  check(subject: SystemSubject): PlanCheck[]
 }
 
 /** A check of what all runs together are cut from. */
@@ -80,26 +81,26 @@ export const atPlace = (
 /** A check of one run, its sentences typed. */
 export function checkRule<S extends Sentences>(of: {
   readonly meta: CheckMeta<S>
-  check(subject: RunSubject, say: Saying<S>): PlanCheck[]
+  check(subject: SystemSubject, say: Saying<S>): PlanCheck[]
 }): CheckRule {
   const say = sayingOf(of.meta)
   return { meta: of.meta, check: (subject) => of.check(subject, say) }
 }
 
-export const nodePlace = ({ layout, names }: RunSubject, node: string): CheckPlace => ({
-  run: layout.run.id,
-  node,
-  where: `${names.run}, ${names.node(node)}`,
+export function nodePlace({ layout, names }: SystemSubject, node: string): CheckPlace {
+  const { run } = layout.node.get(node)!
+  const of = names.get(run)!
+  return { run, node, where: `${of.run}, ${of.node(node)}` }
+}
+
+export const piecePlace = ({ names }: SystemSubject, { id, run, legs }: PlanPiece): CheckPlace => ({
+  run,
+  leg: legs[0],
+  where: `${names.get(run)!.run}, piece ${id}`,
 })
 
-export const piecePlace = ({ layout, names }: RunSubject, piece: PlanPiece): CheckPlace => ({
-  run: layout.run.id,
-  leg: piece.legs[0],
-  where: `${names.run}, piece ${piece.id}`,
-})
-
-export const legPlace = ({ layout, names }: RunSubject, leg: string, more = 0): CheckPlace => ({
-  run: layout.run.id,
-  leg,
-  where: `${names.run}, ${names.leg(leg)}${more > 0 ? ` and ${more} more` : ''}`,
-})
+export function legPlace({ layout, names }: SystemSubject, leg: string, more = 0): CheckPlace {
+  const { run } = layout.leg.get(leg)!
+  const of = names.get(run)!
+  return { run, leg, where: `${of.run}, ${of.leg(leg)}${more > 0 ? ` and ${more} more` : ''}` }
+}

@@ -1,9 +1,10 @@
-import { serviceIn } from '../job/leg-service'
+import { serviceIn } from '../job/leg-defaults'
 import type { Service } from '../job/place'
 import type { Vector } from '../quantity/vector'
 import type { LegState, NodeKind } from '../job/job'
 import type { Layout } from '../run/layout'
 import { isNewFitting } from '../run/states'
+import { drawnLength } from '../job/system'
 
 /** A point on the drawing, in mm of the pipe, x to the right and y down. */
 export type Point = readonly [number, number]
@@ -93,16 +94,18 @@ function boxAround(points: readonly Point[]): Drawing['box'] {
 }
 
 /** The drawing of a run in a view: its legs and nodes on paper. */
-export function drawRun({ run, places, arms }: Layout, view: DrawingView = 'isometric'): Drawing {
+export function drawRun({ system, places, arms }: Layout, view: DrawingView = 'isometric'): Drawing {
   const at = new Map([...places].map(([id, place]) => [id, projections[view](place)]))
-  const legs = run.legs.flatMap((leg): DrawnLeg[] => {
+  const legs = system.legs.flatMap((leg): DrawnLeg[] => {
     const from = at.get(leg.from)
     const to = at.get(leg.to)
     if (!from || !to) return []
-    const { id, length, state, unmeasured = false } = leg
-    return [{ id, from, to, length, state, service: serviceIn(run, leg), isBroken: unmeasured }]
+    const { id, length, state } = leg
+    return [
+      { id, from, to, length: drawnLength(leg), state, service: serviceIn(system, leg), isBroken: length === null },
+    ]
   })
-  const nodes = run.nodes.flatMap((node): DrawnNode[] => {
+  const nodes = system.nodes.flatMap((node): DrawnNode[] => {
     const point = at.get(node.id)
     if (!point) return []
     const isNew = isNewFitting(node, arms.get(node.id) ?? [])

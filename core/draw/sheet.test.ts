@@ -1,13 +1,14 @@
 import { describe, expect, it } from 'vitest'
 import { shippedCatalogue } from '../catalogue/catalogue'
-import { pipeId, sampleJob } from '../sample-run'
+import type { sampleJob } from '../sample-run'
+import { pipeId, sampleSystem } from '../sample-run'
 import { placeHeights } from './dimensions'
 import { compassOf, drawRun } from './drawing'
 import { layOut } from '../run/layout'
 import { sampleColours } from './sample-colours'
 import { runSheet } from './sheet'
 
-const [run] = sampleJob({
+const system = sampleSystem({
   pipe: pipeId('EN 1057', '22', 0.9),
   method: 'solder',
   service: 'hot',
@@ -16,13 +17,13 @@ const [run] = sampleJob({
     ['elbow:a', 'up', 400, 'valve:v'],
     ['valve:v', 'up', 300, 'outlet:e'],
   ],
-}).runs
+})
 const length = (mm: number) => `${mm} mm`
 
 describe('the numbers of the joints', () => {
   it('stand beside their node, where any are told', () => {
     const sheet = (jointsOf?: ReadonlyMap<string, string>) =>
-      runSheet(shippedCatalogue, run!, 'isometric', {
+      runSheet(shippedCatalogue, system, 'isometric', {
         title: 'Sink',
         length,
         colours: sampleColours,
@@ -50,7 +51,7 @@ describe('the numbers of the joints', () => {
 describe('plan and elevations', () => {
   it('each shows two axes as they are, and the third as a point', () => {
     const drawn = (view: Parameters<typeof drawRun>[1]) =>
-      drawRun(layOut(run!), view).legs.map(({ to }) => to.map((mm) => mm + 0))
+      drawRun(layOut(system), view).legs.map(({ to }) => to.map((mm) => mm + 0))
     expect(drawn('plan')).toEqual([
       [1000, 0],
       [1000, 0],
@@ -68,10 +69,7 @@ describe('plan and elevations', () => {
 
 describe('heights of ends', () => {
   const placed = (legs: Parameters<typeof sampleJob>[0]['legs']) =>
-    placeHeights(
-      drawRun(layOut(sampleJob({ pipe: pipeId('EN 1057', '22', 0.9), method: 'solder', legs }).runs[0]!)),
-      60,
-    )
+    placeHeights(drawRun(layOut(sampleSystem({ pipe: pipeId('EN 1057', '22', 0.9), method: 'solder', legs }))), 60)
   it('stand above to the right; near another one below, farther off, or not at all', () => {
     expect([...placed([['tie-in:s', 'east', 1000, 'outlet:e']])]).toEqual([
       ['s', [5, -3]],
@@ -96,7 +94,7 @@ describe('heights of ends', () => {
 })
 
 describe('the sheet', () => {
-  const svg = runSheet(shippedCatalogue, run!, 'isometric', {
+  const svg = runSheet(shippedCatalogue, system, 'isometric', {
     title: 'Quarry & Sons',
     colours: sampleColours,
     length,
@@ -114,18 +112,20 @@ describe('the sheet', () => {
 
   it('says which way the water goes on every leg that has room for it', () => {
     // The longest leg fills the page; one of a hundredth of it is drawn shorter than an arrow.
-    const [long] = sampleJob({
-      pipe: pipeId('EN 1057', '22', 0.9),
-      method: 'solder',
-      legs: [
-        ['tie-in:s', 'east', 5000, 'elbow:a'],
-        ['elbow:a', 'up', 50, 'elbow:b'],
-        ['elbow:b', 'west', 4000, 'open:e'],
-      ],
-    }).runs
+    const long = (service: 'cold' | 'heating-return') =>
+      sampleSystem({
+        service,
+        pipe: pipeId('EN 1057', '22', 0.9),
+        method: 'solder',
+        legs: [
+          ['tie-in:s', 'east', 5000, 'elbow:a'],
+          ['elbow:a', 'up', 50, 'elbow:b'],
+          ['elbow:b', 'west', 4000, 'open:e'],
+        ],
+      })
     const arrows = (service: 'cold' | 'heating-return') =>
       [
-        ...runSheet(shippedCatalogue, { ...long!, service }, 'from the south', {
+        ...runSheet(shippedCatalogue, long(service), 'from the south', {
           title: 'A',
           colours: sampleColours,
           length,

@@ -1,12 +1,13 @@
 import type { Service } from '../job/place'
 import { degrees } from '../quantity/angle'
 import type { Catalogue } from '../catalogue/catalogue'
-import type { Run } from '../job/job'
 import { placeDimensions, placeHeights } from './dimensions'
 import { drawRun, type DrawingView } from './drawing'
 import { layOut } from '../run/layout'
 import { breakSign, outDashes, pipeColour, serviceDashes } from './line-style'
 import { nodeSymbols } from './node-symbol'
+import { type System, drawnLength } from '../job/system'
+import { pipeIdIn } from '../job/leg-defaults'
 
 /** What each thing on a sheet is drawn in. */
 export interface SheetColours {
@@ -44,20 +45,20 @@ const haloed = (attributes: string, words: string, paper: string): string =>
  * A run drawn to fit one page, A4 across, as SVG in millimetres: pipe by material and service, fittings, dimensions that
  * do not cover each other, piece numbers, flow arrows, heights of the ends.
  */
-export function runSheet(catalogue: Catalogue, run: Run, view: DrawingView, texts: SheetTexts): string {
+export function runSheet(catalogue: Catalogue, system: System, view: DrawingView, texts: SheetTexts): string {
   const { colours } = texts
   const { ink, paper } = colours
-  const drawing = drawRun(layOut(run), view)
+  const drawing = drawRun(layOut(system), view)
   const [left, top, width, height] = drawing.box
   const scale = Math.min((pageWidth - 2 * margin) / width, (pageHeight - 2 * margin - titleHeight) / height)
   const shiftX = (pageWidth - width * scale) / 2
   const x = (mm: number) => (mm - left) * scale + shiftX
   const y = (mm: number) => (mm - top) * scale + margin + titleHeight
-  const legs = new Map(run.legs.map((leg) => [leg.id, leg]))
+  const legs = new Map(system.legs.map((leg) => [leg.id, leg]))
   const dashesOf = (service: Service) => serviceDashes[service].map((dash) => dash * third).join(' ')
   const services = [...new Set(drawing.legs.map(({ service }) => service))]
   const lines = drawing.legs.flatMap(({ id, from, to, state, service, isBroken }) => {
-    const pipe = catalogue.pipe(legs.get(id)!.pipe ?? run.pipe)!
+    const pipe = catalogue.pipe(pipeIdIn(system, legs.get(id)!))!
     const line = (stroke: string, weight: number, dash: string) =>
       `<line x1="${two(x(from[0]))}" y1="${two(y(from[1]))}" x2="${two(x(to[0]))}" y2="${two(y(to[1]))}" stroke="${stroke}" stroke-width="${weight}" stroke-dasharray="${dash}"/>`
     const colour = colours[pipeColour(pipe)]
@@ -90,7 +91,7 @@ export function runSheet(catalogue: Catalogue, run: Run, view: DrawingView, text
   })
   const dimensions = placeDimensions(drawing, letter / scale).map(({ leg, at }) => {
     const piece = texts.pieceOf.get(leg)
-    const words = `${texts.length(legs.get(leg)!.length)}${piece ? `  ${piece}` : ''}`
+    const words = `${texts.length(drawnLength(legs.get(leg)!))}${piece ? `  ${piece}` : ''}`
     return haloed(
       `x="${two(x(at[0]))}" y="${two(y(at[1]) + 1)}" font-size="${letter}" text-anchor="middle"`,
       words,
@@ -106,11 +107,12 @@ export function runSheet(catalogue: Catalogue, run: Run, view: DrawingView, text
       paper,
     )
   })
-  const pipe = catalogue.pipe(run.pipe)?.label ?? run.pipe
+  const pipeIds = system.legs.length > 0 ? system.legs.map((leg) => pipeIdIn(system, leg)) : [system.runs[0]!.pipe]
+  const pipes = [...new Set(pipeIds)].map((id) => catalogue.pipe(id)?.label ?? id)
   return [
     `<svg xmlns="http://www.w3.org/2000/svg" width="${pageWidth}mm" height="${pageHeight}mm" viewBox="0 0 ${pageWidth} ${pageHeight}" font-family="sans-serif" fill="none">`,
     `<g fill="${ink}"><text x="${margin}" y="${margin + 4}" font-size="5">${escaped(texts.title)}</text>`,
-    `<text x="${margin}" y="${margin + 10}" font-size="3.2">${escaped(`${view}, ${services.length > 0 ? services.join(' and ') : run.service}, ${pipe}; not to scale, centre to centre`)}</text></g>`,
+    `<text x="${margin}" y="${margin + 10}" font-size="3.2">${escaped(`${view}, ${services.length > 0 ? services.join(' and ') : system.runs[0]!.service}, ${pipes.join(', ')}; not to scale, centre to centre`)}</text></g>`,
     ...lines,
     ...arrows,
     `<g fill="${ink}">${nodes.join('')}</g>`,

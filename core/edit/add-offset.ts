@@ -7,6 +7,7 @@ import { turnTowards, directionOf } from '../run/turning'
 import { fixed } from '../quantity/message'
 import { refusalsOf } from '../quantity/refusal'
 import { unitVector } from '../run/direction'
+import { systemOf } from '../job/system'
 
 const refuse = refusalsOf({
   id: 'add-offset',
@@ -35,7 +36,7 @@ export interface OffsetEntry {
 
 /** Which way the pipe arrives at a node; null where none does. */
 export function arrivingAt(job: Job, runId: string, node: string): Direction | null {
-  const legs = job.runs.find(({ id }) => id === runId)?.legs ?? []
+  const legs = systemOf(job, runId)?.legs ?? []
   const leg = legs.find(({ to }) => to === node)
   if (leg) return leg.direction
   const away = legs.find(({ from }) => from === node)
@@ -64,7 +65,7 @@ export function addOffset(
   const slant = addLeg(job, ids, run, node, turnTowards(arriving, aside, entry.angle), Math.round(travel * 1000) / 1000)
   const on = addLeg(slant.job, ids, run, slant.node, arriving, entry.after)
   const corner = { kind: entry.corner, ...(entry.corner === 'bend' && entry.radius ? { radius: entry.radius } : {}) }
-  const first = job.runs.find(({ id }) => id === run)?.nodes.find(({ id }) => id === node)
+  const first = systemOf(job, run)?.nodes.find(({ id }) => id === node)
   // A tee or another fitting that pipe goes on from stays what it is.
   const cornered = first && (first.kind === 'open' || first.kind === 'cap' || first.kind === 'outlet')
   const withFirst = cornered ? setNode(on.job, run, node, corner) : on.job

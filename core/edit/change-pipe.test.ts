@@ -51,15 +51,14 @@ describe('another pipe from a leg on', () => {
 
   it('multilayer in the branch: a stub of copper, the best chain between, and the rest in multilayer', () => {
     const job = change(branched(600), 'l3', multilayer)
-    const [run] = job.runs
-    expect(run!.legs.map(({ length, pipe }) => [length, pipe ?? copper22])).toEqual([
+    expect(job.legs.map(({ length, pipe }) => [length, pipe ?? copper22])).toEqual([
       [1000, copper22],
       [800, copper22],
       [100, copper22],
       [500, multilayer],
       [400, multilayer],
     ])
-    const adapter = run!.nodes.find(({ kind }) => kind === 'adapter')!
+    const adapter = job.nodes.find(({ kind }) => kind === 'adapter')!
     expect(adapter.chain?.fittings.length).toBeGreaterThan(0)
     const { joints } = planJob(job, catalogue)
     const there = joints.filter(({ node }) => node === adapter.id)
@@ -71,10 +70,10 @@ describe('another pipe from a leg on', () => {
 
   it('from the start of a run on, or to the pipe that is there already, nothing stands between', () => {
     const whole = change(branched(600), 'l1', multilayer)
-    expect(whole.runs[0]!.nodes.map(({ kind, chain }) => [kind, chain])).toEqual(
-      branched(600).runs[0]!.nodes.map(({ kind }) => [kind, undefined]),
+    expect(whole.nodes.map(({ kind, chain }) => [kind, chain])).toEqual(
+      branched(600).nodes.map(({ kind }) => [kind, undefined]),
     )
-    expect(whole.runs[0]!.legs.every(({ pipe }) => pipe === multilayer)).toBe(true)
+    expect(whole.legs.every(({ pipe }) => pipe === multilayer)).toBe(true)
     expect(change(branched(600), 'l3', copper22)).toEqual(branched(600))
     expect(change(branched(600), 'none', multilayer)).toEqual(branched(600))
   })
@@ -91,7 +90,7 @@ describe('another pipe from a leg on', () => {
     })
     const reduced = change(job, 'l2', copper15)
     const last = change(reduced, 'l3', multilayer)
-    const [first, second] = ['a', 'b'].map((id) => last.runs[0]!.nodes.find((node) => node.id === id)!)
+    const [first, second] = ['a', 'b'].map((id) => last.nodes.find((node) => node.id === id)!)
     const pipesAt = (node: string) =>
       planJob(last, catalogue)
         .joints.filter((joint) => joint.node === node)
@@ -113,9 +112,9 @@ describe('another pipe from a leg on', () => {
       ],
     })
     const job = change(straight, 'l2', copper15)
-    const node = job.runs[0]!.nodes.find(({ id }) => id === 'c')!
+    const node = job.nodes.find(({ id }) => id === 'c')!
     expect(node).toMatchObject({ kind: 'adapter', chain: { joints: ['solder', 'solder'] } })
-    expect(job.runs[0]!.legs).toHaveLength(2)
+    expect(job.legs).toHaveLength(2)
   })
 
   it('a reducer takes at either end the figure that was measured of it there', () => {
@@ -137,12 +136,9 @@ describe('another pipe from a leg on', () => {
         ['reducer:c', 'east', 800, 'open:e'],
       ],
     })
-    const [run] = change(reduced, 'l2', copper15).runs
-    const nodes = run!.nodes.map((node) => ({ ...node, chain: undefined }))
-    const { pieces } = planJob(
-      { ...reduced, runs: [{ ...run!, nodes }] },
-      catalogueWith([part('22', 9), part('15', 4)]),
-    )
+    const changed = change(reduced, 'l2', copper15)
+    const nodes = changed.nodes.map((node) => ({ ...node, chain: undefined }))
+    const { pieces } = planJob({ ...changed, nodes }, catalogueWith([part('22', 9), part('15', 4)]))
     expect(pieces.map(({ cut }) => cut)).toEqual([991, 796])
   })
 
@@ -157,16 +153,15 @@ describe('another pipe from a leg on', () => {
       nodes: { b: { radius: 88 } },
     })
     const job = change(bent, 'l2', copper15)
-    expect(job.runs[0]!.legs.map(({ length, pipe }) => [length, pipe ?? copper22])).toEqual([
+    expect(job.legs.map(({ length, pipe }) => [length, pipe ?? copper22])).toEqual([
       [1000, copper22],
       [expect.closeTo(188, 6), copper22],
       [expect.closeTo(612, 6), copper15],
     ])
     // A job file that changes the pipe in the bend itself has no length for it.
-    const [run] = bent.runs
     const within = {
       ...bent,
-      runs: [{ ...run!, legs: run!.legs.map((leg) => (leg.id === 'l2' ? { ...leg, pipe: copper15 } : leg)) }],
+      legs: bent.legs.map((leg) => (leg.id === 'l2' ? { ...leg, pipe: copper15 } : leg)),
     }
     const [piece, ...others] = planJob(within, catalogue).pieces
     expect([piece!.cut, others]).toEqual([null, []])
@@ -182,12 +177,7 @@ describe('another pipe from a leg on', () => {
         ['valve:v', 'east', 800, 'open:e'],
       ],
     })
-    expect(change(valved, 'l2', copper15).runs[0]!.nodes.map(({ kind }) => kind)).toEqual([
-      'open',
-      'valve',
-      'open',
-      'adapter',
-    ])
+    expect(change(valved, 'l2', copper15).nodes.map(({ kind }) => kind)).toEqual(['open', 'valve', 'open', 'adapter'])
   })
 
   it('says when the leg has no room for an adapter', () => {

@@ -6,20 +6,21 @@ import { splitLeg } from './edit-leg'
 import { setLeg } from './edit-run'
 import { chooseChain } from './edit-tie-in'
 import type { Job, Leg, Node, Run } from '../job/job'
-import { serviceIn } from '../job/leg-service'
+import { serviceIn, pipeIdIn } from '../job/leg-defaults'
 import { fixed } from '../quantity/message'
 import { refusalsOf } from '../quantity/refusal'
 import { join, type JoinAnswer } from '../join/join'
 import { methodAt } from '../run/end'
 import { layOut, turnAt } from '../run/layout'
 import { setPipeBeyond } from './part'
+import { type System, systemOf, runOf, drawnLength } from '../job/system'
 
 const refuse = refusalsOf({
   id: 'change-pipe',
   messages: { short: fixed('Leg: too short for what joins the two pipes; make it longer first') },
 })
 
-/** What joins the pipe of one leg to that of another in a run, under the run's circumstances. */
+/** What joins the pipe of one leg to that of another, under the circumstances of a run. */
 export function joinLegs(
   catalogue: Catalogue,
   job: Job,
@@ -46,12 +47,10 @@ export function joinLegs(
 /** From the centre of a fitting that turns or branches to the adapter put in beyond it, in mm; typical, moved as wanted. */
 const stub = 100
 
-const runOf = (job: Job, id: string): Run => job.runs.find((run) => run.id === id)!
-
 /** Whether the fitting at a node is made in two sizes, and takes the new pipe beside the old one by its own method. */
-function takesBoth(catalogue: Catalogue, run: Run, node: Node, pipes: readonly string[]): boolean {
+function takesBoth(catalogue: Catalogue, system: System, node: Node, pipes: readonly string[]): boolean {
   if (node.kind !== 'tee' && node.kind !== 'elbow') return false
-  const method = methodAt(node, run.method)
+  const method = methodAt(system, node)
   return pipes.every((id) => {
     const pipe = catalogue.pipe(id)
     return pipe !== undefined && catalogue.socketFor(method, pipe) !== undefined
@@ -62,8 +61,8 @@ function takesBoth(catalogue: Catalogue, run: Run, node: Node, pipes: readonly s
 const turning: ReadonlySet<Node['kind']> = new Set(['tee', 'elbow', 'bend', 'valve', 'union'])
 
 /** A pulled bend takes its set-back of the leg before straight pipe begins, in mm; nothing at a fitting. */
-function setBackAt(run: Run, { id, kind, radius }: Node): number {
-  const angle = turnAt(layOut(run).arms.get(id) ?? [])
+function setBackAt(system: System, { id, kind, radius }: Node): number {
+  const angle = turnAt(layOut(system).arms.get(id) ?? [])
   return kind === 'bend' && radius && angle ? bendLengths(radius, angle).setBack : 0
 }
 
@@ -72,19 +71,19 @@ function adapterBefore(
   catalogue: Catalogue,
   job: Job,
   ids: Ids,
-  run: Run,
+  system: System,
   leg: Leg,
   before: string,
 ): { job: Job; node: string } {
-  const node = run.nodes.find(({ id }) => id === leg.from)
-  const pipe = leg.pipe ?? run.pipe
+  const node = system.nodes.find(({ id }) => id === leg.from)
+  const pipe = pipeIdIn(system, leg)
   if (node?.kind === 'adapter' || node?.kind === 'reducer') return { job, node: node.id }
-  if (!node || !turning.has(node.kind) || takesBoth(catalogue, run, node, [before, pipe])) return { job, node: '' }
-  const out = stub + setBackAt(run, node)
-  if (leg.length <= out + stub) throw refuse('short')
-  const split = splitLeg(job, ids, run.id, leg.id, out, 'adapter')
+  if (!node || !turning.has(node.kind) || takesBoth(catalogue, system, node, [before, pipe])) return { job, node: '' }
+  const out = stub + setBackAt(system, node)
+  if (drawnLength(leg) <= out + stub) throw refuse('short')
+  const split = splitLeg(job, ids, leg.run, leg.id, out, 'adapter')
   return {
-    job: setLeg(split.job, run.id, leg.id, { pipe: before === run.pipe ? undefined : before }),
+    job: setLeg(split.job, leg.run, leg.id, { pipe: before === runOf(system, leg).pipe ? undefined : before }),
     node: split.node,
   }
 }
@@ -114,23 +113,25 @@ export function changePipe(
   pipe: string,
   costs: Costs,
 ): Job {
-  const before = runOf(job, runId)
+  const before = systemOf(job, runId)!
   const leg = before.legs.find(({ id }) => id === legId)
   if (!leg) return job
-  const from = before.legs.find(({ to }) => to === leg.from)?.pipe ?? before.pipe
+  const arriving = before.legs.find(({ to }) => to === leg.from)
+  const from = pipeIdIn(before, arriving ?? leg)
   const changed = setPipeBeyond(job, runId, legId, pipe)
-  const run = runOf(changed, runId)
-  if (pipe === from || !run.legs.some(({ to }) => to === leg.from)) return changed
+  if (pipe === from || !arriving) return changed
+  const system = systemOf(changed, runId)!
+  const run = runOf(system, leg)
   const { job: adapted, node } = adapterBefore(
     catalogue,
     changed,
     ids,
-    run,
-    run.legs.find(({ id }) => id === legId)!,
+    system,
+    system.legs.find(({ id }) => id === legId)!,
     from,
   )
   if (node === '') return adapted
-  const chains = joinLegs(catalogue, adapted, run, from, pipe, costs, serviceIn(run, leg))?.chains ?? []
+  const chains = joinLegs(catalogue, adapted, run, from, pipe, costs, serviceIn(system, leg))?.chains ?? []
   const best = bestIn(run, chains)
   return best ? chooseChain(adapted, runId, node, best) : adapted
 }

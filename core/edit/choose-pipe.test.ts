@@ -45,9 +45,9 @@ describe('a pipe brings a method that it takes', () => {
       legs: [['tie-in:t', 'east', 1000, 'open:e']],
       nodes: { t: { chain } },
     })
-    const [run] = choosePipe(catalogue, before, 'r1', pipeId('EN ISO 21003', '16')).runs
-    expect(run).toMatchObject({ method: 'press-multilayer', pipe: pipeId('EN ISO 21003', '16') })
-    expect(run!.nodes.every((node) => node.chain === undefined)).toBe(true)
-    expect(choosePipe(catalogue, before, 'r1', before.runs[0]!.pipe).runs[0]!.nodes[0]!.chain).toBe(chain)
+    const chosen = choosePipe(catalogue, before, 'r1', pipeId('EN ISO 21003', '16'))
+    expect(chosen.runs[0]).toMatchObject({ method: 'press-multilayer', pipe: pipeId('EN ISO 21003', '16') })
+    expect(chosen.nodes.every((node) => node.chain === undefined)).toBe(true)
+    expect(choosePipe(catalogue, before, 'r1', before.runs[0]!.pipe).nodes[0]!.chain).toBe(chain)
   })
 })

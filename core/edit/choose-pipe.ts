@@ -45,11 +45,15 @@ export function methodTaken(
  */
 export function choosePipe(catalogue: Catalogue, job: Job, runId: string, pipeId: string): Job {
   const pipe = catalogue.pipe(pipeId)
-  if (!pipe) return job
+  if (!pipe || job.runs.find(({ id }) => id === runId)?.pipe === pipeId) return job
+  const touched = new Set([
+    ...job.nodes.flatMap(({ id, run }) => (run === runId ? [id] : [])),
+    ...job.legs.flatMap(({ run, from, to }) => (run === runId ? [from, to] : [])),
+  ])
   return {
     ...job,
     runs: job.runs.map((run) => {
-      if (run.id !== runId || run.pipe === pipeId) return run
+      if (run.id !== runId) return run
       const method = methodTaken(catalogue, pipe, run.method, {
         service: run.service,
         place: { ...job.place, ...run.place },
@@ -57,8 +61,8 @@ export function choosePipe(catalogue: Catalogue, job: Job, runId: string, pipeId
         condition: run.condition,
         tools: job.tools,
       })
-      const nodes = run.nodes.map((node) => (node.chain ? { ...node, chain: undefined } : node))
-      return { ...run, pipe: pipeId, method, nodes }
+      return { ...run, pipe: pipeId, method }
     }),
+    nodes: job.nodes.map((node) => (node.chain && touched.has(node.id) ? { ...node, chain: undefined } : node)),
   }
 }

@@ -1,12 +1,13 @@
 import { dot, lengthOf, plus } from '../quantity/vector'
 import { setLeg } from './edit-run'
-import type { Job, Leg, Run } from '../job/job'
+import type { Job, Leg } from '../job/job'
 import { fixed, sentence } from '../quantity/message'
 import { refusalsOf } from '../quantity/refusal'
 import { solveLinear } from '../quantity/solve-linear'
 import { closingsOf, type Closing } from '../run/closing'
 import { layOut } from '../run/layout'
 import { namesInRun } from '../run/names'
+import { type System, systemOf, drawnLength } from '../job/system'
 
 /** Misses of less are none, in mm. */
 const nothing = 0.0005
@@ -14,7 +15,7 @@ const nothing = 0.0005
 const near = 0.01
 
 const isOpen = ({ error }: Closing): boolean => error.some((mm) => Math.abs(mm) >= nothing)
-const closings = (run: Run): Closing[] => closingsOf(layOut(run))
+const closings = (system: System): Closing[] => closingsOf(layOut(system))
 
 const refuse = refusalsOf({
   id: 'close-run',
@@ -31,8 +32,9 @@ const refuse = refusalsOf({
 const rounded = (mm: number): number => Math.round(mm * 1000) / 1000
 
 function lengthen(job: Job, run: string, leg: Leg, by: number): Job {
-  if (!(leg.length + by > 0)) throw refuse('short', { leg: namesInRun(job, run).leg(leg.id), has: leg.length })
-  return setLeg(job, run, leg.id, { length: rounded(leg.length + by) })
+  if (!(drawnLength(leg) + by > 0))
+    throw refuse('short', { leg: namesInRun(job, run).leg(leg.id), has: drawnLength(leg) })
+  return setLeg(job, run, leg.id, { length: rounded(drawnLength(leg) + by) })
 }
 
 /**
@@ -43,8 +45,8 @@ function lengthen(job: Job, run: string, leg: Leg, by: number): Job {
  * @remarks for instance: 4 mm too short east, taken up in a leg east of 1000: 1004
  */
 export function takeUpIn(job: Job, runId: string, legId: string): Job {
-  const run = job.runs.find(({ id }) => id === runId)
-  const open = run ? closings(run).filter(isOpen) : []
+  const system = systemOf(job, runId)
+  const open = system ? closings(system).filter(isOpen) : []
   if (open.length === 0) return job
   for (const { error, path } of open) {
     const step = path.find(({ leg }) => leg.id === legId)
@@ -72,9 +74,9 @@ function sharesThatClose(all: readonly Closing[]): Map<Leg, number> | null {
   const matrix = Array.from({ length: 3 * all.length }, (_, at) =>
     Array.from({ length: 3 * all.length }, (__, beside) => (at === beside ? tiny : 0)),
   )
-  for (const [{ length }, told] of tells)
+  for (const [leg, told] of tells)
     for (const one of told)
-      for (const other of told) matrix[one.equation]![other.equation]! += one.share * length * other.share
+      for (const other of told) matrix[one.equation]![other.equation]! += one.share * drawnLength(leg) * other.share
   const multipliers = solveLinear(
     matrix,
     all.flatMap(({ error }) => [...error]),
@@ -83,7 +85,7 @@ function sharesThatClose(all: readonly Closing[]): Map<Leg, number> | null {
   const shares = new Map(
     [...tells].map(([leg, told]) => [
       leg,
-      leg.length * told.reduce((sum, { equation, share }) => sum + share * multipliers[equation]!, 0),
+      drawnLength(leg) * told.reduce((sum, { equation, share }) => sum + share * multipliers[equation]!, 0),
     ]),
   )
   const closes = all.every(
@@ -101,8 +103,8 @@ function sharesThatClose(all: readonly Closing[]): Map<Leg, number> | null {
  * @remarks for instance: 6 mm too short east over legs of 1000 and 2000 east: 1002 and 2004
  */
 export function spreadClosing(job: Job, runId: string): Job {
-  const run = job.runs.find(({ id }) => id === runId)
-  const all = run ? closings(run) : []
+  const system = systemOf(job, runId)
+  const all = system ? closings(system) : []
   if (!all.some(isOpen)) return job
   const shares = sharesThatClose(all)
   if (!shares) throw refuse('across')

@@ -1,6 +1,6 @@
 import type { Ids } from './ids'
 import type { Catalogue } from '../catalogue/catalogue'
-import type { Job, Leg, Node, Run } from '../job/job'
+import type { Job, Leg, Node } from '../job/job'
 import { fixed } from '../quantity/message'
 import { refusalsOf } from '../quantity/refusal'
 import { cutIn, typicalSlipLength } from '../run/cut-in'
@@ -8,7 +8,9 @@ import { pieceEnd } from '../run/end'
 import { layOut } from '../run/layout'
 import { existingEnds } from '../run/states'
 import { splitLeg } from './edit-leg'
-import { setNode, withRun } from './edit-run'
+import { setNode, withSystem } from './edit-run'
+import { type System, systemOf, drawnLength } from '../job/system'
+import { pipeIdIn } from '../job/leg-defaults'
 
 /** What can be put into a line that is there. */
 export const cutInKinds = ['tee', 'valve', 'union', 'coupling', 'slip-coupling'] as const
@@ -39,19 +41,27 @@ export function cutInto(
   kind: CutInKind,
   { at, play }: { readonly at: number | undefined; readonly play: number | undefined },
 ): { job: Job; node: string } {
-  const leg = job.runs.find(({ id }) => id === runId)?.legs.find(({ id }) => id === legId)
+  const leg = systemOf(job, runId)?.legs.find(({ id }) => id === legId)
   if (leg?.state !== 'existing') throw refuse('existing')
-  const split = splitLeg(job, ids, runId, legId, leg.unmeasured || at === undefined ? leg.length / 2 : at, kind)
+  const split = splitLeg(
+    job,
+    ids,
+    runId,
+    legId,
+    leg.length === null || at === undefined ? drawnLength(leg) / 2 : at,
+    kind,
+  )
   return { node: split.node, job: setNode(split.job, runId, split.node, { state: 'new', play }) }
 }
 
 /** The leg with so much of one end's length given to new pipe, which a slip coupling joins to it. */
-function withNewPipe(run: Run, ids: Ids, node: string, leg: Leg, length: number, gap: number): Run | null {
-  if (!leg.unmeasured && leg.length <= length) return null
-  const slip: Node = { id: ids('n', run.nodes), kind: 'slip-coupling', gap }
+function withNewPipe(system: System, ids: Ids, node: string, leg: Leg, length: number, gap: number): System | null {
+  if (leg.length !== null && leg.length <= length) return null
+  const slip: Node = { id: ids('n', system.nodes), run: leg.run, kind: 'slip-coupling', gap }
   const starts = leg.from === node
   const fresh: Leg = {
-    id: ids('l', run.legs),
+    id: ids('l', system.legs),
+    run: leg.run,
     from: starts ? node : slip.id,
     to: starts ? slip.id : node,
     direction: leg.direction,
@@ -61,12 +71,12 @@ function withNewPipe(run: Run, ids: Ids, node: string, leg: Leg, length: number,
   const rest: Leg = {
     ...leg,
     [starts ? 'from' : 'to']: slip.id,
-    length: leg.unmeasured ? leg.length : leg.length - length,
+    length: leg.length === null ? null : leg.length - length,
   }
   return {
-    ...run,
-    nodes: [...run.nodes, slip],
-    legs: run.legs.flatMap((of) => (of === leg ? (starts ? [fresh, rest] : [rest, fresh]) : [of])),
+    ...system,
+    nodes: [...system.nodes, slip],
+    legs: system.legs.flatMap((of) => (of === leg ? (starts ? [fresh, rest] : [rest, fresh]) : [of])),
   }
 }
 
@@ -86,13 +96,13 @@ export function putNewPipeIn(
   nodeId: string,
   slipLength: number | undefined,
 ): Job {
-  return withRun(job, runId, (run) => {
-    const layout = layOut(run)
+  return withSystem(job, runId, (system) => {
+    const layout = layOut(system)
     const held = existingEnds(layout).filter(({ node }) => node.id === nodeId)
     if (held.length !== 2) throw refuse('held')
     const ends = held.map(({ leg }) => ({
       leg,
-      ...pieceEnd(catalogue, layout, nodeId, leg.id, catalogue.pipe(leg.pipe ?? run.pipe)!),
+      ...pieceEnd(catalogue, layout, nodeId, leg.id, catalogue.pipe(pipeIdIn(system, leg))!),
     }))
     const [first] = ends
     if (!first?.takeOff || !first.insertion) throw refuse('figures')
@@ -103,13 +113,13 @@ export function putNewPipeIn(
       play: 0,
     })
     // The longer of the two gives it, or both do.
-    const room = ({ leg }: { leg: Leg }) => (leg.unmeasured ? Infinity : leg.length)
+    const room = ({ leg }: { leg: Leg }) => leg.length ?? Infinity
     const giving = ends.toSorted((a, b) => room(b) - room(a)).slice(0, makeUpPiece!.couplings)
     return giving.reduce((drawn, { leg, takeOff }) => {
       const { piece, gap } = makeUpPiece!
       const longer = withNewPipe(drawn, ids, nodeId, leg, takeOff!.mm + piece + gap / 2, gap)
       if (!longer) throw refuse('room')
       return longer
-    }, run)
+    }, system)
   })
 }

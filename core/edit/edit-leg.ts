@@ -1,8 +1,9 @@
 import type { Ids } from './ids'
 import { sentence } from '../quantity/message'
 import { refusalsOf } from '../quantity/refusal'
-import { removeLeg } from './edit-run'
+import { removeLeg, withSystem } from './edit-run'
 import type { Job, Leg, Node } from '../job/job'
+import { systemOf, drawnLength } from '../job/system'
 
 const refuse = refusalsOf({
   id: 'split-leg',
@@ -32,24 +33,29 @@ export function splitLeg(
   at: number,
   kind: Node['kind'],
 ): { job: Job; node: string } {
-  const run = job.runs.find(({ id }) => id === runId)
-  const leg = run?.legs.find(({ id }) => id === legId)
-  if (!run || !leg) return { job, node: '' }
-  if (!(at > 0 && at < leg.length)) throw refuse('place', { length: leg.length })
-  const node = ids('n', run.nodes)
+  const system = systemOf(job, runId)
+  const leg = system?.legs.find(({ id }) => id === legId)
+  if (!system || !leg) return { job, node: '' }
+  const length = drawnLength(leg)
+  if (!(at > 0 && at < length)) throw refuse('place', { length })
+  const node = ids('n', job.nodes)
   const { free } = leg
-  const first: Leg = { ...leg, to: node, length: at, ...(free ? { free: { start: free.start } } : {}) }
+  const first: Leg = { ...leg, to: node, length: leg.length && at, ...(free ? { free: { start: free.start } } : {}) }
   const second: Leg = {
     ...leg,
-    id: ids('l', run.legs),
+    id: ids('l', job.legs),
     from: node,
-    length: leg.length - at,
+    length: leg.length && leg.length - at,
     ...(free ? { free: { end: free.end } } : {}),
     ...(leg.fixings ? { fixings: { ...leg.fixings, offset: offsetFrom(leg.fixings, at) } } : {}),
   }
-  const legs = run.legs.flatMap((known) => (known === leg ? [first, second] : [known]))
-  const nodes: Node[] = [...run.nodes, { id: node, kind }]
-  return { job: { ...job, runs: job.runs.map((known) => (known === run ? { ...run, nodes, legs } : known)) }, node }
+  return {
+    job: withSystem(job, runId, ({ nodes, legs }) => ({
+      nodes: [...nodes, { id: node, run: leg.run, kind }],
+      legs: legs.flatMap((known) => (known === leg ? [first, second] : [known])),
+    })),
+    node,
+  }
 }
 
 /** The job without several legs and all that hangs on them. */

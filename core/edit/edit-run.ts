@@ -2,34 +2,50 @@ import type { Ids } from './ids'
 import { DisjointSets } from '../quantity/disjoint-sets'
 import type { Axis, Direction, Job, Leg, Node, Run } from '../job/job'
 import { isRunEnd, legsAtNode } from '../job/node-legs'
+import { type System, systemOf, systemsOf } from '../job/system'
 
-/** The job with one of its runs changed. */
-export const withRun = (job: Job, id: string, change: (run: Run) => Run): Job => ({
-  ...job,
-  runs: job.runs.map((run) => (run.id === id ? change(run) : run)),
-})
-
-export function setRun(job: Job, id: string, change: Partial<Omit<Run, 'id' | 'nodes' | 'legs'>>): Job {
-  return withRun(job, id, (run) => ({ ...run, ...change }))
+/** The job with the nodes and legs of one of its systems changed: that of a run. */
+export function withSystem(job: Job, run: string, change: (system: System) => Pick<System, 'nodes' | 'legs'>): Job {
+  const system = systemOf(job, run)
+  if (!system) return job
+  const changed = systemsOf(job).map((known) => (known === system ? change(known) : known))
+  return { ...job, nodes: changed.flatMap(({ nodes }) => nodes), legs: changed.flatMap(({ legs }) => legs) }
 }
 
+export function setRun(job: Job, id: string, change: Partial<Omit<Run, 'id'>>): Job {
+  return { ...job, runs: job.runs.map((run) => (run.id === id ? { ...run, ...change } : run)) }
+}
+
+/** The job without a run. Where other runs go on from it, what stands there stays, and is theirs. */
 export function removeRun(job: Job, id: string): Job {
-  return { ...job, runs: job.runs.filter((run) => run.id !== id) }
+  const legs = job.legs.filter(({ run }) => run !== id)
+  const lost = new Set(job.legs.flatMap(({ run, from, to }) => (run === id ? [from, to] : [])))
+  const nodes = job.nodes.flatMap((node): Node[] => {
+    const run = node.run === id ? legs.find((leg) => touches(leg, node.id))?.run : node.run
+    return run === undefined ? [] : [{ ...node, run, ...(lost.has(node.id) && leftOver(node, legs)) }]
+  })
+  return { ...job, runs: job.runs.filter((run) => run.id !== id), nodes, legs }
 }
 
 export function setNode(job: Job, runId: string, nodeId: string, change: Partial<Omit<Node, 'id'>>): Job {
-  return withRun(job, runId, (run) => ({
-    ...run,
-    nodes: run.nodes.map((node) => (node.id === nodeId ? { ...node, ...change } : node)),
+  return withSystem(job, runId, ({ nodes, legs }) => ({
+    legs,
+    nodes: nodes.map((node) => (node.id === nodeId ? { ...node, ...change } : node)),
   }))
 }
 
 export function setLeg(job: Job, runId: string, legId: string, change: Partial<Omit<Leg, 'id'>>): Job {
-  return withRun(job, runId, (run) => ({
-    ...run,
-    legs: run.legs.map((leg) => (leg.id === legId ? { ...leg, ...change } : leg)),
+  return withSystem(job, runId, ({ nodes, legs }) => ({
+    nodes,
+    legs: legs.map((leg) => (leg.id === legId ? { ...leg, ...change } : leg)),
   }))
 }
+
+const touches = ({ from, to }: Leg, node: string): boolean => from === node || to === node
+
+/** What a fitting of several legs becomes where one of them is gone and nothing goes on: an open end. */
+const leftOver = ({ id, kind }: Node, legs: readonly Leg[]): Partial<Node> =>
+  legsAtNode[kind] > 1 && legs.filter((leg) => touches(leg, id)).length < 2 ? { kind: 'open' } : {}
 
 const opposites: Readonly<Record<Axis, Axis>> = {
   east: 'west',
@@ -46,11 +62,15 @@ export function oppositeDirection(direction: Direction): Direction {
   return { bearing: (direction.bearing + 180) % 360, pitch: -direction.pitch }
 }
 
+/** The run that pipe belongs to which goes on from a node: as the pipe that arrives there. */
+export const runGoingOn = ({ legs }: System, node: Node): string =>
+  legs.find((leg) => touches(leg, node.id))?.run ?? node.run
+
 const sameDirection = (a: Direction, b: Direction): boolean => JSON.stringify(a) === JSON.stringify(b)
 
 /** What an end becomes when pipe goes on from it: straight on a coupling, otherwise an elbow. */
-export function goneOnFrom(run: Run, node: Node, direction: Direction): Node {
-  const arm = run.legs.find(({ from, to }) => to === node.id || from === node.id)
+export function goneOnFrom(system: System, node: Node, direction: Direction): Node {
+  const arm = system.legs.find(({ from, to }) => to === node.id || from === node.id)
   if (!arm || !isRunEnd(node.kind)) return node
   const arriving = arm.to === node.id ? arm.direction : oppositeDirection(arm.direction)
   // What was chosen by its name for an end does not take pipe on both sides.
@@ -72,16 +92,19 @@ export function addLeg(
   direction: Direction,
   length: number,
 ): { job: Job; node: string; leg: string } {
-  const run = job.runs.find(({ id }) => id === runId)
-  if (!run) return { job, node: from, leg: '' }
-  const node = ids('n', run.nodes)
-  const leg = ids('l', run.legs)
-  const nodes = run.nodes.map((known) => (known.id === from ? goneOnFrom(run, known, direction) : known))
+  const system = systemOf(job, runId)
+  const start = system?.nodes.find(({ id }) => id === from)
+  if (!system || !start) return { job, node: from, leg: '' }
+  const node = ids('n', job.nodes)
+  const leg = ids('l', job.legs)
+  const run = runGoingOn(system, start)
   return {
-    job: withRun(job, runId, () => ({
-      ...run,
-      nodes: [...nodes, { id: node, kind: 'open' }],
-      legs: [...run.legs, { id: leg, from, to: node, direction, length }],
+    job: withSystem(job, runId, ({ nodes, legs }) => ({
+      nodes: [
+        ...nodes.map((known) => (known === start ? goneOnFrom(system, known, direction) : known)),
+        { id: node, run, kind: 'open' },
+      ],
+      legs: [...legs, { id: leg, run, from, to: node, direction, length }],
     })),
     node,
     leg,
@@ -101,22 +124,19 @@ function together(legs: readonly Leg[], start: string): Set<string> {
  * nothing else goes on.
  */
 export function removeLeg(job: Job, runId: string, legId: string): Job {
-  return withRun(job, runId, (run) => {
-    const leg = run.legs.find(({ id }) => id === legId)
-    if (!leg) return run
-    const start = run.nodes[0]!.id
-    const whole = together(run.legs, leg.from)
-    const others = run.legs.filter(({ id }) => id !== legId)
+  return withSystem(job, runId, (system) => {
+    const leg = system.legs.find(({ id }) => id === legId)
+    if (!leg) return system
+    const start = system.nodes[0]!.id
+    const whole = together(system.legs, leg.from)
+    const others = system.legs.filter(({ id }) => id !== legId)
     const kept = together(others, whole.has(start) ? start : leg.from)
     const isGone = (id: string): boolean => whole.has(id) && !kept.has(id)
     const legs = others.filter(({ from }) => !isGone(from))
-    const goesOn = (id: string): boolean => legs.filter(({ from, to }) => from === id || to === id).length > 1
-    const isLeftOver = ({ id, kind }: Node): boolean =>
-      (id === leg.from || id === leg.to) && id !== start && legsAtNode[kind] > 1 && !goesOn(id)
-    const nodes = run.nodes
+    const nodes = system.nodes
       .filter(({ id }) => !isGone(id))
-      .map((node): Node => (isLeftOver(node) ? { ...node, kind: 'open' } : node))
-    return { ...run, nodes, legs }
+      .map((node) => (node.id !== start && touches(leg, node.id) ? { ...node, ...leftOver(node, legs) } : node))
+    return { nodes, legs }
   })
 }
 

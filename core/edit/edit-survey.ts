@@ -1,6 +1,6 @@
 import type { Ids } from './ids'
 import { addRun } from './new-job'
-import type { Job, Node, Run, Survey } from '../job/job'
+import type { Job, Node, Survey, Run } from '../job/job'
 import type { Observation } from '../job/observation'
 import type { Place } from '../job/place'
 
@@ -30,19 +30,18 @@ export function takeForPipe(job: Job, ids: Ids, id: string, pipe: string, known:
   const withKnown = (run: Run): Run =>
     Object.keys(known).length > 0 ? { ...run, place: { ...run.place, ...known } } : run
   const isTieIn = (node: Node) => node.survey === id
-  if (!chosen.runs.some(({ nodes }) => nodes.some(isTieIn))) {
+  const theirs = new Set(chosen.nodes.filter(isTieIn).map(({ run }) => run))
+  if (theirs.size === 0) {
     const { job: begun, run } = addRun(chosen, ids, { kind: 'tie-in', existing: pipe, survey: id })
     return { ...begun, runs: begun.runs.map((of) => (of.id === run ? withKnown(of) : of)) }
   }
   return {
     ...chosen,
-    runs: chosen.runs.map((run) => ({
-      ...(run.nodes.some(isTieIn) ? withKnown(run) : run),
-      // Another pipe takes other fittings: a chain chosen for the old one no longer holds.
-      nodes: run.nodes.map((node) =>
-        isTieIn(node) && node.existing !== pipe ? { ...node, existing: pipe, chain: undefined } : node,
-      ),
-    })),
+    runs: chosen.runs.map((run) => (theirs.has(run.id) ? withKnown(run) : run)),
+    // Another pipe takes other fittings: a chain chosen for the old one no longer holds.
+    nodes: chosen.nodes.map((node) =>
+      isTieIn(node) && node.existing !== pipe ? { ...node, existing: pipe, chain: undefined } : node,
+    ),
   }
 }
 

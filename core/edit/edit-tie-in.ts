@@ -1,6 +1,7 @@
 import type { MethodId } from '../catalogue/method'
 import { setNode } from './edit-run'
 import type { Job } from '../job/job'
+import { systemOf } from '../job/system'
 
 /**
  * Chooses what joins a tie-in's existing pipe to the new one: these fittings, with these methods at the old and the new pipe.
@@ -19,7 +20,7 @@ export function chooseChain(
   const last = chain.joints.at(-1)
   if (!first || !last) return job
   const fittings = chain.fittings.map(({ id }) => id)
-  const before = job.runs.find(({ id }) => id === run)?.nodes.find(({ id }) => id === node)?.chain
+  const before = systemOf(job, run)?.nodes.find(({ id }) => id === node)?.chain
   const same = before?.fittings.join('+') === fittings.join('+')
   return setNode(job, run, node, {
     chain: { fittings, joints: [first.method, last.method] },

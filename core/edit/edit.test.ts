@@ -2,7 +2,7 @@ import { countedIds } from './sample-ids'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { shippedCatalogue } from '../catalogue/catalogue'
-import { pipeId, sampleJob } from '../sample-run'
+import { pipeId, sampleJob, withCopy } from '../sample-run'
 import { layOut } from '../run/layout'
 import { fixingsWithin } from '../support/fixings'
 import { splitLeg } from './edit-leg'
@@ -15,12 +15,12 @@ import type { Ids } from './ids'
 import { addRun, addSurvey, emptyJob } from './new-job'
 import { readJob } from '../job/read-job'
 import { jointTimesSchema } from '../workshop/work-log'
+import { systemsOf, drawnLength } from '../job/system'
 
 const copper = pipeId('EN 1057', '22', 0.9)
 const straight = (leg: Partial<Leg> = {}): Job => {
   const job = sampleJob({ pipe: copper, method: 'solder', legs: [['tie-in:s', 'east', 3000, 'outlet:e']] })
-  const [run] = job.runs
-  return { ...job, runs: [{ ...run!, legs: run!.legs.map((of) => ({ ...of, ...leg })) }] }
+  return { ...job, legs: job.legs.map((of) => ({ ...of, ...leg })) }
 }
 
 describe('splitting a leg that is fixed to joists', () => {
@@ -33,10 +33,10 @@ describe('splitting a leg that is fixed to joists', () => {
         (spacing, offset, at) => {
           const whole = straight({ fixings: { spacing, offset } })
           const { job } = splitLeg(whole, countedIds, 'r1', 'l1', at, 'coupling')
-          const [first, second] = job.runs[0]!.legs
+          const [first, second] = job.legs
           const joists = [
-            ...fixingsWithin(first!.fixings!, 0, first!.length),
-            ...fixingsWithin(second!.fixings!, 0.2, second!.length).map((mm) => mm + at),
+            ...fixingsWithin(first!.fixings!, 0, drawnLength(first!)),
+            ...fixingsWithin(second!.fixings!, 0.2, drawnLength(second!)).map((mm) => mm + at),
           ]
           expect(joists).toEqual(fixingsWithin({ spacing, offset }, 0, 3000))
           expect(second!.fixings!.offset).toBeGreaterThanOrEqual(0)
@@ -48,21 +48,21 @@ describe('splitting a leg that is fixed to joists', () => {
 
   it('keeps what is without clips at the end that it belongs to', () => {
     const { job } = splitLeg(straight({ free: { start: 200, end: 400 } }), countedIds, 'r1', 'l1', 1000, 'coupling')
-    expect(job.runs[0]!.legs.map(({ free }) => free)).toEqual([{ start: 200 }, { end: 400 }])
+    expect(job.legs.map(({ free }) => free)).toEqual([{ start: 200 }, { end: 400 }])
   })
 })
 
 describe('editing a run', () => {
   it('what pipe goes on from becomes a fitting; taken away, an open end again', () => {
     const { job, node, leg } = addLeg(straight(), countedIds, 'r1', 'e', 'north', 500)
-    expect(job.runs[0]!.nodes.map(({ kind }) => kind)).toEqual(['tie-in', 'elbow', 'open'])
-    expect(layOut(job.runs[0]!).places.get(node)).toEqual([3000, 500, 0])
-    expect(removeLeg(job, 'r1', leg).runs[0]!.nodes.map(({ kind }) => kind)).toEqual(['tie-in', 'open'])
+    expect(job.nodes.map(({ kind }) => kind)).toEqual(['tie-in', 'elbow', 'open'])
+    expect(layOut(systemsOf(job)[0]!).places.get(node)).toEqual([3000, 500, 0])
+    expect(removeLeg(job, 'r1', leg).nodes.map(({ kind }) => kind)).toEqual(['tie-in', 'open'])
   })
 
   it('what loses a leg becomes an open end where nothing goes on; all else, and where the run starts, stays', () => {
     const kinds = (legs: Parameters<typeof sampleJob>[0]['legs'], leg: string) =>
-      removeLeg(sampleJob({ pipe: copper, method: 'solder', legs }), 'r1', leg).runs[0]!.nodes.map(({ kind }) => kind)
+      removeLeg(sampleJob({ pipe: copper, method: 'solder', legs }), 'r1', leg).nodes.map(({ kind }) => kind)
     const branched: Parameters<typeof sampleJob>[0]['legs'] = [
       ['elbow:s', 'east', 1000, 'tee:a'],
       ['a', 'east', 1000, 'elbow:b'],
@@ -93,8 +93,12 @@ describe('editing a run', () => {
     expect(chooseChain(job, 'none', 's', chain).runs).toEqual(job.runs)
     expect(chooseChain(job, 'r1', 'none', chain).runs).toEqual(job.runs)
     expect(chooseChain(job, 'r1', 's', { ...chain, joints: [] })).toBe(job)
-    const two = { ...job, runs: [job.runs[0]!, { ...job.runs[0]!, id: 'r2' }] }
-    expect(removeRun(two, 'r1').runs.map(({ id }) => id)).toEqual(['r2'])
+    const two = withCopy(job, 'r2')
+    expect(removeRun(two, 'r1')).toMatchObject({
+      runs: [{ id: 'r2' }],
+      nodes: [{ run: 'r2' }, { run: 'r2' }],
+      legs: [{ run: 'r2' }],
+    })
     expect(removeRun(two, 'none').runs).toHaveLength(2)
     expect(setRun(job, 'r1', { name: 'Riser' }).runs[0]!.name).toBe('Riser')
   })
@@ -136,14 +140,14 @@ describe('surveys', () => {
     const named = setSurvey(job, survey, { name: 'Behind the sink' })
     const told = takeForPipe(named, countedIds, survey, copper, { barrier: true })
     const [run] = told.runs
-    expect(run).toMatchObject({ place: { barrier: true }, nodes: [{ existing: copper, survey }] })
-    const chosen = chooseChain(told, run!.id, run!.nodes[0]!.id, {
+    expect(told).toMatchObject({ runs: [{ place: { barrier: true } }], nodes: [{ existing: copper, survey }] })
+    const chosen = chooseChain(told, run!.id, told.nodes[0]!.id, {
       fittings: [{ id: '22 solder coupling' }],
       joints: [{ method: 'solder' }, { method: 'solder' }],
     })
-    expect(chosen.runs[0]!.nodes[0]!.chain?.joints).toEqual(['solder', 'solder'])
+    expect(chosen.nodes[0]!.chain?.joints).toEqual(['solder', 'solder'])
     const other = takeForPipe(chosen, countedIds, survey, pipeId('EN 1057', '15', 0.7))
-    expect(other.runs[0]!.nodes[0]!.chain).toBeUndefined()
+    expect(other.nodes[0]!.chain).toBeUndefined()
     expect(removeSurvey(other, survey).surveys).toEqual([])
   })
 
@@ -154,26 +158,26 @@ describe('surveys', () => {
     expect(one.surveys.map(({ pipe }) => pipe)).toEqual([copper, undefined])
     const two = takeForPipe(one, countedIds, second.survey, copper, { barrier: true })
     expect(two.runs.map(({ place }) => place)).toEqual([{ wet: true }, { barrier: true }])
-    expect(two.runs.map(({ nodes }) => nodes[0]!.survey)).toEqual([first.survey, second.survey])
+    expect(two.nodes.map((node) => node.survey)).toEqual([first.survey, second.survey])
     const other = pipeId('EN 1057', '15', 0.7)
     const changed = takeForPipe(two, countedIds, first.survey, other)
-    expect(changed.runs.map(({ nodes }) => nodes[0]!.existing)).toEqual([other, copper])
+    expect(changed.nodes.map(({ existing }) => existing)).toEqual([other, copper])
     expect(changed.runs[1]).toEqual(two.runs[1])
     // Nothing read of it leaves the place as it was, and adds none where there was none.
     expect(changed.runs[0]!.place).toEqual({ wet: true })
     const third = addSurvey(emptyJob('None', 'metric', 'metric'), countedIds)
     expect(takeForPipe(third.job, countedIds, third.survey, copper).runs[0]!.place).toBeUndefined()
     // A run with a tie-in among other nodes is one of this survey's: no second run is begun.
-    const longer = addLeg(one, countedIds, one.runs[0]!.id, one.runs[0]!.nodes[0]!.id, 'east', 500).job
+    const longer = addLeg(one, countedIds, one.runs[0]!.id, one.nodes[0]!.id, 'east', 500).job
     const again = takeForPipe(longer, countedIds, first.survey, other, { barrier: true })
     expect(again.runs).toHaveLength(1)
     expect(again.runs[0]!.place).toEqual({ wet: true, barrier: true })
     // Taken for the same pipe once more, the fittings that were chosen stay.
-    const chosen = chooseChain(one, one.runs[0]!.id, one.runs[0]!.nodes[0]!.id, {
+    const chosen = chooseChain(one, one.runs[0]!.id, one.nodes[0]!.id, {
       fittings: [{ id: '22 solder coupling' }],
       joints: [{ method: 'solder' }, { method: 'solder' }],
     })
-    expect(takeForPipe(chosen, countedIds, first.survey, copper).runs[0]!.nodes[0]!.chain).toBeDefined()
+    expect(takeForPipe(chosen, countedIds, first.survey, copper).nodes[0]!.chain).toBeDefined()
   })
 
   it('a figure measured on one chain does not hold for another, and stays for the same', () => {
@@ -186,13 +190,10 @@ describe('surveys', () => {
     const first = chooseChain(job, run, 'n1', chain('a'))
     const measured = {
       ...first,
-      runs: first.runs.map((of) => ({
-        ...of,
-        nodes: of.nodes.map((node) => ({ ...node, measured: { takeOff: 9, tolerance: 0.5 } })),
-      })),
+      nodes: first.nodes.map((node) => ({ ...node, measured: { takeOff: 9, tolerance: 0.5 } })),
     }
-    expect(chooseChain(measured, run, 'n1', chain('a')).runs[0]!.nodes[0]!.measured?.takeOff).toBe(9)
-    expect(chooseChain(measured, run, 'n1', chain('b')).runs[0]!.nodes[0]!.measured).toBeUndefined()
+    expect(chooseChain(measured, run, 'n1', chain('a')).nodes[0]!.measured?.takeOff).toBe(9)
+    expect(chooseChain(measured, run, 'n1', chain('b')).nodes[0]!.measured).toBeUndefined()
     expect(chooseChain(job, run, 'n1', { fittings: [], joints: [] })).toBe(job)
   })
 })
@@ -200,17 +201,16 @@ describe('surveys', () => {
 describe('what a job file may say of a leg and a node', () => {
   const fields = (part: Partial<Leg>, height?: unknown) => {
     const job = straight(part)
-    const [run] = job.runs
-    const nodes = run!.nodes.map((node) => (node.id === 'e' ? { ...node, height } : node))
-    const read = readJob({ ...job, runs: [{ ...run, nodes }] }, shippedCatalogue)
+    const nodes = job.nodes.map((node) => (node.id === 'e' ? { ...node, height } : node))
+    const read = readJob({ ...job, nodes }, shippedCatalogue)
     return read.ok ? [] : read.fields.map(({ field }) => field)
   }
   it('a fixed height, also below the start; clips kept off; joists', () => {
     expect(fields({ free: { start: 0, end: 824.4 }, fixings: { spacing: 400, offset: 200 } }, -350)).toEqual([])
   })
   it('names what it cannot be', () => {
-    expect(fields({ free: { start: -1 } }, 'high')).toEqual(['runs.0.nodes.1.height', 'runs.0.legs.0.free.start'])
-    expect(fields({ fixings: { spacing: 10, offset: 200 } })).toEqual(['runs.0.legs.0.fixings.spacing'])
+    expect(fields({ free: { start: -1 } }, 'high')).toEqual(['nodes.1.height', 'legs.0.free.start'])
+    expect(fields({ fixings: { spacing: 10, offset: 200 } })).toEqual(['legs.0.fixings.spacing'])
   })
 })
 
@@ -236,7 +236,27 @@ describe('ids of what is new', () => {
     const redrawn = addLeg(removeLeg(drawn.job, 'r1', drawn.leg), ids, 'r1', 'e', 'north', 500)
     const split = splitLeg(redrawn.job, ids, 'r1', redrawn.leg, 200, 'valve')
     expect(given).toEqual(['n-1', 'l-2', 'n-3', 'l-4', 'n-5', 'l-6'])
-    expect(split.job.runs[0]!.nodes.map(({ id }) => id)).toEqual(['s', 'e', 'n-3', 'n-5'])
-    expect(split.job.runs[0]!.legs.map(({ id }) => id)).toEqual(['l1', 'l-4', 'l-6'])
+    expect(split.job.nodes.map(({ id }) => id)).toEqual(['s', 'e', 'n-3', 'n-5'])
+    expect(split.job.legs.map(({ id }) => id)).toEqual(['l1', 'l-4', 'l-6'])
+  })
+})
+
+describe('a pipe that is told, and a leg taken away', () => {
+  const begun = addSurvey(emptyJob('Edit', 'metric', 'metric'), countedIds)
+  it('a pipe that is told becomes the tie-in of a new run, and a second choice changes it', () => {
+    const first = takeForPipe(begun.job, countedIds, begun.survey, copper)
+    expect(first.nodes[0]).toMatchObject({ kind: 'tie-in', existing: copper, survey: begun.survey })
+    const pe = 'pe-en-12201-pe80-pe100-sdr11-25x2.3'
+    const second = takeForPipe(first, countedIds, begun.survey, pe)
+    expect([second.runs.length, second.nodes[0]?.existing]).toEqual([1, pe])
+  })
+
+  it('taking a leg away takes what hangs on it, and leaves the rest whole', () => {
+    let state = takeForPipe(begun.job, countedIds, 's1', copper)
+    for (const direction of ['east', 'north', 'up'] as const)
+      state = addLeg(state, countedIds, 'r1', state.nodes.at(-1)!.id, direction, 500).job
+    const cut = removeLeg(state, 'r1', 'l2')
+    expect(cut.nodes.map(({ id, kind }) => `${id} ${kind}`)).toEqual(['n1 tie-in', 'n2 open'])
+    expect(readJob(cut, shippedCatalogue).ok).toBe(true)
   })
 })

@@ -7,7 +7,7 @@ import { addLeg } from './edit-run'
 import { removeLegs, splitLeg } from './edit-leg'
 import type { Axis, Job, Node } from '../job/job'
 import { planJob } from '../plan/plan-job'
-import { pipeId, sampleJob, type SampleRun } from '../sample-run'
+import { pipeId, sampleJob, type SampleRun, withCopy } from '../sample-run'
 import { addOffset } from './add-offset'
 import { spreadClosing, takeUpIn } from './close-run'
 import { closingErrors } from '../run/closing'
@@ -17,24 +17,24 @@ import { moveNode } from './move-node'
 import { addParallelRun } from './parallel-run'
 import { copyPart, mirrorPart, mirrors, partBeyond, setPipeBeyond } from './part'
 import { directionOf, turnTowards } from '../run/turning'
+import { systemsOf } from '../job/system'
 
 const job = (legs: SampleRun['legs'], nodes: SampleRun['nodes'] = {}): Job =>
   sampleJob({ pipe: pipeId('EN 1057', '22', 0.9), method: 'solder', legs, nodes })
-/** The same with another run before it, whose nodes and legs bear the same names: nothing may be looked for there. */
-const besideAnother = (of: Job): Job => ({
-  ...of,
-  runs: [
-    {
-      ...of.runs[0]!,
-      id: 'r0',
-      nodes: of.runs[0]!.nodes.map((node) => ({ ...node, kind: 'union' as const })),
-      legs: of.runs[0]!.legs.map((leg) => ({ ...leg, direction: { bearing: 17, pitch: 5 }, length: 77 })),
-    },
-    ...of.runs,
-  ],
-})
-const places = (of: Job, run = 0) => layOut(of.runs[run]!).places
-const lengths = (of: Job, run = 0) => of.runs[run]!.legs.map(({ length }) => length)
+/** The same with another run before it, in which nothing may be looked for. */
+function besideAnother(of: Job): Job {
+  const both = withCopy(of, 'r0')
+  return {
+    ...both,
+    runs: both.runs.toReversed(),
+    nodes: both.nodes.map((node) => (node.run === 'r0' ? { ...node, kind: 'union' } : node)),
+    legs: both.legs.map((leg) =>
+      leg.run === 'r0' ? { ...leg, direction: { bearing: 17, pitch: 5 }, length: 77 } : leg,
+    ),
+  }
+}
+const places = (of: Job, run = 0) => layOut(systemsOf(of)[run]!).places
+const lengths = (of: Job, run = 0) => systemsOf(of)[run]!.legs.map(({ length }) => length)
 const near = (place: Vector | undefined, at: Vector) =>
   at.forEach((value, axis) => expect(place?.[axis]).toBeCloseTo(value, 3))
 
@@ -98,7 +98,7 @@ describe('splitting a leg', () => {
   })
 
   it('several legs go together, with what hangs on them', () => {
-    expect(removeLegs(branched, 'r1', ['l2', 'l3']).runs[0]!.legs.map(({ id }) => id)).toEqual(['l1'])
+    expect(removeLegs(branched, 'r1', ['l2', 'l3']).legs.map(({ id }) => id)).toEqual(['l1'])
   })
 })
 
@@ -109,13 +109,13 @@ describe('an offset as one entry', () => {
     const made = addOffset(job([['open:s', 'east', 1000, 'open:e']]), countedIds, 'r1', 'e', entry)
     expect(lengths(made.job)).toEqual([1000, 141.421, 500])
     near(places(made.job).get(made.node), [1600, 0, 100])
-    expect(made.job.runs[0]!.nodes.map(({ kind }) => kind)).toEqual(['open', 'elbow', 'elbow', 'open'])
+    expect(made.job.nodes.map(({ kind }) => kind)).toEqual(['open', 'elbow', 'elbow', 'open'])
   })
 
   it('bent, both corners have the radius; an elbow has none', () => {
     const straight = job([['open:s', 'east', 1000, 'open:e']])
     const radii = (corner: 'bend' | 'elbow', radius?: number) =>
-      addOffset(straight, countedIds, 'r1', 'e', { ...entry, corner, radius }).job.runs[0]!.nodes.map((node) => [
+      addOffset(straight, countedIds, 'r1', 'e', { ...entry, corner, radius }).job.nodes.map((node) => [
         node.kind,
         node.radius,
       ])
@@ -133,9 +133,9 @@ describe('an offset as one entry', () => {
     ['valve', 'valve'],
   ])('that begins at %s makes it %s', (kind, becomes) => {
     const start = besideAnother(job([['tie-in:s', 'east', 1000, `${kind}:e`]]))
-    const { runs } = addOffset(start, countedIds, 'r1', 'e', entry).job
-    expect(runs[1]!.nodes.map((node) => node.kind)).toEqual(['tie-in', becomes, 'elbow', 'open'])
-    expect(runs[0]).toEqual(start.runs[0])
+    const [other, own] = systemsOf(addOffset(start, countedIds, 'r1', 'e', entry).job)
+    expect(own!.nodes.map((node) => node.kind)).toEqual(['tie-in', becomes, 'elbow', 'open'])
+    expect(other).toEqual(systemsOf(start)[0])
   })
 
   it('rolled by 90 degrees from up it goes to the south, right-handed about a pipe that runs east', () => {
@@ -159,8 +159,8 @@ describe('an offset as one entry', () => {
 
 describe('copying and mirroring a part', () => {
   it('takes what hangs on a leg', () => {
-    expect(partBeyond(branched.runs[0]!, 'l1').legs.map(({ id }) => id)).toEqual(['l1', 'l2', 'l3'])
-    expect(partBeyond(branched.runs[0]!, 'l3').legs.map(({ id }) => id)).toEqual(['l3'])
+    expect(partBeyond(systemsOf(branched)[0]!, 'l1').legs.map(({ id }) => id)).toEqual(['l1', 'l2', 'l3'])
+    expect(partBeyond(systemsOf(branched)[0]!, 'l3').legs.map(({ id }) => id)).toEqual(['l3'])
     // However the legs stand in the list, and however far it goes on.
     const long = job([
       ['elbow:c', 'east', 300, 'outlet:d'],
@@ -169,7 +169,7 @@ describe('copying and mirroring a part', () => {
       ['open:s', 'east', 300, 'tee:a'],
       ['tee:a', 'up', 300, 'outlet:e'],
     ])
-    expect(partBeyond(long.runs[0]!, 'l3').legs.map(({ id }) => id)).toEqual(['l1', 'l2', 'l3'])
+    expect(partBeyond(systemsOf(long)[0]!, 'l3').legs.map(({ id }) => id)).toEqual(['l1', 'l2', 'l3'])
   })
 
   it('a mirrored part keeps its lengths and lies on the other side', () => {
@@ -194,12 +194,12 @@ describe('copying and mirroring a part', () => {
       ['open:s', 'north', 2000, 'open:c'],
     ])
     const { job: copied, legs } = copyPart(start, countedIds, 'r1', ['l1', 'l2'], 'c', 'east-west')
-    const run = copied.runs[0]!
+    const [system] = systemsOf(copied)
     expect(legs).toHaveLength(2)
-    expect(run.nodes.find(({ id }) => id === 'c')?.kind).toBe('elbow')
-    const last = run.nodes.at(-1) as Node
+    expect(copied.nodes.find(({ id }) => id === 'c')?.kind).toBe('elbow')
+    const last = copied.nodes.at(-1) as Node
     expect(last.kind).toBe('outlet')
-    near(layOut(run).places.get(last.id), [-1000, 2000, 400])
+    near(layOut(system!).places.get(last.id), [-1000, 2000, 400])
   })
 })
 
@@ -211,9 +211,9 @@ describe('another pipe from here on', () => {
       ['elbow:a', 'up', 400, 'outlet:b'],
     ])
     const pex = pipeId('EN ISO 15875', '16')
-    const [run] = setPipeBeyond(start, 'r1', 'l2', pex).runs
-    expect(run!.legs.map(({ pipe }) => pipe)).toEqual([undefined, pex, pex])
-    expect(run!.nodes.map(({ kind }) => kind)).toEqual(['open', 'adapter', 'elbow', 'outlet'])
+    const changed = setPipeBeyond(start, 'r1', 'l2', pex)
+    expect(changed.legs.map(({ pipe }) => pipe)).toEqual([undefined, pex, pex])
+    expect(changed.nodes.map(({ kind }) => kind)).toEqual(['open', 'adapter', 'elbow', 'outlet'])
   })
 
   it('the fittings chosen there join the arriving pipe by the first method, the one that goes on by the last', () => {
@@ -277,7 +277,7 @@ describe('a run beside another', () => {
         50,
         side,
       )
-      return both.runs[1]!.nodes[0]!.at
+      return systemsOf(both)[1]!.nodes[0]!.at
     }
     expect(fixed('north', [1, 0, 0])).toEqual([60, 20, 30])
     expect(fixed('east', [0, -1, 0])).toEqual([10, -30, 30])
@@ -303,8 +303,8 @@ describe('a run beside another', () => {
     fc.assert(
       fc.property(walks, (walk) => {
         const { job: both } = addParallelRun(walk, countedIds, 'r1', 60, [0, 0, 1])
-        expect(both.runs[1]!.legs.map(({ direction }) => direction)).toEqual(
-          walk.runs[0]!.legs.map(({ direction }) => direction),
+        expect(systemsOf(both)[1]!.legs.map(({ direction }) => direction)).toEqual(
+          walk.legs.map(({ direction }) => direction),
         )
       }),
     )
@@ -358,7 +358,7 @@ describe('moving a node with what follows', () => {
   it('there and back is as before', () => {
     fc.assert(
       fc.property(walks, fc.integer({ min: 1, max: 200 }), (walk, by) => {
-        const last = walk.runs[0]!.nodes.at(-1)!.id
+        const last = walk.nodes.at(-1)!.id
         expect(lengths(moveNode(moveNode(walk, 'r1', last, [0, 0, by]), 'r1', last, [0, 0, -by]))).toEqual(
           lengths(walk),
         )
@@ -381,7 +381,7 @@ describe('closing a run between fixed points', () => {
   it('is taken up in one leg, along it', () => {
     const closed = takeUpIn(open([3006, 800, 0]), 'r1', 'l1')
     expect(lengths(closed)).toEqual([1006, 800, 2000])
-    expect(closingErrors(layOut(closed.runs[0]!))).toEqual([{ run: 'r1', x: 0, y: 0, z: 0 }])
+    expect(closingErrors(layOut(systemsOf(closed)[0]!))).toEqual([{ run: 'r1', x: 0, y: 0, z: 0 }])
   })
 
   it('is spread in proportion: 6 over 1000 and 2000 is 2 and 4; 5 north goes to the one leg north', () => {
@@ -411,7 +411,7 @@ describe('closing a run between fixed points', () => {
             ],
             { s: { at: [0, 0, 0] }, e: { at: [500 + x, 700 + y, 500 + z] } },
           )
-          const [error] = closingErrors(layOut(spreadClosing(run, 'r1').runs[0]!))
+          const [error] = closingErrors(layOut(systemsOf(spreadClosing(run, 'r1'))[0]!))
           expect(Math.hypot(error!.x, error!.y, error!.z)).toBeLessThan(0.02)
         },
       ),

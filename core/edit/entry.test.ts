@@ -2,17 +2,17 @@ import { countedIds } from './sample-ids'
 import { describe, expect, it } from 'vitest'
 import { addRun, emptyJob } from './new-job'
 import { pressKey, startEntry, type Entered } from './entry'
+import { systemOf, systemsOf } from '../job/system'
 
 function type(...keys: string[]): Entered {
   const { job } = addRun(emptyJob('Typed', 'metric', 'metric'), countedIds)
   return keys.reduce<Entered>((state, key) => pressKey(state.job, countedIds, state.entry, key) ?? state, {
     job,
-    entry: startEntry(job.runs[0]!),
+    entry: startEntry('r1', systemsOf(job)[0]!),
   })
 }
-const legs = ({ job }: Entered) =>
-  job.runs[0]!.legs.map(({ from, to, direction, length }) => [from, to, direction, length])
-const kinds = ({ job }: Entered) => job.runs[0]!.nodes.map(({ kind }) => kind)
+const legs = ({ job }: Entered) => job.legs.map(({ from, to, direction, length }) => [from, to, direction, length])
+const kinds = ({ job }: Entered) => job.nodes.map(({ kind }) => kind)
 
 describe('typing a height', () => {
   it('draws up or down to it, and fixes it at the new end', () => {
@@ -23,7 +23,7 @@ describe('typing a height', () => {
       ['east', 500],
       ['down', 660],
     ])
-    expect(state.job.runs[0]!.nodes.map(({ height }) => height)).toEqual([undefined, undefined, 640, undefined, -20])
+    expect(state.job.nodes.map(({ height }) => height)).toEqual([undefined, undefined, 640, undefined, -20])
   })
 
   it('takes so many digits and no more, and no key that is no digit', () => {
@@ -31,7 +31,7 @@ describe('typing a height', () => {
     expect(type('ArrowRight', ...'12').entry.typed).toBe('12')
     for (const key of ['1x', 'mm', 'Shift', 'F1', 'x1']) {
       const { job } = addRun(emptyJob('Typed', 'metric', 'metric'), countedIds)
-      const entry = { ...startEntry(job.runs[0]!), typed: '5' }
+      const entry = { ...startEntry('r1', systemsOf(job)[0]!), typed: '5' }
       expect(pressKey(job, countedIds, entry, key)?.entry.typed ?? '5').toBe('5')
     }
   })
@@ -39,27 +39,27 @@ describe('typing a height', () => {
   it('a key for a fitting is of the run and the place that one stands at, and only a bend is given a radius', () => {
     const first = type('ArrowRight', ...'900', 'Enter', 'ArrowUp', ...'400', 'Enter')
     const { job, run } = addRun(first.job, countedIds)
-    const second = job.runs.find(({ id }) => id === run)!
-    const entry = startEntry(second)
+    const second = systemOf(job, run)!
+    const entry = startEntry(run, second)
     const drawn = ['ArrowRight', ...'700', 'Enter'].reduce<Entered>(
       (state, key) => pressKey(state.job, countedIds, state.entry, key) ?? state,
       { job, entry },
     )
-    const end = (of: Entered) => of.job.runs.find(({ id }) => id === run)!.nodes.at(-1)!
+    const end = (of: Entered) => systemOf(of.job, run)!.nodes.at(-1)!
     expect(end(pressKey(drawn.job, countedIds, drawn.entry, 'b', 88)!)).toMatchObject({ kind: 'bend', radius: 88 })
     expect(end(pressKey(drawn.job, countedIds, drawn.entry, 'v', 88)!).radius).toBeUndefined()
-    expect(pressKey(drawn.job, countedIds, drawn.entry, 'v', 88)!.job.runs[0]).toEqual(first.job.runs[0])
+    expect(pressKey(drawn.job, countedIds, drawn.entry, 'v', 88)!.job.nodes.slice(0, 3)).toEqual(first.job.nodes)
     const bent = pressKey(drawn.job, countedIds, drawn.entry, 'b', 88)!
     expect(end(pressKey(bent.job, countedIds, bent.entry, 'b', 120)!).radius).toBe(88)
-    expect(pressKey(job, countedIds, { ...entry, run: 'none' }, 'v')!.job.runs).toEqual(job.runs)
+    expect(pressKey(job, countedIds, { ...entry, run: 'none' }, 'v')!.job.nodes).toEqual(job.nodes)
     expect(pressKey(job, countedIds, { ...entry, run: 'none' }, 'n')).toBeNull()
   })
 
   it('says that no more legs fit, and where pipe runs already', () => {
     const full = type('ArrowRight', ...'900', 'Enter', 'PageUp', ...'300', 'Enter')
-    const back = { ...full.entry, cursor: full.job.runs[0]!.nodes[1]!.id, direction: 'north' as const, typed: '200' }
+    const back = { ...full.entry, cursor: full.job.nodes[1]!.id, direction: 'north' as const, typed: '200' }
     expect(pressKey(full.job, countedIds, back, 'Enter')?.entry.problem).toContain('no more legs fit on this elbow')
-    const start = { ...full.entry, cursor: full.job.runs[0]!.nodes[0]!.id, typed: '200' }
+    const start = { ...full.entry, cursor: full.job.nodes[0]!.id, typed: '200' }
     expect(pressKey(full.job, countedIds, { ...start, direction: 'east' as const }, 'Enter')?.entry.problem).toContain(
       'already runs east',
     )
@@ -132,7 +132,7 @@ describe('typing a route', () => {
     const drawn = ['ArrowRight', ...'900', 'Enter', 't', ...'800', 'Enter', 'ArrowUp', ...'400', 'Enter']
     const kindAt = (...more: string[]) => {
       const { job, entry } = type(...drawn, ...more)
-      const { nodes } = job.runs[0]!
+      const { nodes } = job
       return `${nodes.find(({ id }) => id === entry.cursor)!.kind} ${nodes.findIndex(({ id }) => id === entry.cursor)}`
     }
     // Open start, tee that lacks its branch, elbow with both its legs, open end.
@@ -162,7 +162,7 @@ describe('typing a route', () => {
     const middle = pressKey(job, countedIds, { ...entry, cursor: 'n2' }, 'Backspace')!
     expect([middle.job, middle.entry.problem]).toEqual([job, expect.stringContaining('pipe goes on')])
     const tied = addRun(emptyJob('Tied', 'metric', 'metric'), countedIds, { kind: 'tie-in' }).job
-    expect(pressKey(tied, countedIds, startEntry(tied.runs[0]!), 't')).toMatchObject({
+    expect(pressKey(tied, countedIds, startEntry('r1', systemsOf(tied)[0]!), 't')).toMatchObject({
       job: tied,
       entry: { problem: expect.stringContaining('tie-in') },
     })
@@ -191,7 +191,7 @@ describe('typing a route', () => {
       (at, key) => pressKey(at.job, countedIds, at.entry, key) ?? at,
       bent,
     )
-    expect(state.job.runs[0]!.nodes[1]).toMatchObject({ kind: 'bend', radius: 60 })
+    expect(state.job.nodes[1]).toMatchObject({ kind: 'bend', radius: 60 })
     expect(legs(state)).toHaveLength(2)
   })
 

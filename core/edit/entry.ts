@@ -1,12 +1,13 @@
 import type { Ids } from './ids'
 import { addLeg, oppositeDirection, removeLeg, setLeg, setNode } from './edit-run'
-import type { Axis, Direction, Job, Node, Run } from '../job/job'
+import type { Axis, Direction, Job, Node } from '../job/job'
 import { isRunEnd, legsAtNode } from '../job/node-legs'
 import { acceptedLengths, parseLength, placeLimits } from '../quantity/parse-length'
 import { angleBetween, unitVector } from '../run/direction'
 import { addLegToHeight } from './heights'
 import { joinTo, nodeAhead } from './join-to'
 import { turnTowards } from '../run/turning'
+import { type System, systemOf, drawnLength } from '../job/system'
 
 /** Where the next leg goes from, which way, and what of its length is typed. */
 export interface RouteEntry {
@@ -38,9 +39,6 @@ const directions: Readonly<Record<string, Axis>> = {
   PageDown: 'down',
 }
 
-/** How long a leg is drawn whose length does not matter, in mm. */
-const drawnLength = 500
-
 const nodeKeys: Readonly<Record<string, Node['kind']>> = {
   t: 'tee',
   b: 'bend',
@@ -50,22 +48,22 @@ const nodeKeys: Readonly<Record<string, Node['kind']>> = {
   c: 'cap',
 }
 
-export function startEntry(run: Run): RouteEntry {
-  return { run: run.id, cursor: run.nodes.at(-1)?.id ?? '', direction: null, typed: '', problem: '' }
+export function startEntry(run: string, system: System): RouteEntry {
+  return { run, cursor: system.nodes.at(-1)?.id ?? '', direction: null, typed: '', problem: '' }
 }
 
 /** The next node that still wants a leg, after the cursor and round again: unfinished fittings first, then open ends. */
-function nextUnfinished(run: Run, cursor: string): string {
-  const legsAt = (id: string) => run.legs.filter(({ from, to }) => from === id || to === id).length
-  const unfinished = run.nodes.filter(({ id, kind }) => !isRunEnd(kind) && legsAt(id) < legsAtNode[kind])
-  const wanting = [...unfinished, ...run.nodes.filter(({ kind }) => kind === 'open')]
+function nextUnfinished(system: System, cursor: string): string {
+  const legsAt = (id: string) => system.legs.filter(({ from, to }) => from === id || to === id).length
+  const unfinished = system.nodes.filter(({ id, kind }) => !isRunEnd(kind) && legsAt(id) < legsAtNode[kind])
+  const wanting = [...unfinished, ...system.nodes.filter(({ kind }) => kind === 'open')]
   const at = wanting.findIndex(({ id }) => id === cursor)
   return wanting[(at + 1) % Math.max(1, wanting.length)]?.id ?? cursor
 }
 
-function directionProblem(run: Run, cursor: string, direction: Direction): string {
-  const arms = run.legs.filter(({ from, to }) => from === cursor || to === cursor)
-  const node = run.nodes.find(({ id }) => id === cursor)
+function directionProblem(system: System, cursor: string, direction: Direction): string {
+  const arms = system.legs.filter(({ from, to }) => from === cursor || to === cursor)
+  const node = system.nodes.find(({ id }) => id === cursor)
   // An end that pipe goes on from becomes a fitting with two legs.
   const limit = !node || isRunEnd(node.kind) ? 2 : legsAtNode[node.kind]
   if (arms.length >= limit)
@@ -89,18 +87,18 @@ function turn(entry: RouteEntry, axis: Axis): RouteEntry {
 }
 
 function enterLeg(job: Job, ids: Ids, entry: RouteEntry): Entered {
-  const run = job.runs.find(({ id }) => id === entry.run)
+  const system = systemOf(job, entry.run)
   const failed = (problem: string): Entered => ({ job, entry: { ...entry, problem } })
-  if (!run) return failed('there is no run to draw in')
+  if (!system) return failed('there is no run to draw in')
   if (!entry.direction) return failed('choose a direction first, then the length')
   const length = typedLength(entry, job)
   if ('problem' in length) return failed(length.problem)
   const unmeasured = entry.existing && length.mm === undefined
   if (!unmeasured && length.mm === undefined) return failed(`Length: write ${acceptedLengths[job.units]}`)
-  const blocked = directionProblem(run, entry.cursor, entry.direction)
+  const blocked = directionProblem(system, entry.cursor, entry.direction)
   if (blocked) return failed(blocked)
-  const added = addLeg(job, ids, entry.run, entry.cursor, entry.direction, length.mm ?? drawnLength)
-  const there = entry.existing ? ({ state: 'existing', ...(unmeasured ? { unmeasured } : {}) } as const) : {}
+  const added = addLeg(job, ids, entry.run, entry.cursor, entry.direction, length.mm ?? drawnLength({ length: null }))
+  const there = entry.existing ? ({ state: 'existing', ...(unmeasured ? { length: null } : {}) } as const) : {}
   return {
     job: entry.existing ? setLeg(added.job, entry.run, added.leg, there) : added.job,
     entry: { ...entry, cursor: added.node, typed: '', problem: '' },
@@ -110,15 +108,15 @@ function enterLeg(job: Job, ids: Ids, entry: RouteEntry): Entered {
 /** Draws up or down to the height that is typed. */
 function enterHeight(job: Job, ids: Ids, entry: RouteEntry): Entered {
   const failed = (problem: string): Entered => ({ job, entry: { ...entry, problem } })
-  const run = job.runs.find(({ id }) => id === entry.run)
-  if (!run) return failed('there is no run to draw in')
+  const system = systemOf(job, entry.run)
+  if (!system) return failed('there is no run to draw in')
   const height = parseLength(entry.typed, job.units, placeLimits)
   if (!height.ok)
     return failed(`Height: ${height.problem}; write ${acceptedLengths[job.units]}, from where the run starts`)
   const added = addLegToHeight(job, ids, entry.run, entry.cursor, height.mm)
   if (!added) return failed('this stands at that height already')
-  const onwards = added.job.runs.find(({ id }) => id === entry.run)!.legs.at(-1)!.direction
-  const blocked = directionProblem(run, entry.cursor, onwards)
+  const onwards = systemOf(added.job, entry.run)!.legs.at(-1)!.direction
+  const blocked = directionProblem(system, entry.cursor, onwards)
   if (blocked) return failed(blocked)
   return { job: added.job, entry: { ...entry, direction: onwards, cursor: added.node, typed: '', problem: '' } }
 }
@@ -151,7 +149,7 @@ function join(job: Job, ids: Ids, entry: RouteEntry): Entered {
 
 function takeBack(job: Job, entry: RouteEntry): Entered {
   if (entry.typed !== '') return { job, entry: { ...entry, typed: entry.typed.slice(0, -1), problem: '' } }
-  const legs = job.runs.find(({ id }) => id === entry.run)?.legs ?? []
+  const legs = systemOf(job, entry.run)?.legs ?? []
   const last = legs.findLast(({ to }) => to === entry.cursor)
   if (!last) return { job, entry }
   if (last !== legs.at(-1) && legs.some(({ from }) => from === entry.cursor)) {
@@ -164,7 +162,7 @@ function takeBack(job: Job, entry: RouteEntry): Entered {
 }
 
 function changeNode(job: Job, entry: RouteEntry, kind: Node['kind'], bendRadius: number | undefined): Entered {
-  const node = job.runs.find(({ id }) => id === entry.run)?.nodes.find(({ id }) => id === entry.cursor)
+  const node = systemOf(job, entry.run)?.nodes.find(({ id }) => id === entry.cursor)
   if (node?.kind === 'tie-in')
     return { job, entry: { ...entry, problem: `this is the tie-in: draw a leg from it, then the ${kind}` } }
   const radius = kind === 'bend' ? (node?.radius ?? bendRadius) : node?.radius
@@ -198,6 +196,6 @@ export function pressKey(job: Job, ids: Ids, entry: RouteEntry, key: string, ben
   const kind = nodeKeys[key.toLowerCase()]
   if (kind) return changeNode(job, entry, kind, bendRadius)
   if (key.toLowerCase() !== 'n') return null
-  const run = job.runs.find(({ id }) => id === entry.run)
-  return run ? { job, entry: { ...entry, cursor: nextUnfinished(run, entry.cursor), problem: '' } } : null
+  const system = systemOf(job, entry.run)
+  return system ? { job, entry: { ...entry, cursor: nextUnfinished(system, entry.cursor), problem: '' } } : null
 }

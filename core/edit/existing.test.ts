@@ -9,6 +9,7 @@ import { cutInto, putNewPipeIn } from './cut-into'
 import { setLeg, setNode } from './edit-run'
 import { pressKey, startEntry, type Entered } from './entry'
 import { addRun, emptyJob } from './new-job'
+import { systemsOf } from '../job/system'
 
 const three = pipeId('ASTM B88', '3/4', 'L')
 const half = pipeId('ASTM B88', '1/2', 'L')
@@ -24,23 +25,20 @@ function line(): Job {
       ['elbow:b', 'up', 500, 'open:on'],
     ],
   })
-  const there = (id: string) => ({ state: 'existing' as const, unmeasured: id !== 'l2' })
-  return drawn.runs[0]!.legs.reduce((job, { id }) => setLeg(job, 'r1', id, there(id)), drawn)
+  const there = (id: string) => ({ state: 'existing' as const, ...(id === 'l2' ? {} : { length: null }) })
+  return drawn.legs.reduce((job, { id }) => setLeg(job, 'r1', id, there(id)), drawn)
 }
 /** A tee in its middle with a half-inch branch of 600 to a cap. */
 function teed(play?: number): { job: Job; tee: string } {
   const { job, node } = cutInto(line(), countedIds, 'r1', 'l2', 'tee', { at: 450, play })
-  const run = job.runs[0]!
   return {
     tee: node,
     job: {
       ...job,
-      runs: [
-        {
-          ...run,
-          nodes: [...run.nodes, { id: 'end', kind: 'cap' }],
-          legs: [...run.legs, { id: 'branch', from: node, to: 'end', direction: 'north', length: 600, pipe: half }],
-        },
+      nodes: [...job.nodes, { id: 'end', run: 'r1', kind: 'cap' }],
+      legs: [
+        ...job.legs,
+        { id: 'branch', run: 'r1', from: node, to: 'end', direction: 'north', length: 600, pipe: half },
       ],
     },
   }
@@ -119,8 +117,8 @@ describe('pipe that is there', () => {
     expect(atSlips.filter(({ piece }) => piece !== null)).toHaveLength(2)
     expect(plan.fittings).toContainEqual(expect.objectContaining({ label: '3/4 solder slip coupling', count: 2 }))
     // What is taken out of the old pipe: as long as the new pipe, the tee and what stays open at either end.
-    const left = closed.runs[0]!.legs.filter(({ state, unmeasured }) => state === 'existing' && !unmeasured)
-    expect(left.reduce((sum, { length }) => sum + length, 0)).toBeCloseTo(900 - 2 * (12.6 + 79 + 2.5), 6)
+    const left = closed.legs.filter(({ state, length }) => state === 'existing' && length !== null)
+    expect(left.reduce((sum, { length }) => sum + length!, 0)).toBeCloseTo(900 - 2 * (12.6 + 79 + 2.5), 6)
   })
 
   it('one long slip coupling needs one piece', () => {
@@ -176,12 +174,12 @@ describe('key X', () => {
       (state, key) => pressKey(state.job, countedIds, state.entry, key) ?? state,
       {
         job: empty,
-        entry: startEntry(empty.runs[0]!),
+        entry: startEntry('r1', systemsOf(empty)[0]!),
       },
     )
-    expect(typed.job.runs[0]!.legs.map(({ length, state, unmeasured }) => [length, state, unmeasured])).toEqual([
-      [500, 'existing', true],
-      [700, 'existing', undefined],
+    expect(typed.job.legs.map(({ length, state }) => [length, state])).toEqual([
+      [null, 'existing'],
+      [700, 'existing'],
     ])
     expect(typed.entry.problem).toContain('Length: write')
     const tee = { ...typed.entry, cursor: 'n2', direction: 'north' as const, typed: '300' }

@@ -7,6 +7,7 @@ import { pipeId, sampleJob } from '../sample-run'
 import { heightErrors } from '../run/heights'
 import { bringToHeight } from './heights'
 import { layOut } from '../run/layout'
+import { systemsOf } from '../job/system'
 
 /** Up 300 from the start, along 1000 to a tee, a branch up 640 to a basin, on 400 and up 200 to a sink. */
 const job = sampleJob({
@@ -20,13 +21,13 @@ const job = sampleJob({
     ['elbow:b', 'up', 200, 'outlet:sink'],
   ],
 })
-const heightOf = (of: typeof job, node: string) => layOut(of.runs[0]!).places.get(node)![2]
+const heightOf = (of: typeof job, node: string) => layOut(systemsOf(of)[0]!).places.get(node)![2]
 
 describe('outlets at fixed heights', () => {
   it('the upright leg to the outlet follows: from 940 to 1100 it is 800 long, and the other outlet stays', () => {
     const at = bringToHeight(job, 'r1', 'basin', 1100)
-    expect(at.runs[0]!.legs.map(({ length }) => length)).toEqual([300, 1000, 800, 400, 200])
-    expect(at.runs[0]!.nodes.find(({ id }) => id === 'basin')?.height).toBe(1100)
+    expect(at.legs.map(({ length }) => length)).toEqual([300, 1000, 800, 400, 200])
+    expect(at.nodes.find(({ id }) => id === 'basin')?.height).toBe(1100)
   })
 
   it('every height that its leg has room for is reached, and no other outlet moves', () => {
@@ -35,7 +36,7 @@ describe('outlets at fixed heights', () => {
         const at = bringToHeight(job, 'r1', 'sink', height)
         expect(heightOf(at, 'sink')).toBeCloseTo(height, 6)
         expect(heightOf(at, 'basin')).toBe(940)
-        expect(heightErrors(layOut(at.runs[0]!))).toEqual([])
+        expect(heightErrors(layOut(systemsOf(at)[0]!))).toEqual([])
       }),
     )
   })
@@ -43,7 +44,6 @@ describe('outlets at fixed heights', () => {
   it('says when a leg has no length left, or no upright leg leads there', () => {
     expect(() => bringToHeight(job, 'r1', 'sink', 300)).toThrow(/has only 200/)
     const level = sampleJob({
-      ...job,
       pipe: job.runs[0]!.pipe,
       method: 'solder',
       legs: [['tie-in:s', 'east', 900, 'outlet:o']],
@@ -55,12 +55,7 @@ describe('outlets at fixed heights', () => {
     const fixed = bringToHeight(job, 'r1', 'basin', 1100)
     const lower = {
       ...fixed,
-      runs: [
-        {
-          ...fixed.runs[0]!,
-          legs: fixed.runs[0]!.legs.map((leg) => (leg.id === 'l1' ? { ...leg, length: 280 } : leg)),
-        },
-      ],
+      legs: fixed.legs.map((leg) => (leg.id === 'l1' ? { ...leg, length: 280 } : leg)),
     }
     const check = planJob(lower, shippedCatalogue).checks.find(({ rule }) => rule === 'height')
     expect(said(check)).toBe('stands 20 mm too low for its height of 1 100 mm')

@@ -6,13 +6,12 @@ import type { Job } from '../job/job'
 import { heightErrors, nearHeight } from '../run/heights'
 import { layOut } from '../run/layout'
 import { moveNode } from './move-node'
+import { systemOf } from '../job/system'
 
 const refuse = refusalsOf({
   id: 'bring-to-height',
   messages: { upright: fixed('Height: no upright leg leads here; draw one up or down first') },
 })
-
-const runOf = (job: Job, id: string) => job.runs.find((run) => run.id === id)
 
 /**
  * The job with a node at a height, and the height fixed: the upright legs that lead to it become longer or shorter.
@@ -24,8 +23,8 @@ const runOf = (job: Job, id: string) => job.runs.find((run) => run.id === id)
 export function bringToHeight(job: Job, runId: string, node: string, height: number): Job {
   const marked = setNode(job, runId, node, { height })
   const offBy = (of: Job) => {
-    const run = runOf(of, runId)
-    return (run && heightErrors(layOut(run)).find((error) => error.node === node)?.by) ?? 0
+    const system = systemOf(of, runId)
+    return (system && heightErrors(layOut(system)).find((error) => error.node === node)?.by) ?? 0
   }
   const by = offBy(marked)
   if (by === 0) return marked
@@ -47,8 +46,8 @@ export function addLegToHeight(
   from: string,
   height: number,
 ): { job: Job; node: string; leg: string } | null {
-  const run = runOf(job, runId)
-  const place = run && layOut(run).places.get(from)
+  const system = systemOf(job, runId)
+  const place = system && layOut(system).places.get(from)
   if (!place) return null
   const by = Math.round((height - place[2]) * 1000) / 1000
   if (Math.abs(by) <= nearHeight) return null

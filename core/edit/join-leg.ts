@@ -1,17 +1,18 @@
 import type { Ids } from './ids'
-import type { Direction, Job, Node, Run } from '../job/job'
+import type { Direction, Job, Node } from '../job/job'
 import { isRunEnd, legsAtNode } from '../job/node-legs'
 import { angleBetween, unitVector } from '../run/direction'
-import { goneOnFrom, oppositeDirection, withRun } from './edit-run'
+import { goneOnFrom, oppositeDirection, runGoingOn, withSystem } from './edit-run'
+import { type System, systemOf } from '../job/system'
 
 /** What a node is with one more leg that leaves it in this direction; null where it takes none. */
-function withOneMore(run: Run, node: Node, away: Direction): Node | null {
-  const arms = run.legs
+function withOneMore(system: System, node: Node, away: Direction): Node | null {
+  const arms = system.legs
     .filter(({ from, to }) => from === node.id || to === node.id)
     .map((leg) => (leg.from === node.id ? leg.direction : oppositeDirection(leg.direction)))
   const all = [...arms, away]
   if (arms.some((arm) => angleBetween(unitVector(arm), unitVector(away)) < 1)) return null
-  if (arms.length === 0 || (isRunEnd(node.kind) && arms.length === 1)) return goneOnFrom(run, node, away)
+  if (arms.length === 0 || (isRunEnd(node.kind) && arms.length === 1)) return goneOnFrom(system, node, away)
   if (arms.length < legsAtNode[node.kind]) return node
   const inLine = all.some((one, at) =>
     all.some((other, beside) => beside > at && angleBetween(unitVector(one), unitVector(other)) > 179),
@@ -36,18 +37,17 @@ export function joinLeg(
   direction: Direction,
   length: number,
 ): { job: Job; leg: string } | null {
-  const run = job.runs.find(({ id }) => id === runId)
-  const [from, to] = [ends.from, ends.to].map((end) => run?.nodes.find(({ id }) => id === end))
-  if (!run || !from || !to || from === to) return null
-  const [begun, met] = [withOneMore(run, from, direction), withOneMore(run, to, oppositeDirection(direction))]
+  const system = systemOf(job, runId)
+  const [from, to] = [ends.from, ends.to].map((end) => system?.nodes.find(({ id }) => id === end))
+  if (!system || !from || !to || from === to) return null
+  const [begun, met] = [withOneMore(system, from, direction), withOneMore(system, to, oppositeDirection(direction))]
   if (!begun || !met) return null
-  const leg = ids('l', run.legs)
+  const leg = ids('l', job.legs)
   return {
     leg,
-    job: withRun(job, runId, () => ({
-      ...run,
-      nodes: run.nodes.map((node) => (node.id === from.id ? begun : node.id === to.id ? met : node)),
-      legs: [...run.legs, { id: leg, ...ends, direction, length }],
+    job: withSystem(job, runId, ({ nodes, legs }) => ({
+      nodes: nodes.map((node) => (node.id === from.id ? begun : node.id === to.id ? met : node)),
+      legs: [...legs, { id: leg, run: runGoingOn(system, from), ...ends, direction, length }],
     })),
   }
 }

@@ -7,8 +7,9 @@ import type { Job, Leg } from '../job/job'
 import { planJob } from '../plan/plan-job'
 import { profiles } from '../workshop/profile'
 import { layOut } from '../run/layout'
-import { pipeId, sampleJob } from '../sample-run'
+import { pipeId, sampleJob, withCopy } from '../sample-run'
 import { joinLong } from './join-long'
+import { systemsOf } from '../job/system'
 
 const straight = (length: number, fixings?: Leg['fixings']): Job => {
   const job = sampleJob({
@@ -20,8 +21,7 @@ const straight = (length: number, fixings?: Leg['fixings']): Job => {
       ['elbow:b', 'north', 500, 'open:e'],
     ],
   })
-  const [run] = job.runs
-  return { ...job, runs: [{ ...run!, legs: run!.legs.map((leg) => (leg.id === 'l2' ? { ...leg, fixings } : leg)) }] }
+  return { ...job, legs: job.legs.map((leg) => (leg.id === 'l2' ? { ...leg, fixings } : leg)) }
 }
 const joined = (job: Job) =>
   joinLong(catalogue, job, countedIds, planJob(job, catalogue), (of) => planJob(of, catalogue))
@@ -32,7 +32,7 @@ describe('pieces longer than their stock', () => {
     const { job, couplings, problems } = joined(straight(7000))
     expect([couplings, problems]).toEqual([2, []])
     // Elbow 14.6, coupling 0.8 to its stop: 14.6 + 3000 + 0.8 = 3015.4, to the half downwards 3015; then 0.8 + 3000 + 0.8 on.
-    expect(job.runs[0]!.legs.map(({ length }) => length)).toEqual([500, 3015, 3001.5, 983.5, 500])
+    expect(job.legs.map(({ length }) => length)).toEqual([500, 3015, 3001.5, 983.5, 500])
     const { pieces, stock, fittings } = planJob(job, catalogue)
     expect(stock.every(({ tooLong }) => tooLong.length === 0)).toBe(true)
     expect(fittings.find(({ label }) => label === '22 solder coupling')?.count).toBe(2)
@@ -42,12 +42,12 @@ describe('pieces longer than their stock', () => {
   it('keeps couplings off the joists, and every clip too', () => {
     // Joists at 450 from 200 on stand at 2900 and 3350; the coupling must keep 116 from either.
     const { job } = joined(straight(5000, { spacing: 450, offset: 200 }))
-    const [first] = job.runs[0]!.legs.filter(({ direction }) => direction === 'east')
-    const off = (first!.length - 200) % 450
+    const [first] = job.legs.filter(({ direction }) => direction === 'east')
+    const off = (first!.length! - 200) % 450
     expect(Math.min(off, 450 - off)).toBeGreaterThan(100)
     const places = planJob(job, catalogue).supports.flatMap(({ leg, at }) => at.map((mm) => [leg, mm] as const))
     for (const [leg, mm] of places.filter(([leg]) => leg !== 'l1' && leg !== 'l3')) {
-      const before = leg === first!.id ? 0 : first!.length
+      const before = leg === first!.id ? 0 : first!.length!
       expect((before + mm - 200) % 450).toBeCloseTo(0, 1)
     }
   })
@@ -81,13 +81,13 @@ describe('pieces longer than their stock', () => {
         ],
         nodes: { b: { radius: 60 } },
       })
-      const [run] = job.runs
-      return { ...job, runs: [{ ...run!, legs: run!.legs.map((leg, at) => (at === 1 ? { ...leg, fixings } : leg)) }] }
+      return { ...job, legs: job.legs.map((leg, at) => (at === 1 ? { ...leg, fixings } : leg)) }
     }
     const coupling = (job: Job): number => {
-      const { runs } = joined(job).job
-      const node = runs[0]!.nodes.find(({ kind }) => kind === 'coupling')!
-      return layOut(runs[0]!).places.get(node.id)![1] - layOut(runs[0]!).places.get('b')![1]
+      const { job: done } = joined(job)
+      const node = done.nodes.find(({ kind }) => kind === 'coupling')!
+      const { places } = layOut(systemsOf(done)[0]!)
+      return places.get(node.id)![1] - places.get('b')![1]
     }
     // 1800 and the set-back of 60 each, an arc of 94.25: 3000 end 1225.75 beyond the corner, 0.5 more is the centre.
     expect(coupling(bent(false))).toBeGreaterThan(1224)
@@ -111,7 +111,7 @@ describe('pieces longer than their stock', () => {
     })
     const { job, couplings } = joined(bent)
     expect(couplings).toBe(1)
-    const [first] = job.runs[0]!.legs
+    const [first] = job.legs
     const clear = profiles.metric.clipFromSolder
     // Its mouth, 0.5 to the stop and 10.9 of depth beyond the centre, stays clear of the bend; to the half downwards.
     const most = 3040 - 10.9 - 0.5 - clear
@@ -124,19 +124,19 @@ describe('pieces longer than their stock', () => {
   it('as much before a joist as the coupling and the distance to a clip take', () => {
     // The length ends at 3015; a joist stands there, at 200 + 7 × 402.
     const { job } = joined(straight(5000, { spacing: 402, offset: 200 }))
-    const [first] = job.runs[0]!.legs.filter(({ direction }) => direction === 'east')
+    const [first] = job.legs.filter(({ direction }) => direction === 'east')
     const clear = profiles.metric.clipFromSolder
     // 22 coupling: 0.8 + 15.4 from its centre to its mouth.
     expect(first!.length).toBe(Math.floor((3014 - clear - 16.2) * 2) / 2)
   })
 
-  it('each run by its own method, though its ids are those of another', () => {
+  it('each run by its own method', () => {
     const job = straight(500)
-    const [run] = job.runs
-    const long = { ...straight(7000).runs[0]!, id: 'r2', method: 'press-metal' as const }
-    const { job: done, couplings } = joined({ ...job, runs: [run!, long] })
+    const both = withCopy(job, 'r2', { method: 'press-metal' })
+    const long = both.legs.map((leg) => (leg.id === 'r2·l2' ? { ...leg, length: 7000 } : leg))
+    const { job: done, couplings } = joined({ ...both, legs: long })
     expect(couplings).toBe(2)
-    expect(done.runs[0]).toEqual(run)
+    expect(systemsOf(done)[0]).toEqual(systemsOf(job)[0])
     const pieces = planJob(done, catalogue).pieces.filter((piece) => piece.run === 'r2' && piece.cut! > 100)
     expect(pieces.every(({ cut }) => cut! <= 3000)).toBe(true)
     // Whole stock lengths but for the last and what stands at either end.
@@ -159,7 +159,7 @@ describe('pieces longer than their stock', () => {
         const all = cuts(job)
         expect(all.every((cut) => cut !== null && cut <= 3000)).toBe(true)
         expect(all.every((cut) => cut !== null && cut > 2 * 15.4)).toBe(true)
-        expect(layOut(job.runs[0]!).places.get('e')![0]).toBeCloseTo(length, 3)
+        expect(layOut(systemsOf(job)[0]!).places.get('e')![0]).toBeCloseTo(length, 3)
         // Less what the elbows take, each length of pipe reaches 3000 and a coupling's two stops.
         expect(couplings).toBeLessThanOrEqual(Math.ceil((length - 29.2) / 2990))
       }),

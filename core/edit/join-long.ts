@@ -9,6 +9,7 @@ import { methodAt } from '../run/end'
 import { fixingsWithin } from '../support/fixings'
 import type { PlanPiece } from '../build/planned'
 import type { Plan } from '../plan/types'
+import { systemOf, drawnLength } from '../job/system'
 
 /** A coupling that is to be put into a leg, and what of the piece then lies before it. */
 interface CouplingPlace {
@@ -81,13 +82,13 @@ function couplingPlace(
     if (most < least) continue
     const centre = legStart + (most - start) + takeOff
     const room = half + clear
-    const free = nearestFree(leg, isReversed ? leg.length - centre : centre, room, isReversed ? 1 : -1)
+    const free = nearestFree(leg, isReversed ? drawnLength(leg) - centre : centre, room, isReversed ? 1 : -1)
     if (free === null) continue
-    const fromStart = isReversed ? leg.length - free : free
+    const fromStart = isReversed ? drawnLength(leg) - free : free
     if (fromStart - takeOff - legStart + start < least) continue
     // To the half, downwards, so that the piece before it still fits its stock length.
     const along = Math.floor(fromStart * 2) / 2
-    return { leg: leg.id, at: isReversed ? leg.length - along : along }
+    return { leg: leg.id, at: isReversed ? drawnLength(leg) - along : along }
   }
   return null
 }
@@ -95,9 +96,9 @@ function couplingPlace(
 const mostCouplings = 200
 
 function couplingOf(catalogue: Catalogue, job: Job, piece: PlanPiece): Coupling | null {
-  const run = job.runs.find(({ id }) => id === piece.run)!
+  const system = systemOf(job, piece.run)!
   const pipe = catalogue.pipe(piece.pipe)!
-  const socket = catalogue.socketFor(methodAt({ id: '', kind: 'coupling' }, run.method), pipe)
+  const socket = catalogue.socketFor(methodAt(system, { id: '', run: piece.run, kind: 'coupling' }), pipe)
   const takeOff = socket && catalogue.takeOff(socket, 'coupling', 'either')
   return takeOff && socket.insertion ? { takeOff: takeOff.mm, half: takeOff.mm + socket.insertion.mm } : null
 }
@@ -144,8 +145,8 @@ export function joinLong(catalogue: Catalogue, job: Job, ids: Ids, plan: Plan, r
     // One piece's coupling moves no other piece: each gets its next one before all is planned anew.
     for (const { id, length } of wanting) {
       const piece = current.pieces.find((of) => of.id === id)!
-      const run = now.runs.find((of) => of.id === piece.run)!
-      const legs = piece.legs.map((of) => run.legs.find((leg) => leg.id === of)!)
+      const system = systemOf(now, piece.run)!
+      const legs = piece.legs.map((of) => system.legs.find((leg) => leg.id === of)!)
       const coupling = couplingOf(catalogue, now, piece)
       const place = coupling && couplingPlace(piece, legs, length, coupling, clearOf(profile, now, piece))
       if (!place) {

@@ -5,6 +5,7 @@ import { unitVector } from '../run/direction'
 import { layOut } from '../run/layout'
 import { directionOf } from '../run/turning'
 import { joinLeg } from './join-leg'
+import { systemOf } from '../job/system'
 
 /** What lies so near the line ahead is ahead: mm beside it, or this share of how far away it is. */
 const [beside, besideShare] = [50, 0.03]
@@ -24,13 +25,13 @@ function nearestDirection(way: Vector): Direction {
  * @remarks for instance: a square of which three sides are drawn: from its last corner, south, its first
  */
 export function nodeAhead(job: Job, runId: string, from: string, direction: Direction): string | null {
-  const run = job.runs.find(({ id }) => id === runId)
-  const places = run && layOut(run).places
+  const system = systemOf(job, runId)
+  const places = system && layOut(system).places
   const here = places?.get(from)
-  if (!run || !places || !here) return null
+  if (!system || !places || !here) return null
   const unit = unitVector(direction)
-  const next = new Set(run.legs.flatMap((leg) => (leg.from === from ? [leg.to] : leg.to === from ? [leg.from] : [])))
-  const ahead = run.nodes.flatMap(({ id }) => {
+  const next = new Set(system.legs.flatMap((leg) => (leg.from === from ? [leg.to] : leg.to === from ? [leg.from] : [])))
+  const ahead = system.nodes.flatMap(({ id }) => {
     const place = places.get(id)
     if (!place || id === from || next.has(id)) return []
     const way = minus(place, here)
@@ -60,8 +61,8 @@ export function joinTo(
   ends: { readonly from: string; readonly to: string },
   wish: JoinWish = {},
 ): { readonly job: Job; readonly leg: string } | { readonly problem: string } {
-  const run = job.runs.find(({ id }) => id === runId)
-  const places = run && layOut(run).places
+  const system = systemOf(job, runId)
+  const places = system && layOut(system).places
   const [from, to] = [places?.get(ends.from), places?.get(ends.to)]
   if (!from || !to) return { problem: 'only places that hang together can be joined: draw a leg between them first' }
   const way = minus(to, from)

@@ -14,6 +14,7 @@ import { spreadClosing, takeUpIn } from './close-run'
 import { removeLeg } from './edit-run'
 import { joinPlace, pressKey, startEntry, type Entered } from './entry'
 import { addRun, emptyJob } from './new-job'
+import { systemsOf } from '../job/system'
 
 const copper = pipeId('EN 1057', '22', 0.9)
 const job = (legs: SampleRun['legs']): Job => sampleJob({ pipe: copper, method: 'solder', legs })
@@ -27,8 +28,8 @@ const square = (last: number): Job =>
     ['elbow:b', 'west', 1000, 'elbow:c'],
     ['elbow:c', 'south', last, 'tee:t'],
   ])
-const lengths = (of: Job) => of.runs[0]!.legs.map(({ length }) => length)
-const closing = (of: Job) => closingErrors(layOut(of.runs[0]!))
+const lengths = (of: Job) => of.legs.map(({ length }) => length)
+const closing = (of: Job) => closingErrors(layOut(systemsOf(of)[0]!))
 
 describe('a square of elbows closed on a tee', () => {
   it('has one piece a side, cut by the same take-offs all round, and a tee with three pipes', () => {
@@ -78,14 +79,9 @@ describe('a square of elbows closed on a tee', () => {
     ])
     const fixed: Job = {
       ...ladder,
-      runs: [
-        {
-          ...ladder.runs[0]!,
-          nodes: ladder.runs[0]!.nodes.map((node) =>
-            node.id === 's' ? { ...node, at: [0, 0, 0] } : node.id === 'e' ? { ...node, at: [1805, 505, 0] } : node,
-          ),
-        },
-      ],
+      nodes: ladder.nodes.map((node) =>
+        node.id === 's' ? { ...node, at: [0, 0, 0] } : node.id === 'e' ? { ...node, at: [1805, 505, 0] } : node,
+      ),
     }
     expect(closing(fixed).filter(({ x, y }) => x !== 0 || y !== 0)).toHaveLength(3)
     for (const { x, y, z } of closing(spreadClosing(fixed, 'r1'))) expect(Math.hypot(x, y, z)).toBeLessThan(0.02)
@@ -93,15 +89,15 @@ describe('a square of elbows closed on a tee', () => {
 
   it('without the leg that closed it is a run with two open ends; what hung on it alone goes with a leg', () => {
     const opened = removeLeg(square(500), 'r1', 'l5')
-    expect(opened.runs[0]!.nodes.map(({ id, kind }) => [id, kind])).toEqual([
+    expect(opened.nodes.map(({ id, kind }) => [id, kind])).toEqual([
       ['s', 'tie-in'],
       ['t', 'tee'],
       ['a', 'elbow'],
       ['b', 'elbow'],
       ['c', 'open'],
     ])
-    expect(removeLeg(square(500), 'r1', 'l3').runs[0]!.nodes).toHaveLength(5)
-    expect(removeLeg(square(500), 'r1', 'l1').runs[0]!.nodes.map(({ id }) => id)).toEqual(['s'])
+    expect(removeLeg(square(500), 'r1', 'l3').nodes).toHaveLength(5)
+    expect(removeLeg(square(500), 'r1', 'l1').nodes.map(({ id }) => id)).toEqual(['s'])
   })
 
   it('keeps no more water than its lowest side', () => {
@@ -112,7 +108,7 @@ describe('a square of elbows closed on a tee', () => {
       ['elbow:b', 'up', 500, 'elbow:c'],
       ['elbow:c', 'west', 1000, 'tee:t'],
     ])
-    const [low] = levelsOf(layOut(upright.runs[0]!)).points.filter(({ kind }) => kind === 'low')
+    const [low] = levelsOf(layOut(systemsOf(upright)[0]!)).points.filter(({ kind }) => kind === 'low')
     expect(low!.keeps).toEqual(
       expect.arrayContaining([
         { leg: 'l2', length: 500 },
@@ -139,15 +135,12 @@ describe('round any loop', () => {
         const ring = job([...legs, [`elbow:n${drawn.length}`, 'east', last, 'elbow:n0']])
         const turned: Job = {
           ...ring,
-          runs: ring.runs.map((run) => ({
-            ...run,
-            legs: run.legs.map((leg, at) =>
-              isTurned && at === 1 ? { ...leg, from: leg.to, to: leg.from, direction: back(leg.direction) } : leg,
-            ),
-          })),
+          legs: ring.legs.map((leg, at) =>
+            isTurned && at === 1 ? { ...leg, from: leg.to, to: leg.from, direction: back(leg.direction) } : leg,
+          ),
         }
-        const [closed] = closingsOf(layOut(turned.runs[0]!))
-        const sum = closed!.path.reduce<Vector>((at, { leg, along }) => plus(at, along, leg.length), [0, 0, 0])
+        const [closed] = closingsOf(layOut(systemsOf(turned)[0]!))
+        const sum = closed!.path.reduce<Vector>((at, { leg, along }) => plus(at, along, leg.length!), [0, 0, 0])
         expect(lengthOf(plus(sum, closed!.error))).toBeLessThan(1e-6)
         expect(closed!.path).toHaveLength(drawn.length + 1)
       }),
@@ -162,17 +155,16 @@ describe('key J', () => {
     const { job: empty } = addRun(emptyJob('Typed', 'metric', 'metric'), countedIds)
     return keys.reduce<Entered>(
       (state, key) => pressKey(state.job, countedIds, state.entry, key) ?? state,
-      from ?? { job: empty, entry: startEntry(empty.runs[0]!) },
+      from ?? { job: empty, entry: startEntry('r1', systemsOf(empty)[0]!) },
     )
   }
-  const legs = ({ job: of }: Entered) =>
-    of.runs[0]!.legs.map(({ from, to, direction, length }) => [from, to, direction, length])
+  const legs = ({ job: of }: Entered) => of.legs.map(({ from, to, direction, length }) => [from, to, direction, length])
   const three = ['ArrowRight', ...'1000', 'Enter', 'ArrowUp', ...'500', 'Enter', 'ArrowLeft', ...'1000', 'Enter']
 
   it('leads to what lies ahead, by what is left or by what was measured, and makes of both ends what they need', () => {
     const closed = type([...three, 'ArrowDown', 'j'])
     expect(legs(closed).at(-1)).toEqual(['n4', 'n1', 'south', 500])
-    expect(closed.job.runs[0]!.nodes.map(({ kind }) => kind)).toEqual(['elbow', 'elbow', 'elbow', 'elbow'])
+    expect(closed.job.nodes.map(({ kind }) => kind)).toEqual(['elbow', 'elbow', 'elbow', 'elbow'])
     expect(closed.entry).toMatchObject({ cursor: 'n1', typed: '', problem: '' })
     expect(legs(type([...three, 'ArrowDown', ...'504', 'j'])).at(-1)).toEqual(['n4', 'n1', 'south', 504])
     // Backspace takes back the leg that was drawn last, though pipe goes on from where it leads.
@@ -186,7 +178,7 @@ describe('key J', () => {
     expect(type(['j'], other).entry.joining).toBe(false)
     const joined = joinPlace(other.job, countedIds, other.entry, 'n2')
     expect(legs(joined).at(-1)).toEqual(['n5', 'n2', 'south', 500])
-    expect(joined.job.runs[0]!.nodes.map(({ kind }) => kind)).toEqual(['open', 'tee', 'elbow', 'elbow', 'elbow'])
+    expect(joined.job.nodes.map(({ kind }) => kind)).toEqual(['open', 'tee', 'elbow', 'elbow', 'elbow'])
   })
 
   it('says why not, and changes nothing', () => {

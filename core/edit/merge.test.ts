@@ -36,7 +36,7 @@ describe('two versions of a job', () => {
   it('a list of figures, or of things without ids, is one thing', () => {
     const at = (...place: [number, number, number]) => setNode(base, 'r1', 'e', { at: place })
     expect(mergeJobs(at(0, 0, 0), at(5, 0, 0), at(0, 7, 0)).clashes).toEqual([
-      { path: ['runs', 'r1', 'nodes', 'e', 'at'], mine: [5, 0, 0], theirs: [0, 7, 0] },
+      { path: ['nodes', 'e', 'at'], mine: [5, 0, 0], theirs: [0, 7, 0] },
     ])
     expect(mergeJobs(at(0, 0, 0), at(5, 0, 0), at(0, 0, 0)).job).toEqual(at(5, 0, 0))
     const tools = (...methods: MethodId[]): Job => ({ ...base, tools: methods.map((method) => ({ method })) })
@@ -56,43 +56,36 @@ describe('two versions of a job', () => {
     const theirs = setLeg(base, 'r1', 'l2', { pipe: 'other' })
     const { job, clashes } = mergeJobs(base, longer(base, 'l2', 480), theirs)
     expect(clashes).toEqual([])
-    expect(job.runs[0]!.legs[1]).toMatchObject({ length: 480, pipe: 'other' })
+    expect(job.legs[1]).toMatchObject({ length: 480, pipe: 'other' })
   })
 
   it('that change one thing alike do not clash; that change it otherwise do, and what is chosen holds', () => {
     expect(paths(longer(base, 'l1', 1200), longer(base, 'l1', 1200))).toEqual([])
     const [mine, theirs] = [longer(base, 'l1', 1200), longer(base, 'l1', 1300)]
     const { clashes, job } = mergeJobs(base, mine, theirs)
-    expect(clashes).toEqual([{ path: ['runs', 'r1', 'legs', 'l1', 'length'], mine: 1200, theirs: 1300 }])
+    expect(clashes).toEqual([{ path: ['legs', 'l1', 'length'], mine: 1200, theirs: 1300 }])
     expect(job).toEqual(mine)
     expect(mergeJobs(base, mine, theirs, new Set(clashes.map(clashKey))).job).toEqual(theirs)
   })
 
   it('a direction is one thing', () => {
     const turned = (bearing: number, pitch: number) => setLeg(base, 'r1', 'l2', { direction: { bearing, pitch } })
-    expect(mergeJobs(turned(10, 0), turned(20, 0), turned(10, 5)).clashes.map(clashKey)).toEqual([
-      'runs/r1/legs/l2/direction',
-    ])
+    expect(mergeJobs(turned(10, 0), turned(20, 0), turned(10, 5)).clashes.map(clashKey)).toEqual(['legs/l2/direction'])
   })
 
   it('what one side took away and the other changed is a clash; what it left alone goes', () => {
-    const [run] = base.runs
-    const without = { ...base, runs: [{ ...run!, legs: run!.legs.filter(({ id }) => id !== 'l3') }] }
-    expect(mergeJobs(base, without, longer(base, 'l1', 900)).job.runs[0]!.legs.map(({ id }) => id)).toEqual([
-      'l1',
-      'l2',
-    ])
+    const without = { ...base, legs: base.legs.filter(({ id }) => id !== 'l3') }
+    expect(mergeJobs(base, without, longer(base, 'l1', 900)).job.legs.map(({ id }) => id)).toEqual(['l1', 'l2'])
     const { clashes } = mergeJobs(base, without, longer(base, 'l3', 900))
-    expect(clashes).toMatchObject([{ path: ['runs', 'r1', 'legs', 'l3'], mine: undefined, theirs: { length: 900 } }])
+    expect(clashes).toMatchObject([{ path: ['legs', 'l3'], mine: undefined, theirs: { length: 900 } }])
   })
 
   it('what each side drew stands after what it was drawn after', () => {
-    const [run] = base.runs
     const drawn = (id: string, after: number): Job => ({
       ...base,
-      runs: [{ ...run!, nodes: run!.nodes.toSpliced(after, 0, { id, kind: 'open' }) }],
+      nodes: base.nodes.toSpliced(after, 0, { id, run: 'r1', kind: 'open' }),
     })
-    const ids = (mine: Job, theirs: Job) => mergeJobs(base, mine, theirs).job.runs[0]!.nodes.map(({ id }) => id)
+    const ids = (mine: Job, theirs: Job) => mergeJobs(base, mine, theirs).job.nodes.map(({ id }) => id)
     expect(ids(drawn('x', 1), drawn('y', 4))).toEqual(['s', 'x', 'a', 'b', 'e', 'y'])
     expect(ids(drawn('x', 0), drawn('y', 4))).toEqual(['x', 's', 'a', 'b', 'e', 'y'])
     expect(ids(drawn('y', 4), drawn('x', 1))).toEqual(['s', 'x', 'a', 'b', 'e', 'y'])
@@ -101,12 +94,12 @@ describe('two versions of a job', () => {
   it('one name for two new things is a clash', () => {
     const east = addLeg(base, countedIds, 'r1', 'e', 'east', 300).job
     const north = addLeg(base, countedIds, 'r1', 'e', 'north', 400).job
-    expect(paths(east, north).toSorted()).toEqual(['runs/r1/legs/l4/direction', 'runs/r1/legs/l4/length'])
+    expect(paths(east, north).toSorted()).toEqual(['legs/l4/direction', 'legs/l4/length'])
   })
 
   it('without what both were made from, all that differs is a clash', () => {
     expect(paths({ ...base, title: 'Mine' }, longer(base, 'l1', 5), null).toSorted()).toEqual([
-      'runs/r1/legs/l1/length',
+      'legs/l1/length',
       'title',
     ])
   })

@@ -5,6 +5,7 @@ import { sentence } from '../quantity/message'
 import { refusalsOf } from '../quantity/refusal'
 import { unitVector } from '../run/direction'
 import { namesInRun } from '../run/names'
+import { systemOf } from '../job/system'
 
 const refuse = refusalsOf({
   id: 'move-node',
@@ -28,23 +29,25 @@ const parallel = 1 - 1e-9
  * @remarks for instance: a tee moved 200 east: the leg to it from the west becomes 200 longer, the leg on to the east 200 shorter, its branch follows
  */
 export function moveNode(job: Job, runId: string, nodeId: string, by: Vector): Job {
-  const run = job.runs.find(({ id }) => id === runId)
+  const system = systemOf(job, runId)
   const distance = lengthOf(by)
-  if (!run || distance === 0) return job
+  if (!system || distance === 0) return job
   const along: Vector = [by[0] / distance, by[1] / distance, by[2] / distance]
   const moving = new Set([nodeId])
   for (let grown = true; grown;) {
     grown = false
-    for (const { from, to, direction } of run.legs) {
+    for (const { from, to, direction } of system.legs) {
       if (moving.has(from) === moving.has(to) || Math.abs(dot(unitVector(direction), along)) >= parallel) continue
       moving.add(from).add(to)
       grown = true
     }
   }
-  const fixed = run.nodes.find(({ id, at }) => at && moving.has(id))
+  const fixed = system.nodes.find(({ id, at }) => at && moving.has(id))
   if (fixed) throw refuse('fixed', { node: namesInRun(job, runId).node(fixed.id) })
-  return run.legs.reduce((moved, { id, from, to, direction, length }) => {
+  return system.legs.reduce((moved, { id, from, to, direction, length }) => {
     if (moving.has(from) === moving.has(to)) return moved
+    // Where its length does not matter, it gives what is wanted.
+    if (length === null) return moved
     const longer = dot(unitVector(direction), along) * distance * (moving.has(to) ? 1 : -1)
     if (!(length + longer > 0)) throw refuse('short', { leg: namesInRun(job, runId).leg(id), has: length })
     return setLeg(moved, runId, id, { length: Math.round((length + longer) * 1000) / 1000 })

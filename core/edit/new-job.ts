@@ -1,11 +1,11 @@
 import type { Ids } from './ids'
 import type { Units } from '../quantity/units'
-import type { Job, Run, Survey } from '../job/job'
+import type { Job, Survey, Run, Node } from '../job/job'
 import type { ProfileId } from '../workshop/profile'
 
 /** A job with nothing in it. */
 export function emptyJob(title: string, units: Units, profile: ProfileId): Job {
-  return { format: 'jolvet-job', version: 1, title, units, profile, surveys: [], runs: [] }
+  return { format: 'jolvet-job', version: 2, title, units, profile, surveys: [], runs: [], nodes: [], legs: [] }
 }
 
 /** The pipe and method that a new run starts with, until the user chooses. */
@@ -15,7 +15,7 @@ const usual: Readonly<Record<Units, Pick<Run, 'pipe' | 'method'>>> = {
 }
 
 /** The job with one more run, which starts at an open end or at the tie-in given. */
-export function addRun(job: Job, ids: Ids, start: Partial<Run['nodes'][number]> = {}): { job: Job; run: string } {
+export function addRun(job: Job, ids: Ids, start: Partial<Node> = {}): { job: Job; run: string } {
   const id = ids('r', job.runs)
   const number = job.runs.length + 1
   const run: Run = {
@@ -23,10 +23,9 @@ export function addRun(job: Job, ids: Ids, start: Partial<Run['nodes'][number]> 
     name: `Run ${number}`,
     service: 'cold',
     ...usual[job.units],
-    nodes: [{ id: ids('n', []), kind: 'open', ...start }],
-    legs: [],
   }
-  return { job: { ...job, runs: [...job.runs, run] }, run: id }
+  const node: Node = { id: ids('n', job.nodes), run: id, kind: 'open', ...start }
+  return { job: { ...job, runs: [...job.runs, run], nodes: [...job.nodes, node] }, run: id }
 }
 
 /** The job with one more survey of an existing pipe. */

@@ -8,6 +8,7 @@ import { unitVector } from '../run/direction'
 import { layOut } from '../run/layout'
 import { namesInRun } from '../run/names'
 import { directionOf } from '../run/turning'
+import { systemOf } from '../job/system'
 
 const refuse = refusalsOf({
   id: 'parallel-run',
@@ -53,14 +54,16 @@ export function addParallelRun(
   towards: Vector,
   change: Partial<Pick<Run, 'name' | 'service'>> = {},
 ): { job: Job; run: string } {
+  const system = systemOf(job, runId)
   const run = job.runs.find(({ id }) => id === runId)
-  const [first] = run?.legs ?? []
-  if (!run || !first) throw refuse('empty')
+  const along = system?.legs.filter((leg) => leg.run === runId) ?? []
+  const [first] = along
+  if (!system || !run || !first) throw refuse('empty')
   if (!(spacing > 0)) throw refuse('spacing')
   if (Math.abs(dot(towards, unitVector(first.direction))) > straight) {
     throw refuse('side')
   }
-  const { places } = layOut(run)
+  const { places } = layOut(system)
   const side = new Map<Leg, Vector>()
   const moved = new Map<string, Vector>()
   const scaled: Vector = [towards[0] * spacing, towards[1] * spacing, towards[2] * spacing]
@@ -68,29 +71,36 @@ export function addParallelRun(
   const walk = (leg: Leg, beside: Vector) => {
     side.set(leg, beside)
     if (!moved.has(leg.from)) moved.set(leg.from, beside)
-    const along = unitVector(leg.direction)
-    const onwards = run.legs.filter(({ from }) => from === leg.to)
-    const turning = onwards.find(({ direction }) => Math.abs(dot(unitVector(direction), along)) < 1 - straight)
+    const ahead = unitVector(leg.direction)
+    const onwards = along.filter(({ from }) => from === leg.to)
+    const turning = onwards.find(({ direction }) => Math.abs(dot(unitVector(direction), ahead)) < 1 - straight)
     const after = turning && unitVector(turning.direction)
-    moved.set(leg.to, after ? cornerBeside(along, after, beside, carried(beside, along, after)) : beside)
-    for (const next of onwards) walk(next, carried(beside, along, unitVector(next.direction)))
+    moved.set(leg.to, after ? cornerBeside(ahead, after, beside, carried(beside, ahead, after)) : beside)
+    for (const next of onwards) walk(next, carried(beside, ahead, unitVector(next.direction)))
   }
-  run.legs
+  along
     .filter(({ from }) => from === first.from)
     .forEach((leg) => walk(leg, carried(scaled, unitVector(first.direction), unitVector(leg.direction))))
   const at = (node: string): Vector => plus(places.get(node)!, moved.get(node) ?? scaled)
-  const legs = run.legs.map((leg): Leg => {
+  const id = ids('r', job.runs)
+  const ends = new Set(along.flatMap(({ from, to }) => [from, to]))
+  const nodes = [...job.nodes]
+  const copies = new Map<string, string>()
+  for (const node of system.nodes) {
+    if (!ends.has(node.id)) continue
+    const fixedAt = node.at ? { at: at(node.id) as [number, number, number] } : {}
+    const copy = { ...node, ...fixedAt, id: ids('n', nodes), run: id, survey: undefined }
+    copies.set(node.id, copy.id)
+    nodes.push(copy)
+  }
+  const legs = [...job.legs]
+  for (const leg of along) {
     const between = plus(at(leg.to), at(leg.from), -1)
     const length = Math.round(dot(between, unitVector(leg.direction)) * 1000) / 1000
     if (!(length > 0)) throw refuse('short', { leg: namesInRun(job, runId).leg(leg.id) })
-    return { ...leg, direction: directionOf(between), length }
-  })
-  const id = ids('r', job.runs)
-  const nodes = run.nodes.map((node) => ({
-    ...node,
-    ...(node.at ? { at: at(node.id) as [number, number, number] } : {}),
-    survey: undefined,
-  }))
-  const beside: Run = { ...run, id, name: `Beside ${run.name}`.slice(0, 120), ...change, nodes, legs }
-  return { job: { ...job, runs: [...job.runs, beside] }, run: id }
+    const [from, to] = [copies.get(leg.from)!, copies.get(leg.to)!]
+    legs.push({ ...leg, id: ids('l', legs), run: id, from, to, direction: directionOf(between), length })
+  }
+  const beside: Run = { ...run, id, name: `Beside ${run.name}`.slice(0, 120), ...change }
+  return { job: { ...job, runs: [...job.runs, beside], nodes, legs }, run: id }
 }

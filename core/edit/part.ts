@@ -1,10 +1,11 @@
 import type { Ids } from './ids'
 import type { Vector } from '../quantity/vector'
-import { oppositeDirection } from './edit-run'
-import type { Direction, Job, Leg, Node, Run } from '../job/job'
+import { oppositeDirection, setNode, withSystem } from './edit-run'
+import type { Direction, Job, Leg, Node } from '../job/job'
 import type { Service } from '../job/place'
 import { unitVector } from '../run/direction'
 import { directionOf } from '../run/turning'
+import { type System, systemOf, runOf } from '../job/system'
 
 /** Mirrors across the plane that stands square to one of these. */
 export const mirrors = ['east-west', 'north-south', 'up-down'] as const
@@ -18,66 +19,62 @@ export function mirrored(direction: Direction, mirror: Mirror): Direction {
 }
 
 /** What hangs on a leg, away from the start: the leg itself and all after it, in the order of the run. */
-export function partBeyond(run: Run, legId: string): { legs: Leg[]; nodes: Set<string> } {
-  const first = run.legs.find(({ id }) => id === legId)
+export function partBeyond(system: System, legId: string): { legs: Leg[]; nodes: Set<string> } {
+  const first = system.legs.find(({ id }) => id === legId)
   if (!first) return { legs: [], nodes: new Set() }
   const nodes = new Set([first.to])
   const found = new Set([first])
   for (let grown = true; grown;) {
     grown = false
-    for (const leg of run.legs) {
+    for (const leg of system.legs) {
       if (found.has(leg) || !nodes.has(leg.from)) continue
       found.add(leg)
       nodes.add(leg.to)
       grown = true
     }
   }
-  return { legs: run.legs.filter((leg) => found.has(leg)), nodes }
+  return { legs: system.legs.filter((leg) => found.has(leg)), nodes }
 }
 
-const replaceRun = (job: Job, run: Run): Job => ({
-  ...job,
-  runs: job.runs.map((known) => (known.id === run.id ? run : known)),
-})
+/** The job with these legs of a system changed. */
+const withLegs = (job: Job, runId: string, part: ReadonlySet<Leg>, change: (leg: Leg) => Partial<Leg>): Job =>
+  withSystem(job, runId, ({ nodes, legs }) => ({
+    nodes,
+    legs: legs.map((leg) => (part.has(leg) ? { ...leg, ...change(leg) } : leg)),
+  }))
 
 /**
  * The job with another pipe in a leg and all that hangs on it. Where the pipe then changes at a plain corner or
  * coupling, an adapter stands in a straight, so that what joins the two can be chosen.
  */
 export function setPipeBeyond(job: Job, runId: string, legId: string, pipe: string): Job {
-  const run = job.runs.find(({ id }) => id === runId)
-  const first = run?.legs.find(({ id }) => id === legId)
-  if (!run || !first) return job
-  const part = new Set(partBeyond(run, legId).legs)
-  const before = run.legs.find(({ to }) => to === first.from)
+  const system = systemOf(job, runId)
+  const first = system?.legs.find(({ id }) => id === legId)
+  if (!system || !first) return job
+  const part = new Set(partBeyond(system, legId).legs)
+  const before = system.legs.find(({ to }) => to === first.from)
   const straightOn = before && JSON.stringify(before.direction) === JSON.stringify(first.direction)
-  return replaceRun(job, {
-    ...run,
-    nodes: run.nodes.map((node) =>
-      node.id === first.from && node.kind === 'coupling' && straightOn ? { ...node, kind: 'adapter' } : node,
-    ),
-    legs: run.legs.map((leg) => (part.has(leg) ? { ...leg, pipe: pipe === run.pipe ? undefined : pipe } : leg)),
-  })
+  const start = system.nodes.find(({ id }) => id === first.from)
+  const piped = withLegs(job, runId, part, (leg) => ({ pipe: pipe === runOf(system, leg).pipe ? undefined : pipe }))
+  return straightOn && start?.kind === 'coupling' ? setNode(piped, runId, start.id, { kind: 'adapter' }) : piped
 }
 
 /** The job with another service in a leg and all that hangs on it: as hot from a heater that cold water leads to. */
 export function setServiceBeyond(job: Job, runId: string, legId: string, service: Service): Job {
-  const run = job.runs.find(({ id }) => id === runId)
-  if (!run) return job
-  const part = new Set(partBeyond(run, legId).legs)
-  const own = service === run.service ? undefined : service
-  return replaceRun(job, { ...run, legs: run.legs.map((leg) => (part.has(leg) ? { ...leg, service: own } : leg)) })
+  const system = systemOf(job, runId)
+  if (!system) return job
+  const part = new Set(partBeyond(system, legId).legs)
+  return withLegs(job, runId, part, (leg) => ({
+    service: service === runOf(system, leg).service ? undefined : service,
+  }))
 }
 
 /** The job with a leg and all that hangs on it mirrored in place; lengths stay. */
 export function mirrorPart(job: Job, runId: string, legId: string, mirror: Mirror): Job {
-  const run = job.runs.find(({ id }) => id === runId)
-  if (!run) return job
-  const part = new Set(partBeyond(run, legId).legs)
-  return replaceRun(job, {
-    ...run,
-    legs: run.legs.map((leg) => (part.has(leg) ? { ...leg, direction: mirrored(leg.direction, mirror) } : leg)),
-  })
+  const system = systemOf(job, runId)
+  if (!system) return job
+  const part = new Set(partBeyond(system, legId).legs)
+  return withLegs(job, runId, part, ({ direction }) => ({ direction: mirrored(direction, mirror) }))
 }
 
 /**
@@ -95,21 +92,21 @@ export function copyPart(
   to: string,
   mirror?: Mirror,
 ): { job: Job; legs: string[] } {
-  const run = job.runs.find(({ id }) => id === runId)
-  const chosen = run?.legs.filter(({ id }) => legIds.includes(id)) ?? []
+  const system = systemOf(job, runId)
+  const chosen = system?.legs.filter(({ id }) => legIds.includes(id)) ?? []
   const [first] = chosen
-  const target = run?.nodes.find(({ id }) => id === to)
-  if (!run || !first || !target) return { job, legs: [] }
-  const nodes: Node[] = [...run.nodes]
-  const legs: Leg[] = [...run.legs]
+  const target = system?.nodes.find(({ id }) => id === to)
+  if (!system || !first || !target) return { job, legs: [] }
+  const nodes: Node[] = [...system.nodes]
+  const legs: Leg[] = [...system.legs]
   const copies = new Map([[first.from, to]])
   const made: string[] = []
   for (const leg of chosen) {
     const from = copies.get(leg.from)
     if (from === undefined) continue
-    const node = ids('n', nodes)
-    const id = ids('l', legs)
-    const known = run.nodes.find((of) => of.id === leg.to)!
+    const node = ids('n', [...job.nodes, ...nodes])
+    const id = ids('l', [...job.legs, ...legs])
+    const known = system.nodes.find((of) => of.id === leg.to)!
     const goesOn = chosen.some((other) => other.from === leg.to)
     const isEnd = known.kind === 'outlet' || known.kind === 'cap' || known.kind === 'open'
     // A fixed point is a place of its own; a fitting whose further legs are not copied is an open end.
@@ -119,10 +116,10 @@ export function copyPart(
     copies.set(leg.to, node)
     made.push(id)
   }
-  const goingOn = run.legs.filter(({ from, to: end }) => from === to || end === to).length
+  const goingOn = system.legs.filter(({ from, to: end }) => from === to || end === to).length
   const at = nodes.findIndex(({ id }) => id === to)
   if (goingOn === 1 && (target.kind === 'open' || target.kind === 'cap' || target.kind === 'outlet')) {
-    const arriving = run.legs.find(({ from, to: end }) => from === to || end === to)!
+    const arriving = system.legs.find(({ from, to: end }) => from === to || end === to)!
     const inwards = arriving.to === to ? arriving.direction : oppositeDirection(arriving.direction)
     const onwards = legs.find(({ id }) => id === made[0])!.direction
     const straight = JSON.stringify(inwards) === JSON.stringify(onwards)
@@ -130,5 +127,5 @@ export function copyPart(
   } else if (goingOn === 2 && target.kind !== 'tee') {
     nodes[at] = { ...target, kind: 'tee', fitting: undefined }
   }
-  return { job: replaceRun(job, { ...run, nodes, legs }), legs: made }
+  return { job: withSystem(job, runId, () => ({ nodes, legs })), legs: made }
 }

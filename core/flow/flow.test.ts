@@ -5,7 +5,7 @@ import { said } from '../said'
 import { shippedCatalogue } from '../catalogue/catalogue'
 import { profiles } from '../workshop/profile'
 import { layOut } from '../run/layout'
-import { pipeId, sampleJob, type SampleRun } from '../sample-run'
+import { pipeId, type SampleRun, sampleSystem } from '../sample-run'
 import { contentOf } from './content'
 import { jointBore, roughnessOf } from './coefficients'
 import { fittingLoss, frictionFactor, pipeLoss } from './loss'
@@ -65,7 +65,7 @@ describe('bores and content', () => {
 
 describe('a tee that is fed by its branch', () => {
   it('turns the water both ways: each way costs as much as a branch does', () => {
-    const [run] = sampleJob({
+    const system = sampleSystem({
       pipe: copper22,
       method: 'solder',
       legs: [
@@ -73,8 +73,8 @@ describe('a tee that is fed by its branch', () => {
         ['tee:t', 'east', 1000, 'outlet:a'],
         ['tee:t', 'west', 1000, 'outlet:b'],
       ],
-    }).runs
-    const [a, b] = flowPaths(shippedCatalogue, layOut(run!), 20, profiles.metric)
+    })
+    const [a, b] = flowPaths(shippedCatalogue, layOut(system), 20, profiles.metric)
     // 2 m of pipe 1.463, tie-in 0.5 and branch 1.5 of 0.541 each.
     expect(a!.loss).toBeCloseTo(1.463 + 2 * 0.541, 1)
     expect(b!.loss).toBeCloseTo(a!.loss, 6)
@@ -98,7 +98,7 @@ describe('the way to each outlet', () => {
     flowPaths(
       shippedCatalogue,
       layOut(
-        sampleJob({
+        sampleSystem({
           pipe: copper22,
           method: 'solder',
           service,
@@ -107,7 +107,7 @@ describe('the way to each outlet', () => {
             ['tee:t', 'east', 3000, 'outlet:a'],
             ['tee:t', 'up', 1000, 'outlet:b'],
           ],
-        }).runs[0]!,
+        }),
       ),
       draw,
       profiles.metric,
@@ -135,14 +135,14 @@ describe('the way to each outlet', () => {
       flowPaths(
         shippedCatalogue,
         layOut(
-          sampleJob({
+          sampleSystem({
             pipe: copper22,
             method: 'solder',
             legs: [
               ['tie-in:s', 'east', 1000, 'elbow:a'],
               ['elbow:a', { bearing: 90, pitch }, 1000, 'outlet:e'],
             ],
-          }).runs[0]!,
+          }),
         ),
         20,
         profiles.metric,
@@ -154,12 +154,7 @@ describe('the way to each outlet', () => {
 
   it('no path leads to an outlet that hangs on nothing, nor from an outlet that is the start', () => {
     const paths = (legs: SampleRun['legs']) =>
-      flowPaths(
-        shippedCatalogue,
-        layOut(sampleJob({ pipe: copper22, method: 'solder', legs }).runs[0]!),
-        20,
-        profiles.metric,
-      )
+      flowPaths(shippedCatalogue, layOut(sampleSystem({ pipe: copper22, method: 'solder', legs })), 20, profiles.metric)
     expect(
       paths([
         ['tie-in:s', 'east', 500, 'cap:c'],
@@ -184,7 +179,7 @@ describe('the way to each outlet', () => {
 
 describe('ways that meet again', () => {
   const ring = (nodes: SampleRun['nodes'] = {}, other = 3000) =>
-    sampleJob({
+    sampleSystem({
       pipe: copper22,
       method: 'solder',
       nodes,
@@ -196,7 +191,7 @@ describe('ways that meet again', () => {
         ['elbow:d', 'north', 1000, 'tee:c'],
         ['tee:c', 'up', 500, 'outlet:o'],
       ],
-    }).runs[0]!
+    })
   const path = (run: ReturnType<typeof ring>, draw = 20) =>
     flowPaths(shippedCatalogue, layOut(run), draw, profiles.metric)[0]!
 
@@ -242,7 +237,7 @@ describe('ways that meet again', () => {
 
   it('a second feed halves what comes through either, and only one from which the water comes', () => {
     const fed = (upstream: boolean) =>
-      sampleJob({
+      sampleSystem({
         pipe: copper22,
         method: 'solder',
         nodes: { f: { condition: { upstream } } },
@@ -251,7 +246,7 @@ describe('ways that meet again', () => {
           ['tee:a', 'east', 2000, 'tie-in:f'],
           ['tee:a', 'up', 10, 'outlet:o'],
         ],
-      }).runs[0]!
+      })
     const [two, one] = [path(fed(true)), path(fed(false))]
     expect(one.loss).toBeGreaterThan(2.5)
     // Half the flow in 2 m of pipe: 0.43 of its loss and a quarter of the tie-in's and the tee's.

@@ -1,4 +1,4 @@
-import { serviceIn } from '../job/leg-service'
+import { serviceIn, pipeIdIn } from '../job/leg-defaults'
 import type { Catalogue } from '../catalogue/catalogue'
 import { boreOf } from '../catalogue/pipe'
 import type { Leg } from '../job/job'
@@ -48,18 +48,16 @@ export type GoOn = (before: Gone, from: string, leg: Leg, to: string, flow: numb
 
 /** How water goes on through the legs of a run. */
 export function goingOnIn(catalogue: Catalogue, layout: Layout): GoOn {
-  const { run } = layout
+  const { system } = layout
   return (before, from, leg, to, flow) => {
-    const state = waterStateOf(serviceIn(run, leg))
-    const pipe = catalogue.pipe(leg.pipe ?? run.pipe)!
+    const state = waterStateOf(serviceIn(system, leg))
+    const pipe = catalogue.pipe(pipeIdIn(system, leg))!
     const bore = boreOf(pipe)
-    const narrowest = Math.min(
-      ...[from, to].map((id) => jointBore(pipe, methodAt(layout.node.get(id)!, run.method, leg))),
-    )
+    const narrowest = Math.min(...[from, to].map((id) => jointBore(pipe, methodAt(system, layout.node.get(id)!, leg))))
     const coefficient = coefficientAt(layout, from, before.by, leg)
     const velocity = velocityOf(flow, bore)
     // Existing pipe whose length does not matter leads from elsewhere: nothing is reckoned for it.
-    const length = leg.unmeasured ? 0 : leg.length
+    const length = leg.length ?? 0
     return {
       by: leg,
       length: before.length + length,

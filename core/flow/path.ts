@@ -1,6 +1,5 @@
-import { serviceIn } from '../job/leg-service'
+import { serviceIn } from '../job/leg-defaults'
 import type { Catalogue } from '../catalogue/catalogue'
-import type { Run } from '../job/job'
 import { fixed, messagesOf, sentence, type Message } from '../quantity/message'
 import { refusalsOf } from '../quantity/refusal'
 import type { Layout } from '../run/layout'
@@ -9,6 +8,7 @@ import type { Profile } from '../workshop/profile'
 import { goingOnIn, nothingYet, type Gone, type GoOn } from './gone'
 import { waterStateOf } from './loss'
 import { goneByAllWays } from './shared-ways'
+import type { System } from '../job/system'
 
 /** What one outlet's draw does on its way from the start of the run: advice, not design. */
 export interface FlowPath {
@@ -47,11 +47,15 @@ const refuse = refusalsOf({ id: 'draw', messages: { none: fixed('Draw: more than
 /** Metres of water to kPa. */
 const kiloPascalPerMetre = 9.80665
 
-/** Where water comes in: the run's start, and every tie-in from which it is said to come. */
-const feedsOf = ({ nodes }: Run): string[] =>
-  nodes.flatMap(({ id, kind, condition }, index) =>
-    index === 0 || (kind === 'tie-in' && condition?.upstream) ? [id] : [],
-  )
+/** Where water comes in: the start, a tie-in that another run begins with, and every one from which it is said to come. */
+function feedsOf({ nodes }: System): string[] {
+  const begun = new Set<string>()
+  return nodes.flatMap(({ id, kind, run, condition }, index) => {
+    const isStart = !begun.has(run)
+    begun.add(run)
+    return index === 0 || (kind === 'tie-in' && (isStart || condition?.upstream)) ? [id] : []
+  })
+}
 
 /** Without loops each node has one way, and all are gone at once. */
 function goneByOneWay({ arms }: Layout, goOn: GoOn, start: string, draw: number): ReadonlyMap<string, Gone> {
@@ -70,21 +74,21 @@ function goneByOneWay({ arms }: Layout, goOn: GoOn, start: string, draw: number)
  */
 export function flowPaths(catalogue: Catalogue, layout: Layout, draw: number, profile: Profile): FlowPath[] {
   if (!(draw > 0)) throw refuse('none')
-  const { run, places } = layout
-  const feeds = feedsOf(run)
+  const { system, places } = layout
+  const feeds = feedsOf(system)
   const goOn = goingOnIn(catalogue, layout)
   const isTree = layout.closingLegs.size === 0 && feeds.length === 1
   const gone = isTree ? goneByOneWay(layout, goOn, feeds[0]!, draw) : goneByAllWays(layout, goOn, feeds, draw)
-  return run.nodes.flatMap(({ kind, id: outlet }): FlowPath[] => {
+  return system.nodes.flatMap(({ kind, run, id: outlet }): FlowPath[] => {
     const way = gone.get(outlet)
     if (kind !== 'outlet' || !way?.by) return []
-    const isHot = waterStateOf(serviceIn(run, way.by)) === 'hot'
+    const isHot = waterStateOf(serviceIn(system, way.by)) === 'hot'
     const most = isHot ? profile.hotVelocity : profile.coldVelocity
     const { length, content, bore, velocity, insertVelocity, loss, copperVelocity } = way
     const rise = (places.get(outlet)?.[2] ?? 0) - (places.get(feeds[0]!)?.[2] ?? 0)
     return [
       {
-        run: run.id,
+        run,
         outlet,
         length,
         content,

@@ -10,7 +10,7 @@ import { mainWay, sharedFlow, type Edge } from './network'
  * @param draw litres a minute at one outlet, the others shut
  */
 export function goneByAllWays(
-  { run, node }: Layout,
+  { system, node }: Layout,
   goOn: GoOn,
   feeds: readonly string[],
   draw: number,
@@ -18,7 +18,7 @@ export function goneByAllWays(
   const [first, ...others] = feeds
   if (first === undefined) return new Map()
   const edges: Edge[] = [
-    ...run.legs.map((leg) => ({
+    ...system.legs.map((leg) => ({
       from: leg.from,
       to: leg.to,
       loss: (flow: number) => goOn(nothingYet, leg.from, leg, leg.to, flow).loss,
@@ -32,11 +32,11 @@ export function goneByAllWays(
     if (!flows) continue
     let main = nothingYet
     for (const { edge, to } of mainWay(edges, flows, first, id)) {
-      const leg = run.legs[edge]
+      const leg = system.legs[edge]
       if (leg) main = goOn(main, leg.to === to ? leg.from : leg.to, leg, to, Math.abs(flows[edge]!))
     }
     // Beside it water may be faster, in narrower pipe.
-    const all = run.legs.map((leg, edge) => goOn(nothingYet, leg.from, leg, leg.to, Math.abs(flows[edge]!)))
+    const all = system.legs.map((leg, edge) => goOn(nothingYet, leg.from, leg, leg.to, Math.abs(flows[edge]!)))
     const fastest = (of: 'velocity' | 'copperVelocity' | 'insertVelocity') => Math.max(...all.map((one) => one[of]))
     gone.set(id, {
       ...main,

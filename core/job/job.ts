@@ -7,9 +7,9 @@ import { unitSystems } from '../quantity/units'
 import { toolsSchema } from '../workshop/tools'
 import { conditionSchema, placeSchema, services } from './place'
 
-const id = z.string().min(1).max(60)
+const id = z.string().min(1).max(130)
 const text = (most: number) => z.string().max(most)
-const lengthText = 'millimetres as a number, more than 0 and at most 100000'
+const lengthText = 'millimetres as a number, more than 0 and at most 100000, or null'
 const coordinate = z.number().min(-1_000_000).max(1_000_000)
 
 /** The six axes, as a plumber types them. */
@@ -63,6 +63,7 @@ export const nodeStates = ['new', ...legStates] as const
 
 export const nodeSchema = z.object({
   id,
+  run: id.meta({ description: 'the run that it belongs to: whose method its joints go by' }),
   name: text(80).optional().meta({ description: 'what people call it: tee under the window' }),
   kind: z.enum(nodeKinds),
   at: z
@@ -101,18 +102,20 @@ export type Node = z.infer<typeof nodeSchema>
 
 export const legSchema = z.object({
   id,
+  run: id,
   from: id,
   to: id,
   direction: directionSchema,
-  length: z.number({ error: lengthText }).positive(lengthText).max(100_000, lengthText),
+  length: z
+    .number({ error: lengthText })
+    .positive(lengthText)
+    .max(100_000, lengthText)
+    .nullable()
+    .meta({ description: 'mm, centre to centre; null of pipe that is there whose length does not matter' }),
   tolerance: z.number().min(0).max(100).optional().meta({ description: '± mm of the measurement' }),
   pipe: id.optional(),
   service: z.enum(services).optional().meta({ description: 'of what flows in it; as the run’s where nothing is said' }),
   state: z.enum(legStates).optional().meta({ description: 'pipe that is there; new where nothing is said' }),
-  unmeasured: z
-    .boolean()
-    .optional()
-    .meta({ description: 'of existing pipe: its length does not matter, and is drawn with a break' }),
   fixings: z
     .object({
       spacing: z.number().min(50, '50 to 5000 mm').max(5000, '50 to 5000 mm'),
@@ -137,8 +140,6 @@ export const runSchema = z.object({
   method: z.enum(methodIds),
   place: placeSchema.optional(),
   condition: conditionSchema.optional().meta({ description: 'the state of the new pipe’s ends' }),
-  nodes: z.array(nodeSchema).max(5000),
-  legs: z.array(legSchema).max(5000),
 })
 export type Run = z.infer<typeof runSchema>
 
@@ -160,10 +161,16 @@ const stockSchema = z.object({
   keep: z.number().min(0).max(10_000).default(300).meta({ description: 'mm, the least offcut that is worth keeping' }),
 })
 
-/** The job file, version 1: what the user decided. Angles in degrees, lengths in millimetres. */
+/** As many as a file of version 1 could hold. */
+const most = 500_000
+
+/**
+ * The job file, version 2: what the user decided. One graph of nodes and legs for the whole job; a run is what its legs
+ * share. Angles in degrees, lengths in millimetres.
+ */
 export const jobSchema = z.object({
   format: z.literal('jolvet-job'),
-  version: z.literal(1),
+  version: z.literal(2),
   title: z.string().trim().min(1, 'a title of 1 to 200 characters').max(200, 'a title of 1 to 200 characters'),
   address: text(200).optional().meta({ description: 'where the work is' }),
   units: z.enum(unitSystems),
@@ -176,6 +183,8 @@ export const jobSchema = z.object({
   place: placeSchema.optional().meta({ description: 'holds for every run that does not say otherwise' }),
   surveys: z.array(surveySchema).max(200).default([]),
   runs: z.array(runSchema).max(100),
+  nodes: z.array(nodeSchema).max(most),
+  legs: z.array(legSchema).max(most),
   stock: stockSchema.optional(),
   note: text(5000).optional(),
 })

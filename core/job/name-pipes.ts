@@ -5,14 +5,9 @@ export function namePipes(job: Job, idNow: (id: string) => string): Job {
   const named = (id: string | undefined) => (id === undefined ? {} : { pipe: idNow(id) })
   return {
     ...job,
-    runs: job.runs.map((run) => ({
-      ...run,
-      pipe: idNow(run.pipe),
-      nodes: run.nodes.map((node) =>
-        node.existing === undefined ? node : { ...node, existing: idNow(node.existing) },
-      ),
-      legs: run.legs.map((leg) => ({ ...leg, ...named(leg.pipe) })),
-    })),
+    runs: job.runs.map((run) => ({ ...run, pipe: idNow(run.pipe) })),
+    nodes: job.nodes.map((node) => (node.existing === undefined ? node : { ...node, existing: idNow(node.existing) })),
+    legs: job.legs.map((leg) => ({ ...leg, ...named(leg.pipe) })),
     surveys: job.surveys.map((survey) => ({ ...survey, ...named(survey.pipe) })),
     ...(job.stock && {
       stock: {

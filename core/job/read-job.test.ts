@@ -1,13 +1,12 @@
-import { countedIds } from '../edit/sample-ids'
 import { describe, expect, it } from 'vitest'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
-import cedar from '../../demo/cedar-kiln-studio.json'
-import tarn from '../../demo/tarn-lane-bakehouse.json'
+import newCedar from '../../demo/cedar-kiln-studio.json'
+import newTarn from '../../demo/tarn-lane-bakehouse.json'
+import cedar from '../../demo/version-1/cedar-kiln-studio.json'
+import tarn from '../../demo/version-1/tarn-lane-bakehouse.json'
 import { planJob } from '../plan/plan-job'
 import { shippedFittings } from '../catalogue/fittings'
-import { addLeg, removeLeg } from '../edit/edit-run'
-import { takeForPipe } from '../edit/edit-survey'
-import { addSurvey, emptyJob } from '../edit/new-job'
+import type { Job } from './job'
 import { readJob, readJobText } from './read-job'
 
 const fields = (change: (job: typeof tarn) => void): string[] => {
@@ -19,13 +18,15 @@ const fields = (change: (job: typeof tarn) => void): string[] => {
 
 describe('the demo jobs', () => {
   it.each([
-    ['tarn', tarn],
-    ['cedar', cedar],
+    ['tarn', newTarn],
+    ['cedar', newCedar],
+    ['tarn of version 1', tarn],
+    ['cedar of version 1', cedar],
   ])('%s is valid, its fittings are in the catalogue, and no joint is refused', (_, demo) => {
     const read = readJob(demo, catalogue)
     if (!read.ok) throw new Error(JSON.stringify(read.fields))
     const known = new Set(shippedFittings().map(({ id }) => id))
-    const chosen = read.job.runs.flatMap(({ nodes }) => nodes.flatMap(({ chain }) => chain?.fittings ?? []))
+    const chosen = read.job.nodes.flatMap(({ chain }) => chain?.fittings ?? [])
     expect(chosen.filter((id) => !known.has(id))).toEqual([])
     expect(planJob(read.job, catalogue).checks.filter(({ verdict }) => verdict === 'refuse')).toEqual([])
   })
@@ -42,18 +43,18 @@ describe('a job file that is wrong names its fields', () => {
     ['runs.0.nodes.1.id', (job) => (job.runs[0]!.nodes[1]!.id = 'n1')],
     ['title', (job) => (job.title = ' ')],
     ['format', (job) => (job.format = 'other')],
-    ['version', (job) => (job.version = 2)],
+    ['version', (job) => (job.version = 3)],
   ])('%s', (field, change) => expect(fields(change)).toContain(field))
 
   it.each<[string, unknown, string]>([
     ['format', { format: 'other', version: 1 }, 'this is not a job file: format must be “jolvet-job”'],
-    ['version', { format: 'jolvet-job', version: 2 }, 'job file version 2 is not known here; version 1 is'],
-    ['version', { format: 'jolvet-job', version: '2' }, 'job file version 2 is not known here; version 1 is'],
-    ['version', { format: 'jolvet-job', version: {} }, 'job file version of this kind is not known here; version 1 is'],
+    ['version', { format: 'jolvet-job', version: 3 }, 'job file version 3 is not known here; 1 and 2 are'],
+    ['version', { format: 'jolvet-job', version: '2' }, 'job file version 2 is not known here; 1 and 2 are'],
+    ['version', { format: 'jolvet-job', version: {} }, 'job file version of this kind is not known here; 1 and 2 are'],
     [
       'version',
       { format: 'jolvet-job', version: '9'.repeat(50) },
-      `job file version ${'9'.repeat(40)} is not known here; version 1 is`,
+      `job file version ${'9'.repeat(40)} is not known here; 1 and 2 are`,
     ],
     ['(body)', null, 'a job file is a JSON object'],
     ['(body)', [], 'a job file is a JSON object'],
@@ -110,27 +111,84 @@ describe('a job file that is wrong names its fields', () => {
   })
 })
 
-describe('editing', () => {
-  it('a pipe that is told becomes the tie-in of a new run, and a second choice changes it', () => {
-    const { job, survey } = addSurvey(emptyJob('Edit', 'metric', 'metric'), countedIds)
-    const first = takeForPipe(job, countedIds, survey, 'copper-half-hard-en-1057-r250-22x0.9')
-    expect(first.runs[0]?.nodes[0]).toMatchObject({
-      kind: 'tie-in',
-      existing: 'copper-half-hard-en-1057-r250-22x0.9',
-      survey,
-    })
-    const second = takeForPipe(first, countedIds, survey, 'pe-en-12201-pe80-pe100-sdr11-25x2.3')
-    expect(second.runs).toHaveLength(1)
-    expect(second.runs[0]?.nodes[0]?.existing).toBe('pe-en-12201-pe80-pe100-sdr11-25x2.3')
+describe('a job of version 1', () => {
+  const read = (input: unknown) => {
+    const found = readJob(input, catalogue)
+    if (!found.ok) throw new Error(JSON.stringify(found.fields))
+    return found.job
+  }
+  const twice = structuredClone(tarn)
+  twice.runs[1]!.nodes.push({ id: 'r2·n1', kind: 'cap' } as never)
+
+  it('becomes one graph: an id that two runs gave has its run before it in the second', () => {
+    const job = read(tarn)
+    expect(job.version).toBe(2)
+    expect(job.nodes).toHaveLength(tarn.runs.reduce((sum, { nodes }) => sum + nodes.length, 0))
+    const second = job.nodes.filter(({ run }) => run === 'r2').map(({ id }) => id)
+    expect(second).toEqual(tarn.runs[1]!.nodes.map(({ id }) => `r2·${id}`))
+    const ends = job.legs.filter(({ run }) => run === 'r2').map(({ from, to }) => [from, to])
+    expect(ends).toEqual(tarn.runs[1]!.legs.map(({ from, to }) => [`r2·${from}`, `r2·${to}`]))
+    for (const ids of [read(twice).nodes, job.legs].map((list) => list.map(({ id }) => id)))
+      expect(new Set(ids).size).toBe(ids.length)
   })
 
-  it('taking a leg away takes what hangs on it, and leaves the rest whole', () => {
-    const { job } = addSurvey(emptyJob('Edit', 'metric', 'metric'), countedIds)
-    let state = takeForPipe(job, countedIds, 's1', 'copper-half-hard-en-1057-r250-22x0.9')
-    for (const direction of ['east', 'north', 'up'] as const)
-      state = addLeg(state, countedIds, 'r1', state.runs[0]!.nodes.at(-1)!.id, direction, 500).job
-    const cut = removeLeg(state, 'r1', 'l2')
-    expect(cut.runs[0]!.nodes.map(({ id, kind }) => `${id} ${kind}`)).toEqual(['n1 tie-in', 'n2 open'])
-    expect(readJob(cut, catalogue).ok).toBe(true)
+  it('read, written and read again, is the same', () =>
+    expect(read(JSON.parse(JSON.stringify(read(tarn))))).toEqual(read(tarn)))
+
+  it.each([
+    ['tarn', newTarn, tarn],
+    ['cedar', newCedar, cedar],
+  ])('%s is cut and joined as it was', (_, now, before) => {
+    const of = (job: unknown) => {
+      const { pieces, joints, fittings } = planJob(read(job), catalogue)
+      return [
+        pieces.map(({ cut, run }) => [run, cut]),
+        joints.map(({ method, verdict, insertion }) => [method, verdict, insertion]),
+        fittings.map(({ label, count }) => [label, count]),
+      ]
+    }
+    expect(of(now)).toEqual(of(before))
+  })
+
+  it('what was written down of its joints goes by the same ids', () => {
+    const at = (job: Job) => planJob(job, catalogue).joints.map(({ id }) => id)
+    expect(at(read(tarn)).filter((id) => id.startsWith('r2/'))).toContain('r2/n1/l1')
+    expect(at(read(tarn)).join()).not.toContain('·')
+  })
+
+  it('existing pipe whose length does not matter has none; new pipe keeps its length whatever is said of it', () => {
+    const lengths = (leg: object) => {
+      const job = structuredClone(tarn)
+      Object.assign(job.runs[0]!.legs[0]!, leg)
+      return read(job).legs[0]!.length
+    }
+    expect(lengths({ state: 'existing', unmeasured: true })).toBeNull()
+    expect(lengths({ state: 'existing' })).toBe(tarn.runs[0]!.legs[0]!.length)
+    expect(lengths({ unmeasured: true })).toBe(tarn.runs[0]!.legs[0]!.length)
+  })
+})
+
+describe('a job of version 2', () => {
+  const lifted = readJob(tarn, catalogue)
+  const wrong = (change: (job: Job) => void) => {
+    const job = structuredClone(lifted.ok ? lifted.job : ({} as Job))
+    change(job)
+    const read = readJob(job, catalogue)
+    return read.ok ? [] : read.fields.map(({ field, problem }) => `${field}: ${problem}`)
+  }
+  it.each<[string, (job: Job) => void]>([
+    ['nodes.1.id: “n1” is used twice', (job) => (job.nodes[1]!.id = 'n1')],
+    ['legs.1.id: “l1” is used twice', (job) => (job.legs[1]!.id = 'l1')],
+    ['legs.0.from: there is no node “x” in this job', (job) => (job.legs[0]!.from = 'x')],
+    ['legs.0.run: there is no run “x” in this job', (job) => (job.legs[0]!.run = 'x')],
+    ['nodes.2.run: there is no run “x” in this job', (job) => (job.nodes[2]!.run = 'x')],
+    ['legs.0.length: new pipe has a length', (job) => (job.legs[0]!.length = null)],
+    ['runs.1.pipe: there is no pipe “hose”', (job) => (job.runs[1]!.pipe = 'hose')],
+    ['legs.0.pipe: there is no pipe “hose”', (job) => (job.legs[0]!.pipe = 'hose')],
+  ])('%s', (problem, change) => {
+    expect(wrong(change).find((of) => of.startsWith(problem))).toBeDefined()
+  })
+  it('is read as it is, existing pipe without a length too', () => {
+    expect(wrong((job) => Object.assign(job.legs[0]!, { length: null, state: 'existing' }))).toEqual([])
   })
 })

@@ -1,11 +1,18 @@
 import type { Catalogue } from '../catalogue/catalogue'
 import { pipeIdNow } from '../catalogue/former-pipe-ids'
 import { fieldProblems, type FieldProblem } from '../quantity/field-problem'
-import { jobSchema, type Job, type Run } from './job'
+import { jobSchema, type Job, type Leg, type Node } from './job'
 import { namePipes } from './name-pipes'
+import { jobSchemaOfVersion1, liftVersion1, type JobOfVersion1 } from './version-1'
 
 export type ReadJob =
-  { readonly ok: true; readonly job: Job } | { readonly ok: false; readonly fields: readonly FieldProblem[] }
+  | {
+      readonly ok: true
+      readonly job: Job
+      /** What the schema of its own version made of it: what is not in there is not known. */
+      readonly taken: unknown
+    }
+  | { readonly ok: false; readonly fields: readonly FieldProblem[] }
 
 function duplicates(ids: readonly { readonly id: string }[], field: string): FieldProblem[] {
   const seen = new Set<string>()
@@ -16,43 +23,94 @@ function duplicates(ids: readonly { readonly id: string }[], field: string): Fie
   })
 }
 
-function runProblems(run: Run, at: string, catalogue: Catalogue): FieldProblem[] {
-  const nodes = new Set(run.nodes.map(({ id }) => id))
-  const noPipe = (id: string | undefined, field: string): FieldProblem[] =>
-    id === undefined || catalogue.pipe(id) ? [] : [{ field, problem: `there is no pipe “${id}” in the catalogue` }]
+type Legged = Pick<Leg, 'from' | 'to' | 'pipe'>
+type Noded = Pick<Node, 'id' | 'existing'>
+
+/** What is wrong with the nodes and legs of one graph. @param at the field that holds both, with its dot */
+function graphProblems(
+  nodes: readonly Noded[],
+  legs: readonly (Legged & { readonly id: string })[],
+  at: string,
+  noPipe: NoPipe,
+): FieldProblem[] {
+  const known = new Set(nodes.map(({ id }) => id))
+  const where = at === '' ? 'job' : 'run'
   const noNode = (id: string, field: string): FieldProblem[] =>
-    nodes.has(id) ? [] : [{ field, problem: `there is no node “${id}” in this run` }]
+    known.has(id) ? [] : [{ field, problem: `there is no node “${id}” in this ${where}` }]
   return [
-    ...noPipe(run.pipe, `${at}.pipe`),
-    ...duplicates(run.nodes, `${at}.nodes`),
-    ...duplicates(run.legs, `${at}.legs`),
-    ...run.nodes.flatMap((node, index) => noPipe(node.existing, `${at}.nodes.${index}.existing`)),
-    ...run.legs.flatMap((leg, index) => [
-      ...noPipe(leg.pipe, `${at}.legs.${index}.pipe`),
-      ...noNode(leg.from, `${at}.legs.${index}.from`),
-      ...noNode(leg.to, `${at}.legs.${index}.to`),
+    ...duplicates(nodes, `${at}nodes`),
+    ...duplicates(legs, `${at}legs`),
+    ...nodes.flatMap((node, index) => noPipe(node.existing, `${at}nodes.${index}.existing`)),
+    ...legs.flatMap((leg, index) => [
+      ...noPipe(leg.pipe, `${at}legs.${index}.pipe`),
+      ...noNode(leg.from, `${at}legs.${index}.from`),
+      ...noNode(leg.to, `${at}legs.${index}.to`),
       ...(leg.from === leg.to
-        ? [{ field: `${at}.legs.${index}.to`, problem: 'a leg ends at another node than it begins' }]
+        ? [{ field: `${at}legs.${index}.to`, problem: 'a leg ends at another node than it begins' }]
         : []),
     ]),
   ]
 }
 
-function referenceProblems(job: Job, catalogue: Catalogue): FieldProblem[] {
+type NoPipe = (id: string | undefined, field: string) => FieldProblem[]
+const noPipeIn =
+  (catalogue: Catalogue): NoPipe =>
+  (id, field) =>
+    id === undefined || catalogue.pipe(id) ? [] : [{ field, problem: `there is no pipe “${id}” in the catalogue` }]
+
+/** What is wrong in either version: ids that are used twice, pipes that are not known. */
+function listProblems(job: Job | JobOfVersion1, noPipe: NoPipe): FieldProblem[] {
   return [
     ...duplicates(job.runs, 'runs'),
     ...duplicates(job.surveys, 'surveys'),
-    ...job.runs.flatMap((run, index) => runProblems(run, `runs.${index}`, catalogue)),
-    ...job.surveys.flatMap(({ pipe }, index) =>
-      pipe === undefined || catalogue.pipe(pipe)
-        ? []
-        : [{ field: `surveys.${index}.pipe`, problem: `there is no pipe “${pipe}” in the catalogue` }],
+    ...job.runs.flatMap(({ pipe }, index) => noPipe(pipe, `runs.${index}.pipe`)),
+    ...job.surveys.flatMap(({ pipe }, index) => noPipe(pipe, `surveys.${index}.pipe`)),
+  ]
+}
+
+/** Whether nodes and legs belong to runs that are there, and new pipe has its length. */
+function runProblems({ runs, nodes, legs }: Job): FieldProblem[] {
+  const known = new Set(runs.map(({ id }) => id))
+  const noRun = (list: 'nodes' | 'legs', items: readonly (Node | Leg)[]) =>
+    items.flatMap(({ run }, index) =>
+      known.has(run) ? [] : [{ field: `${list}.${index}.run`, problem: `there is no run “${run}” in this job` }],
+    )
+  return [
+    ...noRun('nodes', nodes),
+    ...noRun('legs', legs),
+    ...legs.flatMap(({ length, state }, index) =>
+      length === null && state === undefined
+        ? [{ field: `legs.${index}.length`, problem: 'new pipe has a length: millimetres, more than 0' }]
+        : [],
     ),
   ]
 }
 
+function readVersion1(input: unknown, catalogue: Catalogue, idNow: (id: string) => string): ReadJob {
+  const parsed = jobSchemaOfVersion1.safeParse(input)
+  if (!parsed.success) return { ok: false, fields: fieldProblems(parsed.error) }
+  const noPipe = noPipeIn(catalogue)
+  const known: NoPipe = (id, field) => noPipe(id === undefined ? id : idNow(id), field)
+  const fields = [
+    ...listProblems(parsed.data, known),
+    ...parsed.data.runs.flatMap(({ nodes, legs }, index) => graphProblems(nodes, legs, `runs.${index}.`, known)),
+  ]
+  return fields.length > 0
+    ? { ok: false, fields }
+    : { ok: true, job: namePipes(liftVersion1(parsed.data), idNow), taken: parsed.data }
+}
+
+function readVersion2(input: unknown, catalogue: Catalogue, idNow: (id: string) => string): ReadJob {
+  const parsed = jobSchema.safeParse(input)
+  if (!parsed.success) return { ok: false, fields: fieldProblems(parsed.error) }
+  const job = namePipes(parsed.data as Job, idNow)
+  const noPipe = noPipeIn(catalogue)
+  const fields = [...listProblems(job, noPipe), ...graphProblems(job.nodes, job.legs, '', noPipe), ...runProblems(job)]
+  return fields.length > 0 ? { ok: false, fields } : { ok: true, job, taken: job }
+}
+
 /**
- * Reads a job from anything: checks its shape, its ids and its pipes.
+ * Reads a job of either version from anything: checks its shape, its ids and its pipes.
  *
  * @param idNow what a pipe's id is now, for jobs that name it by a former one
  * @returns the job, or every field that is wrong with what would be accepted; never throws
@@ -65,18 +123,13 @@ export function readJob(input: unknown, catalogue: Catalogue, idNow = pipeIdNow)
   if (format !== 'jolvet-job') {
     return { ok: false, fields: [{ field: 'format', problem: 'this is not a job file: format must be “jolvet-job”' }] }
   }
-  if (version !== 1) {
-    const named = typeof version === 'number' || typeof version === 'string' ? String(version) : 'of this kind'
-    return {
-      ok: false,
-      fields: [{ field: 'version', problem: `job file version ${named.slice(0, 40)} is not known here; version 1 is` }],
-    }
+  if (version === 1) return readVersion1(input, catalogue, (id) => idNow(id))
+  if (version === 2) return readVersion2(input, catalogue, (id) => idNow(id))
+  const named = typeof version === 'number' || typeof version === 'string' ? String(version) : 'of this kind'
+  return {
+    ok: false,
+    fields: [{ field: 'version', problem: `job file version ${named.slice(0, 40)} is not known here; 1 and 2 are` }],
   }
-  const parsed = jobSchema.safeParse(input)
-  if (!parsed.success) return { ok: false, fields: fieldProblems(parsed.error) }
-  const job = namePipes(parsed.data as Job, (id) => idNow(id))
-  const fields = referenceProblems(job, catalogue)
-  return fields.length > 0 ? { ok: false, fields } : { ok: true, job }
 }
 
 /** Reads a job file's text: as `readJob`, and says where the text stops being JSON. */

@@ -6,7 +6,7 @@ import type { Entry } from '../log/entry'
 import { siteState } from '../log/site-state'
 import { planJob } from '../plan/plan-job'
 import { randomStream } from '../quantity/random-stream'
-import { lineWithValves, pipeId, sampleJob } from '../sample-run'
+import { lineWithValves, pipeId, sampleJob, withCopy } from '../sample-run'
 import { said } from '../said'
 import { fallByLeak, secondsOf, valveSeconds } from './checks'
 import { leakSearch } from './search'
@@ -119,15 +119,14 @@ describe('the pipe itself', () => {
   })
 
   it('is not sought where it comes out, or leads on out of sight; a joint stands by its own leg and node', () => {
-    const [run] = job.runs
-    const gone = run!.legs.map((leg, at) =>
+    const gone = job.legs.map((leg, at) =>
       at === 0
         ? { ...leg, state: 'comes out' as const }
         : at === 1
-          ? { ...leg, state: 'existing' as const, unmeasured: true }
+          ? { ...leg, state: 'existing' as const, length: null }
           : leg,
     )
-    const changed = { ...job, runs: [{ ...run!, legs: gone }] }
+    const changed = { ...job, legs: gone }
     expect(legs(suspectsOf(changed, plan, siteState(plan, []))).map(({ id }) => id)).toEqual(['leg/r1/l3'])
     expect(suspectsOf(job, plan, siteState(plan, [])).map(({ id }) => id)).toEqual([
       'r1/s/l1',
@@ -143,7 +142,7 @@ describe('the pipe itself', () => {
   })
 
   it('of other runs than those under test is none of it', () => {
-    const both = { ...job, runs: [job.runs[0]!, { ...job.runs[0]!, id: 'r2' }] }
+    const both = withCopy(job, 'r2')
     const of = (runs?: string[]) => suspectsOf(both, planJob(both, catalogue), siteState(plan, []), runs)
     expect(of().length).toBe(2 * of(['r2']).length)
     expect(of(['r2']).every(({ run }) => run === 'r2')).toBe(true)
@@ -161,26 +160,18 @@ describe('what a valve parts', () => {
   })
 
   it('parts nothing of another run, which stays on the side where its own begins', () => {
-    const [run] = job.runs
+    const both = withCopy(job, 'r2')
     const twice = {
-      ...job,
-      runs: [
-        run!,
-        {
-          ...run!,
-          id: 'r2',
-          nodes: run!.nodes.map((node) => (node.id === 'v' ? { ...node, kind: 'coupling' as const } : node)),
-        },
-      ],
+      ...both,
+      nodes: both.nodes.map((node) => (node.id === 'r2·v' ? { ...node, kind: 'coupling' as const } : node)),
     }
     const [valve, ...others] = valveSides(twice, suspectsOf(twice, planJob(twice, catalogue), siteState(plan, [])))
     expect(others).toEqual([])
     expect([...valve!.beyond].every((id) => id.startsWith('r1/') || id.startsWith('leg/r1/'))).toBe(true)
-    const both = { ...job, runs: [run!, { ...run!, id: 'r2' }] }
     const of = suspectsOf(both, planJob(both, catalogue), siteState(plan, []))
     const valves = valveSides(both, of)
     expect(valves.map(({ id }) => id)).toEqual(['r1/v', 'r2/v'])
-    // Shut in one run, the valve of the other, whose node has the same id, is neither shut nor told.
+    // Shut in one run, the valve of the other is neither shut nor told.
     const { places } = search(of, valves, [{ check: 'valve', at: 'r2/v', result: 'beyond' }])
     const chance = places
       .filter(({ suspect }) => valves[1]!.beyond.has(suspect.id))
@@ -189,10 +180,9 @@ describe('what a valve parts', () => {
   })
 
   it('is nothing in a ring', () => {
-    const [run] = job.runs
     const ring = {
       ...job,
-      runs: [{ ...run!, legs: [...run!.legs, { ...run!.legs[2]!, id: 'l4', from: 'e', to: 's' }] }],
+      legs: [...job.legs, { ...job.legs[2]!, id: 'l4', from: 'e', to: 's' }],
     }
     expect(valveSides(ring, suspectsOf(ring, planJob(ring, catalogue), siteState(plan, [])))).toEqual([])
   })

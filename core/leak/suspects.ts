@@ -1,5 +1,6 @@
 import type { PlanJoint } from '../build/planned'
 import type { MethodId } from '../catalogue/method'
+import { siteId } from '../job/site-id'
 import type { Job, Leg, Run } from '../job/job'
 import type { JointState, SiteState } from '../log/site-state'
 import type { Plan } from '../plan/types'
@@ -79,8 +80,13 @@ function suspicionsOf(joint: PlanJoint, state: JointState | undefined, run: Run)
   return found
 }
 
-function jointSuspect(joint: PlanJoint, state: JointState | undefined, run: Run, isHidden: boolean): Suspect {
-  const leg = run.legs.find(({ id }) => id === joint.leg)
+function jointSuspect(
+  joint: PlanJoint,
+  state: JointState | undefined,
+  run: Run,
+  leg: Leg | undefined,
+  isHidden: boolean,
+): Suspect {
   const isOld = leg?.state === 'existing' && !state?.made
   const kinds = isOld ? [] : suspicionsOf(joint, state, run)
   const weight = kinds.reduce((product, kind) => product * factors[kind], byMethod[joint.method])
@@ -97,11 +103,11 @@ function jointSuspect(joint: PlanJoint, state: JointState | undefined, run: Run,
   }
 }
 
-const pipeSuspect = (run: Run, { id, length }: Leg, isHidden: boolean): Suspect => ({
-  id: `leg/${run.id}/${id}`,
+const pipeSuspect = (leg: Leg, length: number, isHidden: boolean): Suspect => ({
+  id: `leg/${siteId(leg)}`,
   joint: null,
-  run: run.id,
-  leg: id,
+  run: leg.run,
+  leg: leg.id,
   node: null,
   weight: (pipeByMetre * length) / 1000,
   isHidden,
@@ -118,18 +124,22 @@ const pipeSuspect = (run: Run, { id, length }: Leg, isHidden: boolean): Suspect 
  */
 export function suspectsOf(job: Job, plan: Plan, state: SiteState, runs?: readonly string[]): Suspect[] {
   const behind = new Set(state.covered.flatMap(({ body }) => (body.joints as readonly string[] | undefined) ?? []))
+  const legs = new Map(job.legs.map((leg) => [leg.id, leg]))
   return job.runs
     .filter(({ id }) => !runs || runs.includes(id))
     .flatMap((run) => {
       const isConcealed = (run.place ?? job.place)?.concealed === true && state.covered.length > 0
       const joints = plan.joints
         .filter((joint) => joint.run === run.id)
-        .map((joint) => jointSuspect(joint, state.joints[joint.id], run, behind.has(joint.id)))
+        .map((joint) =>
+          jointSuspect(joint, state.joints[joint.id], run, legs.get(joint.leg ?? ''), behind.has(joint.id)),
+        )
       const isAllHidden = isConcealed && joints.every(({ isHidden }) => isHidden)
-      const along = run.legs.flatMap((leg) => {
+      const own = job.legs.filter((leg) => leg.run === run.id)
+      const along = own.flatMap((leg) => {
         const at = (node: string) => joints.filter((joint) => joint.leg === leg.id && joint.node === node)
-        const isSought = leg.state !== 'comes out' && !leg.unmeasured
-        return [...at(leg.from), ...(isSought ? [pipeSuspect(run, leg, isAllHidden)] : []), ...at(leg.to)]
+        const pipe = leg.state === 'comes out' || leg.length === null ? [] : [pipeSuspect(leg, leg.length, isAllHidden)]
+        return [...at(leg.from), ...pipe, ...at(leg.to)]
       })
       return [...along, ...joints.filter(({ leg }) => leg === null)]
     })

@@ -2,6 +2,8 @@ import type { Job } from '../job/job'
 import { nodesBeyond } from '../run/beyond'
 import { layOut } from '../run/layout'
 import type { Suspect } from './suspects'
+import { siteId } from '../job/site-id'
+import { systemsOf } from '../job/system'
 
 /** A valve that parts what is under test in two: what lies beyond it, seen from where its run begins. */
 export interface ValveSides {
@@ -19,18 +21,16 @@ export interface ValveSides {
  * @remarks for instance: stop end, 1 m, valve, 2 m, outlet: beyond the valve its far joint, the 2 m and the outlet's joint
  */
 export function valveSides(job: Job, suspects: readonly Suspect[]): ValveSides[] {
-  return job.runs.flatMap((run) => {
-    const layout = layOut(run)
-    const of = suspects.filter((suspect) => suspect.run === run.id)
-    return run.nodes.flatMap(({ id, kind }): ValveSides[] => {
+  return systemsOf(job).flatMap((system) => {
+    const layout = layOut(system)
+    const of = suspects.filter((suspect) => system.runs.some(({ id }) => id === suspect.run))
+    return system.nodes.flatMap(({ id, kind, run }): ValveSides[] => {
       if (kind !== 'valve') return []
       const nodes = nodesBeyond(layout, id)
-      const legs = new Set(run.legs.flatMap((leg) => (nodes.has(leg.from) || nodes.has(leg.to) ? [leg.id] : [])))
+      const legs = new Set(system.legs.flatMap((leg) => (nodes.has(leg.from) || nodes.has(leg.to) ? [leg.id] : [])))
       const beyond = of.filter(({ leg, node }) => (leg === null ? nodes.has(node ?? '') : legs.has(leg)))
       const isParted = beyond.length > 0 && beyond.length < suspects.length
-      return isParted
-        ? [{ id: `${run.id}/${id}`, run: run.id, node: id, beyond: new Set(beyond.map((at) => at.id)) }]
-        : []
+      return isParted ? [{ id: siteId({ run, id }), run, node: id, beyond: new Set(beyond.map((at) => at.id)) }] : []
     })
   })
 }

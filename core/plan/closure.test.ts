@@ -5,7 +5,7 @@ import { planJob } from './plan-job'
 import { randomStream } from '../quantity/random-stream'
 import type { MethodId } from '../catalogue/method'
 import { allowanceOf, type AllowedEnd } from '../run/allowance'
-import { pipeId, sampleJob } from '../sample-run'
+import { pipeId, sampleJob, withCopy } from '../sample-run'
 import { closingChains, closureOf, shareThatCloses, type Chain } from './closure'
 
 describe('how wrong a piece may be cut', () => {
@@ -121,33 +121,31 @@ describe('closure between two fixed points', () => {
   it('names the pieces whose figures are not known, and counts what a leg was measured to', () => {
     const chainOf = (of: typeof job) => closingChains(of, planJob(of, shippedCatalogue), 0.8)[0]!
     expect(chainOf(job).unknown).toEqual([])
-    const [run] = job.runs
-    const nodes = run!.nodes.map((node) => ({
+    const nodes = job.nodes.map((node) => ({
       ...node,
       ...(node.id === 'a' ? { kind: 'union' as const, method: 'compression' as const } : {}),
       ...(node.id === 'b' ? { kind: 'coupling' as const } : {}),
     }))
     const joined = {
       ...job,
-      runs: [{ ...run!, nodes, legs: run!.legs.map((leg) => ({ ...leg, direction: 'east' as const })) }],
+      nodes,
+      legs: job.legs.map((leg) => ({ ...leg, direction: 'east' as const })),
     }
     expect(chainOf(joined).unknown).toEqual(['P1', 'P2'])
     const measured = {
       ...job,
-      runs: [{ ...run!, legs: run!.legs.map((leg) => (leg.id === 'l2' ? { ...leg, tolerance: 3 } : leg)) }],
+      legs: job.legs.map((leg) => (leg.id === 'l2' ? { ...leg, tolerance: 3 } : leg)),
     }
     expect(chainOf(measured).parts.map(({ tolerances }) => tolerances.at(-1))).toEqual([0, 3, 0])
     expect(closureOf(chainOf(measured)).worst[1] - closureOf(chainOf(job)).worst[1]).toBeCloseTo(3, 9)
   })
 
-  it('each run by its own pieces, though their legs have the same ids', () => {
-    const [first] = job.runs
-    const second = { ...first!, id: 'r2', method: 'push-fit' as const }
-    const both = { ...job, runs: [first!, second] }
-    const alone = { ...job, runs: [second] }
+  it('each run by its own pieces', () => {
+    const both = withCopy(job, 'r2', { method: 'push-fit' })
+    const alone = { ...job, runs: [{ ...job.runs[0]!, method: 'push-fit' as const }] }
     const partsOf = (of: typeof job) =>
       closingChains(of, planJob(of, shippedCatalogue), 0.8).map(({ run, parts }) => [run, parts])
-    expect(partsOf(both)).toEqual([...partsOf({ ...job, runs: [first!] }), ...partsOf(alone)])
+    expect(partsOf(both)).toEqual([...partsOf(job), ...partsOf(alone).map(([, parts]) => ['r2', parts])])
   })
 
   it('worked by hand: two pieces in line, ± 0.5 and twice ± 1 each: worst 5, likely 2.12', () => {

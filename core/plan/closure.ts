@@ -7,6 +7,7 @@ import { layOut } from '../run/layout'
 import { spareDepth } from '../run/allowance'
 import type { PlanPiece } from '../build/planned'
 import type { Plan } from './types'
+import { drawnLength, systemsOf } from '../job/system'
 
 /** One length on the way between two fixed points, with all that makes it uncertain. */
 export interface ClosingPart {
@@ -55,19 +56,15 @@ function partOf(piece: PlanPiece, along: Vector, legTolerances: readonly number[
  * @param share least share of its depth that a joint must have, above 0 to 1
  */
 export function closingChains(job: Job, plan: Plan, share: number): Chain[] {
-  return job.runs.flatMap((run) => {
-    const layout = layOut(run)
-    const pieceAt = new Map(
-      plan.pieces
-        .filter((piece) => piece.run === run.id)
-        .flatMap((piece) => piece.legs.map((leg) => [leg, piece] as const)),
-    )
+  const pieceAt = new Map(plan.pieces.flatMap((piece) => piece.legs.map((leg) => [leg, piece] as const)))
+  return systemsOf(job).flatMap((system) => {
+    const layout = layOut(system)
     return closingsOf(layout).map(({ path, from, to }): Chain => {
       const pieces = [...new Set(path.flatMap(({ leg }) => pieceAt.get(leg.id) ?? []))]
       const parts = pieces.map((piece) => {
         const legs = path.filter(({ leg }) => piece.legs.includes(leg.id))
         const span = axisIndices.map((axis) =>
-          legs.reduce((sum, { leg }) => sum + unitVector(leg.direction)[axis] * leg.length, 0),
+          legs.reduce((sum, { leg }) => sum + unitVector(leg.direction)[axis] * drawnLength(leg), 0),
         )
         const length = Math.hypot(...span) || 1
         const along = span.map((part) => part / length) as unknown as Vector
@@ -79,7 +76,7 @@ export function closingChains(job: Job, plan: Plan, share: number): Chain[] {
         )
       })
       const unknown = pieces.filter(({ cut }) => cut === null).map(({ id }) => id)
-      return { run: layout.run.id, from, to, parts, unknown }
+      return { run: layout.system.id, from, to, parts, unknown }
     })
   })
 }

@@ -12,6 +12,7 @@ import type { MethodId } from '../catalogue/method'
 import type { Units } from '../quantity/units'
 import { pipeId } from '../sample-run'
 import { planJob } from './plan-job'
+import { systemsOf } from '../job/system'
 
 const keys: Readonly<Record<string, string>> = {
   east: 'ArrowRight',
@@ -39,7 +40,7 @@ function typed(units: Units, pipe: string, method: MethodId, words: string, radi
       expect(next?.entry.problem, `${words}: ${key}`).toBe('')
       return next!
     },
-    { job, entry: startEntry(job.runs[0]!) },
+    { job, entry: startEntry('r1', systemsOf(job)[0]!) },
   )
   return end.job
 }
@@ -54,11 +55,10 @@ const pexHalf = pipeId('ASTM F876', '1/2', 'pex-b')
 
 /** The last node by its fitting's name. */
 function named(job: Job, having: string): Job {
-  const [run] = job.runs
-  const node = run!.nodes.at(-1)!
-  const body = bodiesFor(catalogue, layOut(run!), node).find(({ id }) => id.includes(having))
+  const node = job.nodes.at(-1)!
+  const body = bodiesFor(catalogue, layOut(systemsOf(job)[0]!), node).find(({ id }) => id.includes(having))
   expect(body, having).toBeDefined()
-  return setNode(job, run!.id, node.id, { fitting: body!.id })
+  return setNode(job, node.run, node.id, { fitting: body!.id })
 }
 
 function cutIn(kind: CutInKind, play: number | undefined): Job {

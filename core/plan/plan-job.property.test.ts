@@ -3,12 +3,13 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
 import { splitLeg } from '../edit/edit-leg'
-import { oppositeDirection } from '../edit/edit-run'
-import type { Axis, Direction, Job, Run } from '../job/job'
+import { oppositeDirection, setNode } from '../edit/edit-run'
+import type { Axis, Direction, Job } from '../job/job'
 import { planJob } from './plan-job'
 import { layOut } from '../run/layout'
 import { mirrored, mirrors } from '../edit/part'
 import { pipeId, sampleJob, type SampleRun } from '../sample-run'
+import { systemsOf, drawnLength } from '../job/system'
 
 const pipes = [
   { pipe: pipeId('EN 1057', '22', 0.9), method: 'solder', profile: 'metric' },
@@ -50,9 +51,10 @@ const runs = fc
   })
 
 const cuts = (job: Job) => planJob(job, catalogue).pieces.map(({ cut }) => cut!)
-const change = (job: Job, edit: (run: Run) => Run): Job => ({ ...job, runs: job.runs.map(edit) })
-const turnAll = (job: Job, turn: (direction: Direction) => Direction): Job =>
-  change(job, (run) => ({ ...run, legs: run.legs.map((leg) => ({ ...leg, direction: turn(leg.direction) })) }))
+const turnAll = (job: Job, turn: (direction: Direction) => Direction): Job => ({
+  ...job,
+  legs: job.legs.map((leg) => ({ ...leg, direction: turn(leg.direction) })),
+})
 const near = (one: readonly number[], other: readonly number[]) => {
   expect(one).toHaveLength(other.length)
   one.forEach((mm, index) => expect(mm).toBeCloseTo(other[index]!, 6))
@@ -62,7 +64,7 @@ describe('a plan, whatever the run', () => {
   it('a piece and its take-offs are its legs, less the gain of its bends', () => {
     fc.assert(
       fc.property(runs, (job) => {
-        const lengths = new Map(job.runs[0]!.legs.map(({ id, length }) => [id, length]))
+        const lengths = new Map(job.legs.map((leg) => [leg.id, drawnLength(leg)]))
         for (const { legs, ends, cut, bends } of planJob(job, catalogue).pieces) {
           const whole = legs.reduce((sum, id) => sum + lengths.get(id)!, 0)
           const takeOffs = ends.reduce((sum, { takeOff }) => sum + takeOff!, 0)
@@ -77,13 +79,13 @@ describe('a plan, whatever the run', () => {
   it('drawn from its other end, it has the same pieces', () => {
     fc.assert(
       fc.property(runs, (job) => {
-        const back = change(job, (run) => ({
-          ...run,
-          nodes: run.nodes.toReversed(),
-          legs: run.legs
+        const back = {
+          ...job,
+          nodes: job.nodes.toReversed(),
+          legs: job.legs
             .toReversed()
             .map((leg) => ({ ...leg, from: leg.to, to: leg.from, direction: oppositeDirection(leg.direction) })),
-        }))
+        }
         near(cuts(back), cuts(job).toReversed())
       }),
     )
@@ -110,21 +112,11 @@ describe('a plan, whatever the run', () => {
   it('a closed loop closes: there and back again, it ends where it began', () => {
     fc.assert(
       fc.property(runs, (job) => {
-        const [run] = job.runs
-        const [first, last] = [run!.nodes[0]!.id, run!.legs.at(-1)!.to]
-        const places = layOut(run!).places
+        const [first, last] = [job.nodes[0]!.id, job.legs.at(-1)!.to]
+        const places = layOut(systemsOf(job)[0]!).places
         const sum = [0, 1, 2].map((axis) => places.get(last)![axis]! - places.get(first)![axis]!)
-        const closing = change(job, (of) => ({
-          ...of,
-          nodes: of.nodes.map((node) => (node.id === last ? { ...node, at: [sum[0]!, sum[1]!, sum[2]!] } : node)),
-        }))
-        const { closing: errors } = planJob(
-          change(closing, (of) => ({
-            ...of,
-            nodes: of.nodes.map((node) => (node.id === first ? { ...node, at: [0, 0, 0] } : node)),
-          })),
-          catalogue,
-        )
+        const closing = setNode(job, 'r1', last, { at: [sum[0]!, sum[1]!, sum[2]!] })
+        const { closing: errors } = planJob(setNode(closing, 'r1', first, { at: [0, 0, 0] }), catalogue)
         expect(errors).toEqual([{ run: 'r1', x: 0, y: 0, z: 0 }])
       }),
     )
@@ -134,7 +126,7 @@ describe('a plan, whatever the run', () => {
     fc.assert(
       fc.property(runs, (job) => {
         const plan = planJob(job, catalogue)
-        const lengths = new Map(job.runs[0]!.legs.map(({ id, length }) => [id, length]))
+        const lengths = new Map(job.legs.map((leg) => [leg.id, drawnLength(leg)]))
         for (const { leg, at, unknown, guides } of plan.supports) {
           expect(unknown).toBeNull()
           expect(at.toSorted((a, b) => a - b)).toEqual(at)
@@ -181,14 +173,12 @@ describe('a plan, whatever the run', () => {
     fc.assert(
       fc.property(runs, (job) => {
         const ids = (of: Job) => planJob(of, catalogue).joints.map(({ id }) => id)
-        const longer = change(job, (run) => ({
-          ...run,
-          nodes: [
-            { id: 'zero', kind: 'open' },
-            ...run.nodes.map((node) => (node.id === 's' ? { ...node, kind: 'coupling' as const } : node)),
-          ],
-          legs: [{ id: 'l0', from: 'zero', to: 's', direction: run.legs[0]!.direction, length: 400 }, ...run.legs],
-        }))
+        const { direction } = job.legs[0]!
+        const longer: Job = {
+          ...setNode(job, 'r1', 's', { kind: 'coupling' }),
+          legs: [{ id: 'l0', run: 'r1', from: 'zero', to: 's', direction, length: 400 }, ...job.legs],
+        }
+        longer.nodes.unshift({ id: 'zero', run: 'r1', kind: 'open' })
         expect(ids(longer)).toEqual(expect.arrayContaining(ids(job)))
       }),
     )

@@ -1,6 +1,5 @@
 import { buildRun } from '../build/build-run'
 import { countFittings } from '../build/count-fittings'
-import { groupBy } from '../quantity/group-by'
 import type { Catalogue } from '../catalogue/catalogue'
 import { layPieces } from '../cut/lay-pieces'
 import type { Job } from '../job/job'
@@ -21,6 +20,7 @@ import { allowanceOf } from '../run/allowance'
 import { layOut, type Layout } from '../run/layout'
 import { piecesOf, type Piece } from '../run/piece'
 import { clipsOfRun, countClips } from '../support/leg-clips'
+import { systemsOf } from '../job/system'
 
 const figure = (of: Figure | null) => [of?.mm ?? null, of?.tolerance ?? null, of?.basis ?? null] as const
 
@@ -50,7 +50,7 @@ const allowedEnd = (layout: Layout, { node, method, insertion, isLeastDepth }: P
 // Each field by name: this runs for every piece between two key presses, and copying by spread is several times slower.
 const toPlanPiece = (piece: Piece, layout: Layout, number: number, share: number): PlanPiece => ({
   id: `P${number}`,
-  run: layout.run.id,
+  run: piece.legs[0]!.run,
   pipe: piece.pipe.id,
   legs: piece.legs.map(({ id }) => id),
   cut: piece.cut,
@@ -70,15 +70,15 @@ const toPlanPiece = (piece: Piece, layout: Layout, number: number, share: number
  */
 export function planJob(job: Job, catalogue: Catalogue): Plan {
   const profile = profileWith(job.profile, job.own?.changes)
-  const layouts = job.runs.map(layOut)
+  const layouts = systemsOf(job).map(layOut)
   let number = 0
-  const pieces = layouts.flatMap((layout) =>
+  const piecesIn = layouts.map((layout) =>
     piecesOf(catalogue, layout).map((piece) => toPlanPiece(piece, layout, ++number, profile.leastEngagement / 100)),
   )
+  const pieces = piecesIn.flat()
   const jointsOf = jointMaker(catalogue, job, profile)
-  const piecesIn = groupBy(pieces, ({ run }) => run)
-  const built = layouts.map((layout) => buildRun(catalogue, layout, piecesIn.get(layout.run.id) ?? []))
-  const joints = layouts.flatMap((layout, index) => jointsOf(built[index]!, layout, piecesIn.get(layout.run.id) ?? []))
+  const built = layouts.map((layout, index) => buildRun(catalogue, layout, piecesIn[index]!))
+  const joints = layouts.flatMap((layout, index) => jointsOf(built[index]!, layout, piecesIn[index]!))
   const parts = built.flatMap((of) => of.parts)
   const usedUp = joints.map(({ method, pipe, insertion, inner }): UsedUp => ({
     method,

@@ -92,11 +92,11 @@ describe('where the steps of a job stand', () => {
       method: 'solder',
       legs: [['open:s', 'east', 1000, 'open:e']],
     })
-    const begun = { ...fresh, surveys: [], runs: fresh.runs.map((run) => ({ ...run, legs: [] })) }
+    const begun = { ...fresh, surveys: [], legs: [] }
     expect(states(begun).slice(0, 3)).toEqual(['survey: done 0', 'join: done 0', 'route: not begun 0'])
     expect(nextStep(progress(begun)).step).toBe('route')
     const refused = setRun({ ...fresh, surveys: [] }, 'r1', { method: 'expansion' })
-    const coupled = setNode(refused, 'r1', fresh.runs[0]!.nodes.at(-1)!.id, { kind: 'outlet' })
+    const coupled = setNode(refused, 'r1', fresh.nodes.at(-1)!.id, { kind: 'outlet' })
     expect(progress(coupled)[1]!.state).toBe('reservation')
   })
 
@@ -123,9 +123,8 @@ describe('where the steps of a job stand', () => {
     })
     expect(progress(untold).find(({ step }) => step === 'join')!.state).toBe('done')
     // What was a tie-in once may still say its pipe.
-    const [run] = untold.runs
-    const former = { ...run!.nodes[0]!, kind: 'elbow' as const, existing: pipeId('BS 659', '3/4') }
-    const changed = { ...untold, runs: [{ ...run!, nodes: [former, run!.nodes[1]!] }] }
+    const former = { ...untold.nodes[0]!, kind: 'elbow' as const, existing: pipeId('BS 659', '3/4') }
+    const changed = { ...untold, nodes: [former, untold.nodes[1]!] }
     expect(progress(changed).find(({ step }) => step === 'join')!.open).toBe(0)
   })
 

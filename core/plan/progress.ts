@@ -6,6 +6,7 @@ import type { Plan } from './types'
 import { todo } from './progress-sayings'
 import type { Message } from '../quantity/message'
 import { methodAt, takesBoth } from '../run/end'
+import { systemsOf, runOf } from '../job/system'
 
 export const steps = ['survey', 'join', 'route', 'cut', 'make', 'prove', 'hand-over'] as const
 export type StepId = (typeof steps)[number]
@@ -29,14 +30,14 @@ const progress = (step: StepId, state: StepState, open: number, next: Message | 
 
 /** The tie-ins whose fittings are still to be chosen: what joins old to new is not plain. */
 function openTieIns(job: Job, catalogue: Catalogue): { readonly run: Run; readonly node: Node }[] {
-  return job.runs.flatMap((run) =>
-    run.nodes
+  return systemsOf(job).flatMap((system) =>
+    system.nodes
       .filter((node) => node.kind === 'tie-in' && node.existing !== undefined && !node.chain)
-      .filter((node) => {
+      .map((node) => ({ run: runOf(system, node), node }))
+      .filter(({ run, node }) => {
         const pipe = catalogue.pipe(run.pipe)
-        return !pipe || !takesBoth(catalogue, node, catalogue.socketFor(methodAt(node, run.method), pipe))
-      })
-      .map((node) => ({ run, node })),
+        return !pipe || !takesBoth(catalogue, node, catalogue.socketFor(methodAt(system, node), pipe))
+      }),
   )
 }
 
@@ -73,9 +74,7 @@ function checkedProgress(step: CheckedStep, plan: Plan): StepProgress {
 }
 
 function routeProgress(job: Job, plan: Plan): StepProgress {
-  return job.runs.every(({ legs }) => legs.length === 0)
-    ? progress('route', 'not begun', 0, todo('draw'))
-    : checkedProgress('route', plan)
+  return job.legs.length === 0 ? progress('route', 'not begun', 0, todo('draw')) : checkedProgress('route', plan)
 }
 
 const cutProgress = (plan: Plan): StepProgress =>

@@ -10,6 +10,7 @@ import { said } from '../said'
 import { pipeId, sampleJob, type SampleRun } from '../sample-run'
 import { profiles } from '../workshop/profile'
 import { planJob } from './plan-job'
+import { systemsOf } from '../job/system'
 
 const job = (more: Partial<SampleRun> = {}) =>
   sampleJob({
@@ -22,18 +23,17 @@ const job = (more: Partial<SampleRun> = {}) =>
     ],
     ...more,
   })
-const services = (of: ReturnType<typeof job>) => of.runs[0]!.legs.map(({ service }) => service)
+const services = (of: ReturnType<typeof job>) => of.legs.map(({ service }) => service)
 
 describe('a run of several services', () => {
   it('another service goes to a leg and all that hangs on it, and back to the run’s own', () => {
-    const [run] = job({
+    const long = job({
       legs: [
         ['open:s', 'east', 500, 'valve:v'],
         ['v', 'east', 500, 'elbow:c'],
         ['c', 'up', 400, 'outlet:e'],
       ],
-    }).runs
-    const long = { ...job(), runs: [run!] }
+    })
     const hot = setServiceBeyond(long, 'r1', 'l2', 'hot')
     expect(services(hot)).toEqual([undefined, 'hot', 'hot'])
     expect(services(setServiceBeyond(hot, 'r1', 'l3', 'cold'))).toEqual([undefined, 'hot', undefined])
@@ -58,7 +58,7 @@ describe('a run of several services', () => {
 
   it('hot water is held to its own speed where cold is not', () => {
     const cautions = (of: ReturnType<typeof job>) =>
-      flowPaths(catalogue, layOut(of.runs[0]!), 35, profiles.metric).map(({ outlet, caution }) => [
+      flowPaths(catalogue, layOut(systemsOf(of)[0]!), 35, profiles.metric).map(({ outlet, caution }) => [
         outlet,
         caution && said(caution),
       ])
@@ -74,7 +74,7 @@ describe('a run of several services', () => {
 
   it('each leg is drawn by its own line, and the sheet names them all', () => {
     const sheet = (of: ReturnType<typeof job>) =>
-      runSheet(catalogue, of.runs[0]!, 'isometric', {
+      runSheet(catalogue, systemsOf(of)[0]!, 'isometric', {
         title: 'Sink',
         length: String,
         colours: sampleColours,

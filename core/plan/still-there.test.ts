@@ -15,19 +15,18 @@ const job = sampleJob({
   ],
 })
 const plan = planJob(job, catalogue)
-const [run] = job.runs
 
 describe('a plan of the text before', () => {
   it('says all of a job that has not changed', () => expect(planStillThere(plan, job)).toEqual(plan))
 
   it('says nothing of what was taken away since, and all of what stands', () => {
-    const last = run!.legs.at(-1)!
-    const left = planStillThere(plan, removeLeg(job, run!.id, last.id))
+    const last = job.legs.at(-1)!
+    const left = planStillThere(plan, removeLeg(job, 'r1', last.id))
     expect(left.pieces.map(({ legs }) => legs.length)).toEqual([1, 1])
     expect(left.joints.map(({ node }) => node)).toEqual(['a', 'a', 'b'])
     expect(left.parts.map(({ id }) => id)).toEqual(['P1', 'P2', 'r1/a', 'r1/b'])
-    expect(left.supports.map(({ leg }) => leg)).toEqual(run!.legs.slice(0, 2).map(({ id }) => id))
-    const none = planStillThere(plan, removeRun(job, run!.id))
+    expect(left.supports.map(({ leg }) => leg)).toEqual(job.legs.slice(0, 2).map(({ id }) => id))
+    const none = planStillThere(plan, removeRun(job, 'r1'))
     expect([none.pieces, none.joints, none.parts, none.supports, none.checks]).toEqual([[], [], [], [], []])
   })
 })

@@ -7,18 +7,9 @@ import type { Plan } from './types'
  * @remarks for instance: a leg was taken away since: its piece, that piece's joints and its clips are left out
  */
 export function planStillThere(plan: Plan, job: Job): Plan {
-  const known = new Map(
-    job.runs.map(({ id, nodes, legs }) => [
-      id,
-      { nodes: new Set(nodes.map((node) => node.id)), legs: new Set(legs.map((leg) => leg.id)) },
-    ]),
-  )
-  const isThere = ({ run, node, leg }: { run: string; node?: string; leg?: string }): boolean => {
-    const there = known.get(run)
-    return (
-      there !== undefined && (node === undefined || there.nodes.has(node)) && (leg === undefined || there.legs.has(leg))
-    )
-  }
+  const [runs, nodes, legs] = [job.runs, job.nodes, job.legs].map((list) => new Set(list.map(({ id }) => id)))
+  const isThere = ({ run, node, leg }: { run: string; node?: string; leg?: string }): boolean =>
+    runs!.has(run) && (node === undefined || nodes!.has(node)) && (leg === undefined || legs!.has(leg))
   const pieces = plan.pieces.filter(
     ({ run, legs, ends }) =>
       legs.every((leg) => isThere({ run, leg })) && ends.every(({ node }) => isThere({ run, node })),

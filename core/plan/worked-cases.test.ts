@@ -85,10 +85,7 @@ it('PEX from copper through a soldered adapter: its two halves off either piece,
   const pex = pipeId('ASTM F876', '1/2', 'pex-b')
   const job: Job = {
     ...drawn,
-    runs: drawn.runs.map((run) => ({
-      ...run,
-      legs: run.legs.map((leg) => (leg.from === 's' ? leg : { ...leg, pipe: pex })),
-    })),
+    legs: drawn.legs.map((leg) => (leg.from === 's' ? leg : { ...leg, pipe: pex })),
   }
   // The adapter is 4 long; a soldered outlet takes 15.1, an insert elbow 14.7, an insert outlet 16.7.
   expect(cuts(job)).toEqual([600 - 15.1 - 2, 400 - 2 - 14.7, 300 - 14.7 - 16.7].map((mm) => expect.closeTo(mm, 3)))

@@ -1,5 +1,7 @@
 import type { Job } from '../job/job'
 import type { ProveRequest } from './prove-schema'
+import { pipeIdIn } from '../job/leg-defaults'
+import { systemsOf } from '../job/system'
 
 /**
  * What of a job is closed in for a test: its new pipe, by its legs from centre to centre, each pipe once; and existing
@@ -10,11 +12,11 @@ import type { ProveRequest } from './prove-schema'
  */
 export function segmentsUnderTest(job: Job, runs?: readonly string[]): ProveRequest['system']['segments'] {
   const metres = new Map<string, number>()
-  for (const run of job.runs) {
-    if (runs && !runs.includes(run.id)) continue
-    for (const leg of run.legs) {
-      if (leg.state === 'comes out' || leg.unmeasured) continue
-      const pipe = leg.pipe ?? run.pipe
+  for (const system of systemsOf(job)) {
+    for (const leg of system.legs) {
+      if (runs && !runs.includes(leg.run)) continue
+      if (leg.state === 'comes out' || leg.length === null) continue
+      const pipe = pipeIdIn(system, leg)
       metres.set(pipe, (metres.get(pipe) ?? 0) + leg.length / 1000)
     }
   }

@@ -364,11 +364,10 @@ describe('what of a job is under test', () => {
         ['tee:b', 'north', 700, 'open:d'],
       ],
     })
-    const [run] = job.runs
-    const legs = run!.legs.map((leg, at) =>
-      at === 2 ? { ...leg, pipe: pex.id } : at === 3 ? { ...leg, state: 'existing' as const, unmeasured: true } : leg,
+    const legs = job.legs.map((leg, at) =>
+      at === 2 ? { ...leg, pipe: pex.id } : at === 3 ? { ...leg, state: 'existing' as const, length: null } : leg,
     )
-    const mixed = { ...job, runs: [{ ...run!, legs }] }
+    const mixed = { ...job, legs }
     expect(segmentsUnderTest(mixed)).toEqual([
       { pipe: copperId, metres: 1.5 },
       { pipe: pex.id, metres: 0.25 },

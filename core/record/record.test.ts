@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
 import type { Entry } from '../log/entry'
 import { planJob } from '../plan/plan-job'
-import { pipeId, sampleJob } from '../sample-run'
+import { pipeId, sampleJob, withCopy } from '../sample-run'
 import { said } from '../said'
 import { siteState } from '../log/site-state'
 import { unseen } from './missing'
@@ -90,8 +90,8 @@ describe('a record', () => {
     expect(
       recordOf(
         catalogue,
-        { id: 'j', version: 1, job: { ...job, runs: [] } },
-        planJob({ ...job, runs: [] }, catalogue),
+        { id: 'j', version: 1, job: { ...job, runs: [], nodes: [], legs: [] } },
+        planJob({ ...job, runs: [], nodes: [], legs: [] }, catalogue),
         [],
         new Map(),
       ).missing.map(({ message }) => said(message)),
@@ -165,9 +165,8 @@ describe('what goes with a record', () => {
   })
 
   it('an outlet above all its pipe is no drain point', () => {
-    const [run] = line.runs
-    const above = { ...run!, nodes: run!.nodes.slice(0, 4), legs: run!.legs.slice(0, 3) }
-    expect(of({ ...line, runs: [above] }).drains).toEqual([])
+    const above = { ...line, nodes: line.nodes.slice(0, 4), legs: line.legs.slice(0, 3) }
+    expect(of(above).drains).toEqual([])
   })
 
   it('what the owner must do, by what is there', () => {
@@ -183,7 +182,7 @@ describe('what goes with a record', () => {
     ])
     expect(of(outdoors).head).toMatchObject({ address: 'Żółta 3', profile: 'metric', changed: [] })
     // One run of several is enough.
-    const mixed = { ...job, runs: [...job.runs, { ...job.runs[0]!, id: 'r2', service: 'heating-flow' as const }] }
+    const mixed = withCopy(job, 'r2', { service: 'heating-flow' })
     expect(of(mixed).owner).toContainEqual(expect.stringContaining('inhibitor'))
     const warm = { ...job, runs: job.runs.map((run) => ({ ...run, service: 'heating-flow' as const })) }
     expect(of(warm).owner).toEqual([expect.stringContaining('stop valve'), expect.stringContaining('inhibitor')])

@@ -1,8 +1,10 @@
+import { siteId } from '../job/site-id'
 import type { Job } from '../job/job'
 import { nodesBeyond } from '../run/beyond'
 import { layOut } from '../run/layout'
 import { levelsOf } from '../run/levels'
-import { namesOf } from '../run/names'
+import { namesIn, namesOf, systemName } from '../run/names'
+import { systemsOf } from '../job/system'
 
 /** A valve by its name, and the outlets that it shuts. */
 export interface ShutOff {
@@ -26,15 +28,15 @@ export interface DrainPoint {
  */
 export function shutOffs(job: Job): ShutOff[] {
   const names = namesOf(job)
-  return job.runs.flatMap((run) => {
-    const layout = layOut(run)
-    const { run: called, node: nameOf } = names.get(run.id)!
-    return run.nodes.flatMap(({ id, kind }): ShutOff[] => {
+  return systemsOf(job).flatMap((system) => {
+    const layout = layOut(system)
+    return system.nodes.flatMap(({ id, kind, run }): ShutOff[] => {
       if (kind !== 'valve') return []
+      const { run: called, node: nameOf } = names.get(run)!
       const beyond = nodesBeyond(layout, id)
-      const outlets = run.nodes.filter((node) => node.kind === 'outlet' && beyond.has(node.id))
+      const outlets = system.nodes.filter((node) => node.kind === 'outlet' && beyond.has(node.id))
       return [
-        { run: called, valve: nameOf(id), at: `${run.id}/${id}`, shuts: outlets.map((outlet) => nameOf(outlet.id)) },
+        { run: called, valve: nameOf(id), at: siteId({ run, id }), shuts: outlets.map((outlet) => nameOf(outlet.id)) },
       ]
     })
   })
@@ -42,14 +44,13 @@ export function shutOffs(job: Job): ShutOff[] {
 
 /** Where each run is drained that has an outlet with pipe level with it or above it: below it nothing runs off. */
 export function drainPoints(job: Job): DrainPoint[] {
-  const names = namesOf(job)
-  return job.runs.flatMap((run) => {
-    const layout = layOut(run)
+  return systemsOf(job).flatMap((system) => {
+    const layout = layOut(system)
     const { lowest, highest } = levelsOf(layout)
     if (lowest === null || highest === null) return []
     const outlet = layout.places.get(lowest)![2]
     if (![...layout.places].some(([id, place]) => id !== lowest && place[2] >= outlet)) return []
-    const { run: called, node: nameOf } = names.get(run.id)!
-    return [{ run: called, lowest: nameOf(lowest), highest: nameOf(highest) }]
+    const { node: nameOf } = namesIn(system)
+    return [{ run: systemName(job, system), lowest: nameOf(lowest), highest: nameOf(highest) }]
   })
 }

@@ -1,11 +1,12 @@
 import { describe, expect, it } from 'vitest'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
-import type { Node } from '../job/job'
+import type { Job, Node } from '../job/job'
 import { planJob } from '../plan/plan-job'
 import { said } from '../said'
 import { pipeId, sampleJob, type SampleRun } from '../sample-run'
 import { bodiesFor } from './body'
 import { layOut } from './layout'
+import { systemsOf } from '../job/system'
 
 const copper = pipeId('EN 1057', '22', 0.9)
 const pex = pipeId('ASTM F876', '1/2', 'pex-b')
@@ -17,15 +18,15 @@ const turned: SampleRun['legs'] = [
   ['elbow:a', 'north', 500, 'cap:e'],
 ]
 const names = (of: ReturnType<typeof job>, node: string) => {
-  const layout = layOut(of.runs[0]!)
+  const layout = layOut(systemsOf(of)[0]!)
   return bodiesFor(catalogue, layout, layout.node.get(node)!).map(({ id }) => id)
 }
 
 describe('what may be chosen by its name', () => {
   it('is nothing where nothing leads to, nor where no fitting stands', () => {
     const alone = job(straight)
-    const [run] = alone.runs
-    const layout = layOut({ ...run!, nodes: [...run!.nodes, { id: 'x', kind: 'outlet' }] })
+    const loose: Job = { ...alone, nodes: [...alone.nodes, { id: 'x', run: 'r1', kind: 'outlet' }] }
+    const layout = layOut(systemsOf(loose)[0]!)
     expect(bodiesFor(catalogue, layout, layout.node.get('x')!)).toEqual([])
     const bent = job([
       ['cap:s', 'east', 1000, 'bend:a'],
@@ -35,7 +36,7 @@ describe('what may be chosen by its name', () => {
   })
 
   it('at an outlet always leads on, and what is made in the run’s own method comes first', () => {
-    const layout = layOut(job(straight).runs[0]!)
+    const layout = layOut(systemsOf(job(straight))[0]!)
     const bodies = bodiesFor(catalogue, layout, layout.node.get('e')!)
     expect(bodies.every(({ ends }) => ends.length > 1)).toBe(true)
     const soldered = bodies.map(({ ends }) =>
@@ -76,15 +77,9 @@ describe('a fitting chosen by its name', () => {
       ['tee:t', 'north', 500, 'outlet:o'],
     ]
     const drawn = job(legs, { t: { fitting: '22 solder × 22 solder × 15 solder tee' } })
-    const [run] = drawn.runs
     const smaller = {
       ...drawn,
-      runs: [
-        {
-          ...run!,
-          legs: run!.legs.map((leg) => (leg.id === 'l3' ? { ...leg, pipe: pipeId('EN 1057', '15', 0.7) } : leg)),
-        },
-      ],
+      legs: drawn.legs.map((leg) => (leg.id === 'l3' ? { ...leg, pipe: pipeId('EN 1057', '15', 0.7) } : leg)),
     }
     const plan = planJob(smaller, catalogue)
     expect(plan.pieces.every(({ cut }) => cut !== null)).toBe(true)

@@ -7,6 +7,8 @@ import type { MethodId } from '../catalogue/method'
 import type { Socket } from '../catalogue/socket'
 import type { Node, NodeKind } from '../job/job'
 import { branchOf, turnAt, type Arm, type Layout } from './layout'
+import { pipeIdIn } from '../job/leg-defaults'
+import { runOf } from '../job/system'
 
 type SocketEnd = Extract<FittingEnd, { type: 'socket' }>
 const isSocket = (end: FittingEnd): end is SocketEnd => end.type === 'socket'
@@ -43,7 +45,7 @@ export type EndsTaken = ReadonlyMap<string, { readonly index: number; readonly s
  */
 export function endsTaken(
   catalogue: Catalogue,
-  { run }: Layout,
+  { system }: Layout,
   fitting: Fitting,
   arms: readonly Arm[],
   kind: NodeKind,
@@ -52,7 +54,7 @@ export function endsTaken(
   const free = new Set(fitting.ends.keys())
   const taken = new Map<string, { index: number; socket: Socket }>()
   for (const { leg } of arms) {
-    const pipe = catalogue.pipe(leg.pipe ?? run.pipe)
+    const pipe = catalogue.pipe(pipeIdIn(system, leg))
     const index = fitting.ends.findIndex((end, at) => {
       const isBranch = kind === 'tee' && at === 2
       if (!pipe || !free.has(at) || !isSocket(end) || !fitsBySize(pipe, end.socket)) return false
@@ -105,7 +107,7 @@ export function bodiesFor(catalogue: Catalogue, layout: Layout, node: Node): Fit
     (!isOutlet || fitting.ends.length > 1) &&
     turnsAlike(fitting, arms) &&
     endsTaken(catalogue, layout, fitting, arms, node.kind).size === arms.length
-  const rank = (fitting: Fitting) => (methodOf(fitting) === layout.run.method ? 0 : 1)
+  const rank = (fitting: Fitting) => (methodOf(fitting) === runOf(layout.system, node).method ? 0 : 1)
   return shippedFittings()
     .filter(fits)
     .toSorted((a, b) => rank(a) - rank(b))

@@ -3,6 +3,7 @@ import { minus, plus, type Vector } from '../quantity/vector'
 import { unitVector } from './direction'
 import type { Layout } from './layout'
 import { pathBetween, type Stretch } from './path'
+import { drawnLength } from '../job/system'
 
 /** By how much a run misses a fixed point or its own beginning, in mm on each axis: where it must be less computed. */
 export interface ClosingError {
@@ -33,8 +34,8 @@ const rounded = (mm: number): number => Math.round(mm * 1000) / 1000 || 0
  * @remarks for instance: a square of 1000, 500, 1002, 500 closed on its start: one, with an error of 2 along the third
  */
 export function closingsOf(layout: Layout): Closing[] {
-  const { run, places, closingLegs } = layout
-  const [first, ...others] = run.nodes.filter(({ at }) => at !== undefined)
+  const { system, places, closingLegs } = layout
+  const [first, ...others] = system.nodes.filter(({ at }) => at !== undefined)
   const fixed = others.flatMap(({ id, at }): Closing[] => {
     const reached = places.get(id)
     if (!reached || !at) return []
@@ -48,7 +49,7 @@ export function closingsOf(layout: Layout): Closing[] {
     const along = unitVector(leg.direction)
     return [
       {
-        error: minus(to, plus(from, along, leg.length)),
+        error: minus(to, plus(from, along, drawnLength(leg))),
         path: [...pathBetween(layout, leg.to, leg.from), { leg, to: leg.to, along }],
         from: leg.to,
         to: leg.to,
@@ -66,7 +67,7 @@ export function closingsOf(layout: Layout): Closing[] {
  */
 export const closingErrors = (layout: Layout): ClosingError[] =>
   closingsOf(layout).map(({ error: [x, y, z], loop }) => ({
-    run: layout.run.id,
+    run: layout.system.id,
     ...(loop ? { leg: loop.id } : {}),
     x: rounded(x),
     y: rounded(y),

@@ -7,13 +7,15 @@ import { isLeastDepth, type Socket } from '../catalogue/socket'
 import { partFittings, type PartEnd, type PartFitting } from '../catalogue/part'
 import { halfOf, lengthBetween } from '../catalogue/part-length'
 import { reducingTakeOff } from '../catalogue/reducing-body'
-import type { Leg, Node, Run } from '../job/job'
+import type { Leg, Node } from '../job/job'
 import type { Figure } from '../quantity/basis'
 import type { Message } from '../quantity/message'
 import { chainLengthOf } from '../catalogue/chain-length'
 import { bodyMethod, bodyOf, endsTaken, turnsAlike } from './body'
 import { branchOf, turnAt, type Arm, type Layout } from './layout'
 import { missing } from './missing'
+import { type System, runOf } from '../job/system'
+import { pipeIdIn } from '../job/leg-defaults'
 
 /** One end of a piece: what it goes into there, how far, and what that takes off its length. */
 export interface PieceEnd {
@@ -80,10 +82,10 @@ function measuredTakeOff(node: Node, arms: readonly Arm[], leg: string): Figure 
 }
 
 /** The sockets of a fitting, each size once: one, or more where pipes of several sizes meet in it. */
-function sizesAt(catalogue: Catalogue, run: Run, arms: readonly Arm[], socket: Socket): Socket[] {
+function sizesAt(catalogue: Catalogue, system: System, arms: readonly Arm[], socket: Socket): Socket[] {
   const sizes = new Set([socket])
   for (const { leg } of arms) {
-    const pipe = catalogue.pipe(leg.pipe ?? run.pipe)
+    const pipe = catalogue.pipe(pipeIdIn(system, leg))
     const other = pipe && catalogue.socketFor(socket.method, pipe)
     if (other) sizes.add(other)
   }
@@ -92,7 +94,7 @@ function sizesAt(catalogue: Catalogue, run: Run, arms: readonly Arm[], socket: S
 
 function findTakeOff(
   catalogue: Catalogue,
-  run: Run,
+  system: System,
   node: Node,
   arms: readonly Arm[],
   leg: string,
@@ -115,7 +117,7 @@ function findTakeOff(
   if (!socket) return unknown(missing('no socket'))
   const at = kindAt(node, arms, leg)
   if ('rule' in at) return unknown(at)
-  const sizes = sizesAt(catalogue, run, arms, socket)
+  const sizes = sizesAt(catalogue, system, arms, socket)
   const takeOff =
     sizes.length > 1 ? twoSizesTakeOff(catalogue, socket, sizes, at) : catalogue.takeOff(socket, at.kind, at.end)
   return takeOff
@@ -156,9 +158,9 @@ function findInsertion(node: Node, socket: Socket | undefined): Figure | null {
  * The method of the joint between a node and the pipe of a leg: where fittings change from one pipe to another, the
  * leg that comes to the node is joined by the first method, and the one that goes on by the last.
  */
-export function methodAt(node: Node, runMethod: MethodId, leg?: Leg): MethodId {
+export function methodAt(system: System, node: Node, leg?: Leg): MethodId {
   const arrives = node.kind !== 'tie-in' && leg?.to === node.id
-  return bodyMethod(node) ?? node.method ?? node.chain?.joints[arrives ? 0 : 1] ?? runMethod
+  return bodyMethod(node) ?? node.method ?? node.chain?.joints[arrives ? 0 : 1] ?? runOf(system, node).method
 }
 
 /** What a leg's pipe meets in a fitting that was chosen by its name: the end that takes it, by that end's own length. */
@@ -206,9 +208,9 @@ export function pieceEnd(catalogue: Catalogue, layout: Layout, nodeId: string, l
   const arms = layout.arms.get(nodeId) ?? []
   const body = bodyOf(node)
   if (body) return bodyEnd(catalogue, layout, node, body, arms, leg)
-  const method = methodAt(node, layout.run.method, arms.find((arm) => arm.leg.id === leg)?.leg)
+  const method = methodAt(layout.system, node, arms.find((arm) => arm.leg.id === leg)?.leg)
   const socket = catalogue.socketFor(method, pipe)
-  const found = findTakeOff(catalogue, layout.run, node, arms, leg, socket)
+  const found = findTakeOff(catalogue, layout.system, node, arms, leg, socket)
   const insertion = findInsertion(node, socket)
   return {
     node: nodeId,

@@ -1,10 +1,12 @@
 import type { Catalogue } from '../catalogue/catalogue'
 import { methods, type MethodId } from '../catalogue/method'
-import type { Leg, Node, Run } from '../job/job'
+import type { Leg, Node } from '../job/job'
 import { nodeWord } from '../job/node-legs'
 import { bodyOf } from './body'
 import { methodAt } from './end'
 import { branchOf, turnAt, type Arm, type Layout } from './layout'
+import type { System } from '../job/system'
+import { pipeIdIn } from '../job/leg-defaults'
 
 /** What a body is asked for by at the counter: one with insert ends takes a crimp ring and a pinch clamp alike. */
 const bodyWord = (method: MethodId): string =>
@@ -15,8 +17,8 @@ interface Sized {
   readonly od: number
 }
 
-function sizeOf(catalogue: Catalogue, run: Run, leg: Leg, method: MethodId): Sized {
-  const pipe = catalogue.pipe(leg.pipe ?? run.pipe)!
+function sizeOf(catalogue: Catalogue, system: System, leg: Leg, method: MethodId): Sized {
+  const pipe = catalogue.pipe(pipeIdIn(system, leg))!
   return { size: catalogue.socketFor(method, pipe)?.size ?? pipe.nominal, od: pipe.od }
 }
 
@@ -40,9 +42,9 @@ export function fittingLabels(catalogue: Catalogue, layout: Layout, node: Node):
   if (node.kind === 'open' || node.kind === 'bend') return []
   if (node.fitting) return [bodyOf(node)?.label ?? node.fitting]
   const arms = layout.arms.get(node.id) ?? []
-  const method = methodAt(node, layout.run.method)
+  const method = methodAt(layout.system, node)
   const branch = node.kind === 'tee' ? branchOf(arms) : null
-  const sized = (arm: Arm) => sizeOf(catalogue, layout.run, arm.leg, method)
+  const sized = (arm: Arm) => sizeOf(catalogue, layout.system, arm.leg, method)
   const sizes = sizesText(arms.filter((arm) => arm !== branch).map(sized), branch ? sized(branch) : null)
   const what = node.kind === 'tie-in' ? 'coupling' : nodeWord(node.kind)
   return [`${sizes} ${bodyWord(method)} ${what}${node.kind === 'elbow' ? angleText(arms) : ''}`.trim()]

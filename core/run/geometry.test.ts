@@ -3,15 +3,14 @@ import { describe, expect, it } from 'vitest'
 import { bendLengths } from '../bend/geometry'
 import { shippedCatalogue } from '../catalogue/catalogue'
 import { planJob } from '../plan/plan-job'
-import { sampleJob, pipeId, type SampleRun } from '../sample-run'
+import { sampleJob, pipeId, type SampleRun, sampleSystem } from '../sample-run'
 import { angleBetween, turnBetweenBends, unitVector } from './direction'
 import { placeDimensions, placeHeights } from '../draw/dimensions'
 import { drawRun, project } from '../draw/drawing'
 import { branchOf, layOut } from './layout'
 import { pathBetween } from './path'
 
-const run = (legs: SampleRun['legs']) =>
-  sampleJob({ pipe: pipeId('EN 1057', '15', 0.7), method: 'solder', legs }).runs[0]!
+const run = (legs: SampleRun['legs']) => sampleSystem({ pipe: pipeId('EN 1057', '15', 0.7), method: 'solder', legs })
 
 describe('where a run stands', () => {
   it('counts from the first fixed point, wherever in the run that is; without one from its first node', () => {
@@ -67,8 +66,8 @@ describe('bends in several planes', () => {
     expect(piece!.cut).toBeCloseTo(2200 - 4 * (120 - 30 * Math.PI), 1)
     // East at the end turns one way, west the other.
     const turnTo = (direction: 'east' | 'west') => {
-      const legs = job.runs[0]!.legs.map((leg, at) => (at === 3 ? { ...leg, direction } : leg))
-      return planJob({ ...job, runs: [{ ...job.runs[0]!, legs }] }, shippedCatalogue).pieces[0]!.bends[2]!.turn
+      const legs = job.legs.map((leg, at) => (at === 3 ? { ...leg, direction } : leg))
+      return planJob({ ...job, legs }, shippedCatalogue).pieces[0]!.bends[2]!.turn
     }
     expect([Math.abs(turnTo('east')), turnTo('east') + turnTo('west')]).toEqual([90, 0])
   })

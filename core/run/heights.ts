@@ -13,8 +13,8 @@ export interface HeightError {
 export const nearHeight = 0.01
 
 /** Nodes of a run that miss the height that is fixed for them. */
-export function heightErrors({ run, places }: Layout): HeightError[] {
-  return run.nodes.flatMap(({ id, height }): HeightError[] => {
+export function heightErrors({ system, places }: Layout): HeightError[] {
+  return system.nodes.flatMap(({ id, height }): HeightError[] => {
     const place = places.get(id)
     if (height === undefined || !place) return []
     const by = Math.round((height - place[2]) * 1000) / 1000

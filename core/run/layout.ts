@@ -1,8 +1,9 @@
 import { plus, type Vector } from '../quantity/vector'
 import { DisjointSets } from '../quantity/disjoint-sets'
-import type { Leg, Node, Run } from '../job/job'
+import type { Job, Leg, Node } from '../job/job'
 import { walk } from './walk'
 import { angleBetween, opposite, unitVector } from './direction'
+import { type System, drawnLength, systemsOf } from '../job/system'
 
 /** A leg as seen from one of its nodes. */
 export interface Arm {
@@ -11,11 +12,12 @@ export interface Arm {
   readonly away: Vector
 }
 
-/** A run with its nodes' arms and places, worked out once. */
+/** A system with its nodes' arms and places, worked out once. */
 export interface Layout {
-  readonly run: Run
+  readonly system: System
   readonly node: ReadonlyMap<string, Node>
-  /** The legs that meet at each node, in the order of the run's legs. */
+  readonly leg: ReadonlyMap<string, Leg>
+  /** The legs that meet at each node, in the order of the system's legs. */
   readonly arms: ReadonlyMap<string, readonly Arm[]>
   /** Where each node stands: from the first fixed point, or from the first node at the origin. Unreached nodes are missing. */
   readonly places: ReadonlyMap<string, Vector>
@@ -23,36 +25,52 @@ export interface Layout {
   readonly closingLegs: ReadonlySet<Leg>
 }
 
-function closingLegsOf({ legs }: Run): Set<Leg> {
+function closingLegsOf({ legs }: System): Set<Leg> {
   const sets = new DisjointSets()
   return new Set(legs.filter(({ from, to }) => !sets.tie(from, to)))
 }
 
 /** A loop’s last leg places nothing: by how much it misses is the loop’s closing error. */
-function placesOf(run: Run, arms: Layout['arms'], closingLegs: Layout['closingLegs']): Map<string, Vector> {
-  const start = run.nodes.find(({ at }) => at !== undefined) ?? run.nodes[0]
+function placesOf(system: System, arms: Layout['arms'], closingLegs: Layout['closingLegs']): Map<string, Vector> {
+  const start = system.nodes.find(({ at }) => at !== undefined) ?? system.nodes[0]
   const places = new Map<string, Vector>()
   if (!start) return places
   for (const { node, from, leg } of walk(arms, start.id, (of) => !closingLegs.has(of))) {
     const place = from === null ? (start.at ?? [0, 0, 0]) : places.get(from)!
     const away = arms.get(from ?? node)!.find((arm) => arm.leg === leg)?.away ?? [0, 0, 0]
-    places.set(node, leg ? plus(place, away, leg.length) : place)
+    places.set(node, leg ? plus(place, away, drawnLength(leg)) : place)
   }
   return places
 }
 
-/** Works out a run's arms and the place of every node from its legs. */
-export function layOut(run: Run): Layout {
-  const arms = new Map<string, Arm[]>(run.nodes.map(({ id }) => [id, []]))
-  for (const leg of run.legs) {
+/** Works out a system's arms and the place of every node from its legs. */
+export function layOut(system: System): Layout {
+  const arms = new Map<string, Arm[]>(system.nodes.map(({ id }) => [id, []]))
+  for (const leg of system.legs) {
     const along = unitVector(leg.direction)
     arms.get(leg.from)?.push({ leg, away: along })
     arms.get(leg.to)?.push({ leg, away: opposite(along) })
   }
-  const closingLegs = closingLegsOf(run)
-  const places = placesOf(run, arms, closingLegs)
-  return { run, node: new Map(run.nodes.map((node) => [node.id, node])), arms, places, closingLegs }
+  const closingLegs = closingLegsOf(system)
+  const places = placesOf(system, arms, closingLegs)
+  return {
+    system,
+    node: new Map(system.nodes.map((node) => [node.id, node])),
+    leg: new Map(system.legs.map((leg) => [leg.id, leg])),
+    arms,
+    places,
+    closingLegs,
+  }
 }
+
+/** The layout of every system of a job, by each of its runs. */
+export const layoutsByRun = (job: Job): ReadonlyMap<string, Layout> =>
+  new Map(
+    systemsOf(job).flatMap((system) => {
+      const layout = layOut(system)
+      return system.runs.map(({ id }) => [id, layout] as const)
+    }),
+  )
 
 /**
  * The turn that a pipe makes at a node with two arms, in degrees: 0 is straight on.

@@ -1,22 +1,22 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { pipeId, sampleJob, type SampleRun } from '../sample-run'
+import { pipeId, type SampleRun, sampleSystem } from '../sample-run'
 import { cutIn } from './cut-in'
 import { layOut } from './layout'
 import { levelsOf, outletsWithoutFall } from './levels'
 
 const levels = (legs: SampleRun['legs']) =>
-  levelsOf(layOut(sampleJob({ pipe: pipeId('EN 1057', '22', 0.9), method: 'solder', legs }).runs[0]!))
+  levelsOf(layOut(sampleSystem({ pipe: pipeId('EN 1057', '22', 0.9), method: 'solder', legs })))
 
 describe('an outlet outdoors', () => {
   const flat = (last: SampleRun['legs'][number]) =>
     outletsWithoutFall(
       layOut(
-        sampleJob({
+        sampleSystem({
           pipe: pipeId('EN 1057', '15', 0.7),
           method: 'solder',
           legs: [['tie-in:s', 'up', 500, 'elbow:a'], last],
-        }).runs[0]!,
+        }),
       ),
     )
   it('is named where its leg lies level or rises to it, and not where it falls', () => {
@@ -175,9 +175,7 @@ describe('levels', () => {
           const outlet = legs.find(([, , , to]) => to.split(':')[1] === a.split(':')[1])?.[3]
           return [outlet ?? a, direction, length, b]
         })
-        const { places } = layOut(
-          sampleJob({ pipe: pipeId('EN 1057', '22', 0.9), method: 'solder', legs: named }).runs[0]!,
-        )
+        const { places } = layOut(sampleSystem({ pipe: pipeId('EN 1057', '22', 0.9), method: 'solder', legs: named }))
         const heights = new Map([...places].map(([id, [, , up]]) => [id, up]))
         for (const point of levels(named).points.filter(({ kind, keeps }) => kind === 'low' && keeps.length > 0)) {
           const top = spill(named, heights, point.nodes[0]!)

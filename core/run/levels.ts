@@ -2,6 +2,7 @@ import { DisjointSets } from '../quantity/disjoint-sets'
 import { groupBy } from '../quantity/group-by'
 import type { NodeKind } from '../job/job'
 import type { Layout } from './layout'
+import { drawnLength } from '../job/system'
 
 /** A place where water stays, or air. */
 export interface Level {
@@ -37,13 +38,13 @@ interface Plateau {
 }
 
 /** Nodes joined by level legs, as one. */
-function plateausOf({ run, places }: Layout): Plateau[] {
+function plateausOf({ system, places }: Layout): Plateau[] {
   const sets = new DisjointSets()
-  for (const { from, to } of run.legs) {
+  for (const { from, to } of system.legs) {
     const [a, b] = [places.get(from), places.get(to)]
     if (a && b && Math.abs(a[2] - b[2]) <= level) sets.tie(from, to)
   }
-  const placed = run.nodes.filter(({ id }) => places.has(id))
+  const placed = system.nodes.filter(({ id }) => places.has(id))
   return [...groupBy(placed, ({ id }) => sets.root(id)).values()].map((nodes) => ({
     nodes: new Set(nodes.map(({ id }) => id)),
     height: places.get(nodes[0]!.id)![2],
@@ -54,7 +55,10 @@ function plateausOf({ run, places }: Layout): Plateau[] {
  * The lowest height to which water must rise on its way from each node to something that opens. The pipework is flooded
  * from below: what comes together under water runs off by whichever opening the water comes to first.
  */
-function spillHeights({ run, places, node, arms }: Layout, opens: ReadonlySet<NodeKind>): ReadonlyMap<string, number> {
+function spillHeights(
+  { system, places, node, arms }: Layout,
+  opens: ReadonlySet<NodeKind>,
+): ReadonlyMap<string, number> {
   const spills = new Map<string, number>()
   const sets = new DisjointSets()
   /** By a flooded group's root: its nodes that have no way off yet; null where it has one. */
@@ -76,7 +80,7 @@ function spillHeights({ run, places, node, arms }: Layout, opens: ReadonlySet<No
     waiting.set(one, null)
   }
 
-  const rising = run.nodes
+  const rising = system.nodes
     .filter(({ id }) => places.has(id))
     .sort((a, b) => places.get(a.id)![2] - places.get(b.id)![2])
   for (const { id } of rising) {
@@ -111,7 +115,7 @@ function keptBelow(
       const [bottom, top] = [Math.min(a[2], b[2]), Math.max(a[2], b[2])]
       if (bottom >= spill) continue
       const share = top <= spill ? 1 : (spill - bottom) / (top - bottom)
-      keeps.push({ leg: leg.id, length: leg.length * share })
+      keeps.push({ leg: leg.id, length: drawnLength(leg) * share })
       if (top < spill) within.add(leg.from === at ? leg.to : leg.from)
     }
   }
@@ -127,7 +131,7 @@ function keptBelow(
  * @remarks for instance: down 300, along 1000, up 300 to an outlet: the leg along keeps its water, and 300 mm of either upright
  */
 export function levelsOf(layout: Layout, opens = leadOff): Levels {
-  const { run, places, node, arms } = layout
+  const { system, places, node, arms } = layout
   const spills = spillHeights(layout, opens)
   /** Which pool the nodes under water belong to. */
   const pools = new Map<string, number>()
@@ -143,7 +147,7 @@ export function levelsOf(layout: Layout, opens = leadOff): Levels {
     if (around.length === 0 || [...plateau.nodes].some((id) => opens.has(node.get(id)!.kind))) return []
     const isLow = around.every((height) => height > plateau.height)
     if (!isLow && !around.every((height) => height < plateau.height)) return []
-    const point = { run: run.id, nodes: [...plateau.nodes], height: plateau.height }
+    const point = { run: system.id, nodes: [...plateau.nodes], height: plateau.height }
     if (!isLow) return [{ ...point, kind: 'high', pool: (count += 1), keeps: [] }]
     const known = pools.get(point.nodes[0]!)
     if (known !== undefined) return [{ ...point, kind: 'low', pool: known, keeps: [] }]
@@ -152,10 +156,10 @@ export function levelsOf(layout: Layout, opens = leadOff): Levels {
     for (const id of within) pools.set(id, count)
     return [{ ...point, kind: 'low', pool: count, keeps }]
   })
-  const outlets = run.nodes
+  const outlets = system.nodes
     .filter(({ id, kind }) => kind === 'outlet' && places.has(id))
     .sort((a, b) => places.get(a.id)![2] - places.get(b.id)![2])
-  const falls = run.legs.flatMap((leg) => {
+  const falls = system.legs.flatMap((leg) => {
     const [a, b] = [places.get(leg.from), places.get(leg.to)]
     if (!a || !b) return []
     const along = Math.hypot(b[0] - a[0], b[1] - a[1])
@@ -171,8 +175,8 @@ export function levelsOf(layout: Layout, opens = leadOff): Levels {
  * @returns the outlets' nodes
  * @remarks for instance: a leg level through the wall to an outlet: that outlet
  */
-export function outletsWithoutFall({ run, arms, places }: Layout): string[] {
-  return run.nodes.flatMap(({ id, kind }) => {
+export function outletsWithoutFall({ system, arms, places }: Layout): string[] {
+  return system.nodes.flatMap(({ id, kind }) => {
     const [arm] = arms.get(id) ?? []
     if (kind !== 'outlet' || !arm) return []
     const other = places.get(arm.leg.from === id ? arm.leg.to : arm.leg.from)

@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest'
 import { pipeId, sampleJob } from '../sample-run'
-import { namesIn, namesInRun, namesOf } from './names'
+import { namesIn, namesInRun, namesOf, runNameIn } from './names'
 
 const job = sampleJob({
   pipe: pipeId('EN 1057', '22', 0.9),
@@ -21,12 +21,11 @@ it('places are called by what stands there, and numbered where there are several
 })
 
 it('a name of one’s own comes first, and does not change the others’ numbers', () => {
-  const [run] = job.runs
-  const named = run!.nodes.map((node) => (node.id === 'n2' ? { ...node, name: 'elbow behind the oven' } : node))
-  const names = namesIn({ ...run!, nodes: named, name: '' }, 3)
+  const named = job.nodes.map((node) => (node.id === 'n2' ? { ...node, name: 'elbow behind the oven' } : node))
+  const names = namesIn({ nodes: named, legs: job.legs })
   expect(names.node('n2')).toBe('elbow behind the oven')
   expect(names.node('n4')).toBe('elbow 2')
-  expect(names.run).toBe('run 3')
+  expect(runNameIn({ ...job, runs: [{ ...job.runs[0]!, name: '' }] }, 'r1')).toBe('run 1')
 })
 
 it('never tells an id, not even of what is not there', () => {

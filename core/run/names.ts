@@ -1,20 +1,24 @@
-import type { Job, Leg, Node, Run } from '../job/job'
+import type { Job, Leg, Node } from '../job/job'
 import { nodeWord } from '../job/node-legs'
+import { systemOf, systemsOf, type System } from '../job/system'
 
-/** What people call the places of one run; never their ids. */
-export interface RunNames {
-  readonly run: string
+/** What people call the places of one system; never their ids. */
+export interface PlaceNames {
   node(id: string): string
   leg(id: string): string
 }
+/** What people call a run and the places of its system. */
+export interface RunNames extends PlaceNames {
+  readonly run: string
+}
 
 /**
- * The names of a run's nodes and legs: the user's own, or what stands there and its number among its like, in the order in
- * which they were drawn.
+ * The names of a system's nodes and legs: the user's own, or what stands there and its number among its like, in the order
+ * in which they were drawn.
  *
  * @remarks for instance: tie-in, elbow, tee, elbow: 'tie-in', 'elbow 1', 'tee', 'elbow 2'; its legs 'leg 1', 'leg 2', 'leg 3'
  */
-export function namesIn({ name, nodes, legs }: Pick<Run, 'name' | 'nodes' | 'legs'>, number = 1): RunNames {
+export function namesIn({ nodes, legs }: Pick<System, 'nodes' | 'legs'>): PlaceNames {
   const counts = new Map<string, number>()
   for (const { kind } of nodes) counts.set(kind, (counts.get(kind) ?? 0) + 1)
   const met = new Map<string, number>()
@@ -28,18 +32,31 @@ export function namesIn({ name, nodes, legs }: Pick<Run, 'name' | 'nodes' | 'leg
   )
   const numbers = new Map(legs.map((leg: Leg, index) => [leg.id, index + 1]))
   return {
-    run: name || `run ${number}`,
     node: (id) => called.get(id) ?? 'a place that is not there',
     leg: (id) => `leg ${numbers.get(id) ?? '?'}`,
   }
 }
 
+/** What a run is called: as it was named, or by its number in the job. */
+export function runNameIn({ runs }: Job, id: string): string {
+  const index = runs.findIndex((run) => run.id === id)
+  return runs[index]?.name || `run ${index + 1}`
+}
+
+/** What a system is called: by its runs. */
+export const systemName = (job: Job, { runs }: System): string => runs.map(({ id }) => runNameIn(job, id)).join(', ')
+
 /** The names in every run of a job, by the run's id. */
 export const namesOf = (job: Job): ReadonlyMap<string, RunNames> =>
-  new Map(job.runs.map((run, index) => [run.id, namesIn(run, index + 1)]))
+  new Map(
+    systemsOf(job).flatMap((system) => {
+      const places = namesIn(system)
+      return system.runs.map(({ id }) => [id, { ...places, run: runNameIn(job, id) }] as const)
+    }),
+  )
 
 /** The names in one run of a job. */
-export function namesInRun(job: Job, id: string): RunNames {
-  const index = job.runs.findIndex((run) => run.id === id)
-  return namesIn(job.runs[index]!, index + 1)
-}
+export const namesInRun = (job: Job, id: string): RunNames => ({
+  ...namesIn(systemOf(job, id)!),
+  run: runNameIn(job, id),
+})

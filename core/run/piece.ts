@@ -11,6 +11,8 @@ import { missing } from './missing'
 import { opposite, turnBetweenBends, unitVector } from './direction'
 import { turnAt, type Layout } from './layout'
 import { isNewLeg } from './states'
+import { drawnLength } from '../job/system'
+import { pipeIdIn } from '../job/leg-defaults'
 
 /** A pulled bend on a piece, its marks measured along the tube from the piece's first end, in mm. */
 export interface PieceBend {
@@ -90,13 +92,14 @@ function tubeAlong(layout: Layout, walk: Walk, takeOffs: readonly [number, numbe
     const node = layout.node.get(walk.nodes[index + 1]!)!
     const angle = turnAt(layout.arms.get(node.id) ?? [])
     if (angle === null || angle <= 0 || angle >= 180) return missing('bend in line')
-    if (walk.legs[index]!.pipe !== walk.legs[index + 1]!.pipe) return missing('pipe changes')
+    if (pipeIdIn(layout.system, walk.legs[index]!) !== pipeIdIn(layout.system, walk.legs[index + 1]!))
+      return missing('pipe changes')
     if (node.radius === undefined) return missing('no radius')
     const direction = (leg: number) => directionAlong(walk, leg)
     const turn = index === 0 ? 0 : turnBetweenBends(direction(index - 1), direction(index), direction(index + 1))
     bends.push({ angle: round(angle), radius: node.radius, turn: round(turn) })
   }
-  const legs = walk.legs.map(({ length }) => length)
+  const legs = walk.legs.map(drawnLength)
   legs[0]! -= takeOffs[0]
   legs[legs.length - 1]! -= takeOffs[1]
   return { legs, bends }
@@ -121,7 +124,7 @@ const placeOf = (node: string, { angle, turn, radius, start, middle, end }: Bend
 export function piecesOf(catalogue: Catalogue, layout: Layout): Piece[] {
   const used = new Set<Leg>()
   const pieces: Piece[] = []
-  for (const leg of layout.run.legs) {
+  for (const leg of layout.system.legs) {
     if (used.has(leg) || !isNewLeg(leg)) continue
     const walk = walkThroughBends(layout, leg)
     walk.legs.forEach((walked) => used.add(walked))
@@ -132,7 +135,7 @@ export function piecesOf(catalogue: Catalogue, layout: Layout): Piece[] {
 }
 
 function pieceOf(catalogue: Catalogue, layout: Layout, walk: Walk): Piece | null {
-  const pipe = catalogue.pipe(walk.legs[0]!.pipe ?? layout.run.pipe)
+  const pipe = catalogue.pipe(pipeIdIn(layout.system, walk.legs[0]!))
   if (!pipe) return null
   const first = pieceEnd(catalogue, layout, walk.nodes[0]!, walk.legs[0]!.id, pipe)
   const last = pieceEnd(catalogue, layout, walk.nodes.at(-1)!, walk.legs.at(-1)!.id, pipe)

@@ -9,6 +9,7 @@ import { closingErrors } from './closing'
 import { unitVector } from './direction'
 import { layOut } from './layout'
 import { proposeRoutes, type RouteQuestion } from './propose-route'
+import { systemsOf } from '../job/system'
 
 const question = (to: Vector, more: Partial<RouteQuestion> = {}): RouteQuestion => ({
   from: [0, 0, 0],
@@ -144,7 +145,7 @@ describe('a route between two points', () => {
     const to: Vector = [1500, 700, 300]
     const [route] = proposeRoutes(question(to, { from: [500, 0, 0] }), 'bends')
     const drawn = applyProposal(job, countedIds, 'r1', 'e', route!, to)
-    expect(closingErrors(layOut(drawn.job.runs[0]!))).toEqual([{ run: 'r1', x: 0, y: 0, z: 0 }])
-    expect(drawn.job.runs[0]!.nodes.find(({ id }) => id === drawn.node)?.kind).toBe('tie-in')
+    expect(closingErrors(layOut(systemsOf(drawn.job)[0]!))).toEqual([{ run: 'r1', x: 0, y: 0, z: 0 }])
+    expect(drawn.job.nodes.find(({ id }) => id === drawn.node)?.kind).toBe('tie-in')
   })
 })

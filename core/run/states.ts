@@ -21,8 +21,8 @@ export interface ExistingEnd {
 }
 
 /** The ends of existing pipe that are joined anew, in the order of the legs. */
-export function existingEnds({ run, node, arms }: Layout): ExistingEnd[] {
-  return run.legs.filter(isExistingLeg).flatMap((leg) =>
+export function existingEnds({ system, node, arms }: Layout): ExistingEnd[] {
+  return system.legs.filter(isExistingLeg).flatMap((leg) =>
     [leg.from, leg.to].flatMap((id): ExistingEnd[] => {
       const there = node.get(id)
       return there && there.kind !== 'open' && isNewFitting(there, arms.get(id) ?? []) ? [{ leg, node: there }] : []

@@ -2,6 +2,7 @@ import type { Leg } from '../job/job'
 import type { Layout } from '../run/layout'
 import { walk } from '../run/walk'
 import type { LegClips } from './leg-clips'
+import { drawnLength } from '../job/system'
 
 /** Pipe between clips that leads through at least one node. */
 export interface BareSpan {
@@ -38,7 +39,7 @@ function clusterAt({ arms }: Layout, start: string, hasClips: (leg: Leg) => bool
 function distances({ arms }: Layout, cluster: Cluster, start: string): Map<string, number> {
   const found = new Map<string, number>()
   for (const { node, from, leg } of walk(arms, start, (leg) => cluster.legs.includes(leg))) {
-    found.set(node, from === null ? 0 : found.get(from)! + leg!.length)
+    found.set(node, from === null ? 0 : found.get(from)! + drawnLength(leg!))
   }
   return found
 }
@@ -55,7 +56,7 @@ export function bareSpans(layout: Layout, clips: readonly LegClips[]): BareSpan[
   const hasClips = (leg: Leg): boolean => ofLeg.get(leg.id)!.at.length > 0
   const seen = new Set<string>()
   const spans: BareSpan[] = []
-  for (const { id } of layout.run.nodes) {
+  for (const { id } of layout.system.nodes) {
     if (seen.has(id)) continue
     const cluster = clusterAt(layout, id, hasClips)
     for (const node of cluster.nodes) seen.add(node)
@@ -66,7 +67,7 @@ export function bareSpans(layout: Layout, clips: readonly LegClips[]): BareSpan[
       const most = spacing?.mm ?? Infinity
       const isEnd = layout.arms.get(node)!.length === 1
       if (at.length === 0) return isEnd ? [{ node, beyond: 0, leg: leg.id, most }] : []
-      return [{ node, beyond: leg.from === node ? at[0]! : leg.length - at.at(-1)!, leg: leg.id, most }]
+      return [{ node, beyond: leg.from === node ? at[0]! : drawnLength(leg) - at.at(-1)!, leg: leg.id, most }]
     })
     if (ends.length < 2) continue
     // In a tree the way from the end that is farthest from any, to the one farthest from that, is the longest of all.

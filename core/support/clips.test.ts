@@ -52,12 +52,8 @@ describe('clips on a level leg of 3.4 m, worked by hand', () => {
         ['elbow:b', 'up', 500, 'open:e'],
       ],
     })
-    const [run] = job.runs
     const on = (fixings: { spacing: number; offset: number }) =>
-      planJob(
-        { ...job, runs: [{ ...run!, legs: run!.legs.map((leg) => (leg.id === 'l2' ? { ...leg, fixings } : leg)) }] },
-        shippedCatalogue,
-      )
+      planJob({ ...job, legs: job.legs.map((leg) => (leg.id === 'l2' ? { ...leg, fixings } : leg)) }, shippedCatalogue)
     // Joists at 200, 650, 1100, 1550, 2000, 2450, 2900, 3350, 3800, 4250, 4700; spans of at most 1800.
     expect(
       on({ spacing: 450, offset: 200 })
@@ -95,20 +91,14 @@ describe('round the corners', () => {
         ['elbow:a', 'north', 3000, 'open:e'],
       ],
     })
-    const [run] = job.runs
-    const [first, last] = run!.legs
+    const [first, last] = job.legs
     const spacing = 400
     return planJob(
       {
         ...job,
-        runs: [
-          {
-            ...run!,
-            legs: [
-              { ...first!, fixings: { spacing, offset: (3000 - offset) % spacing } },
-              { ...last!, fixings: { spacing, offset } },
-            ],
-          },
+        legs: [
+          { ...first!, fixings: { spacing, offset: (3000 - offset) % spacing } },
+          { ...last!, fixings: { spacing, offset } },
         ],
       },
       shippedCatalogue,
@@ -129,18 +119,12 @@ describe('round the corners', () => {
         ['elbow:a', 'north', 2400, 'open:e'],
       ],
     })
-    const [run] = job.runs
     const far = planJob(
       {
         ...job,
-        runs: [
-          {
-            ...run!,
-            legs: [
-              { ...run!.legs[0]!, fixings: { spacing: 1200, offset: 400 } },
-              { ...run!.legs[1]!, fixings: { spacing: 1200, offset: 800 } },
-            ],
-          },
+        legs: [
+          { ...job.legs[0]!, fixings: { spacing: 1200, offset: 400 } },
+          { ...job.legs[1]!, fixings: { spacing: 1200, offset: 800 } },
         ],
       },
       shippedCatalogue,
@@ -163,10 +147,8 @@ describe('round the corners', () => {
       ],
       nodes: { b: { method: 'compression' }, f: { method: 'compression' } },
     })
-    const legs = job.runs[0]!.legs.map((leg, at) =>
-      at % 2 ? { ...leg, fixings: { spacing: 2400, offset: 300 } } : leg,
-    )
-    const plan = planJob({ ...job, runs: [{ ...job.runs[0]!, legs }] }, shippedCatalogue)
+    const legs = job.legs.map((leg, at) => (at % 2 ? { ...leg, fixings: { spacing: 2400, offset: 300 } } : leg))
+    const plan = planJob({ ...job, legs }, shippedCatalogue)
     const found = plan.checks.filter(({ rule }) => rule === 'support').map(({ message, where }) => [message, where])
     expect(found).toEqual([
       ['not measured', 'Run, leg 1 and 1 more'],
@@ -185,11 +167,10 @@ describe('round the corners', () => {
           ['elbow:b', 'east', 2000, 'open:e'],
         ],
       })
-      const [run] = job.runs
       return planJob(
         {
           ...job,
-          runs: [{ ...run!, legs: run!.legs.map((leg) => (leg.id === 'l2' || !fixings ? leg : { ...leg, fixings })) }],
+          legs: job.legs.map((leg) => (leg.id === 'l2' || !fixings ? leg : { ...leg, fixings })),
         },
         shippedCatalogue,
       )
@@ -240,11 +221,10 @@ describe('clips beside a pulled bend', () => {
       ],
       nodes: { b: { radius } },
     })
-    const [run] = job.runs
-    const legs = run!.legs.map((leg) =>
+    const legs = job.legs.map((leg) =>
       leg.id === 'l2' ? { ...leg, direction: second === 'east' ? ('west' as const) : leg.direction, free } : leg,
     )
-    return planJob({ ...job, runs: [{ ...run!, legs }] }, shippedCatalogue).supports
+    return planJob({ ...job, legs }, shippedCatalogue).supports
   }
 
   it('stand a set-back and the usual distance from its corner: 88 and 50', () => {

@@ -6,6 +6,8 @@ import type { Profile } from '../workshop/profile'
 import type { Layout } from '../run/layout'
 import { expansion, freeLegConstant, type Expansion } from './expansion'
 import type { LegClips } from './leg-clips'
+import { pipeIdIn } from '../job/leg-defaults'
+import { drawnLength } from '../job/system'
 
 /** A straight stretch that grows, and the free legs square to its ends. */
 export interface Growing extends Expansion {
@@ -57,7 +59,7 @@ function turningAt(layout: Layout, node: string, stretch: ReadonlySet<Leg>): Tur
   return {
     node,
     legs: legs.map(({ id }) => id),
-    length: legs.length > 0 ? Math.min(...legs.map(({ length }) => length)) : 0,
+    length: legs.length > 0 ? Math.min(...legs.map(drawnLength)) : 0,
   }
 }
 
@@ -73,8 +75,8 @@ function freeAt(
   if (turning.some(({ leg }) => clips.get(leg.id)?.unknown !== null)) return 'unknown'
   const lengths = turning.map(({ leg }) => {
     const { at } = clips.get(leg.id)!
-    if (at.length === 0) return leg.length
-    return leg.from === node ? at[0]! : leg.length - at.at(-1)!
+    if (at.length === 0) return drawnLength(leg)
+    return leg.from === node ? at[0]! : drawnLength(leg) - at.at(-1)!
   })
   if (lengths.length > 0) return Math.min(...lengths)
   const { kind } = layout.node.get(node)!
@@ -103,8 +105,8 @@ export function growthOf(
   const before = follow(layout, leg, leg.from)
   const after = follow(layout, leg, leg.to)
   const legs = [...before.legs.toReversed(), leg, ...after.legs]
-  const pipe = catalogue.pipe(leg.pipe ?? layout.run.pipe)!
-  const length = legs.reduce((sum, { length: of }) => sum + of, 0)
+  const pipe = catalogue.pipe(pipeIdIn(layout.system, leg))!
+  const length = legs.reduce((sum, of) => sum + drawnLength(of), 0)
   const grown = expansion(
     materialFacts[materialKey(pipe)].expansion,
     length,
@@ -112,7 +114,7 @@ export function growthOf(
     pipe.od,
     freeLegConstant(profile, pipe.material),
   )
-  const clips = new Map(supports.filter(({ run }) => run === layout.run.id).map((of) => [of.leg, of]))
+  const clips = new Map(supports.map((of) => [of.leg, of]))
   const stretch = new Set(legs)
   const free = [freeAt(layout, before.end, stretch, clips), freeAt(layout, after.end, stretch, clips)] as const
   return {

@@ -15,6 +15,8 @@ import { clipPositions } from './clips'
 import { bareSpans } from './bare-spans'
 import { fewestClips, fixingsWithin } from './fixings'
 import { supportSays } from './sayings'
+import { pipeIdIn } from '../job/leg-defaults'
+import { drawnLength } from '../job/system'
 
 export interface LegClips {
   readonly run: string
@@ -49,7 +51,7 @@ function keepFromFitting(
     if (node.radius === undefined || angle === null || angle <= 0 || angle >= 180) return null
     return bendLengths(node.radius, angle).setBack + profile.clipFromJoint
   }
-  const pipe = catalogue.pipe(leg.pipe ?? layout.run.pipe)!
+  const pipe = catalogue.pipe(pipeIdIn(layout.system, leg))!
   const end = pieceEnd(catalogue, layout, nodeId, leg.id, pipe)
   if (!end.takeOff || !end.insertion) return null
   const clearance = end.method === 'solder' ? profile.clipFromSolder : profile.clipFromJoint
@@ -78,10 +80,10 @@ export function guidesBetween(at: readonly number[], most: number): number[] {
 
 /** The clips of one leg by the profile's spacing for its pipe, size and attitude; or why they are not known. */
 export function clipsOfLeg(catalogue: Catalogue, layout: Layout, leg: Leg, profile: Profile): LegClips {
-  const pipe = catalogue.pipe(leg.pipe ?? layout.run.pipe)!
+  const pipe = catalogue.pipe(pipeIdIn(layout.system, leg))!
   const found = supportSpacing(profile.spacing, pipe, attitudeOf(leg.direction))
   const blank: LegClips = {
-    run: layout.run.id,
+    run: leg.run,
     leg: leg.id,
     pipe: pipe.id,
     at: [],
@@ -98,10 +100,10 @@ export function clipsOfLeg(catalogue: Catalogue, layout: Layout, leg: Leg, profi
   const isGuided = found.note.includes('guide at mid-storey') && attitudeOf(leg.direction) === 'vertical'
   const guided = (at: readonly number[]) => (isGuided ? guidesBetween(at, found.mm) : [])
   if (!leg.fixings) {
-    const at = clipPositions(leg.length, [first, last], found.mm)
+    const at = clipPositions(drawnLength(leg), [first, last], found.mm)
     return { ...blank, at, guides: guided(at) }
   }
-  const { at, tooLong } = fewestClips(fixingsWithin(leg.fixings, first, leg.length - last), found.mm)
+  const { at, tooLong } = fewestClips(fixingsWithin(leg.fixings, first, drawnLength(leg) - last), found.mm)
   const wanting = tooLong.length > 0 ? [caution(supportSays('no timber', { spans: tooLong }))] : []
   return { ...blank, at, guides: guided(at), notes: wanting }
 }
@@ -119,7 +121,7 @@ const newPipeOf = (layout: Layout): Layout => ({
  * clip, through fittings and through legs that are too short for a clip.
  */
 export function clipsOfRun(catalogue: Catalogue, layout: Layout, profile: Profile): LegClips[] {
-  const clips = layout.run.legs.filter(isNewLeg).map((leg) => clipsOfLeg(catalogue, layout, leg, profile))
+  const clips = layout.system.legs.filter(isNewLeg).map((leg) => clipsOfLeg(catalogue, layout, leg, profile))
   const notes = new Map<string, LegClips['notes'][number][]>()
   const note = (leg: string, of: LegClips['notes'][number]) => notes.set(leg, [...(notes.get(leg) ?? []), of])
   for (const { legs, short, length, most } of bareSpans(newPipeOf(layout), clips)) {

@@ -13,6 +13,7 @@ import { countClips, guidesBetween, type LegClips } from './leg-clips'
 import { expansion, freeLegConstant, loopFor, roomAtWall } from './expansion'
 import { fewestClips, fixingsWithin } from './fixings'
 import { joistLimitsMessage, joistProblems, needsGuard } from './timber'
+import { systemsOf } from '../job/system'
 
 /** The fewest of all choices of places, the first and the last among them, that keep every span; null where none does. */
 function fewestOfAll(places: readonly number[], most: number): number | null {
@@ -176,9 +177,9 @@ describe('growth of a stretch against its free legs', () => {
     nodes: { e: { measured: { takeOff: 2, insertion: 15, tolerance: 0.5 } } },
   })
   const { supports } = planJob(job, shippedCatalogue)
-  const layout = layOut(job.runs[0]!)
+  const layout = layOut(systemsOf(job)[0]!)
   const growing = (leg: number, kelvin: number) =>
-    growthOf(shippedCatalogue, layout, job.runs[0]!.legs[leg]!, supports, kelvin, profiles.metric)
+    growthOf(shippedCatalogue, layout, job.legs[leg]!, supports, kelvin, profiles.metric)
 
   it('legs in line grow as one: 10 m by 50 K need 824, the first clips stand 130 from the corners', () => {
     const found = growing(1, 50)
@@ -198,8 +199,8 @@ describe('growth of a stretch against its free legs', () => {
     )
     const free = growthOf(
       shippedCatalogue,
-      layOut(kept.runs[0]!),
-      kept.runs[0]!.legs[1]!,
+      layOut(systemsOf(kept)[0]!),
+      kept.legs[1]!,
       plan.supports,
       50,
       profiles.metric,
@@ -219,8 +220,14 @@ describe('growth of a stretch against its free legs', () => {
       nodes: { e: { method: 'compression' } },
     })
     const plan = planJob(unmeasured, shippedCatalogue)
-    const [run] = unmeasured.runs
-    const found = growthOf(shippedCatalogue, layOut(run!), run!.legs[0]!, plan.supports, 50, profiles.metric)
+    const found = growthOf(
+      shippedCatalogue,
+      layOut(systemsOf(unmeasured)[0]!),
+      unmeasured.legs[0]!,
+      plan.supports,
+      50,
+      profiles.metric,
+    )
     expect(found).toMatchObject({ enough: null, free: [0, 'unknown'] })
   })
 
@@ -238,13 +245,12 @@ describe('growth of a stretch against its free legs', () => {
         ],
       })
       const plan = planJob(job, shippedCatalogue)
-      const [run] = job.runs
       const [to, away] = ['l1', 'l2'].map((leg) => plan.supports.find((of) => of.leg === leg)!.at)
       // Free to the last clip of the leg that comes, and to the first of the one that goes.
       const free = [2500 - to!.at(-1)!, away![0]!]
       return {
         free,
-        found: growthOf(shippedCatalogue, layOut(run!), run!.legs[2]!, plan.supports, 50, profiles.metric),
+        found: growthOf(shippedCatalogue, layOut(systemsOf(job)[0]!), job.legs[2]!, plan.supports, 50, profiles.metric),
       }
     }
     const { free, found } = around('outlet')

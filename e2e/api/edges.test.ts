@@ -5,6 +5,7 @@ import { emptyJob } from '../../core/edit/new-job'
 import tarn from '../../demo/tarn-lane-bakehouse.json'
 import { serverEntry } from '../../scripts/run/build'
 import { calls, pages } from '../../server/http/routes'
+import first from '../../demo/version-1/tarn-lane-bakehouse.json'
 import { useSite } from './client'
 
 const { ask, site } = useSite(false)
@@ -68,6 +69,7 @@ describe('what is not known', () => {
   const job = emptyJob('Fields', 'metric', 'metric')
   it.each([
     ['POST', 'jobs', { ...job, colour: 'red' }, 'colour'],
+    ['POST', 'plan', { ...first, legs: [] }, 'legs'],
     [
       'POST',
       'plan',

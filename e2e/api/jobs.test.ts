@@ -2,6 +2,7 @@ import mysql from 'mysql2/promise'
 import { describe, expect, it } from 'vitest'
 import { emptyJob } from '../../core/edit/new-job'
 import tarn from '../../demo/tarn-lane-bakehouse.json'
+import first from '../../demo/version-1/tarn-lane-bakehouse.json'
 import { useSite } from './client'
 
 const { ask, site } = useSite(false)
@@ -69,17 +70,14 @@ describe('jobs', () => {
   })
 
   it.each([
-    [
-      'a leg of -5',
-      { ...tarn, runs: [{ ...tarn.runs[0], legs: [{ ...tarn.runs[0]!.legs[0], length: -5 }] }] },
-      'runs.0.legs.0.length',
-    ],
-    [
-      'a leg of abc',
-      { ...tarn, runs: [{ ...tarn.runs[0], legs: [{ ...tarn.runs[0]!.legs[0], length: 'abc' }] }] },
-      'runs.0.legs.0.length',
-    ],
+    ['a leg of -5', { ...tarn, legs: [{ ...tarn.legs[0], length: -5 }] }, 'legs.0.length'],
+    ['a leg of abc', { ...tarn, legs: [{ ...tarn.legs[0], length: 'abc' }] }, 'legs.0.length'],
     ['an unknown pipe', { ...tarn, runs: [{ ...tarn.runs[0], pipe: 'hose' }] }, 'runs.0.pipe'],
+    [
+      'a leg of -5 in a file of version 1',
+      { ...first, runs: [{ ...first.runs[0], legs: [{ ...first.runs[0]!.legs[0], length: -5 }] }] },
+      'runs.0.legs.0.length',
+    ],
     ['a foreign file', { hello: 1 }, 'format'],
     ['a cut-off body', JSON.stringify(tarn).slice(0, 99), '(body)'],
     ['no body', '', '(body)'],

@@ -36,12 +36,11 @@ describe('parts', () => {
 
   it('a fitting that was measured by its name is what a chain of it is cut by, until it is withdrawn', async () => {
     const named = '22 solder × 1/2 F BSP drop-ear elbow'
-    const [run] = job.runs
-    const nodes = run!.nodes.map((node) =>
-      node === run!.nodes.at(-1) ? { ...node, kind: 'outlet', fitting: named } : node,
+    const nodes = job.nodes.map((node) =>
+      node === job.nodes.at(-1) ? { ...node, kind: 'outlet', fitting: named } : node,
     )
     const last = async () => {
-      const { body } = await ask('POST', 'plan', { ...job, runs: [{ ...run, nodes }] })
+      const { body } = await ask('POST', 'plan', { ...job, nodes })
       return body.pieces.at(-1).ends[1] as { takeOff: number; takeOffBasis: string }
     }
     const shipped = await last()

@@ -23,7 +23,7 @@ describe('the bench, on a phone', () => {
     await on.press('Begin a job with it')
     await on.see('[aria-label="Title of the job"]')
     await on.shows('[aria-label="The two ends"]', 'old pipe in')
-    expect((await stored(await job('From the bench'))).job.runs[0]?.nodes[0]?.existing).toBe(
+    expect((await stored(await job('From the bench'))).job.nodes[0]?.existing).toBe(
       'copper-half-hard-en-1057-r250-15x0.7',
     )
   })

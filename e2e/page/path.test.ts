@@ -26,9 +26,9 @@ describe('a tie-in of new pipe to old, from look to cards', () => {
     await on.shows('[data-verdict]', '22 × 0.9 copper half-hard')
     await on.press('It is 22 × 0.9 copper half-hard')
     await on.saved()
-    const { runs, surveys } = (await stored(await job('Quarry Cottage'))).job
+    const { nodes, surveys } = (await stored(await job('Quarry Cottage'))).job
     expect(surveys).toHaveLength(1)
-    expect(runs[0]?.nodes[0]).toMatchObject({ kind: 'tie-in', survey: surveys[0]!.id })
+    expect(nodes[0]).toMatchObject({ kind: 'tie-in', survey: surveys[0]!.id })
   })
 
   it('survey: a length that is none is named, and nothing is lost', async () => {
@@ -58,7 +58,7 @@ describe('a tie-in of new pipe to old, from look to cards', () => {
       await row.findElement(By.css('button')).click()
     }
     await on.saved()
-    expect((await stored(await job('Quarry Cottage'))).job.runs[0]?.nodes[0]?.chain).toEqual({
+    expect((await stored(await job('Quarry Cottage'))).job.nodes[0]?.chain).toEqual({
       fittings: ['22 press × 15 press reducer'],
       joints: ['press-metal', 'press-metal'],
     })
@@ -76,14 +76,14 @@ describe('a tie-in of new pipe to old, from look to cards', () => {
     await on.shows('[aria-label="Drawing of the run, isometric"]', '1 200')
     await on.saved()
     const { job: saved } = await stored(await job('Quarry Cottage'))
-    expect(saved.runs[0]?.legs.map(({ direction, length }) => [direction, length])).toEqual([
+    expect(saved.legs.map(({ direction, length }) => [direction, length])).toEqual([
       ['east', 1200],
       ['north', 900],
       ['north', 600],
       ['up', 450],
       ['east', 700],
     ])
-    expect(saved.runs[0]?.nodes.map(({ kind }) => kind)).toEqual(['tie-in', 'elbow', 'tee', 'elbow', 'open', 'open'])
+    expect(saved.nodes.map(({ kind }) => kind)).toEqual(['tie-in', 'elbow', 'tee', 'elbow', 'open', 'open'])
   })
 
   it('route: the figures follow from what is typed: 900 less 10.8 and 9.0', async () => {
@@ -125,17 +125,17 @@ describe('a tie-in of new pipe to old, from look to cards', () => {
 
   it('undo and redo', async () => {
     const on = page()
-    const before = (await stored(await job('Quarry Cottage'))).job.runs[0]?.nodes[0]?.measured
+    const before = (await stored(await job('Quarry Cottage'))).job.nodes[0]?.measured
     expect(before?.takeOff).toBe(6)
     await on.press('Undo')
     await on.saved()
     await on.settle()
     await on.saved()
-    expect((await stored(await job('Quarry Cottage'))).job.runs[0]?.nodes[0]?.measured).toBeUndefined()
+    expect((await stored(await job('Quarry Cottage'))).job.nodes[0]?.measured).toBeUndefined()
     await on.press('Redo')
     await on.settle()
     await on.saved()
-    expect((await stored(await job('Quarry Cottage'))).job.runs[0]?.nodes[0]?.measured?.takeOff).toBe(6)
+    expect((await stored(await job('Quarry Cottage'))).job.nodes[0]?.measured?.takeOff).toBe(6)
   })
 
   it('prints the cut list and every joint card', async () => {

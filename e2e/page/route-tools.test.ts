@@ -1,11 +1,12 @@
 import { By, Key } from 'selenium-webdriver'
 import { describe, expect, it } from 'vitest'
 import { layOut } from '../../core/run/layout'
+import { systemsOf } from '../../core/job/system'
 import { usePage } from './page'
 
 const { page, job, stored } = usePage(1280, 800)
 const title = 'Tool Cottage'
-const runs = async () => (await stored(await job(title))).job.runs
+const runs = async () => systemsOf((await stored(await job(title))).job)
 const lengths = async (run = 0) => (await runs())[run]!.legs.map(({ length }) => length)
 /** Waits until the saved job holds these lengths. */
 async function until(wanted: readonly number[], run = 0): Promise<void> {
@@ -90,7 +91,7 @@ describe('the tools of a route', () => {
     // Below the first: its upright leg begins 80 lower and ends beside the other, so its leg east is 80 longer.
     await on.driver.wait(async () => (await runs()).length === 2, 10_000)
     const [, beside] = await runs()
-    expect(beside).toMatchObject({ service: 'hot', name: 'Run 1, hot' })
+    expect(beside!.runs).toMatchObject([{ service: 'hot', name: 'Run 1, hot' }])
     expect(beside!.legs.map(({ length }) => length)).toEqual([1080, 680])
     await on.press('Undo')
   })

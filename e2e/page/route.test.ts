@@ -5,6 +5,7 @@ import { Key } from 'selenium-webdriver'
 import { describe, expect, it } from 'vitest'
 import type { Job } from '../../core/job/job'
 import { layOut } from '../../core/run/layout'
+import { systemsOf } from '../../core/job/system'
 import { usePage } from './page'
 
 const downloads = mkdtempSync(join(tmpdir(), 'jolvet-route-'))
@@ -26,13 +27,12 @@ const expected = [
 ]
 
 function check(job: Job): void {
-  const [run] = job.runs
-  expect(run!.legs.map(({ direction, length }) => [direction, length])).toEqual(expected)
-  expect(run!.nodes.filter(({ kind }) => kind === 'tee')).toHaveLength(1)
-  expect(run!.nodes.filter(({ kind }) => kind === 'valve')).toHaveLength(1)
-  const { places } = layOut(run!)
+  expect(job.legs.map(({ direction, length }) => [direction, length])).toEqual(expected)
+  expect(job.nodes.filter(({ kind }) => kind === 'tee')).toHaveLength(1)
+  expect(job.nodes.filter(({ kind }) => kind === 'valve')).toHaveLength(1)
+  const { places } = layOut(systemsOf(job)[0]!)
   // Along the first way: 1200 + 700 + 100 + 500 + 250 sin 135° east; 450 + 100 up.
-  const end = places.get(run!.legs[8]!.to)!
+  const end = places.get(job.legs[8]!.to)!
   expect(end[0]).toBeCloseTo(2500 + 250 * Math.SQRT1_2, 2)
   expect(end[2]).toBeCloseTo(550, 2)
 }
@@ -138,7 +138,7 @@ describe('a run to fixed heights, of two pipes', () => {
     await on.shows('[aria-label="Legs"]', 'to adapter')
     await on.saved()
     const { job: drawn } = await stored(await job('Height Cottage'))
-    const adapter = drawn.runs[0]!.nodes.find(({ kind }) => kind === 'adapter')!
+    const adapter = drawn.nodes.find(({ kind }) => kind === 'adapter')!
     expect(adapter.chain?.fittings.length).toBeGreaterThan(0)
     await on.press('adapter')
     await on.shows('[aria-label="What joins the two pipes here"]', adapter.chain!.fittings[0]!)
@@ -146,7 +146,7 @@ describe('a run to fixed heights, of two pipes', () => {
 
   it('a leg and what hangs on it carries another service: heating water that meets drinking water is refused', async () => {
     const on = page()
-    const services = async () => (await stored(await job('Height Cottage'))).job.runs[0]!.legs.map((leg) => leg.service)
+    const services = async () => (await stored(await job('Height Cottage'))).job.legs.map((leg) => leg.service)
     await on.press('P3, leg 3')
     await on.choose('What flows in it and in what hangs on it', 'heating return')
     await on.shows('[aria-label="Checks"]', 'cold and heating return meet here')
@@ -209,7 +209,7 @@ describe('the same route by touch alone', () => {
     await on.tap('Copy, mirror')
     await on.tap('Remove selected legs')
     await on.saved()
-    const count = async () => (await stored(await job('Thumb Cottage'))).job.runs[0]!.legs.length
+    const count = async () => (await stored(await job('Thumb Cottage'))).job.legs.length
     await on.driver.wait(async () => (await count()) === 9, 10_000)
     await on.tap('Undo')
     await on.driver.wait(async () => (await count()) === 12, 10_000)

@@ -9,7 +9,7 @@ import { invalid } from './refusal'
 function checked(input: unknown): Job {
   const read = readJob(input, shippedCatalogue)
   if (!read.ok) throw invalid(read.fields)
-  const unknown = unknownFields(input, read.job)
+  const unknown = unknownFields(input, read.taken)
   if (unknown.length > 0) throw invalid(unknown)
   return read.job
 }

@@ -1,6 +1,7 @@
 import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces'
 import { methods } from '~~/core/catalogue/method'
 import { runSheet } from '~~/core/draw/sheet'
+import { systemName } from '~~/core/run/names'
 import { isOverdue } from '~~/core/workshop/checked-tool'
 import { kindOf } from '~~/core/log/kinds'
 import type { Speaker } from '~~/core/quantity/speaker'
@@ -9,6 +10,7 @@ import { paperColours } from './paper-colours'
 import { photosOf } from './record-photos'
 import { list, when, type RecordPrint } from './record-print'
 import { testOf } from './record-tests'
+import { systemsOf } from '~~/core/job/system'
 
 const heading = (text: string): Content => ({ text, bold: true, fontSize: 13, margin: [0, 12, 0, 4] })
 /** A part of the record, left out where there is nothing in it. */
@@ -47,22 +49,21 @@ function headOf({ record, job }: RecordPrint): Content[] {
   ]
 }
 
-/** The drawing of each run, with the numbers of its joints. */
+/** The drawing of each system, with the numbers of its joints. */
 function drawingsOf({ job, plan, catalogue }: RecordPrint, say: Speaker): Content[] {
-  return job.runs
+  const numbers = new Map<string, number[]>()
+  for (const { node, number } of plan.joints) numbers.set(node, [...(numbers.get(node) ?? []), number])
+  const jointsOf = new Map([...numbers].map(([node, of]) => [node, of.join(' ')]))
+  const pieceOf = new Map(plan.pieces.flatMap(({ id, legs }) => legs.map((leg) => [leg, id] as const)))
+  return systemsOf(job)
     .filter(({ legs }) => legs.length > 0)
-    .map((run, index) => {
-      const numbers = new Map<string, number[]>()
-      for (const { run: of, node, number } of plan.joints)
-        if (of === run.id) numbers.set(node, [...(numbers.get(node) ?? []), number])
-      const svg = runSheet(catalogue, run, 'isometric', {
+    .map((system) => {
+      const svg = runSheet(catalogue, system, 'isometric', {
         colours: paperColours,
-        title: run.name || `run ${index + 1}`,
+        title: systemName(job, system),
         length: (mm) => say.length(mm),
-        pieceOf: new Map(
-          plan.pieces.filter((piece) => piece.run === run.id).flatMap(({ id, legs }) => legs.map((leg) => [leg, id])),
-        ),
-        jointsOf: new Map([...numbers].map(([node, of]) => [node, of.join(' ')])),
+        pieceOf,
+        jointsOf,
       })
       return { svg, width: 515, margin: [0, 6, 0, 0] as [number, number, number, number] }
     })

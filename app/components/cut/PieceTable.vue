@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { shippedCatalogue } from '~~/core/catalogue/catalogue'
 import type { PlanPiece } from '~~/core/build/planned'
+import { siteId } from '~~/core/job/site-id'
 import { useLogStore } from '~/stores/log'
 
 /** The cut list: every piece with its length, tolerance and marks. */
@@ -9,8 +10,7 @@ const emit = defineEmits<{ select: [piece: string] }>()
 const { length, tolerance } = useWords()
 const mark = (end: PlanPiece['ends'][0]) => (end.method === null ? 'open' : length(end.insertion))
 const log = useLogStore()
-/** On site a leg goes by its run too. */
-const siteLeg = ({ run, legs }: PlanPiece) => `${run}/${legs[0]}`
+const siteLeg = ({ run, legs }: PlanPiece) => siteId({ run, id: legs[0]! })
 const isCut = (piece: PlanPiece) => log.state?.cuts[siteLeg(piece)] !== undefined
 const cut = (piece: PlanPiece) =>
   log.write({ kind: 'pipe-cut', subject: { leg: siteLeg(piece) }, body: { mm: piece.cut } }, `piece ${piece.id} cut`)

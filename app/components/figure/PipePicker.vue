@@ -12,7 +12,7 @@ const said = ref('')
 const used = computed(() => [
   ...new Set([
     ...(props.modelValue ? [props.modelValue] : []),
-    ...(store.job?.runs ?? []).flatMap(({ pipe, legs }) => [pipe, ...legs.flatMap((leg) => leg.pipe ?? [])]),
+    ...[...(store.job?.runs ?? []), ...(store.job?.legs ?? [])].flatMap(({ pipe }) => pipe ?? []),
     ...(store.job?.surveys ?? []).flatMap(({ pipe }) => pipe ?? []),
   ]),
 ])

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { siteId } from '~~/core/job/site-id'
 import type { Job } from '~~/core/job/job'
 import type { Plan } from '~~/core/plan/types'
 import { useLogStore } from '~/stores/log'
@@ -10,15 +11,13 @@ const { length, figure, tell } = useWords()
 const { namesIn } = useNames()
 const rows = computed(() =>
   props.plan.supports.flatMap((support) => {
-    const run = props.job.runs.find(({ id }) => id === support.run)
-    const leg = run?.legs.find(({ id }) => id === support.leg)
-    if (!run || !leg) return []
-    const names = namesIn(run.id)
+    const leg = props.job.legs.find(({ id }) => id === support.leg)
+    if (!leg) return []
+    const names = namesIn(leg.run)
     return [{ ...support, name: names.run, from: names.node(leg.from), direction: leg.direction, whole: leg.length }]
   }),
 )
-/** On site a leg goes by its run too. */
-const placed = ({ run, leg }: { run: string; leg: string }) => log.state?.fixings[`${run}/${leg}`] ?? 0
+const placed = ({ run, leg }: { run: string; leg: string }) => log.state?.fixings[siteId({ run, id: leg })] ?? 0
 function place({
   run,
   leg,
@@ -31,7 +30,7 @@ function place({
   guides: readonly number[]
 }) {
   const body = { count: at.length + guides.length }
-  log.write({ kind: 'fixing-placed', subject: { leg: `${run}/${leg}` }, body }, 'clips placed')
+  log.write({ kind: 'fixing-placed', subject: { leg: siteId({ run, id: leg }) }, body }, 'clips placed')
 }
 </script>
 

@@ -1,38 +1,40 @@
 <script setup lang="ts">
+import { pipeIdIn, serviceIn } from '~~/core/job/leg-defaults'
+import type { System } from '~~/core/job/system'
 import { contentOfLengths } from '~~/core/flow/content'
 import { water, waterStateOf } from '~~/core/flow/loss'
 import { flowPaths } from '~~/core/flow/path'
-import type { Run } from '~~/core/job/job'
 import { profileWith } from '~~/core/workshop/profile'
 import { layOut } from '~~/core/run/layout'
 import { levelsOf, outletsWithoutFall, type Level } from '~~/core/run/levels'
 import { useCatalogueStore } from '~/stores/catalogue'
 
 /** Where water stays and air is held, what it holds and how it drains, and what a draw loses on the way. */
-const props = defineProps<{ run: Run }>()
+const props = defineProps<{ system: System }>()
 const { job } = useOpenJob()
 const own = useCatalogueStore()
 const { length, say, tell } = useWords()
 const { namesIn } = useNames()
-const names = computed(() => namesIn(props.run.id))
+const names = computed(() => namesIn(props.system.id))
 /** Litres a minute. */
 const draw = ref<number | undefined>(12)
-const layout = computed(() => layOut(props.run))
+const layout = computed(() => layOut(props.system))
 const levels = computed(() => levelsOf(layout.value))
 /** Outdoors an outlet’s leg slopes outwards. */
 const level = computed(() =>
-  (props.run.place?.outdoors ?? job.value.place?.outdoors) ? outletsWithoutFall(layout.value) : [],
+  props.system.runs.some(({ place }) => place?.outdoors ?? job.value.place?.outdoors)
+    ? outletsWithoutFall(layout.value)
+    : [],
 )
-const legs = computed(() => new Map(props.run.legs.map((leg) => [leg.id, leg])))
-const pipeOf = (leg: string) => own.catalogue.pipe(legs.value.get(leg)?.pipe ?? props.run.pipe)!
+const pipeOf = (leg: string) => own.catalogue.pipe(pipeIdIn(props.system, layout.value.leg.get(leg)!))!
 const whole = computed(() =>
   contentOfLengths(
-    props.run.legs.map(({ id, length: of }) => ({ leg: id, length: of })),
+    props.system.legs.map(({ id, length: of }) => ({ leg: id, length: of ?? 0 })),
     pipeOf,
   ),
 )
 const kept = ({ keeps }: Level) => contentOfLengths(keeps, pipeOf)
-const nameOf = (id: string) => props.run.nodes.find((node) => node.id === id)?.note || names.value.node(id)
+const nameOf = (id: string) => props.system.nodes.find((node) => node.id === id)?.note || names.value.node(id)
 /** One pool is told once, with all its low points. */
 const points = computed(() => levels.value.points.filter(({ kind, keeps }) => kind === 'high' || keeps.length > 0))
 const placesOf = ({ kind, pool, nodes }: Level) =>
@@ -41,6 +43,10 @@ const placesOf = ({ kind, pool, nodes }: Level) =>
     .flatMap((of) => of.nodes)
     .map(nameOf)
     .join(', ')
+const temperatures = computed(() => {
+  const services = props.system.legs.map((leg) => serviceIn(props.system, leg))
+  return [...new Set(services.map(waterStateOf))].map((of) => say.value.temperature(water[of].celsius)).join(' and ')
+})
 const profile = computed(() => profileWith(job.value.profile, job.value.own?.changes))
 const paths = computed(() => (draw.value ? flowPaths(own.catalogue, layout.value, draw.value, profile.value) : []))
 </script>
@@ -118,7 +124,7 @@ const paths = computed(() => (draw.value ? flowPaths(own.catalogue, layout.value
       </template>
       <p class="text-sm text-muted">
         Advice, not design: each outlet alone; typical loss coefficients; water at
-        {{ say.temperature(water[waterStateOf(run.service)].celsius) }}.
+        {{ temperatures }}.
       </p>
     </section>
   </div>

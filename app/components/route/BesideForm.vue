@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { dot } from '~~/core/quantity/vector'
-import { axes, type Axis, type Job, type Run } from '~~/core/job/job'
+import { axes, type Axis, type Job, type Leg, type Run } from '~~/core/job/job'
 import { services, type Service } from '~~/core/job/place'
 import { unitVector } from '~~/core/run/direction'
 import { addParallelRun } from '~~/core/edit/parallel-run'
 
 /** A run beside this one: hot beside cold, return beside flow. */
-const props = defineProps<{ run: Run }>()
+const props = defineProps<{ run: Run; legs: readonly Leg[] }>()
 const emit = defineEmits<{ apply: [edit: (job: Job) => Job] }>()
 const pairs: Readonly<Record<Service, Service>> = {
   cold: 'hot',
@@ -19,7 +19,7 @@ const spacing = ref<number | undefined>(100)
 const service = ref<Service>(pairs[props.run.service])
 const chosen = ref<Axis>('up')
 const sides = computed(() => {
-  const first = props.run.legs[0]
+  const first = props.legs.find(({ run }) => run === props.run.id)
   return axes
     .filter((axis) => first && Math.abs(dot(unitVector(axis), unitVector(first.direction))) < 1e-6)
     .map((value) => ({ value, label: value }))

@@ -104,9 +104,9 @@ const isEnough = computed(() => (props.cutIn?.play ?? -1) >= (props.cutIn?.playN
       <div class="grid grid-cols-2 items-end gap-3">
         <Choice label="Put in" :items="kinds" :model-value="kind" @update:model-value="(value) => (kind = value)" />
         <LengthField
-          v-if="!leg.unmeasured"
+          v-if="leg.length !== null"
           :label="`Centre, from ${names.node(leg.from)}`"
-          :limits="{ min: 1, max: leg.length }"
+          :limits="{ min: 1, max: leg.length ?? 0 }"
           :model-value="at"
           @update:model-value="(mm) => (at = mm)"
         />
@@ -121,7 +121,7 @@ const isEnough = computed(() => (props.cutIn?.play ?? -1) >= (props.cutIn?.playN
           label="Cut it in"
           color="primary"
           variant="solid"
-          :disabled="!leg.unmeasured && at === undefined"
+          :disabled="leg.length !== null && at === undefined"
           @click="put"
         />
       </div>

@@ -1,15 +1,16 @@
 <script setup lang="ts">
+import type { System } from '~~/core/job/system'
 import { bodiesFor, bodyOf } from '~~/core/run/body'
-import type { Node, Run } from '~~/core/job/job'
+import type { Node } from '~~/core/job/job'
 import { layOut } from '~~/core/run/layout'
 import { useCatalogueStore } from '~/stores/catalogue'
 
 /** The fitting that stands at a node by its name in the trade: of those that take the pipes there, with its own length. */
-const props = defineProps<{ run: Run; node: Node }>()
+const props = defineProps<{ system: System; node: Node }>()
 const emit = defineEmits<{ choose: [fitting: string | undefined] }>()
 const own = useCatalogueStore()
 const { say } = useWords()
-const fittings = computed(() => bodiesFor(own.catalogue, layOut(props.run), props.node))
+const fittings = computed(() => bodiesFor(own.catalogue, layOut(props.system), props.node))
 const plain = 'plain'
 const items = computed(() => [
   { value: plain, label: 'as drawn, by the method' },

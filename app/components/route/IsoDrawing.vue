@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import { pipeIdIn } from '~~/core/job/leg-defaults'
+import type { System } from '~~/core/job/system'
 import { useElementSize } from '@vueuse/core'
-import type { Run } from '~~/core/job/job'
 import { placeDimensions, placeHeights } from '~~/core/draw/dimensions'
 import { compassOf, drawRun, type DrawingView, type DrawnLeg, type Point } from '~~/core/draw/drawing'
 import { breakSign, outDashes, pipeColour, serviceDashes } from '~~/core/draw/line-style'
@@ -11,7 +12,7 @@ import { namesIn } from '~~/core/run/names'
 
 /** The run as drawn: pipe, fittings, dimensions, flow, heights; the same selection as the list of legs. */
 const props = defineProps<{
-  run: Run
+  system: System
   view: DrawingView
   leg: string
   /** More legs that are selected. */
@@ -24,14 +25,15 @@ const { figure, units } = useWords()
 const paper = useTemplateRef<SVGSVGElement>('paper')
 const { width, height } = useElementSize(paper)
 const own = useCatalogueStore()
-const drawing = computed(() => drawRun(layOut(props.run), props.view))
-const legs = computed(() => new Map(props.run.legs.map((of) => [of.id, of])))
-const names = computed(() => namesIn(props.run))
+const drawing = computed(() => drawRun(layOut(props.system), props.view))
+const legs = computed(() => new Map(props.system.legs.map((of) => [of.id, of])))
+const names = computed(() => namesIn(props.system))
 const colourOf = (id: string) => {
-  const pipe = own.catalogue.pipe(legs.value.get(id)?.pipe ?? props.run.pipe)
+  const leg = legs.value.get(id)
+  const pipe = leg && own.catalogue.pipe(pipeIdIn(props.system, leg))
   return `var(--drawing-${pipe ? pipeColour(pipe) : 'copper'})`
 }
-const colours = computed(() => new Map(props.run.legs.map(({ id }) => [id, colourOf(id)])))
+const colours = computed(() => new Map(props.system.legs.map(({ id }) => [id, colourOf(id)])))
 /** Pixels to a unit: signs and letters are drawn in units, a third of a letter's height. */
 const pixels = 4.5
 /** Pixels on either side that half a length in feet and inches with its piece takes. */
@@ -73,7 +75,7 @@ const hasArrow = ({ from, to, state }: DrawnLeg) =>
 const heightText = (up: number) => `${up < 0 ? '−' : '+'}${figure(Math.abs(up))}`
 const heights = computed(() => placeHeights(drawing.value, 3 * step.value))
 const dimensions = computed(() => {
-  const lengths = new Map(props.run.legs.map((leg) => [leg.id, leg.length]))
+  const lengths = new Map(props.system.legs.map((leg) => [leg.id, leg.length]))
   return placeDimensions(drawing.value, 3 * step.value).map(({ leg, at }) => ({
     leg,
     at,

@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { axes, type Direction, type Leg, type LegState, type Run } from '~~/core/job/job'
+import { type System, drawnLength } from '~~/core/job/system'
+import { axes, type Direction, type Leg, type LegState } from '~~/core/job/job'
 import { namesIn } from '~~/core/run/names'
 import { asAngles } from '~~/core/run/turning'
 import type { PlanPiece } from '~~/core/build/planned'
 
 /** The legs of a run: direction, centre to centre, and the cut that follows. One is looked at; several can be selected. */
-const props = defineProps<{ run: Run; pieces: readonly PlanPiece[]; leg: string; chosen: ReadonlySet<string> }>()
+const props = defineProps<{ system: System; pieces: readonly PlanPiece[]; leg: string; chosen: ReadonlySet<string> }>()
 const emit = defineEmits<{
   select: [id: string]
   choose: [id: string]
@@ -14,10 +15,10 @@ const emit = defineEmits<{
 }>()
 const several = ref(false)
 const { units, length } = useWords()
-const names = computed(() => namesIn(props.run))
+const names = computed(() => namesIn(props.system))
 
 const pieceOf = computed(() => new Map(props.pieces.flatMap((piece) => piece.legs.map((id) => [id, piece] as const))))
-const selected = computed(() => props.run.legs.find(({ id }) => id === props.leg))
+const selected = computed(() => props.system.legs.find(({ id }) => id === props.leg))
 const degrees = (value: number) => `${Math.round(value * 10) / 10}°`
 const way = (direction: Direction) =>
   typeof direction === 'string' ? direction : `${degrees(direction.bearing)} / ${degrees(direction.pitch)}`
@@ -32,8 +33,12 @@ const states = [
 ] as { value: LegState | 'new'; label: string }[]
 /** New pipe is always measured. */
 const setState = (value: LegState | 'new') =>
-  emit('change', props.leg, value === 'new' ? { state: undefined, unmeasured: undefined } : { state: value })
-const drawnLength = ({ unmeasured, length: mm }: Leg) => (unmeasured ? '' : length(mm))
+  emit(
+    'change',
+    props.leg,
+    value === 'new' ? { state: undefined, length: selected.value && drawnLength(selected.value) } : { state: value },
+  )
+const lengthWords = ({ length: mm }: Leg) => (mm === null ? '' : length(mm))
 const slant = computed(() => {
   const direction = selected.value?.direction
   return direction && typeof direction !== 'string' ? direction : null
@@ -50,7 +55,7 @@ function setWay(value: (typeof axes)[number] | 'other'): void {
   <section aria-label="Legs">
     <ol class="ruled border-y border-(--ui-border)">
       <li
-        v-for="drawn in run.legs"
+        v-for="drawn in system.legs"
         :key="drawn.id"
         v-memo="[
           drawn,
@@ -80,12 +85,12 @@ function setWay(value: (typeof axes)[number] | 'other'): void {
           type="button"
           class="grid min-h-11 w-full grid-cols-[2.5rem_1fr_6.5rem] items-center gap-2 px-1 text-left"
           :aria-pressed="drawn.id === leg"
-          :aria-label="`${pieceOf.get(drawn.id)?.id ?? drawn.state ?? ''}, ${names.leg(drawn.id)}, ${way(drawn.direction)} ${drawnLength(drawn)}`"
+          :aria-label="`${pieceOf.get(drawn.id)?.id ?? drawn.state ?? ''}, ${names.leg(drawn.id)}, ${way(drawn.direction)} ${lengthWords(drawn)}`"
           @click="emit('select', drawn.id)"
         >
           <span class="font-label font-semibold text-(--ui-primary)">{{ pieceOf.get(drawn.id)?.id }}</span>
           <span>
-            {{ way(drawn.direction) }} {{ drawnLength(drawn) }}
+            {{ way(drawn.direction) }} {{ lengthWords(drawn) }}
             <span class="text-sm text-muted">to {{ names.node(drawn.to) }}</span>
           </span>
           <span
@@ -99,7 +104,7 @@ function setWay(value: (typeof axes)[number] | 'other'): void {
     </ol>
     <div v-if="selected" class="flex flex-wrap items-end gap-2 px-1 pt-2">
       <LengthField
-        v-if="!selected.unmeasured"
+        v-if="selected.length !== null"
         class="min-w-32 flex-1"
         label="Centre to centre"
         :of="selected.id"
@@ -122,8 +127,10 @@ function setWay(value: (typeof axes)[number] | 'other'): void {
       <UCheckbox
         v-if="selected.state"
         label="Its length does not matter"
-        :model-value="selected.unmeasured ?? false"
-        @update:model-value="(on) => emit('change', leg, { unmeasured: on === true || undefined })"
+        :model-value="selected.length === null"
+        @update:model-value="
+          (on) => emit('change', leg, { length: on === true ? null : drawnLength({ length: null }) })
+        "
       />
       <Choice
         label="Direction"

@@ -1,20 +1,21 @@
 <script setup lang="ts">
+import type { System } from '~~/core/job/system'
 import { setServiceBeyond } from '~~/core/edit/part'
-import type { Leg, Run } from '~~/core/job/job'
-import { serviceIn } from '~~/core/job/leg-service'
+import type { Leg } from '~~/core/job/job'
+import { serviceIn, pipeIdIn } from '~~/core/job/leg-defaults'
 import { services } from '~~/core/job/place'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { useWorkshopStore } from '~/stores/workshop'
 
 /** Another pipe, or another service, in a leg and all that hangs on it; what joins it to the pipe before is filled in. */
-const props = defineProps<{ run: Run; leg: Leg }>()
+const props = defineProps<{ system: System; leg: Leg }>()
 const { problem, attempt } = useRouteEdit()
 const own = useCatalogueStore()
 const workshop = useWorkshopStore()
 /** The search for what joins two pipes is fetched when a pipe is changed. */
 async function setPipe(pipe: string): Promise<void> {
   const { changePipe } = await import('~~/core/edit/change-pipe')
-  attempt((of) => changePipe(own.catalogue, of, randomIds, props.run.id, props.leg.id, pipe, workshop.costs))
+  attempt((of) => changePipe(own.catalogue, of, randomIds, props.system.id, props.leg.id, pipe, workshop.costs))
 }
 const serviceItems = services.map((value) => ({ value, label: value.replace('-', ' ') }))
 </script>
@@ -24,14 +25,14 @@ const serviceItems = services.map((value) => ({ value, label: value.replace('-',
     <p v-if="problem" role="alert" class="text-(--ui-error)">{{ problem }}</p>
     <LazyPipePicker
       label="Pipe of this leg and what hangs on it"
-      :model-value="leg.pipe ?? run.pipe"
+      :model-value="pipeIdIn(system, leg)"
       @update:model-value="setPipe"
     />
     <Choice
       label="What flows in it and in what hangs on it"
       :items="serviceItems"
-      :model-value="serviceIn(run, leg)"
-      @update:model-value="(service) => attempt((of) => setServiceBeyond(of, run.id, leg.id, service))"
+      :model-value="serviceIn(system, leg)"
+      @update:model-value="(service) => attempt((of) => setServiceBeyond(of, system.id, leg.id, service))"
     />
   </div>
 </template>

@@ -1,15 +1,17 @@
 <script setup lang="ts">
+import { type System, runOf } from '~~/core/job/system'
+import { pipeIdIn } from '~~/core/job/leg-defaults'
 import type { BendingMethod } from '~~/core/bend/limits'
 import type { Pipe } from '~~/core/catalogue/pipe'
 import { setNode } from '~~/core/edit/edit-run'
-import type { Job, Node, Run } from '~~/core/job/job'
+import type { Job, Node } from '~~/core/job/job'
 import { bringToHeight } from '~~/core/edit/heights'
 import { layOut, turnAt } from '~~/core/run/layout'
 import { useCatalogueStore } from '~/stores/catalogue'
 
 /** The node in hand: what stands there, how high, what joins two pipes there, whether it is better bent. */
 const props = defineProps<{
-  run: Run
+  system: System
   node: Node
   pipe: Pipe | undefined
   bendRadius: number | undefined
@@ -18,28 +20,28 @@ const props = defineProps<{
 const { job, change } = useOpenJob()
 const { attempt } = useRouteEdit()
 const own = useCatalogueStore()
-const set = (part: Partial<Omit<Node, 'id'>>) => (of: Job) => setNode(of, props.run.id, props.node.id, part)
+const set = (part: Partial<Omit<Node, 'id'>>) => (of: Job) => setNode(of, props.system.id, props.node.id, part)
 
 /** Upright legs follow where they can; where they cannot, the height is kept, and the checks say what it lacks. */
 function setHeight(height: number | undefined): void {
-  const isReached = height !== undefined && attempt((of) => bringToHeight(of, props.run.id, props.node.id, height))
+  const isReached = height !== undefined && attempt((of) => bringToHeight(of, props.system.id, props.node.id, height))
   if (!isReached) change(set({ height })(job.value))
 }
 /** By how much the pipe turns here; nothing where it does not. */
 const cornerAngle = computed(() =>
   props.node.kind === 'elbow' || props.node.kind === 'bend'
-    ? turnAt(layOut(props.run).arms.get(props.node.id) ?? [])
+    ? turnAt(layOut(props.system).arms.get(props.node.id) ?? [])
     : null,
 )
 /** What is seldom opened is not drawn until it is. */
 const cornerOpen = ref(false)
 /** The two pipes that meet here, where they differ. */
 const changing = computed(() => {
-  const [arriving, onwards, more] = props.run.legs.filter(
+  const [arriving, onwards, more] = props.system.legs.filter(
     ({ from, to }) => from === props.node.id || to === props.node.id,
   )
   if (!arriving || !onwards || more || props.node.kind === 'tie-in') return null
-  const [from, to] = [arriving, onwards].map((of) => own.catalogue.pipe(of.pipe ?? props.run.pipe))
+  const [from, to] = [arriving, onwards].map((of) => own.catalogue.pipe(pipeIdIn(props.system, of)))
   return from && to && from.id !== to.id ? { from, to } : null
 })
 </script>
@@ -47,13 +49,13 @@ const changing = computed(() => {
 <template>
   <div class="space-y-4">
     <NodeEditor
-      :key="run.id"
+      :key="system.id"
       :node="node"
-      :run-method="run.method"
+      :run-method="runOf(system, node).method"
       @change="(part) => change(set(part)(job))"
       @height="setHeight"
     >
-      <LazyFittingPick :run="run" :node="node" @choose="(fitting) => change(set({ fitting })(job))" />
+      <LazyFittingPick :system="system" :node="node" @choose="(fitting) => change(set({ fitting })(job))" />
     </NodeEditor>
     <details v-if="cornerAngle" @toggle="(event) => (cornerOpen = (event.target as HTMLDetailsElement).open)">
       <summary class="label min-h-11 cursor-pointer pt-2 text-base">Bend or elbow here?</summary>
@@ -63,12 +65,12 @@ const changing = computed(() => {
         :angle="cornerAngle"
         :radius="node.radius ?? bendRadius"
         :bending="bendingMethod"
-        :prefer="run.method"
+        :prefer="runOf(system, node).method"
       />
     </details>
     <LazyTransitionPick
       v-if="changing"
-      :run="run"
+      :system="system"
       :node="node"
       :from="changing.from"
       :to="changing.to"

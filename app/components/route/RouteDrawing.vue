@@ -1,14 +1,15 @@
 <script setup lang="ts">
+import type { System } from '~~/core/job/system'
 import { drawingViews, type DrawingView } from '~~/core/draw/drawing'
-import type { Run } from '~~/core/job/job'
 import { runSheet } from '~~/core/draw/sheet'
+import { systemName } from '~~/core/run/names'
 import { sheetColours } from '~/drawing/sheet-colours'
 import { download } from '~/saving/download'
 import { useCatalogueStore } from '~/stores/catalogue'
 
 /** The drawing with its view, its size, and its ways out: one page, SVG, DXF. */
 const props = defineProps<{
-  run: Run
+  system: System
   leg: string
   chosen: ReadonlySet<string>
   node: string
@@ -23,11 +24,15 @@ const views = drawingViews.map((value) => ({ value, label: value }))
 const zoom = ref(1)
 const closer = () => (zoom.value = Math.min(8, zoom.value * 1.5))
 const further = () => (zoom.value = Math.max(1, zoom.value / 1.5))
-const name = computed(() => (props.run.name || props.run.id).toLowerCase().replace(/[^a-z0-9]+/g, '-'))
+const name = computed(() =>
+  systemName(job.value, props.system)
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '-'),
+)
 
 const sheet = () =>
-  runSheet(own.catalogue, props.run, view.value, {
-    title: `${job.value.title}: ${props.run.name}`,
+  runSheet(own.catalogue, props.system, view.value, {
+    title: `${job.value.title}: ${systemName(job.value, props.system)}`,
     length,
     colours: sheetColours,
     pieceOf: props.pieceOf,
@@ -35,13 +40,12 @@ const sheet = () =>
 const svg = () => download(`${name.value}.svg`, 'image/svg+xml', sheet())
 async function dxf(): Promise<void> {
   const { runsDxf } = await import('~/drawing/run-dxf')
-  const pieces = new Map([...props.pieceOf].map(([leg, piece]) => [`${props.run.id}/${leg}`, piece]))
-  download(`${name.value}.dxf`, 'image/vnd.dxf', runsDxf([props.run], pieces))
+  download(`${name.value}.dxf`, 'image/vnd.dxf', runsDxf([props.system], props.pieceOf))
 }
 function print(): void {
   const page = window.open('', '_blank')
   if (!page) return
-  page.document.title = props.run.name
+  page.document.title = systemName(job.value, props.system)
   page.document.body.innerHTML = sheet()
   page.document.close()
   page.print()
@@ -53,7 +57,7 @@ function print(): void {
     <div class="h-72 overflow-auto border border-(--ui-border) lg:h-[16.5rem]">
       <div :style="{ width: `${zoom * 100}%`, height: `${zoom * 100}%` }">
         <IsoDrawing
-          :run="run"
+          :system="system"
           :view="view"
           :leg="leg"
           :chosen="chosen"

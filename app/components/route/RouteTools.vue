@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { pipeIdIn } from '~~/core/job/leg-defaults'
+import { systemOf, type System } from '~~/core/job/system'
 import type { Job, Leg, Node, Run } from '~~/core/job/job'
 import type { Plan } from '~~/core/plan/types'
 import { usualStockLength } from '~~/core/cut/stock-length'
@@ -7,6 +9,8 @@ import { useCatalogueStore } from '~/stores/catalogue'
 
 /** What is done to a route in one go. Opened when it is wanted; what cannot be done says why and changes nothing. */
 const props = defineProps<{
+  system: System
+  /** The run that is chosen of it. */
   run: Run
   plan: Plan
   node: Node
@@ -34,7 +38,7 @@ const choose = (id: (typeof tools)[number]['id']) => {
   tool.value = tool.value === id ? '' : id
   problem.value = ''
 }
-const nodesNow = () => job.value.runs.find(({ id }) => id === props.run.id)?.nodes ?? []
+const nodesNow = () => systemOf(job.value, props.system.id)?.nodes ?? []
 /** After an offset the hand goes on from its end. */
 function apply(edit: (job: Job) => Job): void {
   const before = nodesNow().length
@@ -52,22 +56,23 @@ async function openOffset(): Promise<void> {
 }
 defineExpose({ openOffset })
 const { namesIn } = useNames()
-const word = computed(() => namesIn(props.run.id).node(props.node.id))
-const layout = computed(() => layOut(props.run))
+const word = computed(() => namesIn(props.system.id).node(props.node.id))
+const layout = computed(() => layOut(props.system))
 const stockLength = computed(() => {
-  const pipe = own.catalogue.pipe(props.run.pipe)
-  return job.value.stock?.lengths[props.run.pipe] ?? (pipe ? usualStockLength(pipe) : 3000)
+  const id = props.leg ? pipeIdIn(props.system, props.leg) : props.system.runs[0]!.pipe
+  const pipe = own.catalogue.pipe(id)
+  return job.value.stock?.lengths[id] ?? (pipe ? usualStockLength(pipe) : 3000)
 })
 const cutInReasons = computed(() => {
   const joints = props.plan.joints.filter(
-    ({ run, node, piece, inner }) => run === props.run.id && node === props.node.id && piece === null && inner === null,
+    ({ node, piece, inner }) => node === props.node.id && piece === null && inner === null,
   )
   // Both ends say the same where both are alike.
   return [
     ...new Map(joints.flatMap(({ reasons }) => reasons).map((reason) => [JSON.stringify(reason), reason])).values(),
   ]
 })
-const cutIn = computed(() => props.plan.cutIns.find(({ run, node }) => run === props.run.id && node === props.node.id))
+const cutIn = computed(() => props.plan.cutIns.find(({ node }) => node === props.node.id))
 </script>
 
 <template>
@@ -87,25 +92,25 @@ const cutIn = computed(() => props.plan.cutIns.find(({ run, node }) => run === p
     <OffsetForm
       v-if="tool === 'offset'"
       :job="job"
-      :run="run.id"
+      :run="system.id"
       :from="node.id"
       :bend-radius="bendRadius"
       @apply="apply"
     />
-    <LazyMoveForm v-else-if="tool === 'move'" :run="run.id" :node="node.id" :word="word" :leg="leg" @apply="apply" />
+    <LazyMoveForm v-else-if="tool === 'move'" :run="system.id" :node="node.id" :word="word" :leg="leg" @apply="apply" />
     <LazyCopyForm
       v-else-if="tool === 'copy'"
-      :run="run.id"
+      :run="system.id"
       :legs="chosen"
       :to="node.id"
       :to-word="word"
       @apply="apply"
     />
-    <LazyBesideForm v-else-if="tool === 'beside'" :key="run.id" :run="run" @apply="apply" />
+    <LazyBesideForm v-else-if="tool === 'beside'" :key="system.id" :run="run" :legs="system.legs" @apply="apply" />
     <LazyCloseForm
       v-else-if="tool === 'close'"
-      :run="run.id"
-      :closing="plan.closing.filter((of) => of.run === run.id)"
+      :run="system.id"
+      :closing="plan.closing.filter((of) => of.run === system.id)"
       :leg="leg?.id"
       :node="node"
       :place="layout.places.get(node.id)"
@@ -115,7 +120,7 @@ const cutIn = computed(() => props.plan.cutIns.find(({ run, node }) => run === p
     />
     <LazyCutInForm
       v-else-if="tool === 'cut-in'"
-      :run="run.id"
+      :run="system.id"
       :leg="leg"
       :node="node"
       :cut-in="cutIn"
@@ -123,7 +128,7 @@ const cutIn = computed(() => props.plan.cutIns.find(({ run, node }) => run === p
       @apply="apply"
       @go="(id) => emit('go', id)"
     />
-    <LazySupportPanel v-else-if="tool === 'supports' && leg" :run="run" :leg="leg" :plan="plan" @apply="apply" />
-    <LazyAdvicePanel v-else-if="tool === 'advice'" :run="run" />
+    <LazySupportPanel v-else-if="tool === 'supports' && leg" :system="system" :leg="leg" :plan="plan" @apply="apply" />
+    <LazyAdvicePanel v-else-if="tool === 'advice'" :system="system" />
   </section>
 </template>

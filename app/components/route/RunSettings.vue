@@ -11,7 +11,7 @@ const { job, change } = useOpenJob()
 const own = useCatalogueStore()
 const { methodItems } = useMethods()
 const serviceItems = services.map((value) => ({ value, label: value.replace('-', ' ') }))
-const set = (part: Partial<Omit<Run, 'id' | 'nodes' | 'legs'>>) => change(setRun(job.value, props.run.id, part))
+const set = (part: Partial<Omit<Run, 'id'>>) => change(setRun(job.value, props.run.id, part))
 const setPipe = (pipe: string) => change(choosePipe(own.catalogue, job.value, props.run.id, pipe))
 </script>
 

@@ -1,7 +1,9 @@
 <script setup lang="ts">
+import type { System } from '~~/core/job/system'
+import { pipeIdIn, serviceIn } from '~~/core/job/leg-defaults'
 import { isPlastic } from '~~/core/catalogue/material'
 import { setLeg } from '~~/core/edit/edit-run'
-import type { Job, Leg, Run } from '~~/core/job/job'
+import type { Job, Leg } from '~~/core/job/job'
 import { profileWith } from '~~/core/workshop/profile'
 import type { Plan } from '~~/core/plan/types'
 import { layOut } from '~~/core/run/layout'
@@ -13,14 +15,14 @@ import { inch } from '~~/core/quantity/units'
 import { useCatalogueStore } from '~/stores/catalogue'
 
 /** Where one leg is held, what it is fixed to, how far it grows, and what may be cut out of a joist for it. */
-const props = defineProps<{ run: Run; leg: Leg; plan: Plan }>()
+const props = defineProps<{ system: System; leg: Leg; plan: Plan }>()
 const emit = defineEmits<{ apply: [edit: (job: Job) => Job] }>()
 const { job } = useOpenJob()
 const own = useCatalogueStore()
 const { length, figure, tell, units } = useWords()
 const { namesIn } = useNames()
-const names = computed(() => namesIn(props.run.id))
-const support = computed(() => props.plan.supports.find(({ run, leg }) => run === props.run.id && leg === props.leg.id))
+const names = computed(() => namesIn(props.system.id))
+const support = computed(() => props.plan.supports.find(({ leg }) => leg === props.leg.id))
 const profile = computed(() => profileWith(job.value.profile, job.value.own?.changes))
 
 const on = [
@@ -28,20 +30,21 @@ const on = [
   { value: 'timber', label: 'joists or studs' },
 ] as const
 const setFixings = (fixings: Leg['fixings']) =>
-  emit('apply', (before) => setLeg(before, props.run.id, props.leg.id, { fixings }))
+  emit('apply', (before) => setLeg(before, props.system.id, props.leg.id, { fixings }))
 /** As joists are usually laid here: 16 in, or 400 mm. */
 const usualSpacing = computed(() => (units.value === 'imperial' ? 16 * inch : 400))
 const spacings = { min: 50, max: 5000 }
 const offsets = { min: 0, max: 5000 }
 
 const cold = ref<number | undefined>(10)
-const warm = ref<number | undefined>(props.run.service === 'cold' ? 20 : props.run.service === 'hot' ? 60 : 75)
+const service = serviceIn(props.system, props.leg)
+const warm = ref<number | undefined>(service === 'cold' ? 20 : service === 'hot' ? 60 : 75)
 const growing = computed(() =>
   cold.value === undefined || warm.value === undefined
     ? null
     : growthOf(
         own.catalogue,
-        layOut(props.run),
+        layOut(props.system),
         props.leg,
         props.plan.supports,
         warm.value - cold.value,
@@ -52,9 +55,10 @@ const growing = computed(() =>
 const able = computed(() => growing.value?.turning.filter(({ length: of }) => of >= growing.value!.freeLeg) ?? [])
 const keepOff = (end: Turning) => {
   const { freeLeg } = growing.value!
-  emit('apply', (before) => keepClipsOff(before, props.run.id, end, freeLeg))
+  emit('apply', (before) => keepClipsOff(before, props.system.id, end, freeLeg))
 }
-const setFree = (free: Leg['free']) => emit('apply', (before) => setLeg(before, props.run.id, props.leg.id, { free }))
+const setFree = (free: Leg['free']) =>
+  emit('apply', (before) => setLeg(before, props.system.id, props.leg.id, { free }))
 const freeEnd = (of: FreeEnd) =>
   of === 'ends'
     ? 'a free end'
@@ -72,7 +76,7 @@ const freeText = computed(() => {
   return parts.length > 0 ? `Kept without clips: ${parts.join(', ')}.` : ''
 })
 const isPlasticPipe = computed(() => {
-  const pipe = own.catalogue.pipe(props.leg.pipe ?? props.run.pipe)
+  const pipe = own.catalogue.pipe(pipeIdIn(props.system, props.leg))
   return pipe !== undefined && isPlastic(pipe.material)
 })
 const loop = computed(() => (growing.value?.enough === false ? loopFor(growing.value.freeLeg) : null))

@@ -1,23 +1,26 @@
 <script setup lang="ts">
+import { type System, runOf } from '~~/core/job/system'
 import type { Pipe } from '~~/core/catalogue/pipe'
-import type { Job, Node, Run } from '~~/core/job/job'
+import type { Job, Node } from '~~/core/job/job'
 import { chooseChain } from '~~/core/edit/edit-tie-in'
 import { joinLegs } from '~~/core/edit/change-pipe'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { useWorkshopStore } from '~/stores/workshop'
 
 /** The pipe changes at a node: the fittings that join the two, found by search; one is chosen. */
-const props = defineProps<{ run: Run; node: Node; from: Pipe; to: Pipe }>()
+const props = defineProps<{ system: System; node: Node; from: Pipe; to: Pipe }>()
 const emit = defineEmits<{ change: [job: Job] }>()
 const { job } = useOpenJob()
 const own = useCatalogueStore()
 const workshop = useWorkshopStore()
 const { money } = useMoney()
 const { tell } = useWords()
-const answer = computed(() => joinLegs(own.catalogue, job.value, props.run, props.from.id, props.to.id, workshop.costs))
+const answer = computed(() =>
+  joinLegs(own.catalogue, job.value, runOf(props.system, props.node), props.from.id, props.to.id, workshop.costs),
+)
 type Found = NonNullable<typeof answer.value>['chains'][number]
 const isChosen = ({ fittings }: Found) => props.node.chain?.fittings.join() === fittings.map(({ id }) => id).join()
-const choose = (chain: Found) => emit('change', chooseChain(job.value, props.run.id, props.node.id, chain))
+const choose = (chain: Found) => emit('change', chooseChain(job.value, props.system.id, props.node.id, chain))
 </script>
 
 <template>

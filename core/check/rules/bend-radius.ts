@@ -1,5 +1,6 @@
 import { bendRadius, bendVerdictAnyhow } from '../../bend/limits'
 import { atPlace, checkRule, nodePlace } from '../rule'
+import { pipeIdIn } from '../../job/leg-defaults'
 
 export const bendRadiusRule = checkRule({
   meta: {
@@ -13,10 +14,10 @@ export const bendRadiusRule = checkRule({
   },
   check(subject) {
     const { catalogue, layout } = subject
-    return layout.run.nodes.flatMap((node) => {
+    return layout.system.nodes.flatMap((node) => {
       const leg = layout.arms.get(node.id)?.[0]?.leg
       if (node.kind !== 'bend' || node.radius === undefined || !leg) return []
-      const verdict = bendVerdictAnyhow(catalogue.pipe(leg.pipe ?? layout.run.pipe)!, node.radius)
+      const verdict = bendVerdictAnyhow(catalogue.pipe(pipeIdIn(layout.system, leg))!, node.radius)
       return verdict.verdict === 'fits' ? [] : [atPlace(nodePlace(subject, node.id), verdict)]
     })
   },

@@ -26,9 +26,9 @@ export const closing = checkRule({
   check: (subject, { caution }) =>
     subject.closing
       .filter(({ x, y, z }) => x !== 0 || y !== 0 || z !== 0)
-      .map(({ leg, x, y, z }) =>
+      .map(({ run, leg, x, y, z }) =>
         leg
           ? atPlace(legPlace(subject, leg), caution('loop', { x, y, z }))
-          : atPlace({ run: subject.layout.run.id, where: subject.names.run }, caution('misses', { x, y, z })),
+          : atPlace({ run, where: subject.names.get(run)!.run }, caution('misses', { x, y, z })),
       ),
 })

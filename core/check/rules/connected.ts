@@ -13,9 +13,9 @@ export const connected = checkRule({
     messages: { loose: fixed('no leg leads here from the start of the run') },
   },
   check(subject, { refuse }) {
-    const { run, places } = subject.layout
-    if (run.legs.length === 0) return []
-    return run.nodes
+    const { system, places } = subject.layout
+    if (system.legs.length === 0) return []
+    return system.nodes
       .filter(({ id }) => !places.has(id))
       .map(({ id }) => atPlace(nodePlace(subject, id), refuse('loose')))
   },

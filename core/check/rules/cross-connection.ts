@@ -1,5 +1,5 @@
 import { isPotable, type Service } from '../../job/place'
-import { serviceIn } from '../../job/leg-service'
+import { serviceIn } from '../../job/leg-defaults'
 import { sentence } from '../../quantity/message'
 import { atPlace, checkRule, nodePlace } from '../rule'
 
@@ -21,9 +21,9 @@ export const crossConnection = checkRule({
     },
   },
   check: (subject, { refuse }) => {
-    const { run, arms } = subject.layout
-    return run.nodes.flatMap(({ id }) => {
-      const services = (arms.get(id) ?? []).map(({ leg }) => serviceIn(run, leg))
+    const { system, arms } = subject.layout
+    return system.nodes.flatMap(({ id }) => {
+      const services = (arms.get(id) ?? []).map(({ leg }) => serviceIn(system, leg))
       const [potable, heating] = [services.find(isPotable), services.find((service) => !isPotable(service))]
       return potable && heating ? [atPlace(nodePlace(subject, id), refuse('meet', { potable, heating }))] : []
     })

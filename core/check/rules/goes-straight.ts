@@ -34,8 +34,8 @@ export const goesStraight = checkRule({
     },
   },
   check(subject, { refuse }) {
-    const { run, arms } = subject.layout
-    return run.nodes
+    const { system, arms } = subject.layout
+    return system.nodes
       .filter((node) => isNewFitting(node, arms.get(node.id) ?? []))
       .filter(({ id, kind }) => straightKinds.has(kind) && (turnAt(arms.get(id) ?? []) ?? 0) > outOfLine)
       .map(({ id, kind }) => atPlace(nodePlace(subject, id), refuse('turns', { kind: nodeWord(kind) })))

@@ -1,12 +1,12 @@
 import type { PlanJoint } from '../../build/planned'
-import type { PlanCheck, RunSubject } from '../rule'
+import type { PlanCheck, SystemSubject } from '../rule'
 import { atPlace, nodePlace } from '../rule'
 
 /**
  * What the joint rules have against the joints of a run: each reservation once, with how many joints it holds for. The
  * rules themselves are in `join/rules`.
  */
-export function jointChecks(subject: RunSubject): PlanCheck[] {
+export function jointChecks(subject: SystemSubject): PlanCheck[] {
   const found = new Map<string, { check: PlanCheck; first: PlanJoint; count: number }>()
   for (const joint of subject.joints) {
     for (const reason of joint.reasons) {

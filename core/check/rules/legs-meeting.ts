@@ -2,7 +2,7 @@ import { legsAtNode, nodeWord } from '../../job/node-legs'
 import { bodyOf, legsInto } from '../../run/body'
 import { isNewFitting } from '../../run/states'
 import { sentence } from '../../quantity/message'
-import { atPlace, checkRule, nodePlace, type RunSubject } from '../rule'
+import { atPlace, checkRule, nodePlace, type SystemSubject } from '../rule'
 
 interface Meeting {
   readonly id: string
@@ -12,10 +12,10 @@ interface Meeting {
 }
 
 /** How many legs meet at each fitting that something leads to, against how many it takes. */
-function meetings({ layout: { run, arms, places } }: RunSubject): Meeting[] {
-  if (run.legs.length === 0) return []
+function meetings({ layout: { system, arms, places } }: SystemSubject): Meeting[] {
+  if (system.legs.length === 0) return []
   return (
-    run.nodes
+    system.nodes
       .filter(({ id }) => places.has(id))
       // What is there already is drawn as far as it matters.
       .filter((node) => isNewFitting(node, arms.get(node.id) ?? []))

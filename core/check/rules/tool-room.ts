@@ -3,10 +3,10 @@ import { toolSpace } from '../../catalogue/tool-space'
 import type { PlanPiece } from '../../build/planned'
 import { sentence } from '../../quantity/message'
 import { barePipe } from '../bare-pipe'
-import { atPlace, checkRule, piecePlace, type RunSubject } from '../rule'
+import { atPlace, checkRule, piecePlace, type SystemSubject } from '../rule'
 
 /** What the tools at either end want of the bare pipe between two mouths; null where that is not known or there is room. */
-function tooTight({ catalogue }: RunSubject, piece: PlanPiece) {
+function tooTight({ catalogue }: SystemSubject, piece: PlanPiece) {
   const od = catalogue.pipe(piece.pipe)!.od
   const bare = barePipe(piece)
   if (bare === null || bare < 0) return null

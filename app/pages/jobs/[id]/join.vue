@@ -14,9 +14,9 @@ const own = useCatalogueStore()
 const workshop = useWorkshopStore()
 
 const tieIns = computed(() =>
-  job.value.runs.flatMap((run) =>
-    run.nodes.filter(({ kind }) => kind === 'tie-in').map((node) => ({ key: `${run.id}/${node.id}`, run, node })),
-  ),
+  job.value.nodes
+    .filter(({ kind }) => kind === 'tie-in')
+    .map((node) => ({ key: node.id, run: job.value.runs.find(({ id }) => id === node.run)!, node })),
 )
 const current = computed(() => tieIns.value.find(({ key }) => key === selection.tieIn) ?? tieIns.value[0])
 const pipes = computed(() => {

@@ -1,6 +1,8 @@
 <script setup lang="ts">
+import { systemsOf } from '~~/core/job/system'
 import { cardKinds } from '~~/core/procedure/card-kinds'
 import { runSheet } from '~~/core/draw/sheet'
+import { systemName } from '~~/core/run/names'
 import { sheetColours } from '~/drawing/sheet-colours'
 import { useCatalogueStore } from '~/stores/catalogue'
 
@@ -19,17 +21,13 @@ const kinds = computed(() =>
   cardKinds(made.value.map((joint) => ({ joint, card: cardOf(joint), reasons: joint.reasons }))),
 )
 const drawings = computed(() =>
-  job.value.runs.map((run) => ({
-    id: run.id,
-    svg: runSheet(own.catalogue, run, 'isometric', {
-      title: `${job.value.title}: ${runName(run.id)}`,
+  systemsOf(job.value).map((system) => ({
+    id: system.id,
+    svg: runSheet(own.catalogue, system, 'isometric', {
+      title: `${job.value.title}: ${systemName(job.value, system)}`,
       length,
       colours: sheetColours,
-      pieceOf: new Map(
-        plan.value.pieces
-          .filter((piece) => piece.run === run.id)
-          .flatMap(({ id, legs }) => legs.map((leg) => [leg, id])),
-      ),
+      pieceOf: new Map(plan.value.pieces.flatMap(({ id, legs }) => legs.map((leg) => [leg, id]))),
     }),
   })),
 )

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { systemOf } from '~~/core/job/system'
 import { usualRadius } from '~~/core/bend/limits'
 import { removeLeg, setLeg } from '~~/core/edit/edit-run'
 import { addRun } from '~~/core/edit/new-job'
@@ -9,6 +10,8 @@ import { useSelectionStore } from '~/stores/selection'
 const { job, plan, change } = useOpenJob()
 const selection = useSelectionStore()
 const run = computed(() => job.value.runs.find(({ id }) => id === selection.run) ?? job.value.runs[0])
+/** All that hangs together with the run: it is drawn, listed and checked as one. */
+const system = computed(() => run.value && systemOf(job.value, run.value.id))
 const own = useCatalogueStore()
 const runPipe = computed(() => own.catalogue.pipe(run.value?.pipe ?? ''))
 const { bender } = useBenders(() => runPipe.value?.od ?? 0)
@@ -18,22 +21,23 @@ const bendRadius = computed(() => {
   const inBender = bendingMethod.value === 'bender' ? bender.value?.radius : undefined
   return inBender ?? (runPipe.value ? usualRadius(runPipe.value, bendingMethod.value) : undefined)
 })
-const { entry, press, goTo } = useRouteEntry(run, () => bendRadius.value)
+const { entry, press, goTo } = useRouteEntry(run, system, () => bendRadius.value)
 
-const pieces = computed(() => plan.value.pieces.filter((piece) => piece.run === run.value?.id))
-const leg = computed(() => run.value?.legs.find(({ id }) => id === selection.leg) ?? run.value?.legs[0])
+const isHere = (id: string) => system.value?.runs.some((of) => of.id === id)
+const pieces = computed(() => plan.value.pieces.filter((piece) => isHere(piece.run)))
+const leg = computed(() => system.value?.legs.find(({ id }) => id === selection.leg) ?? system.value?.legs[0])
 const piece = computed(() => pieces.value.find(({ legs }) => leg.value && legs.includes(leg.value.id)))
 const pieceOf = computed(() => new Map(pieces.value.flatMap(({ id, legs }) => legs.map((of) => [of, id] as const))))
-const node = computed(() => run.value?.nodes.find(({ id }) => id === (selection.node || entry.value?.cursor)))
+const node = computed(() => system.value?.nodes.find(({ id }) => id === (selection.node || entry.value?.cursor)))
 const { namesIn, runName } = useNames()
 const names = computed(() => (run.value ? namesIn(run.value.id) : undefined))
-const checks = computed(() => plan.value.checks.filter((check) => check.run === run.value?.id))
+const checks = computed(() => plan.value.checks.filter((check) => isHere(check.run)))
 const tools = useTemplateRef<{ openOffset: () => void }>('tools')
 useRouteKey('f', () => tools.value?.openOffset())
 useRouteKey('g', () => void nameFitting())
 /** Opens the list of fittings by their names. What is named at an open end is an outlet. */
 async function nameFitting(): Promise<void> {
-  if (node.value?.kind === 'open' && run.value?.legs.length) press('o')
+  if (node.value?.kind === 'open' && system.value?.legs.length) press('o')
   await nextTick()
   const list = document.querySelector<HTMLElement>('button[aria-label="Fitting by its name"]')
   list?.scrollIntoView({ block: 'center' })
@@ -43,7 +47,7 @@ const pressOnPad = (key: string) => (key === 'g' ? void nameFitting() : press(ke
 const chosen = ref<ReadonlySet<string>>(new Set())
 /** What is done to several legs is done to these; to the one that is looked at where none is chosen. */
 const chosenLegs = computed(() => {
-  const legs = run.value?.legs.filter(({ id }) => chosen.value.has(id)).map(({ id }) => id) ?? []
+  const legs = system.value?.legs.filter(({ id }) => chosen.value.has(id)).map(({ id }) => id) ?? []
   return legs.length > 0 ? legs : leg.value ? [leg.value.id] : []
 })
 watch(
@@ -84,7 +88,7 @@ async function retype(id: string): Promise<void> {
 }
 function selectLeg(id: string): void {
   selection.leg = id
-  const to = run.value?.legs.find((known) => known.id === id)?.to
+  const to = system.value?.legs.find((known) => known.id === id)?.to
   if (to) goTo(to)
 }
 </script>
@@ -103,7 +107,7 @@ function selectLeg(id: string): void {
       </UButton>
       <UButton @click="startRun"> <UIcon name="i-lucide-plus" class="size-4" />Another run </UButton>
     </TabRow>
-    <p v-if="!run">
+    <p v-if="!run || !system">
       No run yet. Press <strong>Another run</strong>, then an arrow for the direction, digits for the length, Enter.
     </p>
     <div v-else class="grid gap-x-6 gap-y-3 lg:grid-cols-[minmax(0,1fr)_minmax(0,27rem)]">
@@ -115,7 +119,7 @@ function selectLeg(id: string): void {
         </p>
         <p v-else class="text-lg">Choose a direction, type the first length, press Enter.</p>
         <RouteDrawing
-          :run="run"
+          :system="system"
           :leg="leg?.id ?? ''"
           :chosen="chosen"
           :node="node?.id ?? ''"
@@ -128,7 +132,7 @@ function selectLeg(id: string): void {
       </section>
       <section class="space-y-4" aria-label="Legs, node, checks">
         <LegList
-          :run="run"
+          :system="system"
           :pieces="pieces"
           :leg="leg?.id ?? ''"
           :chosen="chosen"
@@ -140,6 +144,7 @@ function selectLeg(id: string): void {
         <LazyRouteTools
           v-if="node"
           ref="tools"
+          :system="system"
           :run="run"
           :plan="plan"
           :node="node"
@@ -151,7 +156,7 @@ function selectLeg(id: string): void {
         <CheckList v-if="checks.length" :checks="checks" @go="go" />
         <NodeDetails
           v-if="node"
-          :run="run"
+          :system="system"
           :node="node"
           :pipe="runPipe"
           :bend-radius="bendRadius"
@@ -161,7 +166,7 @@ function selectLeg(id: string): void {
           <summary class="label min-h-11 cursor-pointer pt-2 text-base">
             {{ names?.leg(leg.id) }}: its pipe, what flows in it
           </summary>
-          <LegPipe v-if="legOpen" :run="run" :leg="leg" />
+          <LegPipe v-if="legOpen" :system="system" :leg="leg" />
         </details>
         <details @toggle="(event) => (runOpen = (event.target as HTMLDetailsElement).open)">
           <summary class="label min-h-11 cursor-pointer pt-2 text-base">The run: name, pipe, method, place</summary>

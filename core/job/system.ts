@@ -1,0 +1,58 @@
+import { DisjointSets } from '../quantity/disjoint-sets'
+import type { Job, Leg, Node, Run } from './job'
+
+/**
+ * Runs whose legs hang together: laid out, drained and tested as one. A branch in another pipe, or hot beside cold on a
+ * mixer, is a run of its own in the same system.
+ */
+export interface System {
+  /** Of the first of its runs. */
+  readonly id: string
+  readonly runs: readonly Run[]
+  /** In the order of the job; the first is the start. */
+  readonly nodes: readonly Node[]
+  readonly legs: readonly Leg[]
+}
+
+/** How long a leg is drawn whose length does not matter, in mm. */
+const drawnWhereUnmeasured = 500
+
+/** A leg from centre to centre as it is drawn, in mm: where its length does not matter, any will do. */
+export const drawnLength = ({ length }: Pick<Leg, 'length'>): number => length ?? drawnWhereUnmeasured
+
+const found = new WeakMap<Job, readonly System[]>()
+
+function findSystems({ runs, nodes, legs }: Job): System[] {
+  const sets = new DisjointSets()
+  const runOfNode = new Map(nodes.map(({ id, run }) => [id, run]))
+  for (const { run, from, to } of legs)
+    for (const end of [from, to]) {
+      const other = runOfNode.get(end)
+      if (other !== undefined) sets.tie(run, other)
+    }
+  const byRoot = new Map<string, { id: string; runs: Run[]; nodes: Node[]; legs: Leg[] }>()
+  for (const run of runs) {
+    const root = sets.root(run.id)
+    const known = byRoot.get(root)
+    if (known) known.runs.push(run)
+    else byRoot.set(root, { id: run.id, runs: [run], nodes: [], legs: [] })
+  }
+  for (const node of nodes) byRoot.get(sets.root(node.run))?.nodes.push(node)
+  for (const leg of legs) byRoot.get(sets.root(leg.run))?.legs.push(leg)
+  return [...byRoot.values()]
+}
+
+/** The systems of a job, in the order of their first runs. Looked up often between two changes, so found once for each job. */
+export function systemsOf(job: Job): readonly System[] {
+  const known = found.get(job) ?? findSystems(job)
+  found.set(job, known)
+  return known
+}
+
+/** The system that a run belongs to; undefined where there is no such run. */
+export const systemOf = (job: Job, run: string): System | undefined =>
+  systemsOf(job).find(({ runs }) => runs.some(({ id }) => id === run))
+
+/** The run that a node or a leg of a system belongs to. */
+export const runOf = ({ runs }: System, { run }: { readonly run: string }): Run =>
+  runs.find(({ id }) => id === run) ?? runs[0]!
