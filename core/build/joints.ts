@@ -17,7 +17,7 @@ import type { Layout } from '../run/layout'
 import { type System, runOf } from '../job/system'
 
 /** A joint's id, by what it joins: it stays when pipe is drawn before it. */
-const jointId = (node: Node, leg: Leg): string => `${siteId(node)}/${idInRun(leg.run, leg.id)}`
+const jointId = (node: Node, leg: Leg): string => `${siteId(node)}/${idInRun(leg)}`
 
 /** The joint on a tie-in's existing pipe, which no new piece goes into. */
 function existingJoint(

@@ -6,7 +6,7 @@ import { goneOnFrom, oppositeDirection, runGoingOn, withSystem } from './edit-ru
 import { type System, systemOf } from '../job/system'
 
 /** What a node is with one more leg that leaves it in this direction; null where it takes none. */
-function withOneMore(system: System, node: Node, away: Direction): Node | null {
+export function withOneMore(system: System, node: Node, away: Direction): Node | null {
   const arms = system.legs
     .filter(({ from, to }) => from === node.id || to === node.id)
     .map((leg) => (leg.from === node.id ? leg.direction : oppositeDirection(leg.direction)))

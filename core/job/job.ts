@@ -64,6 +64,7 @@ export const nodeStates = ['new', ...legStates] as const
 export const nodeSchema = z.object({
   id,
   run: id.meta({ description: 'the run that it belongs to: whose method its joints go by' }),
+  began: id.optional().meta({ description: 'the run that it was drawn in: what was written down of it goes by that' }),
   name: text(80).optional().meta({ description: 'what people call it: tee under the window' }),
   kind: z.enum(nodeKinds),
   at: z
@@ -103,6 +104,7 @@ export type Node = z.infer<typeof nodeSchema>
 export const legSchema = z.object({
   id,
   run: id,
+  began: id.optional().meta({ description: 'the run that it was drawn in: what was written down of it goes by that' }),
   from: id,
   to: id,
   direction: directionSchema,

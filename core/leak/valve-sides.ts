@@ -24,13 +24,14 @@ export function valveSides(job: Job, suspects: readonly Suspect[]): ValveSides[]
   return systemsOf(job).flatMap((system) => {
     const layout = layOut(system)
     const of = suspects.filter((suspect) => system.runs.some(({ id }) => id === suspect.run))
-    return system.nodes.flatMap(({ id, kind, run }): ValveSides[] => {
+    return system.nodes.flatMap((valve): ValveSides[] => {
+      const { id, kind, run } = valve
       if (kind !== 'valve') return []
       const nodes = nodesBeyond(layout, id)
       const legs = new Set(system.legs.flatMap((leg) => (nodes.has(leg.from) || nodes.has(leg.to) ? [leg.id] : [])))
       const beyond = of.filter(({ leg, node }) => (leg === null ? nodes.has(node ?? '') : legs.has(leg)))
       const isParted = beyond.length > 0 && beyond.length < suspects.length
-      return isParted ? [{ id: siteId({ run, id }), run, node: id, beyond: new Set(beyond.map((at) => at.id)) }] : []
+      return isParted ? [{ id: siteId(valve), run, node: id, beyond: new Set(beyond.map((at) => at.id)) }] : []
     })
   })
 }

@@ -30,14 +30,13 @@ export function shutOffs(job: Job): ShutOff[] {
   const names = namesOf(job)
   return systemsOf(job).flatMap((system) => {
     const layout = layOut(system)
-    return system.nodes.flatMap(({ id, kind, run }): ShutOff[] => {
+    return system.nodes.flatMap((node): ShutOff[] => {
+      const { id, kind, run } = node
       if (kind !== 'valve') return []
       const { run: called, node: nameOf } = names.get(run)!
       const beyond = nodesBeyond(layout, id)
-      const outlets = system.nodes.filter((node) => node.kind === 'outlet' && beyond.has(node.id))
-      return [
-        { run: called, valve: nameOf(id), at: siteId({ run, id }), shuts: outlets.map((outlet) => nameOf(outlet.id)) },
-      ]
+      const outlets = system.nodes.filter((of) => of.kind === 'outlet' && beyond.has(of.id))
+      return [{ run: called, valve: nameOf(id), at: siteId(node), shuts: outlets.map((outlet) => nameOf(outlet.id)) }]
     })
   })
 }

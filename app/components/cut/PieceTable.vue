@@ -10,7 +10,9 @@ const emit = defineEmits<{ select: [piece: string] }>()
 const { length, tolerance } = useWords()
 const mark = (end: PlanPiece['ends'][0]) => (end.method === null ? 'open' : length(end.insertion))
 const log = useLogStore()
-const siteLeg = ({ run, legs }: PlanPiece) => siteId({ run, id: legs[0]! })
+const { job } = useOpenJob()
+const sites = computed(() => new Map(job.value.legs.map((leg) => [leg.id, siteId(leg)])))
+const siteLeg = ({ legs }: PlanPiece) => sites.value.get(legs[0]!) ?? ''
 const isCut = (piece: PlanPiece) => log.state?.cuts[siteLeg(piece)] !== undefined
 const cut = (piece: PlanPiece) =>
   log.write({ kind: 'pipe-cut', subject: { leg: siteLeg(piece) }, body: { mm: piece.cut } }, `piece ${piece.id} cut`)

@@ -14,23 +14,15 @@ const rows = computed(() =>
     const leg = props.job.legs.find(({ id }) => id === support.leg)
     if (!leg) return []
     const names = namesIn(leg.run)
-    return [{ ...support, name: names.run, from: names.node(leg.from), direction: leg.direction, whole: leg.length }]
+    const [name, from] = [names.run, names.node(leg.from)]
+    return [{ ...support, name, from, direction: leg.direction, whole: leg.length, site: siteId(leg) }]
   }),
 )
-const placed = ({ run, leg }: { run: string; leg: string }) => log.state?.fixings[siteId({ run, id: leg })] ?? 0
-function place({
-  run,
-  leg,
-  at,
-  guides,
-}: {
-  run: string
-  leg: string
-  at: readonly number[]
-  guides: readonly number[]
-}) {
+type Row = (typeof rows.value)[number]
+const placed = ({ site }: Row) => log.state?.fixings[site] ?? 0
+function place({ site, at, guides }: Row): void {
   const body = { count: at.length + guides.length }
-  log.write({ kind: 'fixing-placed', subject: { leg: siteId({ run, id: leg }) }, body }, 'clips placed')
+  log.write({ kind: 'fixing-placed', subject: { leg: site }, body }, 'clips placed')
 }
 </script>
 

@@ -28,6 +28,7 @@ const tools = [
   { id: 'move', word: 'Move, put in' },
   { id: 'copy', word: 'Copy, mirror' },
   { id: 'beside', word: 'Run beside' },
+  { id: 'runs', word: 'Join runs' },
   { id: 'close', word: 'Fixed points' },
   { id: 'cut-in', word: 'Cut in' },
   { id: 'supports', word: 'Supports' },
@@ -107,6 +108,14 @@ const cutIn = computed(() => props.plan.cutIns.find(({ node }) => node === props
       @apply="apply"
     />
     <LazyBesideForm v-else-if="tool === 'beside'" :key="system.id" :run="run" :legs="system.legs" @apply="apply" />
+    <LazySeveralRunsForm
+      v-else-if="tool === 'runs'"
+      :system="system"
+      :node="node.id"
+      :word="word"
+      :leg="leg"
+      @apply="apply"
+    />
     <LazyCloseForm
       v-else-if="tool === 'close'"
       :run="system.id"
