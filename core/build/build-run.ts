@@ -4,8 +4,8 @@ import type { Layout } from '../run/layout'
 import { existingEnds, isExistingLeg } from '../run/states'
 import type { Leg, Node } from '../job/job'
 import { siteId } from '../job/site-id'
-import { fittingsAt, type FittingsAt } from './fittings-at'
-import type { Part, PortRef } from './part'
+import { fittingsAt } from './fittings-at'
+import type { FittingsAt, Part, PortRef } from './part'
 import { pipeIdIn } from '../job/leg-defaults'
 
 /** What a piece of pipe must tell to have its place among the parts. */

@@ -1,4 +1,5 @@
-import type { Vector } from '../quantity/vector'
+import type { Meeting } from '../catalogue/fitting'
+import { plus, type Vector } from '../quantity/vector'
 
 /** An end of a part, where another part meets it. */
 export interface Port {
@@ -32,3 +33,29 @@ export interface PortRef {
   readonly port: number
 }
 export type PortPair = readonly [PortRef, PortRef]
+
+/** How two fittings at one node stand one in the other. */
+export interface InnerMeeting {
+  /** The joint's id. */
+  readonly id: string
+  readonly between: PortPair
+  readonly fittings: readonly [string, string]
+  /** Its place in its chain, from 0. */
+  readonly index: number
+  readonly meeting: Meeting
+}
+
+/** The fittings that stand at a node, and which of their ports each thing there goes into. */
+export interface FittingsAt {
+  readonly parts: readonly Part[]
+  /** How they stand one in the other. */
+  readonly inner: readonly InnerMeeting[]
+  /** Where a leg's pipe goes in. */
+  legPort(leg: string): PortRef
+  /** Where a tie-in's existing pipe goes in. */
+  readonly existingPort: PortRef
+}
+
+/** A place so far along a direction; null where one of the three is not known. */
+export const along = (from: Vector | undefined, direction: Vector | null, mm: number | null): Vector | null =>
+  from && direction && mm !== null ? plus(from, direction, mm) : null

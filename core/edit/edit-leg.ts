@@ -18,6 +18,12 @@ function offsetFrom({ spacing, offset }: NonNullable<Leg['fixings']>, at: number
   return from >= 0 ? from : from + Math.ceil(-from / spacing) * spacing
 }
 
+/** What stands on the arm of a leg, now that the part of the leg that meets the node has another id. */
+function withArmMoved(node: Node, from: string, to: string): Node {
+  const { [from]: arm, ...others } = node.arms ?? {}
+  return arm ? { ...node, arms: { ...others, [to]: arm } } : node
+}
+
 /**
  * The job with a node put into a leg: the leg is split there, and everything beyond it stays where it is.
  *
@@ -51,7 +57,10 @@ export function splitLeg(
   }
   return {
     job: withSystem(job, runId, ({ nodes, legs }) => ({
-      nodes: [...nodes, { id: node, run: leg.run, kind }],
+      nodes: [
+        ...nodes.map((known) => (known.id === leg.to ? withArmMoved(known, leg.id, second.id) : known)),
+        { id: node, run: leg.run, kind },
+      ],
       legs: legs.flatMap((known) => (known === leg ? [first, second] : [known])),
     })),
     node,

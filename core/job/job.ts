@@ -56,6 +56,12 @@ const chainSchema = z.object({
   joints: z.tuple([z.enum(methodIds), z.enum(methodIds)]),
 })
 
+/** The fittings between one end of a fitting that was chosen by its name and a leg's pipe, outwards. */
+const armSchema = z.object({
+  fittings: z.array(text(120)).min(1).max(5),
+  method: z.enum(methodIds).meta({ description: 'of the joint with the pipe' }),
+})
+
 /** What is there already, what of it comes out, and what goes in. */
 export const legStates = ['existing', 'comes out'] as const
 export type LegState = (typeof legStates)[number]
@@ -79,6 +85,9 @@ export const nodeSchema = z.object({
   chain: chainSchema.optional(),
   fitting: text(120).optional().meta({
     description: 'the fitting that was chosen by its name in the catalogue: `22 solder × 1/2 F BSP drop-ear elbow`',
+  }),
+  arms: z.record(id, armSchema).optional().meta({
+    description: 'by leg: what stands between that fitting and the leg’s pipe, where it takes no such pipe itself',
   }),
   state: z.enum(nodeStates).optional().meta({
     description: 'of the fitting; where nothing is said it is new when new pipe goes into it, else as its legs',

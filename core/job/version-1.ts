@@ -4,12 +4,12 @@ import { jobSchema, legSchema, nodeSchema, runSchema, type Job, type Leg, type N
 
 const lengthText = 'millimetres as a number, more than 0 and at most 100000'
 
-const legOfVersion1 = legSchema.omit({ run: true }).extend({
+const legOfVersion1 = legSchema.omit({ run: true, began: true }).extend({
   length: z.number({ error: lengthText }).positive(lengthText).max(100_000, lengthText),
   unmeasured: z.boolean().optional().meta({ description: 'of existing pipe: its length does not matter' }),
 })
 const runOfVersion1 = runSchema.extend({
-  nodes: z.array(nodeSchema.omit({ run: true })).max(5000),
+  nodes: z.array(nodeSchema.omit({ run: true, began: true, arms: true })).max(5000),
   legs: z.array(legOfVersion1).max(5000),
 })
 

@@ -56,9 +56,9 @@ const pexHalf = pipeId('ASTM F876', '1/2', 'pex-b')
 /** The last node by its fitting's name. */
 function named(job: Job, having: string): Job {
   const node = job.nodes.at(-1)!
-  const body = bodiesFor(catalogue, layOut(systemsOf(job)[0]!), node).find(({ id }) => id.includes(having))
-  expect(body, having).toBeDefined()
-  return setNode(job, node.run, node.id, { fitting: body!.id })
+  const found = bodiesFor(catalogue, layOut(systemsOf(job)[0]!), node).find(({ body }) => body.id.includes(having))
+  expect(found, having).toBeDefined()
+  return setNode(job, node.run, node.id, { fitting: found!.body.id, arms: found!.arms })
 }
 
 function cutIn(kind: CutInKind, play: number | undefined): Job {

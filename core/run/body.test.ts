@@ -19,7 +19,7 @@ const turned: SampleRun['legs'] = [
 ]
 const names = (of: ReturnType<typeof job>, node: string) => {
   const layout = layOut(systemsOf(of)[0]!)
-  return bodiesFor(catalogue, layout, layout.node.get(node)!).map(({ id }) => id)
+  return bodiesFor(catalogue, layout, layout.node.get(node)!).map(({ body }) => body.id)
 }
 
 describe('what may be chosen by its name', () => {
@@ -37,7 +37,7 @@ describe('what may be chosen by its name', () => {
 
   it('at an outlet always leads on, and what is made in the run’s own method comes first', () => {
     const layout = layOut(systemsOf(job(straight))[0]!)
-    const bodies = bodiesFor(catalogue, layout, layout.node.get('e')!)
+    const bodies = bodiesFor(catalogue, layout, layout.node.get('e')!).map(({ body }) => body)
     expect(bodies.every(({ ends }) => ends.length > 1)).toBe(true)
     const soldered = bodies.map(({ ends }) =>
       ends.some((end) => end.type === 'socket' && end.socket.method === 'solder'),

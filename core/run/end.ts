@@ -1,6 +1,6 @@
 import type { Catalogue } from '../catalogue/catalogue'
 import type { Fitting } from '../catalogue/fitting'
-import { endLength } from '../catalogue/fitting-length'
+import { endLength, sumOf, takeUpOf } from '../catalogue/fitting-length'
 import type { MethodId } from '../catalogue/method'
 import type { Pipe } from '../catalogue/pipe'
 import { isLeastDepth, type Socket } from '../catalogue/socket'
@@ -10,8 +10,8 @@ import { reducingTakeOff } from '../catalogue/reducing-body'
 import type { Leg, Node } from '../job/job'
 import type { Figure } from '../quantity/basis'
 import type { Message } from '../quantity/message'
-import { chainLengthOf } from '../catalogue/chain-length'
-import { bodyMethod, bodyOf, endsTaken, turnsAlike } from './body'
+import { chainLength, chainLengthOf } from '../catalogue/chain-length'
+import { bodyMethod, bodyOf, endsTaken, turnsAlike, type EndTaken } from './body'
 import { branchOf, turnAt, type Arm, type Layout } from './layout'
 import { missing } from './missing'
 import { type System, runOf } from '../job/system'
@@ -160,7 +160,20 @@ function findInsertion(node: Node, socket: Socket | undefined): Figure | null {
  */
 export function methodAt(system: System, node: Node, leg?: Leg): MethodId {
   const arrives = node.kind !== 'tie-in' && leg?.to === node.id
-  return bodyMethod(node) ?? node.method ?? node.chain?.joints[arrives ? 0 : 1] ?? runOf(system, node).method
+  const onArm = leg && bodyMethod(node) ? node.arms?.[leg.id]?.method : undefined
+  return onArm ?? bodyMethod(node) ?? node.method ?? node.chain?.joints[arrives ? 0 : 1] ?? runOf(system, node).method
+}
+
+/** From a body's centre to where the pipe stops: its own end, and the fittings of the arm that stands in it. */
+function lengthToPipe(catalogue: Catalogue, body: Fitting, { index, arm }: EndTaken): Figure | null {
+  const own = endLength(catalogue, body, index)
+  if (!own || !arm) return own
+  return arm.fittings.reduce<Figure | null>((sum, fitting, at) => {
+    const whole = chainLength(catalogue, [fitting])
+    const meeting = arm.meetings[at]!
+    if (!sum || !whole) return null
+    return sumOf(meeting.kind === 'thread' ? sumOf(sum, takeUpOf(meeting.male)) : sum, whole)
+  }, own)
 }
 
 /** What a leg's pipe meets in a fitting that was chosen by its name: the end that takes it, by that end's own length. */
@@ -172,8 +185,8 @@ function bodyEnd(
   arms: readonly Arm[],
   leg: string,
 ): PieceEnd {
-  const end = endsTaken(catalogue, layout, body, arms, node.kind).get(leg)
-  const takeOff = measuredTakeOff(node, arms, leg) ?? (end ? endLength(catalogue, body, end.index) : null)
+  const end = endsTaken(catalogue, layout, body, arms, node).get(leg)
+  const takeOff = measuredTakeOff(node, arms, leg) ?? (end ? lengthToPipe(catalogue, body, end) : null)
   const insertion = findInsertion(node, end?.socket)
   const why = !end
     ? missing('no end', { fitting: body.label })
@@ -182,7 +195,7 @@ function bodyEnd(
       : missing('other turn', { fitting: body.label })
   return {
     node: node.id,
-    method: bodyMethod(node) ?? null,
+    method: end?.socket.method ?? bodyMethod(node) ?? null,
     socket: end?.socket,
     insertion,
     takeOff: why ? null : takeOff,

@@ -1,22 +1,48 @@
 <script setup lang="ts">
 import type { System } from '~~/core/job/system'
-import { bodiesFor, bodyOf } from '~~/core/run/body'
+import { armChoices, bodiesFor, bodyOf, type BodyChoice } from '~~/core/run/body'
 import type { Node } from '~~/core/job/job'
 import { layOut } from '~~/core/run/layout'
 import { useCatalogueStore } from '~/stores/catalogue'
 
 /** The fitting that stands at a node by its name in the trade: of those that take the pipes there, with its own length. */
 const props = defineProps<{ system: System; node: Node }>()
-const emit = defineEmits<{ choose: [fitting: string | undefined] }>()
+const emit = defineEmits<{ choose: [choice: Pick<Node, 'fitting' | 'arms'>] }>()
 const own = useCatalogueStore()
 const { say } = useWords()
+/** A fitting with what stands on its arms: “tee, with a 1/2 M BSP × 16 press adapter”. */
+const withArms = (label: string, arms: BodyChoice['arms']) =>
+  [label, ...Object.values(arms).flatMap((arm) => arm.fittings)].join(', with ')
 const fittings = computed(() => bodiesFor(own.catalogue, layOut(props.system), props.node))
 const plain = 'plain'
 const items = computed(() => [
   { value: plain, label: 'as drawn, by the method' },
-  ...fittings.value.map(({ id, label }) => ({ value: id, label: say.value.trade(label) })),
+  ...fittings.value.map(({ body, arms }) => ({ value: body.id, label: say.value.trade(withArms(body.label, arms)) })),
 ])
-const chosen = computed(() => bodyOf(props.node)?.label ?? props.node.fitting)
+function choose(id: string): void {
+  const found = fittings.value.find(({ body }) => body.id === id)
+  emit('choose', {
+    fitting: found?.body.id,
+    arms: found && Object.keys(found.arms).length > 0 ? found.arms : undefined,
+  })
+}
+const chosen = computed(() => {
+  const { fitting, arms = {} } = props.node
+  return fitting && withArms(bodyOf(props.node)?.label ?? fitting, arms)
+})
+const { namesIn } = useNames()
+/** What stands on an arm, of all that could. */
+const arms = computed(() =>
+  Object.entries(props.node.arms ?? {}).flatMap(([leg, { fittings: chosen }]) => {
+    const choices = armChoices(own.catalogue, layOut(props.system), props.node, leg)
+    const labels = choices.map(({ fittings: ids }) => ids.join(', '))
+    return choices.length > 0 ? [{ leg, choices, labels, chosen: chosen.join(', ') }] : []
+  }),
+)
+function chooseArm(leg: string, at: number): void {
+  const arm = arms.value.find((of) => of.leg === leg)?.choices[at]
+  if (arm) emit('choose', { fitting: props.node.fitting, arms: { ...props.node.arms, [leg]: arm } })
+}
 </script>
 
 <template>
@@ -29,9 +55,17 @@ const chosen = computed(() => bodyOf(props.node)?.label ?? props.node.fitting)
       :model-value="node.fitting ?? plain"
       :search-input="{ placeholder: 'drop-ear, angle stop, 15 compression' }"
       aria-label="Fitting by its name"
-      @update:model-value="(id) => emit('choose', id === plain ? undefined : id)"
+      @update:model-value="choose"
     >
       <template v-if="chosen" #default>{{ say.trade(chosen) }}</template>
     </USelectMenu>
   </UFormField>
+  <Choice
+    v-for="{ leg, labels, chosen: now } in arms"
+    :key="leg"
+    :label="`Between it and ${namesIn(node.run).leg(leg)}`"
+    :items="labels.map((label) => ({ value: label, label: say.trade(label) }))"
+    :model-value="now"
+    @update:model-value="(label) => chooseArm(leg, labels.indexOf(label))"
+  />
 </template>

@@ -55,7 +55,7 @@ const changing = computed(() => {
       @change="(part) => change(set(part)(job))"
       @height="setHeight"
     >
-      <LazyFittingPick :system="system" :node="node" @choose="(fitting) => change(set({ fitting })(job))" />
+      <LazyFittingPick :system="system" :node="node" @choose="(choice) => change(set(choice)(job))" />
     </NodeEditor>
     <details v-if="cornerAngle" @toggle="(event) => (cornerOpen = (event.target as HTMLDetailsElement).open)">
       <summary class="label min-h-11 cursor-pointer pt-2 text-base">Bend or elbow here?</summary>

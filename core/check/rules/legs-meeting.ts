@@ -12,7 +12,8 @@ interface Meeting {
 }
 
 /** How many legs meet at each fitting that something leads to, against how many it takes. */
-function meetings({ layout: { system, arms, places } }: SystemSubject): Meeting[] {
+function meetings({ catalogue, layout }: SystemSubject): Meeting[] {
+  const { system, arms, places } = layout
   if (system.legs.length === 0) return []
   return (
     system.nodes
@@ -25,7 +26,7 @@ function meetings({ layout: { system, arms, places } }: SystemSubject): Meeting[
           id: node.id,
           kind: nodeWord(node.kind),
           meeting: arms.get(node.id)?.length ?? 0,
-          wanted: body ? legsInto(body) : legsAtNode[node.kind],
+          wanted: body ? legsInto(catalogue, layout, body, node) : legsAtNode[node.kind],
         }
       })
   )

@@ -1,0 +1,125 @@
+import type { Catalogue } from '../catalogue/catalogue'
+import { endLabel, type Fitting } from '../catalogue/fitting'
+import { chainLength } from '../catalogue/chain-length'
+import { endLength, takeUpOf } from '../catalogue/fitting-length'
+import type { Node } from '../job/job'
+import { idInRun, siteId } from '../job/site-id'
+import { endsTaken, type EndTaken } from '../run/body'
+import { opposite } from '../run/direction'
+import type { Arm, Layout } from '../run/layout'
+import { along, type FittingsAt, type InnerMeeting, type Part, type Port, type PortRef } from './part'
+
+/** The fittings of an arm, outwards, with the joints between them and with the body. */
+interface ArmParts {
+  readonly parts: readonly Part[]
+  readonly inner: readonly InnerMeeting[]
+  /** Where the pipe goes in. */
+  readonly last: PortRef
+}
+
+/** How far from the node's centre each fitting of an arm begins and ends, in mm; null beyond what is known. */
+function stretchesOf(
+  catalogue: Catalogue,
+  own: number | null,
+  { fittings, meetings }: NonNullable<EndTaken['arm']>,
+): (number | null)[][] {
+  let reached = own
+  return fittings.map((fitting, at) => {
+    const meeting = meetings[at]!
+    const takeUp = meeting.kind === 'thread' ? takeUpOf(meeting.male).mm : 0
+    const start: number | null = reached === null ? null : reached + takeUp
+    const whole = chainLength(catalogue, [fitting])?.mm ?? null
+    reached = start === null || whole === null ? null : start + whole
+    return [start, reached]
+  })
+}
+
+function armAt(
+  catalogue: Catalogue,
+  layout: Layout,
+  node: Node,
+  body: Fitting,
+  { leg, away }: Arm,
+  { index: end, arm }: EndTaken & { readonly arm: NonNullable<EndTaken['arm']> },
+  bodyPort: PortRef,
+  stop: number | null,
+): ArmParts {
+  const place = layout.places.get(node.id)
+  const own = endLength(catalogue, body, end)?.mm ?? null
+  const stretch = stretchesOf(catalogue, own, arm)
+  const id = (at: number): string => `${siteId(node)}/${idInRun(leg)}#${at}`
+  const last = arm.fittings.length - 1
+  const parts = arm.fittings.map(({ label, ends }, at): Part => {
+    const [start, finish] = stretch[at]!
+    const first = arm.inwards[at]!
+    return {
+      id: id(at),
+      kind: 'fitting',
+      label,
+      run: node.run,
+      node: node.id,
+      ports: [
+        { at: along(place, away, start!), out: opposite(away), end: endLabel(ends[first]!) },
+        // Where the pipe stops: as it was measured, where it was.
+        { at: along(place, away, at === last ? stop : finish!), out: away, end: endLabel(ends[1 - first]!) },
+      ],
+    }
+  })
+  const inner = arm.fittings.map(({ label }, at): InnerMeeting => ({
+    id: `${siteId(node)}/${idInRun(leg)}/between-${at}`,
+    between: [at === 0 ? bodyPort : { part: id(at - 1), port: 1 }, { part: id(at), port: 0 }],
+    fittings: [at === 0 ? body.label : arm.fittings[at - 1]!.label, label],
+    index: at,
+    meeting: arm.meetings[at]!,
+  }))
+  return { parts, inner, last: { part: id(last), port: 1 } }
+}
+
+/**
+ * A fitting that was chosen by its name, with a port for each leg and each thread that is left, and the fittings of its
+ * arms.
+ *
+ * @param legs that meet there
+ * @param takeOffs of the legs, from the node to where their pipe stops, in mm
+ */
+export function bodyAt(
+  catalogue: Catalogue,
+  layout: Layout,
+  node: Node,
+  body: Fitting,
+  legs: readonly Arm[],
+  takeOffs: ReadonlyMap<string, number | null>,
+): FittingsAt {
+  const id = siteId(node)
+  const place = layout.places.get(node.id)
+  const taken = endsTaken(catalogue, layout, body, legs, node)
+  const arms = new Map<string, ArmParts>()
+  const ports = legs.map((leg, port): Port => {
+    const stop = takeOffs.get(leg.leg.id) ?? null
+    const end = taken.get(leg.leg.id)
+    if (!end?.arm) return { at: along(place, leg.away, stop), out: leg.away, end: end?.socket.label ?? '' }
+    const { index, arm } = end
+    arms.set(leg.leg.id, armAt(catalogue, layout, node, body, leg, { ...end, arm }, { part: id, port }, stop))
+    const own = endLength(catalogue, body, index)?.mm ?? null
+    return { at: along(place, leg.away, own), out: leg.away, end: endLabel(body.ends[index]!) }
+  })
+  const used = new Set([...taken.values()].map(({ index }) => index))
+  // What is screwed on later has a port too.
+  const threads = body.ends.flatMap((end, index): Port[] =>
+    end.type === 'thread' && !used.has(index) ? [{ at: place ?? null, out: null, end: endLabel(end) }] : [],
+  )
+  const own: Part = {
+    id,
+    kind: 'fitting',
+    label: body.label,
+    run: node.run,
+    node: node.id,
+    ports: [...ports, ...threads],
+  }
+  return {
+    parts: [own, ...[...arms.values()].flatMap(({ parts }) => parts)],
+    inner: [...arms.values()].flatMap(({ inner }) => inner),
+    existingPort: { part: id, port: legs.length },
+    legPort: (leg) => arms.get(leg)?.last ?? { part: id, port: legs.findIndex((arm) => arm.leg.id === leg) },
+  }
+}

@@ -1,0 +1,101 @@
+import type { Catalogue } from '../catalogue/catalogue'
+import { fittingNamed } from '../catalogue/chain-length'
+import { endLabel, meetingOf, type Fitting } from '../catalogue/fitting'
+import { endLength, takeUpOf } from '../catalogue/fitting-length'
+import type { Node } from '../job/job'
+import { siteId } from '../job/site-id'
+import type { Vector } from '../quantity/vector'
+import { opposite } from '../run/direction'
+import type { Arm, Layout } from '../run/layout'
+import { along, type FittingsAt, type InnerMeeting, type Part, type PortRef } from './part'
+
+/** The end of a chain's fitting that looks back along the chain, and the one that looks on. */
+function inOrder(chain: readonly (Fitting | undefined)[], index: number): readonly [number, number] {
+  const [before, fitting, next] = [chain[index - 1], chain[index], chain[index + 1]]
+  if (!fitting) return [0, 1]
+  const meets = (other: Fitting, end: number): boolean =>
+    meetingOf({ ...fitting, ends: [fitting.ends[end]!] }, other) !== null
+  if (before) return meets(before, 0) ? [0, 1] : [1, 0]
+  return next && meets(next, 0) && !meets(next, 1) ? [1, 0] : [0, 1]
+}
+
+/** How far along its line each fitting of a chain begins and ends, from where the first pipe stops; null beyond what is known. */
+function stretches(catalogue: Catalogue, chain: readonly (Fitting | undefined)[]): readonly (number | null)[][] {
+  let reached: number | null = 0
+  return chain.map((fitting, index) => {
+    const start: number | null = reached
+    const lengths = fitting
+      ? inOrder(chain, index).map((end) => endLength(catalogue, fitting, end)?.mm ?? null)
+      : [null]
+    const end = lengths.reduce((sum, mm) => (sum === null || mm === null ? null : sum + mm), start)
+    const next = chain[index + 1]
+    const meeting = fitting && next ? meetingOf(fitting, next) : null
+    reached = end === null ? null : end + (meeting?.kind === 'thread' ? takeUpOf(meeting.male).mm : 0)
+    return [start, end]
+  })
+}
+
+/** A node's chain: its fittings one after another, each with the end before it and the one after it. */
+export function chainAt(
+  catalogue: Catalogue,
+  layout: Layout,
+  node: Node,
+  arms: readonly Arm[],
+  takeOffs: ReadonlyMap<string, number | null>,
+): FittingsAt {
+  const ids = node.chain!.fittings
+  const chain = ids.map(fittingNamed)
+  const isTieIn = node.kind === 'tie-in'
+  const arriving = isTieIn ? undefined : arms.find(({ leg }) => leg.to === node.id)
+  const leaving = arms.find((arm) => arm !== arriving)
+  const onward = leaving?.away ?? (arriving ? opposite(arriving.away) : null)
+  const back = onward && opposite(onward)
+  const place = layout.places.get(node.id)
+  // A tie-in stands where the existing pipe stops; else a chain begins where the pipe that arrives stops.
+  const before = arriving ? (takeOffs.get(arriving.leg.id) ?? null) : 0
+  const from = (mm: number | null | undefined): Vector | null =>
+    along(place, onward, mm === null || mm === undefined || before === null ? null : mm - before)
+  const stretch = stretches(catalogue, chain)
+  const id = (index: number): string => (ids.length > 1 ? `${siteId(node)}#${index}` : siteId(node))
+  const last = ids.length - 1
+  const parts = ids.map((label, index): Part => {
+    const fitting = chain[index]
+    const [first, second] = inOrder(chain, index)
+    const end = (of: number): string => (fitting ? endLabel(fitting.ends[of]!) : label)
+    const stop = leaving && takeOffs.get(leaving.leg.id)
+    return {
+      id: id(index),
+      kind: 'fitting',
+      label: fitting?.label ?? label,
+      run: node.run,
+      node: node.id,
+      ports: [
+        { at: from(stretch[index]![0]), out: back, end: end(first) },
+        {
+          // Where the pipe stops that goes on from the last: as it was measured, where it was.
+          at: index === last && typeof stop === 'number' ? along(place, onward, stop) : from(stretch[index]![1]),
+          out: onward,
+          end: end(second),
+        },
+      ],
+    }
+  })
+  const atStart: PortRef = { part: id(0), port: 0 }
+  const atEnd: PortRef = { part: id(last), port: 1 }
+  const inner = chain.slice(1).flatMap((next, index): InnerMeeting[] => {
+    const before = chain[index]
+    const meeting = before && next && meetingOf(before, next)
+    if (!meeting) return []
+    const between = [
+      { part: id(index), port: 1 },
+      { part: id(index + 1), port: 0 },
+    ] as const
+    return [{ id: `${siteId(node)}/between-${index}`, between, fittings: [before.label, next.label], index, meeting }]
+  })
+  return {
+    parts,
+    inner,
+    existingPort: atStart,
+    legPort: (leg) => (leg === arriving?.leg.id ? atStart : atEnd),
+  }
+}

@@ -1,0 +1,173 @@
+import { describe, expect, it } from 'vitest'
+import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
+import { chainLength, fittingNamed } from '../catalogue/chain-length'
+import { endLength } from '../catalogue/fitting-length'
+import { countedIds } from '../edit/sample-ids'
+import { splitLeg } from '../edit/edit-leg'
+import { setNode } from '../edit/edit-run'
+import type { Job, Node } from '../job/job'
+import { systemsOf } from '../job/system'
+import { planJob } from '../plan/plan-job'
+import { pipeId, sampleJob } from '../sample-run'
+import { said } from '../said'
+import { armsOf, armTaken } from './arm'
+import { armChoices, bodiesFor } from './body'
+import { layOut } from './layout'
+
+const [copper22, multilayer16] = [pipeId('EN 1057', '22', 0.9), pipeId('EN ISO 21003', '16')]
+const threaded = '22 solder × 22 solder × 1/2 F BSP tee'
+const adapter = '16 multilayer press × 1/2 M BSP adapter'
+/** A soldered main with a branch of multilayer off a tee. */
+const drawn = sampleJob({
+  pipe: copper22,
+  method: 'solder',
+  legs: [
+    ['cap:s', 'east', 1000, 'tee:t'],
+    ['tee:t', 'east', 800, 'cap:e'],
+    ['tee:t', 'north', 600, 'outlet:o'],
+  ],
+  nodes: { o: { method: 'press-multilayer' } },
+})
+const job: Job = { ...drawn, legs: drawn.legs.map((leg) => (leg.id === 'l3' ? { ...leg, pipe: multilayer16 } : leg)) }
+const withBody = (of: Partial<Node>) => setNode(job, 'r1', 't', of)
+const onArm = { fitting: threaded, arms: { l3: { fittings: [adapter], method: 'press-multilayer' as const } } }
+const body = (id: string) => fittingNamed(id)!
+
+describe('a fitting on the arm of a tee', () => {
+  const plan = planJob(withBody(onArm), catalogue)
+  const branch = plan.pieces.find(({ legs }) => legs.includes('l3'))!
+
+  it('takes off the tee’s own arm, what is screwed in, and its own length; no made-up piece stands between', () => {
+    // 0.7 of the 22 mm branch and more to the thread's mouth, less 13 of take-up in the table; then 13 in, then the adapter.
+    const byHand = endLength(catalogue, body(threaded), 2)!.mm + 13 + chainLength(catalogue, [body(adapter)])!.mm
+    expect(branch.ends[0]).toMatchObject({ node: 't', method: 'press-multilayer', takeOff: expect.closeTo(byHand, 6) })
+    expect(branch.cut).toBeCloseTo(600 - byHand - branch.ends[1].takeOff!, 3)
+    expect(plan.pieces).toHaveLength(3)
+    expect(plan.pieces.filter(({ cut }) => cut === null)).toEqual([])
+  })
+
+  it('is a part with its own joints: a thread in the tee, the pipe in the adapter', () => {
+    const at = plan.joints.filter(({ node }) => node === 't')
+    expect(at.map(({ id, method }) => [id, method]).toSorted()).toEqual([
+      ['r1/t/l1', 'solder'],
+      ['r1/t/l2', 'solder'],
+      ['r1/t/l3', 'press-multilayer'],
+      ['r1/t/l3/between-0', 'thread'],
+    ])
+    const inner = at.find(({ inner: of }) => of)!
+    expect(inner).toMatchObject({ insertion: 13, verdict: 'fits', inner: { fittings: [threaded, adapter], index: 0 } })
+    expect(inner.between.map(({ part }) => part)).toEqual(['r1/t', 'r1/t/l3#0'])
+    const parts = new Map(plan.parts.map((part) => [part.id, part]))
+    const ends = inner.between.map(({ part, port }) => parts.get(part)!.ports[port]!)
+    expect(ends.map(({ end }) => end)).toEqual(['1/2 F BSP', '1/2 M BSP'])
+    // Both look at each other, 13 apart: so far the male stands in the female.
+    expect(ends.map(({ out }) => out?.map((part) => part + 0))).toEqual([
+      [0, 1, 0],
+      [0, -1, 0],
+    ])
+    const [own, its] = ends.map(({ at: place }) => place![1])
+    expect(its! - own!).toBeCloseTo(13, 6)
+    const last = parts.get('r1/t/l3#0')!.ports[1]!
+    expect(last.at![1]).toBeCloseTo(branch.ends[0].takeOff!, 6)
+    expect(plan.fittings.map(({ label }) => label)).toEqual(expect.arrayContaining([threaded, adapter]))
+  })
+
+  it('every port is in at most one joint, and the tee lacks no leg', () => {
+    const ports = plan.joints.flatMap(({ between }) => between.map(({ part, port }) => `${part}:${port}`))
+    expect(new Set(ports).size).toBe(ports.length)
+    expect(plan.checks.filter(({ rule }) => rule === 'open-end' || rule === 'too-many-legs')).toEqual([])
+  })
+
+  it('stays where it is when something is put into its leg', () => {
+    const split = splitLeg(withBody(onArm), countedIds, 'r1', 'l3', 300, 'valve').job
+    expect(planJob(split, catalogue).pieces.find(({ legs }) => legs.includes('l3'))!.ends[0].takeOff).toBe(
+      branch.ends[0].takeOff,
+    )
+    // Drawn towards the tee, the part of the leg that meets it has the new id.
+    const turned: Job = {
+      ...withBody(onArm),
+      legs: job.legs.map((leg) =>
+        leg.id === 'l3' ? { ...leg, from: 'o', to: 't', direction: 'south' as const } : leg,
+      ),
+    }
+    const there = splitLeg(turned, countedIds, 'r1', 'l3', 300, 'valve').job
+    expect(Object.keys(there.nodes.find(({ id }) => id === 't')!.arms!)).toEqual(['l4'])
+    expect(planJob(there, catalogue).pieces.find(({ legs }) => legs.includes('l4'))!.ends[1].takeOff).toBe(
+      branch.ends[0].takeOff,
+    )
+  })
+
+  it('that does not go with the tee, or takes no such pipe, is said so', () => {
+    const missing = (arm: string[], method: 'press-multilayer' | 'solder' = 'press-multilayer') =>
+      planJob(withBody({ ...onArm, arms: { l3: { fittings: arm, method } } }), catalogue).pieces.at(-1)!.missing
+    expect(said(missing(['16 multilayer press × 3/4 M BSP adapter']))).toContain('takes no such pipe here')
+    expect(said(missing(['a hose']))).toContain('takes no such pipe here')
+    expect(said(missing([adapter], 'solder'))).toContain('takes no such pipe here')
+  })
+})
+
+describe('what is offered', () => {
+  const layout = layOut(systemsOf(job)[0]!)
+  const offered = bodiesFor(catalogue, layout, layout.node.get('t')!)
+
+  it('is a tee with one adapter for the leg that it does not take, filled in', () => {
+    const choice = offered.find(({ body: of }) => of.id === threaded)!
+    expect(choice.arms).toEqual({ l3: expect.objectContaining({ method: expect.any(String) }) })
+    const chosen = withBody({ fitting: choice.body.id, arms: choice.arms })
+    expect(planJob(chosen, catalogue).pieces.every(({ cut }) => cut !== null)).toBe(true)
+  })
+
+  it('every choice has a length at every end', () => {
+    const withArms = offered.filter(({ arms }) => Object.keys(arms).length > 0)
+    expect(withArms.length).toBeGreaterThan(3)
+    for (const { body: of, arms } of withArms) {
+      const { pieces } = planJob(withBody({ fitting: of.id, arms }), catalogue)
+      expect(
+        pieces.filter(({ cut }) => cut === null),
+        of.id,
+      ).toEqual([])
+    }
+  })
+
+  it('an arm of the wanted method comes first; a spigot stands in a socket as a thread does in a thread', () => {
+    const pipe = catalogue.pipe(multilayer16)!
+    const [first] = armsOf(body(threaded), 2, pipe, 'compression')
+    expect(first!.method).toBe('compression')
+    const fitting = '22 FTG × 15 solder fitting reducer'
+    const reduced = armTaken(
+      body('22 solder × 22 solder × 22 solder tee'),
+      2,
+      { fittings: [fitting], method: 'solder' },
+      catalogue.pipe(pipeId('EN 1057', '15', 0.7))!,
+    )
+    expect(reduced).toMatchObject({ inwards: [0], meetings: [{ kind: 'spigot' }], socket: { size: '15' } })
+  })
+
+  it('two fittings on an arm go one in the other, whichever way round they are named', () => {
+    const two = ['1/2 M BSP × 1/2 M BSP nipple', '1/2 F BSP × 1/2 M NPT thread adapter']
+    const half = catalogue.pipe(pipeId('ASTM B88', '1/2', 'L'))!
+    const last = '1/2 solder × 1/2 F NPT adapter'
+    const found = armTaken(body(threaded), 2, { fittings: [...two, last], method: 'solder' }, half)
+    expect(found).toMatchObject({
+      inwards: [0, 0, 1],
+      meetings: [{ kind: 'thread' }, { kind: 'thread' }, { kind: 'thread' }],
+    })
+  })
+})
+
+describe('what may stand on the arm that is there', () => {
+  it('is each fitting that goes with the tee and takes the pipe; none on another leg, or without a body', () => {
+    const at = (of: Partial<Node>, leg: string) => {
+      const layout = layOut(systemsOf(withBody(of))[0]!)
+      return armChoices(catalogue, layout, layout.node.get('t')!, leg)
+    }
+    const choices = at(onArm, 'l3')
+    expect(choices).toContainEqual(onArm.arms.l3)
+    expect(choices.length).toBeGreaterThan(1)
+    for (const arm of choices) {
+      const { pieces } = planJob(withBody({ ...onArm, arms: { l3: arm } }), catalogue)
+      expect(pieces.at(-1)!.cut, arm.fittings.join()).not.toBeNull()
+    }
+    expect([at(onArm, 'l1'), at({ arms: onArm.arms }, 'l3'), at(onArm, 'none')]).toEqual([[], [], []])
+  })
+})

@@ -1,0 +1,93 @@
+import { fittingNamed } from '../catalogue/chain-length'
+import { fitsBySize } from '../catalogue/fit'
+import {
+  isInLine,
+  matingKey,
+  meetingOf,
+  ownKey,
+  type Fitting,
+  type FittingEnd,
+  type Meeting,
+} from '../catalogue/fitting'
+import { shippedTransitions } from '../catalogue/fittings'
+import type { MethodId } from '../catalogue/method'
+import type { Pipe } from '../catalogue/pipe'
+import type { Socket } from '../catalogue/socket'
+import type { Node } from '../job/job'
+
+/** The fittings between one end of a body and a leg's pipe, outwards. */
+export type ArmChain = NonNullable<Node['arms']>[string]
+
+/** An arm as it goes together: how its first fitting stands in the body, and what takes the pipe at its last. */
+export interface ArmTaken {
+  readonly fittings: readonly Fitting[]
+  /** One for each fitting: with the body, then with the one before. */
+  readonly meetings: readonly Meeting[]
+  /** Which end of each fitting looks to the body. */
+  readonly inwards: readonly number[]
+  readonly socket: Socket
+}
+
+const endOf = (body: Fitting, index: number): Fitting => ({ ...body, ends: [body.ends[index]!] })
+
+/**
+ * An arm at one end of a body, as it goes together.
+ *
+ * @param index of the body's end
+ * @returns null where one of its fittings is not known or does not go with the one before it, or its last takes no such pipe
+ * @remarks for instance: a tee's 1/2 F branch, a 1/2 M × 16 press adapter, 16 multilayer: one thread, a socket for 16
+ */
+export function armTaken(
+  body: Fitting,
+  index: number,
+  { fittings: ids, method }: ArmChain,
+  pipe: Pipe,
+): ArmTaken | null {
+  const fittings = ids.map(fittingNamed)
+  if (!fittings.every((fitting) => fitting !== undefined)) return null
+  const meetings: Meeting[] = []
+  const inwards: number[] = []
+  let before = endOf(body, index)
+  for (const fitting of fittings) {
+    const met = fitting.ends.findIndex((_, at) => meetingOf(before, endOf(fitting, at)) !== null)
+    if (met < 0 || fitting.ends.length !== 2) return null
+    meetings.push(meetingOf(before, endOf(fitting, met))!)
+    inwards.push(met)
+    before = endOf(fitting, 1 - met)
+  }
+  const last = before.ends[0]!
+  if (last.type !== 'socket' || last.socket.method !== method || !fitsBySize(pipe, last.socket)) return null
+  return { fittings, meetings, inwards, socket: last.socket }
+}
+
+let byEnd: Map<string, Fitting[]> | undefined
+
+/** Fittings in line of two ends by what each of the ends is: made once, when first asked for. */
+function inLineByEnd(): ReadonlyMap<string, readonly Fitting[]> {
+  if (byEnd) return byEnd
+  byEnd = new Map()
+  for (const fitting of shippedTransitions()) {
+    if (!isInLine(fitting)) continue
+    for (const key of new Set(fitting.ends.map(ownKey))) byEnd.set(key, [...(byEnd.get(key) ?? []), fitting])
+  }
+  return byEnd
+}
+
+const takes = (end: FittingEnd, pipe: Pipe): boolean => end.type === 'socket' && fitsBySize(pipe, end.socket)
+
+/**
+ * The arms of one fitting by which an end of a body takes a pipe that does not go into it itself; those of a method first.
+ *
+ * @remarks for instance: a 22 × 22 × 1/2 F tee and 16 multilayer: the 1/2 M × 16 press adapter, the compression one
+ */
+export function armsOf(body: Fitting, index: number, pipe: Pipe, first: MethodId): ArmChain[] {
+  const candidates = inLineByEnd().get(matingKey(body.ends[index]!)) ?? []
+  const arms = candidates
+    .filter(({ ends }) => ends.some((end) => takes(end, pipe)))
+    .flatMap(({ id, ends }): ArmChain[] => {
+      const end = ends.find((of) => takes(of, pipe))
+      const arm = end?.type === 'socket' ? { fittings: [id], method: end.socket.method } : null
+      return arm && armTaken(body, index, arm, pipe) ? [arm] : []
+    })
+  return arms.toSorted((a, b) => Number(b.method === first) - Number(a.method === first))
+}
