@@ -96,6 +96,38 @@ describe('the tools of a route', () => {
     await on.press('Undo')
   })
 
+  it('another run is joined to it, and a part of it becomes one of its own', async () => {
+    const on = page()
+    await on.press('Another run')
+    await on.keys(Key.ARROW_UP, ...'400', Key.ENTER)
+    await on.driver.wait(async () => (await runs()).length === 2, 10_000)
+    await on.press('Run 1')
+    await on.press('P1, leg 1')
+    await on.press('Join runs')
+    await on.press('Join it at the elbow')
+    // An elbow whose legs lie east and up has no tee with a third one north.
+    await on.shows('[data-tool-problem]', 'no more legs fit there')
+    await on.press('open end')
+    await on.press('Join it at the open end')
+    await on.driver.wait(async () => (await runs()).length === 1, 10_000)
+    const [system] = await runs()
+    expect(system!.runs.map(({ name }) => name)).toEqual(['Run 1', 'Run 2'])
+    expect(system!.legs.map(({ run, length }) => [run === system!.id, length])).toEqual([
+      [true, 1000],
+      [true, 600],
+      [false, 400],
+    ])
+    await on.press('P2, leg 2')
+    await on.press('Make it a run of its own')
+    await on.driver.wait(async () => (await runs())[0]!.runs.length === 3, 10_000)
+    await on.press('Undo')
+    await on.press('Undo')
+    await on.press('Undo')
+    await on.press('Undo')
+    await until([1000, 600])
+    expect(await runs()).toHaveLength(1)
+  })
+
   it('cuts a tee into pipe that is there, and puts new pipe in where it cannot be sprung', async () => {
     const on = page()
     await on.press('Another run')

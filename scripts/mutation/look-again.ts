@@ -1,0 +1,59 @@
+import { spawnSync } from 'node:child_process'
+import { cpSync, mkdirSync, readFileSync, rmSync, symlinkSync, writeFileSync } from 'node:fs'
+import { join, relative, resolve } from 'node:path'
+
+/** A change of code as the mutation tool tells it. */
+export interface CodeChange {
+  readonly fileName: string
+  readonly replacement?: string
+  readonly location: { readonly start: Place; readonly end: Place }
+}
+/** Lines and columns from 0. */
+interface Place {
+  readonly line: number
+  readonly column: number
+}
+
+const folder = resolve('.data/mutation-again')
+const copied = ['core', 'demo', 'scripts', 'package.json', 'tsconfig.json', 'tsconfig.tools.json', '.nuxt']
+
+const offsetOf = (lines: readonly string[], { line, column }: Place): number =>
+  lines.slice(0, line).reduce((sum, of) => sum + of.length + 1, 0) + column
+
+/**
+ * A text with one change made in it.
+ *
+ * @example changed('a + b', { fileName: '', replacement: '-', location: { start: { line: 0, column: 2 }, end: { line: 0, column: 3 } } }) // 'a - b'
+ */
+export function changed(text: string, { replacement = '', location }: CodeChange): string {
+  const lines = text.split('\n')
+  return text.slice(0, offsetOf(lines, location.start)) + replacement + text.slice(offsetOf(lines, location.end))
+}
+
+/**
+ * Which changes a test notices when they are there from the start. The tool makes a change after the modules are loaded:
+ * what tests or tables reckoned while loading is then still as it was, and a change of it would pass unseen.
+ */
+export function noticedFromTheStart<Change extends CodeChange>(changes: readonly Change[]): Set<Change> {
+  rmSync(folder, { recursive: true, force: true })
+  mkdirSync(folder, { recursive: true })
+  for (const name of copied) cpSync(name, join(folder, name), { recursive: true })
+  symlinkSync(resolve('node_modules'), join(folder, 'node_modules'))
+  const noticed = new Set<Change>()
+  try {
+    changes.forEach((change, index) => {
+      const name = relative(process.cwd(), resolve(change.fileName))
+      const file = join(folder, name)
+      const text = readFileSync(file, 'utf8')
+      writeFileSync(file, changed(text, change))
+      const tests = ['related', name, '--run', '--bail=1', '--config', 'scripts/mutation/vitest.config.ts']
+      const { status } = spawnSync('npx', ['vitest', ...tests], { cwd: folder, stdio: 'ignore', timeout: 300_000 })
+      writeFileSync(file, text)
+      if (status !== 0) noticed.add(change)
+      console.log(`From the start, ${index + 1} of ${changes.length}: ${status === 0 ? 'not noticed' : 'noticed'}`)
+    })
+  } finally {
+    rmSync(folder, { recursive: true, force: true })
+  }
+  return noticed
+}
