@@ -2,6 +2,8 @@ import { describe, expect, it } from 'vitest'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
 import { shippedCosts } from '../workshop/costs'
 import type { Job } from '../job/job'
+import type { MethodId } from '../catalogue/method'
+import { expansionHold } from '../procedure/wait'
 import { assemblyOrder } from './order'
 import { planJob } from '../plan/plan-job'
 import { pipeId, sampleJob, type SampleRun } from '../sample-run'
@@ -81,6 +83,43 @@ describe('what each joint asks', () => {
         ).spring,
     )
     expect(long! / short!).toBeCloseTo(16, 6)
+  })
+
+  it('water stands on it after it has cooled or shrunk on; at once where it needs neither', () => {
+    const wait = (pipe: string, method: MethodId) =>
+      ask(
+        sampleJob({
+          pipe,
+          method,
+          legs: [
+            ['tie-in:s', 'east', 1000, 'elbow:a'],
+            ['elbow:a', 'north', 500, 'open:e'],
+          ],
+        }),
+        20,
+      ).joints.map((of) => of.wait)
+    const [copper, pex] = [pipeId('EN 1057', '22', 0.9), pipeId('ASTM F876', '1/2', 'pex-a')]
+    expect(new Set(wait(copper, 'solder'))).toEqual(new Set([5]))
+    expect(new Set(wait(copper, 'press-metal'))).toEqual(new Set([0]))
+    expect(new Set(wait(pex, 'expansion'))).toEqual(new Set([expansionHold(20)! / 60]))
+  })
+
+  it('a straight piece can turn about itself, a bent one not; what nothing leads to has no room of its own', () => {
+    const bent = sampleJob({
+      pipe: pipeId('EN 1057', '22', 0.9),
+      method: 'solder',
+      legs: [
+        ['open:s', 'east', 500, 'bend:b'],
+        ['bend:b', 'north', 500, 'elbow:c'],
+        ['elbow:c', 'up', 400, 'open:e'],
+        ['cap:x', 'up', 400, 'cap:y'],
+      ],
+      nodes: { b: { radius: 88 } },
+    })
+    const question = ask(bent)
+    expect([...question.straight.keys()]).toEqual(['P2', 'P3'])
+    expect([...question.extents.keys()]).toEqual(['P1', 'P2'])
+    expect(question.extents.get('P2')).toEqual({ from: [500, 500, 0], to: [500, 500, 400] })
   })
 
   it('a depth that is known is taken as it is, and nothing said of it', () => {

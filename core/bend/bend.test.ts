@@ -293,6 +293,19 @@ describe('the order of bending', () => {
     expect(trimForGrip(markTube({ legs: [500, 500], bends: [bend(90)] }), room)).toEqual({ first: 0, last: 0 })
   })
 
+  it('is made longer at the end that is too short for the hook, and not where nothing is bent', () => {
+    expect(trimForGrip(markTube({ legs: [500], bends: [] }), { grip: 600, shoe: 100 })).toEqual({ first: 0, last: 0 })
+    // 148 and 140 less the set-back of 88: 60 and 52.
+    expect(trimForGrip(markTube({ legs: [130, 148], bends: [bend(90)] }), { grip: 70, shoe: 100 })).toEqual({
+      first: 0,
+      last: 10,
+    })
+    expect(trimForGrip(markTube({ legs: [148, 130], bends: [bend(90)] }), { grip: 70, shoe: 100 })).toEqual({
+      first: 0,
+      last: 28,
+    })
+  })
+
   it('every step of an order found has its straight', () => {
     fc.assert(
       fc.property(tubes, (tube) => {

@@ -215,3 +215,90 @@ describe('a run as it will stand', () => {
     )
   })
 })
+
+describe('where the ends of pipe stand', () => {
+  it('either end of a bent piece stands where its own leg stops in its fitting', () => {
+    const { parts } = planJob(
+      sampleJob({
+        pipe: copper,
+        method: 'solder',
+        legs: [
+          ['coupling:s', 'east', 700, 'bend:b'],
+          ['bend:b', 'north', 500, 'cap:e'],
+        ],
+        nodes: { b: { radius: 88 } },
+      }),
+      catalogue,
+    )
+    const [first, last] = parts.find(({ kind }) => kind === 'piece')!.ports
+    // 0.8 from the middle of a 22 coupling to its stop; a cap is told from its own.
+    expect(first!.at!.map((mm) => Math.round(mm * 10) / 10)).toEqual([0.8, 0, 0])
+    expect(last!.at!.map((mm) => Math.round(mm * 10) / 10)).toEqual([700, 500, 0])
+    expect([first!.out, last!.out].map((out) => out!.map((part) => Math.round(part) + 0))).toEqual([
+      [-1, 0, 0],
+      [0, 1, 0],
+    ])
+  })
+
+  it('pipe that is there ends where it stops in what is put in, at the end that is nearer', () => {
+    const there = sampleJob({
+      pipe: copper,
+      method: 'solder',
+      legs: [
+        ['open:s', 'east', 1000, 'tee:t'],
+        ['tee:t', 'east', 800, 'slip-coupling:c'],
+        ['slip-coupling:c', 'east', 300, 'open:e'],
+        ['tee:t', 'up', 300, 'cap:o'],
+      ],
+      nodes: { c: { gap: 4 } },
+    })
+    const legs = there.legs.map((leg) => (leg.id === 'l4' ? leg : { ...leg, state: 'existing' as const }))
+    const nodes = there.nodes.map((node) => (node.id === 'c' ? { ...node, state: 'new' as const } : node))
+    const plan = planJob({ ...there, legs, nodes }, catalogue)
+    const ports = (id: string) =>
+      plan.parts.find((part) => part.id === id)!.ports.map(({ at }) => Math.round(at![0] * 10) / 10)
+    // The tee's stops are 12.5 from its centre; two millimetres either side of the middle of the slip coupling are open.
+    expect([ports('existing r1/l1'), ports('existing r1/l2'), ports('existing r1/l3')]).toEqual([
+      [0, 987.5],
+      [1012.5, 1798],
+      [1802, 2100],
+    ])
+    const joints = plan.joints.filter(({ piece }) => piece === null)
+    expect(joints.map(({ node, leg, slips, between: [, { part, port }] }) => [node, leg, slips, part, port])).toEqual([
+      ['t', 'l1', false, 'existing r1/l1', 1],
+      ['t', 'l2', false, 'existing r1/l2', 0],
+      ['c', 'l2', true, 'existing r1/l2', 1],
+      ['c', 'l3', true, 'existing r1/l3', 0],
+    ])
+  })
+
+  it('a chain is laid end to end, whichever way its fittings are named', () => {
+    // Named with its thread first, it is turned so that its thread meets the next one.
+    const fittings = ['22 solder × 3/4 M BSP adapter', '28 press × 3/4 F BSP adapter']
+    const ends = (
+      of: readonly string[],
+      pipes: readonly [string, string],
+      methods: ['solder' | 'press-metal', 'solder' | 'press-metal'],
+    ) =>
+      planJob(
+        sampleJob({
+          pipe: pipes[1],
+          method: methods[1],
+          legs: [['tie-in:s', 'east', 1000, 'open:e']],
+          nodes: { s: { existing: pipes[0], chain: { fittings: [...of], joints: methods } } },
+        }),
+        catalogue,
+      )
+        .parts.filter(({ kind }) => kind === 'fitting')
+        .map(({ ports }) => ports.map(({ end }) => end))
+    const copper28 = pipeId('EN 1057', '28', 0.9)
+    expect(ends(fittings, [copper, copper28], ['solder', 'press-metal'])).toEqual([
+      ['22 solder', '3/4 M BSP'],
+      ['3/4 F BSP', '28 press'],
+    ])
+    expect(ends(fittings.toReversed(), [copper28, copper], ['press-metal', 'solder'])).toEqual([
+      ['28 press', '3/4 F BSP'],
+      ['3/4 M BSP', '22 solder'],
+    ])
+  })
+})

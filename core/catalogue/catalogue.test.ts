@@ -2,6 +2,9 @@ import { describe, expect, it } from 'vitest'
 import { pipeId } from '../sample-run'
 import { shippedCatalogue as catalogue } from './catalogue'
 import type { MethodId } from './method'
+import type { FittingEnd } from './fitting'
+import { shippedFittings } from './fittings'
+import { isLeastDepth, shippedSockets } from './socket'
 import { supportSpacing } from './support-spacing'
 
 const socketOf = (id: string) => catalogue.sockets.find((socket) => socket.id === id)!
@@ -85,5 +88,57 @@ describe('support distances', () => {
   it('are unknown where the profile is silent', () => {
     expect(spacing('us-a', pipeId('EN 10312', '15'), 'horizontal')).toBeUndefined()
     expect(spacing('metric', pipeId('EN 10312', '15'), 'horizontal')).toBe(1200)
+  })
+})
+
+it('a depth is the least engagement where its standard says so, and nowhere else', () => {
+  const [socket] = shippedSockets
+  const of = (basis: 'standard' | 'typical', note: string) =>
+    isLeastDepth({ ...socket!, insertion: { mm: 15, tolerance: 1, basis }, note })
+  expect([of('standard', 'least engagement, so'), of('standard', 'whole'), of('typical', 'least engagement')]).toEqual([
+    true,
+    false,
+    false,
+  ])
+  expect(isLeastDepth({ ...socket!, insertion: null, note: 'least engagement' })).toBe(false)
+})
+
+describe('bodies between two systems', () => {
+  const all = shippedFittings()
+  const methodsOf = (kind: string) =>
+    all
+      .filter((of) => of.kind === kind)
+      .map(({ ends }) => ends.map((end) => (end.type === 'thread' ? 'thread' : end.socket.method)))
+  it('a stub-out leads plastic behind the wall to copper of its size before it, and nothing else', () => {
+    const stubs = all.filter(({ kind }) => kind === 'stub-out')
+    expect(stubs.length).toBeGreaterThan(3)
+    for (const { id, ends } of stubs) {
+      const [behind, before] = ends as [
+        Extract<FittingEnd, { type: 'socket' }>,
+        Extract<FittingEnd, { type: 'spigot' }>,
+      ]
+      expect(['crimp', 'clamp', 'expansion', 'press-multilayer'], id).toContain(behind.socket.method)
+      expect([before.type, before.socket.method, before.socket.family], id).toEqual([
+        'spigot',
+        'solder',
+        behind.socket.family,
+      ])
+      expect(Math.abs(before.socket.od - behind.socket.od), id).toBeLessThan(3)
+    }
+  })
+
+  it('an adapter joins two methods of one family of sizes, near enough for one body', () => {
+    const mixed = all.filter(
+      ({ kind, ends }) =>
+        kind === 'adapter' && ends.every(({ type }) => type === 'socket') && new Set(methodsOf(kind).flat()).size > 1,
+    )
+    expect(mixed.length).toBeGreaterThan(20)
+    for (const { id, ends } of mixed) {
+      const [one, other] = ends.map((end) => (end.type === 'thread' ? null : end.socket))
+      if (!one || !other || one.family === 'old-bore' || other.family === 'old-bore') continue
+      if (one.family !== other.family) continue
+      expect(Math.max(one.od, other.od) / Math.min(one.od, other.od), id).toBeLessThanOrEqual(2.3)
+    }
+    expect(all.some(({ id }) => id === '22 solder × 16 multilayer press adapter')).toBe(false)
   })
 })

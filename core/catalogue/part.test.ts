@@ -82,10 +82,14 @@ describe('the user’s own parts', () => {
     }
     expect(problem({ socket: 'glue:x:1' })?.[0]).toBe('socket')
     expect(problem({ mm: 900 })).toEqual(['mm', 'millimetres from -50 to 500'])
-    expect(problem({ mm: 0 })?.[1]).toContain('insertion depth')
+    expect(problem({ mm: 0 })).toEqual(['mm', 'an insertion depth from 1 to 500 mm'])
+    expect([problem({ mm: 1 }), problem({ fitting: 'coupling', mm: 0.5 })]).toEqual([undefined, undefined])
+    const named = '22 solder × 22 solder × 15 solder tee'
+    expect(problem({ socket: '', named })).toEqual(['end', 'a tee’s end: run or branch'])
+    expect(problem({ socket: '', named, end: 'branch' })).toBeUndefined()
     expect(problem({ by: ' ' })?.[0]).toBe('by')
     expect(problem({ named: adapter })?.[1]).toContain('one of the two')
-    expect(problem({ socket: '' })?.[1]).toContain('one of the two')
+    expect(problem({ socket: '' })).toEqual(['socket', 'a socket, or a fitting by its name: one of the two'])
     expect(problem({ socket: '', named: adapter, fitting: 'valve' })?.[1]).toContain('one of the two')
     expect(problem({ socket: '', named: 'a hose' })?.[0]).toBe('named')
     expect(problem({ socket: '', named: adapter, end: 'run' })).toEqual(['end', 'either'])

@@ -3,6 +3,7 @@ import loadHighs from 'highs'
 import { beforeAll, describe, expect, it } from 'vitest'
 import { shippedCatalogue } from '../catalogue/catalogue'
 import { pipeId } from '../sample-run'
+import { columnBound, newBars } from './column-bound'
 import { cuttingProblem } from './cutting-problem'
 import { drawBar } from '../draw/draw-bar'
 import { layFirstFit } from './first-fit'
@@ -157,6 +158,48 @@ describe('what a cutting plan is made of', () => {
       }),
       { numRuns: 40 },
     )
+  })
+
+  const ofLengths = (lengths: number[], offcuts: number[] = []) =>
+    cuttingProblem(
+      {
+        pieces: lengths.map((length, index) => ({ id: `p${index}`, length })),
+        barLength: 3000,
+        kerf: 0,
+        offcuts: offcuts.map((length, index) => ({ id: `o${index}`, length })),
+      },
+      'up',
+    )
+
+  it('an offcut is laid as often as it is there, and no more', () => {
+    // Three pieces of 2000: one on the offcut, and two new bars, each with a third of it left over.
+    const problem = ofLengths([2000, 2000, 2000], [2100])
+    const bound = columnBound(problem, allRemaining(problem), [], solver)!
+    expect(newBars(bound.cost)).toBe(2)
+    const none = columnBound(problem, { demand: [3], supply: [Infinity, 0] }, [], solver)!
+    expect(newBars(none.cost)).toBe(3)
+  })
+
+  it('a pattern that holds more than is still wanted, or lies on an offcut that is gone, is not counted on', () => {
+    const problem = ofLengths([1000, 1000, 1000, 2000], [1100])
+    const kinds = problem.sizes.length
+    const whole = problem.sizes.indexOf(Math.min(...problem.sizes))
+    const three = { source: 0, counts: problem.sizes.map((_, at) => (at === whole ? 3 : 0)) }
+    const onOffcut = { source: 1, counts: problem.sizes.map((_, at) => (at === whole ? 1 : 0)) }
+    const demand = problem.sizes.map((_, at) => (at === whole ? 1 : 0))
+    const bound = columnBound(problem, { demand, supply: [Infinity, 0] }, [three, onOffcut], solver)!
+    expect(kinds).toBe(2)
+    expect(bound.cost).toBeCloseTo(1, 6)
+    expect(bound.used.every(({ pattern }) => pattern.counts[whole]! <= 1 && pattern.source === 0)).toBe(true)
+  })
+
+  it('a dive fixes what the bound uses whole: pairs that fill a bar stay together', () => {
+    const problem = ofLengths([1800, 1200, 1800, 1200, 1800, 1200, 1700, 1300])
+    const found = dive(problem, [...layFirstFit(problem)], solver, { goal: 0, below: Infinity, choose: () => 0 })!
+    meets(problem, found)
+    expect(found).toHaveLength(4)
+    // With no better than what there is asked for, it is nothing.
+    expect(dive(problem, [], solver, { goal: 0, below: costOf(problem, found), choose: () => 0 })).toBeNull()
   })
 
   it('a dive that cannot get below what is asked gives nothing', () => {

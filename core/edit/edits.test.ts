@@ -138,6 +138,20 @@ describe('an offset as one entry', () => {
     expect(other).toEqual(systemsOf(start)[0])
   })
 
+  it.each([
+    ['open', 'bend'],
+    ['cap', 'bend'],
+    ['outlet', 'bend'],
+    ['tee', 'tee'],
+    ['valve', 'valve'],
+  ])('bent, that begins at %s makes it %s, whatever the run begins with', (kind, becomes) => {
+    for (const begin of ['open', 'valve']) {
+      const start = job([[`${begin}:s`, 'east', 1000, `${kind}:e`]])
+      const made = addOffset(start, countedIds, 'r1', 'e', { ...entry, corner: 'bend', radius: 88 }).job
+      expect(made.nodes.map((node) => node.kind)).toEqual([begin, becomes, 'bend', 'open'])
+    }
+  })
+
   it('rolled by 90 degrees from up it goes to the south, right-handed about a pipe that runs east', () => {
     const made = addOffset(job([['open:s', 'east', 1000, 'open:e']]), countedIds, 'r1', 'e', { ...entry, roll: 90 })
     near(places(made.job).get(made.node), [1600, -100, 0])

@@ -11,8 +11,9 @@ import { levelsOf } from '../run/levels'
 import { said } from '../said'
 import { pipeId, sampleJob, type SampleRun } from '../sample-run'
 import { spreadClosing, takeUpIn } from './close-run'
-import { removeLeg } from './edit-run'
+import { addLeg, removeLeg } from './edit-run'
 import { joinPlace, pressKey, startEntry, type Entered } from './entry'
+import { nodeAhead } from './join-to'
 import { addRun, emptyJob } from './new-job'
 import { systemsOf } from '../job/system'
 
@@ -195,5 +196,37 @@ describe('key J', () => {
     expect(joinPlace(drawn.job, countedIds, drawn.entry, 'n1', 'north').entry.problem).toContain(
       'does not lie this way',
     )
+  })
+})
+
+describe('what lies ahead', () => {
+  /** From the start a leg up; three stubs end about 3 m, 2.9 m and 200 mm east of it, and one behind it. */
+  const about = (north: number) =>
+    job([
+      ['tee:s', 'up', 500, 'open:u'],
+      ['tee:s', 'south', 400, 'elbow:a'],
+      ['elbow:a', 'east', 3000, 'elbow:b'],
+      ['elbow:b', 'north', 400 + north, 'open:far'],
+      ['elbow:a', 'west', 300, 'elbow:c'],
+      ['elbow:c', 'north', 400, 'open:behind'],
+    ])
+  it('is what lies within 3 in 100 of the line, or 50 mm; never what lies behind', () => {
+    expect(nodeAhead(about(0), 'r1', 's', 'east')).toBe('far')
+    expect(nodeAhead(about(85), 'r1', 's', 'east')).toBe('far')
+    expect(nodeAhead(about(95), 'r1', 's', 'east')).toBeNull()
+    expect(nodeAhead(about(0), 'r1', 's', 'west')).toBe('behind')
+    const near = addLeg(about(0), countedIds, 'r1', 'behind', { bearing: 85, pitch: 0 }, 500)
+    // 198 east of the start and 44 beside the line.
+    expect(nodeAhead(near.job, 'r1', 's', 'east')).toBe(near.node)
+  })
+
+  it('is the nearest of several, in whichever order they were drawn', () => {
+    const drawn = about(0)
+    for (const nodes of [drawn.nodes, drawn.nodes.toReversed()]) {
+      const between = addLeg({ ...drawn, nodes }, countedIds, 'r1', 'far', 'west', 900)
+      expect(nodeAhead(between.job, 'r1', 's', 'east')).toBe(between.node)
+      const first = { ...between.job, nodes: between.job.nodes.toReversed() }
+      expect(nodeAhead(first, 'r1', 's', 'east')).toBe(between.node)
+    }
   })
 })

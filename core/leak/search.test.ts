@@ -179,6 +179,19 @@ describe('what a valve parts', () => {
     expect(chance).toBeGreaterThan(0.8)
   })
 
+  it('is nothing where all that is sought lies beyond it, or where the run begins with it', () => {
+    const of = suspects([])
+    const [valve] = valveSides(job, of)
+    expect(
+      valveSides(
+        job,
+        of.filter(({ id }) => valve!.beyond.has(id)),
+      ),
+    ).toEqual([])
+    const first = { ...job, nodes: [job.nodes[1]!, job.nodes[0]!, ...job.nodes.slice(2)] }
+    expect(valveSides(first, suspectsOf(first, planJob(first, catalogue), siteState(plan, [])))).toEqual([])
+  })
+
   it('is nothing in a ring', () => {
     const ring = {
       ...job,
@@ -323,6 +336,32 @@ describe('simulated leaks', () => {
     expect(secondsInOrder(three, 'b', () => 0)).toBe(30)
     expect(secondsInOrder(three, 'b', () => 0.8)).toBe(45 + 180)
     expect(secondsInOrder(three, 'b', () => 0.999)).toBe(45 + 4 * 270)
+  })
+
+  it('by what the search says next, each check is counted until the leak is seen where it is', () => {
+    const two = [plain('a', 3), plain('b', 1)]
+    const after = (results: CheckResult[]) => leakSearch(two, [], results, 600).next!
+    const first = after([])
+    const second = after([dry(first.check as 'look', 'a')])
+    expect('at' in second && second.at.id).toBe('b')
+    expect(secondsBySearch(two, [], 'a', 600, () => 0)).toBe(first.seconds)
+    expect(secondsBySearch(two, [], 'b', 600, () => 0)).toBe(first.seconds + second.seconds)
+    // Not seen at the first look, it is looked for again.
+    const once = [0.999]
+    expect(secondsBySearch(two, [], 'a', 600, () => once.pop() ?? 0)).toBeGreaterThan(first.seconds)
+  })
+
+  it('a valve that shows the wrong side costs more than one that shows the right one', () => {
+    const many = Array.from({ length: 40 }, (_, at) => plain(`p${at}`, 1))
+    const valve: ValveSides = { id: 'r/v', run: 'r', node: 'v', beyond: new Set(many.slice(20).map(({ id }) => id)) }
+    expect(leakSearch(many, [valve], [], 30).next).toMatchObject({ check: 'valve', seconds: 30 })
+    const seconds = (leaks: string, first: number) => {
+      const stream = [first]
+      return secondsBySearch(many, [valve], leaks, 30, () => stream.pop() ?? 0)
+    }
+    for (const leaks of ['p0', 'p20']) expect(seconds(leaks, 0.9999)).toBeGreaterThan(seconds(leaks, 0))
+    // Rightly told, the first of either half is looked at next.
+    expect([seconds('p0', 0), seconds('p20', 0)]).toEqual([45, 45])
   })
 
   it('are found in at most half the seconds of going round in order, at the median', () => {

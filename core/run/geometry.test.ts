@@ -33,6 +33,38 @@ describe('where a run stands', () => {
   })
 })
 
+describe('a bent piece', () => {
+  const bent = (turned: boolean, tolerance = 0) => {
+    const job = sampleJob({
+      pipe: pipeId('EN 1057', '15', 0.7),
+      method: 'solder',
+      legs: [
+        ['coupling:s', 'east', 700, 'bend:b'],
+        ['bend:b', 'north', 500, 'bend:c'],
+        ['bend:c', 'up', 400, 'cap:e'],
+      ],
+      nodes: { b: { radius: 60 }, c: { radius: 60 } },
+    })
+    const legs = job.legs.map((leg) => ({ ...leg, tolerance }))
+    return planJob({ ...job, legs: turned ? [legs[2]!, legs[0]!, legs[1]!] : legs }, shippedCatalogue).pieces
+  }
+  it('is one from end to end, whichever of its legs was drawn first', () => {
+    const [piece, ...others] = bent(true)
+    expect(others).toEqual([])
+    expect(piece!.legs).toEqual(['l1', 'l2', 'l3'])
+    expect(piece!.ends.map(({ node }) => node)).toEqual(['s', 'e'])
+    // 1600 less what the coupling and two bends take.
+    expect(piece!.cut).toBeGreaterThan(1500)
+    expect(piece!.cut).toBe(bent(false)[0]!.cut)
+  })
+  it('is as sure as its take-offs and every leg that was measured, added up', () => {
+    const [piece] = bent(false)
+    const takeOffs = piece!.ends.reduce((sum, { takeOffTolerance }) => sum + takeOffTolerance!, 0)
+    expect(piece!.tolerance).toBeCloseTo(takeOffs, 9)
+    expect(bent(false, 2)[0]!.tolerance).toBeCloseTo(takeOffs + 6, 9)
+  })
+})
+
 describe('directions', () => {
   it('a bearing and pitch is the axis that it points along', () => {
     expect(unitVector({ bearing: 90, pitch: 0 }).map((part) => Math.round(part * 1e9) / 1e9)).toEqual([1, 0, 0])

@@ -85,6 +85,21 @@ describe('a route between two points', () => {
     expect(short.some(({ legs }) => legs.length === 1)).toBe(false)
   })
 
+  it('offers of what has the fewest turns two with elbows and one bent, and nothing with more', () => {
+    const corners = (to: Vector, more: Partial<RouteQuestion> = {}) =>
+      proposeRoutes(question(to, more), 'bends').map(({ corner, legs }) => [corner, legs.length])
+    // Six ways round three axes.
+    expect(corners([1000, 800, 500]).toSorted()).toEqual([
+      ['bend', 3],
+      ['elbow', 3],
+      ['elbow', 3],
+    ])
+    expect(corners([1000, 0, 0]).toSorted()).toEqual([
+      ['bend', 1],
+      ['elbow', 1],
+    ])
+  })
+
   it('slants only where it neither bends back nor goes straight on', () => {
     const slants = (to: Vector, more: Partial<RouteQuestion>) =>
       proposeRoutes(question(to, { leastLeg: 100, ...more }), 'pieces').filter(({ legs }) =>

@@ -57,7 +57,9 @@ function chooseArm(leg: string, at: number): void {
       aria-label="Fitting by its name"
       @update:model-value="choose"
     >
-      <template v-if="chosen" #default>{{ say.trade(chosen) }}</template>
+      <template v-if="chosen" #default
+        ><span class="text-left">{{ say.trade(chosen) }}</span></template
+      >
     </USelectMenu>
   </UFormField>
   <Choice

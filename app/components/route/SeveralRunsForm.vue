@@ -43,7 +43,7 @@ function makeOwn(): void {
       There is no open end of another run to join here. <strong>Another run</strong> begins one.
     </p>
     <form v-if="leg" class="space-y-2" aria-label="A run of its own" @submit.prevent="makeOwn">
-      <p>{{ legName }} and what hangs on it as a run of its own: with a name, pipe, method and place for itself.</p>
+      <p>From {{ legName }} on: a run of its own, with its own name, pipe, method and place.</p>
       <UButton type="submit">Make it a run of its own</UButton>
     </form>
   </div>

@@ -73,6 +73,7 @@ function startRun(): void {
 function chooseRun(id: string): void {
   letGo()
   selection.run = id
+  selection.leg = system.value?.legs.find((of) => of.run === id)?.id ?? ''
 }
 function go(check: PlanCheck): void {
   if (check.leg) selection.leg = check.leg
@@ -88,8 +89,10 @@ async function retype(id: string): Promise<void> {
 }
 function selectLeg(id: string): void {
   selection.leg = id
-  const to = system.value?.legs.find((known) => known.id === id)?.to
-  if (to) goTo(to)
+  const of = system.value?.legs.find((known) => known.id === id)
+  if (!of) return
+  selection.run = of.run
+  goTo(of.to)
 }
 </script>
 

@@ -1,0 +1,13 @@
+import { expect, it } from 'vitest'
+import { changed } from './look-again'
+
+it('a change is made where it is, and nowhere else', () => {
+  const text = 'const a = 1\nif (a + b > 2) {\n  go()\n}\n'
+  const at = (line: number, from: number, to: number, end = line) => ({
+    fileName: 'x.ts',
+    location: { start: { line, column: from }, end: { line: end, column: to } },
+  })
+  expect(changed(text, { ...at(1, 6, 7), replacement: '-' })).toBe('const a = 1\nif (a - b > 2) {\n  go()\n}\n')
+  expect(changed(text, { ...at(1, 15, 1, 3), replacement: '{}' })).toBe('const a = 1\nif (a + b > 2) {}\n')
+  expect(changed(text, at(0, 0, 11))).toBe('\nif (a + b > 2) {\n  go()\n}\n')
+})
