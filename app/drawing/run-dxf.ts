@@ -1,7 +1,7 @@
 import { DxfWriter, point3d, Units } from '@tarikjabiri/dxf'
 import { serviceIn } from '~~/core/job/leg-defaults'
 import type { Service } from '~~/core/job/place'
-import { layOut } from '~~/core/run/layout'
+import { layOut, portAt } from '~~/core/run/layout'
 import { namesIn } from '~~/core/run/names'
 import { type System, runOf } from '~~/core/job/system'
 
@@ -33,15 +33,18 @@ export function runsDxf(systems: readonly System[], pieceOf: ReadonlyMap<string,
     return layer
   }
   for (const system of systems) {
-    const { places } = layOut(system)
+    const layout = layOut(system)
     const names = namesIn(system)
     const at = (node: string) => {
-      const place = places.get(node)
+      const place = layout.places.get(node)
       return place ? point3d(...place) : null
     }
     for (const leg of system.legs) {
       const { id, from, to, length, state } = leg
-      const [start, end] = [at(from), at(to)]
+      const [start, end] = [from, to].map((node) => {
+        const port = portAt(layout, node, leg)
+        return port && point3d(...port)
+      })
       if (!start || !end) continue
       const layerName = state ? state.toUpperCase().replace(' ', '_') : layerFor(serviceIn(system, leg))
       if (!dxf.tables.layerTable.exist(layerName)) dxf.addLayer(layerName, 8, 'Continuous')

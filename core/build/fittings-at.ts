@@ -7,7 +7,7 @@ import { bodyOf } from '../run/body'
 import { opposite } from '../run/direction'
 import { methodAt } from '../run/end'
 import { fittingLabels } from '../run/fittings'
-import type { Layout } from '../run/layout'
+import { portAt, type Layout } from '../run/layout'
 import { isNewFitting, isNewLeg } from '../run/states'
 import { bodyAt } from './body-at'
 import { chainAt } from './chain-at'
@@ -37,7 +37,7 @@ export function fittingsAt(
     return socket?.label ?? ''
   }
   const ports = arms.map(({ leg, away }): Port => ({
-    at: along(place, away, takeOffs.get(leg.id) ?? null),
+    at: along(portAt(layout, node.id, leg), away, takeOffs.get(leg.id) ?? null),
     out: away,
     end: endOf(leg),
   }))

@@ -1,8 +1,8 @@
 import { serviceIn } from '../job/leg-defaults'
 import type { Service } from '../job/place'
-import type { Vector } from '../quantity/vector'
+import { lengthOf, minus, type Vector } from '../quantity/vector'
 import type { LegState, NodeKind } from '../job/job'
-import type { Layout } from '../run/layout'
+import { portAt, type Layout } from '../run/layout'
 import { isNewFitting } from '../run/states'
 import { drawnLength } from '../job/system'
 
@@ -67,9 +67,17 @@ export interface DrawnNode {
   readonly isNew: boolean
 }
 
+/** What of a fitting lies between the port of a leg and the fitting's middle. */
+export interface DrawnBody {
+  readonly leg: string
+  readonly from: Point
+  readonly to: Point
+}
+
 export interface Drawing {
   readonly legs: readonly DrawnLeg[]
   readonly nodes: readonly DrawnNode[]
+  readonly bodies: readonly DrawnBody[]
   /** Least x, least y, width, height that show it all, with a margin. */
   readonly box: readonly [number, number, number, number]
 }
@@ -94,11 +102,15 @@ function boxAround(points: readonly Point[]): Drawing['box'] {
 }
 
 /** The drawing of a run in a view: its legs and nodes on paper. */
-export function drawRun({ system, places, arms }: Layout, view: DrawingView = 'isometric'): Drawing {
-  const at = new Map([...places].map(([id, place]) => [id, projections[view](place)]))
+export function drawRun(layout: Layout, view: DrawingView = 'isometric'): Drawing {
+  const { system, places, arms } = layout
+  const project = projections[view]
+  const at = new Map([...places].map(([id, place]) => [id, project(place)]))
   const legs = system.legs.flatMap((leg): DrawnLeg[] => {
-    const from = at.get(leg.from)
-    const to = at.get(leg.to)
+    const [from, to] = [leg.from, leg.to].map((node) => {
+      const port = portAt(layout, node, leg)
+      return port && project(port)
+    })
     if (!from || !to) return []
     const { id, length, state } = leg
     return [
@@ -111,5 +123,10 @@ export function drawRun({ system, places, arms }: Layout, view: DrawingView = 'i
     const isNew = isNewFitting(node, arms.get(node.id) ?? [])
     return [{ id: node.id, kind: node.kind, at: point, height: places.get(node.id)![2], isNew }]
   })
-  return { legs, nodes, box: boxAround(nodes.map((node) => node.at)) }
+  const bodies = system.legs.flatMap((leg): DrawnBody[] => {
+    const [middle, port] = [places.get(leg.to), portAt(layout, leg.to, leg)]
+    const isAside = middle && port && lengthOf(minus(port, middle)) > 0
+    return isAside ? [{ leg: leg.id, from: project(port), to: project(middle) }] : []
+  })
+  return { legs, nodes, bodies, box: boxAround([...nodes.map((node) => node.at), ...bodies.map(({ from }) => from)]) }
 }

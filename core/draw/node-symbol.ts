@@ -24,6 +24,7 @@ export const nodeSymbols: Readonly<Record<NodeKind, NodeSymbol>> = {
   reducer: { path: 'M-1.200-1.200L1.200-0.600V0.600L-1.200 1.200z', fill: 'paper', weight: 0.5 },
   adapter: { path: 'M-1-1h2v2h-2zM-1-1l2 2', fill: 'paper', weight: 0.4 },
   valve: { path: 'M-1.600-1L1.600 1V-1L-1.600 1z', fill: 'paper', weight: 0.5 },
+  mixer: { path: `${dot(1.4)}M-1 0h2M0-1v2`, fill: 'paper', weight: 0.5 },
   outlet: { path: 'M-1.300 0h2.600M0 0v1.600', fill: 'none', weight: 0.7 },
   cap: { path: 'M-1.200-1.200L1.200 1.200M-1.200 1.200L1.200-1.200', fill: 'none', weight: 0.6 },
   open: { path: dot(0.9), fill: 'paper', weight: 0.5 },

@@ -70,6 +70,10 @@ export function runSheet(catalogue: Catalogue, system: System, view: DrawingView
     // Pipe that is there is drawn hollow.
     return [line(colour, 1.1, ''), line(paper, 0.6, ''), ...(isBroken ? [broken] : [])]
   })
+  const bodies = drawing.bodies.map(
+    ({ from, to }) =>
+      `<line x1="${two(x(from[0]))}" y1="${two(y(from[1]))}" x2="${two(x(to[0]))}" y2="${two(y(to[1]))}" stroke="${ink}" stroke-width="1.2"/>`,
+  )
   const arrows = drawing.legs.flatMap(({ from, to, service }) => {
     const drawn = Math.hypot(to[0] - from[0], to[1] - from[1]) * scale
     if (drawn < 12) return []
@@ -114,6 +118,7 @@ export function runSheet(catalogue: Catalogue, system: System, view: DrawingView
     `<g fill="${ink}"><text x="${margin}" y="${margin + 4}" font-size="5">${escaped(texts.title)}</text>`,
     `<text x="${margin}" y="${margin + 10}" font-size="3.2">${escaped(`${view}, ${services.length > 0 ? services.join(' and ') : system.runs[0]!.service}, ${pipes.join(', ')}; not to scale, centre to centre`)}</text></g>`,
     ...lines,
+    ...bodies,
     ...arrows,
     `<g fill="${ink}">${nodes.join('')}</g>`,
     `<g fill="${ink}">${dimensions.join('\n')}${joints.join('')}</g>`,

@@ -1,7 +1,7 @@
 import type { Ids } from './ids'
 import { addLeg, oppositeDirection, removeLeg, setLeg, setNode } from './edit-run'
 import type { Axis, Direction, Job, Node } from '../job/job'
-import { isRunEnd, legsAtNode } from '../job/node-legs'
+import { isRunEnd, legsAtNode, mostLegsAt } from '../job/node-legs'
 import { acceptedLengths, parseLength, placeLimits } from '../quantity/parse-length'
 import { angleBetween, unitVector } from '../run/direction'
 import { addLegToHeight } from './heights'
@@ -46,6 +46,7 @@ const nodeKeys: Readonly<Record<string, Node['kind']>> = {
   u: 'union',
   o: 'outlet',
   c: 'cap',
+  m: 'mixer',
 }
 
 export function startEntry(run: string, system: System): RouteEntry {
@@ -65,7 +66,7 @@ function directionProblem(system: System, cursor: string, direction: Direction):
   const arms = system.legs.filter(({ from, to }) => from === cursor || to === cursor)
   const node = system.nodes.find(({ id }) => id === cursor)
   // An end that pipe goes on from becomes a fitting with two legs.
-  const limit = !node || isRunEnd(node.kind) ? 2 : legsAtNode[node.kind]
+  const limit = !node || isRunEnd(node.kind) ? 2 : mostLegsAt(node.kind)
   if (arms.length >= limit)
     return `no more legs fit on this ${node?.kind ?? 'node'}: go to an open end, or make it a tee`
   const taken = arms.map((leg) => (leg.from === cursor ? leg.direction : oppositeDirection(leg.direction)))
@@ -175,7 +176,7 @@ function changeNode(job: Job, entry: RouteEntry, kind: Node['kind'], bendRadius:
 /**
  * What a key does while a route is typed: arrows and PageUp, PageDown set the direction, digits and signs the length,
  * Enter the leg, H a leg up or down to the height typed; & puts the next direction to the present one, for the way between; T a tee, B a pulled bend, V a valve,
- * U a union, O an outlet, C a cap, N the next unfinished node; J a leg to what lies ahead, or to a place that is pressed
+ * U a union, O an outlet, C a cap, M a mixer, N the next unfinished node; J a leg to what lies ahead, or to a place that is pressed
  * next; X turns to pipe that is there, and back to new; Backspace takes back.
  *
  * @param bendRadius centre-line radius of the bender in the hand, in mm; a bend without one is asked for it

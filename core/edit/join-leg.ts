@@ -1,6 +1,6 @@
 import type { Ids } from './ids'
 import type { Direction, Job, Node } from '../job/job'
-import { isRunEnd, legsAtNode } from '../job/node-legs'
+import { isRunEnd, legsAtNode, mostLegsAt } from '../job/node-legs'
 import { angleBetween, unitVector } from '../run/direction'
 import { goneOnFrom, oppositeDirection, runGoingOn, withSystem } from './edit-run'
 import { type System, systemOf } from '../job/system'
@@ -11,6 +11,8 @@ export function withOneMore(system: System, node: Node, away: Direction): Node |
     .filter(({ from, to }) => from === node.id || to === node.id)
     .map((leg) => (leg.from === node.id ? leg.direction : oppositeDirection(leg.direction)))
   const all = [...arms, away]
+  // A mixer's inlets stand beside each other: two pipes may come to it from one side.
+  if (node.kind === 'mixer') return arms.length < mostLegsAt(node.kind) ? node : null
   if (arms.some((arm) => angleBetween(unitVector(arm), unitVector(away)) < 1)) return null
   if (arms.length === 0 || (isRunEnd(node.kind) && arms.length === 1)) return goneOnFrom(system, node, away)
   if (arms.length < legsAtNode[node.kind]) return node

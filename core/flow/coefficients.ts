@@ -17,6 +17,7 @@ export const lossCoefficients: Readonly<Record<NodeKind | 'tee-branch' | 'elbow-
   reducer: 0.3,
   adapter: 0.3,
   valve: 0.5,
+  mixer: 2,
   outlet: 0,
   cap: 0,
   open: 0,

@@ -36,6 +36,7 @@ export const nodeKinds = [
   'reducer',
   'adapter',
   'valve',
+  'mixer',
   'outlet',
   'cap',
   'open',
@@ -104,6 +105,13 @@ export const nodeSchema = z.object({
     .max(500)
     .optional()
     .meta({ description: 'mm left open between the two pipes under a slip coupling' }),
+  mixer: z
+    .object({
+      centres: z.number().min(1, '1 to 1000 mm').max(1000, '1 to 1000 mm'),
+      across: directionSchema,
+    })
+    .optional()
+    .meta({ description: 'of a mixer: mm between the two pipes that lead to it, and which way from hot to cold' }),
   radius: z.number().positive().max(2000).optional().meta({ description: 'mm, centre-line radius of a pulled bend' }),
   measured: measuredSchema.optional(),
   note: text(500).optional(),

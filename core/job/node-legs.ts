@@ -1,6 +1,6 @@
 import type { NodeKind } from './job'
 
-/** How many legs meet at each kind of node in a finished run. */
+/** How many legs meet at each kind of node in a finished run: at a mixer hot, cold and what it gives. */
 export const legsAtNode: Readonly<Record<NodeKind, 1 | 2 | 3>> = {
   'tie-in': 1,
   elbow: 2,
@@ -12,10 +12,14 @@ export const legsAtNode: Readonly<Record<NodeKind, 1 | 2 | 3>> = {
   reducer: 2,
   adapter: 2,
   valve: 2,
+  mixer: 3,
   outlet: 1,
   cap: 1,
   open: 1,
 }
+
+/** How many may meet: a mixer may have two outlets. */
+export const mostLegsAt = (kind: NodeKind): number => (kind === 'mixer' ? 4 : legsAtNode[kind])
 
 /** What a node is called. */
 export const nodeWord = (kind: NodeKind): string => (kind === 'slip-coupling' ? 'slip coupling' : kind)

@@ -171,3 +171,45 @@ describe('what may stand on the arm that is there', () => {
     expect([at(onArm, 'l1'), at({ arms: onArm.arms }, 'l3'), at(onArm, 'none')]).toEqual([[], [], []])
   })
 })
+
+describe('fittings that pipe does not go into by itself', () => {
+  const choicesAt = (of: Job, node: string) => {
+    const layout = layOut(systemsOf(of)[0]!)
+    return bodiesFor(catalogue, layout, layout.node.get(node)!)
+  }
+
+  it('a plug closes an adapter at the end of a pipe: the adapter’s length is taken off, and both are listed', () => {
+    const end = sampleJob({ pipe: copper22, method: 'solder', legs: [['cap:s', 'east', 1000, 'cap:e']] })
+    const plug = choicesAt(end, 'e').find(({ body: { id } }) => id === '1/2 M BSP plug')!
+    const plan = planJob(setNode(end, 'r1', 'e', { fitting: plug.body.id, arms: plug.arms }), catalogue)
+    const [arm] = Object.values(plug.arms)
+    expect(arm!.method).toBe('solder')
+    expect(plan.pieces[0]!.ends[1].takeOff).toBeCloseTo(13 + chainLength(catalogue, [body(arm!.fittings[0]!)])!.mm, 6)
+    expect(plan.fittings.map(({ label }) => label)).toEqual(expect.arrayContaining([plug.body.label, ...arm!.fittings]))
+    expect(
+      plan.joints
+        .filter(({ node }) => node === 'e')
+        .map(({ method }) => method)
+        .toSorted(),
+    ).toEqual(['solder', 'thread'])
+  })
+
+  it('a street elbow turns in a coupling: its spigot stands in one socket, the pipe in the other', () => {
+    const corner = sampleJob({
+      pipe: copper22,
+      method: 'solder',
+      legs: [
+        ['cap:s', 'east', 1000, 'elbow:a'],
+        ['elbow:a', 'north', 500, 'cap:e'],
+      ],
+    })
+    const street = choicesAt(corner, 'a').find(({ body: { kind } }) => kind === 'street elbow 90')!
+    expect(Object.values(street.arms)).toHaveLength(1)
+    const plan = planJob(setNode(corner, 'r1', 'a', { fitting: street.body.id, arms: street.arms }), catalogue)
+    // From the corner: the elbow's 14.6, a neck of 2 and a spigot of 15.4; then the coupling from stop to stop, 1.6.
+    const aside = plan.pieces.find(({ legs }) => legs.includes(Object.keys(street.arms)[0]!))!
+    const at = aside.ends.find(({ node }) => node === 'a')!
+    expect(at.takeOff).toBeCloseTo(14.6 + 2 + 15.4 + 1.6, 6)
+    expect(plan.pieces.every(({ cut }) => cut !== null)).toBe(true)
+  })
+})

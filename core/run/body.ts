@@ -14,16 +14,22 @@ import { runOf } from '../job/system'
 type SocketEnd = Extract<FittingEnd, { type: 'socket' }>
 const isSocket = (end: FittingEnd): end is SocketEnd => end.type === 'socket'
 
+/** How many legs a fitting takes by itself: its ends that pipe goes into. */
+const pipeEnds = ({ ends }: Fitting): number => ends.filter(isSocket).length
+
 /** The method in which all ends that take pipe are made; undefined where they differ, or there is none. */
 function methodOf({ ends }: Fitting): MethodId | undefined {
   const methods = new Set(ends.filter(isSocket).map(({ socket }) => socket.method))
   return methods.size === 1 ? [...methods][0] : undefined
 }
 
+/** Whether a fitting stands for itself: it takes pipe by one method, or by what stands on its arms alone. */
+const isBody = (fitting: Fitting): boolean => methodOf(fitting) !== undefined || pipeEnds(fitting) === 0
+
 /** The fitting that was chosen by its name for a node; undefined where none was, or the catalogue has none of that name. */
 export function bodyOf({ fitting }: Pick<Node, 'fitting'>): Fitting | undefined {
   const named = fitting === undefined ? undefined : fittingNamed(fitting)
-  return named && methodOf(named) ? named : undefined
+  return named && isBody(named) ? named : undefined
 }
 
 /** The method in which a node's chosen fitting takes pipe; undefined where none was chosen. */
@@ -31,9 +37,6 @@ export function bodyMethod(node: Node): MethodId | undefined {
   const body = bodyOf(node)
   return body && methodOf(body)
 }
-
-/** How many legs a fitting takes by itself: its ends that pipe goes into. */
-const pipeEnds = ({ ends }: Fitting): number => ends.filter(isSocket).length
 
 /** Which end of a fitting each leg's pipe goes into, by leg; on an arm, into the arm's last fitting. */
 export type EndsTaken = ReadonlyMap<string, EndTaken>
@@ -85,7 +88,7 @@ export function endsTaken(
 
 /** What may stand where: a drop-ear elbow, an adapter or an angle stop is an outlet, for instance. */
 const kindsAt: Readonly<Partial<Record<NodeKind, readonly PartKind[]>>> = {
-  elbow: ['elbow 90', 'elbow 45'],
+  elbow: ['elbow 90', 'elbow 45', 'street elbow 90', 'street elbow 45'],
   tee: ['tee'],
   coupling: ['coupling', 'reducer'],
   reducer: ['reducer'],
@@ -93,10 +96,15 @@ const kindsAt: Readonly<Partial<Record<NodeKind, readonly PartKind[]>>> = {
   union: ['union', 'dielectric union'],
   valve: ['valve'],
   outlet: ['drop-ear elbow', 'angle stop', 'swivel connector', 'adapter', 'elbow 90', 'stub-out'],
-  cap: ['cap'],
+  cap: ['cap', 'plug'],
 }
 
-const angleOf: Readonly<Partial<Record<PartKind, number>>> = { 'elbow 90': 90, 'elbow 45': 45 }
+const angleOf: Readonly<Partial<Record<PartKind, number>>> = {
+  'elbow 90': 90,
+  'elbow 45': 45,
+  'street elbow 90': 90,
+  'street elbow 45': 45,
+}
 
 /** Whether a fitting turns as the pipe does at a node; what does not turn, or has no second leg yet, does. */
 export function turnsAlike({ kind }: Fitting, arms: readonly Arm[]): boolean {
@@ -152,7 +160,7 @@ export function bodiesFor(catalogue: Catalogue, layout: Layout, node: Node): Bod
   const rank = ({ body, arms }: BodyChoice) =>
     (Object.keys(arms).length > 0 ? 2 : 0) + (methodOf(body) === runOf(layout.system, node).method ? 0 : 1)
   return shippedFittings()
-    .filter((body) => kinds.has(body.kind) && methodOf(body) !== undefined && (!isOutlet || body.ends.length > 1))
+    .filter((body) => kinds.has(body.kind) && isBody(body) && (!isOutlet || body.ends.length > 1))
     .filter((body) => turnsAlike(body, legs))
     .flatMap((body): BodyChoice[] => {
       const arms = armsFor(catalogue, layout, body, node)

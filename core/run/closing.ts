@@ -1,7 +1,7 @@
 import type { Leg } from '../job/job'
 import { minus, plus, type Vector } from '../quantity/vector'
 import { unitVector } from './direction'
-import type { Layout } from './layout'
+import { portAt, type Layout } from './layout'
 import { pathBetween, type Stretch } from './path'
 import { drawnLength } from '../job/system'
 
@@ -44,7 +44,7 @@ export function closingsOf(layout: Layout): Closing[] {
     ]
   })
   const loops = [...closingLegs].flatMap((leg): Closing[] => {
-    const [from, to] = [places.get(leg.from), places.get(leg.to)]
+    const [from, to] = [portAt(layout, leg.from, leg), portAt(layout, leg.to, leg)]
     if (!from || !to) return []
     const along = unitVector(leg.direction)
     return [

@@ -105,6 +105,7 @@ function findTakeOff(
   if (node.kind === 'slip-coupling' && node.gap !== undefined)
     return { takeOff: { mm: node.gap / 2, tolerance: gapTolerance, basis: 'measured' }, missing: null }
   if (node.kind === 'cap') return { takeOff: none, missing: null }
+  if (node.kind === 'mixer') return unknown(missing('mixer'))
   if (node.kind === 'tie-in' && !node.chain && !takesBoth(catalogue, node, socket)) {
     return unknown(missing('not chosen'))
   }
@@ -160,7 +161,7 @@ function findInsertion(node: Node, socket: Socket | undefined): Figure | null {
  */
 export function methodAt(system: System, node: Node, leg?: Leg): MethodId {
   const arrives = node.kind !== 'tie-in' && leg?.to === node.id
-  const onArm = leg && bodyMethod(node) ? node.arms?.[leg.id]?.method : undefined
+  const onArm = leg && bodyOf(node) ? node.arms?.[leg.id]?.method : undefined
   return onArm ?? bodyMethod(node) ?? node.method ?? node.chain?.joints[arrives ? 0 : 1] ?? runOf(system, node).method
 }
 

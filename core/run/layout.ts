@@ -1,6 +1,7 @@
 import { plus, type Vector } from '../quantity/vector'
 import { DisjointSets } from '../quantity/disjoint-sets'
 import type { Job, Leg, Node } from '../job/job'
+import { portOffset } from './mixer'
 import { walk } from './walk'
 import { angleBetween, opposite, unitVector } from './direction'
 import { type System, drawnLength, systemsOf } from '../job/system'
@@ -35,10 +36,15 @@ function placesOf(system: System, arms: Layout['arms'], closingLegs: Layout['clo
   const start = system.nodes.find(({ at }) => at !== undefined) ?? system.nodes[0]
   const places = new Map<string, Vector>()
   if (!start) return places
+  const nodes = new Map(system.nodes.map((node) => [node.id, node]))
   for (const { node, from, leg } of walk(arms, start.id, (of) => !closingLegs.has(of))) {
-    const place = from === null ? (start.at ?? [0, 0, 0]) : places.get(from)!
-    const away = arms.get(from ?? node)!.find((arm) => arm.leg === leg)?.away ?? [0, 0, 0]
-    places.set(node, leg ? plus(place, away, drawnLength(leg)) : place)
+    if (from === null || !leg) {
+      places.set(node, start.at ?? [0, 0, 0])
+      continue
+    }
+    const { away } = arms.get(from)!.find((arm) => arm.leg === leg)!
+    const port = plus(places.get(from)!, portOffset(system, nodes.get(from)!, leg))
+    places.set(node, plus(plus(port, away, drawnLength(leg)), portOffset(system, nodes.get(node)!, leg), -1))
   }
   return places
 }
@@ -61,6 +67,12 @@ export function layOut(system: System): Layout {
     places,
     closingLegs,
   }
+}
+
+/** Where a leg meets one of its nodes; undefined where no leg leads there. */
+export function portAt({ system, node, places }: Layout, id: string, leg: Leg): Vector | undefined {
+  const place = places.get(id)
+  return place && plus(place, portOffset(system, node.get(id)!, leg))
 }
 
 /** The layout of every system of a job, by each of its runs. */

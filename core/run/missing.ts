@@ -18,6 +18,9 @@ export const missingFigure = {
       { fitting: '22 solder elbow 90' },
       ({ fitting }) => `the ${fitting} that was chosen does not turn as the pipe does: choose another`,
     ),
+    mixer: fixed(
+      'a mixer’s own figures are its maker’s: measure from its middle, or its inlet’s, to where the pipe stops',
+    ),
     'no socket': fixed('no fitting of this method takes this pipe'),
     'no take-off': sentence(
       { socket: '22 solder', fitting: 'elbow-90' },

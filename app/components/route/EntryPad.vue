@@ -28,6 +28,7 @@ const fittings = [
   { key: 'u', word: 'Union' },
   { key: 'o', word: 'Outlet' },
   { key: 'c', word: 'Cap' },
+  { key: 'm', word: 'Mixer' },
   { key: 'g', word: 'By name' },
   { key: 'j', word: 'Join to' },
   { key: 'n', word: 'Next open' },
@@ -116,8 +117,8 @@ const way = computed(() => {
     <p class="hidden text-sm text-muted sm:block">
       Keys: arrows north, south, east, west; Page Up, Page Down; digits, Enter; digits, H for a leg up or down to that
       height; with Shift an arrow is put to the one before, 45° between; T tee, B bend, V valve, U union, O outlet, C
-      cap, J a leg to what lies ahead or is pressed next, N next open end, F offset, G a fitting by its name, X pipe
-      that is there, with a length or without; Backspace takes back.
+      cap, M mixer, J a leg to what lies ahead or is pressed next, N next open end, F offset, G a fitting by its name, X
+      pipe that is there, with a length or without; Backspace takes back.
     </p>
   </section>
 </template>

@@ -170,6 +170,18 @@ const fills = { ink: 'currentColor', paper: 'var(--ui-bg)', none: 'none' } as co
         vector-effect="non-scaling-stroke"
       />
     </g>
+    <line
+      v-for="{ leg: id, from, to } in drawing.bodies"
+      :key="`body ${id}`"
+      :x1="from[0]"
+      :y1="from[1]"
+      :x2="to[0]"
+      :y2="to[1]"
+      stroke="currentColor"
+      :stroke-width="pixels * 1.2"
+      vector-effect="non-scaling-stroke"
+      class="pointer-events-none"
+    />
     <g :style="{ '--unit': unit }">
       <path
         v-for="drawn in withArrow"

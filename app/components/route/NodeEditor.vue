@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import type { MethodId } from '~~/core/catalogue/method'
-import { nodeKinds, type Node } from '~~/core/job/job'
+import { axes, nodeKinds, type Node } from '~~/core/job/job'
 import { nodeWord } from '~~/core/job/node-legs'
+import { usualMixer } from '~~/core/run/mixer'
 import { placeLimits } from '~~/core/quantity/parse-length'
 
 /** What stands at a node: its kind, method, and the figures of the part in the hand. */
@@ -14,6 +15,8 @@ const methodItems = computed(() => [
   { value: 'run' as string, label: `as the run: ${methodName(props.runMethod)}` },
   ...all.value,
 ])
+const mixer = computed(() => props.node.mixer ?? usualMixer)
+const ways = axes.map((value) => ({ value, label: value }))
 const takeOffLimits = { min: 0, max: 500 }
 const insertionLimits = { min: 1, max: 200 }
 const radiusLimits = { min: 1, max: 2000 }
@@ -48,6 +51,21 @@ const setMethod = (value: string) => emit('change', { method: value === 'run' ? 
       />
     </div>
     <slot />
+    <div v-if="node.kind === 'mixer'" class="grid grid-cols-2 gap-3">
+      <LengthField
+        label="Hot to cold, centre to centre"
+        :of="node.id"
+        :limits="{ min: 1, max: 1000 }"
+        :model-value="mixer.centres"
+        @update:model-value="(centres) => centres !== undefined && emit('change', { mixer: { ...mixer, centres } })"
+      />
+      <Choice
+        label="From hot to cold"
+        :items="ways"
+        :model-value="typeof mixer.across === 'string' ? mixer.across : 'east'"
+        @update:model-value="(across) => emit('change', { mixer: { ...mixer, across } })"
+      />
+    </div>
     <div class="grid grid-cols-2 gap-3">
       <LengthField
         v-if="node.kind !== 'bend'"

@@ -4,6 +4,7 @@ import { bendRoomRule } from './bend-room'
 import { closing } from './closing'
 import { connected } from './connected'
 import { crossConnection } from './cross-connection'
+import { mixerInlets } from './mixer-inlets'
 import { cutInPlay, stubLength } from './cut-in'
 import { goesStraight } from './goes-straight'
 import { height } from './height'
@@ -21,6 +22,7 @@ export const runChecks: readonly CheckRule[] = [
   openEnd,
   tooManyLegs,
   crossConnection,
+  mixerInlets,
   unknownFigure,
   bendRoomRule,
   bendRadiusRule,

@@ -1,4 +1,4 @@
-import { legsAtNode, nodeWord } from '../../job/node-legs'
+import { legsAtNode, mostLegsAt, nodeWord } from '../../job/node-legs'
 import { bodyOf, legsInto } from '../../run/body'
 import { isNewFitting } from '../../run/states'
 import { sentence } from '../../quantity/message'
@@ -9,6 +9,7 @@ interface Meeting {
   readonly kind: string
   readonly meeting: number
   readonly wanted: number
+  readonly most: number
 }
 
 /** How many legs meet at each fitting that something leads to, against how many it takes. */
@@ -22,11 +23,13 @@ function meetings({ catalogue, layout }: SystemSubject): Meeting[] {
       .filter((node) => isNewFitting(node, arms.get(node.id) ?? []))
       .map((node) => {
         const body = bodyOf(node)
+        const wanted = body ? legsInto(catalogue, layout, body, node) : legsAtNode[node.kind]
         return {
           id: node.id,
           kind: nodeWord(node.kind),
           meeting: arms.get(node.id)?.length ?? 0,
-          wanted: body ? legsInto(catalogue, layout, body, node) : legsAtNode[node.kind],
+          wanted,
+          most: body ? wanted : mostLegsAt(node.kind),
         }
       })
   )
@@ -72,6 +75,8 @@ export const tooManyLegs = checkRule({
   },
   check: (subject, { refuse }) =>
     meetings(subject)
-      .filter(({ meeting, wanted }) => meeting > wanted)
-      .map(({ id, ...values }) => atPlace(nodePlace(subject, id), refuse('many', values))),
+      .filter(({ meeting, most }) => meeting > most)
+      .map(({ id, kind, meeting, most }) =>
+        atPlace(nodePlace(subject, id), refuse('many', { kind, meeting, wanted: most })),
+      ),
 })
