@@ -302,3 +302,27 @@ describe('where the ends of pipe stand', () => {
     ])
   })
 })
+
+it('a bend support is asked for where one holds a bend of plastic pipe, and is what its radius is judged by', () => {
+  const bent = (pipe: string, held: boolean | undefined, state?: 'existing') => {
+    const job = sampleJob({
+      pipe,
+      method: 'crimp',
+      legs: [
+        ['open:s', 'east', 700, 'bend:b'],
+        ['bend:b', 'north', 700, 'bend:c'],
+        ['bend:c', 'up', 700, 'open:e'],
+      ],
+      nodes: { b: { radius: 90, held }, c: { radius: 200, held } },
+    })
+    return planJob({ ...job, legs: job.legs.map((leg) => ({ ...leg, state })) }, catalogue)
+  }
+  const pex = pipeId('EN ISO 15875', '16')
+  const supports = (plan: ReturnType<typeof bent>) => plan.sundries.filter(({ label }) => label.includes('bend'))
+  const radius = (plan: ReturnType<typeof bent>) => plan.checks.filter(({ rule }) => rule === 'bend-radius')
+  expect(supports(bent(pex, true))).toEqual([{ label: '16 bend support', count: 2 }])
+  // 90 is less than 8 times 16, and more than the 5 times that a support allows.
+  expect([radius(bent(pex, undefined)).length, radius(bent(pex, true)).length]).toEqual([1, 0])
+  for (const plan of [bent(pex, undefined), bent(copper, true), bent(pex, true, 'existing')])
+    expect(supports(plan)).toEqual([])
+})

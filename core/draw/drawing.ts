@@ -1,6 +1,7 @@
 import { serviceIn } from '../job/leg-defaults'
 import type { Service } from '../job/place'
 import { lengthOf, minus, type Vector } from '../quantity/vector'
+import type { NodeSign } from './node-symbol'
 import type { LegState, NodeKind } from '../job/job'
 import { portAt, type Layout } from '../run/layout'
 import { isNewFitting } from '../run/states'
@@ -60,6 +61,7 @@ export interface DrawnLeg {
 export interface DrawnNode {
   readonly id: string
   readonly kind: NodeKind
+  readonly sign: NodeSign
   readonly at: Point
   /** mm up from where the run starts. */
   readonly height: number
@@ -121,7 +123,9 @@ export function drawRun(layout: Layout, view: DrawingView = 'isometric'): Drawin
     const point = at.get(node.id)
     if (!point) return []
     const isNew = isNewFitting(node, arms.get(node.id) ?? [])
-    return [{ id: node.id, kind: node.kind, at: point, height: places.get(node.id)![2], isNew }]
+    const { id, kind, held } = node
+    const sign = kind === 'bend' && held ? 'held bend' : kind
+    return [{ id, kind, sign, at: point, height: places.get(id)![2], isNew }]
   })
   const bodies = system.legs.flatMap((leg): DrawnBody[] => {
     const [middle, port] = [places.get(leg.to), portAt(layout, leg.to, leg)]

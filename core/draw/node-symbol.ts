@@ -12,11 +12,15 @@ const dot = (radius: number) =>
   `M${-radius} 0a${radius} ${radius} 0 1 0 ${2 * radius} 0a${radius} ${radius} 0 1 0 ${-2 * radius} 0z`
 const plain: NodeSymbol = { path: dot(0.8), fill: 'ink', weight: 0 }
 
+/** What is drawn at a node: its kind, and a bend that a support holds. */
+export type NodeSign = NodeKind | 'held bend'
+
 /** Every kind of node has a sign of its own, or the plain dot of a corner. */
-export const nodeSymbols: Readonly<Record<NodeKind, NodeSymbol>> = {
+export const nodeSymbols: Readonly<Record<NodeSign, NodeSymbol>> = {
   'tie-in': { path: dot(1.3), fill: 'paper', weight: 0.6 },
   elbow: plain,
   bend: { path: '', fill: 'none', weight: 0 },
+  'held bend': { path: 'M-1.200 1.200v-1.200a1.200 1.200 0 0 1 1.200-1.200h1.200', fill: 'none', weight: 0.5 },
   coupling: { path: 'M-0.9-0.9v1.800M0.9-0.9v1.800', fill: 'none', weight: 0.5 },
   'slip-coupling': { path: 'M-1.300-0.900h2.600v1.800h-2.600z', fill: 'paper', weight: 0.4 },
   union: { path: 'M-0.800-1.200v2.400M0-1.200v2.400M0.800-1.200v2.400', fill: 'none', weight: 0.4 },

@@ -83,8 +83,8 @@ export function runSheet(catalogue: Catalogue, system: System, view: DrawingView
     return `<path d="M-1.400-1L1.400 0L-1.400 1z" fill="${ink}" transform="translate(${two(x(at[0]))} ${two(y(at[1]))}) rotate(${two(turn)})"/>`
   })
   const heights = placeHeights(drawing, letter / scale)
-  const nodes = drawing.nodes.flatMap(({ id, kind, at, height: up }) => {
-    const { path, fill, weight } = nodeSymbols[kind]
+  const nodes = drawing.nodes.flatMap(({ id, sign: drawn, at, height: up }) => {
+    const { path, fill, weight } = nodeSymbols[drawn]
     const where = `translate(${two(x(at[0]))} ${two(y(at[1]))})`
     const sign = `<path d="${path}" fill="${fill === 'ink' ? ink : fill === 'paper' ? paper : 'none'}" stroke="${ink}" stroke-width="${weight}" transform="${where} scale(${third})"/>`
     const beside = heights.get(id)

@@ -113,6 +113,7 @@ export const nodeSchema = z.object({
     .optional()
     .meta({ description: 'of a mixer: mm between the two pipes that lead to it, and which way from hot to cold' }),
   radius: z.number().positive().max(2000).optional().meta({ description: 'mm, centre-line radius of a pulled bend' }),
+  held: z.boolean().optional().meta({ description: 'of a pulled bend of plastic pipe: a bend support holds it' }),
   measured: measuredSchema.optional(),
   note: text(500).optional(),
 })

@@ -7,6 +7,7 @@ import { oppositeDirection, setNode } from '../edit/edit-run'
 import type { Axis, Direction, Job } from '../job/job'
 import { planJob } from './plan-job'
 import { layOut } from '../run/layout'
+import { joinRuns } from '../edit/join-runs'
 import { mirrored, mirrors } from '../edit/part'
 import { pipeId, sampleJob, type SampleRun } from '../sample-run'
 import { systemsOf, drawnLength } from '../job/system'
@@ -165,6 +166,62 @@ describe('a plan, whatever the run', () => {
         const ends = pieces.flatMap((piece) => piece.ends.filter(({ method }) => method !== null))
         expect(joints).toHaveLength(ends.length)
         expect(new Set(joints.map(({ id }) => id)).size).toBe(joints.length)
+      }),
+    )
+  })
+
+  it('by other ids it is the same plan, of one run or of two that are joined', () => {
+    fc.assert(
+      fc.property(runs, runs, (one, other) => {
+        const end = one.nodes.at(-1)!.id
+        const apart: Job = {
+          ...one,
+          runs: [...one.runs, { ...other.runs[0]!, id: 'r2' }],
+          nodes: [...one.nodes, ...other.nodes.map((node) => ({ ...node, id: `o${node.id}`, run: 'r2' }))],
+          legs: [
+            ...one.legs,
+            ...other.legs.map((leg) => ({
+              ...leg,
+              id: `o${leg.id}`,
+              run: 'r2',
+              from: `o${leg.from}`,
+              to: `o${leg.to}`,
+            })),
+          ],
+        }
+        let job = apart
+        try {
+          job = joinRuns(apart, end, 'os')
+        } catch {
+          // One lies on the other: they stay apart.
+        }
+        const renamed = JSON.parse(
+          JSON.stringify(job).replaceAll(/"(id|run|from|to)":"([^"]+)"/g, (_, key, id) => `"${key}":"x-${id}"`),
+        ) as Job
+        const told = (of: Job) => {
+          const plan = planJob(of, catalogue)
+          return {
+            pieces: plan.pieces.map(({ cut, tolerance, bends }) => [cut, tolerance, bends.map(({ start }) => start)]),
+            joints: plan.joints.map(({ number, method, verdict, insertion }) => [number, method, verdict, insertion]),
+            fittings: plan.fittings.map(({ label, count }) => [label, count]),
+            clips: plan.clips.map(({ at }) => at),
+            checks: plan.checks.map(({ rule, verdict }) => [rule, verdict]),
+          }
+        }
+        expect(told(renamed)).toEqual(told(job))
+      }),
+    )
+  })
+
+  it('fittings in the list are the fittings of the graph, and each port is in at most one joint', () => {
+    fc.assert(
+      fc.property(runs, (job) => {
+        const { parts, joints, fittings } = planJob(job, catalogue)
+        const listed = fittings.flatMap(({ label, count }) => Array.from({ length: count }, () => label))
+        const built = parts.flatMap(({ kind, label }) => (kind === 'fitting' ? [label] : []))
+        expect(listed.toSorted()).toEqual(built.toSorted())
+        const ports = joints.flatMap(({ between }) => between.map(({ part, port }) => `${part}:${port}`))
+        expect(new Set(ports).size).toBe(ports.length)
       }),
     )
   })

@@ -7,6 +7,7 @@ import { profileWith } from '../workshop/profile'
 import { usualWire } from '../procedure/solder-length'
 import { cutInsOf } from '../build/cut-ins'
 import { removedFrom } from '../build/removed'
+import { countBendSupports } from '../build/bend-supports'
 import { countSundries } from '../build/sundries'
 import { suppliesFor, type UsedUp } from '../build/supplies'
 import { checkPlan } from '../check/check-plan'
@@ -95,7 +96,7 @@ export function planJob(job: Job, catalogue: Catalogue): Plan {
     joints,
     parts,
     fittings: countFittings(parts),
-    sundries: countSundries(usedUp),
+    sundries: [...countSundries(usedUp), ...countBendSupports(catalogue, layouts)],
     supplies: suppliesFor(usedUp, usualWire(job.profile)),
     clipCounts: countClips(catalogue, supports),
     clips: supports.flatMap(({ leg, at }) => at.map((mm) => ({ leg, at: mm }))),

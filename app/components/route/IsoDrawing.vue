@@ -206,7 +206,7 @@ const fills = { ink: 'currentColor', paper: 'var(--ui-bg)', none: 'none' } as co
         :key="drawn.id"
         v-memo="[
           ...drawn.at,
-          drawn.kind,
+          drawn.sign,
           drawn.height,
           drawn.isNew,
           drawn.id === node,
@@ -229,11 +229,11 @@ const fills = { ink: 'currentColor', paper: 'var(--ui-bg)', none: 'none' } as co
           stroke-dasharray="1 0.600"
         />
         <path
-          :d="nodeSymbols[drawn.kind].path"
-          :fill="fills[nodeSymbols[drawn.kind].fill]"
+          :d="nodeSymbols[drawn.sign].path"
+          :fill="fills[nodeSymbols[drawn.sign].fill]"
           :stroke="drawn.kind === 'open' && drawn.isNew ? 'var(--ui-warning)' : 'currentColor'"
           :opacity="drawn.isNew ? 1 : 0.55"
-          :stroke-width="nodeSymbols[drawn.kind].weight"
+          :stroke-width="nodeSymbols[drawn.sign].weight"
         />
         <text
           v-if="heights.get(drawn.id)"

@@ -3,6 +3,7 @@ import { type System, runOf } from '~~/core/job/system'
 import { pipeIdIn } from '~~/core/job/leg-defaults'
 import type { BendingMethod } from '~~/core/bend/limits'
 import type { Pipe } from '~~/core/catalogue/pipe'
+import { isPlastic } from '~~/core/catalogue/material'
 import { setNode } from '~~/core/edit/edit-run'
 import type { Job, Node } from '~~/core/job/job'
 import { bringToHeight } from '~~/core/edit/heights'
@@ -52,6 +53,7 @@ const changing = computed(() => {
       :key="system.id"
       :node="node"
       :run-method="runOf(system, node).method"
+      :is-plastic="pipe !== undefined && isPlastic(pipe.material)"
       @change="(part) => change(set(part)(job))"
       @height="setHeight"
     >

@@ -6,7 +6,7 @@ import { usualMixer } from '~~/core/run/mixer'
 import { placeLimits } from '~~/core/quantity/parse-length'
 
 /** What stands at a node: its kind, method, and the figures of the part in the hand. */
-const props = defineProps<{ node: Node; runMethod: MethodId }>()
+const props = defineProps<{ node: Node; runMethod: MethodId; isPlastic: boolean }>()
 const emit = defineEmits<{ change: [change: Partial<Omit<Node, 'id'>>]; height: [mm: number | undefined] }>()
 
 const kinds = nodeKinds.filter((kind) => kind !== 'tie-in').map((value) => ({ value, label: nodeWord(value) }))
@@ -51,6 +51,12 @@ const setMethod = (value: string) => emit('change', { method: value === 'run' ? 
       />
     </div>
     <slot />
+    <UCheckbox
+      v-if="node.kind === 'bend' && isPlastic"
+      label="A bend support holds it"
+      :model-value="node.held ?? false"
+      @update:model-value="(on) => emit('change', { held: on === true || undefined })"
+    />
     <div v-if="node.kind === 'mixer'" class="grid grid-cols-2 gap-3">
       <LengthField
         label="Hot to cold, centre to centre"

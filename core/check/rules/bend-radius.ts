@@ -1,4 +1,4 @@
-import { bendRadius, bendVerdictAnyhow } from '../../bend/limits'
+import { bendRadius, bendVerdict, bendVerdictAnyhow } from '../../bend/limits'
 import { atPlace, checkRule, nodePlace } from '../rule'
 import { pipeIdIn } from '../../job/leg-defaults'
 
@@ -17,7 +17,10 @@ export const bendRadiusRule = checkRule({
     return layout.system.nodes.flatMap((node) => {
       const leg = layout.arms.get(node.id)?.[0]?.leg
       if (node.kind !== 'bend' || node.radius === undefined || !leg) return []
-      const verdict = bendVerdictAnyhow(catalogue.pipe(pipeIdIn(layout.system, leg))!, node.radius)
+      const pipe = catalogue.pipe(pipeIdIn(layout.system, leg))!
+      const verdict = node.held
+        ? bendVerdict(pipe, node.radius, 'spring or support')
+        : bendVerdictAnyhow(pipe, node.radius)
       return verdict.verdict === 'fits' ? [] : [atPlace(nodePlace(subject, node.id), verdict)]
     })
   },
