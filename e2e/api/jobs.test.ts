@@ -54,6 +54,39 @@ describe('jobs', () => {
     expect((await ask('DELETE', `jobs/${bad.id}`)).status).toBe(204)
   })
 
+  it('one of version 1, in the database or sent, is answered as version 2, and its log still belongs to its joints', async () => {
+    const { id } = await create('Old')
+    const pool = mysql.createPool({ uri: site().database.url })
+    await pool.query('UPDATE jobs SET document = ? WHERE id = ?', [JSON.stringify(first), id])
+    await pool.end()
+    const joint = 'r2/n1/l1'
+    const entry = {
+      id: 'made-before-the-change',
+      kind: 'joint-made',
+      subject: { joint },
+      at: '2026-05-04T10:01:00Z',
+      by: 'I. Marl',
+      jobVersion: 1,
+      body: {},
+    }
+    expect((await ask('POST', `jobs/${id}/log`, { entries: [entry] })).status).toBe(201)
+    const { body } = await ask('GET', `jobs/${id}`)
+    expect(body.job).toMatchObject({
+      version: 2,
+      nodes: { length: tarn.nodes.length },
+      legs: { length: tarn.legs.length },
+    })
+    expect((await ask('GET', `jobs/${id}/state`)).body.joints[joint].made).toMatchObject({ by: 'I. Marl' })
+    const listed = (await ask('GET', 'jobs')).body.find((of: { id: string }) => of.id === id)
+    expect(listed.job.version).toBe(2)
+    // A program before this one sends it as it knows it.
+    const saved = await ask('PUT', `jobs/${id}`, { version: 1, job: { ...first, title: 'Sent as before' } })
+    expect(saved.body).toMatchObject({ version: 2, job: { version: 2, title: 'Sent as before' } })
+    expect((await ask('POST', 'plan', first)).body.pieces.length).toBe(
+      (await ask('POST', 'plan', tarn)).body.pieces.length,
+    )
+  })
+
   it('takes the version from If-Match as well', async () => {
     const { id } = await create('Bare')
     expect((await ask('PUT', `jobs/${id}`, job('Bare 2'), { 'If-Match': '"1"' })).body.version).toBe(2)
