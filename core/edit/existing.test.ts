@@ -5,6 +5,7 @@ import type { Job } from '../job/job'
 import { planJob } from '../plan/plan-job'
 import { said } from '../said'
 import { pipeId, sampleJob } from '../sample-run'
+import { spreadClosing } from './close-run'
 import { cutInto, putNewPipeIn } from './cut-into'
 import { setLeg, setNode } from './edit-run'
 import { pressKey, startEntry, type Entered } from './entry'
@@ -190,4 +191,23 @@ describe('key X', () => {
       ['n2', 'P1'],
     ])
   })
+})
+
+it('where a way leads over pipe whose length does not matter, nothing is said to miss, and nothing is taken up', () => {
+  const between = (length: number | null): Job => {
+    const drawn = sampleJob({
+      pipe: three,
+      method: 'solder',
+      legs: [
+        ['open:s', 'east', 700, 'elbow:a'],
+        ['elbow:a', 'north', 900, 'open:e'],
+      ],
+      nodes: { s: { at: [0, 0, 0] }, e: { at: [800, 900, 0] } },
+    })
+    return setLeg(drawn, 'r1', 'l1', { state: 'existing', length })
+  }
+  const closing = (of: Job) => planJob(of, catalogue).closing
+  expect(closing(between(700))).toEqual([{ run: 'r1', x: 100, y: 0, z: 0 }])
+  expect(closing(between(null))).toEqual([])
+  expect(spreadClosing(between(null), 'r1')).toEqual(between(null))
 })

@@ -57,7 +57,8 @@ export function closingsOf(layout: Layout): Closing[] {
       },
     ]
   })
-  return [...fixed, ...loops]
+  // Over pipe whose length does not matter, nobody knows by how much.
+  return [...fixed, ...loops].filter(({ path }) => path.every(({ leg }) => leg.length !== null))
 }
 
 /**

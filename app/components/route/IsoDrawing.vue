@@ -51,6 +51,14 @@ const frame = computed(() => {
   const more = (beside / pixels) * unit.value
   return [left - more, top, across + 2 * more, down] as const
 })
+/** Where the compass stands: in the lower left corner of all that is seen, beside the drawing where that is narrower. */
+const corner = computed((): Point => {
+  const [left, top, across, down] = frame.value
+  const [wide, high] = [width.value || 800, height.value || 330]
+  const scale = Math.max(across / wide, down / high)
+  const [beyond, below] = [(wide * scale - across) / 2, (high * scale - down) / 2]
+  return [left - beyond + unit.value * 9, top + down + below - unit.value * 8]
+})
 /** The unit in steps of a fifth, for what is placed by it: dimensions then stay where they are while a run is typed. */
 const step = computed(() => 1.2 ** Math.ceil(Math.log(unit.value) / Math.log(1.2)))
 const inPixels = (of: readonly number[]) => of.map((dash) => dash * pixels).join(' ')
@@ -99,12 +107,7 @@ const fills = { ink: 'currentColor', paper: 'var(--ui-bg)', none: 'none' } as co
     :aria-label="`Drawing of the run, ${view}`"
     fill="none"
   >
-    <g
-      :style="[{ '--unit': unit }, scaledAt([frame[0] + unit * 9, frame[1] + frame[3] - unit * 8])]"
-      stroke="currentColor"
-      stroke-width="0.25"
-      aria-hidden="true"
-    >
+    <g :style="[{ '--unit': unit }, scaledAt(corner)]" stroke="currentColor" stroke-width="0.25" aria-hidden="true">
       <g v-for="{ word, at } in compass" :key="word">
         <line x1="0" y1="0" :x2="at[0] * 5" :y2="at[1] * 5" />
         <text
