@@ -272,6 +272,26 @@ describe('where the ends of pipe stand', () => {
     ])
   })
 
+  it('a fitting that is there stands among the parts only where new pipe goes into it', () => {
+    const drawn = sampleJob({
+      pipe: copper,
+      method: 'solder',
+      legs: [
+        ['open:s', 'east', 1000, 'tee:t'],
+        ['tee:t', 'east', 800, 'elbow:a'],
+        ['elbow:a', 'north', 300, 'open:e'],
+        ['tee:t', 'up', 300, 'cap:o'],
+      ],
+      nodes: { t: { state: 'existing' } },
+    })
+    const legs = drawn.legs.map((leg) => (leg.id === 'l4' ? leg : { ...leg, state: 'existing' as const }))
+    const fittings = planJob({ ...drawn, legs }, catalogue).parts.filter(({ node }) => node)
+    expect(fittings.map(({ id, kind }) => [id, kind])).toEqual([
+      ['r1/t', 'existing'],
+      ['r1/o', 'fitting'],
+    ])
+  })
+
   it('a chain is laid end to end, whichever way its fittings are named', () => {
     // Named with its thread first, it is turned so that its thread meets the next one.
     const fittings = ['22 solder × 3/4 M BSP adapter', '28 press × 3/4 F BSP adapter']

@@ -76,6 +76,7 @@ describe('the user’s own parts', () => {
     expect(partLabel({ socket: 'glue:x:1', end: 'either' })).toBe('glue:x:1: insertion depth')
     const keys = [partKey(elbow), partKey({ socket, end: 'either' }), partKey({ socket, fitting: 'tee', end: 'run' })]
     expect(keys).toEqual([`${socket}|elbow-90|either`, `${socket}|depth|either`, `${socket}|tee|run`])
+    expect(partKey({ socket: '', named: adapter, end: 'either' })).toBe(`${adapter}|named|either`)
     const problem = (rest: Partial<Part>) => {
       const [issue] = partSchema.safeParse(part(rest)).error?.issues ?? []
       return issue && [issue.path.join('.'), issue.message]

@@ -230,6 +230,20 @@ describe('another pipe from here on', () => {
     expect(changed.nodes.map(({ kind }) => kind)).toEqual(['open', 'adapter', 'elbow', 'outlet'])
   })
 
+  it('a coupling stays one where the pipe turns in it, or where another coupling is straight', () => {
+    const pex = pipeId('EN ISO 15875', '16')
+    const start = job([
+      ['open:s', 'east', 1000, 'coupling:c'],
+      ['coupling:c', 'north', 500, 'coupling:d'],
+      ['coupling:d', 'north', 400, 'coupling:f'],
+      ['coupling:f', 'north', 400, 'open:b'],
+    ])
+    const kinds = (leg: string) => setPipeBeyond(start, 'r1', leg, pex).nodes.map(({ kind }) => kind)
+    expect(kinds('l2')).toEqual(['open', 'coupling', 'coupling', 'coupling', 'open'])
+    expect(kinds('l3')).toEqual(['open', 'coupling', 'adapter', 'coupling', 'open'])
+    expect(kinds('l4')).toEqual(['open', 'coupling', 'coupling', 'adapter', 'open'])
+  })
+
   it('the fittings chosen there join the arriving pipe by the first method, the one that goes on by the last', () => {
     const pex = pipeId('EN ISO 15875', '16')
     const start = job(

@@ -289,3 +289,25 @@ describe('ways that meet again', () => {
     )
   })
 })
+
+it('the height of an outlet is told from where the water comes in, wherever that is fixed', () => {
+  const rise = (at?: [number, number, number]) =>
+    flowPaths(
+      shippedCatalogue,
+      layOut(
+        sampleSystem({
+          pipe: copper22,
+          method: 'solder',
+          legs: [
+            ['tie-in:s', 'east', 1000, 'elbow:a'],
+            ['elbow:a', 'up', 1000, 'outlet:o'],
+          ],
+          nodes: { s: { at } },
+        }),
+      ),
+      20,
+      profiles.metric,
+    )[0]!.height
+  expect(rise()).toBeCloseTo(9.81, 2)
+  expect(rise([0, 0, 2500])).toBeCloseTo(9.81, 2)
+})

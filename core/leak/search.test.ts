@@ -141,6 +141,19 @@ describe('the pipe itself', () => {
     ])
   })
 
+  it('a joint of existing pipe that nobody touched is a fifth as likely, one that was made anew is not', () => {
+    const there = {
+      ...job,
+      legs: job.legs.map((leg) => (leg.id === 'l1' ? { ...leg, state: 'existing' as const } : leg)),
+    }
+    const of = planJob(there, catalogue)
+    const weight = (entries: Entry[]) =>
+      suspectsOf(there, of, siteState(of, entries)).find(({ joint }) => joint === 'r1/v/l1')!.weight
+    // Crimped: 1.5.
+    expect(weight([])).toBeCloseTo(0.3, 9)
+    expect(weight([made('r1/v/l1')])).toBeCloseTo(1.5, 9)
+  })
+
   it('of other runs than those under test is none of it', () => {
     const both = withCopy(job, 'r2')
     const of = (runs?: string[]) => suspectsOf(both, planJob(both, catalogue), siteState(plan, []), runs)

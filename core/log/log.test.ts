@@ -166,6 +166,21 @@ describe('an entry', () => {
       'entries.0.replaces: the id of the entry that it corrects',
       'entries.0.why: why it is corrected',
     ])
+    const corrected = {
+      kind: 'correction',
+      subject: {},
+      body: { withdrawn: true },
+      replaces: 'entry-0001',
+      why: 'twice',
+    }
+    expect(problems(corrected)).toEqual([])
+    const stroke = (from: number, to: number) =>
+      problems({ kind: 'pumped', subject: { test: 't' }, body: { litres: 0.05, from, to } })
+    expect([stroke(1, 6), stroke(6, 1), stroke(3, 3)]).toEqual([
+      [],
+      ['entries.0.body.to: more than `from`'],
+      ['entries.0.body.to: more than `from`'],
+    ])
   })
 
   it('has an id, a writer, and a time in UTC', () => {

@@ -138,6 +138,13 @@ describe('readings', () => {
   it('are those since somebody last pumped', () => {
     expect(sinceRaised(at([6, 5.5, 5, 6, 5.9])).map(({ bar }) => bar)).toEqual([6, 5.9])
     expect(sinceRaised(at([6, 5.9, 5.95]))).toHaveLength(3)
+    // Warmed by ten degrees between the two, it rose by itself; as warm as before, somebody pumped.
+    const warmed = (celsius: number) => [
+      { seconds: 0, bar: 5, celsius: 12 },
+      { seconds: 10, bar: 6, celsius },
+      { seconds: 20, bar: 6, celsius: 40 },
+    ]
+    expect([sinceRaised(warmed(22)).length, sinceRaised(warmed(12)).length]).toEqual([3, 2])
   })
   it('a gauge errs by what a line through the neighbours leaves, and by its steps; one that never moves may be coarse', () => {
     expect(gaugeErrorOf(at([6, 6, 6, 6, 6, 6, 6]))).toEqual({ scatter: 0.002, step: 0.05 })

@@ -84,6 +84,10 @@ describe('a record', () => {
     const unseenOf = (entries: Entry[]) => unseen(siteState(plan, entries), [ids[0]!, ids[1]!])
     expect(unseenOf([made(ids[0]!), sound(ids[0]!)])).toEqual([ids[1]])
     expect(unseenOf(tested('tight', 8))).toEqual([])
+    // A test that ended in that minute was before it; one that was begun and not ended is none; nothing behind, nothing unseen.
+    expect(told([made(ids[0]!), ...tested('tight', 9), cover])).toEqual([])
+    expect(told([made(ids[0]!), tested('tight', 5)[0]!, cover])).toHaveLength(1)
+    expect(told([{ ...cover, body: { where: 'bath wall' } }])).toEqual([])
   })
 
   it('of a job without joints says so', () =>
@@ -129,6 +133,15 @@ describe('what is missing, one by one', () => {
     expect(record([...all, ...over, ...tested('tight', 11), flushed]).missing).toMatchObject([
       { step: 'make', joints: [] },
     ])
+  })
+
+  it('a joint that the plan has changed since it was made is told, and who wrote is told in order', () => {
+    const longer = { ...made(ids[0]!), body: { method: 'solder', gauge: 'goes' } }
+    const gaps = record([longer, sound(ids[0]!), ...all.slice(2), ...tested('tight', 11), flushed])
+    expect(gaps.missing).toMatchObject([{ step: 'make', joints: [ids[0]] }])
+    expect(said(gaps.missing[0]!.message)).toContain('1 joint')
+    const by = (who: string) => ({ ...entry('note', 1, {}, { text: 'seen' }), by: who })
+    expect(record([by('Zoe'), by('Ann'), by('Mia'), by('Ann')]).people).toEqual(['Ann', 'Mia', 'Zoe'])
   })
 
   it('each gap leads to its joints, and a test to none', () => {

@@ -4,7 +4,7 @@ import { bendLengths } from '../bend/geometry'
 import { shippedCatalogue } from '../catalogue/catalogue'
 import { planJob } from '../plan/plan-job'
 import { sampleJob, pipeId, type SampleRun, sampleSystem } from '../sample-run'
-import { angleBetween, turnBetweenBends, unitVector } from './direction'
+import { angleBetween, attitudeOf, turnBetweenBends, unitVector } from './direction'
 import { placeDimensions, placeHeights } from '../draw/dimensions'
 import { drawRun, project } from '../draw/drawing'
 import { branchOf, layOut } from './layout'
@@ -266,4 +266,17 @@ describe('the isometric drawing', () => {
       ),
     )
   })
+})
+
+it('a leg within 15 degrees of the plumb line is held as an upright one', () => {
+  const at = (pitch: number) => attitudeOf({ bearing: 30, pitch })
+  expect([at(75), at(74.9), at(-75), at(-74.9), at(0), at(90)]).toEqual([
+    'vertical',
+    'horizontal',
+    'vertical',
+    'horizontal',
+    'horizontal',
+    'vertical',
+  ])
+  expect([attitudeOf('up'), attitudeOf('down'), attitudeOf('east')]).toEqual(['vertical', 'vertical', 'horizontal'])
 })

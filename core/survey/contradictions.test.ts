@@ -106,3 +106,13 @@ describe('what to be warned of', () => {
     expect(warned(pipe('ASTM F876', '1/2', 'pex-b'), { barrier: true, potable: false })).toEqual([])
   })
 })
+
+it('a print is named where what was read of it is of another pipe, and not where nothing of it was understood', () => {
+  const print = (text: string) => named(copper22, { kind: 'print', text })
+  expect([print('EN 1057 R250 22 x 0.9'), print('PE-Xa 16 x 2.0 EN ISO 15875'), print('~~~'), print('')]).toEqual([
+    [],
+    ['print'],
+    [],
+    [],
+  ])
+})
