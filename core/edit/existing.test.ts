@@ -211,3 +211,19 @@ it('where a way leads over pipe whose length does not matter, nothing is said to
   expect(closing(between(null))).toEqual([])
   expect(spreadClosing(between(null), 'r1')).toEqual(between(null))
 })
+
+it('a stop end on a line that stays is put in on pipe that is there: marked, joined, listed, and a place that is cut', () => {
+  const drawn = sampleJob({
+    pipe: three,
+    method: 'compression',
+    legs: [['open:from', 'east', 900, 'cap:end']],
+  })
+  const there = setLeg(drawn, 'r1', 'l1', { state: 'existing' })
+  expect(planJob(there, catalogue).joints).toEqual([])
+  const plan = planJob(setNode(there, 'r1', 'end', { state: 'new' }), catalogue)
+  expect(plan.joints.map(({ node, piece, method }) => [node, piece, method])).toEqual([['end', null, 'compression']])
+  // Compression in inches goes by the outside: three-quarter copper is seven-eighths.
+  expect(plan.fittings).toMatchObject([{ label: '7/8 compression cap', count: 1 }])
+  expect(plan.sundries).toEqual([{ label: '3/4 olive', count: 1 }])
+  expect(plan.cutIns).toMatchObject([{ node: 'end', ends: [{ leg: 'l1', cut: { mm: 0 } }] }])
+})

@@ -4,6 +4,7 @@ import { join } from 'node:path'
 import { By } from 'selenium-webdriver'
 import { afterAll, describe, expect, it } from 'vitest'
 import { emptyJob } from '../../core/edit/new-job'
+import first from '../../demo/version-1/tarn-lane-bakehouse.json'
 import { usePage } from './page'
 
 const downloads = mkdtempSync(join(tmpdir(), 'jolvet-backups-'))
@@ -73,5 +74,21 @@ describe('the list of jobs', () => {
     await on.press('More jobs')
     await on.shows('main', 'Tarn Lane Bakehouse')
     expect(new Set(await listed()).size).toBe(42)
+  })
+
+  it('opens a job file of version 1, and draws its runs', async () => {
+    const on = page()
+    await on.open('/')
+    const before = join(downloads, 'before.json')
+    writeFileSync(before, JSON.stringify({ ...first, title: 'Drawn before' }))
+    await on.driver.findElement(By.css('input[aria-label="Job file"]')).sendKeys(before)
+    await on.see('[aria-label="Title of the job"]')
+    await on.press('Route')
+    await on.press('Proving-room radiator, flow')
+    await on.shows('[aria-label="Legs"]', '2 350')
+    const jobs = (await (await fetch(`${site().origin}/api/jobs`)).json()) as {
+      job: { title: string; version: number }
+    }[]
+    expect(jobs.find(({ job }) => job.title === 'Drawn before')!.job.version).toBe(2)
   })
 })

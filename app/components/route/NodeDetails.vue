@@ -7,6 +7,7 @@ import { isPlastic } from '~~/core/catalogue/material'
 import { setNode } from '~~/core/edit/edit-run'
 import type { Job, Node } from '~~/core/job/job'
 import { bringToHeight } from '~~/core/edit/heights'
+import { isNewLeg } from '~~/core/run/states'
 import { layOut, turnAt } from '~~/core/run/layout'
 import { useCatalogueStore } from '~/stores/catalogue'
 
@@ -34,6 +35,10 @@ const cornerAngle = computed(() =>
     ? turnAt(layOut(props.system).arms.get(props.node.id) ?? [])
     : null,
 )
+const isThere = computed(() => {
+  const arms = layOut(props.system).arms.get(props.node.id) ?? []
+  return arms.length > 0 && arms.every(({ leg }) => !isNewLeg(leg))
+})
 /** What is seldom opened is not drawn until it is. */
 const cornerOpen = ref(false)
 /** The two pipes that meet here, where they differ. */
@@ -53,6 +58,7 @@ const changing = computed(() => {
       :key="system.id"
       :node="node"
       :run-method="runOf(system, node).method"
+      :is-there="isThere"
       :is-plastic="pipe !== undefined && isPlastic(pipe.material)"
       @change="(part) => change(set(part)(job))"
       @height="setHeight"

@@ -6,7 +6,13 @@ import { usualMixer } from '~~/core/run/mixer'
 import { placeLimits } from '~~/core/quantity/parse-length'
 
 /** What stands at a node: its kind, method, and the figures of the part in the hand. */
-const props = defineProps<{ node: Node; runMethod: MethodId; isPlastic: boolean }>()
+const props = defineProps<{
+  node: Node
+  runMethod: MethodId
+  isPlastic: boolean
+  /** All pipe that meets here is there already. */
+  isThere: boolean
+}>()
 const emit = defineEmits<{ change: [change: Partial<Omit<Node, 'id'>>]; height: [mm: number | undefined] }>()
 
 const kinds = nodeKinds.filter((kind) => kind !== 'tie-in').map((value) => ({ value, label: nodeWord(value) }))
@@ -17,6 +23,12 @@ const methodItems = computed(() => [
 ])
 const mixer = computed(() => props.node.mixer ?? usualMixer)
 const ways = axes.map((value) => ({ value, label: value }))
+/** A stop end on a line that stays, for instance, is put in where no new pipe is. */
+const states = [
+  { value: 'existing', label: 'there already' },
+  { value: 'new', label: 'put in now' },
+  { value: 'comes out', label: 'comes out' },
+] as const
 const takeOffLimits = { min: 0, max: 500 }
 const insertionLimits = { min: 1, max: 200 }
 const radiusLimits = { min: 1, max: 2000 }
@@ -51,6 +63,13 @@ const setMethod = (value: string) => emit('change', { method: value === 'run' ? 
       />
     </div>
     <slot />
+    <Choice
+      v-if="isThere && node.kind !== 'open' && node.kind !== 'bend'"
+      label="This fitting"
+      :items="states"
+      :model-value="node.state ?? 'existing'"
+      @update:model-value="(state) => emit('change', { state })"
+    />
     <UCheckbox
       v-if="node.kind === 'bend' && isPlastic"
       label="A bend support holds it"
