@@ -99,6 +99,9 @@ const kindsAt: Readonly<Partial<Record<NodeKind, readonly PartKind[]>>> = {
   cap: ['cap', 'plug'],
 }
 
+/** Whether a fitting may be chosen by its name where this stands. */
+export const canBeNamed = (kind: NodeKind): boolean => kindsAt[kind] !== undefined
+
 const angleOf: Readonly<Partial<Record<PartKind, number>>> = {
   'elbow 90': 90,
   'elbow 45': 45,

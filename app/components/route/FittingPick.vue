@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { System } from '~~/core/job/system'
-import { armChoices, bodiesFor, bodyOf, type BodyChoice } from '~~/core/run/body'
+import { armChoices, bodiesFor, bodyOf, canBeNamed, type BodyChoice } from '~~/core/run/body'
 import type { Node } from '~~/core/job/job'
 import { layOut } from '~~/core/run/layout'
 import { useCatalogueStore } from '~/stores/catalogue'
@@ -13,14 +13,17 @@ const { say } = useWords()
 /** A fitting with what stands on its arms: “tee, with a 1/2 M BSP × 16 press adapter”. */
 const withArms = (label: string, arms: BodyChoice['arms']) =>
   [label, ...Object.values(arms).flatMap((arm) => arm.fittings)].join(', with ')
-const fittings = computed(() => bodiesFor(own.catalogue, layOut(props.system), props.node))
+/** They are many: looked up when they are asked for, not between two key presses. */
+const isOpen = ref(false)
+const findFittings = () => bodiesFor(own.catalogue, layOut(props.system), props.node)
+const fittings = computed(() => (isOpen.value ? findFittings() : []))
 const plain = 'plain'
 const items = computed(() => [
   { value: plain, label: 'as drawn, by the method' },
   ...fittings.value.map(({ body, arms }) => ({ value: body.id, label: say.value.trade(withArms(body.label, arms)) })),
 ])
 function choose(id: string): void {
-  const found = fittings.value.find(({ body }) => body.id === id)
+  const found = findFittings().find(({ body }) => body.id === id)
   emit('choose', {
     fitting: found?.body.id,
     arms: found && Object.keys(found.arms).length > 0 ? found.arms : undefined,
@@ -46,7 +49,7 @@ function chooseArm(leg: string, at: number): void {
 </script>
 
 <template>
-  <UFormField v-if="fittings.length > 1" label="Fitting by its name">
+  <UFormField v-if="canBeNamed(node.kind)" label="Fitting by its name">
     <USelectMenu
       :items="items"
       value-key="value"
@@ -55,6 +58,7 @@ function chooseArm(leg: string, at: number): void {
       :model-value="node.fitting ?? plain"
       :search-input="{ placeholder: 'drop-ear, angle stop, 15 compression' }"
       aria-label="Fitting by its name"
+      @update:open="(open) => (isOpen = open)"
       @update:model-value="choose"
     >
       <template v-if="chosen" #default
