@@ -77,6 +77,15 @@ export function mirrorPart(job: Job, runId: string, legId: string, mirror: Mirro
   return withLegs(job, runId, part, ({ direction }) => ({ direction: mirrored(direction, mirror) }))
 }
 
+/** A copied node with what stood on the arms of legs that were copied with it. */
+function withArms(node: Node, legs: ReadonlyMap<string, string>): Node {
+  const arms = Object.entries(node.arms ?? {}).flatMap(([leg, arm]) => {
+    const copy = legs.get(leg)
+    return copy === undefined ? [] : [[copy, arm] as const]
+  })
+  return { ...node, arms: Object.fromEntries(arms) }
+}
+
 /**
  * The job with a copy of selected legs going on from another node. Legs that do not hang on the first selected one are
  * left out.
@@ -100,6 +109,7 @@ export function copyPart(
   const nodes: Node[] = [...system.nodes]
   const legs: Leg[] = [...system.legs]
   const copies = new Map([[first.from, to]])
+  const legCopies = new Map<string, string>()
   const made: string[] = []
   for (const leg of chosen) {
     const from = copies.get(leg.from)
@@ -114,6 +124,7 @@ export function copyPart(
     nodes.push({ ...known, id: node, kind, at: undefined })
     legs.push({ ...leg, id, from, to: node, direction: mirror ? mirrored(leg.direction, mirror) : leg.direction })
     copies.set(leg.to, node)
+    legCopies.set(leg.id, id)
     made.push(id)
   }
   const goingOn = system.legs.filter(({ from, to: end }) => from === to || end === to).length
@@ -127,5 +138,7 @@ export function copyPart(
   } else if (goingOn === 2 && target.kind !== 'tee') {
     nodes[at] = { ...target, kind: 'tee', fitting: undefined }
   }
-  return { job: withSystem(job, runId, () => ({ nodes, legs })), legs: made }
+  const drawn = new Set([...copies.values()].filter((id) => id !== to))
+  const armed = nodes.map((node) => (node.arms && drawn.has(node.id) ? withArms(node, legCopies) : node))
+  return { job: withSystem(job, runId, () => ({ nodes: armed, legs })), legs: made }
 }

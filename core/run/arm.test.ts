@@ -5,6 +5,7 @@ import { endLength } from '../catalogue/fitting-length'
 import { countedIds } from '../edit/sample-ids'
 import { splitLeg } from '../edit/edit-leg'
 import { setNode } from '../edit/edit-run'
+import { copyPart } from '../edit/part'
 import type { Job, Node } from '../job/job'
 import { systemsOf } from '../job/system'
 import { planJob } from '../plan/plan-job'
@@ -95,6 +96,14 @@ describe('a fitting on the arm of a tee', () => {
     expect(planJob(there, catalogue).pieces.find(({ legs }) => legs.includes('l4'))!.ends[1].takeOff).toBe(
       branch.ends[0].takeOff,
     )
+  })
+
+  it('is copied with its fitting and its leg', () => {
+    const { job: copied, legs } = copyPart(withBody(onArm), countedIds, 'r1', ['l1', 'l2', 'l3'], 'e')
+    const tee = copied.nodes.filter(({ kind }) => kind === 'tee')
+    expect(tee.map(({ arms }) => Object.keys(arms!))).toEqual([['l3'], [legs[2]]])
+    const copy = planJob(copied, catalogue).pieces.find((piece) => piece.legs.includes(legs[2]!))!
+    expect(copy.ends[0].takeOff).toBe(branch.ends[0].takeOff)
   })
 
   it('that does not go with the tee, or takes no such pipe, is said so', () => {
