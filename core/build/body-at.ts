@@ -1,9 +1,9 @@
 import type { Catalogue } from '../catalogue/catalogue'
 import { endLabel, type Fitting } from '../catalogue/fitting'
-import { chainLength } from '../catalogue/chain-length'
-import { endLength, takeUpOf } from '../catalogue/fitting-length'
+import { endLength } from '../catalogue/fitting-length'
 import type { Node } from '../job/job'
 import { idInRun, siteId } from '../job/site-id'
+import { armStretches } from '../run/arm'
 import { endsTaken, type EndTaken } from '../run/body'
 import { opposite } from '../run/direction'
 import type { Arm, Layout } from '../run/layout'
@@ -17,23 +17,6 @@ interface ArmParts {
   readonly last: PortRef
 }
 
-/** How far from the node's centre each fitting of an arm begins and ends, in mm; null beyond what is known. */
-function stretchesOf(
-  catalogue: Catalogue,
-  own: number | null,
-  { fittings, meetings }: NonNullable<EndTaken['arm']>,
-): (number | null)[][] {
-  let reached = own
-  return fittings.map((fitting, at) => {
-    const meeting = meetings[at]!
-    const takeUp = meeting.kind === 'thread' ? takeUpOf(meeting.male).mm : 0
-    const start: number | null = reached === null ? null : reached + takeUp
-    const whole = chainLength(catalogue, [fitting])?.mm ?? null
-    reached = start === null || whole === null ? null : start + whole
-    return [start, reached]
-  })
-}
-
 function armAt(
   catalogue: Catalogue,
   layout: Layout,
@@ -45,8 +28,7 @@ function armAt(
   stop: number | null,
 ): ArmParts {
   const place = layout.places.get(node.id)
-  const own = endLength(catalogue, body, end)?.mm ?? null
-  const stretch = stretchesOf(catalogue, own, arm)
+  const stretch = armStretches(catalogue, body, end, arm)
   const id = (at: number): string => `${siteId(node)}/${idInRun(leg)}#${at}`
   const last = arm.fittings.length - 1
   const parts = arm.fittings.map(({ label, ends }, at): Part => {
@@ -59,9 +41,13 @@ function armAt(
       run: node.run,
       node: node.id,
       ports: [
-        { at: along(place, away, start!), out: opposite(away), end: endLabel(ends[first]!) },
+        { at: along(place, away, start?.mm ?? null), out: opposite(away), end: endLabel(ends[first]!) },
         // Where the pipe stops: as it was measured, where it was.
-        { at: along(place, away, at === last ? stop : finish!), out: away, end: endLabel(ends[1 - first]!) },
+        {
+          at: along(place, away, at === last ? stop : (finish?.mm ?? null)),
+          out: away,
+          end: endLabel(ends[1 - first]!),
+        },
       ],
     }
   })

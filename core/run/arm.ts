@@ -1,4 +1,5 @@
-import { fittingNamed } from '../catalogue/chain-length'
+import type { Catalogue } from '../catalogue/catalogue'
+import { chainLength, fittingNamed } from '../catalogue/chain-length'
 import { fitsBySize } from '../catalogue/fit'
 import {
   isInLine,
@@ -9,11 +10,13 @@ import {
   type FittingEnd,
   type Meeting,
 } from '../catalogue/fitting'
+import { endLength, sumOf, takeUpOf } from '../catalogue/fitting-length'
 import { shippedTransitions } from '../catalogue/fittings'
 import type { MethodId } from '../catalogue/method'
 import type { Pipe } from '../catalogue/pipe'
 import type { Socket } from '../catalogue/socket'
 import type { Node } from '../job/job'
+import type { Figure } from '../quantity/basis'
 
 /** The fittings between one end of a body and a leg's pipe, outwards. */
 export type ArmChain = NonNullable<Node['arms']>[string]
@@ -58,6 +61,31 @@ export function armTaken(
   const last = before.ends[0]!
   if (last.type !== 'socket' || last.socket.method !== method || !fitsBySize(pipe, last.socket)) return null
   return { fittings, meetings, inwards, socket: last.socket }
+}
+
+/** How far from its body's centre a fitting of an arm begins and ends, in mm; null beyond what is known. */
+export type ArmStretch = readonly [Figure | null, Figure | null]
+
+/**
+ * Where each fitting of an arm lies along it: from the body's own end, by what a thread takes up and its own length.
+ *
+ * @param index of the body's end
+ * @remarks for instance: a thread's mouth at 20, 13 taken up, an adapter of 12.5: from 33 to 45.5
+ */
+export function armStretches(
+  catalogue: Catalogue,
+  body: Fitting,
+  index: number,
+  { fittings, meetings }: ArmTaken,
+): ArmStretch[] {
+  let reached = endLength(catalogue, body, index)
+  return fittings.map((fitting, at) => {
+    const meeting = meetings[at]!
+    const start = reached && meeting.kind === 'thread' ? sumOf(reached, takeUpOf(meeting.male)) : reached
+    const whole = chainLength(catalogue, [fitting])
+    reached = start && whole && sumOf(start, whole)
+    return [start, reached] as const
+  })
 }
 
 let byEnd: Map<string, Fitting[]> | undefined

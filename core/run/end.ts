@@ -1,6 +1,6 @@
 import type { Catalogue } from '../catalogue/catalogue'
 import type { Fitting } from '../catalogue/fitting'
-import { endLength, sumOf, takeUpOf } from '../catalogue/fitting-length'
+import { endLength } from '../catalogue/fitting-length'
 import type { MethodId } from '../catalogue/method'
 import type { Pipe } from '../catalogue/pipe'
 import { isLeastDepth, type Socket } from '../catalogue/socket'
@@ -10,7 +10,8 @@ import { reducingTakeOff } from '../catalogue/reducing-body'
 import type { Leg, Node } from '../job/job'
 import type { Figure } from '../quantity/basis'
 import type { Message } from '../quantity/message'
-import { chainLength, chainLengthOf } from '../catalogue/chain-length'
+import { chainLengthOf } from '../catalogue/chain-length'
+import { armStretches } from './arm'
 import { bodyMethod, bodyOf, endsTaken, turnsAlike, type EndTaken } from './body'
 import { branchOf, turnAt, type Arm, type Layout } from './layout'
 import { missing } from './missing'
@@ -166,16 +167,8 @@ export function methodAt(system: System, node: Node, leg?: Leg): MethodId {
 }
 
 /** From a body's centre to where the pipe stops: its own end, and the fittings of the arm that stands in it. */
-function lengthToPipe(catalogue: Catalogue, body: Fitting, { index, arm }: EndTaken): Figure | null {
-  const own = endLength(catalogue, body, index)
-  if (!own || !arm) return own
-  return arm.fittings.reduce<Figure | null>((sum, fitting, at) => {
-    const whole = chainLength(catalogue, [fitting])
-    const meeting = arm.meetings[at]!
-    if (!sum || !whole) return null
-    return sumOf(meeting.kind === 'thread' ? sumOf(sum, takeUpOf(meeting.male)) : sum, whole)
-  }, own)
-}
+const lengthToPipe = (catalogue: Catalogue, body: Fitting, { index, arm }: EndTaken): Figure | null =>
+  arm ? armStretches(catalogue, body, index, arm).at(-1)![1] : endLength(catalogue, body, index)
 
 /** What a leg's pipe meets in a fitting that was chosen by its name: the end that takes it, by that end's own length. */
 function bodyEnd(
