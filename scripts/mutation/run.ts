@@ -41,8 +41,11 @@ const results = await new Stryker({
   reporters: ['clear-text', 'progress-append-only'],
   clearTextReporter: { allowColor: false, allowEmojis: false, reportTests: false, skipFull: true },
   thresholds: { high: 85, low: 85, break: null },
-  concurrency: 2,
+  // One of them checks types, and has soon done with it.
+  concurrency: 3,
   timeoutMS: 20_000,
+  // All tests one after another, before anything is changed: a slow machine needs more than the five minutes that are usual.
+  dryRunTimeoutMinutes: 40,
   tempDirName: '.data/mutation',
 }).runMutationTest()
 
