@@ -13,6 +13,7 @@ export function useJointCards() {
   const { namesIn, runName } = useNames()
   const own = useCatalogueStore()
   const celsius = useAirTemperature()
+  const parts = computed(() => new Map(plan.value.parts.map((part) => [part.id, part])))
 
   function cardOf(joint: PlanJoint): JointCard {
     const { insertion: mm, insertionTolerance: tolerance, insertionBasis: basis } = joint
@@ -22,7 +23,7 @@ export function useJointCards() {
       say: say.value,
       insertion: mm === null || tolerance === null || basis === null ? null : { mm, tolerance, basis },
       celsius: celsius.value ?? undefined,
-      attitude: jointAttitude(job.value, joint),
+      attitude: jointAttitude(parts.value, joint),
       isExisting: joint.piece === null,
       slips: joint.slips,
       wet: run?.place?.wet ?? job.value.place?.wet,
@@ -35,7 +36,6 @@ export function useJointCards() {
   /** Where it is within its run: what goes into what. */
   const placeOf = (joint: PlanJoint) => `${whatMeets(joint)} at ${namesIn(joint.run).node(joint.node)}`
   const whereOf = (joint: PlanJoint) => `Joint ${joint.number}, ${runName(joint.run)}: ${placeOf(joint)}`
-  const parts = computed(() => new Map(plan.value.parts.map((part) => [part.id, part])))
   /** Which way its fitting looks once it is made; empty where it cannot be turned wrong. */
   function facingOf(joint: PlanJoint): string {
     const way = facing(parts.value, joint)

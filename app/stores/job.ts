@@ -3,6 +3,7 @@ import { defineStore } from 'pinia'
 import type { Job } from '~~/core/job/job'
 import { saysTheSame } from '~~/core/edit/merge'
 import { readJob } from '~~/core/job/read-job'
+import { asFittingsStand } from '~~/core/run/as-fittings-stand'
 import { beginJob } from '~/sync/begin-job'
 import { copyOf, keepCopy } from '~/sync/copies'
 import { adoptDraft, dropDraft, keepDraft, keepUnderWay } from '~/sync/drafts'
@@ -171,7 +172,7 @@ export const useJobStore = defineStore('job', () => {
     if (!job.value || next === job.value) return
     past.value = [...past.value.slice(-longestHistory), job.value]
     future.value = []
-    put(next)
+    put(asFittingsStand(own.catalogue, next))
   }
 
   function undo(): void {

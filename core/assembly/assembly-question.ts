@@ -76,14 +76,15 @@ export function assemblyQuestion(
   const pieces = new Map(plan.pieces.map((piece) => [piece.id, piece]))
   const legs = new Map(job.legs.map((leg) => [leg.id, leg]))
   const names = namesOf(job)
+  const partsById = new Map(plan.parts.map((of) => [of.id, of]))
   const fixed = new Set(plan.parts.flatMap(({ id, kind }) => (kind === 'existing' ? [id] : [])))
   const placed: PlacedJoint[] = []
   const joints = plan.joints.map((joint): AssemblyJoint => {
     const layout = layouts.get(joint.run)!
     const node = layout.node.get(joint.node)!
     const piece = joint.piece === null ? undefined : pieces.get(joint.piece)
-    const arms = layout.arms.get(joint.node) ?? []
-    const axis = (arms.find(({ leg }) => leg.id === joint.leg) ?? arms[0])?.away ?? [0, 0, 1]
+    const [{ part, port }] = joint.between
+    const axis = partsById.get(part)?.ports[port]?.out ?? [0, 0, 1]
     const parts = [joint.between[0].part, joint.between[1].part] as const
     // A tie-in of which nobody said what is there stands fast itself.
     if (node.kind === 'tie-in' && !node.existing && piece) fixed.add(parts[0])

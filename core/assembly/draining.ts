@@ -1,3 +1,4 @@
+import { hasNoPipe } from '../run/states'
 import type { Catalogue } from '../catalogue/catalogue'
 import type { Pipe } from '../catalogue/pipe'
 import { contentOf, contentOfLengths } from '../flow/content'
@@ -56,7 +57,7 @@ function drainingOf(catalogue: Catalogue, system: System, names: PlaceNames, nam
   const legs = new Map(system.legs.map((leg) => [leg.id, leg]))
   const pipeOf = (leg: string): Pipe => catalogue.pipe(pipeIdIn(system, legs.get(leg)!))!
   const litres = system.legs
-    .filter(({ state }) => state !== 'comes out')
+    .filter((leg) => leg.state !== 'comes out' && !hasNoPipe(leg))
     .reduce((sum, { id, length }) => sum + contentOf(pipeOf(id), length ?? 0), 0)
   const keeps = points
     .filter((point) => point.keeps.length > 0)

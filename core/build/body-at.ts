@@ -3,10 +3,11 @@ import { endLabel, type Fitting } from '../catalogue/fitting'
 import { endLength } from '../catalogue/fitting-length'
 import type { Node } from '../job/job'
 import { idInRun, siteId } from '../job/site-id'
-import { armStretches } from '../run/arm'
-import { endsTaken, type EndTaken } from '../run/body'
+import { armStretches, type ArmFittings } from '../run/arm'
+import { endsTaken } from '../run/body'
 import { opposite } from '../run/direction'
 import type { Arm, Layout } from '../run/layout'
+import type { Standing } from '../run/stands-in'
 import { along, type FittingsAt, type InnerMeeting, type Part, type Port, type PortRef } from './part'
 
 /** The fittings of an arm, outwards, with the joints between them and with the body. */
@@ -17,13 +18,20 @@ interface ArmParts {
   readonly last: PortRef
 }
 
+/** An end of a body that a leg goes into, or what stands on its arm. */
+interface ArmEnd {
+  readonly index: number
+  readonly arm?: ArmFittings | null
+  readonly label: string
+}
+
 function armAt(
   catalogue: Catalogue,
   layout: Layout,
   node: Node,
   body: Fitting,
   { leg, away }: Arm,
-  { index: end, arm }: EndTaken & { readonly arm: NonNullable<EndTaken['arm']> },
+  { index: end, arm }: ArmEnd & { readonly arm: ArmFittings },
   bodyPort: PortRef,
   stop: number | null,
 ): ArmParts {
@@ -67,6 +75,7 @@ function armAt(
  *
  * @param legs that meet there
  * @param takeOffs of the legs, from the node to where their pipe stops, in mm
+ * @param standings of its system
  */
 export function bodyAt(
   catalogue: Catalogue,
@@ -75,15 +84,25 @@ export function bodyAt(
   body: Fitting,
   legs: readonly Arm[],
   takeOffs: ReadonlyMap<string, number | null>,
+  standings: ReadonlyMap<string, Standing>,
 ): FittingsAt {
   const id = siteId(node)
   const place = layout.places.get(node.id)
-  const taken = endsTaken(catalogue, layout, body, legs, node)
+  const taken = new Map(
+    [...endsTaken(catalogue, layout, body, legs, node)].map(([leg, { index, arm, socket }]): [string, ArmEnd] => [
+      leg,
+      { index, arm, label: socket.label },
+    ]),
+  )
+  for (const { leg } of legs) {
+    const end = standings.get(leg.id)?.ends[leg.from === node.id ? 0 : 1]
+    if (typeof end?.index === 'number') taken.set(leg.id, { index: end.index, arm: end.arm, label: endLabel(end.end) })
+  }
   const arms = new Map<string, ArmParts>()
   const ports = legs.map((leg, port): Port => {
     const stop = takeOffs.get(leg.leg.id) ?? null
     const end = taken.get(leg.leg.id)
-    if (!end?.arm) return { at: along(place, leg.away, stop), out: leg.away, end: end?.socket.label ?? '' }
+    if (!end?.arm) return { at: along(place, leg.away, stop), out: leg.away, end: end?.label ?? '' }
     const { index, arm } = end
     arms.set(leg.leg.id, armAt(catalogue, layout, node, body, leg, { ...end, arm }, { part: id, port }, stop))
     const own = endLength(catalogue, body, index)?.mm ?? null

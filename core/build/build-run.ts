@@ -1,6 +1,7 @@
 import type { Catalogue } from '../catalogue/catalogue'
 import { pieceEnd } from '../run/end'
 import type { Layout } from '../run/layout'
+import { standingsOf, type Standing } from '../run/stands-in'
 import { existingEnds, isExistingLeg } from '../run/states'
 import type { Leg, Node } from '../job/job'
 import { siteId } from '../job/site-id'
@@ -25,6 +26,8 @@ interface BuiltEnd {
 export interface BuiltRun {
   readonly parts: readonly Part[]
   readonly at: ReadonlyMap<string, FittingsAt>
+  /** Fittings that stand straight one in the other, by their leg. */
+  readonly standings: ReadonlyMap<string, Standing>
 }
 
 /** The existing pipe of a tie-in, by its node; a length of existing pipe in a run, by its leg. */
@@ -49,9 +52,18 @@ export function buildRun(catalogue: Catalogue, layout: Layout, pieces: readonly 
     const there = takeOffs.get(node.id) ?? new Map<string, number | null>()
     takeOffs.set(node.id, there.set(leg.id, pieceEnd(catalogue, layout, node.id, leg.id, pipe).takeOff?.mm ?? null))
   }
+  const standings = standingsOf(catalogue, layout)
+  for (const { leg, ends } of standings.values())
+    for (const [at, node] of [leg.from, leg.to].entries()) {
+      const there = takeOffs.get(node) ?? new Map<string, number | null>()
+      takeOffs.set(node, there.set(leg.id, ends[at]!.length?.mm ?? null))
+    }
   const none = new Map<string, number | null>()
   const at = new Map(
-    layout.system.nodes.map((node) => [node.id, fittingsAt(catalogue, layout, node, takeOffs.get(node.id) ?? none)]),
+    layout.system.nodes.map((node) => [
+      node.id,
+      fittingsAt(catalogue, layout, node, takeOffs.get(node.id) ?? none, standings),
+    ]),
   )
   const parts = [...at.values()].flatMap((of) => of.parts)
   const portsById = new Map(parts.map((part) => [part.id, part.ports]))
@@ -90,7 +102,7 @@ export function buildRun(catalogue: Catalogue, layout: Layout, pieces: readonly 
     })
     return { id: piece.id, kind: 'piece', label, run: piece.run, leg: piece.legs[0], ports }
   })
-  return { parts: [...lengths, ...existing, ...lying, ...parts], at }
+  return { parts: [...lengths, ...existing, ...lying, ...parts], at, standings }
 }
 
 const turned = (out: Part['ports'][number]['out'] | undefined) => (out ? ([-out[0], -out[1], -out[2]] as const) : null)

@@ -8,7 +8,8 @@ import { opposite } from '../run/direction'
 import { methodAt } from '../run/end'
 import { fittingLabels } from '../run/fittings'
 import { portAt, type Layout } from '../run/layout'
-import { isNewFitting, isNewLeg } from '../run/states'
+import type { Standing } from '../run/stands-in'
+import { hasNoPipe, isNewFitting, isNewLeg } from '../run/states'
 import { bodyAt } from './body-at'
 import { chainAt } from './chain-at'
 import { along, type FittingsAt, type Port } from './part'
@@ -17,18 +18,20 @@ import { along, type FittingsAt, type Port } from './part'
  * The fittings at a node with their ports, made once: cut lengths, joints, the list and the order of work go by these.
  *
  * @param takeOffs of the legs that meet there, by leg, in mm
+ * @param standings of its system
  */
 export function fittingsAt(
   catalogue: Catalogue,
   layout: Layout,
   node: Node,
   takeOffs: ReadonlyMap<string, number | null>,
+  standings: ReadonlyMap<string, Standing>,
 ): FittingsAt {
   const arms = layout.arms.get(node.id) ?? []
   const isNew = isNewFitting(node, arms)
   if (node.chain && !node.fitting && isNew) return chainAt(catalogue, layout, node, arms, takeOffs)
   const body = bodyOf(node)
-  if (body && isNew) return bodyAt(catalogue, layout, node, body, arms, takeOffs)
+  if (body && isNew) return bodyAt(catalogue, layout, node, body, arms, takeOffs, standings)
   const id = siteId(node)
   const place = layout.places.get(node.id)
   const endOf = (leg: Leg | undefined): string => {
@@ -44,16 +47,17 @@ export function fittingsAt(
   const back: Port = { at: place ?? null, out: arms[0] ? opposite(arms[0].away) : null, end: endOf(arms[0]?.leg) }
   return {
     // What is there already stands among the parts only where something new goes into it.
-    parts: (isNew || arms.some(({ leg }) => isNewLeg(leg)) ? fittingLabels(catalogue, layout, node) : []).map(
-      (label) => ({
-        id,
-        kind: isNew ? 'fitting' : 'existing',
-        label,
-        run: node.run,
-        node: node.id,
-        ports: node.kind === 'tie-in' ? [...ports, back] : ports,
-      }),
-    ),
+    parts: (isNew || arms.some(({ leg }) => isNewLeg(leg) || hasNoPipe(leg))
+      ? fittingLabels(catalogue, layout, node)
+      : []
+    ).map((label) => ({
+      id,
+      kind: isNew ? 'fitting' : 'existing',
+      label,
+      run: node.run,
+      node: node.id,
+      ports: node.kind === 'tie-in' ? [...ports, back] : ports,
+    })),
     inner: [],
     existingPort: { part: id, port: arms.length },
     legPort: (leg) => ({ part: id, port: arms.findIndex((arm) => arm.leg.id === leg) }),

@@ -8,7 +8,8 @@ import { jointAttitude } from './joint-attitude'
 const copper = pipeId('EN 1057', '22', 0.9)
 const attitudes = (job: Job) => {
   const plan = planJob(job, catalogue)
-  return plan.joints.map((joint) => [joint.id, jointAttitude(job, joint)])
+  const parts = new Map(plan.parts.map((part) => [part.id, part]))
+  return plan.joints.map((joint) => [joint.id, jointAttitude(parts, joint)])
 }
 
 describe('how a joint lies', () => {

@@ -1,4 +1,4 @@
-import { idInRun, siteId } from '../job/site-id'
+import { siteId } from '../job/site-id'
 import { groupBy } from '../quantity/group-by'
 import { socketInChain, type Catalogue } from '../catalogue/catalogue'
 import { existingId, piecePort, type BuiltRun } from './build-run'
@@ -9,15 +9,13 @@ import { serviceIn, pipeIdIn } from '../job/leg-defaults'
 import type { Profile } from '../workshop/profile'
 import { judge, judgeInSocket, type Circumstances } from '../join/judge'
 import type { Verdict } from '../join/verdict'
-import { fittingJoints } from './fitting-joints'
+import { fittingJoints, standingJoints } from './fitting-joints'
+import { jointId } from './joint-id'
 import type { PlanJoint, PlanPiece } from './planned'
 import { methodAt, pieceEnd } from '../run/end'
 import { existingEnds } from '../run/states'
 import type { Layout } from '../run/layout'
 import { type System, runOf } from '../job/system'
-
-/** A joint's id, by what it joins: it stays when pipe is drawn before it. */
-const jointId = (node: Node, leg: Leg): string => `${siteId(node)}/${idInRun(leg)}`
 
 /** The joint on a tie-in's existing pipe, which no new piece goes into. */
 function existingJoint(
@@ -174,7 +172,12 @@ export function jointMaker(
         ...fittingJoints(catalogue, run, node, built),
       ]
     })
-    const found = [...atNodes, ...existingLegJoints(catalogue, layout, built, circumstancesIn), ...fromPieces]
+    const found = [
+      ...atNodes,
+      ...standingJoints(catalogue, layout, built),
+      ...existingLegJoints(catalogue, layout, built, circumstancesIn),
+      ...fromPieces,
+    ]
     const order = walkOrder(system)
     return found
       .toSorted((a, b) => order.get(a.node)! - order.get(b.node)!)

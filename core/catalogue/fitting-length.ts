@@ -3,7 +3,7 @@ import { halfOf, lengthBetween, lengthBy } from './part-length'
 import type { PartEnd, PartFitting } from './part'
 import { reducingTakeOff } from './reducing-body'
 import { depthOf } from './socket'
-import { threadedBodies } from './tables/bodies'
+import { streetElbows, threadedBodies } from './tables/bodies'
 import {
   angleStopLengths,
   femaleAdapterLengths,
@@ -60,10 +60,10 @@ const diameterOf = (end: FittingEnd): number => (end.type === 'thread' ? threadD
 
 const endOf = (kind: PartKind, index: number): PartEnd => (kind !== 'tee' ? 'either' : index === 2 ? 'branch' : 'run')
 
-/** The female thread of a malleable elbow or tee: its end from the axis by the standard, less the take-up. */
+/** The thread of a malleable elbow or tee: its end from the axis by the standard, less the take-up. */
 function malleableArm(end: ThreadEnd): Figure {
-  const [malleable, class150] = threadedBodies[end.size as ThreadSize]
-  return typical((end.system === 'NPT' ? class150 : malleable) - takeUpOf(end).mm, 2)
+  const [malleable, class150] = (end.sex === 'M' ? streetElbows : threadedBodies)[end.size as ThreadSize]
+  return typical((end.system === 'NPT' ? class150 : malleable) - takeUpOf(end).mm, end.sex === 'M' ? 3 : 2)
 }
 
 /** The thread of an elbow or tee that takes pipe on its other ends: its mouth from the axis, less the take-up. */

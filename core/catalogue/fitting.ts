@@ -84,16 +84,21 @@ export type Meeting =
   | { readonly kind: 'thread'; readonly male: ThreadEnd; readonly female: ThreadEnd }
   | { readonly kind: 'spigot'; readonly socket: Socket }
 
+/** How two ends meet; null where the one does not go with the other. */
+export function meetingOfEnds(one: FittingEnd, other: FittingEnd): Meeting | null {
+  if (matingKey(one) !== ownKey(other)) return null
+  if (one.type !== 'thread') return { kind: 'spigot', socket: one.socket }
+  if (other.type !== 'thread') return null
+  return one.sex === 'M' ? { kind: 'thread', male: one, female: other } : { kind: 'thread', male: other, female: one }
+}
+
 /** How two fittings meet in a chain; null where no end of the one goes with one of the other. */
 export function meetingOf(one: Fitting, other: Fitting): Meeting | null {
-  for (const a of one.ends) {
+  for (const a of one.ends)
     for (const b of other.ends) {
-      if (matingKey(a) !== ownKey(b)) continue
-      if (a.type === 'thread' && b.type === 'thread')
-        return a.sex === 'M' ? { kind: 'thread', male: a, female: b } : { kind: 'thread', male: b, female: a }
-      if (a.type !== 'thread') return { kind: 'spigot', socket: a.socket }
+      const meeting = meetingOfEnds(a, b)
+      if (meeting) return meeting
     }
-  }
   return null
 }
 

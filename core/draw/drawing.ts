@@ -4,7 +4,7 @@ import { lengthOf, minus, type Vector } from '../quantity/vector'
 import type { NodeSign } from './node-symbol'
 import type { LegState, NodeKind } from '../job/job'
 import { portAt, type Layout } from '../run/layout'
-import { isNewFitting } from '../run/states'
+import { hasNoPipe, isNewFitting } from '../run/states'
 import { drawnLength } from '../job/system'
 
 /** A point on the drawing, in mm of the pipe, x to the right and y down. */
@@ -52,7 +52,7 @@ export interface DrawnLeg {
   readonly to: Point
   readonly length: number
   /** Pipe that is there or comes out; new where nothing is said. */
-  readonly state: LegState | undefined
+  readonly state: Exclude<LegState, 'no pipe'> | undefined
   readonly service: Service
   /** Its length does not matter: drawn with a break, and not written. */
   readonly isBroken: boolean
@@ -69,7 +69,7 @@ export interface DrawnNode {
   readonly isNew: boolean
 }
 
-/** What of a fitting lies between the port of a leg and the fitting's middle. */
+/** What of a fitting lies between the port of a leg and the fitting's middle, or between it and one that stands in it. */
 export interface DrawnBody {
   readonly leg: string
   readonly from: Point
@@ -109,12 +109,12 @@ export function drawRun(layout: Layout, view: DrawingView = 'isometric'): Drawin
   const project = projections[view]
   const at = new Map([...places].map(([id, place]) => [id, project(place)]))
   const legs = system.legs.flatMap((leg): DrawnLeg[] => {
+    const { id, length, state } = leg
     const [from, to] = [leg.from, leg.to].map((node) => {
       const port = portAt(layout, node, leg)
       return port && project(port)
     })
-    if (!from || !to) return []
-    const { id, length, state } = leg
+    if (!from || !to || state === 'no pipe') return []
     return [
       { id, from, to, length: drawnLength(leg), state, service: serviceIn(system, leg), isBroken: length === null },
     ]
@@ -128,6 +128,10 @@ export function drawRun(layout: Layout, view: DrawingView = 'isometric'): Drawin
     return [{ id, kind, sign, at: point, height: places.get(id)![2], isNew }]
   })
   const bodies = system.legs.flatMap((leg): DrawnBody[] => {
+    if (hasNoPipe(leg)) {
+      const [from, to] = [at.get(leg.from), at.get(leg.to)]
+      return from && to ? [{ leg: leg.id, from, to }] : []
+    }
     const [middle, port] = [places.get(leg.to), portAt(layout, leg.to, leg)]
     const isAside = middle && port && lengthOf(minus(port, middle)) > 0
     return isAside ? [{ leg: leg.id, from: project(port), to: project(middle) }] : []

@@ -1,3 +1,4 @@
+import { hasNoPipe } from '../run/states'
 import { dot, lengthOf, plus } from '../quantity/vector'
 import { setLeg } from './edit-run'
 import type { Job, Leg } from '../job/job'
@@ -49,7 +50,7 @@ export function takeUpIn(job: Job, runId: string, legId: string): Job {
   const open = system ? closings(system).filter(isOpen) : []
   if (open.length === 0) return job
   for (const { error, path } of open) {
-    const step = path.find(({ leg }) => leg.id === legId)
+    const step = path.find(({ leg }) => leg.id === legId && !hasNoPipe(leg))
     if (step) return lengthen(job, runId, step.leg, dot(error, step.along))
   }
   throw refuse('beside', { leg: namesInRun(job, runId).leg(legId) })
@@ -64,6 +65,7 @@ function sharesThatClose(all: readonly Closing[]): Map<Leg, number> | null {
   const tells = new Map<Leg, { equation: number; share: number }[]>()
   all.forEach(({ path }, at) => {
     for (const { leg, along } of path) {
+      if (hasNoPipe(leg)) continue
       const known = tells.get(leg) ?? []
       along.forEach((share, axis) => share !== 0 && known.push({ equation: 3 * at + axis, share }))
       tells.set(leg, known)
@@ -90,7 +92,7 @@ function sharesThatClose(all: readonly Closing[]): Map<Leg, number> | null {
   )
   const closes = all.every(
     ({ error, path }) =>
-      lengthOf(path.reduce((left, { leg, along }) => plus(left, along, -shares.get(leg)!), error)) <= near,
+      lengthOf(path.reduce((left, { leg, along }) => plus(left, along, -(shares.get(leg) ?? 0)), error)) <= near,
   )
   return closes ? shares : null
 }

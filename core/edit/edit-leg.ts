@@ -1,5 +1,6 @@
+import { hasNoPipe } from '../run/states'
 import type { Ids } from './ids'
-import { sentence } from '../quantity/message'
+import { fixed, sentence } from '../quantity/message'
 import { refusalsOf } from '../quantity/refusal'
 import { removeLeg, withSystem } from './edit-run'
 import type { Job, Leg, Node } from '../job/job'
@@ -8,6 +9,7 @@ import { systemOf, drawnLength } from '../job/system'
 const refuse = refusalsOf({
   id: 'split-leg',
   messages: {
+    'no pipe': fixed('This leg: one fitting stands in the other here, and there is no pipe to put anything into'),
     place: sentence({ length: 1000 }, ({ length }, say) => `Place: more than nought, less than ${say.length(length)}`),
   },
 })
@@ -42,6 +44,7 @@ export function splitLeg(
   const system = systemOf(job, runId)
   const leg = system?.legs.find(({ id }) => id === legId)
   if (!system || !leg) return { job, node: '' }
+  if (hasNoPipe(leg)) throw refuse('no pipe')
   const length = drawnLength(leg)
   if (!(at > 0 && at < length)) throw refuse('place', { length })
   const node = ids('n', job.nodes)

@@ -1,6 +1,6 @@
 import type { Ids } from './ids'
 import { addLeg, oppositeDirection, removeLeg, setLeg, setNode } from './edit-run'
-import type { Axis, Direction, Job, Node } from '../job/job'
+import type { Axis, Direction, Job, Leg, Node } from '../job/job'
 import { isRunEnd, legsAtNode, mostLegsAt } from '../job/node-legs'
 import { acceptedLengths, parseLength, placeLimits } from '../quantity/parse-length'
 import { angleBetween, unitVector } from '../run/direction'
@@ -92,16 +92,19 @@ function enterLeg(job: Job, ids: Ids, entry: RouteEntry): Entered {
   const failed = (problem: string): Entered => ({ job, entry: { ...entry, problem } })
   if (!system) return failed('there is no run to draw in')
   if (!entry.direction) return failed('choose a direction first, then the length')
-  const length = typedLength(entry, job)
+  // No pipe between: the next fitting stands straight in this one.
+  const isClose = /^0+$/.test(entry.typed)
+  const length = isClose ? {} : typedLength(entry, job)
   if ('problem' in length) return failed(length.problem)
   const unmeasured = entry.existing && length.mm === undefined
-  if (!unmeasured && length.mm === undefined) return failed(`Length: write ${acceptedLengths[job.units]}`)
+  if (!unmeasured && !isClose && length.mm === undefined) return failed(`Length: write ${acceptedLengths[job.units]}`)
   const blocked = directionProblem(system, entry.cursor, entry.direction)
   if (blocked) return failed(blocked)
   const added = addLeg(job, ids, entry.run, entry.cursor, entry.direction, length.mm ?? drawnLength({ length: null }))
-  const there = entry.existing ? ({ state: 'existing', ...(unmeasured ? { length: null } : {}) } as const) : {}
+  const state: Leg['state'] = isClose ? 'no pipe' : entry.existing ? 'existing' : undefined
+  const unlike = { state, ...(isClose || unmeasured ? { length: null } : {}) }
   return {
-    job: entry.existing ? setLeg(added.job, entry.run, added.leg, there) : added.job,
+    job: state ? setLeg(added.job, entry.run, added.leg, unlike) : added.job,
     entry: { ...entry, cursor: added.node, typed: '', problem: '' },
   }
 }
@@ -174,7 +177,8 @@ function changeNode(job: Job, entry: RouteEntry, kind: Node['kind'], bendRadius:
 }
 
 /**
- * What a key does while a route is typed: arrows and PageUp, PageDown set the direction, digits and signs the length,
+ * What a key does while a route is typed: arrows and PageUp, PageDown set the direction, digits and signs the length, 0 that
+ * there is no pipe,
  * Enter the leg, H a leg up or down to the height typed; & puts the next direction to the present one, for the way between; T a tee, B a pulled bend, V a valve,
  * U a union, O an outlet, C a cap, M a mixer, N the next unfinished node; J a leg to what lies ahead, or to a place that is pressed
  * next; X turns to pipe that is there, and back to new; Backspace takes back.

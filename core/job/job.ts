@@ -64,9 +64,10 @@ const armSchema = z.object({
 })
 
 /** What is there already, what of it comes out, and what goes in. */
-export const legStates = ['existing', 'comes out'] as const
+export const nodeStates = ['new', 'existing', 'comes out'] as const
+/** What a leg is that is not new pipe: two fittings stand one straight in the other where it has none. */
+export const legStates = ['existing', 'comes out', 'no pipe'] as const
 export type LegState = (typeof legStates)[number]
-export const nodeStates = ['new', ...legStates] as const
 
 export const nodeSchema = z.object({
   id,
@@ -126,16 +127,17 @@ export const legSchema = z.object({
   from: id,
   to: id,
   direction: directionSchema,
-  length: z
-    .number({ error: lengthText })
-    .positive(lengthText)
-    .max(100_000, lengthText)
-    .nullable()
-    .meta({ description: 'mm, centre to centre; null of pipe that is there whose length does not matter' }),
+  length: z.number({ error: lengthText }).positive(lengthText).max(100_000, lengthText).nullable().meta({
+    description:
+      'mm, centre to centre; null of pipe that is there whose length does not matter. Where there is no pipe, what the two fittings make',
+  }),
   tolerance: z.number().min(0).max(100).optional().meta({ description: '± mm of the measurement' }),
   pipe: id.optional(),
   service: z.enum(services).optional().meta({ description: 'of what flows in it; as the run’s where nothing is said' }),
-  state: z.enum(legStates).optional().meta({ description: 'pipe that is there; new where nothing is said' }),
+  state: z
+    .enum(legStates)
+    .optional()
+    .meta({ description: 'pipe that is there, or no pipe at all; new pipe where nothing is said' }),
   fixings: z
     .object({
       spacing: z.number().min(50, '50 to 5000 mm').max(5000, '50 to 5000 mm'),

@@ -14,11 +14,13 @@ export interface System {
   readonly legs: readonly Leg[]
 }
 
-/** How long a leg is drawn whose length does not matter, in mm. */
+/** How long a leg is drawn whose length does not matter, or of two fittings that are still to be chosen, in mm. */
 const drawnWhereUnmeasured = 500
+const drawnWithoutPipe = 50
 
 /** A leg from centre to centre as it is drawn, in mm: where its length does not matter, any will do. */
-export const drawnLength = ({ length }: Pick<Leg, 'length'>): number => length ?? drawnWhereUnmeasured
+export const drawnLength = ({ length, state }: Pick<Leg, 'length' | 'state'>): number =>
+  length ?? (state === 'no pipe' ? drawnWithoutPipe : drawnWhereUnmeasured)
 
 const found = new WeakMap<Job, readonly System[]>()
 

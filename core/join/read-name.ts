@@ -202,7 +202,7 @@ export function readName(text: string): ReadName {
   const isStreet =
     kind === 'street elbow 90' || kind === 'street elbow 45' || kind === 'fitting reducer' || kind === 'bushing'
   const all = expand(kind, ends).map((end, index) =>
-    isStreet && index === 0 ? { ...end, type: 'spigot' as const } : end,
+    isStreet && index === 0 && end.type !== 'M' ? { ...end, type: 'spigot' as const } : end,
   )
   const noSize = all.every(({ size }) => size === '') ? ['Add its size, such as 22, 3/4 or 22 × 15.'] : []
   const turned = kind === 'coupling' && all[0]?.size !== all[1]?.size ? 'reducer' : kind

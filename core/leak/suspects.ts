@@ -1,3 +1,4 @@
+import { hasNoPipe } from '../run/states'
 import type { PlanJoint } from '../build/planned'
 import type { MethodId } from '../catalogue/method'
 import { siteId } from '../job/site-id'
@@ -138,7 +139,8 @@ export function suspectsOf(job: Job, plan: Plan, state: SiteState, runs?: readon
       const own = job.legs.filter((leg) => leg.run === run.id)
       const along = own.flatMap((leg) => {
         const at = (node: string) => joints.filter((joint) => joint.leg === leg.id && joint.node === node)
-        const pipe = leg.state === 'comes out' || leg.length === null ? [] : [pipeSuspect(leg, leg.length, isAllHidden)]
+        const isGone = leg.state === 'comes out' || hasNoPipe(leg)
+        const pipe = isGone || leg.length === null ? [] : [pipeSuspect(leg, leg.length, isAllHidden)]
         return [...at(leg.from), ...pipe, ...at(leg.to)]
       })
       return [...along, ...joints.filter(({ leg }) => leg === null)]

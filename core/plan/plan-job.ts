@@ -15,6 +15,7 @@ import { jointMaker } from '../build/joints'
 import type { PlanEnd, PlanPiece } from '../build/planned'
 import type { Plan } from './types'
 import type { Figure } from '../quantity/basis'
+import { asFittingsStand } from '../run/as-fittings-stand'
 import { closingErrors } from '../run/closing'
 import type { PieceEnd } from '../run/end'
 import { allowanceOf } from '../run/allowance'
@@ -67,9 +68,10 @@ const toPlanPiece = (piece: Piece, layout: Layout, number: number, share: number
 /**
  * A job goes in, a plan comes out: pieces, joints, fittings, clips, stock, checks. A pure function of the two.
  *
- * @param job as read by `readJob`: its pipes are in the catalogue, its legs' nodes exist
+ * @param drawn as read by `readJob`: its pipes are in the catalogue, its legs' nodes exist
  */
-export function planJob(job: Job, catalogue: Catalogue): Plan {
+export function planJob(drawn: Job, catalogue: Catalogue): Plan {
+  const job = asFittingsStand(catalogue, drawn)
   const profile = profileWith(job.profile, job.own?.changes)
   const layouts = systemsOf(job).map(layOut)
   let number = 0

@@ -12,7 +12,7 @@ import { planJob } from '../plan/plan-job'
 import { pipeId, sampleJob } from '../sample-run'
 import { said } from '../said'
 import { armsOf, armTaken } from './arm'
-import { armChoices, bodiesFor } from './body'
+import { armChoices, bodiesFor } from './body-choices'
 import { layOut } from './layout'
 
 const [copper22, multilayer16] = [pipeId('EN 1057', '22', 0.9), pipeId('EN ISO 21003', '16')]

@@ -4,7 +4,7 @@ import { fitsBySize } from '../catalogue/fit'
 import {
   isInLine,
   matingKey,
-  meetingOf,
+  meetingOfEnds,
   ownKey,
   type Fitting,
   type FittingEnd,
@@ -12,6 +12,7 @@ import {
 } from '../catalogue/fitting'
 import { endLength, sumOf, takeUpOf } from '../catalogue/fitting-length'
 import { shippedTransitions } from '../catalogue/fittings'
+import { asMet } from '../catalogue/fittings/threaded'
 import type { MethodId } from '../catalogue/method'
 import type { Pipe } from '../catalogue/pipe'
 import type { Socket } from '../catalogue/socket'
@@ -21,17 +22,42 @@ import type { Figure } from '../quantity/basis'
 /** The fittings between one end of a body and a leg's pipe, outwards. */
 export type ArmChain = NonNullable<Node['arms']>[string]
 
-/** An arm as it goes together: how its first fitting stands in the body, and what takes the pipe at its last. */
-export interface ArmTaken {
+/** The fittings of an arm as they stand one in another. */
+export interface ArmFittings {
   readonly fittings: readonly Fitting[]
   /** One for each fitting: with the body, then with the one before. */
   readonly meetings: readonly Meeting[]
   /** Which end of each fitting looks to the body. */
   readonly inwards: readonly number[]
+  /** The outer end of the last. */
+  readonly last: FittingEnd
+}
+/** An arm as it goes together, with what takes the pipe at its last fitting. */
+export interface ArmTaken extends ArmFittings {
   readonly socket: Socket
 }
 
-const endOf = (body: Fitting, index: number): Fitting => ({ ...body, ends: [body.ends[index]!] })
+/**
+ * The fittings of an arm at one end of a body, outwards.
+ *
+ * @param index of the body's end
+ * @returns null where one of them is not known, or does not go with the one before it
+ */
+export function armFittings(body: Fitting, index: number, ids: readonly string[]): ArmFittings | null {
+  const fittings = ids.map(fittingNamed)
+  if (!fittings.every((fitting) => fitting !== undefined)) return null
+  const meetings: Meeting[] = []
+  const inwards: number[] = []
+  let last = body.ends[index]!
+  for (const { ends } of fittings) {
+    const met = ends.findIndex((end) => meetingOfEnds(asMet(last), asMet(end)) !== null)
+    if (met < 0 || ends.length !== 2) return null
+    meetings.push(meetingOfEnds(asMet(last), asMet(ends[met]!))!)
+    inwards.push(met)
+    last = ends[1 - met]!
+  }
+  return { fittings, meetings, inwards, last }
+}
 
 /**
  * An arm at one end of a body, as it goes together.
@@ -40,27 +66,11 @@ const endOf = (body: Fitting, index: number): Fitting => ({ ...body, ends: [body
  * @returns null where one of its fittings is not known or does not go with the one before it, or its last takes no such pipe
  * @remarks for instance: a tee's 1/2 F branch, a 1/2 M × 16 press adapter, 16 multilayer: one thread, a socket for 16
  */
-export function armTaken(
-  body: Fitting,
-  index: number,
-  { fittings: ids, method }: ArmChain,
-  pipe: Pipe,
-): ArmTaken | null {
-  const fittings = ids.map(fittingNamed)
-  if (!fittings.every((fitting) => fitting !== undefined)) return null
-  const meetings: Meeting[] = []
-  const inwards: number[] = []
-  let before = endOf(body, index)
-  for (const fitting of fittings) {
-    const met = fitting.ends.findIndex((_, at) => meetingOf(before, endOf(fitting, at)) !== null)
-    if (met < 0 || fitting.ends.length !== 2) return null
-    meetings.push(meetingOf(before, endOf(fitting, met))!)
-    inwards.push(met)
-    before = endOf(fitting, 1 - met)
-  }
-  const last = before.ends[0]!
-  if (last.type !== 'socket' || last.socket.method !== method || !fitsBySize(pipe, last.socket)) return null
-  return { fittings, meetings, inwards, socket: last.socket }
+export function armTaken(body: Fitting, index: number, { fittings, method }: ArmChain, pipe: Pipe): ArmTaken | null {
+  const arm = armFittings(body, index, fittings)
+  if (arm?.last.type !== 'socket') return null
+  const { socket } = arm.last
+  return socket.method === method && fitsBySize(pipe, socket) ? { ...arm, socket } : null
 }
 
 /** How far from its body's centre a fitting of an arm begins and ends, in mm; null beyond what is known. */
@@ -76,7 +86,7 @@ export function armStretches(
   catalogue: Catalogue,
   body: Fitting,
   index: number,
-  { fittings, meetings }: ArmTaken,
+  { fittings, meetings }: ArmFittings,
 ): ArmStretch[] {
   let reached = endLength(catalogue, body, index)
   return fittings.map((fitting, at) => {
@@ -109,7 +119,7 @@ const takes = (end: FittingEnd, pipe: Pipe): boolean => end.type === 'socket' &&
  * @remarks for instance: a 22 × 22 × 1/2 F tee and 16 multilayer: the 1/2 M × 16 press adapter, the compression one
  */
 export function armsOf(body: Fitting, index: number, pipe: Pipe, first: MethodId): ArmChain[] {
-  const candidates = inLineByEnd().get(matingKey(body.ends[index]!)) ?? []
+  const candidates = inLineByEnd().get(matingKey(asMet(body.ends[index]!))) ?? []
   const arms = candidates
     .filter(({ ends }) => ends.some((end) => takes(end, pipe)))
     .flatMap(({ id, ends }): ArmChain[] => {
@@ -118,4 +128,15 @@ export function armsOf(body: Fitting, index: number, pipe: Pipe, first: MethodId
       return arm && armTaken(body, index, arm, pipe) ? [arm] : []
     })
   return arms.toSorted((a, b) => Number(b.method === first) - Number(a.method === first))
+}
+
+/** The arms of one fitting by which an end of a body meets an end of another fitting: a nipple between two threads. */
+export function armsTo(body: Fitting, index: number, facing: FittingEnd): ArmChain[] {
+  const candidates = inLineByEnd().get(matingKey(asMet(body.ends[index]!))) ?? []
+  return candidates.flatMap(({ id }): ArmChain[] => {
+    const last = armFittings(body, index, [id])?.last
+    const meeting = last && meetingOfEnds(asMet(last), asMet(facing))
+    if (!meeting) return []
+    return [{ fittings: [id], method: meeting.kind === 'thread' ? 'thread' : meeting.socket.method }]
+  })
 }

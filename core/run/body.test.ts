@@ -4,7 +4,7 @@ import type { Job, Node } from '../job/job'
 import { planJob } from '../plan/plan-job'
 import { said } from '../said'
 import { pipeId, sampleJob, type SampleRun } from '../sample-run'
-import { bodiesFor } from './body'
+import { bodiesFor } from './body-choices'
 import { layOut } from './layout'
 import { systemsOf } from '../job/system'
 

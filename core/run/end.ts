@@ -74,7 +74,8 @@ function kindAt(node: Node, arms: readonly Arm[], leg: string): { kind: PartFitt
 /** What stands between two pipes that may be of two sizes: it is told by both. */
 const between: ReadonlySet<PartFitting> = new Set(['coupling', 'reducer', 'adapter'])
 
-function measuredTakeOff(node: Node, arms: readonly Arm[], leg: string): Figure | null {
+/** What was measured of the fitting at a node, towards one of its legs; null where nothing was. */
+export function measuredTakeOff(node: Node, arms: readonly Arm[], leg: string): Figure | null {
   const { measured } = node
   if (!measured) return null
   const isBranch = node.kind === 'tee' && branchOf(arms)?.leg.id === leg

@@ -2,6 +2,7 @@ import { DisjointSets } from '../quantity/disjoint-sets'
 import { groupBy } from '../quantity/group-by'
 import type { NodeKind } from '../job/job'
 import type { Layout } from './layout'
+import { hasNoPipe } from './states'
 import { drawnLength } from '../job/system'
 
 /** A place where water stays, or air. */
@@ -115,7 +116,7 @@ function keptBelow(
       const [bottom, top] = [Math.min(a[2], b[2]), Math.max(a[2], b[2])]
       if (bottom >= spill) continue
       const share = top <= spill ? 1 : (spill - bottom) / (top - bottom)
-      keeps.push({ leg: leg.id, length: drawnLength(leg) * share })
+      if (!hasNoPipe(leg)) keeps.push({ leg: leg.id, length: drawnLength(leg) * share })
       if (top < spill) within.add(leg.from === at ? leg.to : leg.from)
     }
   }

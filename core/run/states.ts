@@ -3,16 +3,19 @@ import type { Arm, Layout } from './layout'
 
 /** Pipe that goes in; all other is there already, whether it stays or comes out. */
 export const isNewLeg = ({ state }: Leg): boolean => state === undefined
+/** A fitting stands straight in the next one. */
+export const hasNoPipe = ({ state }: Pick<Leg, 'state'>): boolean => state === 'no pipe'
 /** Pipe that is there and stays. */
 export const isExistingLeg = ({ state }: Leg): boolean => state === 'existing'
 
 /**
- * Whether what stands at a node goes in: as it is said, else where any new pipe meets it, or nothing does.
+ * Whether what stands at a node goes in: as it is said, else where any new pipe or another fitting meets it, or nothing
+ * does.
  *
  * @remarks for instance: a tee between two legs of existing pipe with a new branch goes in; an elbow between two existing legs is there
  */
 export const isNewFitting = ({ state }: Node, arms: readonly Arm[]): boolean =>
-  state ? state === 'new' : arms.length === 0 || arms.some(({ leg }) => isNewLeg(leg))
+  state ? state === 'new' : arms.length === 0 || arms.some(({ leg }) => isNewLeg(leg) || hasNoPipe(leg))
 
 /** An end of existing pipe that goes into a fitting that is put in. */
 export interface ExistingEnd {

@@ -115,10 +115,11 @@ const way = computed(() => {
       </div>
     </div>
     <p class="hidden text-sm text-muted sm:block">
-      Keys: arrows north, south, east, west; Page Up, Page Down; digits, Enter; digits, H for a leg up or down to that
-      height; with Shift an arrow is put to the one before, 45° between; T tee, B bend, V valve, U union, O outlet, C
-      cap, M mixer, J a leg to what lies ahead or is pressed next, N next open end, F offset, G a fitting by its name, X
-      pipe that is there, with a length or without; Backspace takes back.
+      Keys: arrows north, south, east, west; Page Up, Page Down; digits, Enter; 0 where the next fitting stands straight
+      in this one; digits, H for a leg up or down to that height; with Shift an arrow is put to the one before, 45°
+      between; T tee, B bend, V valve, U union, O outlet, C cap, M mixer, J a leg to what lies ahead or is pressed next,
+      N next open end, F offset, G a fitting by its name, X pipe that is there, with a length or without; Backspace
+      takes back.
     </p>
   </section>
 </template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { System } from '~~/core/job/system'
-import { armChoices, bodiesFor, bodyOf, canBeNamed, type BodyChoice } from '~~/core/run/body'
+import { bodyOf } from '~~/core/run/body'
+import { armChoices, bodiesFor, canBeNamed, type BodyChoice } from '~~/core/run/body-choices'
 import type { Node } from '~~/core/job/job'
 import { layOut } from '~~/core/run/layout'
 import { useCatalogueStore } from '~/stores/catalogue'

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { type System, drawnLength } from '~~/core/job/system'
 import { axes, type Direction, type Leg, type LegState } from '~~/core/job/job'
+import { hasNoPipe } from '~~/core/run/states'
 import { namesIn } from '~~/core/run/names'
 import { asAngles } from '~~/core/run/turning'
 import type { PlanPiece } from '~~/core/build/planned'
@@ -30,14 +31,14 @@ const states = [
   { value: 'new', label: 'new pipe' },
   { value: 'existing', label: 'existing' },
   { value: 'comes out', label: 'comes out' },
+  { value: 'no pipe', label: 'no pipe' },
 ] as { value: LegState | 'new'; label: string }[]
-/** New pipe is always measured. */
-const setState = (value: LegState | 'new') =>
-  emit(
-    'change',
-    props.leg,
-    value === 'new' ? { state: undefined, length: selected.value && drawnLength(selected.value) } : { state: value },
-  )
+/** New pipe is always measured; where there is none, the fittings make the length. */
+function setState(value: LegState | 'new'): void {
+  if (value === 'new')
+    return emit('change', props.leg, { state: undefined, length: selected.value && drawnLength(selected.value) })
+  emit('change', props.leg, value === 'no pipe' ? { state: value, length: null } : { state: value })
+}
 const lengthWords = ({ length: mm }: Leg) => (mm === null ? '' : length(mm))
 const slant = computed(() => {
   const direction = selected.value?.direction
@@ -104,7 +105,7 @@ function setWay(value: (typeof axes)[number] | 'other'): void {
     </ol>
     <div v-if="selected" class="flex flex-wrap items-end gap-2 px-1 pt-2">
       <LengthField
-        v-if="selected.length !== null"
+        v-if="selected.length !== null && !hasNoPipe(selected)"
         class="min-w-32 flex-1"
         label="Centre to centre"
         :of="selected.id"
@@ -125,7 +126,7 @@ function setWay(value: (typeof axes)[number] | 'other'): void {
         </button>
       </div>
       <UCheckbox
-        v-if="selected.state"
+        v-if="selected.state && !hasNoPipe(selected)"
         label="Its length does not matter"
         :model-value="selected.length === null"
         @update:model-value="

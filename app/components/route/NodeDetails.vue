@@ -7,7 +7,7 @@ import { isPlastic } from '~~/core/catalogue/material'
 import { setNode } from '~~/core/edit/edit-run'
 import type { Job, Node } from '~~/core/job/job'
 import { bringToHeight } from '~~/core/edit/heights'
-import { isNewLeg } from '~~/core/run/states'
+import { hasNoPipe, isNewLeg } from '~~/core/run/states'
 import { layOut, turnAt } from '~~/core/run/layout'
 import { useCatalogueStore } from '~/stores/catalogue'
 
@@ -37,7 +37,7 @@ const cornerAngle = computed(() =>
 )
 const isThere = computed(() => {
   const arms = layOut(props.system).arms.get(props.node.id) ?? []
-  return arms.length > 0 && arms.every(({ leg }) => !isNewLeg(leg))
+  return arms.length > 0 && arms.every(({ leg }) => !isNewLeg(leg) && !hasNoPipe(leg))
 })
 /** What is seldom opened is not drawn until it is. */
 const cornerOpen = ref(false)

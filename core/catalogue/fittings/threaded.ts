@@ -1,7 +1,15 @@
 import type { MethodId } from '../method'
 import type { Socket } from '../socket'
 import { threadDiameter, threadSizes, type ThreadSize } from '../thread-size'
-import { fittingOf, socketEnd, spigotEnd, type Fitting, type ThreadEnd, type ThreadSystem } from '../fitting'
+import {
+  fittingOf,
+  socketEnd,
+  spigotEnd,
+  type Fitting,
+  type FittingEnd,
+  type ThreadEnd,
+  type ThreadSystem,
+} from '../fitting'
 
 /** The thread that goes with a pipe of about this outside diameter, by the bore it carries on. */
 const threadUpTo: readonly (readonly [number, ThreadSize])[] = [
@@ -40,6 +48,10 @@ const thread = (system: ThreadSystem, size: string, sex: 'M' | 'F', plastic = fa
   form: 'taper',
   plastic,
 })
+
+/** An end as another fitting meets it: what takes threaded pipe is a female thread to it. */
+export const asMet = (end: FittingEnd): FittingEnd =>
+  end.type === 'socket' && end.socket.method === 'thread' ? thread(systemOf(end.socket), end.socket.size, 'F') : end
 
 /** The thread that goes with a pipe of this outside diameter in mm; undefined above 2 inches. */
 export const threadBeside = (od: number): ThreadSize | undefined => threadUpTo.find(([upTo]) => od <= upTo)?.[1]
@@ -111,6 +123,7 @@ export function threadedFittings(sockets: readonly Socket[]): Fitting[] {
       ),
       fittingOf('elbow 90', [end, thread(systemOf(socket), socket.size, 'F')]),
       fittingOf('elbow 45', [end, thread(systemOf(socket), socket.size, 'F')]),
+      fittingOf('street elbow 90', [thread(systemOf(socket), socket.size, 'M'), end]),
       fittingOf('union', [end, end], `${socket.label} union`),
       fittingOf('valve', [end, end], `${socket.label} valve`),
       fittingOf('cap', [end], `${socket.label} cap`),

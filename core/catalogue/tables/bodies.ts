@@ -10,6 +10,16 @@ export const threadedBodies: Readonly<Record<ThreadSize, readonly [malleable: nu
   '2': [58, 57.2, 19],
 }
 
+/** Male end of a 90° elbow with one male and one female thread: [malleable EN 10242, class 150 ASME B16.3] centre to end, in mm; typical, ± 3. */
+export const streetElbows: Readonly<Record<ThreadSize, readonly [malleable: number, class150: number]>> = {
+  '1/2': [37, 41.4],
+  '3/4': [43, 48],
+  '1': [52, 54.4],
+  '1-1/4': [60, 62.2],
+  '1-1/2': [65, 68.3],
+  '2': [74, 82.8],
+}
+
 /** Elbows of PVC (ASTM D2466) and CPVC (ASTM D2846): [90, 45], centre to stop in mm; typical, ± 2. */
 export const cementedElbows: Readonly<
   Record<'PVC, ASTM D2466' | 'CPVC, ASTM D2846', Readonly<Record<ThreadSize, readonly [square: number, half: number]>>>

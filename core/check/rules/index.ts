@@ -10,6 +10,7 @@ import { goesStraight } from './goes-straight'
 import { height } from './height'
 import { leastPiece } from './least-piece'
 import { openEnd, tooManyLegs } from './legs-meeting'
+import { standsIn } from './stands-in'
 import { stock } from './stock'
 import { support } from './support'
 import { toolRoom } from './tool-room'
@@ -23,6 +24,7 @@ export const runChecks: readonly CheckRule[] = [
   tooManyLegs,
   crossConnection,
   mixerInlets,
+  standsIn,
   unknownFigure,
   bendRoomRule,
   bendRadiusRule,

@@ -1,5 +1,7 @@
 import { legsAtNode, mostLegsAt, nodeWord } from '../../job/node-legs'
-import { bodyOf, legsInto } from '../../run/body'
+import { bodyOf } from '../../run/body'
+import { legsInto } from '../../run/body-choices'
+import { standingsOf } from '../../run/stands-in'
 import { isNewFitting } from '../../run/states'
 import { sentence } from '../../quantity/message'
 import { atPlace, checkRule, nodePlace, type SystemSubject } from '../rule'
@@ -16,6 +18,7 @@ interface Meeting {
 function meetings({ catalogue, layout }: SystemSubject): Meeting[] {
   const { system, arms, places } = layout
   if (system.legs.length === 0) return []
+  const standings = standingsOf(catalogue, layout)
   return (
     system.nodes
       .filter(({ id }) => places.has(id))
@@ -23,7 +26,7 @@ function meetings({ catalogue, layout }: SystemSubject): Meeting[] {
       .filter((node) => isNewFitting(node, arms.get(node.id) ?? []))
       .map((node) => {
         const body = bodyOf(node)
-        const wanted = body ? legsInto(catalogue, layout, body, node) : legsAtNode[node.kind]
+        const wanted = body ? legsInto(catalogue, layout, standings, body, node) : legsAtNode[node.kind]
         return {
           id: node.id,
           kind: nodeWord(node.kind),

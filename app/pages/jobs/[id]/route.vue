@@ -44,6 +44,11 @@ async function nameFitting(): Promise<void> {
   list?.click()
 }
 const pressOnPad = (key: string) => (key === 'g' ? void nameFitting() : press(key))
+const stateWords = {
+  existing: 'is there already: it is cut only where a fitting goes in.',
+  'comes out': 'comes out.',
+  'no pipe': 'has no pipe: one fitting stands straight in the other. Choose them by their names.',
+} as const
 const chosen = ref<ReadonlySet<string>>(new Set())
 /** What is done to several legs is done to these; to the one that is looked at where none is chosen. */
 const chosenLegs = computed(() => {
@@ -118,7 +123,7 @@ function selectLeg(id: string): void {
         <PieceReadout v-if="piece" :piece="piece" />
         <p v-else-if="leg?.state" class="text-lg">
           {{ names?.leg(leg.id) }}
-          {{ leg.state === 'existing' ? 'is there already: it is cut only where a fitting goes in.' : 'comes out.' }}
+          {{ stateWords[leg.state] }}
         </p>
         <p v-else class="text-lg">Choose a direction, type the first length, press Enter.</p>
         <RouteDrawing

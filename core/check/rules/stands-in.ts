@@ -1,0 +1,35 @@
+import { fixed, sentence } from '../../quantity/message'
+import { standingsOf } from '../../run/stands-in'
+import { hasNoPipe } from '../../run/states'
+import { atPlace, checkRule, legPlace } from '../rule'
+
+export const standsIn = checkRule({
+  meta: {
+    id: 'stands-in',
+    statement: 'Where no pipe is drawn between two fittings, the one stands straight in the other.',
+    why: 'A spigot wants its socket and a thread its opposite; two sockets want a piece of pipe between.',
+    basis: 'trade practice',
+    settings: [],
+    step: 'route',
+    todo: true,
+    messages: {
+      choose: sentence(
+        { between: ['tee', 'elbow 2'] },
+        ({ between: [one, other] }) =>
+          `no pipe is drawn here, and neither of ${one} and ${other} goes into the other: choose one by its name, as a street elbow, or draw pipe`,
+      ),
+      unknown: fixed('how far one fitting stands in the other here is not in the catalogue: measure them as own parts'),
+    },
+  },
+  check(subject, { caution }) {
+    const { catalogue, layout, names } = subject
+    const standings = standingsOf(catalogue, layout)
+    return layout.system.legs.filter(hasNoPipe).flatMap(({ id, run, from, to }) => {
+      const standing = standings.get(id)
+      if (standing?.length) return []
+      const of = names.get(run)!
+      const between = [of.node(from), of.node(to)]
+      return [atPlace(legPlace(subject, id), standing ? caution('unknown') : caution('choose', { between }))]
+    })
+  },
+})

@@ -1,0 +1,144 @@
+import type { Catalogue } from '../catalogue/catalogue'
+import { meetingOfEnds, socketEnd, type Fitting, type FittingEnd, type Meeting } from '../catalogue/fitting'
+import { endLength, sumOf, takeUpOf } from '../catalogue/fitting-length'
+import { asMet } from '../catalogue/fittings/threaded'
+import type { Leg, Node, NodeKind } from '../job/job'
+import { pipeIdIn } from '../job/leg-defaults'
+import type { Figure } from '../quantity/basis'
+import { armFittings, armStretches, type ArmFittings } from './arm'
+import { bodyOf, endsTaken, mayGoInto } from './body'
+import { measuredTakeOff, pieceEnd } from './end'
+import type { Layout } from './layout'
+import { hasNoPipe } from './states'
+
+/** An end by which a fitting can stand straight in another, or another in it. */
+export interface StandingEnd {
+  /** Among the ends of a fitting that was chosen by its name; null of one that is as it was drawn. */
+  readonly index: number | null
+  /** The fittings that come between, a nipple for instance. */
+  readonly arm: ArmFittings | null
+  readonly end: FittingEnd
+  /** From its node to the end's reference. */
+  readonly length: Figure | null
+}
+
+/** Two fittings of which one stands straight in the other, with no pipe between. */
+export interface Standing {
+  readonly leg: Leg
+  /** At the leg's first node and at its last. */
+  readonly ends: readonly [StandingEnd, StandingEnd]
+  readonly meeting: Meeting
+  /** From node to node. */
+  readonly length: Figure | null
+}
+
+/** What stands as it was drawn, by the method, and has ends that a fitting can stand in. */
+const plainKinds: ReadonlySet<NodeKind> = new Set(['elbow', 'tee', 'coupling', 'union', 'valve', 'reducer', 'cap'])
+
+function plainEnd(catalogue: Catalogue, layout: Layout, node: Node, leg: Leg): StandingEnd[] {
+  const pipe = catalogue.pipe(pipeIdIn(layout.system, leg))
+  if (!pipe || !plainKinds.has(node.kind) || node.chain) return []
+  const { socket, takeOff } = pieceEnd(catalogue, layout, node.id, leg.id, pipe)
+  return socket ? [{ index: null, arm: null, end: socketEnd(socket), length: takeOff }] : []
+}
+
+/** The ends of a fitting that was chosen by its name which look along a leg, outwards of what stands on its arm. */
+export function bodyEnds(
+  catalogue: Catalogue,
+  layout: Layout,
+  node: Node,
+  body: Fitting,
+  leg: Leg,
+  used: ReadonlySet<number>,
+): StandingEnd[] {
+  const arms = layout.arms.get(node.id) ?? []
+  const onArm = node.arms?.[leg.id]
+  return body.ends.flatMap((own, index): StandingEnd[] => {
+    if (used.has(index) || !mayGoInto(node.kind, arms, leg, index)) return []
+    if (!onArm) {
+      const measured = own.type === 'socket' ? measuredTakeOff(node, arms, leg.id) : null
+      return [{ index, arm: null, end: own, length: measured ?? endLength(catalogue, body, index) }]
+    }
+    const arm = armFittings(body, index, onArm.fittings)
+    return arm ? [{ index, arm, end: arm.last, length: armStretches(catalogue, body, index, arm).at(-1)![1] }] : []
+  })
+}
+
+/** The ends of what stands at a node which look along a leg. @param used ends of its body that something else goes into */
+export function endsTowards(
+  catalogue: Catalogue,
+  layout: Layout,
+  node: Node,
+  leg: Leg,
+  used: ReadonlySet<number>,
+): StandingEnd[] {
+  const body = bodyOf(node)
+  return body ? bodyEnds(catalogue, layout, node, body, leg, used) : plainEnd(catalogue, layout, node, leg)
+}
+
+/** The ends of a node's body that pipe goes into. */
+export function usedByPipe(catalogue: Catalogue, layout: Layout, node: Node): Set<number> {
+  const body = bodyOf(node)
+  const taken = body && endsTaken(catalogue, layout, body, layout.arms.get(node.id) ?? [], node)
+  return new Set([...(taken?.values() ?? [])].map(({ index }) => index))
+}
+
+/** How two ends stand one in the other; null where they do not. */
+export const meetingAt = (one: Pick<StandingEnd, 'end'>, other: Pick<StandingEnd, 'end'>): Meeting | null =>
+  meetingOfEnds(asMet(one.end), asMet(other.end))
+
+function lengthOf([one, other]: Standing['ends'], meeting: Meeting): Figure | null {
+  const both = one.length && other.length && sumOf(one.length, other.length)
+  return both && meeting.kind === 'thread' ? sumOf(both, takeUpOf(meeting.male)) : both
+}
+
+/**
+ * Where fittings of a system stand straight one in the other, by the leg between them; a leg is missing where they do not.
+ * The length from node to node is what the two make: from each to its end, and what a thread takes up.
+ *
+ * @remarks for instance: a 22 street elbow in a 22 tee: from its centre to its tip, from there, the stop, to the tee’s
+ */
+export function standingsOf(catalogue: Catalogue, layout: Layout): ReadonlyMap<string, Standing> {
+  const found = new Map<string, Standing>()
+  const open = new Set(layout.system.legs.filter(hasNoPipe))
+  if (open.size === 0) return found
+  const used = new Map<string, Set<number>>()
+  const usedAt = (node: Node): Set<number> => {
+    const known = used.get(node.id) ?? usedByPipe(catalogue, layout, node)
+    used.set(node.id, known)
+    return known
+  }
+  const choicesFor = (leg: Leg): Standing[] => {
+    const [from, to] = [leg.from, leg.to].map((id) => {
+      const node = layout.node.get(id)!
+      return endsTowards(catalogue, layout, node, leg, usedAt(node))
+    })
+    return from!.flatMap((one) =>
+      to!.flatMap((other): Standing[] => {
+        const meeting = meetingAt(one, other)
+        const ends = [one, other] as const
+        return meeting ? [{ leg, ends, meeting, length: lengthOf(ends, meeting) }] : []
+      }),
+    )
+  }
+  const settle = (standing: Standing): void => {
+    const { leg, ends } = standing
+    found.set(leg.id, standing)
+    open.delete(leg)
+    for (const [at, id] of [leg.from, leg.to].entries()) {
+      const { index } = ends[at]!
+      if (index !== null) usedAt(layout.node.get(id)!).add(index)
+    }
+  }
+  // Those that can stand in one way alone go first: what they take, no other may.
+  for (let most = 1; open.size > 0;) {
+    const before = open.size
+    for (const leg of open) {
+      const choices = choicesFor(leg)
+      if (choices.length === 0) open.delete(leg)
+      else if (choices.length <= most) settle(choices[0]!)
+    }
+    most = open.size < before ? 1 : Infinity
+  }
+  return found
+}
