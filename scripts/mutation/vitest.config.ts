@@ -1,5 +1,6 @@
 import { fileURLToPath } from 'node:url'
 import { defineConfig } from 'vitest/config'
+import { QuickFirst } from './quick-first'
 
 const root = fileURLToPath(new URL('../..', import.meta.url))
 
@@ -10,6 +11,7 @@ export default defineConfig({
   test: {
     include: ['core/**/*.test.ts'],
     exclude: ['core/boundaries.test.ts'],
+    sequence: { sequencer: QuickFirst },
     testTimeout: 120_000,
     globalSetup: 'scripts/tests/seed.ts',
     setupFiles: 'scripts/tests/use-seed.ts',
