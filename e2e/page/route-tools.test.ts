@@ -275,3 +275,25 @@ describe('a run of more legs than are planned between two key presses', () => {
     await on.driver.wait(async () => !(await on.text('main')).includes('750'), 10_000)
   })
 })
+
+describe('a fitting that stands straight in the next', () => {
+  it('is drawn by a nought, chosen by its name, and stands as far off as the two make it', async () => {
+    const on = page()
+    const name = 'Street elbow'
+    const drawn = async () => (await stored(await job(name))).job
+    await on.beginRoute(name)
+    await on.keys(Key.ARROW_RIGHT, ...'1000', Key.ENTER, 't', ...'800', Key.ENTER)
+    await on.press('tee')
+    await on.keys(Key.PAGE_UP, '0', Key.ENTER, Key.ARROW_UP, ...'600', Key.ENTER)
+    await on.see('[aria-label="elbow"]')
+    await on.press('elbow')
+    await on.shows('[aria-label="Checks"]', 'neither of tee and elbow goes into the other')
+    await on.press('Fitting by its name')
+    await on.press('15 FTG × 15 solder street elbow 90')
+    await on.driver.wait(async () => (await drawn()).legs[2]!.length !== null, 10_000)
+    // 15 copper: 10 to the stop in the tee's branch, 10.6 in, 2 of neck, the elbow's 10.8: 33.4, shown to the half.
+    expect((await drawn()).legs[2]).toMatchObject({ state: 'no pipe', length: 33.4 })
+    await on.press('no pipe, leg 3')
+    await on.shows('main', 'stands straight in the other, 33.5 mm from centre to centre')
+  })
+})

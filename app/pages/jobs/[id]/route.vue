@@ -44,11 +44,16 @@ async function nameFitting(): Promise<void> {
   list?.click()
 }
 const pressOnPad = (key: string) => (key === 'g' ? void nameFitting() : press(key))
-const stateWords = {
-  existing: 'is there already: it is cut only where a fitting goes in.',
-  'comes out': 'comes out.',
-  'no pipe': 'has no pipe: one fitting stands straight in the other. Choose them by their names.',
-} as const
+const { length } = useWords()
+/** What there is to say of a leg that nothing is cut for. */
+const legWords = computed(() => {
+  if (leg.value?.state === 'existing') return 'is there already: it is cut only where a fitting goes in.'
+  if (leg.value?.state === 'comes out') return 'comes out.'
+  const mm = leg.value?.length ?? null
+  return mm === null
+    ? 'has no pipe: choose by its name the fitting that stands straight in the other.'
+    : `has no pipe: one fitting stands straight in the other, ${length(mm)} from centre to centre.`
+})
 const chosen = ref<ReadonlySet<string>>(new Set())
 /** What is done to several legs is done to these; to the one that is looked at where none is chosen. */
 const chosenLegs = computed(() => {
@@ -123,7 +128,7 @@ function selectLeg(id: string): void {
         <PieceReadout v-if="piece" :piece="piece" />
         <p v-else-if="leg?.state" class="text-lg">
           {{ names?.leg(leg.id) }}
-          {{ stateWords[leg.state] }}
+          {{ legWords }}
         </p>
         <p v-else class="text-lg">Choose a direction, type the first length, press Enter.</p>
         <RouteDrawing
