@@ -17,7 +17,7 @@ export function fittingNamed(id: string): Fitting | undefined {
  * Their tolerances add up.
  *
  * @param fittings of two ends each, in order
- * @returns null where one of them has no length
+ * @returns null where one of them has no length, or does not go with the next
  * @remarks for instance: a soldered 22 × 3/4 M adapter in a press 28 × 3/4 F adapter: 12.5 + 14 taken up + 15.4 = 41.9
  */
 export function chainLength(catalogue: Catalogue, fittings: readonly Fitting[]): Figure | null {
@@ -30,8 +30,11 @@ export function chainLength(catalogue: Catalogue, fittings: readonly Fitting[]):
       whole = sumOf(whole, length)
     }
     const next = fittings[index + 1]
-    const meeting = next && meetingOf(fitting, next)
-    if (meeting?.kind === 'thread') whole = sumOf(whole, takeUpOf(meeting.male))
+    if (!next) continue
+    const meeting = meetingOf(fitting, next)
+    // Two sockets that face each other are as far apart as the pipe between them makes them.
+    if (!meeting) return null
+    if (meeting.kind === 'thread') whole = sumOf(whole, takeUpOf(meeting.male))
   }
   return whole
 }
@@ -40,4 +43,13 @@ export function chainLength(catalogue: Catalogue, fittings: readonly Fitting[]):
 export function chainLengthOf(catalogue: Catalogue, ids: readonly string[]): Figure | null {
   const fittings = ids.map(fittingNamed)
   return fittings.every((fitting) => fitting !== undefined) ? chainLength(catalogue, fittings) : null
+}
+
+/** Whether two fittings of a chain do not go one in the other; those that the catalogue does not know may. */
+export function isChainApart(ids: readonly string[]): boolean {
+  const fittings = ids.map(fittingNamed)
+  return fittings.some((fitting, index) => {
+    const next = fittings[index + 1]
+    return fitting && next ? meetingOf(fitting, next) === null : false
+  })
 }

@@ -10,7 +10,7 @@ import { reducingTakeOff } from '../catalogue/reducing-body'
 import type { Leg, Node } from '../job/job'
 import type { Figure } from '../quantity/basis'
 import type { Message } from '../quantity/message'
-import { chainLengthOf } from '../catalogue/chain-length'
+import { chainLengthOf, isChainApart } from '../catalogue/chain-length'
 import { armStretches } from './arm'
 import { bodyMethod, bodyOf, endsTaken, turnsAlike, type EndTaken } from './body'
 import { branchOf, turnAt, type Arm, type Layout } from './layout'
@@ -113,7 +113,7 @@ function findTakeOff(
   }
   if (node.chain) {
     const whole = chainLengthOf(catalogue, node.chain.fittings)
-    if (!whole) return unknown(missing('chain'))
+    if (!whole) return unknown(missing(isChainApart(node.chain.fittings) ? 'chain apart' : 'chain'))
     // A tie-in stands where the existing pipe stops; between two legs the node is the middle of what stands there.
     return { takeOff: node.kind === 'tie-in' ? whole : halfOf(whole), missing: null }
   }

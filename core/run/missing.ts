@@ -10,6 +10,9 @@ export const missingFigure = {
     'not in line': fixed('a coupling has two legs in line'),
     'not chosen': fixed('what joins the existing pipe to the new one is not chosen yet: see Join'),
     chain: fixed('the take-off of the fittings chosen here is not in the catalogue: measure it'),
+    'chain apart': fixed(
+      'the fittings chosen here do not go one in the other: draw each by itself, and the piece between them as a leg',
+    ),
     'no end': sentence(
       { fitting: '22 solder × 1/2 F BSP drop-ear elbow' },
       ({ fitting }) => `the ${fitting} that was chosen takes no such pipe here: choose another`,
