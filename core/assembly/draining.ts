@@ -5,6 +5,7 @@ import { contentOf, contentOfLengths } from '../flow/content'
 import type { Job, NodeKind } from '../job/job'
 import { layOut } from '../run/layout'
 import { levelsOf } from '../run/levels'
+import { unknownHeights } from '../run/unknown-heights'
 import { namesIn, systemName, type PlaceNames } from '../run/names'
 import { type System, systemsOf } from '../job/system'
 import { pipeIdIn } from '../job/leg-defaults'
@@ -23,8 +24,8 @@ export interface Draining {
   readonly runsOff: number
   /** Where water stays, and how much. */
   readonly keeps: readonly { readonly where: string; readonly litres: number }[]
-  /** Seconds until it has run off; 0 where nothing does. */
-  readonly seconds: number
+  /** Seconds until it has run off; 0 where nothing does, null where nobody knows how high it stands. */
+  readonly seconds: number | null
   /** Buckets of ten litres. */
   readonly buckets: number
 }
@@ -65,6 +66,8 @@ function drainingOf(catalogue: Catalogue, system: System, names: PlaceNames, nam
   const left = litres - keeps.reduce((sum, kept) => sum + kept.litres, 0)
   const runsOff = lowest === null || left < leastWater ? 0 : left
   const heightOf = (node: string | null) => (node === null ? 0 : (layout.places.get(node)?.[2] ?? 0))
+  const unknown = unknownHeights(layout)
+  const isKnown = [lowest, highest].every((id) => id === null || !unknown.has(id))
   const fed = system.nodes.filter(({ kind }) => kind === 'tie-in')
   return {
     run: name,
@@ -74,7 +77,7 @@ function drainingOf(catalogue: Catalogue, system: System, names: PlaceNames, nam
     litres,
     runsOff,
     keeps,
-    seconds: runsOff > 0 ? secondsToRunOff(runsOff, heightOf(highest) - heightOf(lowest)) : 0,
+    seconds: runsOff === 0 ? 0 : isKnown ? secondsToRunOff(runsOff, heightOf(highest) - heightOf(lowest)) : null,
     buckets: Math.ceil(runsOff / bucket),
   }
 }

@@ -79,7 +79,7 @@ const besideNode: readonly Point[] = [
 
 /**
  * Where the heights of a run's ends stand, from each end in thirds of a letter, so that none covers another: the first
- * free place about its end. One that finds none is left out.
+ * free place about its end. One that finds none, or that nobody knows, is left out.
  *
  * @param letter height of the letters in mm of the drawing
  */
@@ -88,7 +88,7 @@ export function placeHeights({ nodes }: Drawing, letter: number): ReadonlyMap<st
   const taken = new TakenPlaces(letter)
   return new Map(
     nodes
-      .filter(({ kind }) => hasHeight(kind))
+      .filter(({ kind, height }) => hasHeight(kind) && height !== null)
       .flatMap(({ id, at }) => {
         const placeOf = ([x, y]: Point): Point => [at[0] + x * third, at[1] + y * third]
         const beside = besideNode.find((place) => taken.isFree(placeOf(place)))

@@ -4,6 +4,7 @@ import { lengthOf, minus, type Vector } from '../quantity/vector'
 import type { NodeSign } from './node-symbol'
 import type { LegState, NodeKind } from '../job/job'
 import { portAt, type Layout } from '../run/layout'
+import { unknownHeights } from '../run/unknown-heights'
 import { hasNoPipe, isNewFitting } from '../run/states'
 import { drawnLength } from '../job/system'
 
@@ -63,8 +64,8 @@ export interface DrawnNode {
   readonly kind: NodeKind
   readonly sign: NodeSign
   readonly at: Point
-  /** mm up from where the run starts. */
-  readonly height: number
+  /** mm up from where the run starts; null where nobody knows. */
+  readonly height: number | null
   /** It goes in; what is there already is drawn faint. */
   readonly isNew: boolean
 }
@@ -119,13 +120,14 @@ export function drawRun(layout: Layout, view: DrawingView = 'isometric'): Drawin
       { id, from, to, length: drawnLength(leg), state, service: serviceIn(system, leg), isBroken: length === null },
     ]
   })
+  const unknown = unknownHeights(layout)
   const nodes = system.nodes.flatMap((node): DrawnNode[] => {
     const point = at.get(node.id)
     if (!point) return []
     const isNew = isNewFitting(node, arms.get(node.id) ?? [])
     const { id, kind, held } = node
     const sign = kind === 'bend' && held ? 'held bend' : kind
-    return [{ id, kind, sign, at: point, height: places.get(id)![2], isNew }]
+    return [{ id, kind, sign, at: point, height: unknown.has(id) ? null : places.get(id)![2], isNew }]
   })
   const bodies = system.legs.flatMap((leg): DrawnBody[] => {
     if (hasNoPipe(leg)) {

@@ -88,9 +88,10 @@ export function runSheet(catalogue: Catalogue, system: System, view: DrawingView
     const where = `translate(${two(x(at[0]))} ${two(y(at[1]))})`
     const sign = `<path d="${path}" fill="${fill === 'ink' ? ink : fill === 'paper' ? paper : 'none'}" stroke="${ink}" stroke-width="${weight}" transform="${where} scale(${third})"/>`
     const beside = heights.get(id)
-    const level = beside
-      ? `<text transform="${where}" x="${two(beside[0] * third)}" y="${two(beside[1] * third + 0.8)}" font-size="2.400" text-anchor="middle" font-style="italic">${escaped(`${up < 0 ? '−' : '+'}${texts.length(Math.abs(up))}`)}</text>`
-      : ''
+    const level =
+      beside && up !== null
+        ? `<text transform="${where}" x="${two(beside[0] * third)}" y="${two(beside[1] * third + 0.8)}" font-size="2.400" text-anchor="middle" font-style="italic">${escaped(`${up < 0 ? '−' : '+'}${texts.length(Math.abs(up))}`)}</text>`
+        : ''
     return path === '' ? [level] : [sign + level]
   })
   const dimensions = placeDimensions(drawing, letter / scale).map(({ leg, at }) => {

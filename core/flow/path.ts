@@ -3,6 +3,7 @@ import type { Catalogue } from '../catalogue/catalogue'
 import { fixed, messagesOf, sentence, type Message } from '../quantity/message'
 import { refusalsOf } from '../quantity/refusal'
 import type { Layout } from '../run/layout'
+import { unknownHeights } from '../run/unknown-heights'
 import { walk } from '../run/walk'
 import type { Profile } from '../workshop/profile'
 import { goingOnIn, nothingYet, type Gone, type GoOn } from './gone'
@@ -23,9 +24,10 @@ export interface FlowPath {
   readonly bore: number
   /** The fastest in a joint's insert, in m/s. */
   readonly insertVelocity: number
-  /** Pressure lost on the way, and by height (more up, less down), in kPa. */
+  /** Pressure lost on the way, in kPa. */
   readonly loss: number
-  readonly height: number
+  /** Pressure lost by height (more up, less down), in kPa; null where nobody knows how high it stands. */
+  readonly height: number | null
   /** Why to be careful; null where there is nothing. */
   readonly caution: Message | null
 }
@@ -77,6 +79,7 @@ export function flowPaths(catalogue: Catalogue, layout: Layout, draw: number, pr
   const { system, places } = layout
   const feeds = feedsOf(system)
   const goOn = goingOnIn(catalogue, layout)
+  const unknown = unknownHeights(layout)
   const isTree = layout.closingLegs.size === 0 && feeds.length === 1
   const gone = isTree ? goneByOneWay(layout, goOn, feeds[0]!, draw) : goneByAllWays(layout, goOn, feeds, draw)
   return system.nodes.flatMap(({ kind, run, id: outlet }): FlowPath[] => {
@@ -96,7 +99,7 @@ export function flowPaths(catalogue: Catalogue, layout: Layout, draw: number, pr
         bore,
         insertVelocity,
         loss,
-        height: (rise / 1000) * kiloPascalPerMetre,
+        height: unknown.has(outlet) || unknown.has(feeds[0]!) ? null : (rise / 1000) * kiloPascalPerMetre,
         caution: copperVelocity > most ? tell('fast', { speed: copperVelocity, most }) : null,
       },
     ]

@@ -1,4 +1,5 @@
 import type { Layout } from './layout'
+import { unknownHeights } from './unknown-heights'
 
 /** A node that is to stand at a height, and does not. */
 export interface HeightError {
@@ -12,11 +13,13 @@ export interface HeightError {
 /** Lengths are kept to thousandths; what is nearer than this stands right. */
 export const nearHeight = 0.01
 
-/** Nodes of a run that miss the height that is fixed for them. */
-export function heightErrors({ system, places }: Layout): HeightError[] {
+/** Nodes of a run that miss the height that is fixed for them; what stands at a height that nobody knows may. */
+export function heightErrors(layout: Layout): HeightError[] {
+  const { system, places } = layout
+  const unknown = unknownHeights(layout)
   return system.nodes.flatMap(({ id, height }): HeightError[] => {
     const place = places.get(id)
-    if (height === undefined || !place) return []
+    if (height === undefined || !place || unknown.has(id)) return []
     const by = Math.round((height - place[2]) * 1000) / 1000
     return Math.abs(by) > nearHeight ? [{ node: id, height, by }] : []
   })

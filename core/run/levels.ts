@@ -3,7 +3,6 @@ import { groupBy } from '../quantity/group-by'
 import type { NodeKind } from '../job/job'
 import type { Layout } from './layout'
 import { hasNoPipe } from './states'
-import { drawnLength } from '../job/system'
 
 /** A place where water stays, or air. */
 export interface Level {
@@ -116,7 +115,8 @@ function keptBelow(
       const [bottom, top] = [Math.min(a[2], b[2]), Math.max(a[2], b[2])]
       if (bottom >= spill) continue
       const share = top <= spill ? 1 : (spill - bottom) / (top - bottom)
-      if (!hasNoPipe(leg)) keeps.push({ leg: leg.id, length: drawnLength(leg) * share })
+      // What was not measured is told nowhere.
+      if (!hasNoPipe(leg) && leg.length !== null) keeps.push({ leg: leg.id, length: leg.length * share })
       if (top < spill) within.add(leg.from === at ? leg.to : leg.from)
     }
   }

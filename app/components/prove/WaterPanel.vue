@@ -30,8 +30,9 @@ function addDose(): void {
       <p v-if="run.shut.length">Shut the water off before {{ run.shut.join(' and ') }}, and prove it at an outlet.</p>
       <p v-if="run.lowest && run.runsOff > 0">
         Bucket under {{ run.lowest }}<template v-if="run.highest !== run.lowest">, then open {{ run.highest }}</template
-        >: {{ say.volume(run.runsOff) }} run off in about {{ formatWait(Math.max(1, Math.round(run.seconds))) }};
-        {{ run.buckets }} {{ run.buckets === 1 ? 'bucket' : 'buckets' }} of {{ say.volume(10) }}.
+        >: {{ say.volume(run.runsOff) }} run off<template v-if="run.seconds !== null">
+          in about {{ formatWait(Math.max(1, Math.round(run.seconds))) }}</template
+        >; {{ run.buckets }} {{ run.buckets === 1 ? 'bucket' : 'buckets' }} of {{ say.volume(10) }}.
       </p>
       <p v-else-if="run.lowest" class="text-(--ui-warning)">
         Nothing runs off at {{ run.lowest }}: the pipe lies below it, and drains where it is cut or opened.

@@ -111,7 +111,7 @@ const paths = computed(() => (draw.value ? flowPaths(own.catalogue, layout.value
                 >
               </td>
               <td class="text-right font-semibold">{{ say.pressure(path.loss) }}</td>
-              <td class="text-right">{{ say.pressure(path.height) }}</td>
+              <td class="text-right">{{ path.height === null ? 'not known' : say.pressure(path.height) }}</td>
               <td class="text-right">{{ say.volume(path.content) }}</td>
             </tr>
           </tbody>
@@ -123,8 +123,8 @@ const paths = computed(() => (draw.value ? flowPaths(own.catalogue, layout.value
         </p>
       </template>
       <p class="text-sm text-muted">
-        Advice, not design: each outlet alone; typical loss coefficients; water at
-        {{ temperatures }}.
+        Advice, not design: each outlet alone; typical loss coefficients; water at {{ temperatures }}; existing pipe
+        that was not measured comes on top.
       </p>
     </section>
   </div>

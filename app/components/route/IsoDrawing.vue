@@ -80,7 +80,7 @@ function arrowOf(drawn: DrawnLeg): string {
 }
 const hasArrow = ({ from, to, state }: DrawnLeg) =>
   state !== 'comes out' && Math.hypot(to[0] - from[0], to[1] - from[1]) > 14 * step.value
-const heightText = (up: number) => `${up < 0 ? '−' : '+'}${figure(Math.abs(up))}`
+const heightText = (up: number | null) => (up === null ? '' : `${up < 0 ? '−' : '+'}${figure(Math.abs(up))}`)
 const heights = computed(() => placeHeights(drawing.value, 3 * step.value))
 const dimensions = computed(() => {
   const lengths = new Map(props.system.legs.map((leg) => [leg.id, leg.length]))
