@@ -29,7 +29,7 @@ export default defineConfig({
         test: {
           name: 'api',
           include: ['e2e/api/**/*.test.ts'],
-          testTimeout: 60_000,
+          testTimeout: 180_000,
           hookTimeout: 300_000,
           fileParallelism: false,
         },
@@ -39,7 +39,7 @@ export default defineConfig({
         test: {
           name: 'page',
           include: ['e2e/page/**/*.test.ts'],
-          testTimeout: 90_000,
+          testTimeout: 300_000,
           hookTimeout: 300_000,
           fileParallelism: false,
         },

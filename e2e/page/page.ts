@@ -76,15 +76,32 @@ export class Page {
   }
 
   async press(name: string): Promise<void> {
-    await (await this.called(name)).click()
+    await this.untilThere(async () => (await this.called(name)).click())
+  }
+
+  /** Does it again where what it is done to is drawn anew between being found and being touched: slow machines show it. */
+  private async untilThere(act: () => Promise<void>): Promise<void> {
+    const isRedrawn = (reason: unknown) =>
+      reason instanceof error.StaleElementReferenceError || reason instanceof error.NoSuchElementError
+    const isDone = () =>
+      act().then(
+        () => true,
+        (reason: unknown) => {
+          if (isRedrawn(reason)) return false
+          throw reason
+        },
+      )
+    await this.driver.wait(isDone, patience)
   }
 
   /** Presses it with a finger. */
   async tap(name: string): Promise<void> {
-    const origin = await this.called(name)
-    const finger = new Pointer('finger', 'touch') as unknown as Finger
-    const actions = this.driver.actions() as unknown as TouchActions
-    await actions.insert(finger, finger.move({ origin, duration: 0 }), finger.press(), finger.release()).perform()
+    await this.untilThere(async () => {
+      const origin = await this.called(name)
+      const finger = new Pointer('finger', 'touch') as unknown as Finger
+      const actions = this.driver.actions() as unknown as TouchActions
+      await actions.insert(finger, finger.move({ origin, duration: 0 }), finger.press(), finger.release()).perform()
+    })
   }
 
   /** Chooses in the list of this name: the entry that is called so, or else holds it. */
@@ -122,11 +139,9 @@ export class Page {
       return true
     }
     // One of this name may stand on the page that is just left.
-    const unlessGone = (reason: unknown): false => {
-      if (reason instanceof error.StaleElementReferenceError) return false
-      throw reason
-    }
-    await this.driver.wait(() => typed().catch(unlessGone), patience, `there is no field “${name}”`)
+    await this.untilThere(async () => {
+      await this.driver.wait(typed, patience, `there is no field “${name}”`)
+    })
   }
 
   /** Types on the page itself, as one does without a mouse. */
