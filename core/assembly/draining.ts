@@ -1,6 +1,7 @@
 import { hasNoPipe } from '../run/states'
 import type { Catalogue } from '../catalogue/catalogue'
 import type { Pipe } from '../catalogue/pipe'
+import { volumeIn } from '../quantity/format-water'
 import { contentOf, contentOfLengths } from '../flow/content'
 import type { Job, NodeKind } from '../job/job'
 import { layOut } from '../run/layout'
@@ -26,11 +27,13 @@ export interface Draining {
   readonly keeps: readonly { readonly where: string; readonly litres: number }[]
   /** Seconds until it has run off; 0 where nothing does, null where nobody knows how high it stands. */
   readonly seconds: number | null
-  /** Buckets of ten litres. */
+  /** How many buckets, and what one holds in litres. */
   readonly buckets: number
+  readonly bucket: number
 }
 
-const bucket = 10
+/** What a bucket holds, in litres: ten of them, or three gallons, as they are sold where the work is. */
+const bucketOf: Readonly<Record<Job['units'], number>> = { metric: 10, imperial: volumeIn(3, 'imperial') }
 /** An opened tap: its seat in mm, the share of the ideal flow that comes, and the least head in m; typical. */
 const [seat, share, leastHead] = [10, 0.6, 0.1] as const
 const gravity = 9.81
@@ -52,7 +55,7 @@ export function secondsToRunOff(litres: number, head: number): number {
   return litres / (share * squareMetres * Math.sqrt(2 * gravity * metres) * 1000)
 }
 
-function drainingOf(catalogue: Catalogue, system: System, names: PlaceNames, name: string): Draining {
+function drainingOf(catalogue: Catalogue, system: System, bucket: number, names: PlaceNames, name: string): Draining {
   const layout = layOut(system)
   const { points, lowest, highest } = levelsOf(layout, outlets)
   const legs = new Map(system.legs.map((leg) => [leg.id, leg]))
@@ -79,6 +82,7 @@ function drainingOf(catalogue: Catalogue, system: System, names: PlaceNames, nam
     keeps,
     seconds: runsOff === 0 ? 0 : isKnown ? secondsToRunOff(runsOff, heightOf(highest) - heightOf(lowest)) : null,
     buckets: Math.ceil(runsOff / bucket),
+    bucket,
   }
 }
 
@@ -86,7 +90,7 @@ function drainingOf(catalogue: Catalogue, system: System, names: PlaceNames, nam
 export function drainings(catalogue: Catalogue, job: Job): Draining[] {
   return systemsOf(job)
     .filter(({ legs }) => legs.length > 0)
-    .map((system) => drainingOf(catalogue, system, namesIn(system), systemName(job, system)))
+    .map((system) => drainingOf(catalogue, system, bucketOf[job.units], namesIn(system), systemName(job, system)))
 }
 
 /** What all of them hold together, and what runs off, in litres to the hundredth: what is reckoned is no surer. */

@@ -32,7 +32,7 @@ function addDose(): void {
         Bucket under {{ run.lowest }}<template v-if="run.highest !== run.lowest">, then open {{ run.highest }}</template
         >: {{ say.volume(run.runsOff) }} run off<template v-if="run.seconds !== null">
           in about {{ formatWait(Math.max(1, Math.round(run.seconds))) }}</template
-        >; {{ run.buckets }} {{ run.buckets === 1 ? 'bucket' : 'buckets' }} of {{ say.volume(10) }}.
+        >; {{ run.buckets }} {{ run.buckets === 1 ? 'bucket' : 'buckets' }} of {{ say.volume(run.bucket) }}.
       </p>
       <p v-else-if="run.lowest" class="text-(--ui-warning)">
         Nothing runs off at {{ run.lowest }}: the pipe lies below it, and drains where it is cut or opened.
