@@ -75,6 +75,18 @@ describe('draining', () => {
     expect(drainings(catalogue, there)[0]!.litres).toBe(0)
   })
 
+  it('is told in buckets of ten litres, or of three gallons', () => {
+    const main = sampleJob({ ...copper, legs: [['outlet:a', 'down', 36_000, 'outlet:b']] })
+    const [metric, imperial] = (['metric', 'imperial'] as const).map(
+      (units) => drainings(catalogue, { ...main, units })[0]!,
+    )
+    // 36 m of 0.3205 l are 11.54 l: a second bucket; three gallons are 11.356 l, and a second bucket too.
+    expect([metric!.bucket, metric!.buckets]).toEqual([10, 2])
+    expect([imperial!.bucket, imperial!.buckets]).toEqual([expect.closeTo(11.356, 3), 2])
+    const shorter = { ...main, units: 'imperial' as const, legs: [{ ...main.legs[0]!, length: 34_000 }] }
+    expect(drainings(catalogue, shorter)[0]!.buckets).toBe(1)
+  })
+
   it('10 l under a head of 2 m take 48 s, and twice as much twice as long', () => {
     expect(secondsToRunOff(10, 2000)).toBeCloseTo(47.9, 1)
     expect(secondsToRunOff(20, 2000)).toBeCloseTo(95.8, 1)
