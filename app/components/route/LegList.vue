@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { type System, drawnLength } from '~~/core/job/system'
+import type { System } from '~~/core/job/system'
 import { axes, type Direction, type Leg, type LegState } from '~~/core/job/job'
 import { hasNoPipe } from '~~/core/run/states'
 import { namesIn } from '~~/core/run/names'
@@ -33,11 +33,23 @@ const states = [
   { value: 'comes out', label: 'comes out' },
   { value: 'no pipe', label: 'no pipe' },
 ] as { value: LegState | 'new'; label: string }[]
-/** New pipe is always measured; where there is none, the fittings make the length. */
+/** What is still to be said before the leg can be what was chosen. */
+const wanted = ref('')
+watch([() => props.leg, () => selected.value?.length], () => (wanted.value = ''))
+const isClose = computed(() => selected.value !== undefined && hasNoPipe(selected.value))
+/** What two fittings made is no tolerance of pipe. */
+const asPipe = (state: Leg['state']): Partial<Leg> => ({ state, ...(isClose.value ? { tolerance: undefined } : {}) })
+/** New pipe has a length that somebody measured: none is made up for it. */
 function setState(value: LegState | 'new'): void {
-  if (value === 'new')
-    return emit('change', props.leg, { state: undefined, length: selected.value && drawnLength(selected.value) })
-  emit('change', props.leg, value === 'no pipe' ? { state: value, length: null } : { state: value })
+  if (value === 'no pipe') return emit('change', props.leg, { state: value, length: null })
+  if (value !== 'new') return emit('change', props.leg, asPipe(value))
+  if (selected.value?.length === null) wanted.value = 'New pipe has a length: type it, centre to centre, first'
+  else emit('change', props.leg, asPipe(undefined))
+}
+/** A length typed where there was no pipe is pipe; one that is rubbed out does not matter. */
+function setLength(mm: number | undefined): void {
+  if (mm !== undefined) emit('change', props.leg, { length: mm, ...(isClose.value ? asPipe(undefined) : {}) })
+  else if (!isClose.value) emit('change', props.leg, { length: null })
 }
 const lengthWords = ({ length: mm }: Leg) => (mm === null ? '' : length(mm))
 const slant = computed(() => {
@@ -103,14 +115,18 @@ function setWay(value: (typeof axes)[number] | 'other'): void {
         </button>
       </li>
     </ol>
+    <p v-if="wanted" role="alert" class="px-1 pt-2 text-(--ui-error)">{{ wanted }}</p>
+    <p v-else-if="selected?.state && !hasNoPipe(selected)" class="px-1 pt-2 text-sm text-muted">
+      Its length is left empty where it does not matter.
+    </p>
     <div v-if="selected" class="flex flex-wrap items-end gap-2 px-1 pt-2">
       <LengthField
-        v-if="selected.length !== null && !hasNoPipe(selected)"
         class="min-w-32 flex-1"
         label="Centre to centre"
         :of="selected.id"
-        :model-value="selected.length"
-        @update:model-value="(mm) => mm !== undefined && emit('change', leg, { length: mm })"
+        :optional="selected.state !== undefined"
+        :model-value="selected.length ?? undefined"
+        @update:model-value="setLength"
       />
       <!-- Plain, as the rest of the list: it is drawn anew with every leg that is typed. -->
       <div role="group" aria-label="This pipe" class="flex gap-1">
@@ -125,14 +141,6 @@ function setWay(value: (typeof axes)[number] | 'other'): void {
           {{ label }}
         </button>
       </div>
-      <UCheckbox
-        v-if="selected.state && !hasNoPipe(selected)"
-        label="Its length does not matter"
-        :model-value="selected.length === null"
-        @update:model-value="
-          (on) => emit('change', leg, { length: on === true ? null : drawnLength({ length: null }) })
-        "
-      />
       <Choice
         label="Direction"
         class="w-28"
