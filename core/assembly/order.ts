@@ -84,23 +84,17 @@ function* choices<Item>(items: readonly Item[], count: number, from = 0): Genera
 
 const mostChoices = 3000
 
-/** Two orders with these joints closing: each closing last of all, or last of its kind, before rubber that its flame would hurt. */
-function arrange(question: AssemblyQuestion, closers: ReadonlySet<AssemblyJoint>): [Arranged, Arranged] {
+/** The usual order with these joints closing, which come last. */
+function arrange(question: AssemblyQuestion, closers: ReadonlySet<AssemblyJoint>): Arranged {
   const late = lateJoints(question, closers)
   const rank = turnsOf(question)
   const last = (joint: AssemblyJoint) => Number(closers.has(joint))
-  const inOrder = (before: (a: AssemblyJoint, b: AssemblyJoint) => number): Arranged => {
-    // What waits longest is made first, so that its wait runs while the others are made.
-    const sorted = [...question.joints].sort((a, b) => before(a, b) || b.wait - a.wait)
-    return arranged(question, [
-      ...sorted.filter((joint) => !late.has(joint)),
-      ...sorted.filter((joint) => late.has(joint)),
-    ])
-  }
-  return [
-    inOrder((a, b) => last(a) - last(b) || rank(a) - rank(b)),
-    inOrder((a, b) => rank(a) - rank(b) || last(a) - last(b)),
-  ]
+  // What waits longest is made first, so that its wait runs while the others are made.
+  const sorted = [...question.joints].sort((a, b) => last(a) - last(b) || rank(a) - rank(b) || b.wait - a.wait)
+  return arranged(question, [
+    ...sorted.filter((joint) => !late.has(joint)),
+    ...sorted.filter((joint) => late.has(joint)),
+  ])
 }
 
 const mostSteps = 20_000
@@ -139,11 +133,10 @@ function* search(question: AssemblyQuestion): Generator<void, { best: Arranged |
   for (const closers of choices(able, neededClosers(question))) {
     if (tried++ >= effort(mostChoices, question)) break
     yield
-    for (const next of arrange(question, new Set(closers))) {
-      const against = firstObstacle(question, next.order)
-      if (against) obstacle ??= against
-      else found.push(next)
-    }
+    const next = arrange(question, new Set(closers))
+    const against = firstObstacle(question, next.order)
+    if (against) obstacle ??= against
+    else found.push(next)
   }
   const any = found.length > 0 ? null : yield* seek(question)
   if (any) found.push(any)
@@ -151,7 +144,7 @@ function* search(question: AssemblyQuestion): Generator<void, { best: Arranged |
   for (const start of shortest(found).slice(0, mostTightened)) tight.push(yield* tighten(question, start))
   return {
     best: shortest(tight)[0] ?? null,
-    obstacle: obstacle ?? firstObstacle(question, arrange(question, new Set())[0].order),
+    obstacle: obstacle ?? firstObstacle(question, arrange(question, new Set()).order),
   }
 }
 

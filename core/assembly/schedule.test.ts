@@ -25,6 +25,7 @@ describe('the plan of work', () => {
     const plan = schedule(steps, byId, new Map(), none)
     // The glue is ready at 65; the water goes off at 50, so that the tie-in is ready then too.
     expect(plan).toMatchObject({ waterOff: 15, whole: 65 })
+    expect(plan.steps[0]).toMatchObject({ start: 0, end: 5, ready: 65 })
     expect(plan.steps[1]).toMatchObject({ start: 50, end: 60, ready: 65 })
   })
 
@@ -87,6 +88,8 @@ describe('the plan of work', () => {
     const cold = { ...joints[0]!, wait: 0, unknown: [{ of: 'wait', message: unknownSays('wait') }] as const }
     expect(schedule(steps, new Map([...byId, ['glue', cold]]), new Map(), none).isLeast).toBe(true)
     expect(schedule(steps, byId, new Map(), none).isLeast).toBe(false)
+    const deep = { ...joints[0]!, unknown: [{ of: 'depth', message: unknownSays('depth', { taken: 60 }) }] as const }
+    expect(schedule(steps, new Map([...byId, ['glue', deep]]), new Map(), none).isLeast).toBe(false)
   })
 
   it('is planned anew from what a step really took', () => {

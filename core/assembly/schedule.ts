@@ -64,7 +64,7 @@ export function schedule(
   if (firstOff < 0) return { steps: timed, before: [], after: [], waterOff: 0, whole: readyAt(timed), isLeast }
   const off = timed.filter(({ phase }) => phase === 'water off')
   // Waiting with the water on: the water-off work is put off by what the bench still has to wait beyond it.
-  const late = Math.max(0, readyAt(timed.filter(({ phase }) => phase !== 'water off')) - readyAt(off))
+  const late = readyAt(timed) - readyAt(off)
   const shifted = timed.map((step) =>
     step.phase === 'water off'
       ? { ...step, start: step.start + late, end: step.end + late, ready: step.ready + late }
