@@ -113,6 +113,7 @@ describe('a clash in words', () => {
     expect(place([without(base, 'l3'), base], 'legs', 'l3', 'length')).toBe('Run, leg 3: length')
     expect(place([base, two], 'nodes', 'r2·a', 'kind')).toBe('Return, elbow 1: what stands there')
     expect(place([base, base], 'legs', 'l9', 'length')).toBe('a run: length')
+    expect(place([base, base], 'nodes', 'n9', 'kind')).toBe('a run: what stands there')
     expect(place([base, base], 'runs', 'r9', 'service')).toMatch(/^a run: /)
     const loft = { ...base, surveys: [...base.surveys, { id: 's2', name: 'In the loft', observations: [] }] }
     expect(place([base, loft], 'surveys', 's2', 'built')).toBe('In the loft: year built')

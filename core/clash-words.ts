@@ -3,7 +3,6 @@ import { methods, type MethodId } from './catalogue/method'
 import { axes, type Direction, type Job, type Leg, type Node } from './job/job'
 import type { Clash } from './edit/merge'
 import { nodeWord } from './job/node-legs'
-import { unitSystems } from './quantity/units'
 import { directionWords } from './run/direction-words'
 import type { Speaker } from './quantity/speaker'
 import { namesOf, runNameIn } from './run/names'
@@ -44,10 +43,8 @@ function valueWords(catalogue: Catalogue, say: Speaker, key: string, value: unkn
   if (isDirection(value)) return directionWords(value)
   if (typeof value === 'number') return lengths.has(key) ? say.length(value) : String(Math.round(value * 100) / 100)
   if (typeof value === 'boolean') return value ? 'yes' : 'no'
-  if (typeof value === 'string') {
-    if ((unitSystems as readonly string[]).includes(value)) return value
+  if (typeof value === 'string')
     return catalogue.pipe(value)?.label ?? methods[value as MethodId]?.name ?? (value === '' ? 'nothing' : value)
-  }
   if (key === 'at' && Array.isArray(value)) return (value as number[]).map((mm) => say.length(mm)).join(', ')
   if (Array.isArray(value)) return value.length === 1 ? '1 entry' : `${value.length} entries`
   const item = value as Tree & Partial<Leg> & Partial<Node>

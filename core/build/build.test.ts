@@ -150,6 +150,25 @@ describe('a run as it will stand', () => {
       ['22 solder × 22 press adapter', null],
     ])
     expect(unknown.pieces.map(({ cut }) => cut)).toEqual([null, null])
+    // At a tie-in, where the first begins is known; what comes after a part of no known length is not.
+    const tied = planJob(
+      sampleJob({
+        pipe: copper,
+        method: 'solder',
+        legs: [['tie-in:s', 'east', 1000, 'cap:e']],
+        nodes: {
+          s: {
+            existing: copper,
+            chain: { fittings: ['a hose', '22 solder × 22 press adapter'], joints: ['solder', 'solder'] },
+          },
+        },
+      }),
+      catalogue,
+    )
+    const ports = tied.parts
+      .filter(({ node }) => node === 's')
+      .flatMap(({ kind, ports: of }) => (kind === 'fitting' ? of : []))
+    expect(ports.map(({ at }) => at)).toEqual([[0, 0, 0], null, null, null])
   })
 
   it('a bend is no fitting, and an elbow is called by its turn', () => {

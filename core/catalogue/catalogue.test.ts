@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { pipeId } from '../sample-run'
 import { shippedCatalogue as catalogue } from './catalogue'
 import type { MethodId } from './method'
-import type { FittingEnd } from './fitting'
+import { endIdentity, type FittingEnd, type ThreadEnd } from './fitting'
 import { shippedFittings } from './fittings'
 import { isLeastDepth, shippedSockets } from './socket'
 import { supportSpacing } from './support-spacing'
@@ -101,6 +101,20 @@ it('a depth is the least engagement where its standard says so, and nowhere else
     false,
   ])
   expect(isLeastDepth({ ...socket!, insertion: null, note: 'least engagement' })).toBe(false)
+})
+
+it('ends are the same to what goes into them by wall, taper and size, and by no more', () => {
+  const thread: ThreadEnd = { type: 'thread', system: 'BSP', size: '1/2', sex: 'M', form: 'taper', plastic: false }
+  const socket = shippedFittings().find(({ kind }) => kind === 'coupling')!.ends[0]!
+  const others = [
+    { ...thread, plastic: true },
+    { ...thread, form: 'parallel' as const },
+    { ...thread, sex: 'F' as const },
+    { ...thread, size: '3/4' },
+    { ...thread, system: 'NPT' as const },
+    socket,
+  ]
+  expect(new Set([thread, { ...thread }, ...others].map(endIdentity)).size).toBe(1 + others.length)
 })
 
 describe('bodies between two systems', () => {

@@ -3,7 +3,7 @@ import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
 import { methodIds } from '../catalogue/method'
 import { profiles } from '../workshop/profile'
 import { judge } from '../join/judge'
-import { pipeId, sampleJob } from '../sample-run'
+import { pipeId, sampleJob, withCopy } from '../sample-run'
 import { choosePipe, methodTaken } from './choose-pipe'
 
 const circumstances = { service: 'cold', place: {}, profile: profiles.metric } as const
@@ -49,5 +49,14 @@ describe('a pipe brings a method that it takes', () => {
     expect(chosen.runs[0]).toMatchObject({ method: 'press-multilayer', pipe: pipeId('EN ISO 21003', '16') })
     expect(chosen.nodes.every((node) => node.chain === undefined)).toBe(true)
     expect(choosePipe(catalogue, before, 'r1', before.runs[0]!.pipe).nodes[0]!.chain).toBe(chain)
+    // So does what is chosen where its pipe ends at a fitting of another run; what stands elsewhere stays.
+    const copy = withCopy(before, 'r2')
+    const both = {
+      ...copy,
+      nodes: copy.nodes.map((node) => ({ ...node, chain })),
+      legs: copy.legs.map((leg) => (leg.run === 'r1' ? { ...leg, to: 'r2·t' } : leg)),
+    }
+    const kept = choosePipe(catalogue, both, 'r1', pipeId('EN ISO 21003', '16')).nodes.filter((node) => node.chain)
+    expect(kept.map(({ id }) => id)).toEqual(['r2·e'])
   })
 })

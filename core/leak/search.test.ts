@@ -205,6 +205,32 @@ describe('what a valve parts', () => {
     expect(valveSides(first, suspectsOf(first, planJob(first, catalogue), siteState(plan, [])))).toEqual([])
   })
 
+  it('and the joints between fittings there', () => {
+    const street = '22 FTG × 22 solder street elbow 90'
+    const drawn = sampleJob({
+      pipe: pipeId('EN 1057', '22', 0.9),
+      method: 'solder',
+      legs: [
+        ['cap:s', 'east', 500, 'valve:v'],
+        ['valve:v', 'east', 900, 'tee:t'],
+        ['tee:t', 'east', 400, 'cap:e'],
+        ['tee:t', 'up', 1, 'elbow:b'],
+        ['elbow:b', 'north', 300, 'cap:o'],
+      ],
+      nodes: { b: { fitting: street } },
+    })
+    const close = {
+      ...drawn,
+      legs: drawn.legs.map((leg) => (leg.id === 'l4' ? { ...leg, state: 'no pipe' as const } : leg)),
+    }
+    const of = suspectsOf(close, planJob(close, catalogue), siteState(planJob(close, catalogue), []))
+    const [valve] = valveSides(close, of)
+    expect(valve!.beyond.has('r1/t/l4')).toBe(true)
+    // No pipe, nothing of it that could leak.
+    expect(of.some(({ id }) => id === 'leg/r1/l4')).toBe(false)
+    expect(valve!.beyond.has('r1/s/l1')).toBe(false)
+  })
+
   it('is nothing in a ring', () => {
     const ring = {
       ...job,
@@ -255,6 +281,20 @@ describe('where it is', () => {
       [from(40), from(20)],
     ])
       expect(search(many, valves, []).next).toMatchObject({ check: 'valve', valve: { node: 'v40' } })
+  })
+
+  it('of more valves than can be weighed those that part the most evenly are, wherever they were named', () => {
+    const many = Array.from({ length: 160 }, (_, at) => plain(`j${at}`, 1))
+    const from = (first: number): ValveSides => ({
+      id: `r/v${first}`,
+      run: 'r',
+      node: `v${first}`,
+      beyond: new Set(many.slice(first).map(({ id }) => id)),
+    })
+    // Fourteen at either end part off next to nothing; the one that halves it all stands between them.
+    const ends = Array.from({ length: 14 }, (_, at) => [from(1 + at), from(159 - at)]).flat()
+    const valves = [...ends.slice(0, 14), from(80), ...ends.slice(14)]
+    expect(search(many, valves, []).next).toMatchObject({ check: 'valve', valve: { node: 'v80' } })
   })
 
   it('where it was seen, the search ends', () => {

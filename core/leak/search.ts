@@ -119,7 +119,7 @@ function valvesToWeigh(
   valves: readonly ValveSides[],
   results: readonly CheckResult[],
 ): ValveSides[] {
-  const shut = new Set(results.filter(({ check }) => check === 'valve').map(({ at }) => at))
+  const shut = new Set(results.map(({ at }) => at))
   const chanceBeyond = ({ beyond }: ValveSides) =>
     suspects.reduce((sum, { id }, which) => sum + (beyond.has(id) ? chances[which]! : 0), 0)
   return valves

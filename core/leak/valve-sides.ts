@@ -7,7 +7,7 @@ import { systemsOf } from '../job/system'
 
 /** A valve that parts what is under test in two: what lies beyond it, seen from where its run begins. */
 export interface ValveSides {
-  /** Its run and node: nodes of two runs may have one id. */
+  /** What the log calls it by. */
   readonly id: string
   readonly run: string
   readonly node: string
@@ -23,13 +23,14 @@ export interface ValveSides {
 export function valveSides(job: Job, suspects: readonly Suspect[]): ValveSides[] {
   return systemsOf(job).flatMap((system) => {
     const layout = layOut(system)
-    const of = suspects.filter((suspect) => system.runs.some(({ id }) => id === suspect.run))
     return system.nodes.flatMap((valve): ValveSides[] => {
       const { id, kind, run } = valve
       if (kind !== 'valve') return []
       const nodes = nodesBeyond(layout, id)
       const legs = new Set(system.legs.flatMap((leg) => (nodes.has(leg.from) || nodes.has(leg.to) ? [leg.id] : [])))
-      const beyond = of.filter(({ leg, node }) => (leg === null ? nodes.has(node ?? '') : legs.has(leg)))
+      const beyond = suspects.filter(({ leg, node }) =>
+        leg === null ? node !== null && nodes.has(node) : legs.has(leg),
+      )
       const isParted = beyond.length > 0 && beyond.length < suspects.length
       return isParted ? [{ id: siteId(valve), run, node: id, beyond: new Set(beyond.map((at) => at.id)) }] : []
     })

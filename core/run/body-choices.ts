@@ -57,7 +57,10 @@ interface Taking {
 type Facing = ReadonlyMap<Leg, { readonly isNamed: boolean; readonly ends: readonly StandingEnd[] }>
 
 function facingOf(catalogue: Catalogue, layout: Layout, node: Node): Facing {
-  const legs = (layout.arms.get(node.id) ?? []).map(({ leg }) => leg).filter(hasNoPipe)
+  const legs = layout.arms
+    .get(node.id)!
+    .map(({ leg }) => leg)
+    .filter(hasNoPipe)
   return new Map(
     legs.map((leg) => {
       const other = layout.node.get(leg.from === node.id ? leg.to : leg.from)!
