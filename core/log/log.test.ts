@@ -97,6 +97,12 @@ describe('what entries add up to', () => {
     expect(of(first, out, back)).toBe(12)
   })
 
+  it('what was not told of a joint is no change of it', () => {
+    const of = (body: Entry['body']) => siteState(plan, [entry('joint-made', 1, { body })]).joints['r1/a/l1']!.made!.changed
+    expect(of({})).toBeNull()
+    expect(of({ insertion: null })).toBeNull()
+  })
+
   it('inserts that nobody can account for are counted', () => {
     const inserts = (kind: string, n: number) => entry(kind, n, { subject: {}, body: { label: '16 insert', count: n } })
     const { parts } = siteState(plan, [inserts('part-issued', 10), inserts('part-used', 7), inserts('part-left', 2)])

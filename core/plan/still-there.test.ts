@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
-import { removeLeg, removeRun } from '../edit/edit-run'
+import { removeLeg, removeRun, setNode } from '../edit/edit-run'
 import { planJob } from './plan-job'
 import { pipeId, sampleJob } from '../sample-run'
 import { planStillThere } from './still-there'
@@ -28,5 +28,15 @@ describe('a plan of the text before', () => {
     expect(left.supports.map(({ leg }) => leg)).toEqual(job.legs.slice(0, 2).map(({ id }) => id))
     const none = planStillThere(plan, removeRun(job, 'r1'))
     expect([none.pieces, none.joints, none.parts, none.supports, none.checks]).toEqual([[], [], [], [], []])
+  })
+
+  it('says nothing of a bent piece one of whose legs was taken away', () => {
+    const bent = setNode(job, 'r1', 'b', { kind: 'bend', radius: 88 })
+    const before = planJob(bent, catalogue)
+    expect(before.pieces.map(({ legs }) => legs.length)).toEqual([1, 2])
+    const left = planStillThere(before, removeLeg(bent, 'r1', job.legs.at(-1)!.id))
+    expect(left.pieces.map(({ id }) => id)).toEqual(['P1'])
+    expect(left.parts.map(({ id }) => id)).toEqual(['P1', 'r1/a'])
+    expect(left.joints.map(({ id }) => id)).toEqual(['r1/a/l1'])
   })
 })

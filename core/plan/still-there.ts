@@ -10,10 +10,7 @@ export function planStillThere(plan: Plan, job: Job): Plan {
   const [runs, nodes, legs] = [job.runs, job.nodes, job.legs].map((list) => new Set(list.map(({ id }) => id)))
   const isThere = ({ run, node, leg }: { run: string; node?: string; leg?: string }): boolean =>
     runs!.has(run) && (node === undefined || nodes!.has(node)) && (leg === undefined || legs!.has(leg))
-  const pieces = plan.pieces.filter(
-    ({ run, legs, ends }) =>
-      legs.every((leg) => isThere({ run, leg })) && ends.every(({ node }) => isThere({ run, node })),
-  )
+  const pieces = plan.pieces.filter(({ run, legs }) => legs.every((leg) => isThere({ run, leg })))
   const kept = new Set(pieces.map(({ id }) => id))
   return {
     ...plan,
