@@ -98,7 +98,7 @@ describe('what entries add up to', () => {
   })
 
   it('what was not told of a joint is no change of it', () => {
-    const of = (body: Entry['body']) => siteState(plan, [entry('joint-made', 1, { body })]).joints['r1/a/l1']!.made!.changed
+    const of = (body: Entry['body']) => siteState(plan, [entry('joint-made', 1, { body })]).joints['r1/a/l1']!.changed
     expect(of({})).toBeNull()
     expect(of({ insertion: null })).toBeNull()
   })
