@@ -198,6 +198,11 @@ describe('cutting stock', () => {
       ['bound', 3, 3],
       ['done', 3, 3],
     ])
+    // What remains is only known to be the largest at the end.
+    expect(stepsOf(question([2000, 1000, 700])).map(({ isLargestRemainder }) => isLargestRemainder)).toEqual([
+      false,
+      true,
+    ])
     expect(stepsOf(question([1400, 1600])).map(({ stage, bound }) => [stage, bound])).toEqual([
       ['first fit', 1],
       ['done', 1],

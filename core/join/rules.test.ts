@@ -344,6 +344,8 @@ describe('rules', () => {
       // One and a half times the depth of 15.4.
       'first cut back past the old solder: 23.1 mm of bright, round pipe',
     )
+    // How much of it, where the depth is not known, is not said.
+    expect(words('crimp', { condition: { oldSolder: true } }, 'condition')).toBe('first cut back past the old solder')
     expect(words('press-metal', { wallDistance: 10 }, 'jaw-space')).toContain('15 mm short to the wall (25 mm needed)')
     expect(words('solder', { other: pipes.galvanised }, 'galvanic')).toContain('put brass between')
     expect(words('solder', { flow: 60 }, 'velocity')).toContain('3.1 m/s')
