@@ -60,6 +60,7 @@ describe('clips on a level leg of 3.4 m, worked by hand', () => {
         .clips.filter(({ leg }) => leg === 'l2')
         .map(({ at }) => at),
     ).toEqual([200, 2000, 3800, 4700])
+    expect(on({ spacing: 450, offset: 200 }).supports.find(({ leg }) => leg === 'l2')!.notes).toEqual([])
     const wide = on({ spacing: 2400, offset: 300 })
     expect(supportTexts(wide)).toContain('clips: nothing to fix to from 300 mm to 2 700 mm: put a batten between')
   })

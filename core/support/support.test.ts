@@ -287,7 +287,7 @@ describe('upright plastic', () => {
     expect(riser('metric').supports.every(({ guides }) => guides.length === 0)).toBe(true)
   })
 
-  it('a short span needs none', () => expect(guidesBetween([80, 1500, 3000], 3048)).toEqual([]))
+  it('a short span needs none', () => expect(guidesBetween([80, 1500, 3000, 4524], 3048)).toEqual([]))
 
   it('has plastic clips, and copper plain ones', () => {
     const legs = (leg: string, pipe: string, at: number[]): LegClips => ({
