@@ -48,3 +48,31 @@ it('a slant is said by its bearing and its pitch', () => {
   ])
   expect(way).toBe('When made, its other end looks 90° from north, 45° down')
 })
+
+it('of two fittings one in the other each is told, where it can be turned wrong', () => {
+  const drawn = sampleJob({
+    pipe: pipeId('EN 1057', '22', 0.9),
+    method: 'solder',
+    legs: [
+      ['cap:s', 'east', 1000, 'tee:t'],
+      ['tee:t', 'east', 800, 'cap:e'],
+      ['tee:t', 'up', 1, 'elbow:b'],
+      ['elbow:b', 'north', 600, 'cap:o'],
+    ],
+    nodes: { b: { fitting: '22 FTG × 22 solder street elbow 90' } },
+  })
+  const legs = drawn.legs.map((leg) => (leg.id === 'l3' ? { ...leg, state: 'no pipe' as const } : leg))
+  const plan = planJob({ ...drawn, legs }, shippedCatalogue)
+  const parts = new Map(plan.parts.map((part) => [part.id, part]))
+  const told = (id: string) =>
+    speakerIn('metric').tell(
+      facing(
+        parts,
+        plan.joints.find((joint) => joint.id === id)!,
+      )!,
+    )
+  expect(told('r1/t/l3')).toBe(
+    'When made, the 22 solder tee looks west and east, the 22 FTG × 22 solder street elbow 90 looks north',
+  )
+  expect(told('r1/b/l4')).toBe('When made, its other end looks down')
+})

@@ -3,7 +3,7 @@ import { messagesOf, sentence, type Message } from '../quantity/message'
 import { dot } from '../quantity/vector'
 import { directionWords } from '../run/direction-words'
 import { directionOf } from '../run/turning'
-import type { Part } from './part'
+import type { Part, PortRef } from './part'
 import type { PlanJoint } from './planned'
 
 /** Within about a degree of the pipe's own line an end looks along it: turning the fitting does not move it. */
@@ -17,24 +17,42 @@ export const facingSentences = {
       ({ directions }) =>
         `When made, its other ${directions.length > 1 ? 'ends look' : 'end looks'} ${directions.map(directionWords).join(' and ')}`,
     ),
+    each: sentence(
+      { looks: [{ fitting: '22 solder elbow 90', directions: ['north'] as Direction[] }] },
+      ({ looks }, say) =>
+        `When made, ${looks.map(({ fitting, directions }) => `the ${say.trade(fitting)} looks ${directions.map(directionWords).join(' and ')}`).join(', ')}`,
+    ),
   },
 } as const
 const say = messagesOf(facingSentences)
 
+type Parts = ReadonlyMap<string, Part>
+
+/** Where the ends of a part look that turning it about one of its ports would move. */
+function aside(parts: Parts, { part, port }: PortRef): Direction[] {
+  const ports = parts.get(part)?.ports ?? []
+  const out = ports[port]?.out
+  if (!out) return []
+  return ports.flatMap((other) =>
+    other.out && Math.abs(dot(other.out, out)) < alongPipe ? [directionOf(other.out)] : [],
+  )
+}
+
 /**
  * Which way a joint's fitting looks once it stands, where turning it about the pipe would make a difference: an elbow's
- * other end, a tee's branch.
+ * other end, a tee's branch. Of two fittings one in the other each is told.
  *
  * @returns null where the fitting is straight, or where nothing says which way it looks
  * @remarks for instance: a pipe that comes from the west into an elbow from which pipe goes up: 'up'
  */
-export function facing(
-  parts: ReadonlyMap<string, Part>,
-  { between: [at] }: Pick<PlanJoint, 'between'>,
-): Message | null {
-  const ports = parts.get(at.part)?.ports ?? []
-  const out = ports[at.port]?.out
-  if (!out) return null
-  const aside = ports.flatMap((port) => (port.out && Math.abs(dot(port.out, out)) < alongPipe ? [port.out] : []))
-  return aside.length > 0 ? say('looks', { directions: aside.map(directionOf) }) : null
+export function facing(parts: Parts, { between, inner }: Pick<PlanJoint, 'between' | 'inner'>): Message | null {
+  if (!inner) {
+    const directions = aside(parts, between[0])
+    return directions.length > 0 ? say('looks', { directions }) : null
+  }
+  const looks = between.flatMap((at) => {
+    const directions = aside(parts, at)
+    return directions.length > 0 ? [{ fitting: parts.get(at.part)!.label, directions }] : []
+  })
+  return looks.length > 0 ? say('each', { looks }) : null
 }

@@ -10,6 +10,12 @@ const { length, tolerance } = useWords()
 const joint = computed(() => joints.value.find(({ id }) => id === selection.joint) ?? joints.value[0])
 const card = computed(() => (joint.value ? cardOf(joint.value) : null))
 /** A refused joint has no figure to mark by. */
+/** What is marked: a spigot or a pipe; a thread is counted by what stands in. */
+const markLabels = { thread: 'Goes in by', spigot: 'Mark the spigot at' } as const
+const markLabel = computed(() => {
+  const meeting = joint.value?.inner?.meeting
+  return meeting ? markLabels[meeting.kind] : 'Mark the pipe at'
+})
 const isRefused = computed(() => joint.value?.verdict === 'refuse')
 const along = ref(false)
 const log = useLogStore()
@@ -73,7 +79,7 @@ const depths = computed(() =>
           <Readout
             v-else
             class="flex-1 basis-60"
-            :label="joint.inner?.meeting.kind === 'thread' ? 'Goes in by' : 'Mark the pipe at'"
+            :label="markLabel"
             :value="length(joint.insertion)"
             :tolerance="joint.insertionTolerance === null ? '' : tolerance(joint.insertionTolerance)"
             :basis="joint.insertionBasis ?? 'not in the catalogue: measure the socket'"
