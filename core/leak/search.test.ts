@@ -51,6 +51,13 @@ const plain = (id: string, weight: number, more: Partial<Suspect> = {}): Suspect
   why: [],
   ...more,
 })
+/** A valve in a line of suspects, with all from this one on beyond it. */
+const valveBefore = (line: readonly Suspect[], first: number): ValveSides => ({
+  id: `r/v${first}`,
+  run: 'r',
+  node: `v${first}`,
+  beyond: new Set(line.slice(first).map(({ id }) => id)),
+})
 /** Where a valve takes ten minutes. */
 const search = (...[of, valves, results]: [readonly Suspect[], readonly ValveSides[], readonly CheckResult[]]) =>
   leakSearch(of, valves, results, 600)
@@ -270,12 +277,7 @@ describe('where it is', () => {
 
   it('of two valves the one that parts the more evenly is shut, whichever is named first', () => {
     const many = Array.from({ length: 80 }, (_, at) => plain(`j${at}`, 1))
-    const from = (first: number): ValveSides => ({
-      id: `r/v${first}`,
-      run: 'r',
-      node: `v${first}`,
-      beyond: new Set(many.slice(first).map(({ id }) => id)),
-    })
+    const from = (first: number) => valveBefore(many, first)
     for (const valves of [
       [from(20), from(40)],
       [from(40), from(20)],
@@ -285,12 +287,7 @@ describe('where it is', () => {
 
   it('of more valves than can be weighed those that part the most evenly are, wherever they were named', () => {
     const many = Array.from({ length: 160 }, (_, at) => plain(`j${at}`, 1))
-    const from = (first: number): ValveSides => ({
-      id: `r/v${first}`,
-      run: 'r',
-      node: `v${first}`,
-      beyond: new Set(many.slice(first).map(({ id }) => id)),
-    })
+    const from = (first: number) => valveBefore(many, first)
     // Fourteen at either end part off next to nothing; the one that halves it all stands between them.
     const ends = Array.from({ length: 14 }, (_, at) => [from(1 + at), from(159 - at)]).flat()
     const valves = [...ends.slice(0, 14), from(80), ...ends.slice(14)]
