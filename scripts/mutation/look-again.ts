@@ -8,7 +8,7 @@ export interface CodeChange {
   readonly replacement?: string
   readonly location: { readonly start: Place; readonly end: Place }
 }
-/** Lines and columns from 0. */
+/** Lines and columns from 1, as the tool tells them in its results. */
 interface Place {
   readonly line: number
   readonly column: number
@@ -25,12 +25,12 @@ function passes(file?: string): boolean {
 }
 
 const offsetOf = (lines: readonly string[], { line, column }: Place): number =>
-  lines.slice(0, line).reduce((sum, of) => sum + of.length + 1, 0) + column
+  lines.slice(0, line - 1).reduce((sum, of) => sum + of.length + 1, 0) + column - 1
 
 /**
  * A text with one change made in it.
  *
- * @example changed('a + b', { fileName: '', replacement: '-', location: { start: { line: 0, column: 2 }, end: { line: 0, column: 3 } } }) // 'a - b'
+ * @example changed('a + b', { fileName: '', replacement: '-', location: { start: { line: 1, column: 3 }, end: { line: 1, column: 4 } } }) // 'a - b'
  */
 export function changed(text: string, { replacement = '', location }: CodeChange): string {
   const lines = text.split('\n')

@@ -5,7 +5,7 @@ import { refusedByTypes } from './refused-by-types'
 /** A change of the first place where this stands in a file of the core. */
 function change(fileName: string, from: string, replacement: string) {
   const before = readFileSync(fileName, 'utf8').split(from)[0]!.split('\n')
-  const [line, column] = [before.length - 1, before.at(-1)!.length]
+  const [line, column] = [before.length, before.at(-1)!.length + 1]
   return { fileName, replacement, location: { start: { line, column }, end: { line, column: column + from.length } } }
 }
 
