@@ -122,6 +122,12 @@ describe('a fitting that stands straight in the next', () => {
     const old = { state: 'existing' as const }
     const there = branched(copper22, 'solder', { b: { fitting: street22, ...old }, t: old })
     expect(planJob(there, catalogue).joints.filter(({ inner }) => inner)).toEqual([])
+    // A new one in one that is there is made now.
+    const joined = (t: Partial<Node>, b: Partial<Node>) =>
+      planJob(branched(copper22, 'solder', { t, b: { fitting: street22, ...b } }), catalogue).joints.filter(
+        ({ inner }) => inner,
+      ).length
+    expect([joined(old, {}), joined({}, old), joined({}, {})]).toEqual([1, 1, 1])
   })
 })
 
