@@ -1,5 +1,5 @@
 import { fixed, messagesOf, sentence, type Message } from '../quantity/message'
-import { sweepOf, type BenderStand, type Sweep } from './foul'
+import { markedFromOtherEnd, sweepOf, type BenderStand, type Sweep } from './foul'
 import type { MarkedTube } from './tube'
 
 /** Straight pipe that a bender needs, in mm. */
@@ -175,22 +175,10 @@ export function trimForGrip(tube: MarkedTube, room: BenderRoom): { readonly firs
   if (tube.bends.length === 0 || bendingOrder(tube, room).ok) return { first: 0, last: 0 }
   const short = (straight: number) => Math.max(0, room.grip - straight)
   const [first, last] = [short(tube.straights[0]!), short(tube.straights.at(-1)!)]
-  const longer = (at: 'first' | 'last', by: number): MarkedTube => ({
-    ...tube,
-    length: tube.length + by,
-    bends:
-      at === 'last'
-        ? tube.bends
-        : tube.bends.map((bend) => ({
-            ...bend,
-            start: bend.start + by,
-            middle: bend.middle + by,
-            end: bend.end + by,
-            corner: bend.corner + by,
-          })),
-  })
+  const longerLast = (of: MarkedTube, by: number): MarkedTube => ({ ...of, length: of.length + by })
+  const longerFirst = (by: number): MarkedTube => markedFromOtherEnd(longerLast(markedFromOtherEnd(tube), by))
   // One end is enough where the other can be held.
-  if (last > 0 && bendingOrder(longer('last', last), room).ok) return { first: 0, last }
-  if (first > 0 && bendingOrder(longer('first', first), room).ok) return { first, last: 0 }
+  if (last > 0 && bendingOrder(longerLast(tube, last), room).ok) return { first: 0, last }
+  if (first > 0 && bendingOrder(longerFirst(first), room).ok) return { first, last: 0 }
   return { first, last }
 }

@@ -4,7 +4,8 @@ import { pipeId, sampleJob } from '../sample-run'
 import { catalogueWith, shippedCatalogue } from './catalogue'
 import { chainLengthOf, fittingNamed } from './chain-length'
 import { endLength, handLength } from './fitting-length'
-import { partKey, partLabel, partSchema, takeOffFromFace, type Part } from './part'
+import { shippedSockets } from './socket'
+import { partKey, partLabel, partSchema, socketNamed, takeOffFromFace, type Part } from './part'
 import { readPartRows, toPartRows, type PartRow } from './part-rows'
 
 const [solder22, adapter] = ['solder:EN 1254-1:22', '22 solder × 1/2 M BSP adapter']
@@ -192,5 +193,26 @@ describe('a parts file', () => {
     expect(problems).toEqual([])
     expect(changes.map(({ kind }) => kind)).toEqual(['same', 'same', 'same', 'same'])
     expect(readPartRows(toPartRows(parts), []).changes.map((change) => change.part)).toEqual(parts)
+  })
+})
+
+describe('a socket by method, size and system', () => {
+  it('is found where only one is meant, else what is wrong is said', () => {
+    expect(socketNamed('solder', '22', '')).toMatchObject({ method: 'solder', size: '22' })
+    expect(socketNamed('solder', '23', '')).toEqual({ problem: 'there is no solder socket of size 23' })
+    const systems = shippedSockets.filter(({ method, size }) => method === 'compression' && size === '15')
+    const { system } = systems[0]!
+    expect(socketNamed('compression', '15', system)).toMatchObject({ size: '15', system })
+    expect(socketNamed('compression', '15', 'another')).toEqual({
+      problem: `the system is one of: ${systems.map((of) => of.system).join('; ')}`,
+    })
+  })
+
+  it('of which there are several needs its system', () => {
+    const twice = shippedSockets.find((one) =>
+      shippedSockets.some((other) => other !== one && other.method === one.method && other.size === one.size),
+    )!
+    expect(socketNamed(twice.method, twice.size, '')).toMatchObject({ problem: expect.stringContaining(twice.system) })
+    expect(socketNamed(twice.method, twice.size, twice.system)).toBe(twice)
   })
 })

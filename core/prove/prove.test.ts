@@ -155,6 +155,8 @@ describe('readings', () => {
     // What a step hides does not average out while the gauge shows the same.
     expect(gaugeCovariance(coarse, one!, same!)).toBeCloseTo(0.05 ** 2 / 12, 5)
     expect(gaugeCovariance(coarse, one!, other!)).toBeCloseTo((0.05 ** 2 / 12) * Math.exp(-4), 6)
+    // As much scatter as a step: what it hides is averaged out to 1/e.
+    expect(gaugeCovariance({ scatter: 0.05, step: 0.05 }, one!, same!)).toBeCloseTo((0.05 ** 2 / 12) * Math.exp(-1), 6)
     expect(gaugeCovariance({ scatter: 0.01, step: 0 }, one!, one!)).toBeCloseTo(0.01 ** 2 / 4, 12)
     expect(gaugeCovariance({ scatter: 0.01, step: 0 }, one!, other!)).toBe(0)
   })

@@ -42,6 +42,14 @@ describe('a route between two points', () => {
     expect(routes[0]).toMatchObject({ corner: 'bend', bends: 2, length: expect.closeTo(1331.4, 1) })
   })
 
+  it('never with a leg shorter than wanted: 50 across between a leg out and one in of 100 are none', () => {
+    const routes = proposeRoutes(question([250, 20, 0], { leave: 'east', arrive: 'east', leastLeg: 100 }), 'pieces')
+    expect(routes.flatMap(({ legs }) => legs).filter(({ length }) => length < 100 - 1e-6)).toEqual([])
+    // Across 100 and 20: √(100² + 20²) is enough.
+    const longer = proposeRoutes(question([300, 20, 0], { leave: 'east', arrive: 'east', leastLeg: 100 }), 'pieces')
+    expect(longer.some(({ length }) => Math.abs(length - 200 - Math.hypot(100, 20)) < 0.01)).toBe(true)
+  })
+
   it('leaves and arrives as it must: up and over for two points at one height', () => {
     const [best] = proposeRoutes(question([900, 0, 0], { leave: 'up', arrive: 'down' }), 'bends')
     expect(ways(best!)).toEqual([

@@ -154,6 +154,19 @@ describe('prints as they stand on pipe', () => {
     ['E-XA 16x2 15875', { material: 'pex-a', nominal: '16' }],
   ])('%s', (text, expected) => expect(first(text)).toMatchObject(expected))
 
+  it('a size at the very beginning may have lost its first figure, and no other', () => {
+    expect(parsePrintLine('15 MM EN 1057')).toMatchObject({ nominal: '15', nominalCut: true })
+    expect(parsePrintLine('EN 1057 15 MM').nominalCut).toBeUndefined()
+    expect(parsePrintLine('5X1.0 EN 1057')).toMatchObject({ nominal: '5', nominalCut: true })
+    expect(parsePrintLine('EN 1057 15X1.0').nominalCut).toBeUndefined()
+  })
+
+  it('a whole wall at the very end may have lost what came after its point', () => {
+    expect(parsePrintLine('PE-X 16X2')).toMatchObject({ wall: 2, wallCut: true })
+    expect(parsePrintLine('PE-X 16X2 DIN').wallCut).toBeUndefined()
+    expect(parsePrintLine('PE-X 16X2,0').wallCut).toBeUndefined()
+  })
+
   it('a wall that cannot be read says nothing of the wall', () => {
     expect(parsePrintLine('22 x 0 EN 1057')).toMatchObject({ nominal: '22' })
     expect(parsePrintLine('22 x 0 EN 1057').wall).toBeUndefined()
