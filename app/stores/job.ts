@@ -3,7 +3,8 @@ import { defineStore } from 'pinia'
 import type { Job } from '~~/core/job/job'
 import { saysTheSame } from '~~/core/edit/merge'
 import { readJob } from '~~/core/job/read-job'
-import { asFittingsStand } from '~~/core/run/as-fittings-stand'
+import { asBuilt } from '~~/core/build/as-built'
+import { withMadeUpPieces } from '~~/core/build/made-up-pieces'
 import { beginJob } from '~/sync/begin-job'
 import { copyOf, keepCopy } from '~/sync/copies'
 import { adoptDraft, dropDraft, keepDraft, keepUnderWay } from '~/sync/drafts'
@@ -125,7 +126,7 @@ export const useJobStore = defineStore('job', () => {
         attempt: draft.attempt,
       })
       if (before && !saysTheSame(draft.job, before)) past.value = [before]
-      put(draft.job)
+      put(withMadeUpPieces(own.catalogue, draft.job))
     } else if (stored) {
       show(stored, tab)
       void keepCopy(stored)
@@ -172,7 +173,7 @@ export const useJobStore = defineStore('job', () => {
     if (!job.value || next === job.value) return
     past.value = [...past.value.slice(-longestHistory), job.value]
     future.value = []
-    put(asFittingsStand(own.catalogue, next))
+    put(asBuilt(own.catalogue, next))
   }
 
   function undo(): void {

@@ -1,23 +1,17 @@
 import type { Catalogue } from '../catalogue/catalogue'
 import { fittingNamed } from '../catalogue/chain-length'
-import { endLabel, meetingOf, type Fitting } from '../catalogue/fitting'
+import { fitsBySize } from '../catalogue/fit'
+import { endLabel, meetingOf, type Fitting, type FittingEnd } from '../catalogue/fitting'
 import { endLength, takeUpOf } from '../catalogue/fitting-length'
-import type { Node } from '../job/job'
+import type { Leg, Node } from '../job/job'
+import { pipeIdIn } from '../job/leg-defaults'
 import { siteId } from '../job/site-id'
 import type { Vector } from '../quantity/vector'
 import { opposite } from '../run/direction'
+import { chainLegs } from '../run/chain-legs'
 import type { Arm, Layout } from '../run/layout'
+import { inOrder } from './chain-stretches'
 import { along, type FittingsAt, type InnerMeeting, type Part, type PortRef } from './part'
-
-/** The end of a chain's fitting that looks back along the chain, and the one that looks on. */
-function inOrder(chain: readonly (Fitting | undefined)[], index: number): readonly [number, number] {
-  const [before, fitting, next] = [chain[index - 1], chain[index], chain[index + 1]]
-  if (!fitting) return [0, 1]
-  const meets = (other: Fitting, end: number): boolean =>
-    meetingOf({ ...fitting, ends: [fitting.ends[end]!] }, other) !== null
-  if (before) return meets(before, 0) ? [0, 1] : [1, 0]
-  return next && meets(next, 0) && !meets(next, 1) ? [1, 0] : [0, 1]
-}
 
 /** How far along its line each fitting of a chain begins and ends, from where the first pipe stops; null beyond what is known. */
 function stretches(catalogue: Catalogue, chain: readonly (Fitting | undefined)[]): readonly (number | null)[][] {
@@ -35,6 +29,23 @@ function stretches(catalogue: Catalogue, chain: readonly (Fitting | undefined)[]
   })
 }
 
+/** Whether a fitting by itself stands with its second end to the pipe that comes first, since its first takes it not. */
+function turnsRound(
+  catalogue: Catalogue,
+  { system }: Layout,
+  node: Node,
+  fitting: Fitting | undefined,
+  arriving: Leg | undefined,
+): boolean {
+  const id = arriving ? pipeIdIn(system, arriving) : node.existing
+  const pipe = id === undefined ? undefined : catalogue.pipe(id)
+  const [one, other] = fitting?.ends ?? []
+  const method = node.chain!.joints[0]
+  const takes = (end: FittingEnd): boolean =>
+    end.type === 'socket' && end.socket.method === method && pipe !== undefined && fitsBySize(pipe, end.socket)
+  return one !== undefined && other !== undefined && !takes(one) && takes(other)
+}
+
 /** A node's chain: its fittings one after another, each with the end before it and the one after it. */
 export function chainAt(
   catalogue: Catalogue,
@@ -45,9 +56,11 @@ export function chainAt(
 ): FittingsAt {
   const ids = node.chain!.fittings
   const chain = ids.map(fittingNamed)
-  const isTieIn = node.kind === 'tie-in'
-  const arriving = isTieIn ? undefined : arms.find(({ leg }) => leg.to === node.id)
-  const leaving = arms.find((arm) => arm !== arriving)
+  const ends = chainLegs(
+    node,
+    arms.map(({ leg }) => leg),
+  )
+  const [arriving, leaving] = [ends.arriving, ends.leaving].map((end) => arms.find(({ leg }) => leg === end))
   const onward = leaving?.away ?? (arriving ? opposite(arriving.away) : null)
   const back = onward && opposite(onward)
   const place = layout.places.get(node.id)
@@ -56,11 +69,12 @@ export function chainAt(
   const from = (mm: number | null | undefined): Vector | null =>
     along(place, onward, mm === null || mm === undefined || before === null ? null : mm - before)
   const stretch = stretches(catalogue, chain)
+  const isTurned = ids.length === 1 && turnsRound(catalogue, layout, node, chain[0], arriving?.leg)
   const id = (index: number): string => (ids.length > 1 ? `${siteId(node)}#${index}` : siteId(node))
   const last = ids.length - 1
   const parts = ids.map((label, index): Part => {
     const fitting = chain[index]
-    const [first, second] = inOrder(chain, index)
+    const [first, second] = isTurned ? [1, 0] : inOrder(chain, index)
     const end = (of: number): string => (fitting ? endLabel(fitting.ends[of]!) : label)
     const stop = leaving && takeOffs.get(leaving.leg.id)
     return {

@@ -42,27 +42,27 @@ function drawPipe(pipe: Pipe, from: number, length: number, middle: number, mark
  * Two pipe ends facing each other, with the chain's fittings between: diameters, walls and insertion depths to scale,
  * the length of a fitting between its sockets only as a sketch.
  *
- * @param fittingLabels the fittings between them, in order
+ * @param between the fittings between them, in order, and made-up pieces, which are as wide as their pipe
  * @param depths insertion depth at each end in mm, null where it is not known
  */
 export function drawChain(
   a: Pipe,
   b: Pipe,
-  fittingLabels: readonly string[],
+  between: readonly { readonly label: string; readonly pipe?: Pipe }[],
   depths: readonly [number | null, number | null],
 ): DrawnChain {
   const height = Math.max(a.od, b.od) + 4 * fittingWall
   const middle = height / 2
-  const count = Math.max(1, fittingLabels.length)
+  const count = Math.max(1, between.length)
   const depthA = depths[0] ?? assumedDepth
   const depthB = depths[1] ?? assumedDepth
   const gap = 14 * count
   const mouth = shownPipe - depthA
   const end = shownPipe + gap + depthB
   const each = (end - mouth) / count
-  const fittings = fittingLabels.map((label, index) => {
+  const fittings = between.map(({ label, pipe }, index) => {
     const od = index === 0 ? a.od : b.od
-    const tall = Math.max(od, index === count - 1 ? b.od : 0) + 2 * fittingWall
+    const tall = pipe ? pipe.od : Math.max(od, index === count - 1 ? b.od : 0) + 2 * fittingWall
     return { label, x: mouth + index * each, y: middle - tall / 2, width: each, height: tall }
   })
   const markAt = (depth: number | null, at: number) => (depth === null ? null : at)

@@ -1,12 +1,12 @@
 import type { Ids } from './ids'
 import { turnedAbout } from '../quantity/vector'
 import { offset } from '../bend/offset'
-import { addLeg, oppositeDirection, setNode } from './edit-run'
+import { addLeg, setNode } from './edit-run'
 import type { Direction, Job, NodeKind } from '../job/job'
 import { turnTowards, directionOf } from '../run/turning'
 import { fixed } from '../quantity/message'
 import { refusalsOf } from '../quantity/refusal'
-import { unitVector } from '../run/direction'
+import { oppositeDirection, unitVector } from '../run/direction'
 import { systemOf } from '../job/system'
 
 const refuse = refusalsOf({

@@ -133,5 +133,5 @@ export function changePipe(
   if (node === '') return adapted
   const chains = joinLegs(catalogue, adapted, run, from, pipe, costs, serviceIn(system, leg))?.chains ?? []
   const best = bestIn(run, chains)
-  return best ? chooseChain(adapted, runId, node, best) : adapted
+  return best ? chooseChain(catalogue, adapted, runId, node, best) : adapted
 }

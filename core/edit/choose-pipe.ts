@@ -5,6 +5,7 @@ import type { Job } from '../job/job'
 import { profileWith } from '../workshop/profile'
 import { judge, type Circumstances } from '../join/judge'
 import type { VerdictKind } from '../join/verdict'
+import { withoutMadeUp } from './made-up'
 
 /** What is usually taken first where several methods fit. */
 const usualFirst: readonly MethodId[] = [
@@ -50,8 +51,11 @@ export function choosePipe(catalogue: Catalogue, job: Job, runId: string, pipeId
     ...job.nodes.flatMap(({ id, run }) => (run === runId ? [id] : [])),
     ...job.legs.flatMap(({ run, from, to }) => (run === runId ? [from, to] : [])),
   ])
+  const whole = job.nodes
+    .filter(({ id, chain }) => chain && touched.has(id))
+    .reduce((of, { id }) => withoutMadeUp(catalogue, of, runId, id), job)
   return {
-    ...job,
+    ...whole,
     runs: job.runs.map((run) => {
       if (run.id !== runId) return run
       const method = methodTaken(catalogue, pipe, run.method, {
@@ -63,6 +67,6 @@ export function choosePipe(catalogue: Catalogue, job: Job, runId: string, pipeId
       })
       return { ...run, pipe: pipeId, method }
     }),
-    nodes: job.nodes.map((node) => (node.chain && touched.has(node.id) ? { ...node, chain: undefined } : node)),
+    nodes: whole.nodes.map((node) => (node.chain && touched.has(node.id) ? { ...node, chain: undefined } : node)),
   }
 }

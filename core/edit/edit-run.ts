@@ -1,15 +1,14 @@
 import type { Ids } from './ids'
 import { DisjointSets } from '../quantity/disjoint-sets'
-import type { Axis, Direction, Job, Leg, Node, Run } from '../job/job'
+import type { Direction, Job, Leg, Node, Run } from '../job/job'
 import { isRunEnd, legsAtNode } from '../job/node-legs'
-import { type System, systemOf, systemsOf } from '../job/system'
+import { type System, systemOf, withChanged } from '../job/system'
+import { oppositeDirection } from '../run/direction'
 
 /** The job with the nodes and legs of one of its systems changed: that of a run. */
 export function withSystem(job: Job, run: string, change: (system: System) => Pick<System, 'nodes' | 'legs'>): Job {
   const system = systemOf(job, run)
-  if (!system) return job
-  const changed = systemsOf(job).map((known) => (known === system ? change(known) : known))
-  return { ...job, nodes: changed.flatMap(({ nodes }) => nodes), legs: changed.flatMap(({ legs }) => legs) }
+  return system ? withChanged(job, system, change(system)) : job
 }
 
 export function setRun(job: Job, id: string, change: Partial<Omit<Run, 'id'>>): Job {
@@ -46,21 +45,6 @@ const touches = ({ from, to }: Leg, node: string): boolean => from === node || t
 /** What a fitting of several legs becomes where one of them is gone and nothing goes on: an open end. */
 const leftOver = ({ id, kind }: Node, legs: readonly Leg[]): Partial<Node> =>
   legsAtNode[kind] > 1 && legs.filter((leg) => touches(leg, id)).length < 2 ? { kind: 'open' } : {}
-
-const opposites: Readonly<Record<Axis, Axis>> = {
-  east: 'west',
-  west: 'east',
-  north: 'south',
-  south: 'north',
-  up: 'down',
-  down: 'up',
-}
-
-/** The direction back along a leg. */
-export function oppositeDirection(direction: Direction): Direction {
-  if (typeof direction === 'string') return opposites[direction]
-  return { bearing: (direction.bearing + 180) % 360, pitch: -direction.pitch }
-}
 
 /** The run that pipe belongs to which goes on from a node: as the pipe that arrives there. */
 export const runGoingOn = ({ legs }: System, node: Node): string =>

@@ -1,7 +1,7 @@
 import { countedIds } from './sample-ids'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { shippedCatalogue } from '../catalogue/catalogue'
+import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
 import { pipeId, sampleJob, withCopy } from '../sample-run'
 import { layOut } from '../run/layout'
 import { fixingsWithin } from '../support/fixings'
@@ -90,9 +90,9 @@ describe('editing a run', () => {
     expect(splitLeg(job, countedIds, 'r1', 'none', 5, 'valve').job).toBe(job)
     expect(removeRun(job, 'r1').runs).toEqual([])
     const chain = { fittings: [{ id: 'a' }], joints: [{ method: 'solder' as const }] }
-    expect(chooseChain(job, 'none', 's', chain).runs).toEqual(job.runs)
-    expect(chooseChain(job, 'r1', 'none', chain).runs).toEqual(job.runs)
-    expect(chooseChain(job, 'r1', 's', { ...chain, joints: [] })).toBe(job)
+    expect(chooseChain(catalogue, job, 'none', 's', chain).runs).toEqual(job.runs)
+    expect(chooseChain(catalogue, job, 'r1', 'none', chain).runs).toEqual(job.runs)
+    expect(chooseChain(catalogue, job, 'r1', 's', { ...chain, joints: [] })).toBe(job)
     const two = withCopy(job, 'r2')
     expect(removeRun(two, 'r1')).toMatchObject({
       runs: [{ id: 'r2' }],
@@ -141,7 +141,7 @@ describe('surveys', () => {
     const told = takeForPipe(named, countedIds, survey, copper, { barrier: true })
     const [run] = told.runs
     expect(told).toMatchObject({ runs: [{ place: { barrier: true } }], nodes: [{ existing: copper, survey }] })
-    const chosen = chooseChain(told, run!.id, told.nodes[0]!.id, {
+    const chosen = chooseChain(catalogue, told, run!.id, told.nodes[0]!.id, {
       fittings: [{ id: '22 solder coupling' }],
       joints: [{ method: 'solder' }, { method: 'solder' }],
     })
@@ -173,7 +173,7 @@ describe('surveys', () => {
     expect(again.runs).toHaveLength(1)
     expect(again.runs[0]!.place).toEqual({ wet: true, barrier: true })
     // Taken for the same pipe once more, the fittings that were chosen stay.
-    const chosen = chooseChain(one, one.runs[0]!.id, one.nodes[0]!.id, {
+    const chosen = chooseChain(catalogue, one, one.runs[0]!.id, one.nodes[0]!.id, {
       fittings: [{ id: '22 solder coupling' }],
       joints: [{ method: 'solder' }, { method: 'solder' }],
     })
@@ -187,14 +187,14 @@ describe('surveys', () => {
       measured: { takeOff: 20, tolerance: 0.5 },
     })
     const chain = (id: string) => ({ fittings: [{ id }], joints: [{ method: 'solder' as const }] })
-    const first = chooseChain(job, run, 'n1', chain('a'))
+    const first = chooseChain(catalogue, job, run, 'n1', chain('a'))
     const measured = {
       ...first,
       nodes: first.nodes.map((node) => ({ ...node, measured: { takeOff: 9, tolerance: 0.5 } })),
     }
-    expect(chooseChain(measured, run, 'n1', chain('a')).nodes[0]!.measured?.takeOff).toBe(9)
-    expect(chooseChain(measured, run, 'n1', chain('b')).nodes[0]!.measured).toBeUndefined()
-    expect(chooseChain(job, run, 'n1', { fittings: [], joints: [] })).toBe(job)
+    expect(chooseChain(catalogue, measured, run, 'n1', chain('a')).nodes[0]!.measured?.takeOff).toBe(9)
+    expect(chooseChain(catalogue, measured, run, 'n1', chain('b')).nodes[0]!.measured).toBeUndefined()
+    expect(chooseChain(catalogue, job, run, 'n1', { fittings: [], joints: [] })).toBe(job)
   })
 })
 
@@ -202,7 +202,7 @@ describe('what a job file may say of a leg and a node', () => {
   const fields = (part: Partial<Leg>, height?: unknown) => {
     const job = straight(part)
     const nodes = job.nodes.map((node) => (node.id === 'e' ? { ...node, height } : node))
-    const read = readJob({ ...job, nodes }, shippedCatalogue)
+    const read = readJob({ ...job, nodes }, catalogue)
     return read.ok ? [] : read.fields.map(({ field }) => field)
   }
   it('a fixed height, also below the start; clips kept off; joists', () => {
@@ -257,6 +257,6 @@ describe('a pipe that is told, and a leg taken away', () => {
       state = addLeg(state, countedIds, 'r1', state.nodes.at(-1)!.id, direction, 500).job
     const cut = removeLeg(state, 'r1', 'l2')
     expect(cut.nodes.map(({ id, kind }) => `${id} ${kind}`)).toEqual(['n1 tie-in', 'n2 open'])
-    expect(readJob(cut, shippedCatalogue).ok).toBe(true)
+    expect(readJob(cut, catalogue).ok).toBe(true)
   })
 })

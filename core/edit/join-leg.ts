@@ -1,8 +1,8 @@
 import type { Ids } from './ids'
 import type { Direction, Job, Node } from '../job/job'
 import { isRunEnd, legsAtNode, mostLegsAt } from '../job/node-legs'
-import { angleBetween, unitVector } from '../run/direction'
-import { goneOnFrom, oppositeDirection, runGoingOn, withSystem } from './edit-run'
+import { angleBetween, oppositeDirection, unitVector } from '../run/direction'
+import { goneOnFrom, runGoingOn, withSystem } from './edit-run'
 import { type System, systemOf } from '../job/system'
 
 /** What a node is with one more leg that leaves it in this direction; null where it takes none. */

@@ -1,9 +1,9 @@
 import type { Ids } from './ids'
 import type { Vector } from '../quantity/vector'
-import { oppositeDirection, setNode, withSystem } from './edit-run'
+import { setNode, withSystem } from './edit-run'
 import type { Direction, Job, Leg, Node } from '../job/job'
 import type { Service } from '../job/place'
-import { unitVector } from '../run/direction'
+import { oppositeDirection, unitVector } from '../run/direction'
 import { directionOf } from '../run/turning'
 import { type System, systemOf, runOf } from '../job/system'
 

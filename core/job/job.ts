@@ -53,7 +53,7 @@ const measuredSchema = z.object({
 
 /** The fittings chosen between an existing pipe and the new one, in order, and the methods of their outer joints. */
 const chainSchema = z.object({
-  fittings: z.array(text(120)).min(1).max(5),
+  fittings: z.array(text(120)).min(1).max(6),
   joints: z.tuple([z.enum(methodIds), z.enum(methodIds)]),
 })
 
@@ -138,6 +138,10 @@ export const legSchema = z.object({
     .enum(legStates)
     .optional()
     .meta({ description: 'pipe that is there, or no pipe at all; new pipe where nothing is said' }),
+  madeUp: z.literal(true).optional().meta({
+    description:
+      'cut to stand between two sockets of a chain of fittings: it goes when other fittings are chosen there',
+  }),
   fixings: z
     .object({
       spacing: z.number().min(50, '50 to 5000 mm').max(5000, '50 to 5000 mm'),

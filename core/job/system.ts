@@ -51,6 +51,12 @@ export function systemsOf(job: Job): readonly System[] {
   return known
 }
 
+/** A job in which one of its systems has other nodes and legs. */
+export function withChanged(job: Job, system: System, { nodes, legs }: Pick<System, 'nodes' | 'legs'>): Job {
+  const changed = systemsOf(job).map((known) => (known === system ? { nodes, legs } : known))
+  return { ...job, nodes: changed.flatMap((of) => of.nodes), legs: changed.flatMap((of) => of.legs) }
+}
+
 /** The system that a run belongs to; undefined where there is no such run. */
 export const systemOf = (job: Job, run: string): System | undefined =>
   systemsOf(job).find(({ runs }) => runs.some(({ id }) => id === run))

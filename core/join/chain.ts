@@ -14,6 +14,9 @@ import { worstOf, type Reason, type Verdict, type VerdictKind } from './verdict'
 /** Fittings in a row that join two pipes, the joint at each pipe and between the fittings. */
 export interface Chain {
   readonly fittings: readonly { readonly id: string; readonly label: string; readonly ends: readonly string[] }[]
+  /** The made-up piece of pipe between two of them that face each other, by how many stand before it; null where there is none. */
+  readonly piece: { readonly after: number; readonly pipe: string; readonly label: string } | null
+  /** At the one pipe, from fitting to fitting, at either end of the piece, at the other pipe. */
   readonly joints: readonly Verdict[]
   readonly verdict: VerdictKind
   /** What the chain costs in trouble; less is better. Weighs fittings, kinds of tool, minutes, heat, cautions and money. */
@@ -192,6 +195,7 @@ function finish(step: Step, costs: Costs): Chain {
   const sum = (of: (method: MethodId) => number) => joints.reduce((total, { method }) => total + of(method), 0)
   return {
     fittings: step.fittings.map(({ fitting: { id, label, ends } }) => ({ id, label, ends: ends.map(endLabel) })),
+    piece: null,
     joints,
     verdict: worstOf(joints.map(({ verdict }) => verdict)),
     score: cents(step.score),

@@ -14,6 +14,7 @@ import { endSize, isInLine, matingKey, ownKey, type Fitting, type FittingEnd } f
 import { galvanicReason } from './galvanic-chain'
 import { fittingPrice } from './price'
 import { fittingsFrom, shippedFittings } from '../catalogue/fittings'
+import { inLine } from './chain-by-piece'
 import { join } from './join'
 import { judge, judgeInSocket, type Circumstances } from './judge'
 import type { Verdict } from './verdict'
@@ -101,6 +102,34 @@ describe('transitions', () => {
     const cold = chains(oldBore, copper15, { place: { hotWork: 'forbidden' } })
     expect(cold[0]).toMatchObject({ hot: 0, fittings: [{ label: 'old 3/4 compression × 15 compression reducer' }] })
     expect(names(oldBore, pipe('EN 12201', '25'))[0]).toBe('old 3/4 compression × 25 PE compression adapter')
+  })
+
+  it('where fittings alone do not lead there, a made-up piece of copper stands between: old three-quarter to 25 PEX', () => {
+    const answer = join(catalogue, { a: oldBore, b: pipe('EN ISO 15875', '25', 'S5') }, shared)
+    expect(answer.none).toBeNull()
+    const [best] = answer.chains
+    expect(inLine(best!)).toEqual([
+      'old 3/4 compression × 22 compression converter',
+      'piece of 22 × 0.9 copper half-hard',
+      '22 press × 25 insert compression adapter',
+    ])
+    // A joint at either end of the piece as well, with their minutes and rings.
+    expect(best!.joints.map(({ method }) => method)).toEqual([
+      'compression',
+      'compression',
+      'press-metal',
+      'compression',
+    ])
+    const ways = answer.chains.map(({ tools }) => tools.toSorted().join())
+    expect(new Set(ways).size).toBe(ways.length)
+    expect(answer.chains.map(({ score }) => score)).toEqual(
+      answer.chains.map(({ score }) => score).toSorted((x, y) => x - y),
+    )
+    expect(chains(oldBore, copper22).every(({ piece }) => piece === null)).toBe(true)
+  })
+
+  it('no piece helps where one of the two takes no joint at all', () => {
+    expect(join(catalogue, { a: oldBore, b: pipe('EN 10305-3', '22') }, shared)).toMatchObject({ chains: [] })
   })
 
   it('PEX-AL-PEX in inches has its own system, and goes to copper by NPT', () => {

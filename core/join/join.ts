@@ -5,6 +5,7 @@ import type { Pipe } from '../catalogue/pipe'
 import { conditionSchema, placeSchema, services } from '../job/place'
 import { toolsSchema } from '../workshop/tools'
 import { cheapestChains, type Chain } from './chain'
+import { chainsByPiece } from './chain-by-piece'
 import type { FittingEnd } from '../catalogue/fitting'
 import { shippedTransitions } from '../catalogue/fittings'
 import { judgeAll, type Circumstances } from './judge'
@@ -39,6 +40,8 @@ export interface JoinAnswer {
 
 /** So many that a soldered way is among them where one leads there, though it is the slowest. */
 const shown = 10
+/** With a made-up piece, where many ways are alike. */
+const fewer = 4
 
 /** The reason that shuts out the most methods of an end, where every method is refused; null where one is left. */
 function shutOut(verdicts: readonly Verdict[]): { readonly why: Reason | null } | null {
@@ -69,7 +72,10 @@ function whyNone(pipes: { readonly a: Pipe; readonly b: Pipe }, ends: JoinAnswer
 
 const takes = (end: FittingEnd, pipe: Pipe): boolean => end.type === 'socket' && fitsBySize(pipe, end.socket)
 
-/** The methods for each end with their verdicts, and the cheapest chains of fittings between the two. */
+/**
+ * The methods for each end with their verdicts, and the cheapest chains of fittings between the two; where fittings alone
+ * do not lead there, with a made-up piece of pipe between.
+ */
 export function join(
   catalogue: Catalogue,
   pipes: { readonly a: Pipe; readonly b: Pipe },
@@ -80,13 +86,14 @@ export function join(
   const shared: Circumstances = { service, place, profile: profileWith(request.profile, request.changes), tools }
   const atA = { ...shared, condition: request.conditionA, other: pipes.b }
   const atB = { ...shared, condition: request.conditionB, other: pipes.a }
-  const chains = cheapestChains(
-    shippedTransitions(),
+  const [endA, endB] = [
     { pipe: pipes.a, circumstances: atA },
     { pipe: pipes.b, circumstances: atB },
-    shown,
-    costs,
-  )
+  ]
+  const chains = cheapestChains(shippedTransitions(), endA, endB, shown, costs)
   const ends = { a: judgeAll(catalogue, pipes.a, atA), b: judgeAll(catalogue, pipes.b, atB) }
-  return { ends, chains, none: chains.length > 0 ? null : whyNone(pipes, ends) }
+  if (chains.length > 0) return { ends, chains, none: null }
+  const byPiece =
+    shutOut(ends.a) || shutOut(ends.b) ? [] : chainsByPiece(catalogue, shippedTransitions(), endA, endB, fewer, costs)
+  return { ends, chains: byPiece, none: byPiece.length > 0 ? null : whyNone(pipes, ends) }
 }

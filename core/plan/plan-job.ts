@@ -1,3 +1,4 @@
+import { asBuilt } from '../build/as-built'
 import { buildRun } from '../build/build-run'
 import { countFittings } from '../build/count-fittings'
 import type { Catalogue } from '../catalogue/catalogue'
@@ -15,7 +16,6 @@ import { jointMaker } from '../build/joints'
 import type { PlanEnd, PlanPiece } from '../build/planned'
 import type { Plan } from './types'
 import type { Figure } from '../quantity/basis'
-import { asFittingsStand } from '../run/as-fittings-stand'
 import { closingErrors } from '../run/closing'
 import type { PieceEnd } from '../run/end'
 import { allowanceOf } from '../run/allowance'
@@ -71,7 +71,7 @@ const toPlanPiece = (piece: Piece, layout: Layout, number: number, share: number
  * @param drawn as read by `readJob`: its pipes are in the catalogue, its legs' nodes exist
  */
 export function planJob(drawn: Job, catalogue: Catalogue): Plan {
-  const job = asFittingsStand(catalogue, drawn)
+  const job = asBuilt(catalogue, drawn)
   const profile = profileWith(job.profile, job.own?.changes)
   const layouts = systemsOf(job).map(layOut)
   let number = 0

@@ -29,6 +29,21 @@ export function unitVector(direction: Direction): Vector {
 
 export const opposite = ([x, y, z]: Vector): Vector => [-x, -y, -z]
 
+const opposites: Readonly<Record<Axis, Axis>> = {
+  east: 'west',
+  west: 'east',
+  north: 'south',
+  south: 'north',
+  up: 'down',
+  down: 'up',
+}
+
+/** The direction back along a leg. */
+export function oppositeDirection(direction: Direction): Direction {
+  if (typeof direction === 'string') return opposites[direction]
+  return { bearing: (direction.bearing + 180) % 360, pitch: -direction.pitch }
+}
+
 /** The angle between two unit vectors, in degrees from 0 to 180. */
 export function angleBetween(a: Vector, b: Vector): number {
   const cosine = dot(a, b)

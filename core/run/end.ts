@@ -12,6 +12,7 @@ import type { Figure } from '../quantity/basis'
 import type { Message } from '../quantity/message'
 import { chainLengthOf, isChainApart } from '../catalogue/chain-length'
 import { armStretches } from './arm'
+import { chainLegs } from './chain-legs'
 import { bodyMethod, bodyOf, endsTaken, turnsAlike, type EndTaken } from './body'
 import { branchOf, turnAt, type Arm, type Layout } from './layout'
 import { missing } from './missing'
@@ -157,14 +158,23 @@ function findInsertion(node: Node, socket: Socket | undefined): Figure | null {
   return socket?.insertion ?? null
 }
 
+/** The method at a node's chain of fittings: the first where it begins, else the last. */
+function chainMethod({ legs }: System, node: Node, leg: Leg | undefined): MethodId | undefined {
+  if (!node.chain) return undefined
+  const { arriving } = chainLegs(
+    node,
+    legs.filter(({ from, to }) => from === node.id || to === node.id),
+  )
+  return node.chain.joints[leg && arriving?.id === leg.id ? 0 : 1]
+}
+
 /**
  * The method of the joint between a node and the pipe of a leg: where fittings change from one pipe to another, the
- * leg that comes to the node is joined by the first method, and the one that goes on by the last.
+ * leg that the chain begins at is joined by the first method, and the one that goes on by the last.
  */
 export function methodAt(system: System, node: Node, leg?: Leg): MethodId {
-  const arrives = node.kind !== 'tie-in' && leg?.to === node.id
   const onArm = leg && bodyOf(node) ? node.arms?.[leg.id]?.method : undefined
-  return onArm ?? bodyMethod(node) ?? node.method ?? node.chain?.joints[arrives ? 0 : 1] ?? runOf(system, node).method
+  return onArm ?? bodyMethod(node) ?? node.method ?? chainMethod(system, node, leg) ?? runOf(system, node).method
 }
 
 /** From a body's centre to where the pipe stops: its own end, and the fittings of the arm that stands in it. */

@@ -11,7 +11,7 @@ export const missingFigure = {
     'not chosen': fixed('what joins the existing pipe to the new one is not chosen yet: see Join'),
     chain: fixed('the take-off of the fittings chosen here is not in the catalogue: measure it'),
     'chain apart': fixed(
-      'the fittings chosen here do not go one in the other: draw each by itself, and the piece between them as a leg',
+      'the fittings chosen here do not go one in the other, and no made-up piece finds room between them: choose others, or give the leg more length',
     ),
     'no end': sentence(
       { fitting: '22 solder × 1/2 F BSP drop-ear elbow' },

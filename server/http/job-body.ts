@@ -1,4 +1,5 @@
 import type { H3Event } from 'h3'
+import { withMadeUpPieces } from '~~/core/build/made-up-pieces'
 import { shippedCatalogue } from '~~/core/catalogue/catalogue'
 import type { Job } from '~~/core/job/job'
 import { readJob } from '~~/core/job/read-job'
@@ -11,7 +12,7 @@ function checked(input: unknown): Job {
   if (!read.ok) throw invalid(read.fields)
   const unknown = unknownFields(input, read.taken)
   if (unknown.length > 0) throw invalid(unknown)
-  return read.job
+  return withMadeUpPieces(shippedCatalogue, read.job)
 }
 
 /** The job file in the request's body. */

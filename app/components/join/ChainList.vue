@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Chain } from '~~/core/join/chain'
+import { inLine } from '~~/core/join/chain-by-piece'
 
 /** The chains of fittings that join the two pipes, least trouble first. */
 defineProps<{ chains: readonly Chain[]; chosen: readonly string[] | undefined; choosable?: boolean }>()
@@ -24,7 +25,7 @@ const isChosen = (chain: Chain, chosen: readonly string[] | undefined) =>
       @pointerenter="emit('look', index)"
     >
       <div class="min-w-0 flex-1 basis-64">
-        <div class="font-label text-lg font-semibold">{{ chain.fittings.map(({ label }) => label).join(' + ') }}</div>
+        <div class="font-label text-lg font-semibold">{{ inLine(chain).join(' + ') }}</div>
         <div class="text-sm text-muted">
           {{ chain.joints.length }} joints: {{ chain.joints.map(({ method }) => methodName(method)).join(' · ') }}
         </div>

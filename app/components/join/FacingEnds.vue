@@ -6,10 +6,10 @@ import { drawChain } from '~~/core/draw/draw-chain'
 const props = defineProps<{
   a: Pipe
   b: Pipe
-  fittings: readonly string[]
+  between: readonly { readonly label: string; readonly pipe?: Pipe }[]
   depths: readonly [number | null, number | null]
 }>()
-const drawn = computed(() => drawChain(props.a, props.b, props.fittings, props.depths))
+const drawn = computed(() => drawChain(props.a, props.b, props.between, props.depths))
 </script>
 
 <template>

@@ -7,6 +7,7 @@ import type { OwnedTool } from '~~/core/workshop/tools'
 import { profileWith } from '~~/core/workshop/profile'
 import type { Node } from '~~/core/job/job'
 import type { Chain } from '~~/core/join/chain'
+import { inLine } from '~~/core/join/chain-by-piece'
 import { join } from '~~/core/join/join'
 import type { HeldProfile } from '~/composables/useProfileChoice'
 import { useCatalogueStore } from '~/stores/catalogue'
@@ -56,11 +57,18 @@ const answer = computed(() =>
 const looked = ref(0)
 /** What is drawn: the chosen fittings, or those that are looked at. */
 const shown = computed(() => {
-  if (props.chosen) return props.chosen
-  const chain = answer.value.chains[looked.value] ?? answer.value.chains[0]
-  const [first, last] = [chain?.joints[0], chain?.joints.at(-1)]
-  if (!chain || !first || !last) return null
-  return { fittings: chain.fittings.map(({ label }) => label), joints: [first.method, last.method] as const }
+  const { chosen } = props
+  const { chains } = answer.value
+  const chain = chosen
+    ? chains.find(({ fittings }) => fittings.map(({ id }) => id).join() === chosen.fittings.join())
+    : (chains[looked.value] ?? chains[0])
+  if (!chain) return chosen ? { between: chosen.fittings.map((label) => ({ label })), joints: chosen.joints } : null
+  const piece = chain.piece && own.catalogue.pipe(chain.piece.pipe)
+  const between = inLine(chain).map((label, at) => ({
+    label,
+    ...(piece && at === chain.piece?.after ? { pipe: piece } : {}),
+  }))
+  return { between, joints: [chain.joints[0]!.method, chain.joints.at(-1)!.method] as const }
 })
 const ends = computed(() =>
   ([props.a, props.b] as const).map((pipe, index) => {
@@ -95,7 +103,7 @@ const usable = computed(
             :basis="end.basis"
           />
         </div>
-        <FacingEnds class="my-3" :a="a" :b="b" :fittings="shown?.fittings ?? []" :depths="depths" />
+        <FacingEnds class="my-3" :a="a" :b="b" :between="shown?.between ?? []" :depths="depths" />
         <slot />
       </section>
       <section class="min-w-0" aria-label="Fittings between">

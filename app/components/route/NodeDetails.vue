@@ -6,7 +6,9 @@ import type { Pipe } from '~~/core/catalogue/pipe'
 import { isPlastic } from '~~/core/catalogue/material'
 import { setNode } from '~~/core/edit/edit-run'
 import type { Job, Node } from '~~/core/job/job'
+import { legBeyond } from '~~/core/edit/made-up'
 import { bringToHeight } from '~~/core/edit/heights'
+import { chainLegs } from '~~/core/run/chain-legs'
 import { hasNoPipe, isNewLeg } from '~~/core/run/states'
 import { layOut, turnAt } from '~~/core/run/layout'
 import { useCatalogueStore } from '~/stores/catalogue'
@@ -43,11 +45,12 @@ const isThere = computed(() => {
 const cornerOpen = ref(false)
 /** The two pipes that meet here, where they differ. */
 const changing = computed(() => {
-  const [arriving, onwards, more] = props.system.legs.filter(
-    ({ from, to }) => from === props.node.id || to === props.node.id,
+  const legs = props.system.legs.filter(({ from, to }) => from === props.node.id || to === props.node.id)
+  const { arriving, leaving } = chainLegs(props.node, legs)
+  if (!arriving || !leaving || legs.length > 2) return null
+  const [from, to] = [arriving, legBeyond(props.system, props.node, leaving)].map((of) =>
+    own.catalogue.pipe(pipeIdIn(props.system, of)),
   )
-  if (!arriving || !onwards || more || props.node.kind === 'tie-in') return null
-  const [from, to] = [arriving, onwards].map((of) => own.catalogue.pipe(pipeIdIn(props.system, of)))
   return from && to && from.id !== to.id ? { from, to } : null
 })
 </script>

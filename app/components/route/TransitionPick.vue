@@ -2,7 +2,9 @@
 import { type System, runOf } from '~~/core/job/system'
 import type { Pipe } from '~~/core/catalogue/pipe'
 import type { Job, Node } from '~~/core/job/job'
+import { inLine } from '~~/core/join/chain-by-piece'
 import { chooseChain } from '~~/core/edit/edit-tie-in'
+import { chosenChain } from '~~/core/edit/made-up'
 import { joinLegs } from '~~/core/edit/change-pipe'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { useWorkshopStore } from '~/stores/workshop'
@@ -19,8 +21,10 @@ const answer = computed(() =>
   joinLegs(own.catalogue, job.value, runOf(props.system, props.node), props.from.id, props.to.id, workshop.costs),
 )
 type Found = NonNullable<typeof answer.value>['chains'][number]
-const isChosen = ({ fittings }: Found) => props.node.chain?.fittings.join() === fittings.map(({ id }) => id).join()
-const choose = (chain: Found) => emit('change', chooseChain(job.value, props.system.id, props.node.id, chain))
+const chosen = computed(() => chosenChain(props.system, props.node)?.fittings.join())
+const isChosen = ({ fittings }: Found) => chosen.value === fittings.map(({ id }) => id).join()
+const choose = (chain: Found) =>
+  emit('change', chooseChain(own.catalogue, job.value, props.system.id, props.node.id, chain))
 </script>
 
 <template>
@@ -36,7 +40,7 @@ const choose = (chain: Found) => emit('change', chooseChain(job.value, props.sys
           @click="choose(chain)"
         >
           <UIcon :name="isChosen(chain) ? 'i-lucide-circle-check' : 'i-lucide-circle'" class="size-4 shrink-0" />
-          <span class="flex-1">{{ chain.fittings.map(({ label }) => label).join(' + ') }}</span>
+          <span class="flex-1">{{ inLine(chain).join(' + ') }}</span>
           <span class="text-sm text-muted">{{ Math.round(chain.minutes) }} min, {{ money(chain.cost) }}</span>
         </UButton>
       </li>

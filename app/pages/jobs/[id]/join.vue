@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import { setNode, setRun } from '~~/core/edit/edit-run'
 import { chooseChain } from '~~/core/edit/edit-tie-in'
+import { chosenChain } from '~~/core/edit/made-up'
 import { addRun } from '~~/core/edit/new-job'
 import { services, type Place } from '~~/core/job/place'
+import { systemOf } from '~~/core/job/system'
 import { choosePipe } from '~~/core/edit/choose-pipe'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { useSelectionStore } from '~/stores/selection'
@@ -24,6 +26,10 @@ const pipes = computed(() => {
   const b = run && own.catalogue.pipe(run.pipe)
   const a = node?.existing ? own.catalogue.pipe(node.existing) : undefined
   return a && b ? { a, b } : null
+})
+const chosen = computed(() => {
+  const system = current.value && systemOf(job.value, current.value.run.id)
+  return system && current.value ? chosenChain(system, current.value.node) : undefined
 })
 const place = computed<Place>(() => ({ ...job.value.place, ...current.value?.run.place }))
 const serviceItems = services.map((value) => ({ value, label: value.replace('-', ' ') }))
@@ -72,10 +78,10 @@ function setPipe(pipe: string): void {
         :condition-a="current.node.condition"
         :condition-b="current.run.condition"
         :tools="job.tools"
-        :chosen="current.node.chain"
+        :chosen="chosen"
         :method="current.run.method"
         choosable
-        @chain="(chain) => change(chooseChain(job, current!.run.id, current!.node.id, chain))"
+        @chain="(chain) => change(chooseChain(own.catalogue, job, current!.run.id, current!.node.id, chain))"
         @method="(method) => change(setRun(job, current!.run.id, { method }))"
       >
         <div class="grid gap-3 sm:grid-cols-2">

@@ -1,0 +1,166 @@
+import type { Catalogue } from '../catalogue/catalogue'
+import { isChainApart } from '../catalogue/chain-length'
+import { fitsBySize } from '../catalogue/fit'
+import type { FittingEnd } from '../catalogue/fitting'
+import { endLength } from '../catalogue/fitting-length'
+import type { MethodId } from '../catalogue/method'
+import type { Pipe } from '../catalogue/pipe'
+import type { Job, Leg, Node } from '../job/job'
+import { pipeIdIn } from '../job/leg-defaults'
+import { isRunEnd } from '../job/node-legs'
+import { systemOf, withChanged, type System } from '../job/system'
+import { armFittings, armStretches, type ArmChain } from '../run/arm'
+import { bodyOf, mayGoInto } from '../run/body'
+import { chainLegs } from '../run/chain-legs'
+import { oppositeDirection, unitVector } from '../run/direction'
+import { layOut, turnAt, type Layout } from '../run/layout'
+import { usedByPipe } from '../run/stands-in'
+import { chainStretches } from './chain-stretches'
+import { movedInLine, putInLine } from './put-in-line'
+
+const straightWithin = 1
+
+/** Whether an end takes a pipe by a method; where the pipe is not known, whether it is of that method. */
+const takes =
+  (pipe: Pipe | undefined, method: MethodId) =>
+  (end: FittingEnd): boolean =>
+    end.type === 'socket' && end.socket.method === method && (!pipe || fitsBySize(pipe, end.socket))
+
+const isThere = <T>(of: T | undefined): of is T => of !== undefined
+
+/** A node's chain with the pieces between its sockets, as several nodes; null where it stays one. */
+function chainPulledApart(catalogue: Catalogue, layout: Layout, node: Node): System | null {
+  const { system } = layout
+  const arms = layout.arms.get(node.id) ?? []
+  const { arriving, leaving } = chainLegs(
+    node,
+    arms.map(({ leg }) => leg),
+  )
+  const turn = turnAt(arms)
+  const line = leaving ?? arriving
+  // What was measured of the whole holds for the whole.
+  if (!node.chain || node.measured || isRunEnd(node.kind) || !line) return null
+  if (arms.length > 2 || (turn !== null && turn > straightWithin)) return null
+  const { fittings, joints } = node.chain
+  const isTieIn = node.kind === 'tie-in'
+  const pipeOf = (leg: Leg | undefined): Pipe | undefined => leg && catalogue.pipe(pipeIdIn(system, leg))
+  const before = arriving || node.existing === undefined ? pipeOf(arriving) : catalogue.pipe(node.existing)
+  const after = pipeOf(leaving)
+  const stretches = chainStretches(
+    catalogue,
+    fittings,
+    null,
+    { back: takes(before, joints[0]), on: takes(after, joints[1]) },
+    [before, after].filter(isThere),
+  )
+  const [own, ...others] = stretches ?? []
+  if (!own || others.length === 0) return null
+  const direction = (line.from === node.id) === (line === leaving) ? line.direction : oppositeDirection(line.direction)
+  const whole = others.reduce((sum, { length, piece }) => sum + piece!.cut + length.mm, own.length.mm)
+  const first: Node = { ...node, chain: { fittings: [...own.fittings], joints: [joints[0], own.methods[1]] } }
+  const named: System = { ...system, nodes: system.nodes.map((of) => (of === node ? first : of)) }
+  // A tie-in stands where the existing pipe stops; any other node in the middle of what stands there.
+  const moved = isTieIn
+    ? named
+    : movedInLine(named, first, (own.length.mm - whole) / 2, unitVector(direction), { arriving, leaving })
+  return (
+    moved &&
+    putInLine(
+      moved,
+      {
+        node: node.id,
+        run: line.run,
+        reach: isTieIn ? own.length.mm : own.length.mm / 2,
+        direction,
+        outer: leaving?.id,
+        name: node.id,
+        last: joints[1],
+      },
+      others,
+    )
+  )
+}
+
+/** A body's arm with the pieces between its sockets, as nodes beyond the body; null where it stays an arm. */
+function armPulledApart(catalogue: Catalogue, layout: Layout, node: Node, legId: string, arm: ArmChain): System | null {
+  const { system } = layout
+  const [body, leg] = [bodyOf(node), layout.leg.get(legId)]
+  const arms = layout.arms.get(node.id) ?? []
+  const pipe = leg && catalogue.pipe(pipeIdIn(system, leg))
+  if (!body || !leg || !pipe || node.measured) return null
+  const used = usedByPipe(catalogue, layout, node)
+  for (const index of body.ends.keys()) {
+    if (used.has(index) || !mayGoInto(node.kind, arms, leg, index)) continue
+    // The first of its fittings may go in the body, up to the piece.
+    const counts = [...arm.fittings.keys(), arm.fittings.length].toReversed()
+    const count = counts.find((of) => armFittings(body, index, arm.fittings.slice(0, of)) !== null)!
+    const own = armFittings(body, index, arm.fittings.slice(0, count))!
+    if (count === arm.fittings.length) continue
+    const stretches = chainStretches(
+      catalogue,
+      arm.fittings.slice(count),
+      own.last,
+      { back: () => true, on: takes(pipe, arm.method) },
+      [pipe],
+    )
+    const reach = count === 0 ? endLength(catalogue, body, index) : armStretches(catalogue, body, index, own).at(-1)![1]
+    if (!stretches || !reach || own.last.type !== 'socket') continue
+    const apart = putInLine(
+      system,
+      {
+        node: node.id,
+        run: leg.run,
+        reach: reach.mm,
+        direction: leg.from === node.id ? leg.direction : oppositeDirection(leg.direction),
+        outer: leg.id,
+        name: leg.id,
+        last: arm.method,
+      },
+      stretches,
+    )
+    if (!apart) return null
+    const { [legId]: _, ...others } = node.arms ?? {}
+    const piece = apart.legs.find(({ from, madeUp }) => from === node.id && madeUp)!
+    const first = { fittings: [...arm.fittings.slice(0, count)], method: own.last.socket.method }
+    const onArms = count === 0 ? others : { ...others, [piece.id]: first }
+    return { ...apart, nodes: apart.nodes.map((of) => (of === node ? { ...node, arms: onArms } : of)) }
+  }
+  return null
+}
+
+/** The arms of a node's body that do not go in it as they stand. */
+const armsApart = (node: Node): [string, ArmChain][] => {
+  const body = bodyOf(node)
+  if (!body || !node.arms) return []
+  return Object.entries(node.arms).filter(
+    ([, { fittings }]) => !body.ends.some((_, index) => armFittings(body, index, fittings) !== null),
+  )
+}
+
+/**
+ * A job in which every chain of fittings goes together: where two sockets face each other, at a node or on an arm, the
+ * chain comes apart there into nodes, and between them stands a made-up piece, a leg of new pipe with its own number and
+ * cut length. What the two outer legs measured together stays. A chain stays as it is where no pipe goes into two of its
+ * ends, where a figure is missing, where it was measured as a whole, or where a leg is too short for it.
+ *
+ * @returns the same job where that changes nothing
+ * @remarks for instance: a 22 solder coupling and a 22 press one at a node: 22 copper of 48.4 between the two
+ */
+export function withMadeUpPieces(catalogue: Catalogue, job: Job): Job {
+  const pulledApart = (done: Job, { id, run }: Node, pull: (layout: Layout, node: Node) => System | null): Job => {
+    const system = systemOf(done, run)!
+    const apart = pull(
+      layOut(system),
+      system.nodes.find((node) => node.id === id)!,
+    )
+    return apart ? withChanged(done, system, apart) : done
+  }
+  let done = job
+  for (const node of job.nodes) {
+    if (node.chain && !node.fitting && isChainApart(node.chain.fittings))
+      done = pulledApart(done, node, (layout, of) => chainPulledApart(catalogue, layout, of))
+    for (const [leg, arm] of armsApart(node))
+      done = pulledApart(done, node, (layout, of) => armPulledApart(catalogue, layout, of, leg, arm))
+  }
+  return done
+}

@@ -1,0 +1,120 @@
+import type { MethodId } from '../catalogue/method'
+import type { Direction, Leg, Node } from '../job/job'
+import type { System } from '../job/system'
+import { plus, type Vector } from '../quantity/vector'
+import type { Stretch } from './chain-stretches'
+
+const thousandths = (mm: number): number => Math.round(mm * 1000) / 1000
+
+/** A leg so much longer; null where nothing would be left of it. What has no length of its own gives any. */
+function longerBy(leg: Leg, mm: number): Leg | null {
+  if (leg.length === null) return leg
+  const length = thousandths(leg.length + mm)
+  return length > 0 ? { ...leg, length } : null
+}
+
+const withLeg = (legs: readonly Leg[], changed: Leg): Leg[] =>
+  legs.map((leg) => (leg.id === changed.id ? changed : leg))
+
+/** An id made from another one, the same whoever makes it, that stands for nothing yet. */
+function idAfter(of: string, at: number, taken: readonly { readonly id: string }[]): string {
+  let id = `${of}~${at}`
+  while (taken.some((known) => known.id === id)) id += '~'
+  return id
+}
+
+/**
+ * A system in which a node is moved along the line that it stands in: the leg that leads to it grows, the one that goes on
+ * from it gives as much.
+ *
+ * @param on the way from the one leg to the other
+ * @returns null where a leg is too short
+ */
+export function movedInLine(
+  system: System,
+  node: Node,
+  by: number,
+  on: Vector,
+  { arriving, leaving }: { readonly arriving: Leg | undefined; readonly leaving: Leg | undefined },
+): System | null {
+  const changed = [arriving && longerBy(arriving, by), leaving && longerBy(leaving, -by)]
+  if (changed.includes(null)) return null
+  const moved: Node = {
+    ...node,
+    ...(node.at ? { at: [...plus(node.at, on, by)] as [number, number, number] } : {}),
+    ...(node.height === undefined ? {} : { height: node.height + on[2] * by }),
+  }
+  return {
+    ...system,
+    nodes: system.nodes.map((of) => (of.id === node.id ? moved : of)),
+    legs: changed.reduce<readonly Leg[]>((legs, leg) => (leg ? withLeg(legs, leg) : legs), system.legs),
+  }
+}
+
+/** From where in a system stretches of a chain are to stand. */
+export interface Anchor {
+  readonly node: string
+  readonly run: string
+  /** mm from the node to where what stands there ends. */
+  readonly reach: number
+  /** Which way they go on. */
+  readonly direction: Direction
+  /** The leg that went on from the node; undefined where nothing did. */
+  readonly outer: string | undefined
+  /** What the ids of what is new begin with. */
+  readonly name: string
+  /** How the pipe that goes on from the last is joined. */
+  readonly last: MethodId
+}
+
+/**
+ * A system with stretches of a chain beyond a node, each at the end of its made-up piece, a leg of new pipe. The leg that
+ * went on from the node goes on from the last, shorter by what stands before it.
+ *
+ * @returns null where that leg is too short
+ */
+export function putInLine(system: System, anchor: Anchor, stretches: readonly Stretch[]): System | null {
+  const { run, direction, name, last } = anchor
+  const nodes: Node[] = []
+  const legs: Leg[] = []
+  let [from, stop, gone] = [anchor.node, anchor.reach, 0]
+  for (const [index, { fittings, length, methods, piece }] of stretches.entries()) {
+    if (!piece) return null
+    const isLast = index === stretches.length - 1
+    const id = idAfter(name, index + 1, system.nodes)
+    const centre = stop + piece.cut + length.mm / 2
+    const joints: [MethodId, MethodId] = [methods[0], isLast ? last : methods[1]]
+    nodes.push({ id, run, kind: 'adapter', chain: { fittings: [...fittings], joints } })
+    legs.push({
+      id: idAfter(name, index + 1, system.legs),
+      run,
+      from,
+      to: id,
+      direction,
+      length: thousandths(centre - gone),
+      pipe: piece.pipe.id,
+      madeUp: true,
+    })
+    ;[from, stop, gone] = [id, centre + length.mm / 2, centre]
+  }
+  const outer = system.legs.find(({ id }) => id === anchor.outer)
+  const rest = outer && longerBy(outer, -gone)
+  if (rest === null) return null
+  return {
+    ...system,
+    nodes: system.nodes.flatMap((node) => (node.id === anchor.node ? [node, ...nodes] : [node])),
+    // In the order in which one goes along the line.
+    legs: rest
+      ? system.legs.flatMap((leg) => {
+          if (leg !== outer) return [leg]
+          const kept = reattached(rest, anchor.node, from)
+          return kept.from === from ? [...legs, kept] : [kept, ...legs]
+        })
+      : [...system.legs, ...legs],
+  }
+}
+
+const reattached = (leg: Leg, before: string, now: string): Leg => ({
+  ...leg,
+  [leg.from === before ? 'from' : 'to']: now,
+})
