@@ -82,9 +82,9 @@ export function assemblyQuestion(
   const joints = plan.joints.map((joint): AssemblyJoint => {
     const layout = layouts.get(joint.run)!
     const node = layout.node.get(joint.node)!
-    const piece = joint.piece === null ? undefined : pieces.get(joint.piece)
+    const piece = pieces.get(joint.piece ?? '')
     const [{ part, port }] = joint.between
-    const axis = partsById.get(part)?.ports[port]?.out ?? [0, 0, 1]
+    const axis = partsById.get(part)!.ports[port]!.out ?? [0, 0, 1]
     const parts = [joint.between[0].part, joint.between[1].part] as const
     // A tie-in of which nobody said what is there stands fast itself.
     if (node.kind === 'tie-in' && !node.existing && piece) fixed.add(parts[0])

@@ -76,3 +76,24 @@ it('of two fittings one in the other each is told, where it can be turned wrong'
   )
   expect(told('r1/b/l4')).toBe('When made, its other end looks down')
 })
+
+it('of two straight fittings one in the other nothing is told', () => {
+  const chain = {
+    fittings: ['22 solder × 3/4 M BSP adapter', '22 press × 3/4 F BSP adapter'],
+    joints: ['solder', 'press-metal'] as const,
+  }
+  const plan = planJob(
+    sampleJob({
+      pipe: pipeId('EN 1057', '22', 0.9),
+      method: 'solder',
+      legs: [
+        ['cap:s', 'east', 900, 'adapter:a'],
+        ['a', 'east', 900, 'cap:e'],
+      ],
+      nodes: { a: { chain: { ...chain, joints: [...chain.joints] } } },
+    }),
+    shippedCatalogue,
+  )
+  const inner = plan.joints.find((joint) => joint.inner)!
+  expect(facing(new Map(plan.parts.map((part) => [part.id, part])), inner)).toBeNull()
+})

@@ -21,7 +21,7 @@ const pressToMultilayer = '22 press × 16 multilayer press adapter'
 const both: Node['chain'] = { fittings: [solderToPress, pressToMultilayer], joints: ['solder', 'press-multilayer'] }
 
 /** 28 copper from the west, 16 multilayer on to the east, and between them a chain. */
-function across(chain: Node['chain'], node: Partial<Node> = {}, lengths = [1000, 800] as const): Job {
+function across(chain: Node['chain'], node: Partial<Node> = {}, lengths: readonly [number, number] = [1000, 800]): Job {
   const job = sampleJob({
     pipe: copper28,
     method: 'solder',

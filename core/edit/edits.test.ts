@@ -215,6 +215,19 @@ describe('copying and mirroring a part', () => {
     expect(last.kind).toBe('outlet')
     near(layOut(system!).places.get(last.id), [-1000, 2000, 400])
   })
+
+  it('a copy ends openly where what goes on is not copied, and leaves out what does not hang on it', () => {
+    const start = job([
+      ['open:s', 'east', 1000, 'elbow:a'],
+      ['elbow:a', 'up', 400, 'elbow:b'],
+      ['elbow:b', 'east', 300, 'outlet:d'],
+      ['open:s', 'north', 2000, 'open:c'],
+    ])
+    const { job: copied, legs } = copyPart(start, countedIds, 'r1', ['l1', 'l3'], 'c')
+    expect(legs).toHaveLength(1)
+    expect(copied.nodes.at(-1)!.kind).toBe('open')
+    expect(copied.legs).toHaveLength(5)
+  })
 })
 
 describe('another pipe from here on', () => {

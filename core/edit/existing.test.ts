@@ -157,6 +157,14 @@ describe('pipe that is there', () => {
     expect(planJob(out, catalogue).removed.at(-1)).toMatchObject({ label: '3/4 solder elbow 90°', again: false })
   })
 
+  it('a fitting comes out where it is said of it alone, and stays where it is said to though its pipe goes', () => {
+    const fittingsOut = (job: Job) => planJob(job, catalogue).removed.flatMap(({ node }) => node ?? [])
+    expect(fittingsOut(setNode(line(), 'r1', 'b', { state: 'comes out' }))).toEqual(['b'])
+    const out = ['l2', 'l3'].reduce((job, id) => setLeg(job, 'r1', id, { state: 'comes out' }), line())
+    expect(fittingsOut(setNode(out, 'r1', 'b', { state: 'existing' }))).toEqual([])
+    expect(fittingsOut(setLeg(line(), 'r1', 'l3', { state: 'comes out' }))).toEqual([])
+  })
+
   it('a temporary stop end stands on an end that stays', () => {
     const capped = setNode(line(), 'r1', 'on', { kind: 'cap', state: 'new', method: 'push-fit' })
     const plan = planJob(capped, catalogue)

@@ -24,7 +24,7 @@ describe('water', () => {
     expect(density(20)).toBeCloseTo(998.204, 3)
     expect(expansionOfWater(15) * 1e6).toBeCloseTo(150.9, 1)
     expect(Math.abs(expansionOfWater(4)) * 1e6).toBeLessThan(0.5)
-    expect(compressibilityOfWater(20) * 1e6).toBeCloseTo(45.89, 2)
+    expect([20, 80].map((celsius) => Math.round(compressibilityOfWater(celsius) * 1e8) / 100)).toEqual([45.89, 46.14])
   })
 })
 
@@ -92,6 +92,18 @@ describe('what follows from a leak', () => {
     expect(causes).toMatchObject({ leak: 0, creep: 0, air: 0 })
   })
 
+  it('water gives and grows by its own share of the content, beside the air', () => {
+    // A fifth air, and figures large enough to tell the shares apart: 0.8 × 0.1 and 0.2 / 7.013 give way.
+    const system = { ...tenMetres, air: 0.2, wall: 0, wallExpansion: 0, litres: 1 }
+    const stretch = { minutes: 1, warming: 0, celsius: 15, waterExpansion: 1e-3, waterGives: 0.1, creepClock: 0 }
+    const give = 0.8 * 0.1 + 0.2 / 7.013
+    const leaking = follow({ system, softer: 1, leak: 1e-5, creep: 0 }, 6, [stretch]).bar[1]!
+    expect(6 - leaking).toBeCloseTo(1e-5 / give, 8)
+    // One kelvin: 0.8 of 1e-3, and a fifth of 1/288.15.
+    const warmed = follow({ system, softer: 1, leak: 0, creep: 0 }, 6, [{ ...stretch, warming: 1 }]).bar[1]!
+    expect(warmed - 6).toBeCloseTo((0.8e-3 + 0.2 / 288.15) / give, 3)
+  })
+
   it('plastic creeps by as much from 1 to 10 minutes of a clock that begins at 1 as from 10 to 100', () => {
     const system = systemOf([{ pipe: pex, litres: 4 }], 0)
     // So little that nothing else of the pressure changes.
@@ -150,6 +162,9 @@ describe('readings', () => {
     expect(gaugeErrorOf(at([6, 6, 6, 6, 6, 6, 6]))).toEqual({ scatter: 0.002, step: 0.05 })
     expect(gaugeErrorOf(at([6, 6.05, 6, 6.05, 6.1, 6, 6.05])).step).toBeCloseTo(0.05, 9)
     expect(gaugeErrorOf(at([6, 6.013, 6.002, 6.031, 6.007, 6, 6.019])).step).toBe(0)
+    // On a line, read at any moments, nothing is left of them.
+    const line = [0, 1, 5, 6, 20, 21, 40].map((seconds) => ({ seconds, bar: 6 - 0.01 * seconds }))
+    expect(gaugeErrorOf(line).scatter).toBe(0.002)
     const [one, same, other] = [6, 6, 5.8].map((bar) => ({ seconds: 0, bar, count: 4 }))
     const coarse = { scatter: 0.002, step: 0.05 }
     // What a step hides does not average out while the gauge shows the same.

@@ -37,6 +37,14 @@ describe('linear equations', () => {
       ),
     ).toBeNull()
     expect(solveLinear([[0]], [1])).toBeNull()
+    // So small beside the largest that it is what rounding left, whatever their signs.
+    for (const sign of [1, -1]) {
+      const left = [
+        [sign * 1e6, 0],
+        [0, sign * 1e-9],
+      ]
+      expect(solveLinear(left, [1, 1])).toBeNull()
+    }
   })
 
   it('what is put in comes out', () => {

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import {
+  formatLeak,
   volumeIn,
   volumeOut,
   formatFlow,
@@ -15,6 +16,18 @@ describe('figures of water', () => {
     expect(volumeIn(5, 'imperial')).toBeCloseTo(18.927, 3)
     expect(volumeOut(18.927, 'imperial')).toBeCloseTo(5, 3)
     expect([volumeIn(5, 'metric'), volumeOut(5, 'metric')]).toEqual([5, 5])
+  })
+
+  it('a leak is told with its drops where they can be counted: 0.05 to 10 a second', () => {
+    expect([0.14, 0.16, 0.6, 30, 31].map((ml) => formatLeak(ml, 'metric'))).toEqual([
+      '0.14 ml/min',
+      '0.16 ml/min, 0.1 drops a second',
+      '0.60 ml/min, 0.2 drops a second',
+      '30.0 ml/min, 10.0 drops a second',
+      '31.0 ml/min',
+    ])
+    // A fluid ounce is 29.57 ml.
+    expect(formatLeak(14.787, 'imperial')).toBe('0.50 fl oz/min, 4.9 drops a second')
   })
 
   it('a speed of 8 ft/s is 2.4384 m/s', () => {

@@ -122,6 +122,21 @@ describe('what is missing, one by one', () => {
     ])
   })
 
+  it('of two that overlap the one that was ended last counts', () => {
+    const test = (id: string, verdict: string, begun: number, ended: number) => [
+      entry('test-begun', begun, { test: id }, { profile: 'en806-c', design: 6, medium: 'water' }),
+      entry('test-ended', ended, { test: id }, { verdict, passes: true }),
+    ]
+    const [long, short] = [
+      (verdict: string) => test('t1', verdict, 8, 20),
+      (verdict: string) => test('t2', verdict, 9, 12),
+    ]
+    expect(lacks([...all, ...long('tight'), ...short('leak'), flushed])).toEqual([])
+    expect(lacks([...all, ...long('leak'), ...short('tight'), flushed])).toEqual([
+      'prove: the last test under pressure found a leak',
+    ])
+  })
+
   it('filled is not flushed; and what was issued and used is not missing', () => {
     expect(lacks([...all, ...tested('tight', 11), entry('filled', 20, {})])).toEqual([
       'prove: it is not written down that it was flushed',

@@ -233,21 +233,23 @@ describe('growth of a stretch against its free legs', () => {
 
   it('what gives is the shorter of two legs that turn off, from either end of them; a held end gives nothing, an open one all', () => {
     const around = (last: 'outlet' | 'tie-in' | 'open') => {
-      const job = sampleJob({
+      const drawn = sampleJob({
         pipe: pipeId('EN 1057', '22', 0.9),
         method: 'press-metal',
         service: 'hot',
         legs: [
-          // Drawn towards the tee, and away from it.
-          ['open:s', 'north', 2500, 'tee:t'],
+          // Drawn towards the tee, and away from it over joists.
+          ['open:s', 'north', 8500, 'tee:t'],
           ['tee:t', 'north', 1400, 'open:n'],
           ['tee:t', 'east', 6000, `${last}:e`],
         ],
       })
+      const joists = { spacing: 400, offset: 250 }
+      const job = { ...drawn, legs: drawn.legs.map((leg) => (leg.id === 'l2' ? { ...leg, fixings: joists } : leg)) }
       const plan = planJob(job, shippedCatalogue)
       const [to, away] = ['l1', 'l2'].map((leg) => plan.supports.find((of) => of.leg === leg)!.at)
       // Free to the last clip of the leg that comes, and to the first of the one that goes.
-      const free = [2500 - to!.at(-1)!, away![0]!]
+      const free = [8500 - to!.at(-1)!, away![0]!]
       return {
         free,
         found: growthOf(shippedCatalogue, layOut(systemsOf(job)[0]!), job.legs[2]!, plan.supports, 50, profiles.metric),
@@ -255,6 +257,7 @@ describe('growth of a stretch against its free legs', () => {
     }
     const { free, found } = around('outlet')
     expect(free.every((mm) => mm > 0 && mm < 300)).toBe(true)
+    expect(free[0]).toBeLessThan(free[1]!)
     expect(found.free).toEqual([Math.min(...free), 0])
     expect(around('tie-in').found.free[1]).toBe(0)
     expect(around('open').found).toMatchObject({ free: [expect.any(Number), 'ends'], enough: true })
