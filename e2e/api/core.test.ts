@@ -59,6 +59,30 @@ describe('plan, identify, join', () => {
     )
   })
 
+  it('puts a made-up piece between two fittings of a chain that face each other, and keeps the job so', async () => {
+    const job = sampleJob({
+      pipe: copper22,
+      method: 'press-metal',
+      legs: [
+        ['open:a', 'east', 1000, 'adapter:b'],
+        ['adapter:b', 'east', 500, 'open:c'],
+      ],
+      nodes: {
+        b: {
+          chain: { fittings: Array(2).fill('22 press × 22 press coupling'), joints: ['press-metal', 'press-metal'] },
+        },
+      },
+    })
+    const { body: plan } = await ask('POST', 'plan', job)
+    // Two depths of 23, and the jaw's 20 between.
+    expect(plan.pieces.map(({ cut }: { cut: number | null }) => cut)[1]).toBe(66)
+    const { body: saved } = await ask('POST', 'jobs', job)
+    const { body: kept } = await ask('GET', `jobs/${saved.id}`)
+    expect(kept.job.legs.map(({ madeUp }: { madeUp?: true }) => madeUp ?? false)).toEqual([false, true, false])
+    expect((await ask('POST', 'plan', kept.job)).body).toEqual(plan)
+    await ask('DELETE', `jobs/${saved.id}`)
+  })
+
   it('identifies from observations, and names a wrong one', async () => {
     const { body } = await ask('POST', 'identify', {
       observations: [

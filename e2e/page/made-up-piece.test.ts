@@ -1,0 +1,56 @@
+import { describe, expect, it } from 'vitest'
+import { addLeg } from '../../core/edit/edit-run'
+import { addRun, emptyJob } from '../../core/edit/new-job'
+import { countedIds } from '../../core/edit/sample-ids'
+import { pipeId } from '../../core/sample-run'
+import { usePage } from './page'
+
+const { page, site, stored } = usePage(390, 844)
+let id = ''
+const job = async () => (await stored(id)).job
+
+/** Old three-quarter pipe in the wall, and a metre of 25 PEX from it. */
+async function begin(): Promise<void> {
+  const begun = addRun(emptyJob('Old pipe to floor', 'metric', 'metric'), countedIds, {
+    kind: 'tie-in',
+    existing: pipeId('BS 659', '3/4'),
+  })
+  const { job: drawn } = addLeg(begun.job, countedIds, begun.run, begun.job.nodes[0]!.id, 'east', 1000)
+  const pipe = pipeId('EN ISO 15875', '25', 'S5')
+  const body = { ...drawn, runs: drawn.runs.map((run) => ({ ...run, pipe, method: 'compression' })) }
+  const answer = await fetch(`${site().origin}/api/jobs`, {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify(body),
+  })
+  id = ((await answer.json()) as { id: string }).id
+}
+
+describe('a made-up piece, on a phone', () => {
+  it('is offered where fittings alone do not lead there, and has its cut length once they are chosen', async () => {
+    const on = page()
+    await begin()
+    await on.open(`/jobs/${id}/join`)
+    await on.shows('[aria-label="Fittings between the two"]', 'piece of 22 × 0.9 copper')
+    await on.press('Use this')
+    await on.driver.wait(async () => (await job()).legs.length === 2, 10_000, 'the piece is saved')
+    await on.shows('[aria-label="Fittings between the two"]', 'Chosen')
+    const [piece] = (await job()).legs.filter(({ madeUp }) => madeUp)
+    expect(piece!.pipe).toBe(pipeId('EN 1057', '22', 0.9))
+    await on.open(`/jobs/${id}/cut`)
+    await on.shows('main', '22 × 0.9')
+    await on.shows('main', 'P2')
+  })
+
+  it('goes when other fittings are chosen, and comes back by undo', async () => {
+    const on = page()
+    await on.open(`/jobs/${id}/join`)
+    const before = await job()
+    await on.press('Use this')
+    const fittings = ({ nodes }: typeof before) => nodes.flatMap(({ chain }) => chain?.fittings ?? []).join()
+    await on.driver.wait(async () => fittings(await job()) !== fittings(before), 10_000, 'others are saved')
+    expect((await job()).legs).toHaveLength(2)
+    await on.press('Undo')
+    await on.driver.wait(async () => fittings(await job()) === fittings(before), 10_000, 'the first are back')
+  })
+})
