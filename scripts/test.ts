@@ -1,4 +1,5 @@
-import { spawnSync } from 'node:child_process'
+import { spawn } from 'node:child_process'
+import { once } from 'node:events'
 import { readFileSync, rmSync } from 'node:fs'
 import { needPrograms } from './run/debian'
 import { buildWhenChanged } from './run/build'
@@ -11,41 +12,54 @@ interface Tally {
 
 const environment = { ...process.env, NUXT_TELEMETRY_DISABLED: '1', CI: '1' }
 
-/** A check that passes or fails as one. */
-function check(name: string, command: string, ...options: string[]): Tally {
+/** Runs a command to its end, and says what it said once that is reached: of two at once each is read by itself. */
+async function ended(name: string, command: string, options: readonly string[]): Promise<number | null> {
+  const child = spawn(command, options, { env: environment, stdio: ['ignore', 'pipe', 'pipe'] })
+  const said: Buffer[] = []
+  for (const stream of [child.stdout, child.stderr]) stream.on('data', (part: Buffer) => said.push(part))
+  const [status] = (await once(child, 'close')) as [number | null]
   console.log(`\n== ${name}`)
-  const { status } = spawnSync(command, options, { stdio: 'inherit', env: environment })
-  return status === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 }
+  process.stdout.write(Buffer.concat(said))
+  return status
 }
 
-/** A project of tests, each counted. A run that breaks off before its tests counts as a failure. */
-function tests(name: string, project: string, ...also: string[]): Tally {
-  console.log(`\n== ${name}`)
-  const report = `.data/report-${project}.json`
-  rmSync(report, { force: true })
-  const options = [
-    '--no-install',
-    'vitest',
-    'run',
-    '--project',
-    project,
-    '--reporter=default',
-    '--reporter=json',
-    `--outputFile=${report}`,
-    ...also,
-  ]
-  const { status } = spawnSync('npx', options, { stdio: 'inherit', env: environment })
-  try {
-    const { numPassedTests, numFailedTests } = JSON.parse(readFileSync(report, 'utf8')) as {
-      numPassedTests: number
-      numFailedTests: number
-    }
-    const broken = status !== 0 && numFailedTests === 0 ? 1 : 0
-    return { passed: numPassedTests, failed: numFailedTests + broken }
-  } catch {
-    return { passed: 0, failed: 1 }
+/** A check that passes or fails as one. */
+const check =
+  (name: string, command: string, ...options: string[]) =>
+  async (): Promise<Tally> => {
+    const status = await ended(name, command, options)
+    return status === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 }
   }
-}
+
+/** A project of tests, each counted. A run that breaks off before its tests counts as a failure. */
+const tests =
+  (name: string, project: string, ...also: string[]) =>
+  async (): Promise<Tally> => {
+    const report = `.data/report-${project}.json`
+    rmSync(report, { force: true })
+    const options = [
+      '--no-install',
+      'vitest',
+      'run',
+      '--project',
+      project,
+      '--reporter=default',
+      '--reporter=json',
+      `--outputFile=${report}`,
+      ...also,
+    ]
+    const status = await ended(name, 'npx', options)
+    try {
+      const { numPassedTests, numFailedTests } = JSON.parse(readFileSync(report, 'utf8')) as {
+        numPassedTests: number
+        numFailedTests: number
+      }
+      const broken = status !== 0 && numFailedTests === 0 ? 1 : 0
+      return { passed: numPassedTests, failed: numFailedTests + broken }
+    } catch {
+      return { passed: 0, failed: 1 }
+    }
+  }
 
 function build(): Tally {
   console.log('\n== build')
@@ -69,16 +83,42 @@ function prepare(): Tally {
   }
 }
 
+/** One after another. */
+async function inTurn(...all: readonly (() => Promise<Tally>)[]): Promise<Tally[]> {
+  const tallies: Tally[] = []
+  for (const one of all) tallies.push(await one())
+  return tallies
+}
+
 const tallies = [
   prepare(),
-  check('lint and import boundaries', 'npx', '--no-install', 'eslint', '.'),
-  check('format', 'npx', '--no-install', 'prettier', '--check', '--log-level', 'warn', '.'),
-  check('types of the application', 'npx', '--no-install', 'nuxt', 'typecheck'),
-  check('types of core, scripts and tests', 'npx', '--no-install', 'tsc', '--noEmit', '-p', 'tsconfig.tools.json'),
-  tests('unit tests', 'unit', '--coverage'),
+  // It is built before what reads the folder that building writes.
   build(),
-  tests('the interface on a real database', 'api'),
-  tests('the pages in a browser', 'page'),
+  ...(
+    await Promise.all([
+      inTurn(
+        check('lint and import boundaries', 'npx', '--no-install', 'eslint', '.'),
+        check('format', 'npx', '--no-install', 'prettier', '--check', '--log-level', 'warn', '.'),
+      ),
+      inTurn(
+        check('types of the application', 'npx', '--no-install', 'nuxt', 'typecheck'),
+        check(
+          'types of core, scripts and tests',
+          'npx',
+          '--no-install',
+          'tsc',
+          '--noEmit',
+          '-p',
+          'tsconfig.tools.json',
+        ),
+      ),
+    ])
+  ).flat(),
+  await tests('unit tests', 'unit', '--coverage')(),
+  ...(await Promise.all([
+    tests('the interface on a real database', 'api')(),
+    tests('the pages in a browser', 'page')(),
+  ])),
 ]
 const passed = tallies.reduce((sum, tally) => sum + tally.passed, 0)
 const failed = tallies.reduce((sum, tally) => sum + tally.failed, 0)

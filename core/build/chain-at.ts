@@ -1,7 +1,7 @@
 import type { Catalogue } from '../catalogue/catalogue'
 import { fittingNamed } from '../catalogue/chain-length'
-import { fitsBySize } from '../catalogue/fit'
-import { endLabel, meetingOf, type Fitting, type FittingEnd } from '../catalogue/fitting'
+import { endTakes } from '../catalogue/fit'
+import { endLabel, meetingOf, type Fitting } from '../catalogue/fitting'
 import { endLength, takeUpOf } from '../catalogue/fitting-length'
 import type { Leg, Node } from '../job/job'
 import { pipeIdIn } from '../job/leg-defaults'
@@ -41,9 +41,13 @@ function turnsRound(
   const pipe = id === undefined ? undefined : catalogue.pipe(id)
   const [one, other] = fitting?.ends ?? []
   const method = node.chain!.joints[0]
-  const takes = (end: FittingEnd): boolean =>
-    end.type === 'socket' && end.socket.method === method && pipe !== undefined && fitsBySize(pipe, end.socket)
-  return one !== undefined && other !== undefined && !takes(one) && takes(other)
+  return (
+    one !== undefined &&
+    other !== undefined &&
+    pipe !== undefined &&
+    !endTakes(one, pipe, method) &&
+    endTakes(other, pipe, method)
+  )
 }
 
 /** A node's chain: its fittings one after another, each with the end before it and the one after it. */

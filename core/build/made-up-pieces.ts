@@ -1,6 +1,6 @@
 import type { Catalogue } from '../catalogue/catalogue'
 import { isChainApart } from '../catalogue/chain-length'
-import { fitsBySize } from '../catalogue/fit'
+import { endTakes } from '../catalogue/fit'
 import type { FittingEnd } from '../catalogue/fitting'
 import { endLength } from '../catalogue/fitting-length'
 import type { MethodId } from '../catalogue/method'
@@ -20,11 +20,11 @@ import { movedInLine, putInLine } from './put-in-line'
 
 const straightWithin = 1
 
-/** Whether an end takes a pipe by a method; where the pipe is not known, whether it is of that method. */
+/** Whether an end takes a pipe by a method; where nothing is said of the pipe it takes what is to come. */
 const takes =
   (pipe: Pipe | undefined, method: MethodId) =>
   (end: FittingEnd): boolean =>
-    end.type === 'socket' && end.socket.method === method && (!pipe || fitsBySize(pipe, end.socket))
+    !pipe || endTakes(end, pipe, method)
 
 const isThere = <T>(of: T | undefined): of is T => of !== undefined
 

@@ -1,3 +1,5 @@
+import type { FittingEnd } from './fitting'
+import type { MethodId } from './method'
 import type { Pipe } from './pipe'
 import type { Socket } from './socket'
 
@@ -37,3 +39,7 @@ export function fitsBySize(pipe: Pipe, socket: Socket): boolean {
   const tolerance = pipe.odTolerance + (socket.system === 'repair coupling' ? repairTolerance : socketTolerance)
   return pipe.family === socket.family && Math.abs(pipe.od - socket.od) <= tolerance
 }
+
+/** Whether a pipe goes into an end of a fitting by a method: by size, into a socket of it. */
+export const endTakes = (end: FittingEnd, pipe: Pipe, method: MethodId): boolean =>
+  end.type === 'socket' && end.socket.method === method && fitsBySize(pipe, end.socket)
