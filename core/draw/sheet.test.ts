@@ -67,6 +67,31 @@ describe('plan and elevations', () => {
   })
 })
 
+describe('what stands at a node', () => {
+  it('is drawn by its kind, a held bend as held, what is there already as that, and what hangs on nothing not at all', () => {
+    const system = sampleSystem({
+      pipe: pipeId('EN ISO 15875', '16'),
+      method: 'compression',
+      legs: [
+        ['tie-in:s', 'east', 1000, 'bend:b'],
+        ['b', 'up', 600, 'valve:v'],
+        ['v', 'up', 300, 'bend:c'],
+        ['c', 'east', 300, 'open:e'],
+      ],
+      nodes: { b: { held: true }, v: { held: true, state: 'existing' } },
+    })
+    const alone = { id: 'x', run: 'r1', kind: 'cap' as const }
+    const { nodes } = drawRun(layOut({ ...system, nodes: [...system.nodes, alone] }))
+    expect(nodes.map(({ id, sign, isNew }) => [id, sign, isNew])).toEqual([
+      ['s', 'tie-in', true],
+      ['b', 'held bend', true],
+      ['v', 'valve', false],
+      ['c', 'bend', true],
+      ['e', 'open', true],
+    ])
+  })
+})
+
 describe('heights of ends', () => {
   const placed = (legs: Parameters<typeof sampleJob>[0]['legs']) =>
     placeHeights(drawRun(layOut(sampleSystem({ pipe: pipeId('EN 1057', '22', 0.9), method: 'solder', legs }))), 60)

@@ -126,6 +126,17 @@ describe('pipe that is there', () => {
     const { job, tee } = teed(0)
     const one = putNewPipeIn(catalogue, job, countedIds, 'r1', tee, 120)
     expect(planJob(one, catalogue).pieces.filter(({ pipe }) => pipe === three)).toHaveLength(1)
+    // Both sides of the tee are 450: made unequal, the longer gives it, and what nobody measured gives any.
+    const longer = (lengths: readonly [number | null, number | null]) => {
+      const sides = job.legs.filter(({ from, to, state }) => state === 'existing' && (from === tee || to === tee))
+      const drawn = sides.reduce((of, { id }, at) => setLeg(of, 'r1', id, { length: lengths[at]! }), job)
+      const put = putNewPipeIn(catalogue, drawn, countedIds, 'r1', tee, 120)
+      return sides.map(({ id }) => put.legs.find((leg) => leg.id === id)!.length)
+    }
+    const gives = longer([300, 600])
+    expect([gives[0], gives[1]! < 600]).toEqual([300, true])
+    expect(longer([600, 300])[1]).toBe(300)
+    expect(longer([null, 5000])).toEqual([null, 5000])
     expect(() => putNewPipeIn(catalogue, one, countedIds, 'r1', tee, 120)).toThrow(/between two ends of existing pipe/)
     expect(() => putNewPipeIn(catalogue, job, countedIds, 'r1', tee, 30)).toThrow(/slip coupling/)
   })

@@ -29,6 +29,7 @@ const square = (last: number): Job =>
     ['elbow:b', 'west', 1000, 'elbow:c'],
     ['elbow:c', 'south', last, 'tee:t'],
   ])
+const atOrigin: [number, number, number] = [0, 0, 0]
 const lengths = (of: Job) => of.legs.map(({ length }) => length)
 const closing = (of: Job) => closingErrors(layOut(systemsOf(of)[0]!))
 
@@ -48,6 +49,14 @@ describe('a square of elbows closed on a tee', () => {
     expect(plan.parts.filter(({ kind }) => kind === 'fitting')).toHaveLength(5)
     expect(plan.joints).toHaveLength(10)
     expect(plan.checks.filter(({ rule }) => rule === 'closing' || rule === 'connected')).toEqual([])
+  })
+
+  it('what hangs on nothing closes on nothing: neither a fixed point nor a loop of it is told by how much it misses', () => {
+    const apart = square(506)
+    const detached = { ...apart, legs: apart.legs.filter(({ id }) => id !== 'l1') }
+    expect(closing(detached)).toEqual([])
+    const fixed = detached.nodes.map((node) => (node.id === 'c' || node.id === 's' ? { ...node, at: atOrigin } : node))
+    expect(closing({ ...detached, nodes: fixed })).toEqual([])
   })
 
   it('misses its beginning by what a side is too long, and says which leg closes it', () => {

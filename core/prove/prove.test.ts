@@ -165,6 +165,8 @@ describe('readings', () => {
     // On a line, read at any moments, nothing is left of them.
     const line = [0, 1, 5, 6, 20, 21, 40].map((seconds) => ({ seconds, bar: 6 - 0.01 * seconds }))
     expect(gaugeErrorOf(line).scatter).toBe(0.002)
+    // Read at one moment, they tell nothing of each other, and it is still a figure.
+    expect(gaugeErrorOf(line.map((of) => ({ ...of, seconds: 0, bar: 6 }))).scatter).toBe(0.002)
     const [one, same, other] = [6, 6, 5.8].map((bar) => ({ seconds: 0, bar, count: 4 }))
     const coarse = { scatter: 0.002, step: 0.05 }
     // What a step hides does not average out while the gauge shows the same.

@@ -115,7 +115,7 @@ export function recordOf(
       id: joint.id,
       number: joint.number,
       where: `${names.get(joint.run)!.run}, ${names.get(joint.run)!.node(joint.node)}, ${whatMeets(joint)}`,
-      pipe: catalogue.pipe(joint.pipe)?.label ?? joint.pipe,
+      pipe: catalogue.pipe(joint.pipe)!.label,
       method: joint.method,
       insertion: joint.insertion,
       ...state.joints[joint.id]!,
