@@ -33,6 +33,20 @@ function across(chain: Node['chain'], node: Partial<Node> = {}, lengths: readonl
   })
   return { ...job, legs: job.legs.map((leg, at) => (at === 1 ? { ...leg, pipe: multilayer16 } : leg)) }
 }
+/** 22 copper with a tee, and 16 multilayer from its branch by an arm of these fittings. */
+function onArm(fitting: string, fittings: string[], method: MethodId): Job {
+  const job = sampleJob({
+    pipe: copper22,
+    method: 'solder',
+    legs: [
+      ['open:s', 'east', 1000, 'tee:t'],
+      ['t', 'east', 800, 'open:o'],
+      ['t', 'north', 600, 'cap:e'],
+    ],
+    nodes: { t: { fitting, arms: { l3: { fittings, method } } }, e: { method } },
+  })
+  return { ...job, legs: job.legs.map((leg) => (leg.id === 'l3' ? { ...leg, pipe: multilayer16 } : leg)) }
+}
 const legsOf = ({ legs }: Job) => legs.map(({ id, from, to, length }) => [id, from, to, length])
 const cutsOf = (job: Job) => planJob(job, catalogue).pieces.map(({ cut }) => cut)
 const whyOf = (job: Job) => said(planJob(job, catalogue).pieces[0]!.missing)
@@ -123,20 +137,11 @@ describe('a chain of which two sockets face each other', () => {
   })
 
   it('on an arm of a tee stands beyond the tee: 10.6 soldered, half of the jaw’s 15, 22 pressed', () => {
-    const tee = '22 solder × 22 solder × 15 solder tee'
-    const arm = { fittings: ['15 press × 16 multilayer press adapter'], method: 'press-multilayer' as const }
-    const job = sampleJob({
-      pipe: copper22,
-      method: 'solder',
-      legs: [
-        ['open:s', 'east', 1000, 'tee:t'],
-        ['t', 'east', 800, 'open:o'],
-        ['t', 'north', 600, 'cap:e'],
-      ],
-      nodes: { t: { fitting: tee, arms: { l3: arm } }, e: { method: 'press-multilayer' } },
-    })
-    const drawn = { ...job, legs: job.legs.map((leg) => (leg.id === 'l3' ? { ...leg, pipe: multilayer16 } : leg)) }
-    const apart = withMadeUpPieces(catalogue, drawn)
+    const fittings = ['15 press × 16 multilayer press adapter']
+    const apart = withMadeUpPieces(
+      catalogue,
+      onArm('22 solder × 22 solder × 15 solder tee', fittings, 'press-multilayer'),
+    )
     expect(apart.nodes.find(({ id }) => id === 't')!.arms).toEqual({})
     // From the tee's centre 18.3 to its branch's stop, 40.1 of pipe, half of the adapter's 11.3.
     expect(apart.legs.find(({ madeUp }) => madeUp)).toMatchObject({ length: 64.05, from: 't' })
@@ -145,28 +150,11 @@ describe('a chain of which two sockets face each other', () => {
   })
 
   it('on an arm keeps there what goes in the tee itself, and the rest stands beyond the piece', () => {
-    const arm = {
-      fittings: ['15 press × 1/2 M BSP adapter', '15 solder × 16 insert compression adapter'],
-      method: 'compression' as const,
-    }
-    const job = sampleJob({
-      pipe: copper22,
-      method: 'solder',
-      legs: [
-        ['open:s', 'east', 1000, 'tee:t'],
-        ['t', 'east', 800, 'open:o'],
-        ['t', 'north', 600, 'cap:e'],
-      ],
-      nodes: {
-        t: { fitting: '22 solder × 22 solder × 1/2 F BSP tee', arms: { l3: arm } },
-        e: { method: 'compression' },
-      },
-    })
-    const drawn = { ...job, legs: job.legs.map((leg) => (leg.id === 'l3' ? { ...leg, pipe: multilayer16 } : leg)) }
-    const apart = withMadeUpPieces(catalogue, drawn)
+    const fittings = ['15 press × 1/2 M BSP adapter', '15 solder × 16 insert compression adapter']
+    const apart = withMadeUpPieces(catalogue, onArm('22 solder × 22 solder × 1/2 F BSP tee', fittings, 'compression'))
     const piece = apart.legs.find(({ madeUp }) => madeUp)!
     expect(apart.nodes.find(({ id }) => id === 't')!.arms).toEqual({
-      [piece.id]: { fittings: [arm.fittings[0]], method: 'press-metal' },
+      [piece.id]: { fittings: [fittings[0]], method: 'press-metal' },
     })
     const plan = planJob(apart, catalogue)
     expect(plan.pieces.map(({ missing }) => missing)).toEqual([null, null, null, null])
