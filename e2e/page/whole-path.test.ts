@@ -28,10 +28,15 @@ async function pressAll(name: string): Promise<void> {
     await on.settle()
   }
 }
-const joints = async () => {
+/** What the server knows of the work done. */
+const done = async () => {
   const answer = await fetch(`${site().origin}/api/jobs/${await job(title)}/state`)
-  return Object.values(((await answer.json()) as { joints: Record<string, { made: object | null }> }).joints)
+  return (await answer.json()) as {
+    joints: Record<string, { made: object | null; inspected: object | null }>
+    water: { kind: string }[]
+  }
 }
+const joints = async () => Object.values((await done()).joints)
 /** Begins a test and lets the simulated gauge stand on pipework that is so in truth. */
 async function test(truth: string): Promise<void> {
   const on = page()
@@ -90,6 +95,7 @@ describe('the whole work, by a phone', () => {
     await on.press('End the test, keep the verdicts')
     await on.shows('[aria-label="Verdicts"]', ': tight')
     await on.press('Flushed')
+    await on.driver.wait(async () => (await done()).water.some(({ kind }) => kind === 'flushed'), 15_000)
   })
 
   it('it is covered and handed over, sealed, and printed with every letter', async () => {
@@ -106,7 +112,9 @@ describe('the whole work, by a phone', () => {
       const row = (await on.driver.findElements(By.css('[aria-label="Joints"] li button')))[at]!
       await on.driver.executeScript('arguments[0].click()', row)
       await on.press('Looked at: sound')
-      await on.settle()
+      // The next row is pressed once this one is written down: on a slow machine the same one would be looked at twice.
+      const looked = async () => (await joints()).filter(({ inspected }) => inspected).length
+      await on.driver.wait(async () => (await looked()) > at, 15_000, `joint ${at + 1} is looked at`)
     }
     await on.press('Hand over')
     await on.shows('[aria-label="What is missing"]', 'Nothing is missing')
