@@ -41,7 +41,8 @@ export default defineConfig({
           include: ['e2e/page/**/*.test.ts'],
           testTimeout: 300_000,
           hookTimeout: 300_000,
-          fileParallelism: false,
+          // Each file has its own server, database and browser, and mostly waits for them.
+          maxWorkers: 2,
         },
       },
     ],

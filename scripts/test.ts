@@ -115,10 +115,8 @@ const tallies = [
     ])
   ).flat(),
   await tests('unit tests', 'unit', '--coverage')(),
-  ...(await Promise.all([
-    tests('the interface on a real database', 'api')(),
-    tests('the pages in a browser', 'page')(),
-  ])),
+  await tests('the interface on a real database', 'api')(),
+  await tests('the pages in a browser', 'page')(),
 ]
 const passed = tallies.reduce((sum, tally) => sum + tally.passed, 0)
 const failed = tallies.reduce((sum, tally) => sum + tally.failed, 0)
