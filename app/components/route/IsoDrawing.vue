@@ -2,6 +2,7 @@
 import { pipeIdIn } from '~~/core/job/leg-defaults'
 import type { System } from '~~/core/job/system'
 import { useElementSize } from '@vueuse/core'
+import { clearCorner } from '~~/core/draw/clear-corner'
 import { placeDimensions, placeHeights } from '~~/core/draw/dimensions'
 import { compassOf, drawRun, type DrawingView, type DrawnLeg, type Point } from '~~/core/draw/drawing'
 import { breakSign, outDashes, pipeColour, serviceDashes } from '~~/core/draw/line-style'
@@ -51,13 +52,21 @@ const frame = computed(() => {
   const more = (beside / pixels) * unit.value
   return [left - more, top, across + 2 * more, down] as const
 })
-/** Where the compass stands: in the lower left corner of all that is seen, beside the drawing where that is narrower. */
+/** Where the compass stands: in the lower left corner of all that is seen, or in another where pipe lies there. */
 const corner = computed((): Point => {
   const [left, top, across, down] = frame.value
   const [wide, high] = [width.value || 800, height.value || 330]
   const scale = Math.max(across / wide, down / high)
   const [beyond, below] = [(wide * scale - across) / 2, (high * scale - down) / 2]
-  return [left - beyond + unit.value * 9, top + down + below - unit.value * 8]
+  const [near, far] = [left - beyond + unit.value * 9, left + across + beyond - unit.value * 9]
+  const [upper, lower] = [top - below + unit.value * 9, top + down + below - unit.value * 8]
+  const corners: Point[] = [
+    [near, lower],
+    [far, lower],
+    [near, upper],
+    [far, upper],
+  ]
+  return clearCorner(drawing.value, corners, unit.value * 9)
 })
 /** The unit in steps of a fifth, for what is placed by it: dimensions then stay where they are while a run is typed. */
 const step = computed(() => 1.2 ** Math.ceil(Math.log(unit.value) / Math.log(1.2)))
