@@ -32,7 +32,19 @@ describe('heat', () => {
     const job = run(legs(300), pressedAt)
     const wrapped = { ...job, runs: [{ ...job.runs[0]!, place: { heatOrder: 'wet-wrapped' as const } }] }
     expect(ask(wrapped).near.size).toBe(0)
+    // The job's place holds where the run's says nothing, and another run's does not.
+    expect(ask({ ...job, place: { heatOrder: 'wet-wrapped' } }).near.size).toBe(0)
+    const other = { ...job.runs[0]!, id: 'r0', place: { heatOrder: 'wet-wrapped' as const } }
+    expect(ask({ ...job, runs: [other, ...job.runs] }).near.size).toBeGreaterThan(0)
   })
+})
+
+it('a joint of which nobody can say yet which way it lies has an axis all the same', () => {
+  const job = run([], {})
+  const fittings = ['22 solder × 3/4 M BSP adapter', '22 press × 3/4 F BSP adapter']
+  const chain = { fittings, joints: ['solder', 'press-metal'] as ['solder', 'press-metal'] }
+  const alone = { ...job, nodes: [{ id: 't', run: 'r1', kind: 'tie-in' as const, existing: copper, chain }] }
+  expect(ask(alone).joints.map(({ axis }) => axis)).toEqual(Array(2).fill([0, 0, 1]))
 })
 
 describe('what each joint asks', () => {

@@ -27,6 +27,39 @@ describe('draining', () => {
     expect(waterInAll([of!, of!])).toEqual({ litres: 6.41, runsOff: 6.41 })
   })
 
+  it('where nothing feeds it, its valves are shut, and nothing else is', () => {
+    const [of] = drainings(
+      catalogue,
+      sampleJob({
+        ...copper,
+        legs: [
+          ['open:s', 'east', 500, 'valve:v'],
+          ['v', 'east', 500, 'elbow:a'],
+          ['a', 'down', 900, 'outlet:e'],
+        ],
+        nodes: { v: { name: 'stop valve' } },
+      }),
+    )
+    expect(of!.shut).toEqual(['stop valve'])
+  })
+
+  it('runs off by what stands between its highest and its lowest outlet, wherever it begins', () => {
+    const legs = [
+      ['tie-in:s', 'down', 1500, 'tee:t'],
+      ['tee:t', 'east', 6000, 'outlet:low'],
+      ['tee:t', 'north', 500, 'elbow:a'],
+      ['elbow:a', 'up', 2000, 'outlet:high'],
+    ] as const
+    const [of] = drainings(catalogue, sampleJob({ ...copper, legs }))
+    expect(of!.seconds).toBeCloseTo(secondsToRunOff(of!.runsOff, 2000), 9)
+    // Beyond upright pipe that nobody measured one of the two heights is unknown, and with it the time.
+    const job = sampleJob({ ...copper, legs })
+    const unmeasured = job.legs.map((leg) =>
+      leg.id === 'l4' ? { ...leg, state: 'existing' as const, length: null } : leg,
+    )
+    expect(drainings(catalogue, { ...job, legs: unmeasured })[0]!.seconds).toBeNull()
+  })
+
   it('a dip keeps its water: 1 m along and 300 mm of either upright', () => {
     const [of] = drainings(
       catalogue,

@@ -121,6 +121,17 @@ describe('a chain of which two sockets face each other', () => {
     expect(layOut(systemsOf(job)[0]!).places.get('e')![0]).toBeCloseTo(1800, 9)
   })
 
+  it('upright, a fixed height goes with the node', () => {
+    const level = across(both, { height: 1000 })
+    const upright = withMadeUpPieces(catalogue, {
+      ...level,
+      legs: level.legs.map((leg) => ({ ...leg, direction: 'up' as const })),
+    })
+    expect(upright.nodes[1]!.height).toBeCloseTo(1000 - 43.3 + 3.9, 9)
+    const level0 = withMadeUpPieces(catalogue, across(both))
+    expect('height' in level0.nodes[1]!).toBe(false)
+  })
+
   it('at a tie-in begins where the existing pipe stops, and the leg gives it all', () => {
     const tieIn: SampleRun = {
       pipe: multilayer16,

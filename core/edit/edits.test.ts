@@ -295,6 +295,21 @@ describe('a run beside another', () => {
     expect(lengths(both, 1)).toEqual([1100, 600])
   })
 
+  it('is refused beside nothing, at no distance, and where its side is not square to the first leg', () => {
+    const one = job([['open:s', 'east', 1000, 'open:e']])
+    const beside =
+      (spacing: number, towards: [number, number, number], of = one) =>
+      () =>
+        addParallelRun(of, countedIds, 'r1', spacing, towards)
+    expect(beside(100, [0, 1, 0], { ...one, legs: [] })).toThrow(RangeError)
+    expect(beside(100, [0, 1, 0], { ...one, runs: [] })).toThrow(RangeError)
+    expect(beside(0, [0, 1, 0])).toThrow(RangeError)
+    expect(beside(-5, [0, 1, 0])).toThrow(RangeError)
+    expect(beside(0.5, [0, 1, 0])).not.toThrow()
+    expect(beside(100, [1, 0, 0])).toThrow(RangeError)
+    expect(beside(100, [-1, 0, 0])).toThrow(RangeError)
+  })
+
   it('keeps its lengths where it lies square to the plane of the turn', () => {
     const { job: both } = addParallelRun(
       job([
@@ -423,6 +438,9 @@ describe('closing a run between fixed points', () => {
     const closed = takeUpIn(open([3006, 800, 0]), 'r1', 'l1')
     expect(lengths(closed)).toEqual([1006, 800, 2000])
     expect(closingErrors(layOut(systemsOf(closed)[0]!))).toEqual([{ run: 'r1', x: 0, y: 0, z: 0 }])
+    // What closes stays as it is.
+    expect(takeUpIn(closed, 'r1', 'l1')).toBe(closed)
+    expect(takeUpIn(closed, 'none', 'l1')).toBe(closed)
   })
 
   it('is spread in proportion: 6 over 1000 and 2000 is 2 and 4; 5 north goes to the one leg north', () => {

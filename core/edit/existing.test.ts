@@ -146,6 +146,13 @@ describe('pipe that is there', () => {
     const check = planJob(job, catalogue).checks.find(({ rule }) => rule === 'stub-length')!
     expect(check).toMatchObject({ verdict: 'refuse' })
     expect(check.values.short).toBeCloseTo(check.values.needed - check.values.stub, 6)
+    // Moved by what is missing it is enough, and by a millimetre less it is not.
+    const refusals = (at: number) => {
+      const moved = cutInto(line(), countedIds, 'r1', 'l2', 'valve', { at, play: 30 }).job
+      return problems(moved).filter((of) => of.startsWith('stub-length'))
+    }
+    expect(refusals(40 + check.values.short + 0.01)).toEqual([])
+    expect(refusals(40 + check.values.short - 1)).toHaveLength(1)
     expect(() => cutInto(line(), countedIds, 'r1', 'l2', 'valve', { at: 900, play: 0 })).toThrow(/Place/)
     expect(() => cutInto(teed().job, countedIds, 'r1', 'branch', 'valve', { at: 100, play: 0 })).toThrow(
       /existing pipe/,

@@ -47,6 +47,30 @@ describe('a fitting on the arm of a tee', () => {
     expect(plan.pieces.filter(({ cut }) => cut === null)).toEqual([])
   })
 
+  it('of two fittings has a joint in the tee and one between them, told by the two that meet', () => {
+    const [nipple, socket] = ['1/2 M BSP × 1/2 M BSP nipple', '16 multilayer press × 1/2 F BSP adapter']
+    const arms = { l3: { fittings: [nipple!, socket!], method: 'press-multilayer' as const } }
+    const inner = planJob(withBody({ fitting: threaded, arms }), catalogue).joints.filter((of) => of.inner)
+    expect(inner.map(({ id, inner: of, between }) => [id, of!.fittings, between])).toEqual([
+      [
+        'r1/t/l3/between-0',
+        [threaded, nipple],
+        [
+          { part: 'r1/t', port: 2 },
+          { part: 'r1/t/l3#0', port: 0 },
+        ],
+      ],
+      [
+        'r1/t/l3/between-1',
+        [nipple, socket],
+        [
+          { part: 'r1/t/l3#0', port: 1 },
+          { part: 'r1/t/l3#1', port: 0 },
+        ],
+      ],
+    ])
+  })
+
   it('is a part with its own joints: a thread in the tee, the pipe in the adapter', () => {
     const at = plan.joints.filter(({ node }) => node === 't')
     expect(at.map(({ id, method }) => [id, method]).toSorted()).toEqual([
