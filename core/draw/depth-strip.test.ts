@@ -14,6 +14,20 @@ describe('depth strips', () => {
     const [page] = pages([depth(15.4)])
     const [bar] = lines(page!)
     expect(bar!.to[0] - bar!.from[0]).toBe(100)
+    // It ends in a stroke of 3 to either side, and its length stands beyond it.
+    const [, first, last] = lines(page!)
+    expect([first, last].map((of) => [of!.from, of!.to])).toEqual([
+      [
+        [15, 33],
+        [15, 39],
+      ],
+      [
+        [115, 33],
+        [115, 39],
+      ],
+    ])
+    const words = page!.marks.find((mark) => mark.kind === 'text' && /^100.mm$/.test(mark.text))
+    expect(words).toMatchObject({ at: [118, 37.2] })
     const ends = lines(page!).filter(({ thick }) => thick === 0.6)
     expect(ends[1]!.from[0] - ends[0]!.from[0]).toBeCloseTo(15.4, 10)
     const [inches] = pages([depth(19.05)], 'imperial')

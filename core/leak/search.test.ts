@@ -51,6 +51,26 @@ const plain = (id: string, weight: number, more: Partial<Suspect> = {}): Suspect
   why: [],
   ...more,
 })
+it('a joint that was refused, and one on an end from the factory, are looked at for it', () => {
+  const refused = {
+    ...plan,
+    joints: plan.joints.map((joint, at) => (at === 0 ? { ...joint, verdict: 'refuse' as const } : joint)),
+  }
+  const [first, second] = [ids[0]!, ids[1]!]
+  const entries = ids.map((id) => made(id))
+  const all = suspectsOf(job, refused, siteState(refused, entries))
+  const plainly = suspects(entries)
+  expect(all.find(({ joint }) => joint === first)!.weight).toBeGreaterThan(
+    plainly.find(({ joint }) => joint === first)!.weight,
+  )
+  expect(all.find(({ joint }) => joint === second)!.weight).toBe(plainly.find(({ joint }) => joint === second)!.weight)
+  const factory = { ...job, runs: job.runs.map((run) => ({ ...run, condition: { factoryEnd: true } })) }
+  const ends = suspectsOf(factory, plan, siteState(plan, entries))
+  expect(ends.find(({ joint }) => joint === second)!.weight).not.toBe(
+    plainly.find(({ joint }) => joint === second)!.weight,
+  )
+})
+
 /** A valve in a line of suspects, with all from this one on beyond it. */
 const valveBefore = (line: readonly Suspect[], first: number): ValveSides => ({
   id: `r/v${first}`,

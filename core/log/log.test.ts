@@ -4,7 +4,7 @@ import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
 import { planJob } from '../plan/plan-job'
 import { pipeId, sampleJob } from '../sample-run'
 import { entriesSchema, entryProblems, entrySchema, type Entry } from './entry'
-import { changedSince, jointsDone, siteState } from './site-state'
+import { changedSince, effectiveEntries, jointsDone, siteState } from './site-state'
 import { timeKey } from './time-key'
 
 const job = sampleJob({
@@ -95,6 +95,7 @@ describe('what entries add up to', () => {
     const of = (...entries: Entry[]) => siteState(plan, entries).joints['r1/a/l1']!.made?.body.insertion
     expect([of(first), of(first, right), of(first, right, out)]).toEqual([12, 15.4, undefined])
     expect(of(first, out, back)).toBe(12)
+    expect(effectiveEntries([first, right, out, back]).map(({ kind }) => kind)).toEqual(['joint-made'])
   })
 
   it('what was not told of a joint is no change of it', () => {

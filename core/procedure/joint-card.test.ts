@@ -78,6 +78,8 @@ describe('joint cards', () => {
   it('the nut: a turn at 15, three quarters at 22, the maker’s sheet above 28', () => {
     expect(figure('compression', pipe('EN 1057', '15', 0.7), 'Turn the nut')).toMatchObject({ text: '1 turn' })
     expect(figure('compression', pipe('EN 1057', '22', 0.9), 'Turn the nut')).toMatchObject({ text: '¾ turn' })
+    expect(figure('compression', pipe('EN 1057', '28', 0.9), 'Turn the nut')).toMatchObject({ text: '¾ turn' })
+    expect(figure('compression', pipe('EN 1057', '35'), 'Turn the nut')).toMatchObject({ text: 'by the maker’s sheet' })
     expect(figure('compression', pipe('EN 1057', '35', 1.2), 'Turn the nut')).toMatchObject({
       text: 'by the maker’s sheet',
     })

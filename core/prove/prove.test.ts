@@ -33,6 +33,10 @@ describe('how soft a system is', () => {
     expect(tenMetres.litres).toBeCloseTo(3.205, 3)
     expect(softness(tenMetres, 15, 6) * 1e6).toBeCloseTo(66.77, 2)
     expect(thermalGain(tenMetres, 15).water / softness(tenMetres, 15, 6)).toBeCloseTo(1.51, 2)
+    // A fifth air: the water's share of its growth, and a 1/288.15 of the air.
+    const aired = thermalGain({ ...tenMetres, air: 0.2 }, 15)
+    expect(aired.water).toBeCloseTo(0.8 * expansionOfWater(15) - 3 * tenMetres.wallExpansion, 12)
+    expect(aired.air).toBeCloseTo(0.2 / 288.15, 12)
     expect(thermalGain(tenMetres, 6).water / softness(tenMetres, 6, 6)).toBeCloseTo(-0.27, 2)
     // One bar is 0.21 ml.
     expect(softness(tenMetres, 15, 6) * tenMetres.litres * 1000).toBeCloseTo(0.21, 2)

@@ -49,7 +49,9 @@ describe('a record', () => {
       [3, 'Run, cap, piece P2'],
     ])
     expect(whole.joints[0]).toMatchObject({ made: { by: 'I. Marl' }, inspected: { sound: true }, method: 'crimp' })
-    expect(whole.tests).toHaveLength(1)
+    expect(whole.tests).toMatchObject([
+      { id: 't1', begun: { body: { design: 6 } }, ended: { body: { verdict: 'tight' } }, proof: null },
+    ])
     expect(whole.materials.pipe[0]!.mm).toBe(Math.round(plan.pieces.reduce((sum, { cut }) => sum + cut!, 0)))
   })
 
