@@ -173,6 +173,49 @@ describe('a chain of which two sockets face each other', () => {
     expect(plan.joints.filter(({ inner }) => inner)).toHaveLength(1)
   })
 
+  it('on two arms of a tee each has its own piece', () => {
+    const job = onArm(
+      '22 solder × 15 solder × 15 solder tee',
+      ['15 press × 16 multilayer press adapter'],
+      'press-multilayer',
+    )
+    const arms = { ...job.nodes[1]!.arms, l2: job.nodes[1]!.arms!.l3! }
+    const both: Job = {
+      ...job,
+      nodes: job.nodes.map((node) => (node.id === 't' ? { ...node, arms } : node)),
+      legs: job.legs.map((leg) => (leg.id === 'l2' ? { ...leg, pipe: multilayer16 } : leg)),
+    }
+    const pieces = withMadeUpPieces(catalogue, both).legs.filter(({ madeUp }) => madeUp)
+    expect(pieces.map(({ from, to }) => [from, to]).toSorted()).toEqual([
+      ['t', 'l2~1'],
+      ['t', 'l3~1'],
+    ])
+    // What goes in the tee itself stays on each arm, by its own piece.
+    const threaded = ['15 press × 1/2 M BSP adapter', '15 solder × 16 insert compression adapter']
+    const arm = { fittings: threaded, method: 'compression' as const }
+    const screwed = withMadeUpPieces(catalogue, {
+      ...both,
+      nodes: both.nodes.map((node) =>
+        node.id === 't'
+          ? { ...node, fitting: '1/2 BSP thread × 1/2 BSP thread × 1/2 F BSP tee', arms: { l2: arm, l3: arm } }
+          : node,
+      ),
+    })
+    const kept = screwed.nodes.find(({ id }) => id === 't')!.arms!
+    const made = screwed.legs.filter(({ madeUp }) => madeUp).map(({ id }) => id)
+    expect(made).toHaveLength(2)
+    for (const id of made) expect(kept[id]).toEqual({ fittings: [threaded[0]], method: 'press-metal' })
+  })
+
+  it('gives no id that stands for something in another system of the job', () => {
+    const one = across(both)
+    const other = { id: 'a~1', run: 'r2', kind: 'open' as const }
+    const runs = [...one.runs, { ...one.runs[0]!, id: 'r2' }]
+    const ids = withMadeUpPieces(catalogue, { ...one, runs, nodes: [...one.nodes, other] }).nodes.map(({ id }) => id)
+    expect(new Set(ids).size).toBe(ids.length)
+    expect(ids).toHaveLength(one.nodes.length + 2)
+  })
+
   it('of three stretches has two pieces', () => {
     const chain = ['28 solder × 22 press adapter', '22 press × 22 press coupling', pressToMultilayer]
     expect(cutsOf(across({ fittings: chain, joints: ['solder', 'press-multilayer'] })).slice(1, 3)).toEqual([66, 66])

@@ -28,8 +28,16 @@ const takes =
 
 const isThere = <T>(of: T | undefined): of is T => of !== undefined
 
+/** Where a chain comes apart. */
+interface Apart {
+  readonly layout: Layout
+  readonly node: Node
+  /** The ids of all nodes and legs of the job. */
+  readonly taken: ReadonlySet<string>
+}
+
 /** A node's chain with the pieces between its sockets, as several nodes; null where it stays one. */
-function chainPulledApart(catalogue: Catalogue, layout: Layout, node: Node): System | null {
+function chainPulledApart(catalogue: Catalogue, { layout, node, taken }: Apart): System | null {
   const { system } = layout
   const arms = layout.arms.get(node.id) ?? []
   const { arriving, leaving } = chainLegs(
@@ -74,6 +82,7 @@ function chainPulledApart(catalogue: Catalogue, layout: Layout, node: Node): Sys
         direction,
         outer: leaving?.id,
         name: node.id,
+        taken,
         last: joints[1],
       },
       others,
@@ -82,7 +91,12 @@ function chainPulledApart(catalogue: Catalogue, layout: Layout, node: Node): Sys
 }
 
 /** A body's arm with the pieces between its sockets, as nodes beyond the body; null where it stays an arm. */
-function armPulledApart(catalogue: Catalogue, layout: Layout, node: Node, legId: string, arm: ArmChain): System | null {
+function armPulledApart(
+  catalogue: Catalogue,
+  { layout, node, taken }: Apart,
+  legId: string,
+  arm: ArmChain,
+): System | null {
   const { system } = layout
   const [body, leg] = [bodyOf(node), layout.leg.get(legId)]
   const arms = layout.arms.get(node.id) ?? []
@@ -114,13 +128,14 @@ function armPulledApart(catalogue: Catalogue, layout: Layout, node: Node, legId:
         direction: leg.from === node.id ? leg.direction : oppositeDirection(leg.direction),
         outer: leg.id,
         name: leg.id,
+        taken,
         last: arm.method,
       },
       stretches,
     )
     if (!apart) return null
     const { [legId]: _, ...others } = node.arms ?? {}
-    const piece = apart.legs.find(({ from, madeUp }) => from === node.id && madeUp)!
+    const piece = apart.legs.find(({ id, from }) => from === node.id && !layout.leg.has(id))!
     const first = { fittings: [...arm.fittings.slice(0, count)], method: own.last.socket.method }
     const onArms = count === 0 ? others : { ...others, [piece.id]: first }
     return { ...apart, nodes: apart.nodes.map((of) => (of === node ? { ...node, arms: onArms } : of)) }
@@ -147,20 +162,18 @@ const armsApart = (node: Node): [string, ArmChain][] => {
  * @remarks for instance: a 22 solder coupling and a 22 press one at a node: 22 copper of 48.4 between the two
  */
 export function withMadeUpPieces(catalogue: Catalogue, job: Job): Job {
-  const pulledApart = (done: Job, { id, run }: Node, pull: (layout: Layout, node: Node) => System | null): Job => {
+  const pulledApart = (done: Job, { id, run }: Node, pull: (at: Apart) => System | null): Job => {
     const system = systemOf(done, run)!
-    const apart = pull(
-      layOut(system),
-      system.nodes.find((node) => node.id === id)!,
-    )
+    const taken = new Set([...done.nodes, ...done.legs].map((of) => of.id))
+    const apart = pull({ layout: layOut(system), node: system.nodes.find((node) => node.id === id)!, taken })
     return apart ? withChanged(done, system, apart) : done
   }
   let done = job
   for (const node of job.nodes) {
     if (node.chain && !node.fitting && isChainApart(node.chain.fittings))
-      done = pulledApart(done, node, (layout, of) => chainPulledApart(catalogue, layout, of))
+      done = pulledApart(done, node, (at) => chainPulledApart(catalogue, at))
     for (const [leg, arm] of armsApart(node))
-      done = pulledApart(done, node, (layout, of) => armPulledApart(catalogue, layout, of, leg, arm))
+      done = pulledApart(done, node, (at) => armPulledApart(catalogue, at, leg, arm))
   }
   return done
 }

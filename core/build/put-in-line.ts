@@ -17,9 +17,9 @@ const withLeg = (legs: readonly Leg[], changed: Leg): Leg[] =>
   legs.map((leg) => (leg.id === changed.id ? changed : leg))
 
 /** An id made from another one, the same whoever makes it, that stands for nothing yet. */
-function idAfter(of: string, at: number, taken: readonly { readonly id: string }[]): string {
+function idAfter(of: string, at: number, taken: ReadonlySet<string>): string {
   let id = `${of}~${at}`
-  while (taken.some((known) => known.id === id)) id += '~'
+  while (taken.has(id)) id += '~'
   return id
 }
 
@@ -61,8 +61,9 @@ export interface Anchor {
   readonly direction: Direction
   /** The leg that went on from the node; undefined where nothing did. */
   readonly outer: string | undefined
-  /** What the ids of what is new begin with. */
+  /** What the ids of what is new begin with, and those that stand for something in the job already. */
   readonly name: string
+  readonly taken: ReadonlySet<string>
   /** How the pipe that goes on from the last is joined. */
   readonly last: MethodId
 }
@@ -74,19 +75,19 @@ export interface Anchor {
  * @returns null where that leg is too short
  */
 export function putInLine(system: System, anchor: Anchor, stretches: readonly Stretch[]): System | null {
-  const { run, direction, name, last } = anchor
+  const { run, direction, name, taken, last } = anchor
   const nodes: Node[] = []
   const legs: Leg[] = []
   let [from, stop, gone] = [anchor.node, anchor.reach, 0]
   for (const [index, { fittings, length, methods, piece }] of stretches.entries()) {
     if (!piece) return null
     const isLast = index === stretches.length - 1
-    const id = idAfter(name, index + 1, system.nodes)
+    const id = idAfter(name, index + 1, taken)
     const centre = stop + piece.cut + length.mm / 2
     const joints: [MethodId, MethodId] = [methods[0], isLast ? last : methods[1]]
     nodes.push({ id, run, kind: 'adapter', chain: { fittings: [...fittings], joints } })
     legs.push({
-      id: idAfter(name, index + 1, system.legs),
+      id: idAfter(name, index + 1, taken),
       run,
       from,
       to: id,
