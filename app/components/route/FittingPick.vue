@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import type { System } from '~~/core/job/system'
 import { bodyOf } from '~~/core/run/body'
-import { armChoices, bodiesFor, canBeNamed, type BodyChoice } from '~~/core/run/body-choices'
+import { canBeNamed, type BodyChoice } from '~~/core/run/body-choices'
 import type { Node } from '~~/core/job/job'
+import { armsAtHome, bodiesAtHome } from '~~/core/join/bodies-at-home'
 import { layOut } from '~~/core/run/layout'
 import { useCatalogueStore } from '~/stores/catalogue'
 
@@ -16,7 +17,7 @@ const withArms = (label: string, arms: BodyChoice['arms']) =>
   [label, ...Object.values(arms).flatMap((arm) => arm.fittings)].join(', with ')
 /** They are many: looked up when they are asked for, not between two key presses. */
 const isOpen = ref(false)
-const findFittings = () => bodiesFor(own.catalogue, layOut(props.system), props.node)
+const findFittings = () => bodiesAtHome(own.catalogue, layOut(props.system), props.node)
 const fittings = computed(() => (isOpen.value ? findFittings() : []))
 const plain = 'plain'
 const items = computed(() => [
@@ -38,7 +39,7 @@ const { namesIn } = useNames()
 /** What stands on an arm, of all that could. */
 const arms = computed(() =>
   Object.entries(props.node.arms ?? {}).flatMap(([leg, { fittings: chosen }]) => {
-    const choices = armChoices(own.catalogue, layOut(props.system), props.node, leg)
+    const choices = armsAtHome(own.catalogue, layOut(props.system), props.node, leg)
     const labels = choices.map(({ fittings: ids }) => ids.join(', '))
     return choices.length > 0 ? [{ leg, choices, labels, chosen: chosen.join(', ') }] : []
   }),

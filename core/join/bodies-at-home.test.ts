@@ -1,0 +1,61 @@
+import { expect, it } from 'vitest'
+import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
+import type { MethodId } from '../catalogue/method'
+import { armChoices, bodiesFor } from '../run/body-choices'
+import { layOut } from '../run/layout'
+import { pipeId, sampleSystem } from '../sample-run'
+import { armsAtHome, bodiesAtHome } from './bodies-at-home'
+
+function elbowsOn(pipe: string, method: MethodId) {
+  const layout = layOut(
+    sampleSystem({
+      pipe,
+      method,
+      legs: [
+        ['open:s', 'east', 900, 'elbow:a'],
+        ['elbow:a', 'north', 600, 'open:e'],
+      ],
+    }),
+  )
+  const node = layout.node.get('a')!
+  const methodsOf = (found: ReturnType<typeof bodiesFor>) =>
+    new Set(found.flatMap(({ body }) => body.ends.flatMap((end) => (end.type === 'socket' ? [end.socket.method] : []))))
+  return {
+    bySize: methodsOf(bodiesFor(catalogue, layout, node)),
+    atHome: methodsOf(bodiesAtHome(catalogue, layout, node)),
+  }
+}
+
+it('no cement is offered on steel of the same size, and all that copper takes is', () => {
+  const steel = elbowsOn(pipeId('ASTM A53', '1/2'), 'thread')
+  expect([steel.bySize.has('solvent'), steel.atHome.has('solvent')]).toEqual([true, false])
+  const copper = elbowsOn(pipeId('EN 1057', '22', 0.9), 'solder')
+  expect(copper.atHome).toEqual(copper.bySize)
+})
+
+it('no solder is offered on plastic of the same size', () => {
+  const plastic = elbowsOn(pipeId('BS 7291', '22', 'pb'), 'push-fit')
+  expect([plastic.bySize.has('solder'), plastic.atHome.has('solder')]).toEqual([true, false])
+  expect(plastic.atHome.has('push-fit')).toBe(true)
+})
+
+it('on the thread of an elbow no cemented adapter is offered for steel pipe', () => {
+  const fittings = ['1/2 PVC solvent × 1/2 F NPT adapter']
+  const layout = layOut(
+    sampleSystem({
+      pipe: pipeId('ASTM A53', '1/2'),
+      method: 'thread',
+      legs: [
+        ['open:s', 'east', 900, 'elbow:a'],
+        ['elbow:a', 'north', 600, 'open:e'],
+      ],
+      nodes: {
+        a: { fitting: '1/2 M NPT × 1/2 NPT thread street elbow 90', arms: { l2: { fittings, method: 'solvent' } } },
+      },
+    }),
+  )
+  const node = layout.node.get('a')!
+  const methodsOf = (arms: ReturnType<typeof armChoices>) => new Set(arms.map(({ method }) => method))
+  expect(methodsOf(armChoices(catalogue, layout, node, 'l2')).has('solvent')).toBe(true)
+  expect([...methodsOf(armsAtHome(catalogue, layout, node, 'l2'))]).not.toContain('solvent')
+})
