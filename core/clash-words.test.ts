@@ -85,6 +85,18 @@ describe('a clash in words', () => {
       setRun(base, 'r1', { place: { leadFree: false } }),
       ['Run: place, lead free', 'yes', 'no'],
     ],
+    [
+      'a whole fitting by its kind, a whole run by its name',
+      { ...base, nodes: base.nodes.filter(({ id }) => id !== 'e') },
+      setNode(base, 'r1', 'e', { name: 'basin' }),
+      ['Run, basin', 'not there', 'outlet'],
+    ],
+    [
+      'a whole survey by its name',
+      { ...base, surveys: [] },
+      { ...base, surveys: [{ ...base.surveys[0]!, built: 1990 }] },
+      ['By the stairs', 'not there', 'By the stairs'],
+    ],
     ['an empty text', { ...base, note: '' }, { ...base, note: 'mind the cat' }, ['note', 'nothing', 'mind the cat']],
     ['the title', { ...base, title: 'A' }, { ...base, title: 'B' }, ['title', 'A', 'B']],
     [
@@ -120,6 +132,17 @@ describe('a clash in words', () => {
     expect(place([loft, loft], 'surveys', 's1', 'built')).toBe('By the stairs: year built')
     expect(place([base, base], 'surveys', 's9', 'built')).toBe('a survey: year built')
     expect(place([base, base], 'stock', 'kerf')).toMatch(/^stock/)
+  })
+
+  it('what is whole and has neither length, kind nor name is as it was set; a length alone is no leg', () => {
+    const told = (mine: unknown, theirs: unknown) => {
+      const clash = { path: ['runs', 'r1', 'place'], mine, theirs }
+      const words = clashWords(catalogue, speakerIn('metric'), [base, base], clash)
+      return [words.mine, words.theirs]
+    }
+    expect(told(undefined, { wet: true })).toEqual(['not there', 'as it was set'])
+    expect(told({ length: 5 }, { direction: 'east', name: 'Flow' })).toEqual(['as it was set', 'Flow'])
+    expect(told({ kind: 'slip-coupling' }, { name: 7 })).toEqual(['slip coupling', 'as it was set'])
   })
 
   it('is in the reader’s units', () => {

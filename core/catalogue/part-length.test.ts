@@ -63,6 +63,8 @@ describe('lengths of everyday parts', () => {
     ['15 solder × 1/2 F BSP swivel connector', [6.5, 6.5]],
     // 0.7 × 15 + 4 to the axis of the thread; 0.5 × 21.336 + 14 to its mouth, less 13 taken up.
     ['15 solder × 1/2 F BSP drop-ear elbow', [14.5, 11.7]],
+    // Its elbow as the plain one; its copper leg is cut to what is wanted before the wall.
+    ['16 multilayer press × 15 FTG stub-out', [18.2, 200]],
     // Cup end as the plain elbow; spigot end that and the depth and 2.
     ['1/2 FTG × 1/2 solder street elbow 90', [11.2 + 12.7 + 2, 11.2]],
     // 28 and 28.5 to the body's end, less what the pipe goes in: 13.2 and 13.46.

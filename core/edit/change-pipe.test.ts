@@ -37,6 +37,15 @@ describe('another pipe from a leg on', () => {
     expect(run.ends[1]).toMatchObject({ takeOff: 12.5, takeOffTolerance: 4 })
   })
 
+  it('in the first leg of a run puts nothing between, and the same pipe changes nothing but what is set', () => {
+    const job = change(branched(600), 'l1', copper15)
+    expect(job.nodes.map(({ id, chain }) => [id, chain])).toEqual(branched(600).nodes.map(({ id }) => [id, undefined]))
+    expect(job.legs.map(({ length }) => length)).toEqual([1000, 800, 600, 400])
+    const same = change(branched(600), 'l3', copper22)
+    expect(same.nodes).toEqual(branched(600).nodes)
+    expect(change(branched(600), 'none', copper15)).toEqual(branched(600))
+  })
+
   it('asks for the join under the run’s circumstances, and for none of a pipe that nobody knows', () => {
     const job: Job = { ...branched(600), place: { hotWork: 'forbidden' } }
     const ask = (from: string, to: string, of = job) => joinLegs(catalogue, of, of.runs[0]!, from, to, shippedCosts)

@@ -9,7 +9,7 @@ import { pipeId, type SampleRun, sampleSystem } from '../sample-run'
 import { contentOf } from './content'
 import { jointBore, roughnessOf } from './coefficients'
 import { fittingLoss, frictionFactor, pipeLoss } from './loss'
-import { sharedFlow } from './network'
+import { mainWay, sharedFlow } from './network'
 import { flowPaths } from './path'
 import { velocityOf } from './velocity'
 
@@ -210,6 +210,33 @@ describe('ways that meet again', () => {
     expect(flows[2]).toBeCloseTo(-10, 5)
     expect(flows[3]).toBe(0)
     expect(sharedFlow(edges, 's', 'y', 20)).toBeNull()
+  })
+
+  it('the main way goes from the feed to the draw, at each place by what brings most, however the edges were drawn', () => {
+    const loss = (flow: number) => flow
+    const edges = [
+      { from: 'b', to: 'a', loss },
+      { from: 's', to: 'a', loss },
+      { from: 's', to: 'b', loss },
+      { from: 'o', to: 'b', loss },
+    ]
+    // 4 from s to a and on to b, 6 straight to b, all 10 on to o.
+    expect(mainWay(edges, [-4, 4, 6, -10], 's', 'o')).toEqual([
+      { edge: 2, to: 'b' },
+      { edge: 3, to: 'o' },
+    ])
+    expect(mainWay(edges, [-6, 6, 4, -10], 's', 'o')).toEqual([
+      { edge: 1, to: 'a' },
+      { edge: 0, to: 'b' },
+      { edge: 3, to: 'o' },
+    ])
+    expect(mainWay(edges, [0, 0, 0, 0], 's', 'o')).toEqual([])
+    // A way that only goes round in itself leads nowhere, and is not followed for ever.
+    const round = [
+      { from: 'a', to: 'b', loss },
+      { from: 'b', to: 'a', loss },
+    ]
+    expect(mainWay(round, [1, 1], 's', 'b').length).toBeLessThanOrEqual(round.length + 1)
   })
 
   it('a way of four times the resistance takes half as much: a third', () => {

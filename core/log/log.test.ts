@@ -43,6 +43,16 @@ describe('what entries add up to', () => {
       all: 3,
       handedOver: false,
     })
+    // Of tests the one that was begun last counts; one of which nobody wrote that it was begun is none.
+    const test = (id: string, minute: number, verdict?: string) => [
+      entry('test-begun', minute, { subject: { test: id } }),
+      ...(verdict ? [entry('test-ended', minute + 1, { subject: { test: id }, body: { verdict } })] : []),
+    ]
+    const told = (...entries: Entry[]) => jointsDone(plan, siteState(plan, entries)).tested
+    const stray = entry('reading', 9, { subject: { test: 't9' }, body: { seconds: 0, bar: 6 } })
+    expect(told(stray)).toBeUndefined()
+    expect(told(...test('t2', 5, 'tight'), ...test('t1', 1, 'leak'), stray)).toBe('tight')
+    expect(told(...test('t1', 1, 'leak'), ...test('t2', 5))).toBe('running')
   })
 
   it('counts nothing under a name that nobody gave: notes are no joints, readings no parts', () => {
