@@ -149,6 +149,22 @@ describe('readings', () => {
     expect(soundReadings(at([0, 6, 6, 5.9])).map(({ bar }) => bar)).toEqual([6, 6, 5.9])
     expect(soundReadings(at([6, 6, 5.9, 0])).map(({ bar }) => bar)).toEqual([6, 6, 5.9])
     expect(soundReadings(at([6, 2, 0.3, 0, 0])).map(({ bar }) => bar)).toEqual([6, 2, 0.3, 0, 0])
+    const kept = (...bars: number[]) => soundReadings(at(bars)).map(({ bar }) => bar)
+    // What falls and stays down is no gauge that let go, however much stood before.
+    for (const fell of [
+      [6, 6, 6, 6, 6, 6, 1.7, 1.6, 1.6],
+      [6, 6, 1, 1, 1, 1],
+      [6, 0],
+      [10, 10, 2, 0],
+    ])
+      expect(kept(...fell)).toEqual(fell)
+    // One that comes back let go: below 0.3 of what stands about it, and not at just that.
+    expect(kept(6, 6, 1, 6, 6)).toEqual([6, 6, 6, 6])
+    expect(kept(6, 6, 0.5, 0.6, 6)).toEqual([6, 6, 6])
+    expect(kept(10, 10, 3, 10, 10)).toEqual([10, 10, 3, 10, 10])
+    // Twice as much and a hundredth more is still down; a last fall after one of three tenths is from nowhere.
+    expect(kept(6, 6, 0.5, 1.01, 1.01)).toEqual([6, 6, 0.5, 1.01, 1.01])
+    expect(kept(10, 10, 7, 0)).toEqual([10, 10, 7])
     expect(soundReadings([...at([6, 5])].reverse()).map(({ bar }) => bar)).toEqual([6, 5])
   })
   it('are those since somebody last pumped', () => {
