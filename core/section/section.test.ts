@@ -25,6 +25,8 @@ describe('the drawn section', () => {
     ])
     expect(section(24).says).toContain('Home')
     expect(section(16).says).toContain('not yet: at the stop')
+    // As much again as half the depth is drawn beyond the mouth.
+    expect(section(24).to).toBe(36)
   })
 
   it('solder, cement and sealed thread fill as far as the pipe is in, and nothing where it is not', () => {
