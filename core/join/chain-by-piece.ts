@@ -13,12 +13,16 @@ interface ChainEnd {
   readonly circumstances: Circumstances
 }
 
-/** A made-up piece is of a size between those of the two pipes, or next to them. */
-const widest = 1.3
+/** So many sizes are looked at: those between the two pipes, or next to them. */
+const mostSizes = 4
+/** And so many chains to either side of the piece. */
+const mostWays = 2
 
 function piecesFor(catalogue: Catalogue, a: Pipe, b: Pipe): Pipe[] {
-  const [least, most] = [Math.min(a.od, b.od) / widest, Math.max(a.od, b.od) * widest]
-  return usualForPieces(catalogue).filter(({ od }) => od >= least && od <= most)
+  const away = ({ od }: Pipe) => Math.abs(od - a.od) + Math.abs(od - b.od)
+  return usualForPieces(catalogue)
+    .toSorted((one, other) => away(one) - away(other))
+    .slice(0, mostSizes)
 }
 
 const hundredths = (of: number): number => Math.round(of * 100) / 100
@@ -58,9 +62,9 @@ export function chainsByPiece(
       pipe: piece,
       circumstances: { ...circumstances, condition: undefined },
     })
-    const lefts = cheapestChains(fittings, a, between(a.circumstances), wanted, costs)
+    const lefts = cheapestChains(fittings, a, between(a.circumstances), mostWays, costs)
     if (lefts.length === 0) return []
-    const rights = cheapestChains(fittings, between(b.circumstances), b, wanted, costs)
+    const rights = cheapestChains(fittings, between(b.circumstances), b, mostWays, costs)
     return lefts.flatMap((left) => rights.map((right) => joined(left, piece, right)))
   })
   const seen = new Set<string>()
