@@ -7,6 +7,7 @@ import { planJob } from '../plan/plan-job'
 import { said } from '../said'
 import { pipeId, sampleJob } from '../sample-run'
 import { changePipe, joinLegs } from './change-pipe'
+import { setPipeBeyond } from './part'
 
 const [copper22, copper15] = [pipeId('EN 1057', '22', 0.9), pipeId('EN 1057', '15', 0.7)]
 const multilayer = pipeId('EN ISO 21003', '16')
@@ -44,6 +45,28 @@ describe('another pipe from a leg on', () => {
     const same = change(branched(600), 'l3', copper22)
     expect(same.nodes).toEqual(branched(600).nodes)
     expect(change(branched(600), 'none', copper15)).toEqual(branched(600))
+    // At an adapter that is no longer wanted nothing is chosen between a pipe and itself.
+    const stepped = sampleJob({
+      pipe: copper22,
+      method: 'solder',
+      legs: [
+        ['open:s', 'east', 1000, 'adapter:a'],
+        ['adapter:a', 'east', 800, 'open:e'],
+      ],
+    })
+    const back = change(change(stepped, 'l2', copper15), 'l2', copper22)
+    expect(back).toEqual(setPipeBeyond(change(stepped, 'l2', copper15), 'r1', 'l2', copper22))
+    // Where a run begins at a tee no pipe comes before its legs.
+    const begun = sampleJob({
+      pipe: copper22,
+      method: 'solder',
+      legs: [
+        ['tee:t', 'east', 1000, 'open:a'],
+        ['tee:t', 'west', 1000, 'open:b'],
+        ['tee:t', 'up', 600, 'open:c'],
+      ],
+    })
+    expect(change(begun, 'l1', multilayer).nodes).toEqual(setPipeBeyond(begun, 'r1', 'l1', multilayer).nodes)
   })
 
   it('asks for the join under the run’s circumstances, and for none of a pipe that nobody knows', () => {

@@ -7,7 +7,7 @@ const slack = (along: number[], mean: number, deviation: number): Slack => ({
   deviation,
 })
 const residual = Float64Array.from([1, 0.5, -0.3])
-const [first, second] = [slack([1, 0, 0.5], 0.2, 0.8), slack([0.2, 1, -0.4], -0.1, 1.3)]
+const [first, second] = [slack([1, 0, 0.5], 0.2, 0.8), slack([0.7, 1, -0.4], -0.1, 1.3)]
 
 /** The same by adding up over a fine grid: how likely the residual is, averaged over what the slacks may be. */
 function byGrid(slacks: readonly Slack[]): { log: number; off: number[] } {
