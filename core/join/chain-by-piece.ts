@@ -14,12 +14,16 @@ interface ChainEnd {
 }
 
 /** So many sizes are looked at: those between the two pipes, or next to them. */
-const mostSizes = 4
+const mostSizes = 6
 /** And so many chains to either side of the piece. */
 const mostWays = 2
 
 function piecesFor(catalogue: Catalogue, a: Pipe, b: Pipe): Pipe[] {
-  const away = ({ od }: Pipe) => Math.abs(od - a.od) + Math.abs(od - b.od)
+  /** Those between the two are as far from both together: of them that next to one of the two comes first. */
+  const away = ({ od }: Pipe) => {
+    const [fromA, fromB] = [Math.abs(od - a.od), Math.abs(od - b.od)]
+    return fromA + fromB + Math.min(fromA, fromB) / 100
+  }
   return usualForPieces(catalogue)
     .toSorted((one, other) => away(one) - away(other))
     .slice(0, mostSizes)
