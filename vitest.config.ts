@@ -29,6 +29,7 @@ export default defineConfig({
         test: {
           name: 'api',
           include: ['e2e/api/**/*.test.ts'],
+          globalSetup: 'scripts/tests/built.ts',
           testTimeout: 180_000,
           hookTimeout: 300_000,
           fileParallelism: false,
@@ -39,6 +40,7 @@ export default defineConfig({
         test: {
           name: 'page',
           include: ['e2e/page/**/*.test.ts'],
+          globalSetup: 'scripts/tests/built.ts',
           testTimeout: 300_000,
           hookTimeout: 300_000,
           // Each file has its own server, database and browser, and mostly waits for them.
