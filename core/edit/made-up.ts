@@ -67,7 +67,7 @@ export function withoutMadeUp(catalogue: Catalogue, job: Job, runId: string, nod
   const back = (leg: Leg): Leg => ({
     ...leg,
     [leg.from === last.id ? 'from' : 'to']: nodeId,
-    length: leg.length === null ? null : leg.length + taken,
+    length: leg.length === null ? null : Math.round((leg.length + taken) * 1000) / 1000,
   })
   const one: System = {
     ...before,
