@@ -25,7 +25,7 @@ describe('cutting, from the plan to the rack', () => {
 
   it('books the plan: the offcut is gone, what is left is there, and the plan stays after a reload', async () => {
     const on = page()
-    await on.driver.findElement(By.css(stock22)).findElement(By.xpath('.//button[contains(., "book")]')).click()
+    await (await on.see(stock22)).findElement(By.xpath('.//button[contains(., "book")]')).click()
     await on.shows(stock22, 'cut and booked')
     // The page counts a booking before the server has it.
     await on.driver.wait(async () => !(await rack()).some(({ mm }) => mm === 1460), 10_000, '1460 is on the rack')
@@ -49,7 +49,7 @@ describe('cutting, from the plan to the rack', () => {
       body: JSON.stringify({ for: 'another van', takes: short.map(({ id }) => id) }),
     })
     expect(taken.ok).toBe(true)
-    await on.driver.findElement(By.css(stock15)).findElement(By.xpath('.//button[contains(., "book")]')).click()
+    await (await on.see(stock15)).findElement(By.xpath('.//button[contains(., "book")]')).click()
     await on.shows('[role=alert]', 'No longer on the rack')
     expect((await rack()).filter(({ from }) => from === 'Tarn Lane Bakehouse')).toHaveLength(1)
   })
@@ -95,7 +95,7 @@ describe('where do I bend', () => {
     await on.fill('First end to the other leg’s centre', '262')
     await on.fill('Second end to the first leg’s centre', '163.5')
     await on.fill('Pulled to', '93')
-    await on.driver.findElement(By.xpath('//button[normalize-space(.)="Calibrate"]')).click()
+    await on.press('Calibrate')
     // Gain 25.5 / 0.4292 = 59.4; the mark stood at 262 − 59.4 = 202.6 less 2.6.
     await on.shows('[aria-label="Bender"]', 'Radius 59.5 mm, calibrated')
     await on.shows('[data-bend-readout]', '45° + 1.5°')

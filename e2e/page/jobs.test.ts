@@ -47,7 +47,7 @@ describe('the list of jobs', () => {
       method: 'POST',
       body: JSON.stringify(emptyJob(title, 'metric', 'metric')),
     })
-    const choose = (file: string) => on.driver.findElement(By.css('input[aria-label="Backup file"]')).sendKeys(file)
+    const choose = async (file: string) => (await on.see('input[aria-label="Backup file"]')).sendKeys(file)
     writeFileSync(join(downloads, 'other.gz'), 'no backup')
     await choose(join(downloads, 'other.gz'))
     await on.shows('main details:last-of-type [role="alert"]', 'cannot be read as a backup')
@@ -81,7 +81,7 @@ describe('the list of jobs', () => {
     await on.open('/')
     const before = join(downloads, 'before.json')
     writeFileSync(before, JSON.stringify({ ...first, title: 'Drawn before' }))
-    await on.driver.findElement(By.css('input[aria-label="Job file"]')).sendKeys(before)
+    await (await on.see('input[aria-label="Job file"]')).sendKeys(before)
     await on.see('[aria-label="Title of the job"]')
     await on.press('Route')
     await on.press('Proving-room radiator, flow')

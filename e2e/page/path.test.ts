@@ -44,7 +44,7 @@ describe('a tie-in of new pipe to old, from look to cards', () => {
       await on.shows('main', `Diameter by caliper: `)
       await on.shows('main', why)
     }
-    expect(await on.driver.findElement(By.css('[aria-label="Diameter by caliper"]')).getAttribute('value')).toBe('1/0"')
+    expect(await (await on.see('[aria-label="Diameter by caliper"]')).getAttribute('value')).toBe('1/0"')
   })
 
   it('join: chains and methods with reasons; the chosen chain is the tie-in’s', async () => {
@@ -164,7 +164,7 @@ describe('a tie-in of new pipe to old, from look to cards', () => {
     await on.driver.wait(() => readdirSync(downloads).includes('quarry-cottage.jolvet.json'), 10_000)
     const text = readFileSync(file, 'utf8')
     expect(JSON.parse(text)).toEqual((await stored(await job('Quarry Cottage'))).job)
-    const chooser = await on.driver.findElement(By.css('input[type=file]'))
+    const chooser = await on.see('input[type=file]')
     const cutOff = join(downloads, 'cut-off.json')
     writeFileSync(cutOff, text.slice(0, 200))
     await chooser.sendKeys(cutOff)

@@ -35,7 +35,7 @@ describe('nothing typed is lost', () => {
     await site().database.kill()
     await on.fill('Title of the job', 'Typed while it was down')
     await on.shows('[data-save-state]', 'Waiting for the database')
-    expect(await on.driver.findElement(By.css(title)).getAttribute('value')).toBe('Typed while it was down')
+    expect(await (await on.see(title)).getAttribute('value')).toBe('Typed while it was down')
     await site().database.restart()
     await on.saved()
     expect((await stored(id)).job.title).toBe('Typed while it was down')
@@ -74,7 +74,7 @@ describe('two tabs on one job', () => {
 
     await on.driver.switchTo().window(first)
     await on.driver.wait(
-      async () => (await on.driver.findElement(By.css(title)).getAttribute('value')) === 'From the second tab',
+      async () => (await (await on.see(title)).getAttribute('value')) === 'From the second tab',
       10_000,
     )
     // What the other tab wrote is not this one's to undo.

@@ -30,7 +30,7 @@ describe('making is ticking', () => {
     await on.press('Made')
     await on.shows(done, `1 of ${all} made, 0 looked at`)
     // It went on to the next; back to the first, which is looked at.
-    await on.driver.findElement(By.css('[aria-label="Joints"] li button')).click()
+    await (await on.see('[aria-label="Joints"] li button')).click()
     await on.shows('[aria-label="What happened here"]', 'Made by U. Thorn')
     await on.press('Looked at: sound')
     await on.shows(done, `1 of ${all} made, 1 looked at`)
@@ -66,7 +66,7 @@ describe('making is ticking', () => {
       body: JSON.stringify({ entries: [entry] }),
     })
     await on.shows(done, /^2 of \d+ made/)
-    await on.driver.findElement(By.css('[aria-label="Joints"] li button')).click()
+    await (await on.see('[aria-label="Joints"] li button')).click()
     await on.press('Undo: not made')
     await on.shows(done, /^1 of \d+ made, 0 looked at/)
   })

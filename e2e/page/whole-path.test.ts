@@ -64,7 +64,7 @@ describe('the whole work, by a phone', () => {
     await on.driver.wait(async () => (await joints()).every(({ made }) => made), 15_000)
     const file = join(mkdtempSync(join(tmpdir(), 'jolvet-photo-')), 'joint.png')
     writeFileSync(file, picture)
-    await on.driver.findElement(By.css('[aria-label="Photo: file"]')).sendKeys(file)
+    await (await on.see('[aria-label="Photo: file"]')).sendKeys(file)
     await on.see('img[alt="Photo of this joint"]')
   })
 

@@ -2,7 +2,7 @@ import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'n
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { setTimeout as sleep } from 'node:timers/promises'
-import { By, Key } from 'selenium-webdriver'
+import { Key } from 'selenium-webdriver'
 import { afterAll, describe, expect, it } from 'vitest'
 import { usePage } from './page'
 
@@ -73,7 +73,7 @@ describe('parts of one’s own', () => {
         'depth,crimp,,9/8,,,16.4,0.2,measured,A. Senn,\n' +
         'depth,press-metal,EN 1254-7,28,,,24,0.2,maker,A. Senn,\n',
     )
-    await on.driver.findElement(By.css('input[aria-label="Parts file"]')).sendKeys(file)
+    await (await on.see('input[aria-label="Parts file"]')).sendKeys(file)
     await on.shows('[aria-label="Parts file"]', '2 to record, 0 the same as now, 1 not accepted')
     await on.shows('[aria-label="Parts file"] [role="alert"]', 'Line 3: there is no crimp socket of size 9/8')
     await on.shows('[aria-label="Parts file"]', '23.5 mm → 24 mm changed')
