@@ -21,6 +21,12 @@ export interface StockProgress {
   readonly stage: 'first fit' | 'bound' | 'search' | 'remainder' | 'done'
 }
 
+/** What the search asks at each step; a test of its course puts answers of its own here. */
+export interface SearchSteps {
+  readonly dive: typeof dive
+  readonly combine: typeof combine
+}
+
 const dives = 12
 const secondsOfCombining = 2
 /** A bar may be overfilled by this much, in mm: the error of adding. */
@@ -79,19 +85,24 @@ function plainBound({ sizes, demand, sources }: CuttingProblem): number {
  * @throws RangeError when the bar is not above nought or the kerf is negative
  * @remarks for instance: bars of 3000, pieces 1700, 1300, 1600, 1400: two bars with nothing left, where first fit also takes two
  */
-export function* cutStock(question: StockQuestion, solver: Solver): Generator<StockProgress, StockProgress> {
+export function* cutStock(
+  question: StockQuestion,
+  solver: Solver,
+  steps: SearchSteps = { dive, combine },
+): Generator<StockProgress, StockProgress> {
   if (!(question.barLength > 0)) throw refuse('bar')
   if (!(question.kerf >= 0)) throw refuse('kerf')
   const empty = question.pieces.find(({ length }) => !(length > 0))
   if (empty) throw refuse('piece', { piece: empty.id })
-  const found = yield* search(question, solver, 'nearest')
+  const found = yield* search(question, solver, steps, 'nearest')
   // What rounding let in and does not fit is sought again with every piece rounded up.
-  return found ?? (yield* search(question, solver, 'up'))!
+  return found ?? (yield* search(question, solver, steps, 'up'))!
 }
 
 function* search(
   question: StockQuestion,
   solver: Solver,
+  steps: SearchSteps,
   towards: StepRounding,
 ): Generator<StockProgress, StockProgress | null> {
   const problem = cuttingProblem(question, towards)
@@ -116,7 +127,7 @@ function* search(
     if (bounded) yield bounded
     // The first dive follows the largest fractions; each later one departs from them at another step.
     for (let dived = 0; dived < dives && !isBest(); dived += 1) {
-      const better = dive(problem, pool, solver, {
+      const better = steps.dive(problem, pool, solver, {
         goal: bound,
         below: costOf(problem, best),
         choose: (step, among) => (dived > 0 && step === dived - 1 ? 1 % among : 0),
@@ -125,7 +136,7 @@ function* search(
       const dug = progress('search')
       if (dug) yield dug
       if (dived % 4 !== 0 || isBest()) continue
-      const combined = combine(problem, pool, solver, secondsOfCombining)
+      const combined = steps.combine(problem, pool, solver, secondsOfCombining)
       if (combined && costOf(problem, combined) < costOf(problem, best)) best = combined
       const joined = progress('search')
       if (joined) yield joined

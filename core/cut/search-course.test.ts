@@ -7,10 +7,7 @@ import { highsSolver } from './highs-solver'
 import { combine, dive } from './search-patterns'
 import type { Solver } from './solver'
 
-vi.mock('./search-patterns', async (load) => {
-  const real = await load<typeof import('./search-patterns')>()
-  return { ...real, dive: vi.fn(real.dive), combine: vi.fn(real.combine) }
-})
+const steps = { dive: vi.fn(dive), combine: vi.fn(combine) }
 
 let solver: Solver
 beforeAll(async () => {
@@ -27,7 +24,7 @@ const full: StockQuestion = {
   offcuts: [],
 }
 const stagesOf = (question: StockQuestion) => {
-  const search = cutStock(question, solver)
+  const search = cutStock(question, solver, steps)
   const stages: string[] = []
   for (let step = search.next(); ; step = search.next()) {
     stages.push(step.value.stage)
@@ -36,13 +33,13 @@ const stagesOf = (question: StockQuestion) => {
 }
 
 it('where bound and plan differ it dives twelve times, each from another step, and combines after every fourth', () => {
-  vi.mocked(dive).mockReturnValue(null)
-  vi.mocked(combine).mockReturnValue(null)
+  steps.dive.mockReturnValue(null)
+  steps.combine.mockReturnValue(null)
   const { stages, ended } = stagesOf(full)
   expect(ended).toMatchObject({ newBars: 3, bound: 2 })
-  const dives = vi.mocked(dive).mock.calls.map(([, , , asked]) => asked)
+  const dives = steps.dive.mock.calls.map(([, , , asked]) => asked)
   expect(dives).toHaveLength(12)
-  expect(vi.mocked(combine)).toHaveBeenCalledTimes(3)
+  expect(steps.combine).toHaveBeenCalledTimes(3)
   expect(stages).toEqual(['first fit', 'bound', ...Array<string>(15).fill('search'), 'done'])
   for (const [at, { goal, below, choose }] of dives.entries()) {
     expect([goal, below]).toEqual([2, 3])
@@ -57,24 +54,24 @@ it('where bound and plan differ it dives twelve times, each from another step, a
 it('what combining finds is taken where it is better, and ends the search where it is the best', () => {
   const problem = cuttingProblem(full, 'nearest')
   const better = dive(problem, [...layFirstFit(problem)], solver, { goal: 2, below: 3, choose: () => 0 })!
-  vi.mocked(dive).mockClear()
-  vi.mocked(dive).mockReturnValueOnce(null)
-  vi.mocked(combine).mockReturnValueOnce(better)
+  steps.dive.mockClear()
+  steps.dive.mockReturnValueOnce(null)
+  steps.combine.mockReturnValueOnce(better)
   const { stages, ended } = stagesOf(full)
   expect(ended).toMatchObject({ newBars: 2, bound: 2 })
   expect(stages.filter((stage) => stage === 'search')).toHaveLength(2)
-  expect(vi.mocked(dive)).toHaveBeenCalledTimes(1)
+  expect(steps.dive).toHaveBeenCalledTimes(1)
 })
 
 it('what a dive finds ends the search before anything is combined', () => {
   expect(stagesOf(full).ended.newBars).toBe(2)
-  expect(vi.mocked(combine)).not.toHaveBeenCalled()
+  expect(steps.combine).not.toHaveBeenCalled()
 })
 
 it('what combining finds is left where it takes no fewer bars', () => {
   const first = layFirstFit(cuttingProblem(full, 'nearest'))
-  vi.mocked(dive).mockReturnValue(null)
-  vi.mocked(combine).mockReturnValue([...first].reverse())
+  steps.dive.mockReturnValue(null)
+  steps.combine.mockReturnValue([...first].reverse())
   expect(stagesOf(full).ended.plan.bars.map(({ pieces: laid }) => laid.length)).toEqual(
     first.map(({ counts }) => counts.reduce((sum, count) => sum + count, 0)),
   )

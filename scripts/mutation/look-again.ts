@@ -20,7 +20,14 @@ const copied = ['core', 'demo', 'scripts', 'package.json', 'tsconfig.json', 'tsc
 /** Whether the core's tests pass in the copy: those that reach a file, or all. */
 function passes(file?: string): boolean {
   const which = file === undefined ? ['run'] : ['related', file, '--run']
-  const tests = [...which, '--bail=1', '--config', 'scripts/mutation/vitest.config.ts']
+  const tests = [
+    ...which,
+    '--bail=1',
+    '--no-isolate',
+    '--pool=threads',
+    '--config',
+    'scripts/mutation/vitest.config.ts',
+  ]
   return spawnSync('npx', ['vitest', ...tests], { cwd: folder, stdio: 'ignore', timeout: 600_000 }).status === 0
 }
 
