@@ -244,6 +244,16 @@ describe('the order of bending', () => {
     expect(order).toMatchObject({ ok: true, flips: 0, steps: [{ bend: 1 }, { bend: 0 }] })
   })
 
+  it('of two bends a hand apart the first is made first where only the far end can be held: made later, it has 100 for a hook of 150', () => {
+    // Set-backs of 88: straights of 20, 100 and 400. Held at the far end, the first bend finds 100 only once the second is made.
+    const tube = markTube({ legs: [108, 276, 488], bends: [bend(90), bend(90)] })
+    const order = bendingOrder(tube, { grip: 150, shoe: 100 })
+    expect(order.ok && order.steps.map(({ bend: at, hold }) => [at, hold])).toEqual([
+      [0, 'second end'],
+      [1, 'second end'],
+    ])
+  })
+
   it('a bend too near to both ends is named, with what is missing', () => {
     const order = bendingOrder(markTube({ legs: [120, 130], bends: [bend(90)] }), room)
     expect(order).toMatchObject({
@@ -369,7 +379,18 @@ describe('which pipe may be bent', () => {
     ['PEX half inch to 8 × 15.875', pipe('ASTM F876', '1/2', 'pex-b'), 127, 'hand', 'fits'],
     ['PEX half inch tighter', pipe('ASTM F876', '1/2', 'pex-b'), 120, 'hand', 'refuse'],
     ['PVC-U', pipe('ASTM D1785', '1/2'), 200, 'hand', 'refuse'],
+    ['stainless of 22 in a bender to 3.5 × 22', pipe('EN 10312', '22'), 77, 'bender', 'fits'],
+    ['stainless of 22 tighter', pipe('EN 10312', '22'), 76.9, 'bender', 'refuse'],
+    ['stainless of 22 by hand', pipe('EN 10312', '22'), 200, 'hand', 'refuse'],
+    ['PE, of which no least radius is known', pipe('EN 12201', '25'), 500, 'hand', 'caution'],
   ] as const)('%s: %s', (_, of, radius, way, verdict) => expect(bendVerdict(of, radius, way).verdict).toBe(verdict))
+})
+
+it('what holds is said with its least radius: stainless of 22 at 77; of PE none is known', () => {
+  const told = (standard: string, nominal: string) =>
+    bendVerdict(shippedCatalogue.pipe(pipeId(standard, nominal))!, 100, 'bender')
+  expect(told('EN 10312', '22')).toMatchObject({ leastRadius: 77, values: { times: 3.5, least: 77 } })
+  expect(told('EN 12201', '25')).toMatchObject({ leastRadius: null, message: 'unknown' })
 })
 
 it('plans with the least radius of the way: PEX 8 by hand, 5 with a support; multilayer 5 and 3; copper 4', () => {

@@ -59,14 +59,11 @@ const tight = 1e-6
 
 /** Straight to either side of a bend while only these bends are made. */
 function straightsAt({ bends, length }: MarkedTube, bend: number, made: ReadonlySet<number>): [number, number] {
-  let from = 0
-  let to = length
-  for (const [index, { start, end }] of bends.entries()) {
-    if (!made.has(index)) continue
-    if (index < bend) from = Math.max(from, end)
-    if (index > bend) to = Math.min(to, start)
-  }
-  return [bends[bend]!.start - from, to - bends[bend]!.end]
+  // Bends stand in order along the tube: what bounds the straight is the nearest that is made, on either side.
+  const before = bends.findLast((_, index) => index < bend && made.has(index))
+  const after = bends.find((_, index) => index > bend && made.has(index))
+  const { start, end } = bends[bend]!
+  return [start - (before?.end ?? 0), (after?.start ?? length) - end]
 }
 
 type Sweeps = (bend: number, hold: BendStep['hold'], made: ReadonlySet<number>) => Sweep

@@ -74,6 +74,12 @@ describe('what a tube hits', () => {
     expect(sweepOf(tight, od, new Set([0]), 1, 'first end')).toMatchObject({ below: 0 })
   })
 
+  it('the straights beside a bend are near to each other and are not in each other’s way', () => {
+    // 11.5 between the ends of a bend of ten degrees at 66, less than the 22 of the tube.
+    const slight = markTube({ legs: [400, 400], bends: [bend(10, 66)] })
+    expect(sweepOf(slight, od, none, 0, 'first end').foul).toBeNull()
+  })
+
   it('what is in the way only half way round is in the way', () => {
     // A hook of 200, 150 and 300; its last leg of 250 swings over the first one's end and comes to lie within.
     const hook = (last: number) =>

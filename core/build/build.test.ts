@@ -193,6 +193,30 @@ describe('a run as it will stand', () => {
     for (const file of [cedar, tarn]) holds(demo(file))
   })
 
+  it('holds where a tee is put into pipe that is there, however its legs were drawn', () => {
+    for (const legs of [
+      [
+        ['open:s', 'east', 1000, 'tee:t'],
+        ['t', 'east', 700, 'open:e'],
+      ],
+      [
+        ['tee:t', 'west', 1000, 'open:s'],
+        ['open:e', 'west', 700, 't'],
+      ],
+    ] as const) {
+      const drawn = sampleJob({ pipe: copper, method: 'solder', legs: [...legs, ['t', 'north', 300, 'cap:c']] })
+      const job = {
+        ...drawn,
+        legs: drawn.legs.map((leg, at) => (at < 2 ? { ...leg, state: 'existing' as const } : leg)),
+      }
+      holds(job)
+      const joints = planJob(job, catalogue).joints.filter(({ between }) =>
+        between.some(({ part }) => part.startsWith('existing')),
+      )
+      expect(joints).toHaveLength(2)
+    }
+  })
+
   it('and for runs of any shape', () => {
     const directions = ['east', 'north', 'up', 'west', 'south', 'down'] as const
     const kinds = [

@@ -35,3 +35,47 @@ describe('the play that a fitting between two held ends needs', () => {
     expect(cutIn!.ends.map(({ mark }) => mark)).toEqual([null, null])
   })
 })
+
+describe('what is left of existing pipe to its next fitting', () => {
+  /** A tee put into existing pipe that comes up from an elbow and goes on out of sight. */
+  function above(elbow: { drawn: 'from it' | 'to it'; length: number | null; method: MethodId; at?: MethodId }): Job {
+    const { drawn, length, method, at = method } = elbow
+    const job = sampleJob({
+      pipe: copper22,
+      method,
+      legs: [
+        ['open:s', 'east', 1000, 'elbow:b'],
+        drawn === 'from it' ? ['b', 'north', 100, 'tee:t'] : ['tee:t', 'south', 100, 'b'],
+        ['t', 'north', 700, 'open:e'],
+        ['t', 'west', 300, 'open:o'],
+      ],
+      nodes: { b: { state: 'existing', method: at }, t: { state: 'new' } },
+    })
+    const legs = job.legs.map((leg, index) => (index < 3 ? { ...leg, state: 'existing' as const } : leg))
+    return { ...job, legs: legs.map((leg) => (leg.id === 'l2' ? { ...leg, length } : leg)) }
+  }
+  const stubs = (job: Job) =>
+    planJob(job, catalogue).cutIns[0]!.ends.map(({ stub, stubNeeded }) => [
+      stub === null ? null : Math.round(stub * 10) / 10,
+      stubNeeded,
+    ])
+
+  it.each([
+    // The tee's centre to face, the elbow's and what already goes into the elbow.
+    ['solder', 100 - 12.5 - 14.6 - 15.4, 15.4],
+    ['press-metal', 100 - 14 - 28.1 - 23, 23 + 20],
+    ['compression', 100 - 14 - 19.3 - 18, 18 + 35],
+    ['push-fit', 100 - 14 - 18.2 - 31, 31 + 10],
+  ] as const)('%s: %d of 100 centre to centre; the joint and its tool want %d', (method, stub, needed) => {
+    for (const drawn of ['from it', 'to it'] as const)
+      expect(stubs(above({ drawn, length: 100, method }))).toEqual([
+        [Math.round(stub * 10) / 10, needed],
+        [null, needed],
+      ])
+  })
+
+  it('is not known where the length is not, or the figures of the next fitting are not', () => {
+    expect(stubs(above({ drawn: 'to it', length: null, method: 'solder' }))[0]).toEqual([null, 15.4])
+    expect(stubs(above({ drawn: 'to it', length: 100, method: 'solder', at: 'crimp' }))[0]).toEqual([null, 15.4])
+  })
+})

@@ -10,6 +10,7 @@ import { planJob } from '../plan/plan-job'
 import { layOut } from '../run/layout'
 import { said } from '../said'
 import { pipeId, sampleJob, type SampleRun } from '../sample-run'
+import { chainStretches } from './chain-stretches'
 import { withMadeUpPieces } from './made-up-pieces'
 
 const copper28 = pipeId('EN 1057', '28', 0.9)
@@ -34,14 +35,14 @@ function across(chain: Node['chain'], node: Partial<Node> = {}, lengths: readonl
   return { ...job, legs: job.legs.map((leg, at) => (at === 1 ? { ...leg, pipe: multilayer16 } : leg)) }
 }
 /** 22 copper with a tee, and 16 multilayer from its branch by an arm of these fittings. */
-function onArm(fitting: string, fittings: string[], method: MethodId): Job {
+function onArm(fitting: string, fittings: string[], method: MethodId, length = 600): Job {
   const job = sampleJob({
     pipe: copper22,
     method: 'solder',
     legs: [
       ['open:s', 'east', 1000, 'tee:t'],
       ['t', 'east', 800, 'open:o'],
-      ['t', 'north', 600, 'cap:e'],
+      ['t', 'north', length, 'cap:e'],
     ],
     nodes: { t: { fitting, arms: { l3: { fittings, method } } }, e: { method } },
   })
@@ -230,6 +231,10 @@ describe('a chain stays as it is, and says what to do', () => {
     stays(job)
     expect(whyOf(job)).toContain('no made-up piece finds room')
     stays(across(both, {}, [36, 1000]))
+    const [tee, press] = ['22 solder × 22 solder × 15 solder tee', ['15 press × 16 multilayer press adapter']]
+    // From the tee's centre to that of the adapter 64.05.
+    stays(onArm(tee, press, 'press-multilayer', 64))
+    expect(withMadeUpPieces(catalogue, onArm(tee, press, 'press-multilayer', 65)).legs).toHaveLength(4)
     expect(cutsOf(across(both, {}, [1000, 44]))[1]).toBe(66)
   })
 
@@ -240,7 +245,7 @@ describe('a chain stays as it is, and says what to do', () => {
         joints: both.joints,
       }),
     )
-    const threads = ['28 solder × 1 M BSP adapter', '1 M BSP × 32 multilayer press adapter']
+    const threads = ['28 solder × 1 M BSP adapter', '32 multilayer press × 1 M BSP adapter']
     stays(across({ fittings: threads, joints: both.joints }))
   })
 
@@ -251,7 +256,7 @@ describe('a chain stays as it is, and says what to do', () => {
     stays(across({ fittings: [solderToPress, 'a thing of the shed'], joints: both.joints }))
     stays(
       across({
-        fittings: ['28 solder × 1 F BSP adapter', '1 M BSP × 32 multilayer press adapter'],
+        fittings: ['28 solder × 1 F BSP adapter', '32 multilayer press × 1 M BSP adapter'],
         joints: both.joints,
       }),
     )
@@ -261,6 +266,22 @@ describe('a chain stays as it is, and says what to do', () => {
     const job = across(both)
     stays({ ...job, legs: job.legs.map((leg, at) => (at === 1 ? { ...leg, direction: 'north' as const } : leg)) })
   })
+})
+
+it('a stretch of two that go one in the other is looked at from its outer ends, whichever way they are sold', () => {
+  // The first is sold with its 28 before its 16: here it begins with the 16.
+  const fittings = [
+    '28 press × 16 multilayer press adapter',
+    '28 press FTG × 15 press fitting reducer',
+    '15 solder × 15 compression adapter',
+  ]
+  const takes = { back: () => true, on: () => true }
+  const copper15 = pipeId('EN 1057', '15', 0.7)
+  const stretches = chainStretches(catalogue, fittings, null, takes, [catalogue.pipe(copper15)!])!
+  expect(stretches.map(({ fittings: of, methods, piece }) => [of.length, methods, piece?.pipe.id])).toEqual([
+    [2, ['press-multilayer', 'press-metal'], undefined],
+    [1, ['solder', 'compression'], copper15],
+  ])
 })
 
 it('two fittings in line of any kind: what is drawn stays as long, and every port is in one joint', () => {

@@ -135,7 +135,7 @@ function armPulledApart(
     )
     if (!apart) return null
     const { [legId]: _, ...others } = node.arms ?? {}
-    const piece = apart.legs.find(({ id, from }) => from === node.id && !layout.leg.has(id))!
+    const piece = apart.legs.find(({ id }) => !layout.leg.has(id))!
     const first = { fittings: [...arm.fittings.slice(0, count)], method: own.last.socket.method }
     const onArms = count === 0 ? others : { ...others, [piece.id]: first }
     return { ...apart, nodes: apart.nodes.map((of) => (of === node ? { ...node, arms: onArms } : of)) }
