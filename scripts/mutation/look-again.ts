@@ -20,14 +20,7 @@ const copied = ['core', 'demo', 'scripts', 'package.json', 'tsconfig.json', 'tsc
 /** Whether the core's tests pass in the copy: those that reach a file, or all. */
 function passes(file?: string): boolean {
   const which = file === undefined ? ['run'] : ['related', file, '--run']
-  const tests = [
-    ...which,
-    '--bail=1',
-    '--no-isolate',
-    '--pool=threads',
-    '--config',
-    'scripts/mutation/vitest.config.ts',
-  ]
+  const tests = [...which, '--bail=1', '--config', 'scripts/mutation/vitest.config.ts']
   return spawnSync('npx', ['vitest', ...tests], { cwd: folder, stdio: 'ignore', timeout: 600_000 }).status === 0
 }
 
@@ -45,8 +38,9 @@ export function changed(text: string, { replacement = '', location }: CodeChange
 }
 
 /**
- * Which changes a test notices when they are there from the start. The tool makes a change after the modules are loaded:
- * what tests or tables reckoned while loading is then still as it was, and a change of it would pass unseen.
+ * Which changes a test notices when they are there from the start. The tool makes a change after the modules are loaded,
+ * and asks the tests that came to it: what was reckoned while loading is then still as it was, what is reckoned once and
+ * kept is asked of one test alone, and a change of either could pass unseen.
  */
 export function noticedFromTheStart<Change extends CodeChange>(changes: readonly Change[]): Set<Change> {
   rmSync(folder, { recursive: true, force: true })

@@ -12,6 +12,9 @@ export default defineConfig({
     include: ['core/**/*.test.ts'],
     exclude: ['core/boundaries.test.ts'],
     sequence: { sequencer: QuickFirst },
+    // Each change has a thread of its own anyway: within it the modules need loading once.
+    isolate: false,
+    pool: 'threads',
     testTimeout: 120_000,
     globalSetup: 'scripts/tests/seed.ts',
     setupFiles: 'scripts/tests/use-seed.ts',
