@@ -43,44 +43,37 @@ interface Depth {
 }
 const noDepth: Depth = { mm: 0, tolerance: 0 }
 
-const toNumber = (text: string | undefined): number =>
-  text === undefined || text.trim() === '' ? NaN : Number(text.replace(',', '.'))
+/** What stands in every column, without the spaces round it; a column that is not there is empty. */
+type Cells = Readonly<Record<(typeof partColumns)[number], string>>
+const cellsOf = (row: PartRow): Cells =>
+  Object.fromEntries(partColumns.map((name) => [name, row[name]?.trim() ?? ''])) as Cells
+
+const toNumber = (text: string): number => (text === '' ? NaN : Number(text.replace(',', '.')))
 
 type Read = { readonly part: Part } | { readonly problem: string }
 
-function readRow(row: PartRow, depthOf: (socket: string) => Depth | null): Read {
-  const cell = (name: (typeof partColumns)[number]) => row[name]?.trim() ?? ''
-  const what = cell('what').toLowerCase()
-  if (what === 'named') return readNamed(row)
+function readRow(row: Cells, depthOf: (socket: string) => Depth | null): Read {
+  const what = row.what.toLowerCase()
+  const given = { mm: toNumber(row.mm), tolerance: toNumber(row.tolerance_mm) }
+  if (what === 'named') return readFigure(row, { named: row.fitting, ...given })
   if (what !== 'depth' && what !== 'take-off' && what !== 'centre-to-face')
     return { problem: 'what: depth, take-off, centre-to-face or named' }
-  const socket = socketNamed(cell('method').toLowerCase(), cell('size'), cell('system'))
+  const socket = socketNamed(row.method.toLowerCase(), row.size, row.system)
   if ('problem' in socket) return { problem: socket.problem }
-  const given = { mm: toNumber(row.mm), tolerance: toNumber(row.tolerance_mm) }
   const depth = what === 'centre-to-face' ? depthOf(socket.id) : noDepth
   if (depth === null) return { problem: `the depth of ${socket.label} is not known: give a depth row first` }
-  if (what !== 'depth' && cell('fitting') === '')
-    return { problem: 'fitting: what the take-off is of, such as elbow-90' }
+  if (what !== 'depth' && row.fitting === '') return { problem: 'fitting: what the take-off is of, such as elbow-90' }
   return readFigure(row, {
     socket: socket.id,
-    ...(what === 'depth' ? {} : { fitting: cell('fitting') }),
+    ...(what === 'depth' ? {} : { fitting: row.fitting }),
     ...takeOffFromFace(given, depth),
   })
 }
 
-/** What one fitting measures, by its name in the catalogue. */
-const readNamed = (row: PartRow): Read =>
-  readFigure(row, { named: row.fitting?.trim() ?? '', mm: toNumber(row.mm), tolerance: toNumber(row.tolerance_mm) })
-
 /** A figure with what the row says of whence it is. */
-function readFigure(row: PartRow, of: Readonly<Record<string, unknown>>): Read {
-  const read = partSchema.safeParse({
-    ...of,
-    end: row.end?.trim() || 'either',
-    basis: row.basis?.trim().toLowerCase() ?? '',
-    by: row.by?.trim() ?? '',
-    note: row.note?.trim() ?? '',
-  })
+function readFigure(row: Cells, of: Readonly<Record<string, unknown>>): Read {
+  const { by, note } = row
+  const read = partSchema.safeParse({ ...of, end: row.end || 'either', basis: row.basis.toLowerCase(), by, note })
   if (read.success) return { part: read.data }
   const [issue] = read.error.issues
   const field = String(issue?.path[0] ?? '')
@@ -109,7 +102,7 @@ export function readPartRows(
   const problems: RowProblem[] = []
   rows.forEach((row, index) => {
     const line = index + 2
-    const answer = readRow(row, depthOf)
+    const answer = readRow(cellsOf(row), depthOf)
     if ('problem' in answer) {
       problems.push({ line, problem: answer.problem })
       return

@@ -176,8 +176,23 @@ describe('a parts file', () => {
       expect(read({ what: 'take-off', fitting: 'valve', mm }).changes).toEqual([])
       expect(read({ what: 'take-off', fitting: 'valve', mm }).problems[0]!.problem).toMatch(/^mm: /)
     }
-    const { mm: _, ...without } = row({ what: 'take-off', fitting: 'valve' })
-    expect(readPartRows([without as ReturnType<typeof row>], []).problems[0]!.problem).toMatch(/^mm: /)
+    const without = (column: keyof PartRow, rest: PartRow = {}) => {
+      const { [column]: _, ...others } = row(rest)
+      return readPartRows([others], [])
+    }
+    const takeOff = { what: 'take-off', fitting: 'valve' }
+    expect(without('mm', takeOff).problems[0]!.problem).toMatch(/^mm: /)
+    for (const column of ['basis', 'by'] as const)
+      expect(without(column).problems[0]!.problem).toMatch(new RegExp(`^${column}: `))
+    expect(without('end').changes[0]!.part.end).toBe('either')
+    expect(without('note').changes[0]!.part.note).toBe('')
+    const spaced = { what: 'take-off', fitting: ' tee ', end: ' branch ', by: ' Pat ', note: ' from the drawer ' }
+    expect(read(spaced).changes[0]!.part).toMatchObject({
+      fitting: 'tee',
+      end: 'branch',
+      by: 'Pat',
+      note: 'from the drawer',
+    })
     expect(read({ tolerance_mm: '' }).problems[0]!.problem).toMatch(/^tolerance_mm: /)
     expect(read({ what: 'take-off', fitting: ' ' }).problems[0]!.problem).toMatch(/^fitting: /)
   })
