@@ -54,9 +54,8 @@ class Benched {
 export function benchOrPlace(question: AssemblyQuestion, early: readonly AssemblyJoint[]): Phase[] {
   const benched = new Benched(question)
   const bench = new Set<AssemblyJoint>()
-  const free = early.filter(({ parts }) => parts.every((part) => !question.fixed.has(part)))
   const left = new TinyQueue(
-    free.map((joint, turn) => ({ joint, turn, size: benched.sizeWith(joint) })),
+    early.map((joint, turn) => ({ joint, turn, size: benched.sizeWith(joint) })),
     (a, b) => a.size - b.size || a.turn - b.turn,
   )
   for (let next = left.pop(); next && next.size <= question.mostCarried; next = left.pop()) {

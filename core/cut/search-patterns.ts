@@ -28,7 +28,7 @@ const firstFitOf = (problem: CuttingProblem, { demand, supply }: Remaining): Pat
       ...problem,
       sources: problem.sources.map((source, of) => ({
         ...source,
-        offcuts: source.offcuts.slice(0, Math.max(0, of === 0 ? 0 : supply[of]!)),
+        offcuts: source.offcuts.slice(0, supply[of]),
       })),
     },
     demand,

@@ -21,6 +21,16 @@ describe('a bent tube on paper', () => {
     ])
   })
 
+  it('that bends back past its first end has the room there', () => {
+    // 100 on, past square by 45, 100 back: from 100 − 70.7 to 100 along, 0 to 70.7 up.
+    const { box } = drawTube({ legs: [20, 100], bends: [{ ...bend(), radius: 5, angle: 135 }] })
+    expect(box[0]).toBeLessThan(-50.7)
+    // The line is round at the corner: 20 less its set-back of 12.1, and the bend's radius beyond.
+    const right = 20 - 5 * Math.tan((67.5 * Math.PI) / 180) + 5
+    const width = right + 50.7
+    expect(box[2]).toBeCloseTo(width + 2 * (Math.max(width, 70.7) * 0.12 + 20), 0)
+  })
+
   it('is isometric where it is not: either level direction at 30 degrees, upright as it is', () => {
     const { corners } = drawTube({ legs: [100, 100, 100], bends: [bend(), bend(90)] })
     const [first, second, third, last] = near(corners)

@@ -105,6 +105,10 @@ describe('what may leak', () => {
     ])
     expect(first(made(ids[0]!, { gauge: 'goes', insert: false }))).toEqual([6, 'its insert was not ticked'])
     expect(first(made(ids[0]!, { gauge: 'goes', insert: true }))).toEqual([1.5])
+    expect(first(made(ids[0]!, { gauge: 'goes', uses: 2 }))).toEqual([4.5, 'a push-fit that was used before'])
+    expect(first(made(ids[0]!, { gauge: 'goes', uses: 1 }))).toEqual([1.5])
+    // Only a push-fit ring is turned.
+    expect(first(made(ids[0]!, { gauge: 'goes', ringTurned: false }))).toEqual([1.5])
     const anew = [
       made(ids[0]!),
       entry('joint-undone', 2, { subject: { joint: ids[0] } }),
@@ -115,6 +119,21 @@ describe('what may leak', () => {
       first(made(ids[0]!), entry('joint-inspected', 2, { subject: { joint: ids[0] }, body: { sound } }))
     expect(seen(true)).toEqual([0.75])
     expect(seen(false)).toEqual([30, 'looked at and not sound'])
+  })
+
+  it('a push-fit is likelier whose ring was not turned', () => {
+    const pushed = sampleJob({
+      pipe: pipeId('EN 1057', '15', 0.7),
+      method: 'push-fit',
+      legs: [['cap:s', 'east', 1000, 'outlet:e']],
+    })
+    const its = planJob(pushed, catalogue)
+    const { id } = its.joints[0]!
+    const weightOf = (ringTurned: boolean) =>
+      suspectsOf(pushed, its, siteState(its, [made(id, { ringTurned })])).find(({ joint }) => joint === id)!
+    expect(weightOf(false).weight).toBe(2 * weightOf(true).weight)
+    expect(weightOf(false).why.map((message) => said(message))).toEqual(['its ring was not turned'])
+    expect(weightOf(true).why).toEqual([])
   })
 
   it('behind what was covered cannot be looked at: it is listened for, or opened', () => {
