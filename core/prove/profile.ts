@@ -124,5 +124,5 @@ export const atMost = (value: number | null, limit: number): Figures => ({
 export const atLeast = (value: number | null, limit: number): Figures => ({
   value,
   limit,
-  passes: value === null ? null : value >= limit - shown,
+  passes: value === null ? null : value >= limit - shown - 1e-9,
 })
