@@ -204,6 +204,18 @@ describe('readings', () => {
     expect(level.reduce((sum, { count }) => sum + count, 0)).toBe(361)
     const running = binned(at(Array.from({ length: 11 }, (_, index) => 6 - 0.5 * index)), 36)
     expect(running.every(({ count }) => count === 1)).toBe(true)
+    // Falling for 100 readings and then level: no bin spans more than an eighteenth of the fall, or more than 20 readings.
+    const bars = Array.from({ length: 361 }, (_, index) => 6 - 0.018 * Math.min(index, 100))
+    const both = binned(at(bars), 36)
+    expect(both.filter(({ bar, seconds }) => bar > 4.21 && seconds > 0).every(({ count }) => count <= 6)).toBe(true)
+    expect(both.filter(({ count }) => count === 20)).toHaveLength(13)
+    expect(Math.max(...both.map(({ count }) => count))).toBe(20)
+  })
+  it('end where the pipe is empty, below a twenty-fifth of the first pressure, and are never fewer than four', () => {
+    const counted = (...bars: number[]) => binned(at(bars), 36).reduce((sum, { count }) => sum + count, 0)
+    expect(counted(6, 5, 3, 2, 1, 0.2, 0, 0, 0, 0)).toBe(6)
+    expect(counted(6, 5, 3, 2, 1, 0.25, 0.25, 0.25)).toBe(8)
+    expect(counted(6, 0.1, 0, 0, 0, 0)).toBe(4)
   })
 })
 
@@ -304,6 +316,8 @@ describe('what the readings say', () => {
   it('without a temperature a fall that half a degree explains is no leak, and what would decide it is said', () => {
     const answer = prove(catalogue, asked(truth({ warming: { kelvin: -0.3, minutes: 10 }, thermometer: null })))
     expect(answer.verdict).not.toBe('leak')
+    // What half a degree cannot explain is a leak all the same.
+    expect(prove(catalogue, asked(truth({ leak: 1e-3, thermometer: null }))).verdict).toBe('leak')
     const long = { pipe: copperId, metres: 300 }
     const slow = prove(catalogue, {
       ...asked(

@@ -19,6 +19,7 @@ describe('readings of a file', () => {
     expect(psi.readings[0]!.bar).toBeCloseTo(5.998, 3)
     expect(psi.readings[0]!.celsius).toBeCloseTo(15, 9)
     expect(read('t_s;p_kPa\n0;600').readings).toEqual([{ seconds: 0, bar: 6 }])
+    expect(read('t_s;p_mbar\n0;6000').readings).toEqual([{ seconds: 0, bar: 6 }])
     expect(read('minutes;bar\n1;6\n2.5;6').readings.map(({ seconds }) => seconds)).toEqual([0, 90])
   })
 
