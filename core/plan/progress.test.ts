@@ -67,6 +67,8 @@ describe('where the steps of a job stand', () => {
       ['not begun', 0, ''],
       ['not begun', 0, ''],
     ])
+    // A log in which nothing is made yet says no more than none.
+    expect(state({})[0]).toEqual(['in hand', 0, 'make 17 joints'])
     expect(state({ made: 17, inspected: 17 }).slice(1)).toEqual([
       ['not begun', 0, 'prove it: begin a test under pressure'],
       ['not begun', 0, ''],

@@ -59,11 +59,10 @@ export function fewestClips(places: readonly number[], most: number): FixedClips
   const at = [first]
   const tooLong: { from: number; to: number }[] = []
   for (let here = 0; here < end;) {
-    let next = here + 1
-    if (places[next]! - places[here]! > most + rounding) tooLong.push({ from: places[here]!, to: places[next]! })
-    while (next < end && places[next + 1]! - places[here]! <= most + rounding) next += 1
-    at.push(places[next]!)
-    here = next
+    const reach = places.findLastIndex((place) => place - places[here]! <= most + rounding)
+    if (reach === here) tooLong.push({ from: places[here]!, to: places[here + 1]! })
+    here = Math.max(reach, here + 1)
+    at.push(places[here]!)
   }
   return { at, tooLong }
 }

@@ -145,6 +145,12 @@ describe('timber', () => {
       'a hole of at most 38.4 mm in a joist 140 mm deep',
     ])
     expect(problems({ ...joist, at: 1400, kind: 'notch', size: 20 }, 'us-a')).toHaveLength(1)
+    const found = (kind: 'notch' | 'hole', at: number) => problems({ ...joist, kind, at, size: 20 }, 'metric').length
+    // From either support: 0.07 and 0.25 of 3000 for a notch, 0.25 and 0.4 for a hole.
+    expect([200, 210, 750, 760, 2240, 2250, 2790, 2800].map((at) => found('notch', at))).toEqual([
+      1, 0, 0, 1, 1, 0, 0, 1,
+    ])
+    expect([740, 750, 1200, 1210, 1800, 2250, 2260].map((at) => found('hole', at))).toEqual([1, 0, 0, 1, 0, 0, 1])
   })
 
   it('says its limits in words', () => {

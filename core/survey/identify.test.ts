@@ -6,7 +6,7 @@ import type { Message } from '../quantity/message'
 import { said } from '../said'
 import { pipeId } from '../sample-run'
 import { identify } from './identify'
-import { parsePrintLine } from './print-line'
+import { parsePrintLine, printLikelihood } from './print-line'
 
 const caliper = (mm: number): Observation => ({ kind: 'diameter', mm, instrument: 'caliper' })
 const copper: Observation[] = [
@@ -165,6 +165,19 @@ describe('prints as they stand on pipe', () => {
     expect(parsePrintLine('PE-X 16X2')).toMatchObject({ wall: 2, wallCut: true })
     expect(parsePrintLine('PE-X 16X2 DIN').wallCut).toBeUndefined()
     expect(parsePrintLine('PE-X 16X2,0').wallCut).toBeUndefined()
+  })
+
+  it('a wall is its own within 0.11, may be the beginning of one that was cut off, and else speaks against the pipe', () => {
+    const pex = catalogue.pipe(pipeId('EN ISO 15875', '16', 'pex-a'))!
+    const weight = (text: string, wall: number) => printLikelihood(parsePrintLine(text), { ...pex, wall })
+    const [agrees, perhaps, disagrees] = [0.96, 0.3, 0.004]
+    // All else of the text counts alike for both.
+    const ofWall = (text: string, wall: number) => (agrees * weight(text, wall)) / weight(text, 2)
+    expect(ofWall('PE-X 16X2.0 DIN', 2.1)).toBeCloseTo(agrees, 9)
+    expect(ofWall('PE-X 16X2.0 DIN', 2.2)).toBeCloseTo(disagrees, 9)
+    expect(ofWall('PE-X 16X2', 2.2)).toBeCloseTo(perhaps, 9)
+    expect(ofWall('PE-X 16X2', 1.8)).toBeCloseTo(disagrees, 9)
+    expect(ofWall('PE-X 16X2 DIN', 2.2)).toBeCloseTo(disagrees, 9)
   })
 
   it('a wall that cannot be read says nothing of the wall', () => {
