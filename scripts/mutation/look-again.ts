@@ -1,4 +1,5 @@
-import { spawnSync } from 'node:child_process'
+import { spawn } from 'node:child_process'
+import { once } from 'node:events'
 import { cpSync, mkdirSync, readFileSync, rmSync, symlinkSync, writeFileSync } from 'node:fs'
 import { join, relative, resolve } from 'node:path'
 
@@ -14,14 +15,28 @@ interface Place {
   readonly column: number
 }
 
-const folder = resolve('.data/mutation-again')
+/** So many copies of the code are tried beside each other. */
+const copies = 2
 const copied = ['core', 'demo', 'scripts', 'package.json', 'tsconfig.json', 'tsconfig.tools.json', '.nuxt']
 
-/** Whether the core's tests pass in the copy: those that reach a file, or all. */
-function passes(file?: string): boolean {
+function makeCopy(at: number): string {
+  const folder = resolve(`.data/mutation-again-${at}`)
+  rmSync(folder, { recursive: true, force: true })
+  mkdirSync(folder, { recursive: true })
+  for (const name of copied) cpSync(name, join(folder, name), { recursive: true })
+  symlinkSync(resolve('node_modules'), join(folder, 'node_modules'))
+  return folder
+}
+
+/** Whether the core's tests pass in a copy: those that reach a file, or all. */
+async function passes(folder: string, file?: string): Promise<boolean> {
   const which = file === undefined ? ['run'] : ['related', file, '--run']
   const tests = [...which, '--bail=1', '--config', 'scripts/mutation/vitest.config.ts']
-  return spawnSync('npx', ['vitest', ...tests], { cwd: folder, stdio: 'ignore', timeout: 600_000 }).status === 0
+  const [code] = await once(
+    spawn('npx', ['vitest', ...tests], { cwd: folder, stdio: 'ignore', timeout: 600_000 }),
+    'exit',
+  )
+  return code === 0
 }
 
 const offsetOf = (lines: readonly string[], { line, column }: Place): number =>
@@ -42,28 +57,30 @@ export function changed(text: string, { replacement = '', location }: CodeChange
  * and asks the tests that came to it: what was reckoned while loading is then still as it was, what is reckoned once and
  * kept is asked of one test alone, and a change of either could pass unseen.
  */
-export function noticedFromTheStart<Change extends CodeChange>(changes: readonly Change[]): Set<Change> {
-  rmSync(folder, { recursive: true, force: true })
-  mkdirSync(folder, { recursive: true })
-  for (const name of copied) cpSync(name, join(folder, name), { recursive: true })
-  symlinkSync(resolve('node_modules'), join(folder, 'node_modules'))
+export async function noticedFromTheStart<Change extends CodeChange>(changes: readonly Change[]): Promise<Set<Change>> {
   const noticed = new Set<Change>()
   if (changes.length === 0) return noticed
-  try {
-    // Else all would seem to be noticed.
-    if (!passes()) throw new Error('The tests fail in the copy before anything is changed in it.')
-    changes.forEach((change, index) => {
+  const folders = Array.from({ length: copies }, (_, at) => makeCopy(at))
+  const left = [...changes.entries()]
+  async function lookIn(folder: string): Promise<void> {
+    for (let next = left.shift(); next; next = left.shift()) {
+      const [index, change] = next
       const name = relative(process.cwd(), resolve(change.fileName))
       const file = join(folder, name)
       const text = readFileSync(file, 'utf8')
       writeFileSync(file, changed(text, change))
-      const isNoticed = !passes(name)
+      const isNoticed = !(await passes(folder, name))
       writeFileSync(file, text)
       if (isNoticed) noticed.add(change)
       console.log(`From the start, ${index + 1} of ${changes.length}: ${isNoticed ? 'noticed' : 'not noticed'}`)
-    })
+    }
+  }
+  try {
+    // Else all would seem to be noticed.
+    if (!(await passes(folders[0]!))) throw new Error('The tests fail in the copy before anything is changed in it.')
+    await Promise.all(folders.map(lookIn))
   } finally {
-    rmSync(folder, { recursive: true, force: true })
+    for (const folder of folders) rmSync(folder, { recursive: true, force: true })
   }
   return noticed
 }

@@ -63,7 +63,7 @@ const atFirst = (of: MutantResult): boolean => noticed.has(of.status)
 // What is reckoned once and kept is asked of the first test alone that comes to it: where a topic would be low for that,
 // all that went unseen in it is looked at.
 const low = new Set(asked.filter((topic) => shareOf(ownOf(topic), atFirst) < least))
-const again = noticedFromTheStart(
+const again = await noticedFromTheStart(
   unseen.filter((of) => !refused.has(of) && (of.static === true || low.has(topicOf(of.fileName)))),
 )
 let below = 0
