@@ -34,6 +34,9 @@ describe('closing a run between fixed points', () => {
   it('says when no leg lies that way', () => {
     expect(() => spreadClosing(open([3000, 800, 7]), 'r1')).toThrow(/no leg lies/)
     expect(() => takeUpIn(open([10, 800, 0]), 'r1', 'l1')).toThrow(/to give/)
+    // Leg 1 of 1000: one millimetre may be left of it, nothing may not.
+    expect(lengths(takeUpIn(open([2001, 800, 0]), 'r1', 'l1'))[0]).toBe(1)
+    expect(() => takeUpIn(open([2000, 800, 0]), 'r1', 'l1')).toThrow(/to give/)
   })
 
   it('any error of any run that turns on all axes is closed to the hundredth', () => {

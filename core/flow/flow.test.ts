@@ -239,6 +239,11 @@ describe('ways that meet again', () => {
     expect(mainWay(round, [1, 1], 's', 'b').length).toBeLessThanOrEqual(round.length + 1)
   })
 
+  it('where nothing resists, the draw comes by the way that was found first', () => {
+    const edges = Array.from({ length: 2 }, () => ({ from: 's', to: 'o', loss: () => 0 }))
+    expect(sharedFlow(edges, 's', 'o', 20)).toEqual([20, 0])
+  })
+
   it('a way of four times the resistance takes half as much: a third', () => {
     const flows = sharedFlow(
       [

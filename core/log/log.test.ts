@@ -60,6 +60,12 @@ describe('what entries add up to', () => {
     const reading = entry('reading', 2, { subject: { test: 't1' }, body: { seconds: 0, bar: 6 } })
     const state = siteState(plan, [note, reading, entry('filled', 3, { subject: {}, body: { litres: 2 } })])
     expect(Object.keys(state.joints)).toEqual(plan.joints.map(({ id }) => id))
+    // A word about a joint or a test is neither a photo of the one nor a check of the other.
+    const about = siteState(plan, [
+      entry('note', 4, { body: { text: 'tight corner' } }),
+      entry('note', 5, { subject: { test: 't1' }, body: { text: 'new gauge' } }),
+    ])
+    expect([about.joints['r1/a/l1']!.photos, about.tests]).toEqual([[], {}])
     expect([state.parts, Object.keys(state.tests), state.water.length, state.notes.length]).toEqual([[], ['t1'], 1, 1])
   })
 
@@ -84,6 +90,8 @@ describe('what entries add up to', () => {
     expect(changedSince(handed, [made(1), handed], 4)).toBe(false)
     expect(changedSince(handed, [made(1), handed, made(11)], 4)).toBe(true)
     expect(changedSince(handed, [handed], 5)).toBe(true)
+    // What was written in the moment of handing over was there when it was signed.
+    expect(changedSince(handed, [made(10), handed], 4)).toBe(false)
   })
 
   it('tells by what the plan has changed since it was made', () => {
