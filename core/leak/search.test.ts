@@ -14,6 +14,7 @@ import { drawLeak, secondsBySearch, secondsInOrder } from './simulated-search'
 import { suspectsOf, type Suspect } from './suspects'
 import { valveSides, type ValveSides } from './valve-sides'
 
+const copper15 = pipeId('EN 1057', '15', 0.7)
 const job = sampleJob({
   pipe: pipeId('ASTM F876', '1/2', 'pex-b'),
   method: 'crimp',
@@ -123,7 +124,7 @@ describe('what may leak', () => {
 
   it('a push-fit is likelier whose ring was not turned', () => {
     const pushed = sampleJob({
-      pipe: pipeId('EN 1057', '15', 0.7),
+      pipe: copper15,
       method: 'push-fit',
       legs: [['cap:s', 'east', 1000, 'outlet:e']],
     })
@@ -162,6 +163,13 @@ describe('the pipe itself', () => {
     // What the run says of itself comes before what the job says.
     const open = { ...concealed, runs: [{ ...job.runs[0]!, place: { concealed: false } }] }
     expect(hidden(open, coveringAll(ids))).toEqual([false, false, false])
+    // Pipe without a joint lies behind what is covered, and before anything is covered it does not.
+    const drawn = sampleJob({ pipe: copper15, method: 'solder', legs: [['open:s', 'east', 900, 'open:e']] })
+    const bare = { ...drawn, place: { concealed: true } }
+    const ofBare = (entries: Entry[]) =>
+      suspectsOf(bare, planJob(bare, catalogue), siteState(plan, entries)).map(({ id, isHidden }) => [id, isHidden])
+    expect(ofBare([coveringAll(ids)])).toEqual([['leg/r1/l1', true]])
+    expect(ofBare([])).toEqual([['leg/r1/l1', false]])
   })
 
   it('is not sought where it comes out, or leads on out of sight; a joint stands by its own leg and node', () => {
