@@ -153,8 +153,17 @@ describe('the order of assembly', () => {
     )
     const [failure, more] = order.ok ? [] : order.failures
     expect(more).toBeUndefined()
-    expect(failure?.remedies.length).toBeGreaterThan(0)
-    expect(failure?.remedies.every(({ joints }) => joints.length === 2)).toBe(true)
+    // One joint of each of two of the three ways to held ends: 2 × 1 + 2 × 2 + 1 × 2 pairs, of which six are told.
+    expect(failure?.remedies).toHaveLength(6)
+    const way = { 'one-a': 1, 'a-b': 1, 'b-two': 2, 'b-c': 3, 'c-three': 3 } as Record<string, number>
+    for (const { joints } of failure!.remedies) expect(new Set(joints.map((id) => way[id])).size).toBe(2)
+  })
+
+  it('tells every single joint that is enough, however many', () => {
+    const parts = ['main 1', 'a', 'b', 'c', 'd', 'e', 'f', 'main 2']
+    const line = parts.slice(1).map((part, at) => joint(`j${at}`, [parts[at]!, part]))
+    const order = assemblyOrder(ask(line, ['main 1', 'main 2']))
+    expect(order.ok || order.failures[0]!.remedies.map(({ joints }) => joints)).toEqual(line.map(({ id }) => [id]))
   })
 
   it('says of each run that is apart what would do', () => {

@@ -201,6 +201,15 @@ describe('an entry', () => {
     expect(problems(corrected)).toEqual([])
     const stroke = (from: number, to: number) =>
       problems({ kind: 'pumped', subject: { test: 't' }, body: { litres: 0.05, from, to } })
+    const looked = (check: string, result: string) =>
+      problems({ kind: 'leak-check', subject: { test: 't' }, body: { check, at: 'r1/a/l1', result } })
+    const ofResult = ['entries.0.body.result: before or beyond of a valve; dry or leaks of all else']
+    expect([looked('look', 'dry'), looked('valve', 'before'), looked('valve', 'beyond')]).toEqual([[], [], []])
+    expect([looked('look', 'before'), looked('look', 'beyond'), looked('valve', 'dry')]).toEqual([
+      ofResult,
+      ofResult,
+      ofResult,
+    ])
     expect([stroke(1, 6), stroke(6, 1), stroke(3, 3)]).toEqual([
       [],
       ['entries.0.body.to: more than `from`'],
