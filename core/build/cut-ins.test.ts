@@ -28,6 +28,19 @@ describe('the play that a fitting between two held ends needs', () => {
     expect(cutIn!.playNeeded).toBeCloseTo(10.6 + 1, 6)
   })
 
+  it('is none where the fitting slides over the gap, or is made up across it', () => {
+    const joined = (kind: 'slip-coupling' | 'union' | 'coupling') => {
+      const job = reducer([copper22, copper22], 'compression')
+      return planJob(
+        { ...job, nodes: job.nodes.map((node) => (node.id === 'r' ? { ...node, kind } : node)) },
+        catalogue,
+      )
+    }
+    expect(joined('slip-coupling').cutIns[0]!.playNeeded).toBeNull()
+    expect(joined('union').cutIns[0]!.playNeeded).toBeNull()
+    expect(joined('coupling').cutIns[0]!.playNeeded).toBeCloseTo(18 + 1.5, 6)
+  })
+
   it('is not known where no depth is', () => {
     const steel = pipeId('EN 10255', '3/4')
     const [cutIn] = planJob(reducer([steel, steel], 'crimp'), catalogue).cutIns
