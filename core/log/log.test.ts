@@ -53,6 +53,7 @@ describe('what entries add up to', () => {
     expect(told(stray)).toBeUndefined()
     expect(told(...test('t2', 5, 'tight'), ...test('t1', 1, 'leak'), stray)).toBe('tight')
     expect(told(...test('t1', 1, 'leak'), ...test('t2', 5))).toBe('running')
+    expect(told(...test('t3', 9, 'leak'), ...test('t1', 1, 'tight'), ...test('t2', 5, 'tight'))).toBe('leak')
   })
 
   it('counts nothing under a name that nobody gave: notes are no joints, readings no parts', () => {

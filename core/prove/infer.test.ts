@@ -6,6 +6,7 @@ import { infer } from './infer'
 import type { Reading } from './readings'
 import { simulatedReadings } from './simulate'
 import { litresIn, systemOf } from './softness'
+import { suppositions } from './supposed-softness'
 
 const copper = catalogue.pipe(pipeId('EN 1057', '22', 0.9))!
 /** 3.205 l, of which one bar takes 0.21 ml. */
@@ -72,4 +73,13 @@ it('half a kelvin makes 0.75 bar in copper at 15 °C, and the least leak takes 0
   expect(Math.abs(halfKelvin - 1.51 / 2)).toBeLessThan(0.12)
   // 0.1 ml, where a bar takes 0.214.
   expect(Math.abs(leastLoss - 0.1 / 0.214)).toBeLessThan(0.07)
+})
+
+it('without a stroke of the pump the softness is the table’s, give or take its doubt, seven tenths of it to each place', () => {
+  const all = suppositions(tenMetres, { knowsAir: true, celsius: 15, bar: 6 })
+  expect(all.reduce((sum, { log }) => sum + Math.exp(log), 0)).toBeCloseTo(1, 9)
+  expect(all).toHaveLength(7)
+  expect(all[3]).toMatchObject({ softer: 1, air: 0 })
+  expect(Math.log(all.at(-1)!.softer)).toBeCloseTo(2.4 * tenMetres.doubt, 9)
+  for (const { spread } of all) expect(spread).toBeCloseTo(0.7 * tenMetres.doubt, 9)
 })

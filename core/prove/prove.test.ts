@@ -182,6 +182,11 @@ describe('readings', () => {
     expect(gaugeErrorOf(at([6, 6, 6, 6, 6, 6, 6]))).toEqual({ scatter: 0.002, step: 0.05 })
     expect(gaugeErrorOf(at([6, 6.05, 6, 6.05, 6.1, 6, 6.05])).step).toBeCloseTo(0.05, 9)
     expect(gaugeErrorOf(at([6, 6.013, 6.002, 6.031, 6.007, 6, 6.019])).step).toBe(0)
+    // All differences are whole steps, in whatever order they were shown, and none is finer than 3 mbar.
+    const step = (...bars: number[]) => Math.round(gaugeErrorOf(at(bars)).step * 1e4) / 1e4
+    expect([step(6.3, 6, 6.1), step(6.25, 6, 6.1), step(6, 6.003, 6.006), step(6, 6.002, 6.004)]).toEqual([
+      0.1, 0, 0.003, 0,
+    ])
     // On a line, read at any moments, nothing is left of them.
     const line = [0, 1, 5, 6, 20, 21, 40].map((seconds) => ({ seconds, bar: 6 - 0.01 * seconds }))
     expect(gaugeErrorOf(line).scatter).toBe(0.002)

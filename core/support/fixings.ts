@@ -33,12 +33,9 @@ const round = (mm: number): number => Math.round(mm * 10) / 10
  */
 export function fixingsWithin({ spacing, offset }: Fixings, from: number, to: number): number[] {
   if (!(spacing > 0)) throw refuse('spacing')
-  const centres: number[] = []
-  const before = Math.max(0, Math.floor((from - rounding - offset) / spacing))
-  for (let at = offset + before * spacing; at <= to + rounding; at += spacing) {
-    if (at >= from - rounding) centres.push(round(at))
-  }
-  return centres
+  const first = Math.max(0, Math.ceil((from - rounding - offset) / spacing))
+  const last = Math.floor((to + rounding - offset) / spacing)
+  return Array.from({ length: Math.max(0, last - first + 1) }, (_, at) => round(offset + (first + at) * spacing))
 }
 
 /**
