@@ -4,6 +4,7 @@ import { randomStream } from '../quantity/random-stream'
 import { pipeId } from '../sample-run'
 import { infer } from './infer'
 import type { Reading } from './readings'
+import { sampleTest } from './sample-test'
 import { simulatedReadings } from './simulate'
 import { litresIn, systemOf } from './softness'
 import { suppositions } from './supposed-softness'
@@ -16,24 +17,7 @@ const leastLeak = 1e-5
 
 const proofOf = (readings: readonly Reading[]) =>
   infer({ system: tenMetres, knowsAir: true, leastLeak, celsius: 15, readings })
-const simulated = (leak: number) =>
-  simulatedReadings(
-    {
-      system: tenMetres,
-      softer: 1,
-      leak,
-      creep: 0,
-      bar: 6,
-      celsius: 15,
-      warming: { kelvin: 0, minutes: 30 },
-      sway: { kelvin: 0, minutes: 30 },
-      gauge: { noise: 0.005, step: 0.01, dropOuts: 0 },
-      thermometer: { lag: 0, minutes: 10 },
-      seconds: 600,
-      every: 10,
-    },
-    randomStream(7),
-  )
+const simulated = (leak: number) => simulatedReadings(sampleTest(tenMetres, { leak }), randomStream(7))
 
 describe('the chances of leaks', () => {
   it('add up to one, and are the less the larger the leak', () => {

@@ -9,6 +9,7 @@ import { segmentsUnderTest } from './plan-system'
 import { prove } from './prove'
 import type { ProveRequest } from './prove-schema'
 import { binned, gaugeCovariance, gaugeErrorOf, sinceRaised, soundReadings, type Reading } from './readings'
+import { sampleTest } from './sample-test'
 import { simulatedReadings, type TrueTest } from './simulate'
 import { litresIn, softness, systemOf, thermalGain } from './softness'
 import { compressibilityOfWater, density, expansionOfWater } from './water'
@@ -225,21 +226,7 @@ describe('readings', () => {
 })
 
 describe('what the readings say', () => {
-  const truth = (more: Partial<TrueTest> = {}): TrueTest => ({
-    system: tenMetres,
-    softer: 1,
-    leak: 0,
-    creep: 0,
-    bar: 6.6,
-    celsius: 15,
-    warming: { kelvin: 0, minutes: 30 },
-    sway: { kelvin: 0, minutes: 30 },
-    gauge: { noise: 0.005, step: 0.01, dropOuts: 0 },
-    thermometer: { lag: 0, minutes: 10 },
-    seconds: 620,
-    every: 10,
-    ...more,
-  })
+  const truth = (more: Partial<TrueTest> = {}) => sampleTest(tenMetres, more)
   const asked = (of: TrueTest, more: Partial<ProveRequest['system']> = {}): ProveRequest => ({
     units: 'metric',
     system: { segments: [{ pipe: copperId, metres: 10 }], ...more },
