@@ -1,0 +1,165 @@
+import { describe, expect, it } from 'vitest'
+import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
+import type { Entry } from '../log/entry'
+import { siteState } from '../log/site-state'
+import { planJob } from '../plan/plan-job'
+import { pipeId, sampleJob, withCopy } from '../sample-run'
+import { said } from '../said'
+import { dry, entry, ids, job, made, plan, search, suspects } from '../sample-leak'
+import { suspectsOf, type Suspect } from './suspects'
+
+const copper15 = pipeId('EN 1057', '15', 0.7)
+
+describe('what may leak', () => {
+  it('a joint that was refused, and one on an end from the factory, are looked at for it', () => {
+    const refused = {
+      ...plan,
+      joints: plan.joints.map((joint, at) => (at === 0 ? { ...joint, verdict: 'refuse' as const } : joint)),
+    }
+    const [first, second] = [ids[0]!, ids[1]!]
+    const entries = ids.map((id) => made(id))
+    const all = suspectsOf(job, refused, siteState(refused, entries))
+    const plainly = suspects(entries)
+    expect(all.find(({ joint }) => joint === first)!.weight).toBeGreaterThan(
+      plainly.find(({ joint }) => joint === first)!.weight,
+    )
+    expect(all.find(({ joint }) => joint === second)!.weight).toBe(
+      plainly.find(({ joint }) => joint === second)!.weight,
+    )
+    const factory = { ...job, runs: job.runs.map((run) => ({ ...run, condition: { factoryEnd: true } })) }
+    const ends = suspectsOf(factory, plan, siteState(plan, entries))
+    expect(ends.find(({ joint }) => joint === second)!.weight).not.toBe(
+      plainly.find(({ joint }) => joint === second)!.weight,
+    )
+  })
+
+  it('is every joint by its method, and the pipe by its length', () => {
+    const of = suspects(ids.map((id) => made(id)))
+    expect(of.filter(({ joint }) => joint)).toHaveLength(ids.length)
+    expect(of.filter(({ joint }) => joint).every(({ weight }) => weight === 1.5)).toBe(true)
+    expect(of.find(({ id }) => id === 'leg/r1/l2')).toMatchObject({ weight: 0.1, length: 2000, isHidden: false })
+  })
+
+  it('is likelier where the log says why: not ticked, no gauge, mark not seen, made twice, not sound', () => {
+    const first = (...entries: Entry[]) => {
+      const { weight, why } = suspects(entries).find(({ id }) => id === ids[0])!
+      return [weight, ...why.map((message) => said(message))]
+    }
+    expect(first()).toEqual([12, 'not ticked as made'])
+    expect(first(made(ids[0]!, { markSeen: true }))).toEqual([4.5, 'no gauge’s result'])
+    expect(first(made(ids[0]!, { markSeen: false, gauge: 'does not go' }))).toEqual([
+      48,
+      'its mark was not seen at the mouth',
+      'the gauge did not go',
+    ])
+    expect(first(made(ids[0]!, { gauge: 'goes', insert: false }))).toEqual([6, 'its insert was not ticked'])
+    expect(first(made(ids[0]!, { gauge: 'goes', insert: true }))).toEqual([1.5])
+    expect(first(made(ids[0]!, { gauge: 'goes', uses: 2 }))).toEqual([4.5, 'a push-fit that was used before'])
+    expect(first(made(ids[0]!, { gauge: 'goes', uses: 1 }))).toEqual([1.5])
+    // Only a push-fit ring is turned.
+    expect(first(made(ids[0]!, { gauge: 'goes', ringTurned: false }))).toEqual([1.5])
+    const anew = [
+      made(ids[0]!),
+      entry('joint-undone', 2, { subject: { joint: ids[0] } }),
+      { ...made(ids[0]!), at: '2026-05-04T10:03:00Z' },
+    ]
+    expect(first(...anew)).toEqual([3, 'made more than once'])
+    const seen = (sound: boolean) =>
+      first(made(ids[0]!), entry('joint-inspected', 2, { subject: { joint: ids[0] }, body: { sound } }))
+    expect(seen(true)).toEqual([0.75])
+    expect(seen(false)).toEqual([30, 'looked at and not sound'])
+  })
+
+  it('a push-fit is likelier whose ring was not turned', () => {
+    const pushed = sampleJob({
+      pipe: copper15,
+      method: 'push-fit',
+      legs: [['cap:s', 'east', 1000, 'outlet:e']],
+    })
+    const its = planJob(pushed, catalogue)
+    const { id } = its.joints[0]!
+    const weightOf = (ringTurned: boolean) =>
+      suspectsOf(pushed, its, siteState(its, [made(id, { ringTurned })])).find(({ joint }) => joint === id)!
+    expect(weightOf(false).weight).toBe(2 * weightOf(true).weight)
+    expect(weightOf(false).why.map((message) => said(message))).toEqual(['its ring was not turned'])
+    expect(weightOf(true).why).toEqual([])
+  })
+
+  it('behind what was covered cannot be looked at: it is listened for, or opened', () => {
+    const covered = entry('covered', 5, { body: { where: 'stud wall', joints: [ids[0]] } })
+    const of = suspects([...ids.map((id) => made(id)), covered])
+    expect(of.filter(({ isHidden }) => isHidden).map(({ id }) => id)).toEqual([ids[0]])
+    const only = of.filter(({ isHidden }) => isHidden)
+    expect(search(only, [], []).next).toMatchObject({ check: 'listen', seconds: 120 })
+    expect(search(only, [], [dry('listen', ids[0]!)]).next).toMatchObject({ check: 'open', seconds: 1800 })
+  })
+})
+
+describe('the pipe itself', () => {
+  const legs = (of: Suspect[]) => of.filter(({ joint }) => joint === null)
+  const ticked = ids.map((id) => made(id))
+  const coveringAll = (joints: string[]) => entry('covered', 6, { body: { where: 'stud wall', joints } })
+
+  it('is hidden where the run is, once something was covered and every joint of it lies behind', () => {
+    const concealed = { ...job, place: { concealed: true } }
+    const hidden = (of: typeof job, ...entries: Entry[]) =>
+      legs(suspectsOf(of, plan, siteState(plan, [...ticked, ...entries]))).map(({ isHidden }) => isHidden)
+    expect(hidden(concealed, coveringAll(ids))).toEqual([true, true, true])
+    expect(hidden(concealed, coveringAll(ids.slice(1)))).toEqual([false, false, false])
+    expect(hidden(concealed)).toEqual([false, false, false])
+    expect(hidden(job, coveringAll(ids))).toEqual([false, false, false])
+    // What the run says of itself comes before what the job says.
+    const open = { ...concealed, runs: [{ ...job.runs[0]!, place: { concealed: false } }] }
+    expect(hidden(open, coveringAll(ids))).toEqual([false, false, false])
+    // Pipe without a joint lies behind what is covered, and before anything is covered it does not.
+    const drawn = sampleJob({ pipe: copper15, method: 'solder', legs: [['open:s', 'east', 900, 'open:e']] })
+    const bare = { ...drawn, place: { concealed: true } }
+    const ofBare = (entries: Entry[]) =>
+      suspectsOf(bare, planJob(bare, catalogue), siteState(plan, entries)).map(({ id, isHidden }) => [id, isHidden])
+    expect(ofBare([coveringAll(ids)])).toEqual([['leg/r1/l1', true]])
+    expect(ofBare([])).toEqual([['leg/r1/l1', false]])
+  })
+
+  it('is not sought where it comes out, or leads on out of sight; a joint stands by its own leg and node', () => {
+    const gone = job.legs.map((leg, at) =>
+      at === 0
+        ? { ...leg, state: 'comes out' as const }
+        : at === 1
+          ? { ...leg, state: 'existing' as const, length: null }
+          : leg,
+    )
+    const changed = { ...job, legs: gone }
+    expect(legs(suspectsOf(changed, plan, siteState(plan, []))).map(({ id }) => id)).toEqual(['leg/r1/l3'])
+    expect(suspectsOf(job, plan, siteState(plan, [])).map(({ id }) => id)).toEqual([
+      'r1/s/l1',
+      'leg/r1/l1',
+      'r1/v/l1',
+      'r1/v/l2',
+      'leg/r1/l2',
+      'r1/a/l2',
+      'r1/a/l3',
+      'leg/r1/l3',
+      'r1/e/l3',
+    ])
+  })
+
+  it('a joint of existing pipe that nobody touched is a fifth as likely, one that was made anew is not', () => {
+    const there = {
+      ...job,
+      legs: job.legs.map((leg) => (leg.id === 'l1' ? { ...leg, state: 'existing' as const } : leg)),
+    }
+    const of = planJob(there, catalogue)
+    const weight = (entries: Entry[]) =>
+      suspectsOf(there, of, siteState(of, entries)).find(({ joint }) => joint === 'r1/v/l1')!.weight
+    // Crimped: 1.5.
+    expect(weight([])).toBeCloseTo(0.3, 9)
+    expect(weight([made('r1/v/l1')])).toBeCloseTo(1.5, 9)
+  })
+
+  it('of other runs than those under test is none of it', () => {
+    const both = withCopy(job, 'r2')
+    const of = (runs?: string[]) => suspectsOf(both, planJob(both, catalogue), siteState(plan, []), runs)
+    expect(of().length).toBe(2 * of(['r2']).length)
+    expect(of(['r2']).every(({ run }) => run === 'r2')).toBe(true)
+  })
+})
