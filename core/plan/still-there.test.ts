@@ -39,4 +39,34 @@ describe('a plan of the text before', () => {
     expect(left.parts.map(({ id }) => id)).toEqual(['P1', 'r1/a'])
     expect(left.joints.map(({ id }) => id)).toEqual(['r1/a/l1'])
   })
+
+  it('says nothing of a tee put into pipe of which a part is gone, of what comes out no more, and of places that went', () => {
+    const drawn = sampleJob({
+      pipe: pipeId('EN 1057', '22', 0.9),
+      method: 'solder',
+      legs: [
+        ['tie-in:s', 'east', 1000, 'tee:t'],
+        ['t', 'east', 700, 'tie-in:o'],
+        ['t', 'north', 300, 'cap:c'],
+        ['o', 'east', 400, 'cap:d'],
+      ],
+      nodes: { s: { at: [0, 0, 0] }, o: { at: [1710, 0, 0] } },
+    })
+    const states = ['existing', 'existing', undefined, 'comes out'] as const
+    const whole = { ...drawn, legs: drawn.legs.map((leg, at) => ({ ...leg, state: states[at] })) }
+    const before = planJob(whole, catalogue)
+    expect([before.cutIns, before.closing].map((list) => list.length)).toEqual([1, 1])
+    expect(before.removed.filter(({ leg }) => leg !== undefined)).toHaveLength(1)
+    expect(before.checks.length).toBeGreaterThan(0)
+    expect(planStillThere(before, whole)).toEqual(before)
+    const lacking = (change: Partial<typeof whole>) => planStillThere(before, { ...whole, ...change })
+    const legs = (id: string) => ({ legs: whole.legs.filter((leg) => leg.id !== id) })
+    const nodes = (id: string) => ({ nodes: whole.nodes.filter((node) => node.id !== id) })
+    expect(lacking(legs('l2')).cutIns).toEqual([])
+    expect(lacking(legs('l3')).cutIns).toEqual(before.cutIns)
+    expect(lacking(nodes('t')).cutIns).toEqual([])
+    expect(lacking(legs('l4')).removed.filter(({ leg }) => leg !== undefined)).toEqual([])
+    const gone = lacking({ runs: [] })
+    expect([gone.cutIns, gone.closing, gone.removed, gone.checks]).toEqual([[], [], [], []])
+  })
 })

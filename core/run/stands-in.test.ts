@@ -69,6 +69,44 @@ describe('a fitting that stands straight in the next', () => {
     expect(asFittingsStand(catalogue, soldered).legs[2]!.tolerance).toBeCloseTo(1.5 + 1.5 + 2, 6)
   })
 
+  it('stands as far out as the tee it was measured in: its branch, where that was chosen by its name', () => {
+    const named = '22 solder × 22 solder × 22 solder tee'
+    const t = { fitting: named, measured: { takeOff: 20, branchTakeOff: 30, tolerance: 1 } }
+    // 30 where 13.5 is in the table: 16.5 more than plain.
+    expect(lengthsOf(branched(copper22, 'solder', { t, b: { fitting: street22 } }))).toEqual([45.5 + 16.5])
+    // A thread is not told by how far pipe goes in: the table's stays.
+    const threaded = { fitting: '1/2 BSP thread × 1/2 BSP thread × 1/2 F BSP tee', measured: t.measured }
+    const steelPlain = lengthsOf(
+      branched(steel, 'thread', { t: { fitting: threaded.fitting }, b: { fitting: streetSteel } }),
+    )
+    expect(lengthsOf(branched(steel, 'thread', { t: threaded, b: { fitting: streetSteel } }))).toEqual(steelPlain)
+  })
+
+  it('has an end of its own in a fitting in which another stands too', () => {
+    const between = without(['l2', 'l3'], {
+      pipe: copper22,
+      method: 'solder',
+      legs: [
+        ['cap:s', 'east', 500, 'elbow:a'],
+        ['elbow:a', 'north', 1, 'coupling:c'],
+        ['coupling:c', 'north', 1, 'elbow:b'],
+        ['elbow:b', 'east', 500, 'cap:e'],
+      ],
+      nodes: {
+        a: { fitting: street22 },
+        b: { fitting: street22 },
+        c: { fitting: '22 solder × 22 solder coupling' },
+      },
+    })
+    const { joints, parts } = planJob(between, catalogue)
+    const inC = joints.flatMap(({ between: ends }) =>
+      ends.filter(({ part }) => part === 'r1/c').map(({ port }) => port),
+    )
+    expect(inC.toSorted()).toEqual([0, 1])
+    const [south, north] = parts.find(({ id }) => id === 'r1/c')!.ports
+    expect([south!.out, north!.out].map((out) => Math.round(out![1])).toSorted()).toEqual([-1, 1])
+  })
+
   it('makes one joint with it, and no piece; its other end takes pipe as ever', () => {
     expect(plan.pieces.map(({ cut }) => cut)).toEqual([1000 - 12.5, 800 - 12.5, 600 - 14.6])
     const inner = plan.joints.filter((joint) => joint.inner)
