@@ -72,6 +72,18 @@ describe('the order of assembly', () => {
     ])
   })
 
+  it('seeks what closes among the joints that can: one of four, then each of the three with the water off elsewhere', () => {
+    const steps = (change: Partial<AssemblyJoint>): number => {
+      let count = 0
+      const search = seekOrder(between(change))
+      for (let step = search.next(); !step.done; step = search.next()) count += 1
+      return count
+    }
+    // One choice of what closes, and three joints that are each tried in two other places.
+    expect(steps({ needsNoPlay: true })).toBe(1 + 3 * 2)
+    expect(steps({ spring: 15 })).toBe(1 + 3 * 2)
+  })
+
   it('finds none for a stiff piece between two held ends, and names what would do', () => {
     const order = assemblyOrder(between())
     expect(order).toMatchObject({

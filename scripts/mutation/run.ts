@@ -21,7 +21,7 @@ function wholeNumber(name: string, otherwise: number): number {
 }
 
 const seed = wholeNumber('seed', Math.ceil(Math.random() * 2 ** 31))
-const lines = wholeNumber('lines', 72)
+const lines = wholeNumber('lines', 100)
 const asked = option('topics', topics().join(',')).split(',')
 console.log(`Mutation test with seed ${seed}, ${lines} lines of each topic; the same again: --seed ${seed}`)
 
@@ -56,8 +56,9 @@ const topicOf = (file: string) => {
   return folder ?? '.'
 }
 const allowed = results.filter((of) => counted.has(of.status) && !refused.has(of))
+/** Of a topic in whose sample nothing could be changed, nothing is shown. */
 const shareOf = (own: readonly MutantResult[], isNoticed: (of: MutantResult) => boolean): number =>
-  own.length ? own.filter(isNoticed).length / own.length : 1
+  own.length ? own.filter(isNoticed).length / own.length : 0
 const ownOf = (topic: string) => allowed.filter((of) => topicOf(of.fileName) === topic)
 const atFirst = (of: MutantResult): boolean => noticed.has(of.status)
 // What is reckoned once and kept is asked of the first test alone that comes to it: where a topic would be low for that,
