@@ -79,15 +79,17 @@ export class Page {
     await this.untilThere(async () => (await this.called(name)).click())
   }
 
-  /** Does it again where what it is done to is drawn anew between being found and being touched: slow machines show it. */
+  /** Does it again where what it is done to is drawn anew, or not to be touched yet, when it was found: slow machines show it. */
   private async untilThere(act: () => Promise<void>): Promise<void> {
-    const isRedrawn = (reason: unknown) =>
-      reason instanceof error.StaleElementReferenceError || reason instanceof error.NoSuchElementError
+    const isNotYet = (reason: unknown) =>
+      reason instanceof error.StaleElementReferenceError ||
+      reason instanceof error.NoSuchElementError ||
+      reason instanceof error.ElementNotInteractableError
     const isDone = () =>
       act().then(
         () => true,
         (reason: unknown) => {
-          if (isRedrawn(reason)) return false
+          if (isNotYet(reason)) return false
           throw reason
         },
       )
