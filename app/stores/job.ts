@@ -4,7 +4,6 @@ import type { Job } from '~~/core/job/job'
 import { saysTheSame } from '~~/core/edit/merge'
 import { readJob } from '~~/core/job/read-job'
 import { asBuilt } from '~~/core/build/as-built'
-import { withMadeUpPieces } from '~~/core/build/made-up-pieces'
 import { beginJob } from '~/sync/begin-job'
 import { copyOf, keepCopy } from '~/sync/copies'
 import { adoptDraft, dropDraft, keepDraft, keepUnderWay } from '~/sync/drafts'
@@ -19,7 +18,8 @@ const longestHistory = 500
 /** The job that is open: its text, what follows from it, its history, and whether it is saved. */
 export const useJobStore = defineStore('job', () => {
   const id = ref('')
-  const job = shallowRef<Job | null>(null)
+  /** As it was decided. */
+  const decided = shallowRef<Job | null>(null)
   /** Of the text that the server has, as far as it is known here. */
   const version = ref(0)
   const status = shallowRef<SaveStatus>({ kind: 'saved' })
@@ -28,6 +28,8 @@ export const useJobStore = defineStore('job', () => {
   const past = shallowRef<readonly Job[]>([])
   const future = shallowRef<readonly Job[]>([])
   const own = useCatalogueStore()
+  /** As its fittings make it: a part that was measured since it was saved may part a chain of its fittings. */
+  const job = computed(() => decided.value && asBuilt(own.catalogue, decided.value))
   const { plan, isBehind } = usePlan(job, own)
   /** What undo takes back before the job itself: digits that are typed, say. It tells whether there was anything. */
   const undoFirst = shallowRef<(() => boolean) | null>(null)
@@ -43,7 +45,7 @@ export const useJobStore = defineStore('job', () => {
     close()
     id.value = stored.id
     version.value = stored.version
-    job.value = stored.job
+    decided.value = stored.job
     status.value = { kind: 'saved' }
     isKept.value = true
     channel = new BroadcastChannel(`jolvet-job-${stored.id}`)
@@ -70,8 +72,8 @@ export const useJobStore = defineStore('job', () => {
   }
 
   /** Shows a text that others wrote in too. What came before is not its past: to undo it would take back what they did. */
-  function takeOver(text: Job): void {
-    job.value = text
+  function takeOver(theirs: Job): void {
+    decided.value = theirs
     past.value = []
     future.value = []
   }
@@ -126,7 +128,7 @@ export const useJobStore = defineStore('job', () => {
         attempt: draft.attempt,
       })
       if (before && !saysTheSame(draft.job, before)) past.value = [before]
-      put(withMadeUpPieces(own.catalogue, draft.job))
+      put(asBuilt(own.catalogue, draft.job))
     } else if (stored) {
       show(stored, tab)
       void keepCopy(stored)
@@ -148,8 +150,8 @@ export const useJobStore = defineStore('job', () => {
 
   /** The history that a reload of this tab left. */
   function recall(): void {
-    if (!job.value) return
-    const kept = takeHistory(sessionStorage, id.value, job.value, readOr)
+    if (!decided.value) return
+    const kept = takeHistory(sessionStorage, id.value, decided.value, readOr)
     if (kept.past.length + kept.future.length === 0) return
     past.value = kept.past
     future.value = kept.future
@@ -159,19 +161,20 @@ export const useJobStore = defineStore('job', () => {
     useRefreshing(refresh)
     useEventListener(window, 'pagehide', () => {
       keepUnderWay()
-      if (job.value) keepHistory(sessionStorage, id.value, job.value, { past: past.value, future: future.value })
+      if (decided.value)
+        keepHistory(sessionStorage, id.value, decided.value, { past: past.value, future: future.value })
     })
   }
 
   function put(next: Job): void {
-    job.value = next
+    decided.value = next
     loop?.change(next)
   }
 
   /** Makes a change to the job; nothing happens when it is the same job. */
   function change(next: Job): void {
-    if (!job.value || next === job.value) return
-    past.value = [...past.value.slice(-longestHistory), job.value]
+    if (!decided.value || next === job.value) return
+    past.value = [...past.value.slice(-longestHistory), decided.value]
     future.value = []
     put(asBuilt(own.catalogue, next))
   }
@@ -179,16 +182,16 @@ export const useJobStore = defineStore('job', () => {
   function undo(): void {
     if (undoFirst.value?.()) return
     const before = past.value.at(-1)
-    if (!before || !job.value) return
+    if (!before || !decided.value) return
     past.value = past.value.slice(0, -1)
-    future.value = [job.value, ...future.value]
+    future.value = [decided.value, ...future.value]
     put(before)
   }
 
   function redo(): void {
     const [after, ...rest] = future.value
-    if (!after || !job.value) return
-    past.value = [...past.value, job.value]
+    if (!after || !decided.value) return
+    past.value = [...past.value, decided.value]
     future.value = rest
     put(after)
   }
@@ -200,19 +203,19 @@ export const useJobStore = defineStore('job', () => {
    * @returns whether the two hold together so; if not, one side must be chosen
    */
   function settleConflict(choice: ReadonlySet<string> | 'mine' | 'theirs'): boolean {
-    if (status.value.kind !== 'conflict' || !loop || !job.value) return true
+    if (status.value.kind !== 'conflict' || !loop || !decided.value) return true
     const { theirs } = status.value
-    const before = job.value
+    const before = decided.value
     if (typeof choice !== 'string') {
       const settled = loop.settle(theirs, choice)
       if (!settled) return false
-      job.value = settled.job
+      decided.value = settled.job
       past.value = [...past.value, settled.other]
     } else if (choice === 'mine') {
       loop.insist(theirs)
       past.value = [...past.value, theirs.job]
     } else {
-      job.value = theirs.job
+      decided.value = theirs.job
       loop.yieldTo(theirs)
       past.value = [...past.value, before]
     }
@@ -222,9 +225,9 @@ export const useJobStore = defineStore('job', () => {
 
   /** Saves what is here as a job of its own. @returns its id, or null when neither server nor browser took it */
   async function saveCopy(): Promise<string | null> {
-    if (!job.value) return null
-    const title = `${job.value.title} (copy)`.slice(0, 200)
-    const begun = await beginJob(httpTransport, { ...job.value, title })
+    if (!decided.value) return null
+    const title = `${decided.value.title} (copy)`.slice(0, 200)
+    const begun = await beginJob(httpTransport, { ...decided.value, title })
     return begun.outcome === 'begun' ? begun.id : null
   }
 
@@ -233,7 +236,7 @@ export const useJobStore = defineStore('job', () => {
     channel = undefined
     loop?.leave()
     loop = undefined
-    job.value = null
+    decided.value = null
     past.value = []
     future.value = []
   }

@@ -2,7 +2,7 @@ import type { Catalogue } from '../catalogue/catalogue'
 import { pieceEnd } from '../run/end'
 import type { Layout } from '../run/layout'
 import { standingsOf, type Standing } from '../run/stands-in'
-import { existingEnds, isExistingLeg } from '../run/states'
+import { existingEnds, isExistingLeg, tiedInto } from '../run/states'
 import type { Leg, Node } from '../job/job'
 import { siteId } from '../job/site-id'
 import { fittingsAt } from './fittings-at'
@@ -69,7 +69,7 @@ export function buildRun(catalogue: Catalogue, layout: Layout, pieces: readonly 
   const portsById = new Map(parts.map((part) => [part.id, part.ports]))
   const facing = ({ part, port }: PortRef) => portsById.get(part)?.[port]
   const existing = layout.system.nodes.flatMap((node): Part[] => {
-    const pipe = node.kind === 'tie-in' && node.existing ? catalogue.pipe(node.existing) : undefined
+    const pipe = catalogue.pipe(tiedInto(node, layout.arms.get(node.id) ?? []) ?? '')
     if (!pipe) return []
     const there = facing(at.get(node.id)!.existingPort)
     const ports = [{ at: there?.at ?? null, out: turned(there?.out), end: pipe.label }]

@@ -13,20 +13,20 @@ import { fittingJoints, standingJoints } from './fitting-joints'
 import { jointId } from './joint-id'
 import type { PlanJoint, PlanPiece } from './planned'
 import { methodAt, pieceEnd } from '../run/end'
-import { existingEnds } from '../run/states'
+import { existingEnds, tiedInto } from '../run/states'
 import type { Layout } from '../run/layout'
-import { type System, runOf } from '../job/system'
+import { runOf, type System } from '../job/system'
 
 /** The joint on a tie-in's existing pipe, which no new piece goes into. */
 function existingJoint(
   catalogue: Catalogue,
-  system: System,
+  { system, arms }: Layout,
   node: Node,
   built: BuiltRun,
   circumstances: Circumstances,
 ): PlanJoint[] {
   const run = runOf(system, node)
-  const existing = node.kind === 'tie-in' && node.existing ? catalogue.pipe(node.existing) : undefined
+  const existing = catalogue.pipe(tiedInto(node, arms.get(node.id) ?? []) ?? '')
   if (!existing) return []
   const method = node.chain?.joints[0] ?? methodAt(system, node)
   const socket = node.chain ? socketInChain(catalogue, method, existing) : catalogue.socketFor(method, existing)
@@ -168,7 +168,7 @@ export function jointMaker(
       const leg = layout.arms.get(node.id)?.[0]?.leg
       const service = leg ? serviceIn(system, leg) : run.service
       return [
-        ...existingJoint(catalogue, system, node, built, { ...circumstancesIn(run), service }),
+        ...existingJoint(catalogue, layout, node, built, { ...circumstancesIn(run), service }),
         ...fittingJoints(catalogue, run, node, built),
       ]
     })

@@ -11,7 +11,7 @@ import { fixed } from '../quantity/message'
 import { refusalsOf } from '../quantity/refusal'
 import { join, type JoinAnswer } from '../join/join'
 import { methodAt } from '../run/end'
-import { layOut, turnAt } from '../run/layout'
+import { bendAngle, layOut } from '../run/layout'
 import { setPipeBeyond } from './part'
 import { type System, systemOf, runOf, drawnLength } from '../job/system'
 
@@ -62,7 +62,7 @@ const turning: ReadonlySet<Node['kind']> = new Set(['tee', 'elbow', 'bend', 'val
 
 /** A pulled bend takes its set-back of the leg before straight pipe begins, in mm; nothing at a fitting. */
 function setBackAt(system: System, { id, kind, radius }: Node): number {
-  const angle = turnAt(layOut(system).arms.get(id) ?? [])
+  const angle = bendAngle(layOut(system).arms.get(id) ?? [])
   return kind === 'bend' && radius && angle ? bendLengths(radius, angle).setBack : 0
 }
 

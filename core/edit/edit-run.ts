@@ -4,6 +4,7 @@ import type { Direction, Job, Leg, Node, Run } from '../job/job'
 import { isRunEnd, legsAtNode } from '../job/node-legs'
 import { type System, systemOf, withChanged } from '../job/system'
 import { oppositeDirection } from '../run/direction'
+import { needLegLength } from './leg-length'
 
 /** The job with the nodes and legs of one of its systems changed: that of a run. */
 export function withSystem(job: Job, run: string, change: (system: System) => Pick<System, 'nodes' | 'legs'>): Job {
@@ -34,6 +35,7 @@ export function setNode(job: Job, runId: string, nodeId: string, change: Partial
 }
 
 export function setLeg(job: Job, runId: string, legId: string, change: Partial<Omit<Leg, 'id'>>): Job {
+  if (typeof change.length === 'number') needLegLength(change.length)
   return withSystem(job, runId, ({ nodes, legs }) => ({
     nodes,
     legs: legs.map((leg) => (leg.id === legId ? { ...leg, ...change } : leg)),
@@ -88,7 +90,7 @@ export function addLeg(
         ...nodes.map((known) => (known === start ? goneOnFrom(system, known, direction) : known)),
         { id: node, run, kind: 'open' },
       ],
-      legs: [...legs, { id: leg, run, from, to: node, direction, length }],
+      legs: [...legs, { id: leg, run, from, to: node, direction, length: needLegLength(length) }],
     })),
     node,
     leg,

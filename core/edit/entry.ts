@@ -2,10 +2,12 @@ import type { Ids } from './ids'
 import { addLeg, removeLeg, setLeg, setNode } from './edit-run'
 import type { Axis, Direction, Job, Leg, Node } from '../job/job'
 import { isRunEnd, legsAtNode, mostLegsAt } from '../job/node-legs'
-import { acceptedLengths, parseLength, placeLimits } from '../quantity/parse-length'
+import { acceptedLengths, legLimits, parseLength, placeLimits } from '../quantity/parse-length'
+import { speakerFor } from '../quantity/speaker'
 import { angleBetween, oppositeDirection, unitVector } from '../run/direction'
 import { addLegToHeight } from './heights'
 import { joinTo, nodeAhead } from './join-to'
+import { layOut } from '../run/layout'
 import { turnTowards } from '../run/turning'
 import { type System, systemOf, drawnLength } from '../job/system'
 
@@ -117,6 +119,9 @@ function enterHeight(job: Job, ids: Ids, entry: RouteEntry): Entered {
   const height = parseLength(entry.typed, job.units, placeLimits)
   if (!height.ok)
     return failed(`Height: ${height.problem}; write ${acceptedLengths[job.units]}, from where the run starts`)
+  const here = layOut(system).places.get(entry.cursor)?.[2] ?? 0
+  if (Math.abs(height.mm - here) > legLimits.max)
+    return failed(`Height: at most ${speakerFor(job.units).length(legLimits.max)} from here, the longest leg`)
   const added = addLegToHeight(job, ids, entry.run, entry.cursor, height.mm)
   if (!added) return failed('this stands at that height already')
   const onwards = systemOf(added.job, entry.run)!.legs.at(-1)!.direction

@@ -37,6 +37,7 @@ export function bringToHeight(job: Job, runId: string, node: string, height: num
  * The job with an upright leg from a node to a height.
  *
  * @returns the job and the new end; null where the node stands at that height already
+ * @throws Refusal where that is farther than a leg is long
  * @remarks for instance: from a node at 200 to 1100: a leg of 900 up
  */
 export function addLegToHeight(

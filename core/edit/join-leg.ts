@@ -4,6 +4,7 @@ import { isRunEnd, legsAtNode, mostLegsAt } from '../job/node-legs'
 import { angleBetween, oppositeDirection, unitVector } from '../run/direction'
 import { goneOnFrom, runGoingOn, withSystem } from './edit-run'
 import { type System, systemOf } from '../job/system'
+import { needLegLength } from './leg-length'
 
 /** What a node is with one more leg that leaves it in this direction; null where it takes none. */
 export function withOneMore(system: System, node: Node, away: Direction): Node | null {
@@ -49,7 +50,7 @@ export function joinLeg(
     leg,
     job: withSystem(job, runId, ({ nodes, legs }) => ({
       nodes: nodes.map((node) => (node.id === from.id ? begun : node.id === to.id ? met : node)),
-      legs: [...legs, { id: leg, run: runGoingOn(system, from), ...ends, direction, length }],
+      legs: [...legs, { id: leg, run: runGoingOn(system, from), ...ends, direction, length: needLegLength(length) }],
     })),
   }
 }

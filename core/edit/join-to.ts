@@ -4,6 +4,7 @@ import { dot, lengthOf, minus, plus, unitOf, type Vector } from '../quantity/vec
 import { unitVector } from '../run/direction'
 import { layOut } from '../run/layout'
 import { directionOf } from '../run/turning'
+import { legLimits } from '../quantity/parse-length'
 import { joinLeg } from './join-leg'
 import { systemOf } from '../job/system'
 
@@ -70,6 +71,7 @@ export function joinTo(
   const direction = wish.direction ?? nearestDirection(way)
   const length = wish.length ?? tenth(dot(way, unitVector(direction)))
   if (!(length > 0)) return { problem: 'that place does not lie this way' }
+  if (length > legLimits.max) return { problem: 'that place is farther away than a leg is long' }
   const joined = joinLeg(job, ids, runId, ends, direction, length)
   return (
     joined ?? { problem: 'no more legs fit there: a tee needs two of its three in line, and none may lie on another' }

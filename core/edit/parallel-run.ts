@@ -1,4 +1,5 @@
 import type { Ids } from './ids'
+import { needLegLength } from './leg-length'
 import { degrees } from '../quantity/angle'
 import { type Vector, cross, dot, lengthOf, plus, turnedAbout } from '../quantity/vector'
 import type { Job, Leg, Run } from '../job/job'
@@ -99,7 +100,15 @@ export function addParallelRun(
     const length = Math.round(dot(between, unitVector(leg.direction)) * 1000) / 1000
     if (!(length > 0)) throw refuse('short', { leg: namesInRun(job, runId).leg(leg.id) })
     const [from, to] = [copies.get(leg.from)!, copies.get(leg.to)!]
-    legs.push({ ...leg, id: ids('l', legs), run: id, from, to, direction: directionOf(between), length })
+    legs.push({
+      ...leg,
+      id: ids('l', legs),
+      run: id,
+      from,
+      to,
+      direction: directionOf(between),
+      length: needLegLength(length),
+    })
   }
   const beside: Run = { ...run, id, name: `Beside ${run.name}`.slice(0, 120), ...change }
   return { job: { ...job, runs: [...job.runs, beside], nodes, legs }, run: id }

@@ -6,6 +6,8 @@ import type { Plan } from './types'
 import { todo } from './progress-sayings'
 import type { Message } from '../quantity/message'
 import { methodAt, takesBoth } from '../run/end'
+import { layOut } from '../run/layout'
+import { tiedInto } from '../run/states'
 import { systemsOf, runOf } from '../job/system'
 
 export const steps = ['survey', 'join', 'route', 'cut', 'make', 'prove', 'hand-over'] as const
@@ -30,15 +32,16 @@ const progress = (step: StepId, state: StepState, open: number, next: Message | 
 
 /** The tie-ins whose fittings are still to be chosen: what joins old to new is not plain. */
 function openTieIns(job: Job, catalogue: Catalogue): { readonly run: Run; readonly node: Node }[] {
-  return systemsOf(job).flatMap((system) =>
-    system.nodes
-      .filter((node) => node.kind === 'tie-in' && node.existing !== undefined && !node.chain)
+  return systemsOf(job).flatMap((system) => {
+    const { arms } = layOut(system)
+    return system.nodes
+      .filter((node) => !node.chain && tiedInto(node, arms.get(node.id) ?? []) !== undefined)
       .map((node) => ({ run: runOf(system, node), node }))
       .filter(({ run, node }) => {
         const pipe = catalogue.pipe(run.pipe)
         return !pipe || !takesBoth(catalogue, node, catalogue.socketFor(methodAt(system, node), pipe))
-      }),
-  )
+      })
+  })
 }
 
 function surveyProgress(job: Job): StepProgress {

@@ -16,6 +16,7 @@ import { chainLegs } from './chain-legs'
 import { bodyMethod, bodyOf, endsTaken, turnsAlike, type EndTaken } from './body'
 import { branchOf, turnAt, type Arm, type Layout } from './layout'
 import { missing } from './missing'
+import { isBare } from './states'
 import { type System, runOf } from '../job/system'
 import { pipeIdIn } from '../job/leg-defaults'
 
@@ -212,15 +213,17 @@ function bodyEnd(
 /** What a leg's pipe meets at one of its nodes. Take-offs are from the node's centre; a cap's is from its stop, an open end takes nothing. */
 export function pieceEnd(catalogue: Catalogue, layout: Layout, nodeId: string, leg: string, pipe: Pipe): PieceEnd {
   const node = layout.node.get(nodeId)!
-  if (node.kind === 'open') {
+  if (isBare(node)) {
+    // A piece goes on through its bends: one that ends at a bend lacks the leg beyond it.
+    const isOpen = node.kind === 'open'
     return {
       node: nodeId,
       method: null,
       socket: undefined,
       insertion: none,
-      takeOff: none,
+      takeOff: isOpen ? none : null,
       isLeastDepth: false,
-      missing: null,
+      missing: isOpen ? null : missing('bend ends'),
     }
   }
   const arms = layout.arms.get(nodeId) ?? []

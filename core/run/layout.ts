@@ -94,6 +94,17 @@ export function turnAt(arms: readonly Arm[]): number | null {
   return one && other && arms.length === 2 ? 180 - angleBetween(one.away, other.away) : null
 }
 
+/**
+ * The angle to which pipe is pulled between two arms, to the thousandth of a degree; null where they are in line, turn
+ * straight back, or are not two: no bend does that.
+ *
+ * @remarks for instance: two legs at 17 and 197 degrees, straight back: null
+ */
+export function bendAngle(arms: readonly Arm[]): number | null {
+  const angle = Math.round((turnAt(arms) ?? 0) * 1000) / 1000
+  return angle > 0 && angle < 180 ? angle : null
+}
+
 const straightWithin = 1
 
 /** Which arm of a tee is its branch: the one that is in line with neither other; null where no two are in line. */

@@ -30,6 +30,7 @@ export const missingFigure = {
       ({ socket, fitting }) => `no take-off of a ${socket} ${fitting} is in the catalogue: measure it`,
     ),
     'no depth': fixed('the insertion depth is not in the catalogue: measure it'),
+    'bend ends': fixed('a bend is pulled in one length of new pipe: draw the leg beyond it, or put a fitting there'),
     'bend in line': fixed('a bend has two legs that are not in line'),
     'pipe changes': fixed('the pipe changes in a bend: put what joins the two beside it'),
     'no radius': fixed('the radius of a bend is not known: enter it'),

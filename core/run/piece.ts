@@ -9,7 +9,7 @@ import type { Message } from '../quantity/message'
 import { pieceEnd, type PieceEnd } from './end'
 import { missing } from './missing'
 import { opposite, turnBetweenBends, unitVector } from './direction'
-import { turnAt, type Layout } from './layout'
+import { bendAngle, type Layout } from './layout'
 import { isNewLeg } from './states'
 import { drawnLength } from '../job/system'
 import { pipeIdIn } from '../job/leg-defaults'
@@ -90,14 +90,14 @@ function tubeAlong(layout: Layout, walk: Walk, takeOffs: readonly [number, numbe
   const bends: TubeBend[] = []
   for (let index = 0; index < walk.legs.length - 1; index += 1) {
     const node = layout.node.get(walk.nodes[index + 1]!)!
-    const angle = turnAt(layout.arms.get(node.id) ?? [])
-    if (angle === null || angle <= 0 || angle >= 180) return missing('bend in line')
+    const angle = bendAngle(layout.arms.get(node.id) ?? [])
+    if (angle === null) return missing('bend in line')
     if (pipeIdIn(layout.system, walk.legs[index]!) !== pipeIdIn(layout.system, walk.legs[index + 1]!))
       return missing('pipe changes')
     if (node.radius === undefined) return missing('no radius')
     const direction = (leg: number) => directionAlong(walk, leg)
     const turn = index === 0 ? 0 : turnBetweenBends(direction(index - 1), direction(index), direction(index + 1))
-    bends.push({ angle: round(angle), radius: node.radius, turn: round(turn) })
+    bends.push({ angle, radius: node.radius, turn: round(turn) })
   }
   const legs = walk.legs.map(drawnLength)
   legs[0]! -= takeOffs[0]

@@ -17,6 +17,13 @@ export const isExistingLeg = ({ state }: Leg): boolean => state === 'existing'
 export const isNewFitting = ({ state }: Node, arms: readonly Arm[]): boolean =>
   state ? state === 'new' : arms.length === 0 || arms.some(({ leg }) => isNewLeg(leg) || hasNoPipe(leg))
 
+/** The existing pipe that new pipe meets at a tie-in; where existing pipe goes on from it, nothing is joined there. */
+export const tiedInto = (node: Node, arms: readonly Arm[]): string | undefined =>
+  node.kind === 'tie-in' && isNewFitting(node, arms) ? node.existing : undefined
+
+/** Where pipe ends with nothing on it, or is bent: no fitting stands there. */
+export const isBare = ({ kind }: Node): boolean => kind === 'open' || kind === 'bend'
+
 /** An end of existing pipe that goes into a fitting that is put in. */
 export interface ExistingEnd {
   readonly leg: Leg
@@ -28,7 +35,7 @@ export function existingEnds({ system, node, arms }: Layout): ExistingEnd[] {
   return system.legs.filter(isExistingLeg).flatMap((leg) =>
     [leg.from, leg.to].flatMap((id): ExistingEnd[] => {
       const there = node.get(id)
-      return there && there.kind !== 'open' && isNewFitting(there, arms.get(id) ?? []) ? [{ leg, node: there }] : []
+      return there && !isBare(there) && isNewFitting(there, arms.get(id) ?? []) ? [{ leg, node: there }] : []
     }),
   )
 }

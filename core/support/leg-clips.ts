@@ -9,7 +9,7 @@ import type { Leg } from '../job/job'
 import type { Profile } from '../workshop/profile'
 import { attitudeOf } from '../run/direction'
 import { pieceEnd } from '../run/end'
-import { turnAt, type Layout } from '../run/layout'
+import { bendAngle, type Layout } from '../run/layout'
 import { isNewLeg } from '../run/states'
 import { clipPositions } from './clips'
 import { bareSpans } from './bare-spans'
@@ -47,8 +47,8 @@ function keepFromFitting(
 ): number | null {
   const node = layout.node.get(nodeId)!
   if (node.kind === 'bend') {
-    const angle = turnAt(layout.arms.get(nodeId) ?? [])
-    if (node.radius === undefined || angle === null || angle <= 0 || angle >= 180) return null
+    const angle = bendAngle(layout.arms.get(nodeId) ?? [])
+    if (node.radius === undefined || angle === null) return null
     return bendLengths(node.radius, angle).setBack + profile.clipFromJoint
   }
   const pipe = catalogue.pipe(pipeIdIn(layout.system, leg))!

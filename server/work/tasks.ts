@@ -1,4 +1,5 @@
 import loadHighs from 'highs'
+import { asBuilt } from '~~/core/build/as-built'
 import { catalogueWith, shippedCatalogue } from '~~/core/catalogue/catalogue'
 import type { Part } from '~~/core/catalogue/part'
 import type { Job } from '~~/core/job/job'
@@ -47,8 +48,9 @@ async function soundPictures(pictures: Pictures, fonts: string): Promise<Picture
 }
 
 /** The record in words, with what it was made from. */
-function told({ id, version, job, parts, entries }: RecordInput) {
+function told({ id, version, job: decided, parts, entries }: RecordInput) {
   const catalogue = catalogueWith(parts)
+  const job = asBuilt(catalogue, decided)
   const plan = planJob(job, catalogue)
   const proofs = new Map<string, ProofAnswer>()
   for (const [test, state] of Object.entries(siteState(plan, entries).tests)) {

@@ -13,6 +13,7 @@ import { openEnd, tooManyLegs } from './legs-meeting'
 import { standsIn } from './stands-in'
 import { stock } from './stock'
 import { support } from './support'
+import { tieInGoesOn } from './tie-in-goes-on'
 import { toolRoom } from './tool-room'
 import { unknownFigure } from './unknown-figure'
 
@@ -25,6 +26,7 @@ export const runChecks: readonly CheckRule[] = [
   crossConnection,
   mixerInlets,
   standsIn,
+  tieInGoesOn,
   unknownFigure,
   bendRoomRule,
   bendRadiusRule,

@@ -1,0 +1,27 @@
+import { fixed } from '../../quantity/message'
+import { isNewFitting } from '../../run/states'
+import { atPlace, checkRule, nodePlace } from '../rule'
+
+export const tieInGoesOn = checkRule({
+  meta: {
+    id: 'tie-in-goes-on',
+    statement: 'Fittings are put in where new pipe begins.',
+    why: 'Existing pipe that goes on is not cut at the place where it was identified: nothing is joined there.',
+    basis: 'trade practice',
+    settings: [],
+    step: 'join',
+    todo: true,
+    messages: {
+      'goes on': fixed(
+        'existing pipe goes on from here, so the fittings chosen here go nowhere: choose them where new pipe begins, or make the first leg new pipe',
+      ),
+    },
+  },
+  check: (subject, { caution }) => {
+    const { system, arms } = subject.layout
+    return system.nodes
+      .filter(({ kind, chain }) => kind === 'tie-in' && chain !== undefined)
+      .filter((node) => !isNewFitting(node, arms.get(node.id) ?? []))
+      .map(({ id }) => atPlace(nodePlace(subject, id), caution('goes on')))
+  },
+})
