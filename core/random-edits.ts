@@ -9,7 +9,7 @@ import { cutInKinds, cutInto, putNewPipeIn } from './edit/cut-into'
 import { splitLeg } from './edit/edit-leg'
 import { removeLeg, removeRun, setLeg, setNode, setRun } from './edit/edit-run'
 import { takeForPipe } from './edit/edit-survey'
-import { chooseChain } from './edit/edit-tie-in'
+import { chooseChain, setKind } from './edit/edit-tie-in'
 import { pressKey, startEntry, type RouteEntry } from './edit/entry'
 import { bringToHeight } from './edit/heights'
 import { joinLong } from './edit/join-long'
@@ -21,6 +21,7 @@ import { toOwnRun } from './edit/own-run'
 import { addParallelRun } from './edit/parallel-run'
 import { copyPart, mirrorPart, mirrors, setPipeBeyond, setServiceBeyond } from './edit/part'
 import { countedIds as ids } from './edit/sample-ids'
+import { turnLegs, turnRun } from './edit/turn-round'
 import { axes, legStates, nodeKinds, nodeStates, type Job, type Leg, type Node } from './job/job'
 import { services } from './job/place'
 import { systemOf, systemsOf } from './job/system'
@@ -130,7 +131,9 @@ const edits: readonly Edit[] = [
   (job) => addRun(job, ids).job,
   (job, _, a, b) => {
     const { job: surveyed, survey } = addSurvey(job, ids)
-    return takeForPipe(surveyed, ids, a % 2 ? survey : (pick(job.surveys, b)?.id ?? survey), take(pipes, b))
+    return takeForPipe(catalogue, surveyed, ids, a % 2 ? survey : (pick(job.surveys, b)?.id ?? survey), {
+      pipe: take(pipes, b),
+    })
   },
   (job, { run }, a) => choosePipe(catalogue, job, run, take(pipes, a)),
   (job, { run }, a) => setRun(job, run, { method: take(methodIds, a) }),
@@ -148,6 +151,9 @@ const edits: readonly Edit[] = [
     }).job,
   (job, { run, leg, node }, a) =>
     leg ? copyPart(job, ids, run, [leg.id], node.id, a % 2 ? take(mirrors, a) : undefined).job : job,
+  (job, { run, leg }) => (leg ? turnLegs(catalogue, job, run, [leg.id]) : job),
+  (job, { run }) => turnRun(catalogue, job, run),
+  (job, { run, node }, a) => setKind(catalogue, job, run, node.id, take(nodeKinds, a)),
   (job, { run, leg }, a) => (leg ? mirrorPart(job, run, leg.id, take(mirrors, a)) : job),
   (job, { run, node }, a) => moveNode(job, run, node.id, [(a % 200) - 100, 0, 0]),
   (job, { run, node }, a) => bringToHeight(job, run, node.id, (a % 4000) - 2000),

@@ -48,9 +48,22 @@ const touches = ({ from, to }: Leg, node: string): boolean => from === node || t
 const leftOver = ({ id, kind }: Node, legs: readonly Leg[]): Partial<Node> =>
   legsAtNode[kind] > 1 && legs.filter((leg) => touches(leg, id)).length < 2 ? { kind: 'open' } : {}
 
-/** The run that pipe belongs to which goes on from a node: as the pipe that arrives there. */
-export const runGoingOn = ({ legs }: System, node: Node): string =>
-  legs.find((leg) => touches(leg, node.id))?.run ?? node.run
+/** The leg that one drawn on from a node goes on from: the one that leads there, else the first that meets it. */
+export const legBefore = ({ legs }: System, node: string): Leg | undefined =>
+  legs.find(({ to }) => to === node) ?? legs.find((leg) => touches(leg, node))
+
+/**
+ * What a new leg has of the one that it goes on from: its run, its service, and its pipe where that is new pipe too. What
+ * comes out of a mixer is as the run says.
+ */
+export function goingOn(system: System, { id, kind, run }: Node): Pick<Leg, 'run' | 'pipe' | 'service'> {
+  const before = legBefore(system, id)
+  return {
+    run: before?.run ?? run,
+    ...(before?.pipe && before.state === undefined ? { pipe: before.pipe } : {}),
+    ...(before?.service && kind !== 'mixer' ? { service: before.service } : {}),
+  }
+}
 
 const sameDirection = (a: Direction, b: Direction): boolean => JSON.stringify(a) === JSON.stringify(b)
 
@@ -65,8 +78,8 @@ export function goneOnFrom(system: System, node: Node, direction: Direction): No
 }
 
 /**
- * The job with one more leg from a node to a new open end. An open end that pipe goes on from becomes an elbow,
- * or a coupling where it goes straight on.
+ * The job with one more leg from a node to a new open end, in the run, pipe and service of the one that it goes on from.
+ * An open end that pipe goes on from becomes an elbow, or a coupling where it goes straight on.
  *
  * @returns the job, and the new end
  */
@@ -83,14 +96,14 @@ export function addLeg(
   if (!system || !start) return { job, node: from, leg: '' }
   const node = ids('n', job.nodes)
   const leg = ids('l', job.legs)
-  const run = runGoingOn(system, start)
+  const on = goingOn(system, start)
   return {
     job: withSystem(job, runId, ({ nodes, legs }) => ({
       nodes: [
         ...nodes.map((known) => (known === start ? goneOnFrom(system, known, direction) : known)),
-        { id: node, run, kind: 'open' },
+        { id: node, run: on.run, kind: 'open' },
       ],
-      legs: [...legs, { id: leg, run, from, to: node, direction, length: needLegLength(length) }],
+      legs: [...legs, { ...on, id: leg, from, to: node, direction, length: needLegLength(length) }],
     })),
     node,
     leg,

@@ -2,7 +2,7 @@ import type { Catalogue } from '../catalogue/catalogue'
 import type { MethodId } from '../catalogue/method'
 import { setNode } from './edit-run'
 import { chosenChain, withoutMadeUp } from './made-up'
-import type { Job } from '../job/job'
+import type { Job, Node, NodeKind } from '../job/job'
 import { systemOf } from '../job/system'
 
 /**
@@ -30,5 +30,40 @@ export function chooseChain(
   return setNode(withoutMadeUp(catalogue, job, run, node), run, node, {
     chain: { fittings, joints: [first.method, last.method] },
     ...(same ? {} : { measured: undefined }),
+  })
+}
+
+/** What was chosen for what stood at a node, and does not hold for another kind of thing. */
+const forgotten = { fitting: undefined, arms: undefined, chain: undefined, measured: undefined } as const
+
+/**
+ * The job with an end of a run as a tie-in: existing pipe is there, and new pipe is joined to it.
+ *
+ * @param existing id of the pipe; undefined while nobody knows it
+ * @param survey in which it was identified
+ */
+export function setTieIn(
+  catalogue: Catalogue,
+  job: Job,
+  run: string,
+  node: string,
+  { existing, survey }: Pick<Node, 'existing' | 'survey'>,
+): Job {
+  const there = systemOf(job, run)?.nodes.find(({ id }) => id === node)
+  if (!there || (there.kind === 'tie-in' && there.existing === existing)) {
+    return setNode(job, run, node, { survey })
+  }
+  return setNode(withoutMadeUp(catalogue, job, run, node), run, node, { ...forgotten, kind: 'tie-in', existing, survey })
+}
+
+/** The job with another kind of thing at a node. What was chosen for the one before is gone with it. */
+export function setKind(catalogue: Catalogue, job: Job, run: string, node: string, kind: NodeKind): Job {
+  const there = systemOf(job, run)?.nodes.find(({ id }) => id === node)
+  if (kind === 'tie-in') return setTieIn(catalogue, job, run, node, { existing: there?.existing })
+  const wasTied = there?.kind === 'tie-in'
+  return setNode(wasTied ? withoutMadeUp(catalogue, job, run, node) : job, run, node, {
+    kind,
+    fitting: undefined,
+    ...(wasTied ? { ...forgotten, existing: undefined, survey: undefined, condition: undefined } : {}),
   })
 }

@@ -6,10 +6,10 @@ import { pipeId, sampleJob, withCopy } from '../sample-run'
 import { layOut } from '../run/layout'
 import { fixingsWithin } from '../support/fixings'
 import { splitLeg } from './edit-leg'
-import { addLeg, removeLeg, removeRun, setRun } from './edit-run'
+import { addLeg, removeLeg, removeRun, setNode, setRun } from './edit-run'
 import { setStock } from './edit-stock'
 import { removeSurvey, setSurvey, takeForPipe, withSeen } from './edit-survey'
-import { chooseChain } from './edit-tie-in'
+import { chooseChain, setKind, setTieIn } from './edit-tie-in'
 import type { Job, Leg } from '../job/job'
 import type { Ids } from './ids'
 import { addRun, addSurvey, emptyJob } from './new-job'
@@ -138,7 +138,7 @@ describe('surveys', () => {
   it('what is read of a pipe goes to the place of its runs; another pipe takes the chosen fittings away', () => {
     const { job, survey } = addSurvey(emptyJob('Read', 'metric', 'metric'), countedIds)
     const named = setSurvey(job, survey, { name: 'Behind the sink' })
-    const told = takeForPipe(named, countedIds, survey, copper, { barrier: true })
+    const told = takeForPipe(catalogue, named, countedIds, survey, { pipe: copper, known: { barrier: true } })
     const [run] = told.runs
     expect(told).toMatchObject({ runs: [{ place: { barrier: true } }], nodes: [{ existing: copper, survey }] })
     const chosen = chooseChain(catalogue, told, run!.id, told.nodes[0]!.id, {
@@ -146,7 +146,7 @@ describe('surveys', () => {
       joints: [{ method: 'solder' }, { method: 'solder' }],
     })
     expect(chosen.nodes[0]!.chain?.joints).toEqual(['solder', 'solder'])
-    const other = takeForPipe(chosen, countedIds, survey, pipeId('EN 1057', '15', 0.7))
+    const other = takeForPipe(catalogue, chosen, countedIds, survey, { pipe: pipeId('EN 1057', '15', 0.7) })
     expect(other.nodes[0]!.chain).toBeUndefined()
     expect(removeSurvey(other, survey).surveys).toEqual([])
   })
@@ -154,22 +154,22 @@ describe('surveys', () => {
   it('touches no other survey, run or place', () => {
     const first = addSurvey(emptyJob('Two', 'metric', 'metric'), countedIds)
     const second = addSurvey(first.job, countedIds)
-    const one = takeForPipe(second.job, countedIds, first.survey, copper, { wet: true })
+    const one = takeForPipe(catalogue, second.job, countedIds, first.survey, { pipe: copper, known: { wet: true } })
     expect(one.surveys.map(({ pipe }) => pipe)).toEqual([copper, undefined])
-    const two = takeForPipe(one, countedIds, second.survey, copper, { barrier: true })
+    const two = takeForPipe(catalogue, one, countedIds, second.survey, { pipe: copper, known: { barrier: true } })
     expect(two.runs.map(({ place }) => place)).toEqual([{ wet: true }, { barrier: true }])
     expect(two.nodes.map((node) => node.survey)).toEqual([first.survey, second.survey])
     const other = pipeId('EN 1057', '15', 0.7)
-    const changed = takeForPipe(two, countedIds, first.survey, other)
+    const changed = takeForPipe(catalogue, two, countedIds, first.survey, { pipe: other })
     expect(changed.nodes.map(({ existing }) => existing)).toEqual([other, copper])
     expect(changed.runs[1]).toEqual(two.runs[1])
     // Nothing read of it leaves the place as it was, and adds none where there was none.
     expect(changed.runs[0]!.place).toEqual({ wet: true })
     const third = addSurvey(emptyJob('None', 'metric', 'metric'), countedIds)
-    expect(takeForPipe(third.job, countedIds, third.survey, copper).runs[0]!.place).toBeUndefined()
+    expect(takeForPipe(catalogue, third.job, countedIds, third.survey, { pipe: copper }).runs[0]!.place).toBeUndefined()
     // A run with a tie-in among other nodes is one of this survey's: no second run is begun.
     const longer = addLeg(one, countedIds, one.runs[0]!.id, one.nodes[0]!.id, 'east', 500).job
-    const again = takeForPipe(longer, countedIds, first.survey, other, { barrier: true })
+    const again = takeForPipe(catalogue, longer, countedIds, first.survey, { pipe: other, known: { barrier: true } })
     expect(again.runs).toHaveLength(1)
     expect(again.runs[0]!.place).toEqual({ wet: true, barrier: true })
     // Taken for the same pipe once more, the fittings that were chosen stay.
@@ -177,7 +177,7 @@ describe('surveys', () => {
       fittings: [{ id: '22 solder coupling' }],
       joints: [{ method: 'solder' }, { method: 'solder' }],
     })
-    expect(takeForPipe(chosen, countedIds, first.survey, copper).nodes[0]!.chain).toBeDefined()
+    expect(takeForPipe(catalogue, chosen, countedIds, first.survey, { pipe: copper }).nodes[0]!.chain).toBeDefined()
   })
 
   it('a figure measured on one chain does not hold for another, and stays for the same', () => {
@@ -244,19 +244,60 @@ describe('ids of what is new', () => {
 describe('a pipe that is told, and a leg taken away', () => {
   const begun = addSurvey(emptyJob('Edit', 'metric', 'metric'), countedIds)
   it('a pipe that is told becomes the tie-in of a new run, and a second choice changes it', () => {
-    const first = takeForPipe(begun.job, countedIds, begun.survey, copper)
+    const first = takeForPipe(catalogue, begun.job, countedIds, begun.survey, { pipe: copper })
     expect(first.nodes[0]).toMatchObject({ kind: 'tie-in', existing: copper, survey: begun.survey })
     const pe = 'pe-en-12201-pe80-pe100-sdr11-25x2.3'
-    const second = takeForPipe(first, countedIds, begun.survey, pe)
+    const second = takeForPipe(catalogue, first, countedIds, begun.survey, { pipe: pe })
     expect([second.runs.length, second.nodes[0]?.existing]).toEqual([1, pe])
   })
 
   it('taking a leg away takes what hangs on it, and leaves the rest whole', () => {
-    let state = takeForPipe(begun.job, countedIds, 's1', copper)
+    let state = takeForPipe(catalogue, begun.job, countedIds, 's1', { pipe: copper })
     for (const direction of ['east', 'north', 'up'] as const)
       state = addLeg(state, countedIds, 'r1', state.nodes.at(-1)!.id, direction, 500).job
     const cut = removeLeg(state, 'r1', 'l2')
     expect(cut.nodes.map(({ id, kind }) => `${id} ${kind}`)).toEqual(['n1 tie-in', 'n2 open'])
     expect(readJob(cut, catalogue).ok).toBe(true)
+  })
+})
+
+describe('a run that begins at existing pipe', () => {
+  const begin = (pipe: string) => {
+    const { job, survey } = addSurvey(emptyJob('Begun', 'metric', 'metric'), countedIds)
+    return takeForPipe(catalogue, job, countedIds, survey, { pipe }).runs[0]!
+  }
+
+  it('goes on in the same pipe, by a method that it takes; in metric copper from an old bore; in the usual from lead', () => {
+    const [pex, old] = [pipeId('ASTM F876', '1/2', 'pex-b'), pipeId('BS 659', '3/4')]
+    expect(begin(pex)).toMatchObject({ pipe: pex, method: 'crimp' })
+    expect(begin(old)).toMatchObject({ pipe: pipeId('EN 1057', '22', 0.9), method: 'solder' })
+    expect(begin(pipeId('old', '1/2'))).toMatchObject({ pipe: pipeId('EN 1057', '15', 0.7), method: 'solder' })
+  })
+
+  it('is one that was begun and not drawn, where there is one', () => {
+    const begun = addRun(emptyJob('Second', 'metric', 'metric'), countedIds, {}, { pipe: copper, service: 'hot' })
+    const { job, survey } = addSurvey(begun.job, countedIds)
+    const tied = takeForPipe(catalogue, job, countedIds, survey, { pipe: copper })
+    expect(tied.runs).toHaveLength(1)
+    expect(tied.runs[0]).toMatchObject({ service: 'hot', pipe: copper })
+    expect(tied.nodes).toMatchObject([{ kind: 'tie-in', existing: copper, survey }])
+    const drawn = addLeg(job, countedIds, begun.run, 'n1', 'east', 500).job
+    expect(takeForPipe(catalogue, drawn, countedIds, survey, { pipe: copper }).runs).toHaveLength(2)
+  })
+
+  it('an end of a run becomes a tie-in and an open end again, and what was chosen for either is gone', () => {
+    const { job, run } = addRun(emptyJob('Tied', 'metric', 'metric'), countedIds)
+    const named = setNode(addLeg(job, countedIds, run, 'n1', 'east', 500).job, run, 'n1', { fitting: '22 solder cap' })
+    const tied = setTieIn(catalogue, named, run, 'n1', { existing: copper, survey: 's1' })
+    expect(tied.nodes[0]).toMatchObject({ kind: 'tie-in', existing: copper, survey: 's1', fitting: undefined })
+    const chosen = setNode(tied, run, 'n1', { chain: { fittings: ['a'], joints: ['solder', 'solder'] } })
+    expect(setTieIn(catalogue, chosen, run, 'n1', { existing: copper }).nodes[0]!.chain).toBeDefined()
+    expect(setTieIn(catalogue, chosen, run, 'n1', { existing: undefined }).nodes[0]!.chain).toBeUndefined()
+    expect(setKind(catalogue, chosen, run, 'n1', 'open').nodes[0]).toMatchObject({
+      kind: 'open',
+      existing: undefined,
+      survey: undefined,
+      chain: undefined,
+    })
   })
 })

@@ -1,5 +1,6 @@
 import { countedIds } from './sample-ids'
 import { describe, expect, it } from 'vitest'
+import { setLeg } from './edit-run'
 import { addRun, emptyJob } from './new-job'
 import { pressKey, startEntry, type Entered } from './entry'
 import { systemOf, systemsOf } from '../job/system'
@@ -198,5 +199,35 @@ describe('typing a route', () => {
   it('leaves other keys alone', () => {
     const { job, entry } = type()
     expect(pressKey(job, countedIds, entry, 'F5')).toBeNull()
+  })
+})
+
+describe('a leg drawn on', () => {
+  const { job: begun } = addRun(emptyJob('On', 'metric', 'metric'), countedIds, { kind: 'tie-in', existing: 'old' })
+  const press = (state: Entered, ...keys: string[]) =>
+    keys.reduce<Entered>((at, key) => pressKey(at.job, countedIds, at.entry, key) ?? at, state)
+  const start: Entered = { job: begun, entry: startEntry('r1', systemsOf(begun)[0]!) }
+  const legsOf = ({ job }: Entered) => job.legs.map(({ pipe, service, state }) => ({ pipe, service, state }))
+
+  it('goes on in the pipe and the service of the one before, round a corner too', () => {
+    const one = press(start, 'ArrowRight', ...'900', 'Enter')
+    const branch = setLeg(one.job, 'r1', one.job.legs[0]!.id, { pipe: 'half', service: 'hot' })
+    const on = press({ ...one, job: branch }, 'b', 'ArrowUp', ...'400', 'Enter', 'PageUp', ...'200', 'Enter')
+    expect(legsOf(on)).toEqual(Array(3).fill({ pipe: 'half', service: 'hot', state: undefined }))
+  })
+
+  it('is existing pipe as the one before, until X says new; a branch of it is new pipe', () => {
+    const old = press(start, 'ArrowRight', 'x', ...'900', 'Enter', ...'500', 'Enter')
+    expect(legsOf(old)).toEqual(Array(2).fill({ pipe: 'old', service: undefined, state: 'existing' }))
+    const beyond = press(old, 'x', ...'300', 'Enter', ...'200', 'Enter')
+    expect(legsOf(beyond).slice(2)).toEqual(Array(2).fill({ pipe: undefined, service: undefined, state: undefined }))
+    const tee = { ...old, entry: { ...old.entry, cursor: old.job.legs[0]!.to } }
+    const branched = press(tee, 't', 'ArrowUp', ...'300', 'Enter')
+    expect(legsOf(branched)[2]).toMatchObject({ state: undefined })
+  })
+
+  it('to a height is existing pipe too, where the one before is', () => {
+    const old = press(start, 'ArrowRight', 'x', ...'900', 'Enter', ...'640', 'h')
+    expect(legsOf(old)[1]).toEqual({ pipe: 'old', service: undefined, state: 'existing' })
   })
 })

@@ -1,5 +1,5 @@
 import type { Ids } from './ids'
-import { addLeg, removeLeg, setLeg, setNode } from './edit-run'
+import { addLeg, legBefore, removeLeg, setLeg, setNode } from './edit-run'
 import type { Axis, Direction, Job, Leg, Node } from '../job/job'
 import { isRunEnd, legsAtNode, mostLegsAt } from '../job/node-legs'
 import { acceptedLengths, legLimits, parseLength, placeLimits } from '../quantity/parse-length'
@@ -9,7 +9,7 @@ import { addLegToHeight } from './heights'
 import { joinTo, nodeAhead } from './join-to'
 import { layOut } from '../run/layout'
 import { turnTowards } from '../run/turning'
-import { type System, systemOf, drawnLength } from '../job/system'
+import { type System, systemOf, drawnLength, runOf } from '../job/system'
 
 /** Where the next leg goes from, which way, and what of its length is typed. */
 export interface RouteEntry {
@@ -19,7 +19,7 @@ export interface RouteEntry {
   /** The next direction is put to the present one: halfway between the two. */
   readonly combining?: boolean
   readonly typed: string
-  /** The next leg is pipe that is there. */
+  /** The next leg is pipe that is there, or is not; as the leg that it goes on from, where nothing is said. */
   readonly existing?: boolean
   /** The leg is to lead to a place that is there, and which is still to be said. */
   readonly joining?: boolean
@@ -89,6 +89,24 @@ function turn(entry: RouteEntry, axis: Axis): RouteEntry {
   return { ...entry, direction: turnTowards(direction, axis, 45), combining: false, problem: '' }
 }
 
+/**
+ * What the next leg is: pipe that is there, that comes out, or new pipe (undefined). Beyond an end it goes on as the leg
+ * before; a further leg at a fitting is new pipe.
+ */
+export function stateGoingOn(system: System, { cursor, existing }: RouteEntry): Leg['state'] {
+  if (existing !== undefined) return existing ? 'existing' : undefined
+  const [before, other] = system.legs.filter(({ from, to }) => from === cursor || to === cursor)
+  return before && !other && before.state !== 'no pipe' ? before.state : undefined
+}
+
+/** The pipe of a leg that is there: as the one before it, or as the tie-in that it begins at; else as its run says. */
+function existingPipe(system: System, cursor: string): string | undefined {
+  const before = legBefore(system, cursor)
+  const node = system.nodes.find(({ id }) => id === cursor)
+  if (before) return before.state ? before.pipe : undefined
+  return node?.existing !== undefined && node.existing !== runOf(system, node).pipe ? node.existing : undefined
+}
+
 function enterLeg(job: Job, ids: Ids, entry: RouteEntry): Entered {
   const system = systemOf(job, entry.run)
   const failed = (problem: string): Entered => ({ job, entry: { ...entry, problem } })
@@ -98,16 +116,21 @@ function enterLeg(job: Job, ids: Ids, entry: RouteEntry): Entered {
   const isClose = /^0+$/.test(entry.typed)
   const length = isClose ? {} : typedLength(entry, job)
   if ('problem' in length) return failed(length.problem)
-  const unmeasured = entry.existing && length.mm === undefined
+  const going = stateGoingOn(system, entry)
+  const unmeasured = going !== undefined && length.mm === undefined
   if (!unmeasured && !isClose && length.mm === undefined) return failed(`Length: write ${acceptedLengths[job.units]}`)
   const blocked = directionProblem(system, entry.cursor, entry.direction)
   if (blocked) return failed(blocked)
   const added = addLeg(job, ids, entry.run, entry.cursor, entry.direction, length.mm ?? drawnLength({ length: null }))
-  const state: Leg['state'] = isClose ? 'no pipe' : entry.existing ? 'existing' : undefined
-  const unlike = { state, ...(isClose || unmeasured ? { length: null } : {}) }
+  const state: Leg['state'] = isClose ? 'no pipe' : going
+  const unlike = {
+    state,
+    ...(isClose || unmeasured ? { length: null } : {}),
+    ...(isClose ? {} : { pipe: existingPipe(system, entry.cursor) }),
+  }
   return {
     job: state ? setLeg(added.job, entry.run, added.leg, unlike) : added.job,
-    entry: { ...entry, cursor: added.node, typed: '', problem: '' },
+    entry: { ...entry, existing: undefined, cursor: added.node, typed: '', problem: '' },
   }
 }
 
@@ -127,7 +150,14 @@ function enterHeight(job: Job, ids: Ids, entry: RouteEntry): Entered {
   const onwards = systemOf(added.job, entry.run)!.legs.at(-1)!.direction
   const blocked = directionProblem(system, entry.cursor, onwards)
   if (blocked) return failed(blocked)
-  return { job: added.job, entry: { ...entry, direction: onwards, cursor: added.node, typed: '', problem: '' } }
+  const state = stateGoingOn(system, entry)
+  const drawn = state
+    ? setLeg(added.job, entry.run, added.leg, { state, pipe: existingPipe(system, entry.cursor) })
+    : added.job
+  return {
+    job: drawn,
+    entry: { ...entry, direction: onwards, existing: undefined, cursor: added.node, typed: '', problem: '' },
+  }
 }
 
 /** The length that is typed; nothing where none is. */
@@ -199,7 +229,10 @@ export function pressKey(job: Job, ids: Ids, entry: RouteEntry, key: string, ben
   if (key.toLowerCase() === 'h') return enterHeight(job, ids, entry)
   if (key === 'Backspace') return takeBack(job, entry)
   if (key.toLowerCase() === 'j') return join(job, ids, entry)
-  if (key.toLowerCase() === 'x') return { job, entry: { ...entry, existing: !entry.existing, problem: '' } }
+  if (key.toLowerCase() === 'x') {
+    const known = systemOf(job, entry.run)
+    return known ? { job, entry: { ...entry, existing: !stateGoingOn(known, entry), problem: '' } } : null
+  }
   if (/^[0-9.,/'" -]$/.test(key) || (/^[mcift]$/.test(key) && entry.typed !== '')) {
     return { job, entry: { ...entry, typed: (entry.typed + key).slice(0, 20), problem: '' } }
   }

@@ -2,7 +2,7 @@ import type { Ids } from './ids'
 import type { Direction, Job, Node } from '../job/job'
 import { isRunEnd, legsAtNode, mostLegsAt } from '../job/node-legs'
 import { angleBetween, oppositeDirection, unitVector } from '../run/direction'
-import { goneOnFrom, runGoingOn, withSystem } from './edit-run'
+import { goingOn, goneOnFrom, withSystem } from './edit-run'
 import { type System, systemOf } from '../job/system'
 import { needLegLength } from './leg-length'
 
@@ -50,7 +50,7 @@ export function joinLeg(
     leg,
     job: withSystem(job, runId, ({ nodes, legs }) => ({
       nodes: nodes.map((node) => (node.id === from.id ? begun : node.id === to.id ? met : node)),
-      legs: [...legs, { id: leg, run: runGoingOn(system, from), ...ends, direction, length: needLegLength(length) }],
+      legs: [...legs, { ...goingOn(system, from), id: leg, ...ends, direction, length: needLegLength(length) }],
     })),
   }
 }

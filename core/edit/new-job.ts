@@ -14,15 +14,28 @@ const usual: Readonly<Record<Units, Pick<Run, 'pipe' | 'method'>>> = {
   imperial: { pipe: 'copper-hard-astm-b88-l-1-2', method: 'solder' },
 }
 
-/** The job with one more run, which starts at an open end or at the tie-in given. */
-export function addRun(job: Job, ids: Ids, start: Partial<Node> = {}): { job: Job; run: string } {
+/** What a new run has of another, or of the pipe that it starts from. */
+export type RunLike = Partial<Pick<Run, 'pipe' | 'method' | 'service'>>
+
+/**
+ * The job with one more run, which starts at an open end or at the tie-in given.
+ *
+ * @param like what it has of what it starts from; of what nothing is said, the usual
+ */
+export function addRun(
+  job: Job,
+  ids: Ids,
+  start: Partial<Node> = {},
+  { pipe, method, service = 'cold' }: RunLike = {},
+): { job: Job; run: string } {
   const id = ids('r', job.runs)
   const number = job.runs.length + 1
   const run: Run = {
     id,
     name: `Run ${number}`,
-    service: 'cold',
-    ...usual[job.units],
+    service,
+    pipe: pipe ?? usual[job.units].pipe,
+    method: method ?? usual[job.units].method,
   }
   const node: Node = { id: ids('n', job.nodes), run: id, kind: 'open', ...start }
   return { job: { ...job, runs: [...job.runs, run], nodes: [...job.nodes, node] }, run: id }

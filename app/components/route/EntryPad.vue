@@ -2,7 +2,12 @@
 import type { RouteEntry } from '~~/core/edit/entry'
 
 /** The typed leg and the pad for thumbs; the same keys as on a keyboard. */
-const props = defineProps<{ entry: RouteEntry; at: string }>()
+const props = defineProps<{
+  entry: RouteEntry
+  at: string
+  /** The next leg is pipe that is there. */
+  existing: boolean
+}>()
 const emit = defineEmits<{ press: [key: string] }>()
 const { units } = useWords()
 
@@ -55,7 +60,7 @@ const way = computed(() => {
   <section aria-label="Type a leg" class="no-print space-y-2" @mousedown.prevent>
     <p class="font-label text-2xl font-semibold" aria-live="polite" data-entry>
       <span class="label text-base">From {{ at }}</span>
-      {{ entry.existing ? 'existing pipe' : '' }} {{ way }} {{ typed }}
+      {{ existing ? 'existing pipe' : '' }} {{ way }} {{ typed }}
     </p>
     <p v-if="entry.problem" role="alert" class="text-(--ui-error)" data-entry-problem>{{ entry.problem }}</p>
     <div class="flex flex-wrap gap-3">
@@ -107,7 +112,7 @@ const way = computed(() => {
           :key="key"
           type="button"
           class="key"
-          :aria-pressed="key === 'x' ? (entry.existing ?? false) : undefined"
+          :aria-pressed="key === 'x' ? existing : undefined"
           @click="emit('press', key)"
         >
           {{ word }}

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { System } from '~~/core/job/system'
 import { setServiceBeyond } from '~~/core/edit/part'
+import { turnLegs } from '~~/core/edit/turn-round'
 import type { Leg } from '~~/core/job/job'
 import { serviceIn, pipeIdIn } from '~~/core/job/leg-defaults'
 import { services } from '~~/core/job/place'
@@ -33,6 +34,12 @@ const serviceItems = services.map((value) => ({ value, label: value.replace('-',
       :items="serviceItems"
       :model-value="serviceIn(system, leg)"
       @update:model-value="(service) => attempt((of) => setServiceBeyond(of, system.id, leg.id, service))"
+    />
+    <UButton
+      label="Turn this leg round"
+      icon="i-lucide-arrow-left-right"
+      class="justify-self-start"
+      @click="attempt((of) => turnLegs(own.catalogue, of, system.id, [leg.id]))"
     />
   </div>
 </template>

@@ -5,6 +5,7 @@ import type { BendingMethod } from '~~/core/bend/limits'
 import type { Pipe } from '~~/core/catalogue/pipe'
 import { isPlastic } from '~~/core/catalogue/material'
 import { setNode } from '~~/core/edit/edit-run'
+import { setKind } from '~~/core/edit/edit-tie-in'
 import type { Job, Node } from '~~/core/job/job'
 import { legBeyond } from '~~/core/edit/made-up'
 import { bringToHeight } from '~~/core/edit/heights'
@@ -41,6 +42,7 @@ const isThere = computed(() => {
   const arms = layOut(props.system).arms.get(props.node.id) ?? []
   return arms.length > 0 && arms.every(({ leg }) => !isNewLeg(leg) && !hasNoPipe(leg))
 })
+const isEnd = computed(() => (layOut(props.system).arms.get(props.node.id) ?? []).length < 2)
 /** What is seldom opened is not drawn until it is. */
 const cornerOpen = ref(false)
 /** The two pipes that meet here, where they differ. */
@@ -63,10 +65,13 @@ const changing = computed(() => {
       :run-method="runOf(system, node).method"
       :is-there="isThere"
       :is-plastic="pipe !== undefined && isPlastic(pipe.material)"
+      :is-end="isEnd"
       @change="(part) => change(set(part)(job))"
+      @kind="(kind) => change(setKind(own.catalogue, job, system.id, node.id, kind))"
       @height="setHeight"
     >
-      <LazyFittingPick :system="system" :node="node" @choose="(choice) => change(set(choice)(job))" />
+      <LazyTieInPick v-if="node.kind === 'tie-in'" :system="system" :node="node" />
+      <LazyFittingPick v-else :system="system" :node="node" @choose="(choice) => change(set(choice)(job))" />
     </NodeEditor>
     <details v-if="cornerAngle" @toggle="(event) => (cornerOpen = (event.target as HTMLDetailsElement).open)">
       <summary class="label min-h-11 cursor-pointer pt-2 text-base">Bend or elbow here?</summary>

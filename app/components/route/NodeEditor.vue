@@ -12,10 +12,21 @@ const props = defineProps<{
   isPlastic: boolean
   /** All pipe that meets here is there already. */
   isThere: boolean
+  /** One leg meets here, or none yet. */
+  isEnd: boolean
 }>()
-const emit = defineEmits<{ change: [change: Partial<Omit<Node, 'id'>>]; height: [mm: number | undefined] }>()
+const emit = defineEmits<{
+  change: [change: Partial<Omit<Node, 'id'>>]
+  kind: [kind: Node['kind']]
+  height: [mm: number | undefined]
+}>()
 
-const kinds = nodeKinds.filter((kind) => kind !== 'tie-in').map((value) => ({ value, label: nodeWord(value) }))
+/** Existing pipe is tied into at an end of a run. */
+const kinds = computed(() =>
+  nodeKinds
+    .filter((kind) => kind !== 'tie-in' || props.isEnd)
+    .map((value) => ({ value, label: value === 'tie-in' ? 'tie-in to existing pipe' : nodeWord(value) })),
+)
 const { methodName, methodItems: all } = useMethods()
 const methodItems = computed(() => [
   { value: 'run' as string, label: `as the run: ${methodName(props.runMethod)}` },
@@ -45,16 +56,11 @@ const setMethod = (value: string) => emit('change', { method: value === 'run' ? 
   <section class="space-y-3" aria-label="What stands here">
     <div class="grid grid-cols-2 gap-3">
       <Choice
-        v-if="node.kind !== 'tie-in'"
         label="What stands here"
         :items="kinds"
         :model-value="node.kind"
-        @update:model-value="(kind) => emit('change', { kind, fitting: undefined })"
+        @update:model-value="(kind) => emit('kind', kind)"
       />
-      <div v-else>
-        <div class="label">What stands here</div>
-        <p class="pt-2">tie-in</p>
-      </div>
       <Choice
         label="Method here"
         :items="methodItems"

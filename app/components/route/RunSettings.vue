@@ -3,6 +3,7 @@ import { removeRun, setRun } from '~~/core/edit/edit-run'
 import type { Run } from '~~/core/job/job'
 import { services } from '~~/core/job/place'
 import { choosePipe } from '~~/core/edit/choose-pipe'
+import { turnRun } from '~~/core/edit/turn-round'
 import { useCatalogueStore } from '~/stores/catalogue'
 
 /** What holds for a whole run: its name, its pipe and its ends, how it is joined, what flows in it, where it lies. */
@@ -42,6 +43,12 @@ const setPipe = (pipe: string) => change(choosePipe(own.catalogue, job.value, pr
     <LazyPlaceForm :place="{ ...job.place, ...run.place }" @change="(place) => set({ place })">
       <ConditionForm of="new pipe" :condition="run.condition ?? {}" @change="(condition) => set({ condition })" />
     </LazyPlaceForm>
+    <UButton
+      label="Turn this run round"
+      icon="i-lucide-arrow-left-right"
+      variant="outline"
+      @click="change(turnRun(own.catalogue, job, run.id))"
+    />
     <UButton
       label="Remove this run"
       icon="i-lucide-trash-2"

@@ -24,7 +24,7 @@ async function makeJob(): Promise<void> {
     ...emptyJob('From the bench', isInch ? 'imperial' : 'metric', isInch ? 'us-a' : 'metric'),
     surveys: [survey.value],
   }
-  const begun = await beginJob(httpTransport, takeForPipe(base, randomIds, survey.value.id, pipe))
+  const begun = await beginJob(httpTransport, takeForPipe(shippedCatalogue, base, randomIds, survey.value.id, { pipe }))
   if (begun.outcome === 'begun') await navigateTo(`/jobs/${begun.id}/join`)
   else problem.value = 'The server or its database does not answer; what you entered stays here. Try again in a moment.'
 }

@@ -2,6 +2,7 @@
 import { systemOf } from '~~/core/job/system'
 import { usualRadius } from '~~/core/bend/limits'
 import { removeLeg, setLeg } from '~~/core/edit/edit-run'
+import { stateGoingOn } from '~~/core/edit/entry'
 import { addRun } from '~~/core/edit/new-job'
 import type { PlanCheck } from '~~/core/check/rule'
 import { useCatalogueStore } from '~/stores/catalogue'
@@ -43,6 +44,9 @@ async function nameFitting(): Promise<void> {
   list?.scrollIntoView({ block: 'center' })
   list?.click()
 }
+const goesOnExisting = computed(
+  () => !!system.value && !!entry.value && stateGoingOn(system.value, entry.value) === 'existing',
+)
 const pressOnPad = (key: string) => (key === 'g' ? void nameFitting() : press(key))
 const { length } = useWords()
 /** What there is to say of a leg that nothing is cut for. */
@@ -76,7 +80,9 @@ const legOpen = ref(false)
 const letGo = () => (document.activeElement as HTMLElement | null)?.blur()
 function startRun(): void {
   letGo()
-  const added = addRun(job.value, randomIds)
+  // It goes on as the run that is looked at, until it is said otherwise.
+  const { pipe, method, service } = run.value ?? {}
+  const added = addRun(job.value, randomIds, {}, { pipe, method, service })
   selection.run = added.run
   change(added.job)
 }
@@ -141,7 +147,7 @@ function selectLeg(id: string): void {
           @node="goTo"
           @length="retype"
         />
-        <EntryPad v-if="entry" :entry="entry" :at="names?.node(entry.cursor) ?? ''" @press="pressOnPad" />
+        <EntryPad v-if="entry" :entry="entry" :existing="goesOnExisting" :at="names?.node(entry.cursor) ?? ''" @press="pressOnPad" />
       </section>
       <section class="space-y-4" aria-label="Legs, node, checks">
         <LegList

@@ -2,10 +2,12 @@
 import { shippedCatalogue } from '~~/core/catalogue/catalogue'
 import { removeSurvey, setSurvey, takeForPipe } from '~~/core/edit/edit-survey'
 import { addSurvey } from '~~/core/edit/new-job'
+import { useCatalogueStore } from '~/stores/catalogue'
 import { useSelectionStore } from '~/stores/selection'
 
 const { job, change } = useOpenJob()
 const selection = useSelectionStore()
+const own = useCatalogueStore()
 const survey = computed(() => job.value.surveys.find(({ id }) => id === selection.survey) ?? job.value.surveys[0])
 const taken = computed(() => {
   const label = survey.value?.pipe && shippedCatalogue.pipe(survey.value.pipe)?.label
@@ -43,7 +45,7 @@ function add(): void {
       :survey="survey"
       :taken="taken"
       @change="(part) => change(setSurvey(job, survey!.id, part))"
-      @choose="(pipe, known) => change(takeForPipe(job, randomIds, survey!.id, pipe, known))"
+      @choose="(pipe, known) => change(takeForPipe(own.catalogue, job, randomIds, survey!.id, { pipe, known }))"
     >
       <template #name>
         <UFormField label="Where it is">
