@@ -5,6 +5,7 @@ import { useWorkshopStore } from '~/stores/workshop'
 
 const catalogue = useCatalogueStore()
 const workshop = useWorkshopStore()
+const { isByThumb } = useLengthPad()
 
 /** Parts and prices are shared by all jobs, and another tab or another person may have changed them. */
 function refresh(): void {
@@ -22,6 +23,7 @@ useEventListener(document, 'visibilitychange', refresh)
       <PartBoundary><NuxtPage /></PartBoundary>
     </NuxtLayout>
     <div class="sticky bottom-0 z-20">
+      <LazyLengthPad v-if="isByThumb" />
       <OutboxNotice />
       <TimerBar />
     </div>

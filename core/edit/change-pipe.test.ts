@@ -7,6 +7,7 @@ import { planJob } from '../plan/plan-job'
 import { said } from '../said'
 import { pipeId, sampleJob } from '../sample-run'
 import { changePipe, joinLegs } from './change-pipe'
+import { addLeg, setNode } from './edit-run'
 import { setPipeBeyond } from './part'
 
 const [copper22, copper15] = [pipeId('EN 1057', '22', 0.9), pipeId('EN 1057', '15', 0.7)]
@@ -66,7 +67,8 @@ describe('another pipe from a leg on', () => {
         ['tee:t', 'up', 600, 'open:c'],
       ],
     })
-    expect(change(begun, 'l1', multilayer).nodes).toEqual(setPipeBeyond(begun, 'r1', 'l1', multilayer).nodes)
+    const kinds = ({ nodes }: Job) => nodes.map(({ kind, chain }) => [kind, chain])
+    expect(kinds(change(begun, 'l1', multilayer))).toEqual(kinds(setPipeBeyond(begun, 'r1', 'l1', multilayer)))
   })
 
   it('asks for the join under the run’s circumstances, and for none of a pipe that nobody knows', () => {
@@ -210,6 +212,24 @@ describe('another pipe from a leg on', () => {
       ],
     })
     expect(change(valved, 'l2', copper15).nodes.map(({ kind }) => kind)).toEqual(['open', 'valve', 'open', 'adapter'])
+  })
+
+  it('what hangs on it is joined by a method that the pipe takes, as it is drawn on, and as before when it is changed back', () => {
+    const job = change(branched(600), 'l3', multilayer)
+    const methods = (of: Job) => of.nodes.flatMap(({ id, method }) => (method ? [[id, method]] : []))
+    expect(methods(job)).toEqual([
+      ['b', 'press-multilayer'],
+      ['e', 'press-multilayer'],
+    ])
+    const drawn = addLeg(job, countedIds, 'r1', 'e', 'east', 500)
+    const plan = planJob(drawn.job, catalogue)
+    expect(plan.pieces.filter(({ pipe }) => pipe === multilayer).map(({ cut }) => cut)).not.toContain(null)
+    expect(plan.joints.map(({ verdict }) => verdict)).not.toContain('refuse')
+    const leg = job.legs.find((of) => of.pipe === multilayer)!
+    expect(methods(change(job, leg.id, copper22))).toEqual([])
+    // A method that somebody chose there stays where the new pipe takes it too.
+    const pressed = setNode(branched(600), 'r1', 'b', { method: 'compression' })
+    expect(methods(change(pressed, 'l3', multilayer))[0]).toEqual(['b', 'compression'])
   })
 
   it('says when the leg has no room for an adapter', () => {

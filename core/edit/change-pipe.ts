@@ -1,9 +1,12 @@
 import type { Ids } from './ids'
 import { bendLengths } from '../bend/geometry'
 import type { Catalogue } from '../catalogue/catalogue'
+import type { MethodId } from '../catalogue/method'
+import { profileWith } from '../workshop/profile'
 import type { Costs } from '../workshop/costs'
 import { splitLeg } from './edit-leg'
-import { setLeg } from './edit-run'
+import { methodTaken } from './choose-pipe'
+import { setLeg, withSystem } from './edit-run'
 import { chooseChain } from './edit-tie-in'
 import type { Job, Leg, Node, Run } from '../job/job'
 import { serviceIn, pipeIdIn } from '../job/leg-defaults'
@@ -12,7 +15,7 @@ import { refusalsOf } from '../quantity/refusal'
 import { join, type JoinAnswer } from '../join/join'
 import { methodAt } from '../run/end'
 import { bendAngle, layOut } from '../run/layout'
-import { setPipeBeyond } from './part'
+import { partBeyond, setPipeBeyond } from './part'
 import { type System, systemOf, runOf, drawnLength } from '../job/system'
 
 const refuse = refusalsOf({
@@ -88,16 +91,48 @@ function adapterBefore(
   }
 }
 
-/** The best chain that no rule refuses: of those at hand one that is joined as the run is, at most ends first. */
-function bestIn({ method }: Run, chains: JoinAnswer['chains']): JoinAnswer['chains'][number] | undefined {
+/** The best chain that no rule refuses: of those at hand one that is joined as the pipe on either side is, at most ends first. */
+function bestIn(
+  methodsBeside: readonly [MethodId, MethodId],
+  chains: JoinAnswer['chains'],
+): JoinAnswer['chains'][number] | undefined {
   const asTheRun = ({ joints }: JoinAnswer['chains'][number]) =>
-    [joints[0], joints.at(-1)].filter((joint) => joint?.method === method).length
+    [joints[0], joints.at(-1)].filter((joint, at) => joint?.method === methodsBeside[at]).length
   return chains.filter(({ verdict }) => verdict !== 'refuse').toSorted((a, b) => asTheRun(b) - asTheRun(a))[0]
+}
+
+/** A method that a pipe takes in a run, where another is in use there. */
+const methodIn = (catalogue: Catalogue, job: Job, run: Run, pipe: string, wanted: MethodId): MethodId => {
+  const found = catalogue.pipe(pipe)
+  if (!found) return wanted
+  return methodTaken(catalogue, found, wanted, {
+    service: run.service,
+    place: { ...job.place, ...run.place },
+    profile: profileWith(job.profile, job.own?.changes),
+    tools: job.tools,
+  })
+}
+
+/** The job in which the fittings beyond a leg are joined by a method that its pipe takes: as the run is, where it takes that. */
+function withMethodBeyond(catalogue: Catalogue, job: Job, runId: string, legId: string, pipe: string): Job {
+  const system = systemOf(job, runId)!
+  const { nodes } = partBeyond(system, legId)
+  return withSystem(job, runId, (of) => ({
+    legs: of.legs,
+    nodes: of.nodes.map((node) => {
+      if (!nodes.has(node.id)) return node
+      const run = runOf(system, node)
+      const method = methodIn(catalogue, job, run, pipe, node.method ?? run.method)
+      const own = method === run.method ? undefined : method
+      return own === node.method ? node : { ...node, method: own }
+    }),
+  }))
 }
 
 /**
  * The job with another pipe in a leg and all that hangs on it, and what joins it to the pipe before filled in: the best
- * chain of fittings that no rule refuses, in the run's own method where there is one. A tee or elbow that takes both in
+ * chain of fittings that no rule refuses, in the run's own method where there is one; what hangs on it is joined by a
+ * method that the pipe takes. A tee or elbow that takes both in
  * sizes of its own method stays, reduced; beside one that cannot, and beside a bend or valve, an adapter stands a little
  * way out.
  *
@@ -118,7 +153,7 @@ export function changePipe(
   if (!leg) return job
   const arriving = before.legs.find(({ to }) => to === leg.from)
   const from = pipeIdIn(before, arriving ?? leg)
-  const changed = setPipeBeyond(job, runId, legId, pipe)
+  const changed = withMethodBeyond(catalogue, setPipeBeyond(job, runId, legId, pipe), runId, legId, pipe)
   if (pipe === from || !arriving) return changed
   const system = systemOf(changed, runId)!
   const run = runOf(system, leg)
@@ -132,6 +167,6 @@ export function changePipe(
   )
   if (node === '') return adapted
   const chains = joinLegs(catalogue, adapted, run, from, pipe, costs, serviceIn(system, leg))?.chains ?? []
-  const best = bestIn(run, chains)
+  const best = bestIn([run.method, methodIn(catalogue, job, run, pipe, run.method)], chains)
   return best ? chooseChain(catalogue, adapted, runId, node, best) : adapted
 }

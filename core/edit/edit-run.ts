@@ -52,6 +52,9 @@ const leftOver = ({ id, kind }: Node, legs: readonly Leg[]): Partial<Node> =>
 export const legBefore = ({ legs }: System, node: string): Leg | undefined =>
   legs.find(({ to }) => to === node) ?? legs.find((leg) => touches(leg, node))
 
+/** The method at the end of a leg in pipe of its own, as at the fitting that it goes on from. */
+const methodGoingOn = ({ method, chain }: Node): Node['method'] => method ?? chain?.joints[1]
+
 /**
  * What a new leg has of the one that it goes on from: its run, its service, and its pipe where that is new pipe too. What
  * comes out of a mixer is as the run says.
@@ -97,11 +100,12 @@ export function addLeg(
   const node = ids('n', job.nodes)
   const leg = ids('l', job.legs)
   const on = goingOn(system, start)
+  const method = on.pipe === undefined ? undefined : methodGoingOn(start)
   return {
     job: withSystem(job, runId, ({ nodes, legs }) => ({
       nodes: [
         ...nodes.map((known) => (known === start ? goneOnFrom(system, known, direction) : known)),
-        { id: node, run: on.run, kind: 'open' },
+        { id: node, run: on.run, kind: 'open', ...(method ? { method } : {}) },
       ],
       legs: [...legs, { ...on, id: leg, from, to: node, direction, length: needLegLength(length) }],
     })),

@@ -25,7 +25,11 @@ export function withSeen(observations: readonly Observation[], seen: Observation
 const runNotDrawn = ({ runs, nodes, legs }: Job): Run | undefined =>
   runs.find(({ id }) => {
     const own = nodes.filter(({ run }) => run === id)
-    return own.length === 1 && own[0]!.kind === 'open' && legs.every(({ from, to }) => from !== own[0]!.id && to !== own[0]!.id)
+    return (
+      own.length === 1 &&
+      own[0]!.kind === 'open' &&
+      legs.every(({ from, to }) => from !== own[0]!.id && to !== own[0]!.id)
+    )
   })
 
 /**

@@ -53,7 +53,12 @@ export function setTieIn(
   if (!there || (there.kind === 'tie-in' && there.existing === existing)) {
     return setNode(job, run, node, { survey })
   }
-  return setNode(withoutMadeUp(catalogue, job, run, node), run, node, { ...forgotten, kind: 'tie-in', existing, survey })
+  return setNode(withoutMadeUp(catalogue, job, run, node), run, node, {
+    ...forgotten,
+    kind: 'tie-in',
+    existing,
+    survey,
+  })
 }
 
 /** The job with another kind of thing at a node. What was chosen for the one before is gone with it. */

@@ -231,3 +231,27 @@ describe('a leg drawn on', () => {
     expect(legsOf(old)[1]).toEqual({ pipe: 'old', service: undefined, state: 'existing' })
   })
 })
+
+describe('a length that is refused', () => {
+  it('is typed anew: the next digit does not join it, and Backspace takes it as a whole', () => {
+    const drawn = type('PageDown', ...'500', 'Enter')
+    const press = (...keys: string[]) =>
+      keys.reduce<Entered>((at, key) => pressKey(at.job, countedIds, at.entry, key) ?? at, drawn)
+    // Up is where the pipe came from.
+    const refused = press('PageUp', ...'10', 'Enter')
+    expect(refused.entry).toMatchObject({ typed: '10', problem: expect.stringContaining('already runs up') })
+    expect(press('PageUp', ...'10', 'Enter', '4').entry).toMatchObject({ typed: '4', problem: '' })
+    expect(press('PageUp', ...'10', 'Enter', 'Backspace').entry).toMatchObject({ typed: '', problem: '' })
+    // Another way, and it is taken after all.
+    const legs = press('PageUp', ...'10', 'Enter', 'ArrowLeft', 'Enter').job.legs
+    expect(legs.at(-1)).toMatchObject({ direction: 'west', length: 10 })
+  })
+
+  it('takes the letters of every unit, and no others', () => {
+    const typed = (...keys: string[]) => type('ArrowRight', ...keys).entry.typed
+    expect(typed(...'1 1/2in')).toBe('1 1/2in')
+    expect(typed(...'2m40')).toBe('2m40')
+    expect(typed(...'.625')).toBe('.625')
+    expect(typed(...'5n')).toBe('5')
+  })
+})

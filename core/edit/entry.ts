@@ -187,7 +187,11 @@ function join(job: Job, ids: Ids, entry: RouteEntry): Entered {
 }
 
 function takeBack(job: Job, entry: RouteEntry): Entered {
-  if (entry.typed !== '') return { job, entry: { ...entry, typed: entry.typed.slice(0, -1), problem: '' } }
+  // What was refused goes as a whole.
+  if (entry.typed !== '') {
+    const typed = entry.problem === '' ? entry.typed.slice(0, -1) : ''
+    return { job, entry: { ...entry, typed, problem: '' } }
+  }
   const legs = systemOf(job, entry.run)?.legs ?? []
   const last = legs.findLast(({ to }) => to === entry.cursor)
   if (!last) return { job, entry }
@@ -211,6 +215,10 @@ function changeNode(job: Job, entry: RouteEntry, kind: Node['kind'], bendRadius:
   }
 }
 
+/** Whether a key belongs to a length: a digit or a sign, or behind a digit the letters of a unit: mm, cm, ft, in. */
+const isTyped = (key: string, typed: string): boolean =>
+  /^[0-9.,/'" -]$/.test(key) || (typed !== '' && (/^[mcift]$/.test(key) || (key === 'n' && typed.endsWith('i'))))
+
 /**
  * What a key does while a route is typed: arrows and PageUp, PageDown set the direction, digits and signs the length, 0 that
  * there is no pipe,
@@ -233,8 +241,10 @@ export function pressKey(job: Job, ids: Ids, entry: RouteEntry, key: string, ben
     const known = systemOf(job, entry.run)
     return known ? { job, entry: { ...entry, existing: !stateGoingOn(known, entry), problem: '' } } : null
   }
-  if (/^[0-9.,/'" -]$/.test(key) || (/^[mcift]$/.test(key) && entry.typed !== '')) {
-    return { job, entry: { ...entry, typed: (entry.typed + key).slice(0, 20), problem: '' } }
+  if (isTyped(key, entry.typed)) {
+    // What was refused is typed anew, not on.
+    const before = entry.problem === '' ? entry.typed : ''
+    return { job, entry: { ...entry, typed: (before + key).slice(0, 20), problem: '' } }
   }
   const kind = nodeKeys[key.toLowerCase()]
   if (kind) return changeNode(job, entry, kind, bendRadius)

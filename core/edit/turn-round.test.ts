@@ -60,7 +60,11 @@ describe('turning round', () => {
   })
 
   it('fittings chosen between two pipes stay between the same two', () => {
-    const nodes = { a: { chain: { fittings: ['22 solder × 15 solder reducer'], joints: ['solder', 'solder'] as ['solder', 'solder'] } } }
+    const nodes = {
+      a: {
+        chain: { fittings: ['22 solder × 15 solder reducer'], joints: ['solder', 'solder'] as ['solder', 'solder'] },
+      },
+    }
     const two = sampleJob({
       pipe: copper,
       method: 'solder',

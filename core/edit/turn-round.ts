@@ -17,7 +17,12 @@ function turned(leg: Leg): Leg {
     direction: oppositeDirection(leg.direction),
     ...(free ? { free: { start: free.end, end: free.start } } : {}),
     ...(fixings && length !== null
-      ? { fixings: { ...fixings, offset: (((length - fixings.offset) % fixings.spacing) + fixings.spacing) % fixings.spacing } }
+      ? {
+          fixings: {
+            ...fixings,
+            offset: (((length - fixings.offset) % fixings.spacing) + fixings.spacing) % fixings.spacing,
+          },
+        }
       : {}),
   }
 }

@@ -5,7 +5,7 @@ import type { CheckedStep, CheckMeta } from '../check/rule'
 import type { Plan } from './types'
 import { todo } from './progress-sayings'
 import type { Message } from '../quantity/message'
-import { methodAt, takesBoth } from '../run/end'
+import { plainMethodAt } from '../run/end'
 import { layOut } from '../run/layout'
 import { tiedInto } from '../run/states'
 import { systemsOf, runOf } from '../job/system'
@@ -37,10 +37,7 @@ function openTieIns(job: Job, catalogue: Catalogue): { readonly run: Run; readon
     return system.nodes
       .filter((node) => !node.chain && tiedInto(node, arms.get(node.id) ?? []) !== undefined)
       .map((node) => ({ run: runOf(system, node), node }))
-      .filter(({ run, node }) => {
-        const pipe = catalogue.pipe(run.pipe)
-        return !pipe || !takesBoth(catalogue, node, catalogue.socketFor(methodAt(system, node), pipe))
-      })
+      .filter(({ node }) => plainMethodAt(catalogue, system, node) === null)
   })
 }
 

@@ -36,7 +36,21 @@ describe('reading lengths', () => {
     ['x7"', 'metric', null],
     ["5' x", 'metric', null],
     ["5' 6 in 3", 'metric', null],
-    ['1 m 20', 'metric', null],
+    ['1 m 20', 'metric', 1200],
+    ['2m40', 'metric', 2400],
+    ['2m405', 'imperial', 2405],
+    ['2 m 5 cm', 'metric', 2050],
+    // Four decimetres, or four centimetres: it is not guessed.
+    ['2m4', 'metric', null],
+    ['.625', 'imperial', 15.875],
+    [',5m', 'metric', 500],
+    ['1/2', 'metric', 12.7],
+    ['½', 'imperial', 12.7],
+    ['1½"', 'metric', 38.1],
+    ["10' 3⅜", 'imperial', 3133.725],
+    ['1 1/2in', 'metric', 38.1],
+    ["10'6", 'metric', 3200.4],
+    ['.', 'metric', null],
   ] as const)('%s in %s', (text, units, mm) => {
     const parsed = parseLength(text, units)
     if (mm === null) expect(parsed.ok).toBe(false)

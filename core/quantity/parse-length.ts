@@ -18,14 +18,17 @@ export const placeLimits: LengthLimits = { min: -1_000_000, max: 1_000_000 }
 
 /** Lengths as they may be typed, by what a bare number means. */
 export const acceptedLengths: Readonly<Record<Units, string>> = {
-  metric: 'a length such as 1187, 45cm, 1.2m, 1 3/4" or 3\'4 1/2',
+  metric: 'a length such as 1187, 45cm, 1.2m, 2m40, 1 3/4" or 3\'4 1/2',
   imperial: 'a length such as 46 3/4, 1 3/4", 3\'4 1/2 or 6ft 2in',
 }
 
 const millimetresPer = { mm: 1, cm: 10, m: 1000 } as const
-const unsigned = String.raw`\d+(?:[.,]\d+)?`
+const unsigned = String.raw`(?:\d+(?:[.,]\d+)?|[.,]\d+)`
 const mixed = String.raw`(?:(\d+)[\s-]+)?(\d+)\/(\d+)`
 const metricForm = new RegExp(`^(${unsigned})\\s*(mm|cm|m)$`)
+/** Metres and centimetres, or metres and millimetres: `2m40`, `2m405`. */
+const metresForm = /^(\d+)\s*m\s*(\d{2}|\d{3})$/
+const metresCentimetresForm = /^(\d+)\s*m\s*(\d{1,2})\s*cm$/
 const plainForm = new RegExp(`^(${unsigned})$`)
 const feetForm = new RegExp(`^(${unsigned})\\s*(?:'|ft)\\s*-?\\s*(.*)$`)
 const fractionForm = new RegExp(`^${mixed}$`)
@@ -45,6 +48,8 @@ function parseInches(text: string): number | null {
 function read(text: string, units: Units): number | null {
   const metric = metricForm.exec(text)
   if (metric) return number(metric[1]!) * millimetresPer[metric[2] as keyof typeof millimetresPer]
+  const metres = metresForm.exec(text) ?? metresCentimetresForm.exec(text)
+  if (metres) return number(metres[1]!) * 1000 + number(metres[2]!) * (metres[2]!.length === 3 ? 1 : 10)
   const feet = feetForm.exec(text)
   if (feet) {
     const rest = feet[2]!.replace(/\s*("|in)$/, '').trim()
@@ -73,7 +78,7 @@ const limitText = (mm: number, units: Units): string =>
  * Reads a length as people write it and gives millimetres.
  *
  * A bare number is millimetres in metric and inches in imperial; a fraction is always inches.
- * Takes `22`, `45cm`, `1.2m`, `1 3/4"`, `1-3/4`, `3'4 1/2`, `6ft 2in`. Exponents are not lengths; a minus is one only
+ * Takes `22`, `.625`, `45cm`, `1.2m`, `2m40`, `1 3/4"`, `1-3/4`, `1½`, `3'4 1/2`, `6ft 2in`. Exponents are not lengths; a minus is one only
  * where the limits go below nought, as for a height.
  *
  * @param units what a bare number means
@@ -89,6 +94,12 @@ export function parseLength(text: string, units: Units, limits: LengthLimits = l
     .replace(/[\u2032\u2019]/g, "'")
     .replace(/[\u2033\u201d]|''/g, '"')
     .replace(/[\u2009\u00a0\u202f]/g, '')
+    // A fraction as one sign: ½, or behind a whole number 1½.
+    .replace(
+      /(\d?)([\u00bc-\u00be\u2150-\u215e])/g,
+      (_, whole: string, sign: string) =>
+        `${whole === '' ? '' : `${whole} `}${sign.normalize('NFKD').replace('\u2044', '/')}`,
+    )
   if (typed === '') return { ok: false, problem: 'nothing is typed' }
   const isBelow = /^[-−]/.test(typed)
   if (isBelow && limits.min >= 0) return { ok: false, problem: 'a length cannot be negative' }

@@ -152,6 +152,18 @@ export function takesBoth(catalogue: Catalogue, node: Node, socket: Socket | und
   )
 }
 
+/**
+ * The method of the plain coupling that a tie-in stands for where no fittings were chosen at it; null where some are still
+ * to be chosen.
+ *
+ * @remarks for instance: new 22 copper, soldered, on existing 22 copper: 'solder'; on old 3/4 bore: null
+ */
+export function plainMethodAt(catalogue: Catalogue, system: System, node: Node): MethodId | null {
+  const method = methodAt(system, node)
+  const pipe = catalogue.pipe(runOf(system, node).pipe)
+  return pipe && takesBoth(catalogue, node, catalogue.socketFor(method, pipe)) ? method : null
+}
+
 function findInsertion(node: Node, socket: Socket | undefined): Figure | null {
   const { measured } = node
   if (measured?.insertion !== undefined)

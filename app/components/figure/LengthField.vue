@@ -27,6 +27,16 @@ watch([() => props.modelValue, () => props.of, units], ([value, ...now], [, ...b
   own = value
 })
 
+const pad = useLengthPad()
+/** What was refused is typed anew, not on: it is selected. */
+function selectRefused(event: Event): void {
+  if (problem.value && event.target instanceof HTMLInputElement) event.target.select()
+}
+function take(event: Event): void {
+  pad.open(event)
+  selectRefused(event)
+}
+
 function read(line: string): void {
   text.value = line
   problem.value = ''
@@ -51,7 +61,10 @@ function read(line: string): void {
     :model-value="text"
     :unit="units === 'metric' ? 'mm' : 'in'"
     :problem="problem"
-    inputmode="decimal"
+    :inputmode="pad.isByThumb.value ? 'none' : 'decimal'"
     @update:model-value="read"
+    @focusin="take"
+    @focusout="pad.close"
+    @keydown.enter="selectRefused"
   />
 </template>

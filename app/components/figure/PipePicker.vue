@@ -6,6 +6,7 @@ import { useJobStore } from '~/stores/job'
 /** A pipe by what people say of it: the job's own first, then what is common where it stands. */
 const props = defineProps<{ label: string; modelValue: string | undefined }>()
 const emit = defineEmits<{ 'update:modelValue': [id: string] }>()
+const letGo = useKeysGoOn()
 const store = useJobStore()
 const { units } = useWords()
 const said = ref('')
@@ -44,6 +45,7 @@ const chosen = computed(() => shippedCatalogue.pipe(props.modelValue ?? '')?.lab
       placeholder="Choose a pipe"
       :search-input="{ placeholder: '22 copper, 1/2 L, pex 1/2' }"
       :aria-label="label"
+      @update:open="(open) => !open && letGo()"
       @update:model-value="(id) => id && emit('update:modelValue', id)"
     >
       <template v-if="chosen" #default>{{ chosen }}</template>

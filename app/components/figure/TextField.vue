@@ -6,7 +6,7 @@ defineProps<{
   unit?: string
   problem?: string
   placeholder?: string
-  inputmode?: 'decimal' | 'numeric' | 'text'
+  inputmode?: 'none' | 'decimal' | 'numeric' | 'text'
   maxlength?: number
   autocomplete?: string
   /** Without a label of its own, in a table that names rows and columns. */

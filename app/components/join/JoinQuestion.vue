@@ -26,6 +26,8 @@ const props = defineProps<{
   chosen?: Node['chain']
   method?: MethodId
   choosable?: boolean
+  /** The method of the plain coupling that stands between them where no fittings were chosen; null where none does. */
+  plain?: MethodId | null
   /** What the two are called here. */
   names?: readonly [string, string]
 }>()
@@ -70,9 +72,18 @@ const shown = computed(() => {
   }))
   return { between, joints: [chain.joints[0]!.method, chain.joints.at(-1)!.method] as const }
 })
+/** In a job the figures are those of what is chosen, never of what could be. */
+const inUse = computed(() => {
+  const { chosen, plain } = props
+  if (!props.choosable || chosen) return shown.value
+  if (!plain) return null
+  const label = own.catalogue.socketFor(plain, props.b)?.label
+  return label ? { between: [{ label: `${label} coupling` }], joints: [plain, plain] as const } : null
+})
+const drawn = computed(() => inUse.value ?? shown.value)
 const ends = computed(() =>
   ([props.a, props.b] as const).map((pipe, index) => {
-    const method = shown.value?.joints[index]
+    const method = inUse.value?.joints[index]
     const insertion = method ? (socketInChain(own.catalogue, method, pipe)?.insertion ?? null) : null
     return {
       label: `${called.value[index]} in, ${method ? methodFitting(method) : 'no method'}`,
@@ -93,7 +104,11 @@ const usable = computed(
   <div class="space-y-6">
     <div class="grid gap-6 lg:grid-cols-2">
       <section class="min-w-0" aria-label="The two ends">
-        <div class="grid grid-cols-2 gap-4">
+        <div v-if="choosable && !inUse" data-readout>
+          <p class="font-label text-2xl font-semibold">No fittings chosen yet</p>
+          <p>Choose one with <strong>Use this</strong>: its insertion depths stand here then.</p>
+        </div>
+        <div v-else class="grid grid-cols-2 gap-4">
           <Readout
             v-for="(end, index) in ends"
             :key="index"
@@ -103,7 +118,7 @@ const usable = computed(
             :basis="end.basis"
           />
         </div>
-        <FacingEnds class="my-3" :a="a" :b="b" :between="shown?.between ?? []" :depths="depths" />
+        <FacingEnds class="my-3" :a="a" :b="b" :between="drawn?.between ?? []" :depths="depths" />
         <slot />
       </section>
       <section class="min-w-0" aria-label="Fittings between">

@@ -21,18 +21,9 @@ function worst({ reasons, verdict }: Verdict): string {
 
 <template>
   <ul class="ruled border-y border-(--ui-border)">
-    <li v-for="row in sorted" :key="row.method" class="relative py-1">
-      <UButton
-        v-if="usable?.has(row.method) && row.verdict !== 'refuse'"
-        class="absolute top-1 right-0"
-        :label="row.method === chosen ? 'In use' : 'Use'"
-        :color="row.method === chosen ? 'success' : 'neutral'"
-        :variant="row.method === chosen ? 'solid' : 'outline'"
-        :aria-label="`Use ${methodName(row.method)}`"
-        @click="emit('choose', row.method)"
-      />
-      <details>
-        <summary class="opens flex min-h-11 cursor-pointer flex-wrap items-center gap-x-3 pr-20">
+    <li v-for="row in sorted" :key="row.method" class="flex items-start gap-2 py-1">
+      <details class="min-w-0 flex-1">
+        <summary class="opens flex min-h-11 cursor-pointer flex-wrap items-center gap-x-3">
           <span class="w-40 font-label text-lg font-semibold">{{ methodName(row.method) }}</span>
           <span class="w-24"><VerdictMark :verdict="row.verdict" /></span>
           <span class="min-w-0 flex-1 basis-40 text-sm">{{ worst(row) }}</span>
@@ -46,6 +37,15 @@ function worst({ reasons, verdict }: Verdict): string {
           </p>
         </div>
       </details>
+      <!-- Beside what opens, never over it: the whole row of a summary is pressed. -->
+      <UButton
+        v-if="usable?.has(row.method) && row.verdict !== 'refuse'"
+        :label="row.method === chosen ? 'In use' : 'Use'"
+        :color="row.method === chosen ? 'success' : 'neutral'"
+        :variant="row.method === chosen ? 'solid' : 'outline'"
+        :aria-label="`Use ${methodName(row.method)}`"
+        @click="emit('choose', row.method)"
+      />
     </li>
   </ul>
 </template>

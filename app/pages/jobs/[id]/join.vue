@@ -5,6 +5,7 @@ import { chosenChain } from '~~/core/edit/made-up'
 import { addRun } from '~~/core/edit/new-job'
 import { services, type Place } from '~~/core/job/place'
 import { systemOf } from '~~/core/job/system'
+import { plainMethodAt } from '~~/core/run/end'
 import { choosePipe } from '~~/core/edit/choose-pipe'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { useSelectionStore } from '~/stores/selection'
@@ -30,6 +31,10 @@ const pipes = computed(() => {
 const chosen = computed(() => {
   const system = current.value && systemOf(job.value, current.value.run.id)
   return system && current.value ? chosenChain(system, current.value.node) : undefined
+})
+const plain = computed(() => {
+  const system = current.value && systemOf(job.value, current.value.run.id)
+  return system && current.value ? plainMethodAt(own.catalogue, system, current.value.node) : null
 })
 const place = computed<Place>(() => ({ ...job.value.place, ...current.value?.run.place }))
 const serviceItems = services.map((value) => ({ value, label: value.replace('-', ' ') }))
@@ -80,6 +85,7 @@ function setPipe(pipe: string): void {
         :tools="job.tools"
         :chosen="chosen"
         :method="current.run.method"
+        :plain="plain"
         choosable
         @chain="(chain) => change(chooseChain(own.catalogue, job, current!.run.id, current!.node.id, chain))"
         @method="(method) => change(setRun(job, current!.run.id, { method }))"

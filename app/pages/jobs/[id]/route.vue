@@ -8,6 +8,7 @@ import type { PlanCheck } from '~~/core/check/rule'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { useSelectionStore } from '~/stores/selection'
 
+keysGoOn()
 const { job, plan, change } = useOpenJob()
 const selection = useSelectionStore()
 const run = computed(() => job.value.runs.find(({ id }) => id === selection.run) ?? job.value.runs[0])
@@ -147,7 +148,13 @@ function selectLeg(id: string): void {
           @node="goTo"
           @length="retype"
         />
-        <EntryPad v-if="entry" :entry="entry" :existing="goesOnExisting" :at="names?.node(entry.cursor) ?? ''" @press="pressOnPad" />
+        <EntryPad
+          v-if="entry"
+          :entry="entry"
+          :existing="goesOnExisting"
+          :at="names?.node(entry.cursor) ?? ''"
+          @press="pressOnPad"
+        />
       </section>
       <section class="space-y-4" aria-label="Legs, node, checks">
         <LegList

@@ -1,0 +1,16 @@
+import type { InjectionKey } from 'vue'
+
+const key: InjectionKey<true> = Symbol('keys go on')
+
+/** On this page the keys belong to the drawing: what was chosen from a list gives them back. */
+export const keysGoOn = () => provide(key, true)
+
+/** For a list: lets go of the focus once something was chosen from it, where the keys go on elsewhere. */
+export function useKeysGoOn() {
+  const goesOn = inject(key, false)
+  return () => {
+    if (!goesOn) return
+    // The list gives the focus to its button as it closes.
+    requestAnimationFrame(() => (document.activeElement as HTMLElement | null)?.blur())
+  }
+}
