@@ -14,7 +14,7 @@ const hasHeight = (kind: NodeKind): boolean => isRunEnd(kind) || kind === 'tie-i
 /** Half the width and height of a written dimension, in letter heights. */
 const half = { width: 2.6, height: 0.75 }
 const alongLeg = [0.5, 0.35, 0.65, 0.2, 0.8]
-const besideLeg = [0, -1.4, 1.4, -2.8, 2.8, -4.2, 4.2]
+const besideLeg = [-1.4, 1.4, -2.8, 2.8, -4.2, 4.2]
 
 /** Cells to a row of keys: more than a drawing is ever wide, in letters. */
 const row = 2 ** 24
@@ -22,7 +22,8 @@ const about = [0, -1, 1, -row, row, -row - 1, -row + 1, row - 1, row + 1]
 
 /** Which places are taken, by cells as large as a written dimension: a place overlaps only what is in the cells about its own. */
 class TakenPlaces {
-  private readonly cells = new Map<number, Point[]>()
+  private readonly written = new Map<number, Point[]>()
+  private readonly drawn = new Map<number, Point[]>()
   private readonly width: number
   private readonly height: number
 
@@ -35,25 +36,43 @@ class TakenPlaces {
     return Math.floor(x / this.width) + row * Math.floor(y / this.height)
   }
 
-  isFree(place: Point): boolean {
+  private isNear(of: Map<number, Point[]>, place: Point, wide: number, high: number): boolean {
     const cell = this.cellOf(place)
-    for (const by of about) {
-      for (const [x, y] of this.cells.get(cell + by) ?? []) {
-        if (Math.abs(x - place[0]) < this.width && Math.abs(y - place[1]) < this.height) return false
-      }
-    }
-    return true
+    for (const by of about)
+      for (const [x, y] of of.get(cell + by) ?? [])
+        if (Math.abs(x - place[0]) < wide && Math.abs(y - place[1]) < high) return true
+    return false
+  }
+
+  /** Whether what is written there covers nothing else that is written, and no pipe or fitting. */
+  isFree(place: Point): boolean {
+    return (
+      !this.isNear(this.written, place, this.width, this.height) &&
+      !this.isNear(this.drawn, place, this.width / 2, this.height / 2)
+    )
+  }
+
+  private put(into: Map<number, Point[]>, place: Point): void {
+    const cell = this.cellOf(place)
+    const there = into.get(cell)
+    if (there) there.push(place)
+    else into.set(cell, [place])
   }
 
   take(place: Point): void {
-    const cell = this.cellOf(place)
-    const there = this.cells.get(cell)
-    if (there) there.push(place)
-    else this.cells.set(cell, [place])
+    this.put(this.written, place)
+  }
+
+  /** Takes the places along a line, so near each other that nothing written fits between. */
+  takeLine(from: Point, to: Point): void {
+    const [dx, dy] = [to[0] - from[0], to[1] - from[1]]
+    const steps = Math.max(1, Math.ceil(Math.hypot(dx, dy) / (this.height / 2)))
+    for (let at = 0; at <= steps; at += 1)
+      this.put(this.drawn, [from[0] + (dx * at) / steps, from[1] + (dy * at) / steps])
   }
 }
 
-/** The first free place along or beside a leg. */
+/** The first free place beside a leg; null where none is. */
 function freePlace({ from, to }: DrawnLeg, letter: number, taken: TakenPlaces): Point | null {
   const [dx, dy] = [to[0] - from[0], to[1] - from[1]]
   const length = Math.hypot(dx, dy) || 1
@@ -100,7 +119,7 @@ export function placeHeights({ nodes }: Drawing, letter: number): ReadonlyMap<st
 }
 
 /**
- * Where the dimensions stand so that none covers another: each takes the first free place along or beside its leg,
+ * Where the dimensions stand so that none covers another, or a pipe: each takes the first free place beside its leg,
  * longest legs last, as they have the most room; heights stand first. A dimension that finds no free place is left out:
  * there is room for it when the drawing is looked at more closely.
  *
@@ -112,6 +131,7 @@ export function placeDimensions(drawing: Drawing, letter: number): Dimension[] {
   const third = letter / 3
   const taken = new TakenPlaces(letter)
   const heights = placeHeights(drawing, letter)
+  for (const { from, to } of legs) taken.takeLine(from, to)
   for (const { id, at } of nodes) {
     const beside = heights.get(id)
     if (beside) taken.take([at[0] + beside[0] * third, at[1] + beside[1] * third])

@@ -1,0 +1,56 @@
+import { describe, expect, it } from 'vitest'
+import { resizePage } from '../../scripts/run/browser'
+import { usePage } from './page'
+
+const sizes = [
+  [1280, 800],
+  [390, 844],
+  [320, 568],
+] as const
+
+/** Controls whose own middle is not theirs: what stands there instead. */
+const findCovered = `
+  const controls = 'a[href], button, input, textarea, select, summary, [role="button"], [role="combobox"], [role="checkbox"], [role="slider"]'
+  const name = (of) => of.tagName.toLowerCase() + ' ' + (of.getAttribute('aria-label') || of.textContent.trim().slice(0, 40))
+  const found = []
+  let seen = 0
+  for (const control of document.querySelectorAll(controls)) {
+    if (!control.checkVisibility({ visibilityProperty: true, opacityProperty: true })) continue
+    control.scrollIntoView({ block: 'center', inline: 'center', behavior: 'instant' })
+    const { left, right, top, bottom } = control.getBoundingClientRect()
+    // What is drawn to nothing stands for another control that is seen.
+    if (right - left < 2 || bottom - top < 2) continue
+    seen += 1
+    const hit = document.elementFromPoint((left + right) / 2, (top + bottom) / 2)
+    const isItself = hit && (control.contains(hit) || hit.closest('label')?.control === control)
+    if (!isItself) found.push(name(control) + ' is under ' + (hit ? name(hit) : 'nothing: it lies beyond the page'))
+  }
+  return { seen, found }`
+
+describe('every control, pressed in its middle', () => {
+  const { page, job } = usePage()
+
+  const paths = async (): Promise<string[]> => {
+    const id = await job('Tarn Lane Bakehouse')
+    const steps = ['survey', 'join', 'route', 'cut', 'make', 'prove', 'hand-over', 'print']
+    const tabs = ['identify', 'join', 'card', 'bend', 'fitting', 'parts', 'costs', 'rules']
+    return ['/', ...steps.map((step) => `/jobs/${id}/${step}`), ...tabs.map((tab) => `/bench/${tab}`)]
+  }
+
+  it.each(sizes)('is found there, all that opens opened: %i × %i', async (width, height) => {
+    const on = page()
+    await resizePage(on.driver, width, height)
+    const covered: Record<string, string[]> = {}
+    for (const path of await paths()) {
+      await on.open(path)
+      await on.see('main')
+      await on.settle()
+      await on.driver.executeScript('document.querySelectorAll("details").forEach((of) => (of.open = true))')
+      await on.settle()
+      const { seen, found } = await on.driver.executeScript<{ seen: number; found: string[] }>(findCovered)
+      expect(seen).toBeGreaterThan(3)
+      if (found.length > 0) covered[path] = found
+    }
+    expect(covered).toEqual({})
+  })
+})
