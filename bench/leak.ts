@@ -18,7 +18,7 @@ const between = (least: number, most: number) => Math.floor(least + random() * (
 function ticked(joint: string): Entry[] {
   const careless = random()
   if (careless < 0.03) return []
-  const body = { markSeen: careless > 0.06, ...(careless > 0.09 ? { gauge: 'goes' } : {}) }
+  const body = { ringPlaced: true, atShoulder: careless > 0.06, ...(careless > 0.09 ? { gauge: 'goes' } : {}) }
   const at = '2026-05-04T10:00:00Z'
   return [{ id: `made-${joint}`, kind: 'joint-made', subject: { joint }, at, by: 'I. Marl', jobVersion: 1, body }]
 }

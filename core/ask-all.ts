@@ -14,6 +14,7 @@ import { leakSearch } from './leak/search'
 import { suspectsOf } from './leak/suspects'
 import { valveSides } from './leak/valve-sides'
 import type { Entry } from './log/entry'
+import { provenJoints } from './log/proven'
 import { siteState } from './log/site-state'
 import { closingChains, closureOf } from './plan/closure'
 import { planJob } from './plan/plan-job'
@@ -50,6 +51,7 @@ export function askAll(job: Job): void {
   if (question.joints.length <= 12) assemblyOrder(question)
   placesCut(plan.joints)
   drainings(catalogue, job)
+  provenJoints(job, plan, state)
   recordOf(catalogue, { id: 'job', version: 1, job }, plan, made, new Map())
   const begun: Entry = {
     ...made[0]!,
@@ -57,7 +59,7 @@ export function askAll(job: Job): void {
     kind: 'test-begun',
     body: { profile: 'en806-a', design: 6, medium: 'water' },
   }
-  proofRequest(job, { begun, readings: [], ended: null, pumped: null, checks: [] })
+  proofRequest(job, { begun, readings: [], looks: [], ended: null, pumped: null, checks: [] })
   const suspects = suspectsOf(job, plan, state)
   leakSearch(suspects, valveSides(job, suspects), [], 60)
   closingChains(job, plan, 0.5).forEach(closureOf)

@@ -31,7 +31,7 @@ export const entry = (kind: string, minute: number, more: Partial<Entry>): Entry
   body: {},
   ...more,
 })
-export const made = (joint: string, body: Entry['body'] = { gauge: 'goes', markSeen: true }) =>
+export const made = (joint: string, body: Entry['body'] = { gauge: 'goes', atShoulder: true, ringPlaced: true }) =>
   entry('joint-made', 1, { subject: { joint }, body })
 export const ids = plan.joints.map(({ id }) => id)
 export const suspects = (entries: Entry[]) => suspectsOf(job, plan, siteState(plan, entries))

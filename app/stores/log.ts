@@ -1,7 +1,8 @@
 import { useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import type { Entry } from '~~/core/log/entry'
-import { jointsDone, siteState } from '~~/core/log/site-state'
+import { jointsDone } from '~~/core/log/joints-done'
+import { siteState } from '~~/core/log/site-state'
 import { keepLog, logCopyOf } from '~/sync/copies'
 import { smallPhoto } from '~/saving/small-photo'
 import { useJobStore } from '~/stores/job'
@@ -31,7 +32,7 @@ export const useLogStore = defineStore('log', () => {
     return [...read.value, ...waiting.value.filter(({ id }) => !known.has(id))]
   })
   const state = computed(() => (jobs.plan ? siteState(jobs.plan, entries.value) : null))
-  const done = computed(() => (jobs.plan && state.value ? jointsDone(jobs.plan, state.value) : null))
+  const done = computed(() => (jobs.job && jobs.plan && state.value ? jointsDone(jobs.job, jobs.plan, state.value) : null))
 
   function take(of: string, more: readonly Entry[], at = cursor): void {
     if (of !== job) return

@@ -41,33 +41,32 @@ describe('what may leak', () => {
   })
 
   it('is likelier where the log says why: not ticked, no gauge, mark not seen, made twice, not sound', () => {
+    const seen = { atShoulder: true, ringPlaced: true, gauge: 'goes' }
     const first = (...entries: Entry[]) => {
       const { weight, why } = suspects(entries).find(({ id }) => id === ids[0])!
       return [weight, ...why.map((message) => said(message))]
     }
     expect(first()).toEqual([12, 'not ticked as made'])
-    expect(first(made(ids[0]!, { markSeen: true }))).toEqual([4.5, 'no gauge’s result'])
-    expect(first(made(ids[0]!, { markSeen: false, gauge: 'does not go' }))).toEqual([
-      48,
-      'its mark was not seen at the mouth',
+    expect(first(made(ids[0]!, { ...seen, gauge: undefined }))).toEqual([4.5, 'no gauge’s result'])
+    expect(first(made(ids[0]!, { ringPlaced: true, gauge: 'does not go' }))).toEqual([
+      36,
+      'nobody checked that the pipe is at the shoulder',
       'the gauge did not go',
     ])
-    expect(first(made(ids[0]!, { gauge: 'goes', insert: false }))).toEqual([6, 'its insert was not ticked'])
-    expect(first(made(ids[0]!, { gauge: 'goes', insert: true }))).toEqual([1.5])
-    expect(first(made(ids[0]!, { gauge: 'goes', uses: 2 }))).toEqual([4.5, 'a push-fit that was used before'])
-    expect(first(made(ids[0]!, { gauge: 'goes', uses: 1 }))).toEqual([1.5])
-    // Only a push-fit ring is turned.
-    expect(first(made(ids[0]!, { gauge: 'goes', ringTurned: false }))).toEqual([1.5])
+    expect(first(made(ids[0]!, { ...seen, uses: 2 }))).toEqual([4.5, 'a push-fit that was used before'])
+    expect(first(made(ids[0]!, { ...seen, uses: 1 }))).toEqual([1.5])
+    // Only a push-fit has a collar, and a mark at its mouth.
+    expect(first(made(ids[0]!, { ...seen, ringTurned: false, markSeen: false }))).toEqual([1.5])
     const anew = [
       made(ids[0]!),
       entry('joint-undone', 2, { subject: { joint: ids[0] } }),
       { ...made(ids[0]!), at: '2026-05-04T10:03:00Z' },
     ]
     expect(first(...anew)).toEqual([3, 'made more than once'])
-    const seen = (sound: boolean) =>
+    const inspected = (sound: boolean) =>
       first(made(ids[0]!), entry('joint-inspected', 2, { subject: { joint: ids[0] }, body: { sound } }))
-    expect(seen(true)).toEqual([0.75])
-    expect(seen(false)).toEqual([30, 'looked at and not sound'])
+    expect(inspected(true)).toEqual([0.75])
+    expect(inspected(false)).toEqual([30, 'looked at and not sound'])
   })
 
   it('a push-fit is likelier whose ring was not turned', () => {
@@ -79,9 +78,9 @@ describe('what may leak', () => {
     const its = planJob(pushed, catalogue)
     const { id } = its.joints[0]!
     const weightOf = (ringTurned: boolean) =>
-      suspectsOf(pushed, its, siteState(its, [made(id, { ringTurned })])).find(({ joint }) => joint === id)!
+      suspectsOf(pushed, its, siteState(its, [made(id, { ringTurned, markSeen: true })])).find(({ joint }) => joint === id)!
     expect(weightOf(false).weight).toBe(2 * weightOf(true).weight)
-    expect(weightOf(false).why.map((message) => said(message))).toEqual(['its ring was not turned'])
+    expect(weightOf(false).why.map((message) => said(message))).toEqual(['nobody checked that its collar is locked'])
     expect(weightOf(true).why).toEqual([])
   })
 

@@ -3,7 +3,10 @@ import type { PlanJoint } from '../build/planned'
 import type { MethodId } from '../catalogue/method'
 import { siteId } from '../job/site-id'
 import type { Job, Leg, Run } from '../job/job'
-import type { JointState, SiteState } from '../log/site-state'
+import { shippedCatalogue } from '../catalogue/catalogue'
+import { evidenceAsked, unanswered, type EvidenceId } from '../log/evidence'
+import type { JointState } from '../log/joint-states'
+import type { SiteState } from '../log/site-state'
 import type { Plan } from '../plan/types'
 import { searchSays, type SuspicionKind } from './sayings'
 import type { Message } from '../quantity/message'
@@ -50,6 +53,8 @@ const factors: Readonly<Record<SuspicionKind, number>> = {
   'gauge does not go': 8,
   'not gauged': 3,
   'mark not seen': 4,
+  'not at the shoulder': 3,
+  'ring not placed': 2,
   'ring not turned': 2,
   'no insert': 4,
   reused: 3,
@@ -62,7 +67,17 @@ const seenSound = 0.5
 const untouched = 0.2
 /** Pipe itself, by the metre: it was hit, or kinked. */
 const pipeByMetre = 0.05
-const ringed: ReadonlySet<MethodId> = new Set(['crimp', 'clamp'])
+/** What was asked as it was made, and not answered, makes it likelier. */
+const byEvidence: Readonly<Partial<Record<EvidenceId, SuspicionKind>>> = {
+  markSeen: 'mark not seen',
+  windowFull: 'mark not seen',
+  atShoulder: 'not at the shoulder',
+  ringPlaced: 'ring not placed',
+  gauge: 'not gauged',
+  earClosed: 'not gauged',
+  ringTurned: 'ring not turned',
+  insert: 'no insert',
+}
 
 function suspicionsOf(joint: PlanJoint, state: JointState | undefined, run: Run): SuspicionKind[] {
   const found: SuspicionKind[] = []
@@ -71,11 +86,12 @@ function suspicionsOf(joint: PlanJoint, state: JointState | undefined, run: Run)
   if (run.condition?.factoryEnd) found.push('factory end')
   if (state?.inspected?.sound === false) found.push('not sound')
   if (!made) return [...found, 'not made']
-  if (made.body.markSeen === false) found.push('mark not seen')
-  if (ringed.has(joint.method) && made.body.gauge !== 'goes')
-    found.push(made.body.gauge === undefined ? 'not gauged' : 'gauge does not go')
-  if (joint.method === 'push-fit' && made.body.ringTurned === false) found.push('ring not turned')
-  if (made.body.insert === false) found.push('no insert')
+  const pipe = shippedCatalogue.pipe(joint.pipe)
+  const open = pipe ? unanswered(evidenceAsked(joint, pipe), made.body) : []
+  for (const id of open) {
+    const kind = id === 'gauge' && made.body.gauge !== undefined ? 'gauge does not go' : byEvidence[id]
+    if (kind) found.push(kind)
+  }
   if (typeof made.body.uses === 'number' && made.body.uses > 1) found.push('reused')
   if ((state?.timesMade ?? 0) > 1) found.push('made twice')
   return found

@@ -4,8 +4,9 @@ import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
 import { planJob } from '../plan/plan-job'
 import { pipeId, sampleJob } from '../sample-run'
 import { entriesSchema, entryProblems, entrySchema, type Entry } from './entry'
-import { changedSince, effectiveEntries, jointsDone, siteState } from './site-state'
-import { timeKey } from './time-key'
+import { jointsDone } from './joints-done'
+import { changedSince, effectiveEntries, siteState } from './site-state'
+import { secondsAt, timeKey } from './time-key'
 
 const job = sampleJob({
   pipe: pipeId('EN 1057', '22', 0.9),
@@ -37,18 +38,19 @@ describe('what entries add up to', () => {
     expect(of(made(1), sound)).toMatchObject({ made: { by: 'I. Marl' }, inspected: { sound: true }, changed: null })
     expect(of(made(1), sound, entry('joint-undone', 3))).toMatchObject({ made: null, inspected: null })
     expect(of(made(1), sound, made(4))).toMatchObject({ made: { at: '2026-05-04T10:04:00Z' }, inspected: null })
-    expect(jointsDone(plan, siteState(plan, [made(1), sound]))).toEqual({
+    expect(jointsDone(job, plan, siteState(plan, [made(1), sound]))).toEqual({
       made: 1,
       inspected: 1,
       all: 3,
+      proven: 0,
       handedOver: false,
     })
     // Of tests the one that was begun last counts; one of which nobody wrote that it was begun is none.
     const test = (id: string, minute: number, verdict?: string) => [
-      entry('test-begun', minute, { subject: { test: id } }),
+      entry('test-begun', minute, { subject: { test: id }, body: { profile: 'en806-a', design: 6, medium: 'water' } }),
       ...(verdict ? [entry('test-ended', minute + 1, { subject: { test: id }, body: { verdict } })] : []),
     ]
-    const told = (...entries: Entry[]) => jointsDone(plan, siteState(plan, entries)).tested
+    const told = (...entries: Entry[]) => jointsDone(job, plan, siteState(plan, entries)).tested
     const stray = entry('reading', 9, { subject: { test: 't9' }, body: { seconds: 0, bar: 6 } })
     expect(told(stray)).toBeUndefined()
     expect(told(...test('t2', 5, 'tight'), ...test('t1', 1, 'leak'), stray)).toBe('tight')
@@ -123,6 +125,54 @@ describe('what entries add up to', () => {
     expect(of({ insertion: null })).toBeNull()
   })
 
+  it('an undoing or an inspection that names its making holds for that one, whatever the clocks say', () => {
+    const of = (...entries: Entry[]) => siteState(plan, entries).joints['r1/a/l1']!
+    const first = made(10)
+    // Undone on a phone that is nine minutes slow, inspected on one that is nine minutes fast.
+    const undone = entry('joint-undone', 1, { body: { of: first.id } })
+    const sound = entry('joint-inspected', 19, { body: { sound: true, of: first.id } })
+    expect(of(first, undone)).toMatchObject({ made: null, inspected: null })
+    const second = made(12)
+    expect(of(first, undone, second, sound)).toMatchObject({
+      made: { entry: second.id },
+      inspected: null,
+      timesMade: 2,
+    })
+    expect(of(first, sound)).toMatchObject({ inspected: { sound: true } })
+    expect(of(first, entry('joint-inspected', 19, { body: { sound: true, of: 'no-such-entry' } })).inspected).toBeNull()
+    expect(of(first, undone, second).makings.map((making) => making.entry)).toEqual([first.id, second.id])
+  })
+
+  it('what was seen later is added to the making, without making it again', () => {
+    const of = (...entries: Entry[]) => siteState(plan, entries).joints['r1/a/l1']!.made!.body
+    const first = made(10, { body: { insertion: 15.4, gauge: 'does not go' } })
+    const later = entry('joint-evidence', 5, { body: { of: first.id, markSeen: true, gauge: 'goes' } })
+    expect(of(first, later)).toEqual({ insertion: 15.4, markSeen: true, gauge: 'goes' })
+    expect(of(first, entry('joint-evidence', 11, { body: { turns: 1 } }))).toMatchObject({ turns: 1 })
+    expect(siteState(plan, [first, later]).joints['r1/a/l1']!.timesMade).toBe(1)
+  })
+
+  it('a correction whose body is none of that kind holds for nothing', () => {
+    const covered = entry('covered', 1, { subject: {}, body: { where: 'bath wall' } })
+    const wrong = entry('correction', 2, { subject: {}, replaces: covered.id, body: { body: { where: 7 } } })
+    expect(siteState(plan, [covered, wrong]).covered[0]!.body).toEqual({ where: 'bath wall' })
+  })
+
+  it('an insert that was ticked in is used, where inserts are counted', () => {
+    const pushed = sampleJob({
+      pipe: pipeId('BS 7291', '22'),
+      method: 'push-fit',
+      legs: [['cap:s', 'east', 1000, 'cap:e']],
+    })
+    const its = planJob(pushed, catalogue)
+    const ticked = its.joints.map(({ id }) => made(1, { subject: { joint: id }, body: { insert: true } }))
+    const issued = entry('part-issued', 2, { subject: {}, body: { label: '22 insert', count: 3 } })
+    expect(siteState(its, [...ticked, issued]).parts).toEqual([
+      { label: '22 insert', issued: 3, used: 2, left: 0, missing: 1 },
+    ])
+    expect(siteState(its, ticked).parts).toEqual([])
+  })
+
   it('inserts that nobody can account for are counted', () => {
     const inserts = (kind: string, n: number) => entry(kind, n, { subject: {}, body: { label: '16 insert', count: n } })
     const { parts } = siteState(plan, [inserts('part-issued', 10), inserts('part-used', 7), inserts('part-left', 2)])
@@ -183,7 +233,9 @@ describe('an entry', () => {
 
   it('names its subject, its figures within bounds, and why it corrects', () => {
     expect(problems({})).toEqual([])
-    expect(problems({ kind: 'welded' })[0]).toContain('entries.0.kind: one of joint-made, joint-inspected')
+    expect(problems({ kind: 'welded' })[0]).toContain(
+      'entries.0.kind: one of joint-made, joint-evidence, joint-inspected',
+    )
     expect(problems({ subject: {} })).toEqual(['entries.0.subject.joint: the joint that it is about'])
     expect(problems({ kind: 'reading', subject: { test: 't' }, body: { seconds: 0, bar: -1 } })).toEqual([
       'entries.0.body.bar: bar above the air’s, 0 to 100',
@@ -230,5 +282,7 @@ describe('an entry', () => {
     expect(entriesSchema.safeParse({ entries: [] }).success).toBe(false)
     expect(timeKey('2026-05-04T10:30:00Z') < timeKey('2026-05-04T10:30:00.5Z')).toBe(true)
     expect(timeKey('2026-05-04T10:30:00.25Z') < timeKey('2026-05-04T10:30:00.3Z')).toBe(true)
+    expect(secondsAt('2026-05-04T10:30:00.25Z')).toBe(Date.parse('2026-05-04T10:30:00.25Z') / 1000)
+    expect(secondsAt('2024-02-29T23:59:59Z')).toBe(Date.parse('2024-02-29T23:59:59Z') / 1000)
   })
 })

@@ -1,33 +1,32 @@
-import type { PlanJoint } from '../build/planned'
-import type { JointsDone } from '../plan/progress'
+import { shippedCatalogue } from '../catalogue/catalogue'
+import { groupBy } from '../quantity/group-by'
 import type { Plan } from '../plan/types'
 import type { CheckResult } from './leak-check'
 import type { Entry } from './entry'
+import { insertOf } from './evidence'
+import { kindOf } from './kinds'
+import { jointStates, type JointState } from './joint-states'
 import { timeKey } from './time-key'
 
-/** Who did it and when. */
-export interface Done {
-  readonly entry: string
-  readonly by: string
+/** What the gauge showed, and when that was written down. */
+export interface TestReading {
+  readonly seconds: number
+  readonly bar: number
+  readonly celsius?: number
+  readonly from?: 'hand' | 'file' | 'gauge' | 'simulated'
   readonly at: string
 }
-export interface JointState {
-  readonly made: (Done & { readonly body: Entry['body'] }) | null
-  readonly inspected: (Done & { readonly sound: boolean }) | null
-  readonly photos: readonly string[]
-  /** How often it was made: more than once after it was undone, or mended. */
-  readonly timesMade: number
-  /** It was made to another figure, method or pipe than is planned now; null where it was not made, or nothing differs. */
-  readonly changed: readonly PlanChange[] | null
-}
-export interface PlanChange {
-  readonly what: 'insertion' | 'method' | 'pipe'
-  readonly made: string | number | null
-  readonly planned: string | number | null
+export interface TestLook {
+  readonly at: string
+  readonly by: string
+  readonly dry: readonly string[]
+  readonly wet: readonly string[]
 }
 export interface TestState {
   readonly begun: Entry | null
-  readonly readings: readonly { readonly seconds: number; readonly bar: number; readonly celsius?: number }[]
+  readonly readings: readonly TestReading[]
+  /** Walks round under pressure, in their order. */
+  readonly looks: readonly TestLook[]
   readonly ended: Entry | null
   /** The pump stroke that was measured last. */
   readonly pumped: { readonly litres: number; readonly from: number; readonly to: number } | null
@@ -57,6 +56,10 @@ export interface SiteState {
   readonly handedOver: Entry | null
 }
 
+/** Whether this is a body of an entry of this kind. */
+const isBodyOf = (kind: string, body: unknown): body is Entry['body'] =>
+  kindOf(kind)?.body.safeParse(body).success ?? false
+
 const before = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0)
 const inOrder = (a: Entry, b: Entry): number => before(timeKey(a.at), timeKey(b.at)) || before(a.id, b.id)
 
@@ -76,7 +79,8 @@ export function effectiveEntries(entries: readonly Entry[]): Entry[] {
     // A correction that was withdrawn itself leaves the entry as it was.
     if (!of) return entry
     if (of.body.withdrawn === true) return null
-    return { ...entry, body: of.body.body as Entry['body'] }
+    // One that was taken before bodies were checked stands for nothing.
+    return isBodyOf(entry.kind, of.body.body) ? { ...entry, body: of.body.body } : entry
   }
   return once.flatMap((entry) => {
     if (entry.kind === 'correction') return []
@@ -85,70 +89,61 @@ export function effectiveEntries(entries: readonly Entry[]): Entry[] {
   })
 }
 
-const doneBy = ({ id, by, at }: Entry): Done => ({ entry: id, by, at })
+const lookOf = ({ at, by, body }: Entry): TestLook => ({
+  at,
+  by,
+  dry: body.dry as readonly string[],
+  wet: (body.wet ?? []) as readonly string[],
+})
 
-function changesOf(body: Entry['body'], planned: PlanJoint | undefined): PlanChange[] | null {
-  if (!planned) return null
-  const figures = { insertion: planned.insertion, method: planned.method, pipe: planned.pipe } as const
-  const found = (['insertion', 'method', 'pipe'] as const).flatMap((what): PlanChange[] => {
-    const made = body[what] as string | number | null | undefined
-    if (made === undefined || made === null || made === figures[what]) return []
-    return [{ what, made, planned: figures[what] }]
-  })
-  return found.length > 0 ? found : null
+/** A test as its entries tell it, in their order; the last of a kind holds. */
+function testOf(entries: readonly Entry[]): TestState {
+  const ofKind = (kind: string) => entries.filter((entry) => entry.kind === kind)
+  const bodies = <Body>(kind: string) => ofKind(kind).map(({ body }) => body as Body)
+  return {
+    begun: ofKind('test-begun').at(-1) ?? null,
+    readings: ofKind('reading')
+      .map(({ at, body }) => ({ ...(body as Omit<TestReading, 'at'>), at }))
+      .sort((a, b) => a.seconds - b.seconds),
+    looks: ofKind('test-look').map(lookOf),
+    ended: ofKind('test-ended').at(-1) ?? null,
+    pumped: bodies<NonNullable<TestState['pumped']>>('pumped').at(-1) ?? null,
+    checks: bodies<CheckResult>('leak-check'),
+  }
 }
 
-const untouched: JointState = { made: null, inspected: null, photos: [], timesMade: 0, changed: null }
+const testKinds: ReadonlySet<string> = new Set([
+  'test-begun',
+  'reading',
+  'test-look',
+  'test-ended',
+  'pumped',
+  'leak-check',
+])
 
-function jointStates(plan: Plan, entries: readonly Entry[]): SiteState['joints'] {
-  const planned = new Map(plan.joints.map((joint) => [joint.id, joint]))
-  const states = new Map<string, JointState>(plan.joints.map(({ id }) => [id, untouched]))
-  for (const entry of entries) {
-    const { joint } = entry.subject
-    if (joint === undefined) continue
-    // A joint that is planned no more was made all the same.
-    const known = states.get(joint) ?? untouched
-    if (entry.kind === 'joint-made')
-      states.set(joint, {
-        ...known,
-        made: { ...doneBy(entry), body: entry.body },
-        // Made anew, it is looked at anew.
-        inspected: null,
-        timesMade: known.timesMade + 1,
-        changed: changesOf(entry.body, planned.get(joint)),
-      })
-    else if (entry.kind === 'joint-inspected')
-      states.set(joint, { ...known, inspected: { ...doneBy(entry), sound: entry.body.sound === true } })
-    else if (entry.kind === 'joint-undone') states.set(joint, { ...known, made: null, inspected: null, changed: null })
-    else if (entry.kind === 'photo') states.set(joint, { ...known, photos: [...known.photos, String(entry.body.sha)] })
-  }
-  return Object.fromEntries(states)
-}
-
-function testStates(entries: readonly Entry[]): SiteState['tests'] {
-  const states = new Map<string, TestState>()
-  for (const entry of entries) {
-    const { test } = entry.subject
-    if (test === undefined) continue
-    const known = states.get(test) ?? { begun: null, readings: [], ended: null, pumped: null, checks: [] }
-    if (entry.kind === 'test-begun') states.set(test, { ...known, begun: entry })
-    else if (entry.kind === 'test-ended') states.set(test, { ...known, ended: entry })
-    else if (entry.kind === 'reading')
-      states.set(test, { ...known, readings: [...known.readings, entry.body as TestState['readings'][number]] })
-    else if (entry.kind === 'pumped')
-      states.set(test, { ...known, pumped: entry.body as unknown as TestState['pumped'] })
-    else if (entry.kind === 'leak-check')
-      states.set(test, { ...known, checks: [...known.checks, entry.body as unknown as CheckResult] })
-  }
-  return Object.fromEntries(
-    [...states].map(([test, state]) => [
-      test,
-      { ...state, readings: state.readings.toSorted((a, b) => a.seconds - b.seconds) },
-    ]),
+const testStates = (entries: readonly Entry[]): SiteState['tests'] =>
+  Object.fromEntries(
+    [
+      ...groupBy(
+        entries.filter(({ kind, subject }) => subject.test !== undefined && testKinds.has(kind)),
+        ({ subject }) => subject.test!,
+      ),
+    ].map(([test, of]) => [test, testOf(of)]),
   )
+
+/** Inserts that were ticked in, by what they are called. */
+function insertsIn(plan: Plan, joints: SiteState['joints']): Map<string, number> {
+  const counts = new Map<string, number>()
+  for (const { id, method, pipe } of plan.joints) {
+    const found = shippedCatalogue.pipe(pipe)
+    const label = found && joints[id]?.made?.body.insert === true ? insertOf(method, found) : null
+    if (label) counts.set(label, (counts.get(label) ?? 0) + 1)
+  }
+  return counts
 }
 
-function partCounts(entries: readonly Entry[]): PartCount[] {
+/** Parts by what they are called: issued, used and left over. What was ticked in is used, where anybody counts. */
+function partCounts(entries: readonly Entry[], ticked: ReadonlyMap<string, number>): PartCount[] {
   const counts = new Map<string, { issued: number; used: number; left: number }>()
   const columns = { 'part-issued': 'issued', 'part-used': 'used', 'part-left': 'left' } as const
   for (const { kind, body } of entries) {
@@ -158,7 +153,10 @@ function partCounts(entries: readonly Entry[]): PartCount[] {
     const known = counts.get(label) ?? { issued: 0, used: 0, left: 0 }
     counts.set(label, { ...known, [column]: known[column] + Number(body.count) })
   }
-  return [...counts].map(([label, count]) => ({ label, ...count, missing: count.issued - count.used - count.left }))
+  return [...counts].map(([label, { issued, used: told, left }]) => {
+    const used = Math.max(told, ticked.get(label) ?? 0)
+    return { label, issued, used, left, missing: issued - used - left }
+  })
 }
 
 /** Whether anything was written down since a job was handed over, or the job itself was changed. */
@@ -179,10 +177,11 @@ export function siteState(plan: Plan, entries: readonly Entry[]): SiteState {
   const fixings = new Map<string, number>()
   for (const { subject, body } of ofKind('fixing-placed'))
     fixings.set(subject.leg!, (fixings.get(subject.leg!) ?? 0) + Number(body.count))
+  const joints = jointStates(plan, held)
   return {
-    joints: jointStates(plan, held),
+    joints,
     tests: testStates(held),
-    parts: partCounts(held),
+    parts: partCounts(held, insertsIn(plan, joints)),
     cuts: Object.fromEntries(
       ofKind('pipe-cut').map(({ subject, body, by, at }) => [subject.leg!, { mm: Number(body.mm), by, at }]),
     ),
@@ -192,21 +191,5 @@ export function siteState(plan: Plan, entries: readonly Entry[]): SiteState {
     water: held.filter(({ kind }) => waterKinds.has(kind)),
     covered: ofKind('covered'),
     handedOver: ofKind('handed-over').at(-1) ?? null,
-  }
-}
-
-/** How many of the planned joints are made, and inspected and sound; what the last test found. */
-export function jointsDone(plan: Plan, state: SiteState): JointsDone {
-  const of = plan.joints.map(({ id }) => state.joints[id]!)
-  const last = Object.values(state.tests)
-    .filter(({ begun }) => begun !== null)
-    .toSorted((a, b) => before(timeKey(a.begun!.at), timeKey(b.begun!.at)))
-    .at(-1)
-  return {
-    made: of.filter(({ made }) => made).length,
-    inspected: of.filter(({ inspected }) => inspected?.sound).length,
-    all: of.length,
-    handedOver: state.handedOver !== null,
-    ...(last ? { tested: last.ended ? (last.ended.body.verdict as JointsDone['tested']) : 'running' } : {}),
   }
 }

@@ -21,6 +21,10 @@ export const progressSentences = {
     'hand over': fixed('hand it over'),
     leaks: fixed('the last test found a leak: find it, mend it, test again'),
     testing: fixed('read the gauge on until the test is decided'),
+    unproven: sentence(
+      { joints: 3 },
+      ({ joints }) => `${joints === 1 ? '1 joint is' : `${joints} joints are`} not proven yet: test again`,
+    ),
     make: sentence({ joints: 7 }, ({ joints }) => `make ${joints} joints`),
   },
 } as const

@@ -85,6 +85,8 @@ export interface JointsDone {
   readonly made: number
   readonly inspected: number
   readonly all: number
+  /** Proven by a test that counts. */
+  readonly proven: number
   /** What the last test under pressure found; nothing while there was none, or none is ended. */
   readonly tested?: 'running' | 'tight' | 'leak' | 'undecided'
   readonly handedOver?: boolean
@@ -108,15 +110,17 @@ function makeProgress(plan: Plan, done: JointsDone | undefined): StepProgress {
 function proveProgress(plan: Plan, done: JointsDone | undefined): StepProgress {
   const isMade = done !== undefined && done.all > 0 && done.made === done.all
   if (plan.joints.length === 0 || !done?.tested) return progress('prove', 'not begun', 0, isMade ? todo('test') : null)
-  if (done.tested === 'tight') return progress('prove', 'done', 0, null)
+  if (done.proven === done.all) return progress('prove', 'done', 0, null)
   return done.tested === 'leak'
     ? progress('prove', 'reservation', 1, todo('leaks'))
-    : progress('prove', 'in hand', 1, todo('testing'))
+    : done.tested === 'running'
+      ? progress('prove', 'in hand', 1, todo('testing'))
+      : progress('prove', 'in hand', done.all - done.proven, todo('unproven', { joints: done.all - done.proven }))
 }
 
 function handOverProgress(done: JointsDone | undefined): StepProgress {
   if (done?.handedOver) return progress('hand-over', 'done', 0, null)
-  const isReady = done?.tested === 'tight' && done.inspected === done.all
+  const isReady = done !== undefined && done.all > 0 && done.proven === done.all && done.inspected === done.all
   return progress('hand-over', 'not begun', 0, isReady ? todo('hand over') : null)
 }
 

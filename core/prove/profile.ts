@@ -57,6 +57,10 @@ export interface ProfileMeta<S extends Sentences = Sentences> {
   readonly media: readonly ('water' | 'air')[]
   readonly steps: readonly TestStep[]
   readonly falls: readonly TestFall[]
+  /** Made by looking alone: seconds between two walks round; nothing where a gauge is read. */
+  readonly lookAgainAfter?: number
+  /** It comes before a test, and is none by itself. */
+  readonly isFirstLook?: true
   /** Seconds from which nobody touches it: what is read before says nothing about leaks. */
   readonly stillFrom: number
   readonly messages: S

@@ -1,8 +1,14 @@
+import { shippedCatalogue } from '../catalogue/catalogue'
+import type { Job } from '../job/job'
 import type { Entry } from '../log/entry'
-import type { JointState, SiteState } from '../log/site-state'
+import { evidenceAsked, unanswered, type EvidenceId } from '../log/evidence'
+import type { JointState } from '../log/joint-states'
+import { provenJoints, testFaults, type JointProof } from '../log/proven'
+import type { SiteState } from '../log/site-state'
 import { timeKey } from '../log/time-key'
 import type { StepId } from '../plan/progress'
 import type { Plan } from '../plan/types'
+import { groupBy } from '../quantity/group-by'
 import type { Message } from '../quantity/message'
 import { recordSays } from './sayings'
 
@@ -13,38 +19,67 @@ export interface Missing {
   readonly joints: readonly string[]
 }
 
-const ringed = new Set(['crimp', 'clamp'])
+/** Joints that nobody has inspected yet, and no test has proven: what to ask about before they are closed in. */
+export const unseen = (
+  { joints }: SiteState,
+  proofs: ReadonlyMap<string, JointProof>,
+  behind: readonly string[],
+): string[] => behind.filter((id) => !joints[id]?.inspected && !isProven(proofs.get(id)))
 
-/** Joints that nobody has looked at yet, while no test was ended either: what to ask about before they are covered. */
-export function unseen({ joints, tests }: SiteState, behind: readonly string[]): string[] {
-  if (Object.values(tests).some(({ ended }) => ended)) return []
-  return behind.filter((id) => !joints[id]?.inspected)
-}
+const isProven = (proof: JointProof | undefined): boolean => proof !== undefined && 'by' in proof
 
-/** What was covered before its joints were looked at, while no test had been ended either, and nobody said why. */
-function coveredUnseen({ covered, joints, tests }: SiteState): Entry[] {
-  const ended = Object.values(tests).flatMap(({ ended: of }) => (of ? [timeKey(of.at)] : []))
+/** What was closed in before its joints were inspected or proven, and nobody said why. */
+function coveredUnseen({ covered, joints, tests }: SiteState, proofs: ReadonlyMap<string, JointProof>): Entry[] {
+  const provenBefore = (id: string, then: string): boolean => {
+    const proof = proofs.get(id)
+    return proof !== undefined && 'by' in proof && timeKey(tests[proof.by]!.ended!.at) <= then
+  }
   return covered.filter(({ at, body }) => {
     if (body.why !== undefined) return false
     const then = timeKey(at)
-    if (ended.some((test) => test <= then)) return false
     const behind = (body.joints as readonly string[] | undefined) ?? []
-    return behind.some((id) => !joints[id]?.inspected || timeKey(joints[id].inspected.at) > then)
+    return behind.some((id) => {
+      const inspected = joints[id]?.inspected
+      return !(inspected && timeKey(inspected.at) <= then) && !provenBefore(id, then)
+    })
   })
 }
 
+/** What was asked of each joint as it was made and is not answered, by the question. */
+function unansweredOf(plan: Plan, { joints }: SiteState): Map<EvidenceId, string[]> {
+  const gaps = plan.joints.flatMap((joint) => {
+    const [pipe, made] = [shippedCatalogue.pipe(joint.pipe), joints[joint.id]?.made]
+    return pipe && made ? unanswered(evidenceAsked(joint, pipe), made.body).map((id) => ({ id, joint: joint.id })) : []
+  })
+  return new Map([...groupBy(gaps, ({ id }) => id)].map(([id, of]) => [id, of.map(({ joint }) => joint)]))
+}
+
+/** The numbers of joints as people point at them: `3, 7 to 9`. */
+function numbersOf(plan: Plan, joints: readonly string[]): string {
+  const wanted = new Set(joints)
+  const numbers = plan.joints.filter(({ id }) => wanted.has(id)).map(({ number }) => number)
+  const runs: [number, number][] = []
+  for (const number of numbers) {
+    const last = runs.at(-1)
+    if (last && number === last[1] + 1) last[1] = number
+    else runs.push([number, number])
+  }
+  return runs.map(([from, to]) => (from === to ? `${from}` : `${from} to ${to}`)).join(', ')
+}
+
 /**
- * What a job lacks before it can be handed over, in the order of the work.
+ * What a job lacks before it can be handed over, in the order of the work, each gap with its joints.
  *
- * @remarks for instance: two joints made of three, none looked at, no test: 1 not made, 2 not looked at, no test, not flushed
+ * @remarks for instance: two joints made of three, none inspected, no test: joint 3 not made, 1 and 2 not inspected, none tested, not flushed
  */
-export function missingOf(plan: Plan, state: SiteState): Missing[] {
+export function missingOf(job: Job, plan: Plan, state: SiteState): Missing[] {
   if (plan.joints.length === 0) return [{ message: recordSays('no joints'), step: 'route', joints: [] }]
-  const those = (is: (of: JointState, method: string) => boolean) =>
-    plan.joints.filter(({ id, method }) => is(state.joints[id]!, method)).map(({ id }) => id)
+  const those = (is: (of: JointState) => boolean) =>
+    plan.joints.filter(({ id }) => is(state.joints[id]!)).map(({ id }) => id)
   const found: Missing[] = []
-  const count = (message: 'unmade' | 'uninspected' | 'unsound' | 'changed' | 'no gauge', joints: string[]) => {
-    if (joints.length > 0) found.push({ message: recordSays(message, { count: joints.length }), step: 'make', joints })
+  const told = (joints: readonly string[]) => ({ count: joints.length, joints: numbersOf(plan, joints) })
+  const count = (message: 'unmade' | 'uninspected' | 'unsound' | 'changed' | 'gauge refuses', joints: string[]) => {
+    if (joints.length > 0) found.push({ message: recordSays(message, told(joints)), step: 'make', joints })
   }
   count(
     'unmade',
@@ -63,20 +98,22 @@ export function missingOf(plan: Plan, state: SiteState): Missing[] {
     those(({ changed }) => changed !== null),
   )
   count(
-    'no gauge',
-    those(({ made }, method) => made !== null && ringed.has(method) && made.body.gauge !== 'goes'),
+    'gauge refuses',
+    those(({ made }) => made?.body.gauge === 'does not go'),
   )
+  for (const [evidence, joints] of unansweredOf(plan, state))
+    found.push({ message: recordSays('evidence', { ...told(joints), evidence }), step: 'make', joints })
   for (const { label, missing } of state.parts)
     if (missing !== 0) found.push({ message: recordSays('inserts', { label, missing }), step: 'make', joints: [] })
-  const tests = Object.values(state.tests).filter(({ begun, ended }) => begun && ended)
-  const last = tests.toSorted((a, b) => (timeKey(a.ended!.at) < timeKey(b.ended!.at) ? -1 : 1)).at(-1)
-  const prove = (message: 'no test' | 'leaks' | 'undecided' | 'not flushed') =>
-    found.push({ message: recordSays(message), step: 'prove', joints: [] })
-  if (!last) prove('no test')
-  else if (last.ended!.body.verdict === 'leak') prove('leaks')
-  else if (last.ended!.body.verdict === 'undecided') prove('undecided')
-  if (!state.water.some(({ kind }) => kind === 'flushed')) prove('not flushed')
-  for (const { body } of coveredUnseen(state))
+  const proofs = provenJoints(job, plan, state)
+  for (const fault of testFaults) {
+    const joints = [...proofs].flatMap(([id, proof]) => ('lacks' in proof && proof.lacks === fault ? [id] : []))
+    if (joints.length > 0)
+      found.push({ message: recordSays('proof', { ...told(joints), fault }), step: 'prove', joints })
+  }
+  if (!state.water.some(({ kind }) => kind === 'flushed'))
+    found.push({ message: recordSays('not flushed'), step: 'prove', joints: [] })
+  for (const { body } of coveredUnseen(state, proofs))
     found.push({
       message: recordSays('covered', { where: String(body.where) }),
       step: 'make',

@@ -13,6 +13,10 @@ export function proofRequest(job: Job, { begun, readings, pumped }: TestState): 
     units: job.units,
     system: { segments, ...(pumped ? { pumped } : {}) },
     test: { profile, own, design, medium },
-    readings: readings.map((reading) => ({ ...reading })),
+    readings: readings.map(({ seconds, bar, celsius }) => ({
+      seconds,
+      bar,
+      ...(celsius === undefined ? {} : { celsius }),
+    })),
   }
 }

@@ -1,6 +1,7 @@
 import * as z from 'zod'
 import { methodIds } from '../catalogue/method'
 import { entrySchema } from '../log/entry'
+import { testFaults } from '../log/proven'
 import { steps } from '../plan/progress'
 
 const sha = z.string().regex(/^[0-9a-f]{64}$/, 'a SHA-256: 64 digits 0 to f')
@@ -36,6 +37,10 @@ export const recordSchema = z
         made: done.nullable(),
         inspected: done.nullable(),
         photos: z.array(sha),
+        proof: z
+          .union([z.looseObject({ by: z.string() }), z.looseObject({ lacks: z.enum(testFaults) })])
+          .optional()
+          .meta({ description: 'the test that proves it, or what is lacking; older records have none' }),
       }),
     ),
     tests: z.array(

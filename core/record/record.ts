@@ -2,6 +2,7 @@ import type { Catalogue } from '../catalogue/catalogue'
 import type { MethodId } from '../catalogue/method'
 import { whatMeets } from '../build/what-meets'
 import type { Job } from '../job/job'
+import { provenJoints, type JointProof } from '../log/proven'
 import { effectiveEntries, siteState, type SiteState } from '../log/site-state'
 import type { Entry } from '../log/entry'
 import type { Plan } from '../plan/types'
@@ -24,7 +25,16 @@ export interface RecordedJoint {
   readonly made: SiteState['joints'][string]['made']
   readonly inspected: SiteState['joints'][string]['inspected']
   readonly changed: SiteState['joints'][string]['changed']
+  /** The test that proves it, or what is lacking. */
+  readonly proof: JointProof
   readonly photos: readonly string[]
+}
+
+/** A joint that was made, and is planned no more: by its id alone, since its place is gone. */
+export interface UnplannedJoint {
+  readonly id: string
+  readonly made: SiteState['joints'][string]['made']
+  readonly inspected: SiteState['joints'][string]['inspected']
 }
 
 export interface RecordedTest {
@@ -32,6 +42,7 @@ export interface RecordedTest {
   readonly begun: Entry
   readonly ended: Entry | null
   readonly readings: SiteState['tests'][string]['readings']
+  readonly looks: SiteState['tests'][string]['looks']
   readonly proof: ProofAnswer | null
 }
 
@@ -52,6 +63,8 @@ export interface JobRecord {
   /** Everybody who wrote something down. */
   readonly people: readonly string[]
   readonly joints: readonly RecordedJoint[]
+  /** What was written of joints that the plan no longer has. */
+  readonly unplanned: readonly UnplannedJoint[]
   readonly tests: readonly RecordedTest[]
   readonly materials: {
     readonly fittings: Plan['fittings']
@@ -77,14 +90,19 @@ export interface JobRecord {
 export type Proofs = ReadonlyMap<string, ProofAnswer>
 
 const testsOf = (state: SiteState, proofs: Proofs): RecordedTest[] =>
-  Object.entries(state.tests).flatMap(([id, { begun, ended, readings }]) =>
-    begun ? [{ id, begun, ended, readings, proof: proofs.get(id) ?? null }] : [],
+  Object.entries(state.tests).flatMap(([id, { begun, ended, readings, looks }]) =>
+    begun ? [{ id, begun, ended, readings, looks, proof: proofs.get(id) ?? null }] : [],
   )
 
 function pipeUsed(catalogue: Catalogue, plan: Plan): JobRecord['materials']['pipe'] {
   const used = new Map<string, number>()
   for (const { pipe, cut } of plan.pieces) used.set(pipe, (used.get(pipe) ?? 0) + (cut ?? 0))
   return [...used].map(([pipe, mm]) => ({ label: catalogue.pipe(pipe)?.label ?? pipe, mm: Math.round(mm) }))
+}
+
+function recordedOf({ joints }: SiteState, id: string) {
+  const { made, inspected, changed, photos } = joints[id]!
+  return { made, inspected, changed, photos }
 }
 
 /** The record of a job: a pure function of its plan, of what was written down, and of what the gauge’s readings say. */
@@ -97,11 +115,13 @@ export function recordOf(
 ): JobRecord {
   const state = siteState(plan, entries)
   const names = namesOf(job)
+  const jointProofs = provenJoints(job, plan, state)
+  const planned = new Set(plan.joints.map(({ id }) => id))
   const [valves, drains] = [shutOffs(job), drainPoints(job)]
   return {
     format: 'jolvet-record',
     version: 1,
-    missing: missingOf(plan, state),
+    missing: missingOf(job, plan, state),
     job: {
       id,
       title: job.title,
@@ -118,8 +138,12 @@ export function recordOf(
       pipe: catalogue.pipe(joint.pipe)!.label,
       method: joint.method,
       insertion: joint.insertion,
-      ...state.joints[joint.id]!,
+      ...recordedOf(state, joint.id),
+      proof: jointProofs.get(joint.id)!,
     })),
+    unplanned: Object.entries(state.joints).flatMap(([id, { made, inspected }]) =>
+      planned.has(id) || !made ? [] : [{ id, made, inspected }],
+    ),
     tests: testsOf(state, proofs),
     materials: {
       fittings: plan.fittings,

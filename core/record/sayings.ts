@@ -1,27 +1,60 @@
+import { evidenceWords, type EvidenceId } from '../log/evidence'
+import type { TestFault } from '../log/proven'
 import { fixed, messagesOf, sentence } from '../quantity/message'
 
-const countOf = (count: number, what: string): string => `${count} ${what}${count === 1 ? '' : 's'}`
+/** Joints by their numbers: `joint 3`, `joints 3, 7 to 9`. */
+const named = (count: number, joints: string): string => `joint${count === 1 ? '' : 's'} ${joints}`
+const isOrAre = (count: number): string => (count === 1 ? 'is' : 'are')
+
+/** What a test lacks, behind the joints that it was to prove. */
+const faultWords: Readonly<Record<TestFault, string>> = {
+  'not tested': 'not pressure tested',
+  'made since': 'made again since the test: test again',
+  unmade: 'in a part that was tested with joints not made',
+  'open end': 'in a part with an open end: cap it, then test again',
+  leak: 'in a part that leaked in its last test',
+  'too few': 'tested with too few readings: at least five, over three minutes',
+  'too early': 'in a test that was ended before its time',
+  'ahead of time': 'tested with readings dated later than they were taken',
+  'not looked twice': 'not looked at twice under pressure, with minutes between',
+  fails: 'in a test that fails by the standard, and nobody signed for it with a reason',
+  undecided: 'in a test that was ended undecided',
+}
 
 /** What a record lacks before it can be handed over. */
 export const recordSentences = {
   id: 'record',
   messages: {
     'no joints': fixed('nothing is planned yet: draw a run'),
-    unmade: sentence({ count: 3 }, ({ count }) => `${countOf(count, 'joint')} not made, or not ticked`),
-    uninspected: sentence({ count: 2 }, ({ count }) => `${countOf(count, 'joint')} made and not looked at`),
-    unsound: sentence({ count: 1 }, ({ count }) => `${countOf(count, 'joint')} looked at and not sound`),
-    changed: sentence(
-      { count: 1 },
-      ({ count }) => `${countOf(count, 'joint')} made to other figures than are planned now`,
+    unmade: sentence({ count: 3, joints: '2 to 4' }, ({ count, joints }) => `${named(count, joints)} not made`),
+    uninspected: sentence(
+      { count: 2, joints: '2, 4' },
+      ({ count, joints }) => `${named(count, joints)} made and not inspected`,
     ),
-    'no gauge': sentence({ count: 2 }, ({ count }) => `${countOf(count, 'crimped joint')} without a gauge’s result`),
-    'no test': fixed('no test under pressure was ended'),
-    leaks: fixed('the last test under pressure found a leak'),
-    undecided: fixed('the last test under pressure was ended undecided'),
-    'not flushed': fixed('it is not written down that it was flushed'),
+    unsound: sentence(
+      { count: 1, joints: '2' },
+      ({ count, joints }) => `${named(count, joints)} ${isOrAre(count)} inspected and not OK`,
+    ),
+    changed: sentence(
+      { count: 1, joints: '2' },
+      ({ count, joints }) => `${named(count, joints)} made to other figures than are planned now`,
+    ),
+    'gauge refuses': sentence(
+      { count: 1, joints: '2' },
+      ({ count, joints }) => `${named(count, joints)}: the gauge does not go on`,
+    ),
+    evidence: sentence(
+      { count: 2, joints: '1, 2', evidence: 'gauge' as EvidenceId },
+      ({ count, joints, evidence }) => `${named(count, joints)}: ${evidenceWords[evidence].missing}`,
+    ),
+    proof: sentence(
+      { count: 3, joints: '1 to 3', fault: 'not tested' as TestFault },
+      ({ count, joints, fault }) => `${named(count, joints)} ${faultWords[fault]}`,
+    ),
+    'not flushed': fixed('flushing not recorded'),
     covered: sentence(
       { where: 'bath wall' },
-      ({ where }) => `${where}: covered before its joints were looked at or tested`,
+      ({ where }) => `${where}: closed in before its joints were inspected or tested`,
     ),
     inserts: sentence({ label: '16 insert', missing: 1 }, ({ label, missing }) =>
       missing > 0

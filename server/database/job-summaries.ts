@@ -2,7 +2,9 @@ import { createHash } from 'node:crypto'
 import { and, desc, eq, lt, max, or } from 'drizzle-orm'
 import { catalogueWith } from '~~/core/catalogue/catalogue'
 import type { Entry } from '~~/core/log/entry'
-import { jointsDone, siteState } from '~~/core/log/site-state'
+import { asBuilt } from '~~/core/build/as-built'
+import { jointsDone } from '~~/core/log/joints-done'
+import { siteState } from '~~/core/log/site-state'
 import type { FieldProblem } from '~~/core/quantity/field-problem'
 import type { Units } from '~~/core/quantity/units'
 import { planJob } from '~~/core/plan/plan-job'
@@ -37,11 +39,11 @@ function standingOf(
   entries: readonly Entry[],
 ): Standing {
   if (!('job' in document)) return { unreadable: document.unreadable }
-  const { job } = document
+  const job = asBuilt(catalogue, document.job)
   const plan = planJob(job, catalogue)
   return {
     units: job.units,
-    progress: progressOf(job, plan, catalogue, jointsDone(plan, siteState(plan, entries))),
+    progress: progressOf(job, plan, catalogue, jointsDone(job, plan, siteState(plan, entries))),
   }
 }
 

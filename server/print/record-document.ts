@@ -70,16 +70,11 @@ function drawingsOf({ job, plan, catalogue }: RecordPrint, say: Speaker): Conten
 }
 
 function jointRows({ record }: RecordPrint, say: Speaker): TableCell[][] {
-  return record.joints.map(({ number, where, pipe, method, insertion, made, inspected, changed }) => {
+  return record.joints.map(({ number, where, pipe, method, insertion, made, inspected, changed, proof }) => {
     const seen = [
       made?.body.tool ? String(made.body.tool) : '',
       made && isOverdue(made.body.toolDue, made.at) ? `its check was due on ${String(made.body.toolDue)}` : '',
-      made?.body.markSeen === true ? 'mark seen' : '',
-      made?.body.gauge ? `gauge ${String(made.body.gauge)}` : '',
-      made?.body.ringTurned === true ? 'ring turned' : '',
-      made?.body.insert === true ? 'insert in' : '',
-      typeof made?.body.uses === 'number' ? `use ${made.body.uses}` : '',
-      typeof made?.body.turns === 'number' ? `${made.body.turns} turns` : '',
+      ...(made ? evidenceTexts(made.body) : []),
       changed ? 'made to other figures than are planned now' : '',
     ].filter(Boolean)
     return [
@@ -88,7 +83,8 @@ function jointRows({ record }: RecordPrint, say: Speaker): TableCell[][] {
       `${methods[method].name}, ${say.trade(pipe)}`,
       insertion === null ? 'unknown' : say.length(insertion),
       made ? `${made.by}, ${when(made.at)}${seen.length > 0 ? `; ${seen.join(', ')}` : ''}` : 'not made',
-      inspected ? `${inspected.sound ? 'sound' : 'not sound'}, ${inspected.by}` : '',
+      inspected ? `${inspected.sound ? 'OK' : 'not OK'}, ${inspected.by}` : '',
+      'by' in proof ? 'proven' : 'not proven',
     ]
   })
 }
@@ -124,9 +120,14 @@ export function recordDocument(print: RecordPrint): TDocumentDefinitions {
       ...drawingsOf(print, say),
       ...part('Joints', record.joints, () =>
         table(
-          [20, '*', 90, 48, 125, 70],
-          ['No.', 'Where', 'How', 'Goes in', 'Made', 'Looked at'],
+          [20, '*', 85, 46, 120, 62, 46],
+          ['No.', 'Where', 'How', 'Goes in', 'Made', 'Inspected', 'Tested'],
           jointRows(print, say),
+        ),
+      ),
+      ...part('Joints that are planned no more', record.unplanned, () =>
+        list(
+          record.unplanned.map(({ id, made }) => `${id}: ${made ? `made by ${made.by}, ${when(made.at)}` : 'not made'}`),
         ),
       ),
       ...part('Tests under pressure', record.tests, () => record.tests.map((test) => testOf(test, say))),

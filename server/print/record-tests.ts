@@ -8,7 +8,7 @@ import { list, when, type RecordPrint } from './record-print'
 
 /** A test under pressure on paper: which it was, both verdicts, its limits, the gauge's trace. */
 export function testOf(
-  { begun, ended, readings, proof }: RecordPrint['record']['tests'][number],
+  { begun, ended, readings, looks, proof }: RecordPrint['record']['tests'][number],
   say: Speaker,
 ): Content {
   const body = begun.body as unknown as WhichTest & { design: number }
@@ -24,7 +24,17 @@ export function testOf(
       proof
         ? `By its letter: ${passes === null ? 'open' : passes ? 'passes' : 'fails'}. By its readings: ${proof.verdict}, chance of a leak that matters ${(proof.probability * 100).toFixed(1)} %.`
         : 'What its readings say is not known.',
-      ...(ended ? [`Ended by ${ended.by}, ${when(ended.at)}: ${String(ended.body.verdict)}.`] : ['Not ended.']),
+      ...(ended
+        ? [
+            `Ended by ${ended.by}, ${when(ended.at)}: ${String(ended.body.verdict)}.${typeof ended.body.why === 'string' ? ` Accepted though the standard fails it: ${ended.body.why}` : ''}`,
+          ]
+        : ['Not ended.']),
+      ...looks.map(
+        ({ at, by, dry, wet }) =>
+          `Looked at under pressure by ${by}, ${when(at)}: ${dry.length} joints dry${wet.length > 0 ? `, ${wet.length} not` : ''}.`,
+      ),
+      ...(readings.some(({ from }) => from === 'simulated') ? ['Its readings are simulated.'] : []),
+      ...(readings.some(({ from }) => from === 'file') ? ['Its readings come from a file.'] : []),
       ...(proof
         ? [
             list(

@@ -1,13 +1,14 @@
 import type { EntryKind } from '../kind'
-import { jointInspected, jointMade, jointUndone } from './joints'
+import { jointEvidence, jointInspected, jointMade, jointUndone } from './joints'
 import { fixingPlaced, partIssued, partLeft, partUsed, pipeCut } from './parts'
 import { correction, covered, handedOver, note, photo } from './record'
-import { leakCheck, pumped, reading, testBegun, testEnded } from './tests'
+import { leakCheck, pumped, reading, testBegun, testEnded, testLook } from './tests'
 import { dosed, filled, flushed, isolated, purged } from './water'
 
 /** Every kind of entry, in the order in which a job meets them. */
 export const entryKinds: readonly EntryKind[] = [
   jointMade,
+  jointEvidence,
   jointInspected,
   jointUndone,
   pipeCut,
@@ -23,6 +24,7 @@ export const entryKinds: readonly EntryKind[] = [
   testBegun,
   pumped,
   reading,
+  testLook,
   leakCheck,
   testEnded,
   note,

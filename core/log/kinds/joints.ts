@@ -1,9 +1,17 @@
 import * as z from 'zod'
 import { methodIds } from '../../catalogue/method'
+import { evidenceShape } from '../evidence'
 import { entryKind } from '../kind'
 
 const text = (most: number) => z.string().max(most)
 const millimetres = z.number().min(0).max(1000)
+/** Names the entry that it answers: what holds then rests on no clock. */
+const answers = z
+  .string()
+  .min(8)
+  .max(60)
+  .optional()
+  .meta({ description: 'the entry by which the joint was made; the last one before it, where nothing is said' })
 
 /** A joint that was made, with what its method needs and the figures that it was made to. */
 export const jointMade = entryKind(
@@ -14,24 +22,26 @@ export const jointMade = entryKind(
     toolDue: z.iso.date().optional().meta({ description: 'the day on which the tool’s next check was due' }),
     insertion: millimetres.nullable().optional().meta({ description: 'mm that it was planned to go in' }),
     pipe: text(60).optional().meta({ description: 'id of the pipe' }),
-    markSeen: z.boolean().optional(),
-    gauge: z.enum(['goes', 'does not go']).optional(),
-    ringTurned: z.boolean().optional(),
-    insert: z.boolean().optional().meta({ description: 'an insert or liner was used' }),
-    turns: z.number().min(0).max(20).optional(),
+    ...evidenceShape,
     uses: z.number().int().min(1).max(50).optional().meta({ description: 'how often this push-fit was used' }),
     minutes: z.number().min(0).max(600).optional(),
     note: text(500).optional(),
   }),
 )
 
+/** What was seen of a joint and not said as it was ticked: it counts as if it had been. */
+export const jointEvidence = entryKind(
+  { id: 'joint-evidence', name: 'Added to a joint', subject: 'joint' },
+  z.object({ of: answers, ...evidenceShape }),
+)
+
 export const jointInspected = entryKind(
   { id: 'joint-inspected', name: 'Joint inspected', subject: 'joint' },
-  z.object({ sound: z.boolean(), warm: z.boolean().optional(), note: text(500).optional() }),
+  z.object({ of: answers, sound: z.boolean(), warm: z.boolean().optional(), note: text(500).optional() }),
 )
 
 /** A joint that does not count as made any more: taken apart, or ticked by mistake. */
 export const jointUndone = entryKind(
   { id: 'joint-undone', name: 'Joint undone', subject: 'joint' },
-  z.object({ note: text(500).optional() }),
+  z.object({ of: answers, note: text(500).optional() }),
 )

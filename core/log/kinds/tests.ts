@@ -17,6 +17,17 @@ export const testBegun = entryKind(
         .max(100)
         .optional()
         .meta({ description: 'which runs are under test; all where nothing is said' }),
+      made: z
+        .array(z.string().max(60))
+        .max(50_000)
+        .optional()
+        .meta({
+          description: 'the entries by which the joints under test were made; by the times, where nothing is said',
+        }),
+      raisedAt: z.iso
+        .datetime()
+        .optional()
+        .meta({ description: 'when it was raised, where that is not when this was written: of readings from a file' }),
     })
     .refine(isToldWhole, toldWhole),
 )
@@ -26,6 +37,7 @@ export const reading = entryKind(
     seconds: z.number().min(0).max(10_000_000),
     bar,
     celsius: z.number().min(0).max(100).optional(),
+    from: z.enum(['hand', 'file', 'gauge', 'simulated']).optional().meta({ description: 'where it comes from' }),
   }),
 )
 export const testEnded = entryKind(
@@ -34,6 +46,21 @@ export const testEnded = entryKind(
     verdict: z.enum(['tight', 'leak', 'undecided']),
     passes: z.boolean().nullable().meta({ description: 'by the profile’s letter' }),
     note: z.string().max(500).optional(),
+    why: z
+      .string()
+      .trim()
+      .min(1, 'why it counts')
+      .max(500)
+      .optional()
+      .meta({ description: 'why it counts though the standard fails it' }),
+  }),
+)
+/** A walk round under pressure: which joints were dry, and which were not. */
+export const testLook = entryKind(
+  { id: 'test-look', name: 'Joints looked at under pressure', subject: 'test' },
+  z.object({
+    dry: z.array(z.string().max(200)).max(50_000),
+    wet: z.array(z.string().max(200)).max(50_000).default([]),
   }),
 )
 /** A check that was made to find where a test's leak is. */

@@ -5,14 +5,16 @@ import type { TestProfile } from '../profile'
 import { en806a } from './en806-a'
 import { en806b } from './en806-b'
 import { en806c } from './en806-c'
+import { housePressure } from './house-pressure'
 import { lowPressure } from './low-pressure'
 import { modelCodeAir, modelCodeWater } from './model-code'
 
 /** The tests under pressure that ship, in the order in which they are told. */
-export const testProfiles: readonly TestProfile[] = [lowPressure, en806a, en806b, en806c, modelCodeWater, modelCodeAir]
+export const testProfiles: readonly TestProfile[] = [lowPressure, housePressure, en806a, en806b, en806c, modelCodeWater, modelCodeAir]
 
 export const testProfileIds = [
   'low-pressure',
+  'house-pressure',
   'en806-a',
   'en806-b',
   'en806-c',

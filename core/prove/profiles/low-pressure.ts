@@ -11,6 +11,8 @@ export const lowPressure = testProfile({
     media: ['water', 'air'],
     steps: [{ does: 'hold', seconds: 0, bar: 1 }],
     falls: [],
+    lookAgainAfter: 0,
+    isFirstLook: true,
     stillFrom: 0,
     messages: { looked: fixed('every joint dry, none hissing: by looking, joint by joint') },
   },

@@ -5,7 +5,7 @@ import { readRecord } from '../../../http/record'
 /** The joints of a record as a table. */
 export default answering(async (event) => {
   const record = await readRecord(event)
-  const rows = record.joints.map(({ number, where, pipe, method, insertion, made, inspected, photos }) => ({
+  const rows = record.joints.map(({ number, where, pipe, method, insertion, made, inspected, photos, proof }) => ({
     number,
     where,
     pipe,
@@ -15,6 +15,8 @@ export default answering(async (event) => {
     'made at': made?.at ?? '',
     gauge: made?.body.gauge ?? '',
     'mark seen': made?.body.markSeen ?? '',
+    proven: 'by' in proof,
+    lacks: 'by' in proof ? '' : proof.lacks,
     'looked at by': inspected?.by ?? '',
     'looked at': inspected?.at ?? '',
     sound: inspected?.sound ?? '',

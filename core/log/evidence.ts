@@ -1,0 +1,93 @@
+import * as z from 'zod'
+import { countSundries } from '../build/sundries'
+import type { PlanJoint } from '../build/planned'
+import type { MethodId } from '../catalogue/method'
+import type { Pipe } from '../catalogue/pipe'
+
+/** What somebody saw of a joint as it was made, or added later: what was not said is not known. */
+export const evidenceShape = {
+  markSeen: z.boolean().optional().meta({ description: 'the depth mark stands at the mouth' }),
+  windowFull: z.boolean().optional().meta({ description: 'pipe fills the sleeve’s window all round' }),
+  atShoulder: z.boolean().optional().meta({ description: 'the pipe stands at the fitting’s shoulder' }),
+  ringPlaced: z.boolean().optional().meta({ description: 'the ring stands at its distance from the pipe’s end' }),
+  gauge: z.enum(['goes', 'does not go']).optional(),
+  earClosed: z.boolean().optional().meta({ description: 'the clamp’s ear is closed evenly' }),
+  ringTurned: z.boolean().optional().meta({ description: 'the collar is locked, or there is none to lock' }),
+  insert: z.boolean().optional().meta({ description: 'an insert or liner was used' }),
+  turns: z.number().min(0).max(20).optional().meta({ description: 'beyond hand-tight' }),
+  facesRight: z.boolean().optional().meta({ description: 'the fitting faces the way it should' }),
+}
+export const evidenceSchema = z.object(evidenceShape)
+export type Evidence = z.output<typeof evidenceSchema>
+export type EvidenceId = keyof Evidence
+
+/** A question as it is asked beside Made, and what stands in the record where it was answered. */
+export interface EvidenceWords {
+  readonly ask: string
+  readonly seen: string
+  readonly missing: string
+}
+export const evidenceWords: Readonly<Record<EvidenceId, EvidenceWords>> = {
+  markSeen: { ask: 'mark at the mouth', seen: 'mark seen', missing: 'mark not seen' },
+  windowFull: { ask: 'window full of pipe', seen: 'window full', missing: 'window not checked' },
+  atShoulder: { ask: 'pipe at the shoulder', seen: 'pipe at the shoulder', missing: 'shoulder not checked' },
+  ringPlaced: { ask: 'ring in its place', seen: 'ring in its place', missing: 'ring’s place not checked' },
+  gauge: { ask: 'gauge', seen: 'gauge', missing: 'no gauge result' },
+  earClosed: { ask: 'ear closed evenly', seen: 'ear closed', missing: 'ear not checked' },
+  ringTurned: { ask: 'collar locked, or none to lock', seen: 'collar locked', missing: 'collar not checked' },
+  insert: { ask: 'insert is in', seen: 'insert in', missing: 'insert not checked' },
+  turns: { ask: 'turns given', seen: 'turns', missing: 'turns not noted' },
+  facesRight: { ask: 'faces the right way', seen: 'faces the right way', missing: 'direction not checked' },
+}
+
+const byMethod: Readonly<Record<MethodId, readonly EvidenceId[]>> = {
+  solder: ['markSeen'],
+  'press-metal': ['markSeen'],
+  'press-multilayer': ['windowFull'],
+  // The pipe goes over a barb to its shoulder: no mark stands at a mouth.
+  crimp: ['atShoulder', 'ringPlaced', 'gauge'],
+  clamp: ['atShoulder', 'ringPlaced', 'earClosed'],
+  expansion: ['atShoulder'],
+  'push-fit': ['markSeen', 'ringTurned'],
+  compression: ['markSeen', 'turns'],
+  'compression-pe': ['markSeen'],
+  solvent: ['markSeen'],
+  thread: ['turns', 'facesRight'],
+}
+
+/** The insert or liner that a joint needs; null where it needs none. */
+export const insertOf = (method: MethodId, pipe: Pipe): string | null =>
+  countSundries([{ method, pipe }])
+    .map(({ label }) => label)
+    .find((label) => /insert|liner/.test(label)) ?? null
+
+/**
+ * What is asked of a joint when it is made: what can be seen of its method, and its insert.
+ *
+ * @param pipe that goes in; between two fittings the one beside them, of which nothing goes in
+ * @remarks for instance: push-fit on PEX: its mark, its collar, its insert; crimp: shoulder, ring, gauge
+ */
+export function evidenceAsked(joint: Pick<PlanJoint, 'method' | 'inner'>, pipe: Pipe): EvidenceId[] {
+  const asked = byMethod[joint.method]
+  return joint.inner === null && insertOf(joint.method, pipe) !== null ? [...asked, 'insert'] : [...asked]
+}
+
+/** Whether a question is answered so that nothing is left to ask: what was said not to be so is still to be put right. */
+export const isAnswered = (id: EvidenceId, { [id]: answer }: Evidence): boolean =>
+  typeof answer === 'number' || answer === true || answer === 'goes'
+
+/** What was asked of a joint and is not answered, in the order in which it was asked. */
+export const unanswered = (asked: readonly EvidenceId[], given: Evidence): EvidenceId[] =>
+  asked.filter((id) => !isAnswered(id, given))
+
+/** What was seen of a joint, in words, in the order in which it is asked. */
+export const evidenceTexts = (given: Evidence & { readonly uses?: number }): string[] => [
+  ...(Object.keys(evidenceWords) as EvidenceId[]).flatMap((id) => {
+    const answer = given[id]
+    const { seen } = evidenceWords[id]
+    if (typeof answer === 'number') return [`${answer} ${seen}`]
+    if (typeof answer === 'string') return [`${seen} ${answer}`]
+    return answer === true ? [seen] : []
+  }),
+  ...(typeof given.uses === 'number' ? [`use ${given.uses}`] : []),
+]

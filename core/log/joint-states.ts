@@ -1,0 +1,119 @@
+import type { PlanJoint } from '../build/planned'
+import type { Plan } from '../plan/types'
+import type { Entry } from './entry'
+import { evidenceShape, type Evidence, type EvidenceId } from './evidence'
+
+/** Who did it and when. */
+export interface Done {
+  readonly entry: string
+  readonly by: string
+  readonly at: string
+}
+export interface JointState {
+  /** With all that was seen of it, as it was ticked and later. */
+  readonly made: (Done & { readonly body: Entry['body'] }) | null
+  readonly inspected: (Done & { readonly sound: boolean }) | null
+  readonly photos: readonly string[]
+  /** How often it was made: more than once after it was undone, or mended. */
+  readonly timesMade: number
+  /** Each time that it was made, what was undone since too. */
+  readonly makings: readonly Done[]
+  /** It was made to another figure, method or pipe than is planned now; null where it was not made, or nothing differs. */
+  readonly changed: readonly PlanChange[] | null
+}
+export interface PlanChange {
+  readonly what: 'insertion' | 'method' | 'pipe'
+  readonly made: string | number | null
+  readonly planned: string | number | null
+}
+
+const doneBy = ({ id, by, at }: Entry): Done => ({ entry: id, by, at })
+
+function changesOf(body: Entry['body'], planned: PlanJoint | undefined): PlanChange[] | null {
+  if (!planned) return null
+  const figures = { insertion: planned.insertion, method: planned.method, pipe: planned.pipe } as const
+  const found = (['insertion', 'method', 'pipe'] as const).flatMap((what): PlanChange[] => {
+    const made = body[what] as string | number | null | undefined
+    if (made === undefined || made === null || made === figures[what]) return []
+    return [{ what, made, planned: figures[what] }]
+  })
+  return found.length > 0 ? found : null
+}
+
+/** One making of a joint, and what was said of it. */
+interface Making {
+  readonly entry: Entry
+  evidence: Evidence
+  inspected: Entry | null
+  isUndone: boolean
+}
+
+const evidenceIds = Object.keys(evidenceShape) as EvidenceId[]
+
+/** What is answered in an entry, and nothing that is left open. */
+const evidenceIn = (body: Entry['body']): Evidence =>
+  Object.fromEntries(evidenceIds.filter((id) => body[id] !== undefined).map((id) => [id, body[id]]))
+
+/**
+ * The makings of a joint with what was said of each. An entry that names the making which it answers is of that one,
+ * whatever the clocks said; any other is of the last one before it.
+ */
+function makingsOf(entries: readonly Entry[]): Making[] {
+  const makings: Making[] = []
+  const tell = (entry: Entry, about: readonly Making[]): void => {
+    for (const making of about) {
+      if (entry.kind === 'joint-undone') making.isUndone = true
+      if (entry.kind === 'joint-inspected') making.inspected = entry
+      if (entry.kind === 'joint-evidence') making.evidence = { ...making.evidence, ...evidenceIn(entry.body) }
+    }
+  }
+  const isNamed = (entry: Entry): boolean => typeof entry.body.of === 'string'
+  for (const entry of entries) {
+    if (entry.kind === 'joint-made')
+      makings.push({ entry, evidence: evidenceIn(entry.body), inspected: null, isUndone: false })
+    else if (!isNamed(entry)) tell(entry, entry.kind === 'joint-undone' ? makings : makings.slice(-1))
+  }
+  for (const entry of entries.filter(isNamed))
+    tell(
+      entry,
+      makings.filter((making) => making.entry.id === entry.body.of),
+    )
+  return makings
+}
+
+/** What was seen of a joint that nobody ticked as made: existing ones are inspected too. */
+const inspectedUnmade = (entries: readonly Entry[]): Entry | undefined =>
+  entries.findLast(({ kind }) => kind === 'joint-inspected' || kind === 'joint-undone')
+
+const inspection = (entry: Entry | null | undefined): JointState['inspected'] =>
+  entry?.kind === 'joint-inspected' ? { ...doneBy(entry), sound: entry.body.sound === true } : null
+
+function stateOf(entries: readonly Entry[], planned: PlanJoint | undefined): JointState {
+  const makings = makingsOf(entries)
+  const holds = makings.findLast(({ isUndone }) => !isUndone)
+  const photos = entries.filter(({ kind }) => kind === 'photo').map(({ body }) => String(body.sha))
+  const every = { photos, timesMade: makings.length, makings: makings.map(({ entry }) => doneBy(entry)) }
+  if (!holds) {
+    const inspected = makings.length === 0 ? inspection(inspectedUnmade(entries)) : null
+    return { ...every, made: null, inspected, changed: null }
+  }
+  const { entry, evidence, inspected } = holds
+  return {
+    ...every,
+    made: { ...doneBy(entry), body: { ...entry.body, ...evidence } },
+    inspected: inspection(inspected),
+    changed: changesOf(entry.body, planned),
+  }
+}
+
+/** The joints of a plan, and those that were made though they are planned no more, each with what happened to it. */
+export function jointStates(plan: Plan, entries: readonly Entry[]): Readonly<Record<string, JointState>> {
+  const planned = new Map(plan.joints.map((joint) => [joint.id, joint]))
+  const byJoint = new Map<string, Entry[]>(plan.joints.map(({ id }) => [id, []]))
+  for (const entry of entries) {
+    const { joint } = entry.subject
+    if (joint === undefined || entry.kind === 'note') continue
+    byJoint.set(joint, [...(byJoint.get(joint) ?? []), entry])
+  }
+  return Object.fromEntries([...byJoint].map(([id, of]) => [id, stateOf(of, planned.get(id))]))
+}

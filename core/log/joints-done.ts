@@ -1,0 +1,23 @@
+import type { Job } from '../job/job'
+import type { JointsDone } from '../plan/progress'
+import type { Plan } from '../plan/types'
+import { provenCount, provenJoints } from './proven'
+import type { SiteState } from './site-state'
+import { timeKey } from './time-key'
+
+/** How many of the planned joints are made, and inspected and sound; what the last test found. */
+export function jointsDone(job: Job, plan: Plan, state: SiteState): JointsDone {
+  const of = plan.joints.map(({ id }) => state.joints[id]!)
+  const last = Object.values(state.tests)
+    .filter(({ begun }) => begun !== null)
+    .toSorted((a, b) => (timeKey(a.begun!.at) < timeKey(b.begun!.at) ? -1 : 1))
+    .at(-1)
+  return {
+    made: of.filter(({ made }) => made).length,
+    inspected: of.filter(({ inspected }) => inspected?.sound).length,
+    all: of.length,
+    proven: provenCount(provenJoints(job, plan, state)),
+    handedOver: state.handedOver !== null,
+    ...(last ? { tested: last.ended ? (last.ended.body.verdict as JointsDone['tested']) : 'running' } : {}),
+  }
+}

@@ -1,0 +1,169 @@
+import { systemsOf, type System } from '../job/system'
+import type { Job } from '../job/job'
+import type { Plan } from '../plan/types'
+import { testProfileOf, type WhichTest } from '../prove/profiles'
+import type { ProfileMeta } from '../prove/profile'
+import { layOut } from '../run/layout'
+import { isNewLeg } from '../run/states'
+import type { JointState } from './joint-states'
+import type { SiteState, TestState } from './site-state'
+import { secondsAt, timeKey } from './time-key'
+
+/** Why a test says nothing for a joint; nothing of it is left out in a record. */
+export const testFaults = [
+  'not tested',
+  'made since',
+  'unmade',
+  'open end',
+  'leak',
+  'too few',
+  'too early',
+  'ahead of time',
+  'not looked twice',
+  'fails',
+  'undecided',
+] as const
+export type TestFault = (typeof testFaults)[number]
+
+/** A joint is proven by a test, or that is what is lacking. */
+export type JointProof = { readonly by: string } | { readonly lacks: TestFault }
+
+/** Fewer readings, or less time between the first and the last, tell nothing: seconds. */
+export const fewestReadings = { count: 5, seconds: 180 }
+/** A reading comes so long after its moment at most, and its clock is so far off at most: seconds. */
+const mostAhead = 120
+/** The profile's time is up where the last reading is so near its end: seconds. */
+const nearEnd = 20
+
+const metaOf = ({ begun }: TestState): ProfileMeta => testProfileOf(begun!.body as unknown as WhichTest).meta
+
+const secondsOf = ({ steps }: ProfileMeta): number => steps.reduce((sum, { seconds }) => sum + seconds, 0)
+
+/** When the pressure was put on, in seconds since 1970. */
+const raisedAt = ({ begun }: TestState): number => secondsAt(String(begun!.body.raisedAt ?? begun!.at))
+
+/** Ends at which water runs out: of new pipe nothing is on, of a fitting no pipe is in. Each by its node. */
+export function openEnds(job: Job, plan: Plan, runs?: readonly string[]): string[] {
+  const unfinished = plan.checks.flatMap(({ rule, run, node }) =>
+    rule === 'open-end' && node && (!runs || runs.includes(run)) ? [node] : [],
+  )
+  const bare = systemsOf(job).flatMap((system) => {
+    const { arms } = layOut(system)
+    return system.nodes.flatMap(({ id, run, kind }) =>
+      kind === 'open' && (!runs || runs.includes(run)) && arms.get(id)!.some(({ leg }) => isNewLeg(leg)) ? [id] : [],
+    )
+  })
+  return [...new Set([...unfinished, ...bare])]
+}
+
+/** What is wrong with the readings of a test by a gauge, before anybody asks what they say. */
+export function readingFaults(test: TestState): TestFault[] {
+  const { readings } = test
+  const [first, last] = [readings[0], readings.at(-1)]
+  const span = first && last ? last.seconds - first.seconds : 0
+  const isAhead = readings.some(({ seconds, at }) => raisedAt(test) + seconds > secondsAt(at) + mostAhead)
+  return [
+    ...(readings.length < fewestReadings.count || span < fewestReadings.seconds ? (['too few'] as const) : []),
+    ...((last?.seconds ?? 0) < secondsOf(metaOf(test)) - nearEnd ? (['too early'] as const) : []),
+    ...(isAhead ? (['ahead of time'] as const) : []),
+  ]
+}
+
+/** Whether all of these joints were looked at twice and dry, with the profile's time between. */
+export function isLookedTwice({ looks, ...test }: TestState, joints: readonly string[]): boolean {
+  const pause = metaOf({ looks, ...test }).lookAgainAfter ?? 0
+  return joints.every((joint) => {
+    const dry = looks.filter((of) => of.dry.includes(joint)).map(({ at }) => secondsAt(at))
+    return dry.length > 1 && Math.max(...dry) - Math.min(...dry) >= pause
+  })
+}
+
+/** Of a joint that was made, whether the making that holds was there as the test began. */
+function wasThere({ begun }: TestState, making: { readonly entry: string; readonly at: string }): boolean {
+  const made = begun!.body.made as readonly string[] | undefined
+  return made ? made.includes(making.entry) : timeKey(making.at) <= timeKey(begun!.at)
+}
+
+const isUnderTest = ({ begun }: TestState, run: string): boolean => {
+  const runs = begun!.body.runs as readonly string[] | undefined
+  return !runs || runs.includes(run)
+}
+
+interface Whole {
+  readonly joints: readonly { readonly id: string; readonly state: JointState | undefined }[]
+  readonly hasOpenEnd: boolean
+}
+
+/** What a test that was ended lacks for all that hangs together with a joint; nothing where it counts. */
+function faultOfSystem(test: TestState, { joints, hasOpenEnd }: Whole): TestFault | null {
+  const { verdict, passes, why } = test.ended!.body
+  const isSigned = typeof why === 'string'
+  if (verdict === 'leak' || test.looks.some(({ wet }) => wet.length > 0)) return 'leak'
+  if (metaOf(test).isFirstLook) return 'not tested'
+  if (hasOpenEnd) return 'open end'
+  if (joints.some(({ state }) => !state?.makings.some((making) => wasThere(test, making)))) return 'unmade'
+  if (metaOf(test).lookAgainAfter !== undefined) {
+    const isSeen = isLookedTwice(
+      test,
+      joints.map(({ id }) => id),
+    )
+    return isSeen ? null : 'not looked twice'
+  }
+  const [fault] = readingFaults(test)
+  if (fault) return fault
+  if (passes !== true && !isSigned) return passes === false ? 'fails' : 'undecided'
+  return null
+}
+
+/**
+ * What each joint of a plan is proven by: a test that was ended after the joint was last made, of a part that was closed
+ * off and held all its joints, whose time was up, whose readings were taken in it, and that passed or was signed with a
+ * reason. Else what is lacking, by the last test that was made of it.
+ *
+ * @remarks for instance: a joint made anew after the test that passed: { lacks: 'made since' }
+ */
+export function provenJoints(job: Job, plan: Plan, { joints, tests }: SiteState): ReadonlyMap<string, JointProof> {
+  const ended = Object.entries(tests)
+    .filter(([, { begun, ended: end }]) => begun && end)
+    .sort(([, a], [, b]) => (timeKey(a.ended!.at) < timeKey(b.ended!.at) ? 1 : -1))
+  const open = new Set(openEnds(job, plan))
+  const found = new Map<string, JointProof>()
+  for (const system of systemsOf(job)) {
+    const whole = wholeOf(system, plan, joints, open)
+    const faults = new Map<TestState, TestFault | null>()
+    for (const [, test] of ended) if (isOf(system, test)) faults.set(test, faultOfSystem(test, whole))
+    for (const { id, state } of whole.joints) {
+      const proofs = ended.flatMap(([name, test]): JointProof[] => {
+        if (!faults.has(test)) return []
+        if (!state?.made) return [{ lacks: 'unmade' }]
+        if (!wasThere(test, { entry: state.made.entry, at: state.made.at })) return [{ lacks: 'made since' }]
+        const fault = faults.get(test)!
+        return [fault ? { lacks: fault } : { by: name }]
+      })
+      found.set(id, standing(proofs))
+    }
+  }
+  return found
+}
+
+/** The last test decides where it found something against; else any that counts. */
+function standing(proofs: readonly JointProof[]): JointProof {
+  const [last] = proofs
+  if (!last) return { lacks: 'not tested' }
+  if ('lacks' in last && last.lacks === 'leak') return last
+  return proofs.find((proof) => 'by' in proof) ?? last
+}
+
+const isOf = ({ runs }: System, test: TestState): boolean => runs.some(({ id }) => isUnderTest(test, id))
+
+function wholeOf(system: System, plan: Plan, joints: SiteState['joints'], open: ReadonlySet<string>): Whole {
+  const runs = new Set(system.runs.map(({ id }) => id))
+  return {
+    joints: plan.joints.filter(({ run }) => runs.has(run)).map(({ id }) => ({ id, state: joints[id] })),
+    hasOpenEnd: system.nodes.some(({ id }) => open.has(id)),
+  }
+}
+
+/** Joints that are proven, of all that are planned. */
+export const provenCount = (proofs: ReadonlyMap<string, JointProof>): number =>
+  [...proofs.values()].filter((proof) => 'by' in proof).length
