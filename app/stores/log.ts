@@ -1,4 +1,4 @@
-import { useLocalStorage } from '@vueuse/core'
+import { until, useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import type { Entry } from '~~/core/log/entry'
 import { jointsDone } from '~~/core/log/joints-done'
@@ -32,7 +32,9 @@ export const useLogStore = defineStore('log', () => {
     return [...read.value, ...waiting.value.filter(({ id }) => !known.has(id))]
   })
   const state = computed(() => (jobs.plan ? siteState(jobs.plan, entries.value) : null))
-  const done = computed(() => (jobs.job && jobs.plan && state.value ? jointsDone(jobs.job, jobs.plan, state.value) : null))
+  const done = computed(() =>
+    jobs.job && jobs.plan && state.value ? jointsDone(jobs.job, jobs.plan, state.value) : null,
+  )
 
   function take(of: string, more: readonly Entry[], at = cursor): void {
     if (of !== job) return
@@ -68,6 +70,13 @@ export const useLogStore = defineStore('log', () => {
     if (answer.outcome === 'done' && of === path(job)) take(job, (body as { entries: readonly Entry[] }).entries)
   })
 
+  /** A joint that was drawn a moment ago is saved before it is ticked; where that takes long, the tick goes all the same. */
+  const longestWait = 5000
+  outbox.onSend('log', async ({ path: of }) => {
+    if (of !== path(jobs.id) || jobs.status.kind === 'saved') return
+    await until(() => jobs.status.kind).toBe('saved', { timeout: longestWait })
+  })
+
   /** So many entries go in one piece. */
   const atOnce = 500
 
@@ -86,6 +95,9 @@ export const useLogStore = defineStore('log', () => {
     }
   }
   const write = (written: Written, says: string) => writeAll([written], says)
+  /** Takes an entry back, as if it had not been written: it stays, and does not count. */
+  const strikeOut = (id: string, why: string, says: string) =>
+    write({ kind: 'correction', subject: {}, body: { withdrawn: true }, replaces: id, why }, says)
 
   /** Pictures that were taken in this visit, by their SHA-256: shown before the server has them. */
   const taken = shallowReactive(new Map<string, string>())
@@ -104,5 +116,5 @@ export const useLogStore = defineStore('log', () => {
     write({ kind: 'photo', subject: joint === null ? {} : { joint }, body: { sha, ...more } }, 'a photo')
   }
 
-  return { entries, state, done, who, open, refresh, write, writeAll, addPhoto, photoUrl }
+  return { entries, state, done, who, open, refresh, write, writeAll, strikeOut, addPhoto, photoUrl }
 })

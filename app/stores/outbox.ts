@@ -9,10 +9,15 @@ const [firstPause, longestPause] = [500, 10_000]
 export const useOutboxStore = defineStore('outbox', () => {
   const state = shallowRef<OutboxState>({ waiting: [], refused: [], isKept: true, isAway: false })
   const listeners = new Map<Changes, (command: Command, answer: CommandAnswer) => void>()
+  /** What a change waits for before it is sent. */
+  const gates = new Map<Changes, (command: Command) => Promise<void>>()
   const channel = new BroadcastChannel('jolvet-outbox')
   const outbox = new Outbox({
     store: browserCommands,
-    send: sendCommand,
+    send: async (command) => {
+      await gates.get(command.changes)?.(command)
+      return sendCommand(command)
+    },
     alone: async (work) => {
       await navigator.locks.request('jolvet-outbox', work)
     },
@@ -41,7 +46,12 @@ export const useOutboxStore = defineStore('outbox', () => {
     listeners.set(changes, hear)
   }
 
+  /** Holds changes of a kind back until what they rest on was sent. */
+  function onSend(changes: Changes, wait: (command: Command) => Promise<void>): void {
+    gates.set(changes, wait)
+  }
+
   const forget = (id: string) => outbox.forget(id)
   const again = (id: string) => outbox.again(id)
-  return { state, add, waitingOf, onAnswer, forget, again }
+  return { state, add, waitingOf, onAnswer, onSend, forget, again }
 })

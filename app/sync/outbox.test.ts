@@ -188,6 +188,23 @@ describe('the outbox', () => {
     expect([sender.state.refused, asker.state.refused, browser.kept]).toEqual([[], [], []])
   })
 
+  it('what happened on site is not let go of when it is refused: it is listed, and sent again when somebody says so', async () => {
+    const [browser, server] = [new Browser(), new Server()]
+    server.refuses = ({ changes }) => changes === 'log'
+    const tab = new Tab(browser, server)
+    const tick: Command = { ...command('tick'), changes: 'log' }
+    expect(await tab.outbox.add(tick)).toMatchObject({ outcome: 'refused' })
+    await settle()
+    expect(tab.state.refused).toMatchObject([{ id: 'tick', refused: 'no tick', isSound: true }])
+    expect(browser.kept).toHaveLength(1)
+    const next = new Tab(browser, server)
+    await settle()
+    server.refuses = () => false
+    await next.outbox.again('tick')
+    await settle()
+    expect([server.done, browser.kept, next.state.refused]).toEqual([['tick'], [], []])
+  })
+
   it('without room it is sent all the same, and said not to be kept', async () => {
     const [browser, server] = [new Browser(), new Server()]
     browser.hasRoom = false

@@ -29,6 +29,9 @@ export interface OutboxSettings {
   readonly onAnswer: (command: Command, answer: CommandAnswer) => void
 }
 
+/** What happened on site is never let go of by itself: refused, it stays until somebody has seen it. */
+const isEvidence = ({ changes }: Command): boolean => changes === 'log' || changes === 'photos'
+
 /** So often a change on which the server fails is tried before those behind it have their turn. */
 const mostFailures = 5
 const failing = `The server failed on it ${mostFailures} times. It is kept here: send it again later, or tell who runs the server.`
@@ -161,7 +164,8 @@ export class Outbox {
   /** What was answered waits no more; what was refused stays until somebody has seen it. */
   async #take(command: Command, answer: CommandAnswer): Promise<void> {
     const isHeard = await this.#settle(command, answer)
-    if (answer.outcome === 'refused' && !isHeard) await this.#mark({ ...command, refused: answer.message })
+    if (answer.outcome === 'refused' && (!isHeard || isEvidence(command)))
+      await this.#mark({ ...command, refused: answer.message, isSound: isEvidence(command) })
     else if (!isHeard) await this.#drop(command.id)
     this.#settings.tellOthers({ kind: 'answer', command, answer })
   }
@@ -187,7 +191,7 @@ export class Outbox {
     this.#waiters.delete(command.id)
     // What the server has is taken over before the change waits no more: what is shown does not go back in between.
     this.#settings.onAnswer(command, answer)
-    const isDone = answer.outcome === 'done' || !answer.isSound
+    const isDone = answer.outcome === 'done' || (!answer.isSound && !isEvidence(command))
     if (waiter && isDone) await this.#drop(command.id)
     waiter?.(answer)
     return waiter !== undefined

@@ -197,7 +197,9 @@ describe('simulated leaks', () => {
       const entries = longPlan.joints.flatMap(({ id }) => {
         const careless = random()
         if (careless < 0.03) return []
-        return [made(id, { ringPlaced: true, atShoulder: careless > 0.06, ...(careless > 0.09 ? { gauge: 'goes' } : {}) })]
+        return [
+          made(id, { ringPlaced: true, atShoulder: careless > 0.06, ...(careless > 0.09 ? { gauge: 'goes' } : {}) }),
+        ]
       })
       const of = suspectsOf(long, longPlan, siteState(longPlan, entries))
       const leaks = drawLeak(of, random)

@@ -78,7 +78,9 @@ describe('what may leak', () => {
     const its = planJob(pushed, catalogue)
     const { id } = its.joints[0]!
     const weightOf = (ringTurned: boolean) =>
-      suspectsOf(pushed, its, siteState(its, [made(id, { ringTurned, markSeen: true })])).find(({ joint }) => joint === id)!
+      suspectsOf(pushed, its, siteState(its, [made(id, { ringTurned, markSeen: true })])).find(
+        ({ joint }) => joint === id,
+      )!
     expect(weightOf(false).weight).toBe(2 * weightOf(true).weight)
     expect(weightOf(false).why.map((message) => said(message))).toEqual(['nobody checked that its collar is locked'])
     expect(weightOf(true).why).toEqual([])

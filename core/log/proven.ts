@@ -19,6 +19,7 @@ export const testFaults = [
   'too few',
   'too early',
   'ahead of time',
+  'simulated',
   'not looked twice',
   'fails',
   'undecided',
@@ -65,9 +66,17 @@ export function readingFaults(test: TestState): TestFault[] {
   return [
     ...(readings.length < fewestReadings.count || span < fewestReadings.seconds ? (['too few'] as const) : []),
     ...((last?.seconds ?? 0) < secondsOf(metaOf(test)) - nearEnd ? (['too early'] as const) : []),
-    ...(isAhead ? (['ahead of time'] as const) : []),
+    ...(readings.some(({ from }) => from === 'simulated')
+      ? (['simulated'] as const)
+      : isAhead
+        ? (['ahead of time'] as const)
+        : []),
   ]
 }
+
+/** Joints of what is under test that nobody has made: they cannot hold. */
+export const unmadeIn = (plan: Plan, { joints }: SiteState, runs?: readonly string[]): string[] =>
+  plan.joints.filter(({ id, run }) => (!runs || runs.includes(run)) && !joints[id]?.made).map(({ id }) => id)
 
 /** Whether all of these joints were looked at twice and dry, with the profile's time between. */
 export function isLookedTwice({ looks, ...test }: TestState, joints: readonly string[]): boolean {

@@ -92,7 +92,11 @@ describe('where the steps of a job stand', () => {
       ['not begun', 0, 'hand it over'],
     ])
     expect(state({ made: 17, inspected: 16, proven: 17, tested: 'tight' })[2]).toEqual(['not begun', 0, ''])
-    expect(state({ made: 17, inspected: 17, proven: 17, tested: 'tight', handedOver: true })[2]).toEqual(['done', 0, ''])
+    expect(state({ made: 17, inspected: 17, proven: 17, tested: 'tight', handedOver: true })[2]).toEqual([
+      'done',
+      0,
+      '',
+    ])
   })
 
   it('a job of new pipe alone is not sent to look at a pipe that is not there', () => {

@@ -180,6 +180,11 @@ describe('what counts as tested', () => {
       of.kind === 'test-begun' ? { ...of, body: { ...of.body, raisedAt: '2026-05-04T09:50:00Z' } } : of,
     )
     expect(why(fromFile)).toEqual([])
+    const simulated = tested({}, 5).map((of) => ({
+      ...of,
+      body: { ...of.body, ...(of.kind === 'reading' ? { from: 'simulated' } : {}) },
+    }))
+    expect(why(simulated)).toEqual([`${whole}tested with simulated readings`])
   })
 
   it('a joint made again after it is tested again, the others are not; by the entries that the test names, not by clocks', () => {

@@ -16,6 +16,7 @@ const faultWords: Readonly<Record<TestFault, string>> = {
   'too few': 'tested with too few readings: at least five, over three minutes',
   'too early': 'in a test that was ended before its time',
   'ahead of time': 'tested with readings dated later than they were taken',
+  simulated: 'tested with simulated readings',
   'not looked twice': 'not looked at twice under pressure, with minutes between',
   fails: 'in a test that fails by the standard, and nobody signed for it with a reason',
   undecided: 'in a test that was ended undecided',

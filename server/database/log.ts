@@ -1,4 +1,4 @@
-import { and, asc, eq, gt, inArray, max } from 'drizzle-orm'
+import { and, asc, eq, gt, inArray, max, sql } from 'drizzle-orm'
 import type { Entry } from '~~/core/log/entry'
 import { useDatabase } from './connection'
 import { isThere } from './jobs'
@@ -61,18 +61,57 @@ export interface Known {
   readonly entry: Entry
 }
 
+/** What a job's log holds already of what new entries name. */
+export interface Held {
+  /** Entries under the ids that they have, that they replace, and that these replace in turn. */
+  readonly known: ReadonlyMap<string, Known>
+  /** Tests that were begun. */
+  readonly tests: ReadonlySet<string>
+}
+
+/** The entries of these ids, and those that the corrections among them stand for. */
+async function knownWith(transaction: Transaction, wanted: readonly string[]): Promise<Map<string, Known>> {
+  const known = new Map<string, Known>()
+  for (let ids = wanted; ids.length > 0;) {
+    const rows = await transaction
+      .select({ id: logEntries.id, job: logEntries.job, entry: logEntries.entry })
+      .from(logEntries)
+      .where(inArray(logEntries.id, [...ids]))
+    for (const row of rows) known.set(row.id, row as Known)
+    ids = rows.flatMap(({ entry }) => (entry as Entry).replaces ?? []).filter((id) => !known.has(id))
+  }
+  return known
+}
+
+/** Which of these tests were begun in a job. */
+async function begunTests(transaction: Transaction, job: string, wanted: readonly string[]): Promise<Set<string>> {
+  if (wanted.length === 0) return new Set()
+  const test = sql<string>`json_value(${logEntries.entry}, '$.subject.test')`
+  const rows = await transaction
+    .select({ test })
+    .from(logEntries)
+    .where(
+      and(
+        eq(logEntries.job, job),
+        sql`json_value(${logEntries.entry}, '$.kind') = 'test-begun'`,
+        inArray(test, [...wanted]),
+      ),
+    )
+  return new Set(rows.map((row) => row.test))
+}
+
 /**
  * Adds entries to a job's log, all or none; those that stand there already are not added again. Writers of one job take
  * turns, so that whoever reads on from a cursor misses none.
  *
- * @param refuse told what stands already under the entries' ids and under those that they replace; throws to add nothing
+ * @param refuse told what stands already of what the entries name, and the job's version; throws to add nothing
  * @returns whether there is such a job
  */
 export async function addEntries(
   transaction: Transaction,
   job: string,
   entries: readonly Entry[],
-  refuse: (known: ReadonlyMap<string, Known>, version: number) => void,
+  refuse: (held: Held, version: number) => void,
 ): Promise<boolean> {
   const [there] = await transaction
     .select({ version: jobs.version })
@@ -80,16 +119,15 @@ export async function addEntries(
     .where(and(eq(jobs.id, job), isThere))
     .for('update')
   if (!there) return false
-  const ids = [...new Set(entries.flatMap(({ id, replaces }) => (replaces ? [id, replaces] : [id])))]
-  const rows = await transaction
-    .select({ id: logEntries.id, job: logEntries.job, entry: logEntries.entry })
-    .from(logEntries)
-    .where(inArray(logEntries.id, ids))
-  const known = new Map(rows.map((row) => [row.id, row as Known]))
-  refuse(known, there.version)
+  const ids = [...new Set(entries.flatMap(({ id, replaces, body }) => [id, replaces, body.of].filter(isId)))]
+  const known = await knownWith(transaction, ids)
+  const named = [...new Set(entries.flatMap(({ subject }) => subject.test ?? []))]
+  refuse({ known, tests: await begunTests(transaction, job, named) }, there.version)
   const at = new Date()
   const fresh = [...new Map(entries.map((entry) => [entry.id, entry])).values()].filter(({ id }) => !known.has(id))
   if (fresh.length > 0)
     await transaction.insert(logEntries).values(fresh.map((entry) => ({ id: entry.id, job, entry, at })))
   return true
 }
+
+const isId = (named: unknown): named is string => typeof named === 'string'

@@ -23,6 +23,17 @@ export async function findPhoto(sha: string): Promise<(Photo & { readonly bytes:
   return row ? { sha, type: row.type, size: row.size, bytes: Buffer.from(row.base64, 'base64') } : null
 }
 
+/** Which of these photos are kept. */
+export async function keptPhotos(shas: readonly string[]): Promise<Set<string>> {
+  if (shas.length === 0) return new Set()
+  const database = await useDatabase()
+  const rows = await database
+    .select({ sha: photos.sha })
+    .from(photos)
+    .where(inArray(photos.sha, [...new Set(shas)]))
+  return new Set(rows.map(({ sha }) => sha))
+}
+
 /** A print shows so many photos at most: the newest. */
 const mostPrinted = 60
 

@@ -3,6 +3,7 @@ import { methods } from '~~/core/catalogue/method'
 import { runSheet } from '~~/core/draw/sheet'
 import { systemName } from '~~/core/run/names'
 import { isOverdue } from '~~/core/workshop/checked-tool'
+import { evidenceTexts } from '~~/core/log/evidence'
 import { kindOf } from '~~/core/log/kinds'
 import type { Speaker } from '~~/core/quantity/speaker'
 import { speakerIn } from '~~/core/speech'
@@ -127,7 +128,9 @@ export function recordDocument(print: RecordPrint): TDocumentDefinitions {
       ),
       ...part('Joints that are planned no more', record.unplanned, () =>
         list(
-          record.unplanned.map(({ id, made }) => `${id}: ${made ? `made by ${made.by}, ${when(made.at)}` : 'not made'}`),
+          record.unplanned.map(
+            ({ id, made }) => `${id}: ${made ? `made by ${made.by}, ${when(made.at)}` : 'not made'}`,
+          ),
         ),
       ),
       ...part('Tests under pressure', record.tests, () => record.tests.map((test) => testOf(test, say))),

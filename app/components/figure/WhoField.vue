@@ -9,8 +9,8 @@ const id = useId()
 </script>
 
 <template>
-  <UFormField label="Who works here">
-    <UInput v-model="log.who" aria-label="Who works here" maxlength="80" class="w-full" :list="id" />
+  <UFormField label="Your name">
+    <UInput v-model="log.who" aria-label="Your name" maxlength="80" class="w-full" :list="id" />
     <datalist :id="id">
       <option v-for="person in workshop.workshop.people" :key="person" :value="person" />
     </datalist>

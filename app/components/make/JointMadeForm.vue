@@ -1,33 +1,26 @@
 <script setup lang="ts">
 import { useLocalStorage, useNow } from '@vueuse/core'
 import type { PlanJoint } from '~~/core/build/planned'
-import { asksWhenMade } from '~~/core/log/asks-when-made'
+import { evidenceAsked, type Evidence } from '~~/core/log/evidence'
 import { isOverdue, nextCheck } from '~~/core/workshop/checked-tool'
 import { useLogStore } from '~/stores/log'
 import { useWorkshopStore } from '~/stores/workshop'
 
 /** A joint is made: who, with which tool, and what its method asks for; who and tool are remembered. */
-const props = defineProps<{ joint: PlanJoint }>()
+const props = defineProps<{
+  joint: PlanJoint
+  /** Just after another was made: a second tap of the same press makes nothing. */
+  resting: boolean
+}>()
 const emit = defineEmits<{ made: [] }>()
 const log = useLogStore()
 const workshop = useWorkshopStore()
 const { pipeOf, whereOf } = useJointCards()
-const { say } = useWords()
 const now = useNow({ interval: 60_000 })
 const isNamed = computed(() => log.who.trim() !== '')
-const asks = computed(() => asksWhenMade(props.joint.method, pipeOf(props.joint)))
-
-const gauge = ref<'goes' | 'does not go' | ''>('')
-const markSeen = ref(true)
-const ringTurned = ref(false)
-const insert = ref(false)
+const asked = computed(() => evidenceAsked(props.joint, pipeOf(props.joint)))
+const given = ref<Evidence>({})
 const uses = ref<number | undefined>()
-const turns = ref<number | undefined>()
-const gauges = [
-  { value: '', label: 'not gauged' },
-  { value: 'goes', label: 'gauge goes on' },
-  { value: 'does not go', label: 'gauge does not go' },
-] as { value: 'goes' | 'does not go' | ''; label: string }[]
 
 /** The workshop's tools for this method; the last one chosen for it is remembered. */
 const tools = computed(() =>
@@ -49,18 +42,15 @@ const lateSince = computed(() => {
 })
 
 function make(): void {
+  if (props.resting || !isNamed.value) return
   const { method, insertion, pipe } = props.joint
   const body = {
     method,
     insertion,
     pipe,
-    markSeen: markSeen.value,
+    ...given.value,
     ...(inHand.value ? { tool: inHand.value.name, toolDue: nextCheck(inHand.value) } : {}),
-    ...(asks.value.gauge && gauge.value ? { gauge: gauge.value } : {}),
-    ...(asks.value.ring ? { ringTurned: ringTurned.value } : {}),
-    ...(asks.value.insert ? { insert: insert.value } : {}),
-    ...(asks.value.uses && uses.value !== undefined ? { uses: uses.value } : {}),
-    ...(asks.value.turns && turns.value !== undefined ? { turns: turns.value } : {}),
+    ...(uses.value === undefined ? {} : { uses: uses.value }),
   }
   log.write({ kind: 'joint-made', subject: { joint: props.joint.id }, body }, `joint made, ${whereOf(props.joint)}`)
   emit('made')
@@ -73,17 +63,9 @@ defineExpose({ make })
     <div class="flex flex-wrap items-end gap-3">
       <WhoField class="w-40" />
       <Choice v-if="tools.length" v-model="tool" label="Tool" class="w-44" :items="toolItems" />
-      <Choice
-        v-if="asks.gauge"
-        label="Gauge"
-        class="w-44"
-        :items="gauges"
-        :model-value="gauge"
-        @update:model-value="(v) => (gauge = v)"
-      />
-      <NumberField v-if="asks.turns" v-model="turns" label="Turns given" class="w-28" optional :least="0" :most="20" />
+      <EvidenceAsked v-model="given" :joint="joint" :asked="asked" />
       <NumberField
-        v-if="asks.uses"
+        v-if="joint.method === 'push-fit'"
         v-model="uses"
         label="Its use, counted"
         class="w-32"
@@ -92,16 +74,13 @@ defineExpose({ make })
         :least="1"
         :most="50"
       />
-      <UCheckbox v-model="markSeen" label="mark seen at the mouth" />
-      <UCheckbox v-if="asks.ring" v-model="ringTurned" label="ring turned" />
-      <UCheckbox v-if="asks.insert" v-model="insert" :label="`${say.trade(asks.insert)} is in`" />
-      <UButton color="primary" variant="solid" class="min-h-12 text-lg" :disabled="!isNamed" @click="make">
+      <UButton color="primary" variant="solid" class="min-h-12 text-lg" :disabled="!isNamed || resting" @click="make">
         <UIcon name="i-lucide-check" class="size-5" />Made
       </UButton>
     </div>
     <p v-if="lateSince" role="alert" class="text-(--ui-warning)">
       The check of {{ tool }} was due on {{ lateSince }}: have it checked before it makes another joint.
     </p>
-    <p v-if="!isNamed" class="text-sm text-muted">Say once who works here: it is written beside what was done.</p>
+    <p v-if="!isNamed" class="text-sm text-muted">Enter your name once: it stands beside what was done.</p>
   </div>
 </template>

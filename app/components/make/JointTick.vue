@@ -1,15 +1,16 @@
 <script setup lang="ts">
 import type { PlanJoint } from '~~/core/build/planned'
-import type { JointState, PlanChange } from '~~/core/log/site-state'
+import { evidenceAsked, evidenceTexts, unanswered, type Evidence } from '~~/core/log/evidence'
+import type { JointState, PlanChange } from '~~/core/log/joint-states'
 import { isOverdue } from '~~/core/workshop/checked-tool'
 import { useLogStore } from '~/stores/log'
 
-/** What happened at a joint: one press says that it is made, a second that it was looked at; undoing is an entry too. */
-const props = defineProps<{ joint: PlanJoint; state: JointState | undefined }>()
+/** What happened at a joint: one press says that it is made, a second that it was inspected; undoing is an entry too. */
+const props = defineProps<{ joint: PlanJoint; state: JointState | undefined; resting: boolean }>()
 const emit = defineEmits<{ made: [] }>()
 const log = useLogStore()
 const { length } = useWords()
-const { whereOf } = useJointCards()
+const { whereOf, pipeOf } = useJointCards()
 const form = useTemplateRef<{ make: () => void }>('form')
 defineExpose({ make: () => form.value?.make() })
 
@@ -18,23 +19,30 @@ const inspected = computed(() => props.state?.inspected ?? null)
 const isNamed = computed(() => log.who.trim() !== '')
 const says = (what: string) => `${what}, ${whereOf(props.joint)}`
 const subject = computed(() => ({ joint: props.joint.id }))
+/** Each answers the making that is shown, whatever the clocks say. */
+const answers = (body: object) => ({ of: made.value?.entry, ...body })
 const inspect = (sound: boolean) =>
-  log.write({ kind: 'joint-inspected', subject: subject.value, body: { sound } }, says('joint looked at'))
-const undo = () => log.write({ kind: 'joint-undone', subject: subject.value, body: {} }, says('joint undone'))
+  log.write({ kind: 'joint-inspected', subject: subject.value, body: answers({ sound }) }, says('joint inspected'))
+const undo = () =>
+  log.write({ kind: 'joint-undone', subject: subject.value, body: answers({}) }, says('joint marked as not made'))
 const when = useWhen()
-/** What was ticked with it, in words. */
+/** What was seen of it, in words; what was asked and not answered can be added. */
 const seen = computed(() => {
-  const { markSeen, gauge, ringTurned, insert, uses, turns, tool } = made.value?.body ?? {}
-  return [
-    markSeen ? 'mark seen' : '',
-    gauge ? `gauge ${String(gauge)}` : '',
-    ringTurned ? 'ring turned' : '',
-    insert ? 'insert in' : '',
-    typeof uses === 'number' ? `use ${uses}` : '',
-    typeof turns === 'number' ? `${turns} turns` : '',
-    tool ? String(tool) : '',
-  ].filter(Boolean)
+  const body: Record<string, unknown> = made.value?.body ?? {}
+  return [...evidenceTexts(body), ...(body.tool ? [String(body.tool)] : [])]
 })
+const open = computed(() =>
+  made.value ? unanswered(evidenceAsked(props.joint, pipeOf(props.joint)), made.value.body) : [],
+)
+const later = ref<Evidence>({})
+const isAnswered = computed(() => Object.values(later.value).some((answer) => answer !== undefined))
+function add(): void {
+  log.write(
+    { kind: 'joint-evidence', subject: subject.value, body: answers({ ...later.value }) },
+    says('added to a joint'),
+  )
+  later.value = {}
+}
 const figure = (what: PlanChange['what'], value: string | number | null) =>
   what === 'insertion' && typeof value === 'number' ? length(value) : String(value ?? 'unknown')
 const words = { insertion: 'goes in', method: 'method', pipe: 'pipe' } as const
@@ -42,24 +50,28 @@ const words = { insertion: 'goes in', method: 'method', pipe: 'pipe' } as const
 
 <template>
   <section class="space-y-3 border-y border-(--ui-border) py-3" aria-label="What happened here">
-    <JointMadeForm v-if="!made" ref="form" :joint="joint" @made="emit('made')" />
+    <JointMadeForm v-if="!made" ref="form" :joint="joint" :resting="resting" @made="emit('made')" />
     <div v-else class="flex flex-wrap items-center gap-3">
       <p class="flex-1 basis-60">
         <strong class="text-(--ui-success)">Made</strong> by {{ [`${made.by}, ${when(made.at)}`, ...seen].join('; ') }}.
         <template v-if="inspected">
           <strong :class="inspected.sound ? 'text-(--ui-success)' : 'text-(--ui-error)'">{{
-            inspected.sound ? 'Looked at, sound' : 'Looked at, not sound'
+            inspected.sound ? 'Inspected: OK' : 'Inspected: not OK'
           }}</strong>
           by {{ inspected.by }}, {{ when(inspected.at) }}.
         </template>
       </p>
       <template v-if="!inspected">
-        <UButton color="primary" variant="solid" :disabled="!isNamed" @click="inspect(true)">Looked at: sound</UButton>
-        <UButton :disabled="!isNamed" @click="inspect(false)">Not sound</UButton>
+        <UButton color="primary" variant="solid" :disabled="!isNamed" @click="inspect(true)">Inspected: OK</UButton>
+        <UButton :disabled="!isNamed" @click="inspect(false)">Not OK</UButton>
       </template>
       <PhotoButton :joint="joint.id" label="Photo" :disabled="!isNamed" />
-      <UButton :disabled="!isNamed" @click="undo">Undo: not made</UButton>
+      <UButton :disabled="!isNamed" @click="undo">Mark as not made</UButton>
     </div>
+    <form v-if="open.length" class="flex flex-wrap items-end gap-3" aria-label="Not answered yet" @submit.prevent="add">
+      <EvidenceAsked v-model="later" :joint="joint" :asked="open" />
+      <UButton type="submit" :disabled="!isNamed || !isAnswered" label="Add" />
+    </form>
     <p v-if="made && isOverdue(made.body.toolDue, made.at)" class="text-(--ui-warning)">
       Made with {{ made.body.tool }}, whose check was due on {{ made.body.toolDue }}.
     </p>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useEventListener, useSessionStorage } from '@vueuse/core'
 import type { JointCard } from '~~/core/procedure/joint-card'
+import { useLogStore } from '~/stores/log'
 
 /** A card worked along step by step, from arm's length: one step in large type, on with the space bar or one big button. */
 const props = defineProps<{ card: JointCard; where: string; facing?: string; timer: string }>()
@@ -10,11 +11,16 @@ const at = computed({
   get: () => Math.min(kept.value[props.timer] ?? 0, props.card.steps.length),
   set: (step) => (kept.value = { ...kept.value, [props.timer]: step }),
 })
+const log = useLogStore()
+/** Who made it is said before it is made: else nothing would be written, and the card would begin again. */
+const wasNamed = log.who.trim() !== ''
+const isNamed = computed(() => log.who.trim() !== '')
 const step = computed(() => props.card.steps[at.value])
 const next = () => (at.value = Math.min(at.value + 1, props.card.steps.length))
 const back = () => (at.value = Math.max(at.value - 1, 0))
 /** A joint that is done begins at its first step the next time. */
 function finish(): void {
+  if (!isNamed.value) return
   at.value = 0
   emit('made')
 }
@@ -22,6 +28,8 @@ function finish(): void {
 useAwake(() => true)
 useEventListener(window, 'keydown', (event: KeyboardEvent) => {
   if (event.target instanceof HTMLElement && event.target.closest('input, select, textarea')) return
+  // A button that has the focus is pressed by the space bar itself.
+  if (event.key === ' ' && event.target instanceof HTMLElement && event.target.closest('button, a')) return
   const act = { ' ': next, ArrowRight: next, ArrowLeft: back, Escape: () => emit('leave') }[event.key]
   if (!act) return
   event.preventDefault()
@@ -45,17 +53,20 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
       <StepFigureView :step="step" :timer="`${timer}/${at}`" :where="where" large />
     </div>
     <div v-else class="flex-1 py-6" aria-live="polite">
-      <p class="mb-3 font-label text-4xl font-semibold">Look at it</p>
+      <p class="mb-3 font-label text-4xl font-semibold">Inspect it</p>
       <ul class="space-y-2 text-2xl sm:text-3xl">
         <li v-for="look in card.inspection" :key="look">{{ look }}</li>
       </ul>
+      <WhoField v-if="!wasNamed" class="mt-4 w-60" />
     </div>
     <div class="grid grid-cols-[1fr_3fr] gap-3">
       <UButton class="min-h-24! text-xl!" :disabled="at === 0" @click="back">Back</UButton>
       <UButton v-if="step" color="primary" variant="solid" class="min-h-24! text-3xl!" @click="next">
         Next <span class="hidden text-lg sm:inline">(space)</span>
       </UButton>
-      <UButton v-else color="primary" variant="solid" class="min-h-24! text-3xl!" @click="finish">Made</UButton>
+      <UButton v-else color="primary" variant="solid" class="min-h-24! text-3xl!" :disabled="!isNamed" @click="finish"
+        >Made</UButton
+      >
     </div>
   </section>
 </template>

@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import { isPlastic } from '~~/core/catalogue/material'
+import { shippedCatalogue } from '~~/core/catalogue/catalogue'
+import { segmentsUnderTest } from '~~/core/prove/plan-system'
 import { copyOf } from '~~/core/prove/own-profile'
 import { stepPressure } from '~~/core/prove/profile'
 import { testProfileOf, testProfiles, type TestProfileId, type WhichTest } from '~~/core/prove/profiles'
@@ -13,7 +16,13 @@ const { job } = useOpenJob()
 const { say } = useWords()
 const workshop = useWorkshopStore()
 const owns = computed(() => Object.entries(workshop.workshop.tests))
-const chosen = ref<string>(job.value.units === 'metric' ? 'en806-a' : 'model-code-water')
+/** The test that its pipe asks for here: plastic, alone or with metal, stretches, and is not tested as rigid pipe. */
+const hasPlastic = computed(() =>
+  segmentsUnderTest(job.value).some(({ pipe }) => isPlastic(shippedCatalogue.pipe(pipe)?.material ?? 'copper')),
+)
+const chosen = ref<string>(
+  job.value.units === 'imperial' ? 'model-code-water' : hasPlastic.value ? 'en806-b' : 'en806-a',
+)
 const design = ref<number | undefined>(job.value.units === 'metric' ? 6 : 5.5)
 const items = computed(() => [
   ...testProfiles.map(({ meta }) => ({ value: meta.id, label: meta.name })),
@@ -42,7 +51,8 @@ const stepWords = { raise: 'raise to', 'top up': 'top up at', lower: 'lower to',
 </script>
 
 <template>
-  <section class="space-y-3" aria-label="Begin a test">
+  <section class="space-y-3" aria-label="Start a test">
+    <BeforeTest />
     <div class="flex flex-wrap items-end gap-3">
       <Choice
         label="Test"
@@ -64,7 +74,7 @@ const stepWords = { raise: 'raise to', 'top up': 'top up at', lower: 'lower to',
         variant="solid"
         class="min-h-12 text-lg"
         :disabled="disabled || design === undefined"
-        label="It is raised: begin"
+        label="Start test"
         @click="emit('begin', { ...which, design: design!, medium })"
       />
     </div>
@@ -76,7 +86,7 @@ const stepWords = { raise: 'raise to', 'top up': 'top up at', lower: 'lower to',
       </li>
     </ol>
     <LazyOwnTestForm v-if="which.own" :test="which.own" @change="change" @take-away="takeAway" />
-    <UButton v-else variant="ghost" icon="i-lucide-copy" label="Copy it, to make a test of one’s own" @click="copy" />
+    <UButton v-else variant="ghost" icon="i-lucide-copy" label="Copy it into a test of your own" @click="copy" />
     <p class="text-sm text-muted">
       Look at every joint at a low pressure first. Water before air, air never on plastic unless its maker allows it;
       nobody in front of an end under test; appliances shut off. Local code and a licensed person come first.

@@ -21,6 +21,9 @@ function save(): void {
     bar: bar.value,
     ...(celsius.value === undefined ? {} : { celsius: celsius.value }),
   })
+  // The next reading is read, not pressed again.
+  bar.value = undefined
+  celsius.value = undefined
 }
 </script>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { provenJoints } from '~~/core/log/proven'
 import { unseen } from '~~/core/record/missing'
 import { useLogStore } from '~/stores/log'
 
@@ -17,7 +18,9 @@ const coveredJoints = computed(() =>
   plan.value.joints.filter(({ run }) => !behind.value || run === behind.value).map(({ id }) => id),
 )
 /** Joints behind it that nobody has looked at, and no test has been ended: then it is asked why. */
-const unlooked = computed(() => (log.state ? unseen(log.state, coveredJoints.value) : []))
+const unlooked = computed(() =>
+  log.state ? unseen(log.state, provenJoints(job.value, plan.value, log.state), coveredJoints.value) : [],
+)
 const why = ref('')
 const mayCover = computed(
   () => !props.disabled && covering.value.trim() !== '' && (unlooked.value.length === 0 || why.value.trim() !== ''),
@@ -45,7 +48,7 @@ function cover(): void {
     <TextField
       v-if="covering.trim() !== '' && unlooked.length > 0"
       v-model="why"
-      :label="`Why, though ${unlooked.length} ${unlooked.length === 1 ? 'joint was' : 'joints were'} not looked at nor tested`"
+      :label="`Why, though ${unlooked.length} ${unlooked.length === 1 ? 'joint was' : 'joints were'} not inspected nor tested`"
       class="min-w-60 flex-1"
       :maxlength="500"
     />

@@ -17,13 +17,9 @@ export const testBegun = entryKind(
         .max(100)
         .optional()
         .meta({ description: 'which runs are under test; all where nothing is said' }),
-      made: z
-        .array(z.string().max(60))
-        .max(50_000)
-        .optional()
-        .meta({
-          description: 'the entries by which the joints under test were made; by the times, where nothing is said',
-        }),
+      made: z.array(z.string().max(60)).max(50_000).optional().meta({
+        description: 'the entries by which the joints under test were made; by the times, where nothing is said',
+      }),
       raisedAt: z.iso
         .datetime()
         .optional()

@@ -10,7 +10,15 @@ import { lowPressure } from './low-pressure'
 import { modelCodeAir, modelCodeWater } from './model-code'
 
 /** The tests under pressure that ship, in the order in which they are told. */
-export const testProfiles: readonly TestProfile[] = [lowPressure, housePressure, en806a, en806b, en806c, modelCodeWater, modelCodeAir]
+export const testProfiles: readonly TestProfile[] = [
+  lowPressure,
+  housePressure,
+  en806a,
+  en806b,
+  en806c,
+  modelCodeWater,
+  modelCodeAir,
+]
 
 export const testProfileIds = [
   'low-pressure',

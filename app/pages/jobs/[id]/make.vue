@@ -27,11 +27,34 @@ function goOnFrom(id: string): void {
   const next = rest.find((of) => !log.state?.joints[of.id]?.made && of.verdict !== 'refuse')
   if (next) selection.joint = next.id
 }
-/** Worked along to its end: made, and on to the next; who does it is asked on the card where nobody has said. */
+/** After a press the button rests, so that a double tap is one press. */
+const rest = 500
+const resting = ref(false)
+const lastMade = ref('')
+function wasMade(id: string): void {
+  lastMade.value = id
+  resting.value = true
+  setTimeout(() => (resting.value = false), rest)
+  goOnFrom(id)
+}
+const strip = computed(() => {
+  const of = joints.value.find(({ id }) => id === lastMade.value)
+  const made = of && log.state?.joints[of.id]?.made
+  return of && made ? { joint: of, made } : null
+})
+function undoLast(): void {
+  const { joint: of, made } = strip.value!
+  log.write(
+    { kind: 'joint-undone', subject: { joint: of.id }, body: { of: made.entry } },
+    `joint marked as not made, ${whereOf(of)}`,
+  )
+  selection.joint = of.id
+}
+/** Worked along to its end: made, and on to the next. */
 async function madeAlong(): Promise<void> {
   along.value = false
   await nextTick()
-  if (log.who.trim() !== '') tick.value?.make()
+  tick.value?.make()
 }
 const planning = ref(false)
 function showJoint(id: string): void {
@@ -96,13 +119,18 @@ const depths = computed(() =>
             <UIcon name="i-lucide-play" class="size-5" />Work along
           </UButton>
         </div>
+        <p v-if="strip" role="status" class="flex flex-wrap items-center gap-3 bg-(--ui-bg-muted) px-2" data-made-strip>
+          <span class="flex-1">{{ whereOf(strip.joint) }}: made.</span>
+          <UButton label="Undo" variant="link" @click="undoLast" />
+        </p>
         <JointTick
           v-if="!isRefused"
           ref="tick"
           :key="`tick ${joint.id}`"
           :joint="joint"
           :state="log.state?.joints[joint.id]"
-          @made="goOnFrom(joint.id)"
+          :resting="resting"
+          @made="wasMade(joint.id)"
         />
         <ReasonList v-if="isRefused" :reasons="joint.reasons" />
         <JointCardView
@@ -122,7 +150,7 @@ const depths = computed(() =>
       </section>
       <section class="order-2 space-y-4 lg:order-1" aria-label="Joints in order">
         <p v-if="log.done" class="font-label text-xl font-semibold" data-done>
-          {{ log.done.made }} of {{ log.done.all }} made, {{ log.done.inspected }} looked at
+          {{ log.done.made }} of {{ log.done.all }} made, {{ log.done.inspected }} inspected
         </p>
         <JointList
           :joints="joints"

@@ -1,18 +1,20 @@
 <script setup lang="ts">
 import type { CheckResult } from '~~/core/log/leak-check'
-import type { TestState } from '~~/core/log/site-state'
+import type { TestReading, TestState } from '~~/core/log/site-state'
 import { stepPressure } from '~~/core/prove/profile'
 import { testProfileOf, type WhichTest } from '~~/core/prove/profiles'
 import type { Reading } from '~~/core/prove/readings'
 import { proofRequest } from '~~/core/record/proof-request'
 import { useLogStore } from '~/stores/log'
 
-/** The test under pressure: the gauge’s trace, two verdicts, what moved it, and what comes next. */
+/** The pressure test: the gauge’s trace, two verdicts, what moved it, and what comes next. */
 type BegunTest = WhichTest & { design: number; medium: 'water' | 'air' }
-const { job } = useOpenJob()
+const { job, plan } = useOpenJob()
 const log = useLogStore()
 const { say } = useWords()
 const isNamed = computed(() => log.who.trim() !== '')
+/** Asked for as long as the page is open: a field does not go away under the hand. */
+const wasNamed = isNamed.value
 const tests = computed(() =>
   Object.entries(log.state?.tests ?? {})
     .filter(([, { begun }]) => begun)
@@ -34,36 +36,64 @@ const asked = computed(() =>
   profile.value && body.value ? stepPressure(profile.value.steps[0]!, body.value.design) : null,
 )
 const request = computed(() => (state.value ? proofRequest(job.value, state.value) : null))
-const since = computed(() => Date.parse(state.value?.begun?.at ?? ''))
+const since = computed(() => Date.parse(String(state.value?.begun?.body.raisedAt ?? state.value?.begun?.at ?? '')))
 const subject = computed(() => ({ test: test.value?.[0] ?? '' }))
 
+/** The joints under test that are made, by the entries that say so: what the test proves, it proves of these. */
 function begin(of: BegunTest): void {
   chosen.value = `test-${crypto.randomUUID()}`
-  log.write({ kind: 'test-begun', subject: { test: chosen.value }, body: { ...of } }, 'a test under pressure, begun')
+  const made = Object.values(log.state?.joints ?? {}).flatMap((joint) => joint.made?.entry ?? [])
+  log.write({ kind: 'test-begun', subject: { test: chosen.value }, body: { ...of, made } }, 'a pressure test, started')
 }
 const isAir = computed(() => body.value?.medium === 'air')
-const save = (reading: Reading) =>
-  log.write({ kind: 'reading', subject: subject.value, body: { ...reading } }, 'a reading of the gauge')
+const save = (reading: Reading, from: TestReading['from'] = 'hand') =>
+  log.write({ kind: 'reading', subject: subject.value, body: { ...reading, from } }, 'a reading of the gauge')
 /** Where the gauge's own clock began, in seconds of the test. */
 let gaugeBegan = 0
 function hear(reading: Reading): void {
   if (reading.seconds === 0) gaugeBegan = last.value ? last.value.seconds + 1 : 0
-  save({ ...reading, seconds: gaugeBegan + reading.seconds })
+  save({ ...reading, seconds: gaugeBegan + reading.seconds }, 'simulated')
 }
-const takeAll = (readings: readonly Reading[]) =>
+/** A file brings readings of a time that is over: then it was raised so long ago, and the record says where they come from. */
+function takeAll(readings: readonly Reading[]): void {
+  const [begun, end] = [state.value?.begun, readings.at(-1)]
+  if (!begun || !end) return
+  const raised = Date.now() - end.seconds * 1000
+  if (raised < since.value)
+    log.write(
+      {
+        kind: 'correction',
+        subject: {},
+        replaces: begun.id,
+        why: 'readings from a file',
+        body: { body: { ...begun.body, raisedAt: new Date(raised).toISOString() } },
+      },
+      'when it was raised, by a file',
+    )
   log.writeAll(
-    readings.map((reading) => ({ kind: 'reading', subject: subject.value, body: { ...reading } })),
+    readings.map((reading) => ({ kind: 'reading', subject: subject.value, body: { ...reading, from: 'file' } })),
     'readings of a file',
   )
+}
 const pump = (stroke: { litres: number; from: number; to: number }) =>
   log.write({ kind: 'pumped', subject: subject.value, body: stroke }, 'a stroke of the pump')
 const checked = (result: CheckResult) =>
   log.write({ kind: 'leak-check', subject: subject.value, body: { ...result } }, 'a check for the leak')
-function end(): void {
-  if (!proof.value) return
-  const { verdict, profile: by } = proof.value
-  log.write({ kind: 'test-ended', subject: subject.value, body: { verdict, passes: by.passes } }, 'a test, ended')
+const end = (of: { verdict: string; passes: boolean | null; why?: string }) =>
+  log.write({ kind: 'test-ended', subject: subject.value, body: { ...of } }, 'a test, ended')
+const discard = () => {
+  const { begun } = state.value ?? {}
+  if (begun) log.strikeOut(begun.id, 'started by mistake', 'a test, discarded')
 }
+/** By looking alone: the joints of the runs under test. */
+const looked = computed(() => {
+  const runs = state.value?.begun?.body.runs as readonly string[] | undefined
+  return profile.value?.lookAgainAfter === undefined
+    ? null
+    : plan.value.joints.filter(({ run }) => !runs || runs.includes(run)).map(({ id }) => id)
+})
+const look = (of: { dry: string[]; wet: string[] }) =>
+  log.write({ kind: 'test-look', subject: subject.value, body: of }, 'a look at the joints')
 useAwake(() => isRunning.value)
 const when = useWhen()
 const nameOf = ({ begun }: TestState) => testProfileOf(begun!.body as unknown as BegunTest).meta.name
@@ -71,7 +101,7 @@ const nameOf = ({ begun }: TestState) => testProfileOf(begun!.body as unknown as
 
 <template>
   <div class="space-y-5">
-    <WhoField v-if="!isNamed || tests.length === 0" class="w-48" />
+    <WhoField v-if="!wasNamed || tests.length === 0" class="w-48" />
     <div
       v-if="state"
       class="grid grid-cols-[minmax(0,1fr)] gap-6 lg:grid-cols-[minmax(0,1fr)_minmax(0,26rem)] lg:grid-rows-[auto_1fr]"
@@ -79,15 +109,36 @@ const nameOf = ({ begun }: TestState) => testProfileOf(begun!.body as unknown as
       <section class="space-y-4" aria-label="The test">
         <div class="flex flex-wrap items-start gap-6">
           <Readout
+            v-if="looked"
+            label="Looked at"
+            :value="`${state.looks.length} of 2`"
+            :basis="`${profile?.name ?? ''}, started ${when(state.begun!.at)}`"
+          />
+          <Readout
+            v-else
             label="The gauge now"
             :value="last ? say.testPressure(last.bar) : 'no reading yet'"
-            :basis="`${profile?.name ?? ''}, begun ${when(state.begun!.at)}`"
+            :basis="`${profile?.name ?? ''}, started ${when(state.begun!.at)}`"
           />
-          <Readout v-if="asked !== null" label="Asked for" :value="say.testPressure(asked)" />
+          <Readout v-if="asked !== null && !looked" label="Target" :value="say.testPressure(asked)" />
         </div>
-        <ReadingPad v-if="isRunning" :since="since" :last="last?.seconds ?? null" :disabled="!isNamed" @save="save" />
+        <LookPanel
+          v-if="isRunning && looked && profile"
+          :looks="state.looks"
+          :joints="looked"
+          :pause="profile.lookAgainAfter ?? 0"
+          :disabled="!isNamed"
+          @look="look"
+        />
+        <ReadingPad
+          v-else-if="isRunning"
+          :since="since"
+          :last="last?.seconds ?? null"
+          :disabled="!isNamed"
+          @save="save"
+        />
         <TestSteps
-          v-if="isRunning && profile && body"
+          v-if="isRunning && !looked && profile && body"
           :steps="profile.steps"
           :design="body.design"
           :since="since"
@@ -95,19 +146,23 @@ const nameOf = ({ begun }: TestState) => testProfileOf(begun!.body as unknown as
         />
       </section>
       <section class="space-y-4 lg:col-start-2 lg:row-span-2 lg:row-start-1" aria-label="Verdicts">
-        <ProofVerdict v-if="proof" :proof="proof" />
-        <UButton
+        <ProofVerdict v-if="proof && !looked" :proof="proof" />
+        <EndTest
           v-if="isRunning"
-          :disabled="!isNamed || !proof || state.readings.length < 3"
-          label="End the test, keep the verdicts"
-          @click="end"
+          :test="state"
+          :proof="proof"
+          :looked="looked"
+          :disabled="!isNamed"
+          @end="end"
+          @discard="discard"
         />
         <p v-if="state.ended" class="font-semibold">
           Ended by {{ state.ended.by }}, {{ when(state.ended.at) }}: {{ state.ended.body.verdict }}.
+          <template v-if="state.ended.body.why">It counts: {{ state.ended.body.why }}</template>
         </p>
         <LeakSearchView v-if="search" :search="search" :disabled="!isNamed" @check="checked" />
       </section>
-      <section class="space-y-4" aria-label="Trace and readings">
+      <section v-if="!looked" class="space-y-4" aria-label="Trace and readings">
         <LazyProofTrace
           v-if="state.readings.length > 1"
           :readings="state.readings"

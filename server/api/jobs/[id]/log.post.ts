@@ -4,7 +4,8 @@ import { answering } from '../../../http/answering'
 import { readAs } from '../../../http/body'
 import { invalid, notFound } from '../../../http/refusal'
 import { sealHandOver } from '../../../http/hand-over'
-import { clashes, saidProblems } from '../../../http/log-body'
+import { problemsAgainst, saidProblems } from '../../../http/log-body'
+import { namedBy } from '../../../http/named'
 import { inTransaction } from '../../../database/transaction'
 
 /** Adds entries to a job's log, all or none. Each has an id of its own: one that comes again stands there once. */
@@ -13,9 +14,10 @@ export default answering(async (event) => {
   const job = getRouterParam(event, 'id') ?? ''
   const problems = saidProblems(entries, Date.now())
   if (problems.length > 0) throw invalid(problems)
+  const named = await namedBy(job, entries)
   const isThere = await inTransaction((transaction) =>
-    addEntries(transaction, job, entries, (known) => {
-      const found = clashes(job, entries, known)
+    addEntries(transaction, job, entries, (held, version) => {
+      const found = problemsAgainst(entries, { job, version, held, named })
       if (found.length > 0) throw invalid(found)
     }),
   )

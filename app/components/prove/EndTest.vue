@@ -1,0 +1,63 @@
+<script setup lang="ts">
+import { isLookedTwice, readingFaults, type TestFault } from '~~/core/log/proven'
+import type { TestState } from '~~/core/log/site-state'
+import type { ProofAnswer } from '~~/core/prove/prove'
+
+/** Ends a test, with what it lacks said first; one that was started by mistake is discarded. */
+const props = defineProps<{
+  test: TestState
+  proof: ProofAnswer | null
+  /** The joints that are looked at; null where a gauge is read. */
+  looked: readonly string[] | null
+  disabled: boolean
+}>()
+const emit = defineEmits<{
+  end: [body: { verdict: string; passes: boolean | null; why?: string }]
+  discard: []
+}>()
+const why = ref('')
+const words: Readonly<Partial<Record<TestFault, string>>> = {
+  'too few': 'fewer than five readings, or less than three minutes of them',
+  'too early': 'its time is not up',
+  'ahead of time': 'readings are dated later than they were taken',
+  simulated: 'its readings are simulated',
+}
+const faults = computed(() => {
+  if (props.looked)
+    return isLookedTwice(props.test, props.looked) ? [] : ['not every joint was dry twice, with the minutes between']
+  return readingFaults(props.test).flatMap((fault) => words[fault] ?? [])
+})
+const isWet = computed(() => props.test.looks.some(({ wet }) => wet.length > 0))
+/** Failing by the standard and tight by its readings: it counts where somebody says why. */
+const asksWhy = computed(() => props.proof?.verdict === 'tight' && props.proof.profile.passes === false)
+function end(): void {
+  if (props.looked) {
+    const isDry = isLookedTwice(props.test, props.looked)
+    return emit('end', { verdict: isWet.value ? 'leak' : isDry ? 'tight' : 'undecided', passes: null })
+  }
+  if (!props.proof) return
+  const { verdict, profile } = props.proof
+  emit('end', { verdict, passes: profile.passes, ...(why.value.trim() ? { why: why.value.trim() } : {}) })
+}
+const canEnd = computed(() => !props.disabled && (props.looked !== null || props.proof !== null))
+</script>
+
+<template>
+  <section class="space-y-2" aria-label="End the test">
+    <ul v-if="faults.length" class="border-l-4 border-(--ui-warning) pl-3" data-test-faults>
+      <li v-for="fault in faults" :key="fault">{{ fault }}</li>
+      <li>Ended now, it proves nothing: the record says so, joint by joint.</li>
+    </ul>
+    <TextField v-if="asksWhy" v-model="why" label="Why it counts though the standard fails it" :maxlength="500" />
+    <div class="flex flex-wrap gap-2">
+      <UButton
+        color="primary"
+        :variant="faults.length ? 'outline' : 'solid'"
+        :disabled="!canEnd"
+        :label="faults.length ? 'End test all the same' : 'End test'"
+        @click="end"
+      />
+      <UButton variant="ghost" :disabled="disabled" label="Discard test" @click="emit('discard')" />
+    </div>
+  </section>
+</template>
