@@ -50,7 +50,6 @@ function simulate(): Simulated {
   )
   const trapped = kind === 'trapped air' ? logBetween(1e-4, 1e-2) : 0
   const system = isAir ? reckoned : { ...reckoned, air: trapped }
-  const least = usualLeastLeak(system)
   const profile = isAir
     ? 'model-code-air'
     : system.hasPlastic
@@ -58,6 +57,7 @@ function simulate(): Simulated {
       : oneOf(['en806-a', 'model-code-water'] as const)
   const seconds = profile === 'en806-c' ? 10_800 : profile === 'en806-a' ? 600 : 900
   const bar = isAir ? 3.45 : between(5, 11)
+  const least = usualLeastLeak(system, { seconds, bar })
   const isRead = random() < 0.75
   const celsius = kind === 'near 4 °C' ? between(3, 6) : between(8, 22)
   const truth: TrueTest = {

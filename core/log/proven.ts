@@ -1,8 +1,9 @@
 import { systemsOf, type System } from '../job/system'
 import type { Job } from '../job/job'
 import type { Plan } from '../plan/types'
+import { fewestReadings } from '../prove/fewest'
 import { testProfileOf, type WhichTest } from '../prove/profiles'
-import type { ProfileMeta } from '../prove/profile'
+import { secondsOf, type ProfileMeta } from '../prove/profile'
 import { layOut } from '../run/layout'
 import { isNewLeg } from '../run/states'
 import type { JointState } from './joint-states'
@@ -29,16 +30,12 @@ export type TestFault = (typeof testFaults)[number]
 /** A joint is proven by a test, or that is what is lacking. */
 export type JointProof = { readonly by: string } | { readonly lacks: TestFault }
 
-/** Fewer readings, or less time between the first and the last, tell nothing: seconds. */
-export const fewestReadings = { count: 5, seconds: 180 }
 /** A reading comes so long after its moment at most, and its clock is so far off at most: seconds. */
 const mostAhead = 120
 /** The profile's time is up where the last reading is so near its end: seconds. */
 const nearEnd = 20
 
 const metaOf = ({ begun }: TestState): ProfileMeta => testProfileOf(begun!.body as unknown as WhichTest).meta
-
-const secondsOf = ({ steps }: ProfileMeta): number => steps.reduce((sum, { seconds }) => sum + seconds, 0)
 
 /** When the pressure was put on, in seconds since 1970. */
 const raisedAt = ({ begun }: TestState): number => secondsAt(String(begun!.body.raisedAt ?? begun!.at))

@@ -2,6 +2,7 @@ import { creepPrior, expectedOf, nudge, type Expected } from './expected'
 import { cholesky, likelihoodWith, logDeterminant, whitened } from './gaussian'
 import { follow, stretchesOf, type Causes, type Supposed } from './forward'
 import { suppositions, type Pumped } from './supposed-softness'
+import { misfitOf } from './misfit'
 import { binned, gaugeCovariance, gaugeErrorOf, type Reading } from './readings'
 import { softness, thermalGain, type TestSystem } from './softness'
 import { warmthOf } from './temperature'
@@ -25,6 +26,8 @@ export interface Proof {
   readonly leak: { readonly middle: number; readonly low: number; readonly high: number }
   /** What each cause did to the pressure, as is most likely, in bar. */
   readonly causes: Causes
+  /** How badly the best explanation fits, in standard deviations: above 0 worse than chance makes it. */
+  readonly misfit: number
   /** What a tight system would show, as far as that can be told beforehand. */
   readonly expected: readonly Expected[]
   /** Pressure that half a kelvin makes here, in bar. */
@@ -49,7 +52,12 @@ interface Weighed {
   readonly leak: number
   /** Logarithm of its chance, up to what is the same for all. */
   readonly log: number
-  readonly best: { readonly log: number; readonly supposed: Supposed }
+  readonly best: {
+    readonly log: number
+    readonly supposed: Supposed
+    readonly left: Float64Array
+    readonly slacks: number
+  }
 }
 
 /** The chances of leaks: of none, and of sizes a step apart. */
@@ -113,6 +121,10 @@ export function infer({ system, pumped, knowsAir, leastLeak, celsius, readings }
         best = {
           log: total,
           supposed: { ...base, softer: base.softer * Math.exp(off), creep: Math.max(0, base.creep + creepOff) },
+          left: residual.map((value, at) =>
+            slacks.reduce((sum, { along }, which) => sum - along[at]! * (found.off[which] ?? 0), value),
+          ),
+          slacks: slacks.length,
         }
       }
       return total
@@ -158,7 +170,7 @@ export function infer({ system, pumped, knowsAir, leastLeak, celsius, readings }
     }
     return candidates.at(-1)!.leak
   }
-  const { supposed } = candidates.find(({ log }) => log === top)!.best
+  const { supposed, left, slacks } = candidates.find(({ log }) => log === top)!.best
   const gain = thermalGain(supposed.system, meanWarmth)
   const give = supposed.softer * softness(supposed.system, meanWarmth, first)
   return {
@@ -166,6 +178,7 @@ export function infer({ system, pumped, knowsAir, leastLeak, celsius, readings }
       candidates.reduce((above, { leak }, at) => above + (leak > limit ? chances[at]! / sum : 0), 0),
     leak: { middle: quantile(0.5), low: quantile(0.025), high: quantile(0.975) },
     causes: follow(supposed, first, stretches).causes,
+    misfit: misfitOf(left, slacks + 1),
     expected: expectedOf({ system, first, stretches, seconds: bins.map(({ seconds }) => seconds), among: prepared }),
     halfKelvin: Math.abs((gain.water + gain.air) / give) / 2,
     leastLoss: (leastLeak * (minutesOf(bins.at(-1)!) - minutesOf(bins[0]!))) / system.litres / give,

@@ -16,6 +16,10 @@ export type TestFall = OwnTest['falls'][number]
  */
 export const stepPressure = ({ share, bar }: TestStep, design: number): number => bar ?? share! * design
 
+/** Seconds that a test takes in all. */
+export const secondsOf = ({ steps }: Pick<ProfileMeta, 'steps'>): number =>
+  steps.reduce((sum, { seconds }) => sum + seconds, 0)
+
 /**
  * Which step of a test it is, and how many seconds of it are left; after the last one their number, and nothing left.
  *

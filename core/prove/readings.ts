@@ -14,7 +14,7 @@ export interface Bin extends Reading {
 const median = (of: readonly number[]): number => [...of].sort((a, b) => a - b)[Math.floor(of.length / 2)] ?? 0
 
 /** A gauge that lets go shows nothing for a moment: less than this share of what it shows about it. */
-const dropOut = 0.3
+export const dropOut = 0.3
 /** What falls by more than this share from one reading to the next may be empty at the one after. */
 const runs = 0.3
 const about = 2
@@ -109,7 +109,8 @@ const steepest = 1 / 18
 
 /**
  * Readings brought together, about so many bins: the first one, from which all is reckoned, stands alone; where the
- * pressure runs, bins are short. What comes once the pipe is empty is left out.
+ * pressure runs, bins are short, but not for the gauge's scatter. What comes once the pipe is empty is left out; never
+ * more than twice so many bins.
  */
 export function binned(readings: readonly Reading[], most: number): Bin[] {
   const first = readings[0]!
@@ -118,15 +119,23 @@ export function binned(readings: readonly Reading[], most: number): Bin[] {
   const all = told.map(({ bar }) => bar)
   const range = Math.max(...all) - Math.min(...all)
   const size = Math.ceil((told.length - 1) / (most / 2))
+  const { scatter, step } = gaugeErrorOf(told)
+  const steep = Math.max(range * steepest, 4 * scatter, 2 * step)
   const bins: Bin[] = [{ ...first, count: 1 }]
   for (let from = 1; from < told.length;) {
     let to = from + 1
-    while (to < told.length && to - from < size && Math.abs(told[to]!.bar - told[from]!.bar) <= range * steepest)
-      to += 1
+    while (to < told.length && to - from < size && Math.abs(told[to]!.bar - told[from]!.bar) <= steep) to += 1
     bins.push(meanOf(told.slice(from, to)))
     from = to
   }
-  return bins
+  return bins.length > 2 * most ? evenly(told, 2 * most) : bins
+}
+
+/** The first reading alone, and so many bins of as many readings each. */
+function evenly(readings: readonly Reading[], most: number): Bin[] {
+  const size = Math.ceil((readings.length - 1) / (most - 1))
+  const starts = Array.from({ length: Math.ceil((readings.length - 1) / size) }, (_, at) => 1 + at * size)
+  return [{ ...readings[0]!, count: 1 }, ...starts.map((from) => meanOf(readings.slice(from, from + size)))]
 }
 
 function meanOf(those: readonly Reading[]): Bin {

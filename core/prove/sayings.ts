@@ -1,3 +1,4 @@
+import { formatClock } from '../quantity/format-duration'
 import { fixed, messagesOf, sentence } from '../quantity/message'
 
 /** What is told of a test: what would decide it, or what is done next. */
@@ -18,7 +19,28 @@ export const proveSentences = {
     halve: fixed('shut a valve in the middle and read both halves: each tells a leak twice as well'),
     find: fixed('find the leak: look at every joint, then shut a valve in the middle and read again'),
     done: fixed('let the profile’s time run for the record'),
-    readings: fixed('read the gauge: three readings at least'),
+    readings: fixed('read the gauge on: at least five readings, over three minutes'),
+    'odd row': sentence(
+      { seconds: 420, bar: 99.9 },
+      ({ seconds, bar }, say) =>
+        `one reading stands apart, ${say.testPressure(bar)} at ${formatClock(Math.round(seconds))}: strike it out if it was misread`,
+    ),
+    'topped up': sentence(
+      { from: 180, to: 240 },
+      ({ from, to }) =>
+        `it rises between ${formatClock(Math.round(from))} and ${formatClock(Math.round(to))}: was it topped up? Start a new test, and leave the pump alone`,
+    ),
+    'plastic settles': sentence(
+      { seconds: 900 },
+      ({ seconds }) =>
+        `plastic is still stretching: read on for ${Math.ceil(seconds / 60)} more minutes before anything is said`,
+    ),
+    rises: fixed(
+      'it rises, and warmth does not explain it: does a valve let the main in? Shut it, or take it off, and test again',
+    ),
+    'no fit': fixed(
+      'the readings do not fit a leak, nor a tight line: look at each row, the pump, a valve that passes, the gauge',
+    ),
   },
 } as const
 export const proveSays = messagesOf(proveSentences)

@@ -21,6 +21,8 @@ export interface TestSystem {
   readonly wallExpansion: number
   /** Some of the pipe is plastic. */
   readonly hasPlastic: boolean
+  /** Some of it stretches on under pressure: plastic without metal in its wall. */
+  readonly stretches: boolean
   /** How far the reckoned softness may be off: one standard deviation of its logarithm. */
   readonly doubt: number
   /** Share of the content that is air, under the test pressure; 1 for a test with air. */
@@ -63,6 +65,7 @@ export function systemOf(segments: readonly Segment[], air: number | 'all'): Tes
     creepingWall,
     wallExpansion: mean((pipe) => materialFacts[materialKey(pipe)].expansion / 1000),
     hasPlastic: plastic > 0,
+    stretches: segments.some(({ pipe }) => isPlastic(pipe.material) && pipe.material !== 'multilayer'),
     // Where the plastic gives most of the way, the whole is as doubtful as it.
     doubt: metalDoubt + (plasticDoubt - metalDoubt) * (wall > 0 ? creepingWall / wall : 0),
     air: air === 'all' ? 1 : air / litres,
