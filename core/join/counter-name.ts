@@ -3,7 +3,7 @@ import { endSize, type Fitting, type FittingEnd, type PartKind } from '../catalo
 /** What an end is called beside its size: C a cup, FTG an end that goes inside a fitting, M and F threads. */
 export function endLetters(end: FittingEnd): string {
   if (end.type === 'thread') return `${end.sex} ${end.system}`
-  if (end.type === 'spigot') return 'FTG'
+  if (end.type === 'spigot') return end.socket.method === 'solder' ? 'FTG' : `${end.socket.word} FTG`
   return end.socket.method === 'solder' ? 'C' : end.socket.word
 }
 

@@ -1,123 +1,126 @@
+import type { PartKind } from '../catalogue/fitting'
 import type { MethodId } from '../catalogue/method'
 import { sizeToMillimetres } from '../quantity/units'
-import type { PartKind } from '../catalogue/fitting'
+import { forGas, meaningAt, wordsOf, type Meaning } from './name-words'
 
 /** One end as a name gives it; what it does not say is left open. */
 export interface NamedEnd {
   /** Empty where the name gives no size at all. */
   readonly size: string
   readonly type?: 'socket' | 'spigot' | 'M' | 'F'
-  readonly method?: MethodId
+  /** How pipe may be joined in it; any, where nothing is said. */
+  readonly methods?: readonly MethodId[]
   readonly system?: 'NPT' | 'BSP'
-  /** A word that tells two systems of one method apart: `PVC`, `insert`. */
-  readonly made?: string
+  /** Words that tell two systems of one method apart: `pvc`, `insert`. */
+  readonly made?: readonly string[]
 }
 
 export interface NamedFitting {
-  readonly kind: PartKind
+  /** What it may be: more than one where the name leaves it open. */
+  readonly kinds: readonly PartKind[]
   readonly ends: readonly NamedEnd[]
   /** What is unusual in the order of reading, and what else may have been meant. */
   readonly hints: readonly string[]
+  /** Words that mean nothing here: they are asked about, never passed over. */
+  readonly unknown: readonly string[]
 }
 
 export type ReadName =
   { readonly ok: true; readonly named: NamedFitting } | { readonly ok: false; readonly problem: string }
 
-/** Words for what a fitting is, tried in order: the longer before what it holds. */
-const kindWords: readonly (readonly [RegExp, PartKind])[] = [
-  [/\bdrop[- ]?ear(?:ed)?(?: elbow| ell| 90)?\b|\bwall ?plate(?: elbow)?\b/, 'drop-ear elbow'],
-  [/\bstub[- ]?out\b/, 'stub-out'],
-  [/\bangle (?:stop|valve)\b/, 'angle stop'],
-  [/\bstreet(?: elbow| ell)? ?45(?: elbow| ell)?\b|\b45 street(?: elbow| ell)?\b/, 'street elbow 45'],
-  [/\bstreet(?: elbow| ell)?(?: ?90)?(?: elbow| ell)?\b|\b90 street(?: elbow| ell)?\b/, 'street elbow 90'],
-  [/\b(?:elbow|ell|bend) ?45\b|\b45(?: elbow| ell| bend)?\s*$/, 'elbow 45'],
-  [/\b(?:elbow|ell|bend)(?: ?90)?\b|\b90(?: elbow| ell| bend)?\s*$/, 'elbow 90'],
-  [/\b45(?= elbow| ell| bend)(?: elbow| ell| bend)/, 'elbow 45'],
-  [/\b(?:slip|repair) coupling\b|\bslip coupler\b/, 'slip coupling'],
-  [/\bdielectric(?: union)?\b/, 'dielectric union'],
-  [/\bthread adapter\b/, 'thread adapter'],
-  [/\bfitting reducer\b/, 'fitting reducer'],
-  [/\bbushing\b|\bbush\b/, 'bushing'],
-  [/\breduc(?:er|ing coupling|ing socket)\b/, 'reducer'],
-  [/\bcoupling\b|\bcoupler\b|\bstraight\b/, 'coupling'],
-  [/\bswivel connector\b|\btap connector\b|\bswivel\b/, 'swivel connector'],
-  [/\badap[te]+[eo]r\b|\bconnector\b/, 'adapter'],
-  [/\bconverter\b/, 'converter'],
-  [/\bunion\b/, 'union'],
-  [/\bvalve\b/, 'valve'],
-  [/\bnipple\b/, 'nipple'],
-  [/\btee\b/, 'tee'],
-  [/\bcap\b|\bstop end\b/, 'cap'],
-  [/\bplug\b/, 'plug'],
-]
-
-/** Kinds whose name need not say that their last end is threaded. */
-export const oftenThreaded: ReadonlySet<PartKind> = new Set([
-  'adapter',
+/** Kinds whose last end is threaded, whether the name says so or not. */
+export const endsInThread: ReadonlySet<PartKind> = new Set([
   'swivel connector',
-  'bushing',
-  'dielectric union',
   'drop-ear elbow',
   'angle stop',
   'nipple',
   'thread adapter',
+])
+/** Kinds whose last end may be threaded. */
+export const oftenThreaded: ReadonlySet<PartKind> = new Set([
+  ...endsInThread,
+  'adapter',
+  'bushing',
+  'dielectric union',
   'plug',
 ])
+const onlyEnd: ReadonlySet<PartKind> = new Set(['cap', 'plug'])
+const sizeForm = /^(?:\d+-\d+\/\d+|\d+\/\d+|\d+)$/
 
-const methodWords: readonly (readonly [RegExp, MethodId])[] = [
-  [/\bpe compression\b|\bcompression pe\b/, 'compression-pe'],
-  [/\bmultilayer press\b|\bpress multilayer\b/, 'press-multilayer'],
-  [/\bsolder(?:ed)?\b|\bsweat\b|\bcapillary\b/, 'solder'],
-  [/\bpress\b/, 'press-metal'],
-  [/\bcrimp\b/, 'crimp'],
-  [/\bclamp\b/, 'clamp'],
-  [/\bexpansion\b/, 'expansion'],
-  [/\bpush[- ]?fit\b|\bpush\b/, 'push-fit'],
-  [/\bcompression\b/, 'compression'],
-  [/\bsolvent\b|\bcement(?:ed)?\b|\bglue\b/, 'solvent'],
-  [/\bthread(?:ed)?\b|\bscrewed\b/, 'thread'],
-]
-
-const madeWords = /\b(cpvc|pvc|insert|repair|od)\b/
-const sizeForm = /(?<![\d/])((?:old )?(?:\d+[- ]\d+\/\d+|\d+\/\d+|\d+))(?![\d/])/
-const letterWords: readonly (readonly [RegExp, NamedEnd['type']])[] = [
-  [/\b(?:ftg|fit|spigot)\b/, 'spigot'],
-  [/\b(?:c|cup|socket)\b/, 'socket'],
-  [/\b(?:m|mip|mpt|male)\b/, 'M'],
-  [/\b(?:f|fip|fpt|female)\b/, 'F'],
-]
-
-const endsOf: Partial<Record<PartKind, number>> = { tee: 3, cap: 1, plug: 1 }
-
-/** Small letters, x between sizes, hyphens in mixed numbers; inch and degree marks dropped. */
-function normalised(text: string): string {
-  return text
-    .toLowerCase()
-    .replaceAll('½', '1/2')
-    .replaceAll('¾', '3/4')
-    .replaceAll('¼', '1/4')
-    .replace(/["″”°]|\b(?:inch|in|mm|deg|degrees?)\b/g, ' ')
-    .replace(/(\d+)\s+(\d\/\d)/g, '$1-$2')
-    .replace(/\s*(?:×|\*|\bby\b)\s*/g, ' x ')
-    .replace(/(\d|[a-z])\s*x\s*(?=\d)|(?<=\d)x(?=[a-z])/g, (found) => found.replace('x', ' x '))
-    .replace(/\s+/g, ' ')
-    .trim()
+/** What a line says, end by end, before it is known what it is. */
+interface Line {
+  readonly ends: NamedEnd[]
+  readonly kinds: PartKind[][]
+  angle: 45 | 90 | null
+  isStreet: boolean
+  readonly unknown: string[]
+  readonly others: string[]
 }
 
-function readEnd(part: string): Partial<NamedEnd> {
-  const method = methodWords.find(([form]) => form.test(part))?.[1]
-  const rest = methodWords.reduce((left, [form]) => left.replace(form, ' '), part)
-  const type = letterWords.find(([form]) => form.test(rest))?.[1]
-  const made = madeWords.exec(part)?.[1]
-  const system = /\bnpt\b/.test(part) ? 'NPT' : /\bbsp[pt]?\b/.test(part) ? 'BSP' : undefined
-  const size = sizeForm.exec(part)?.[1]?.replace(/(\d) (\d)/, '$1-$2')
-  return {
-    ...(size ? { size } : {}),
-    ...(type ? { type } : {}),
-    ...(method ? { method } : {}),
-    ...(system ? { system } : {}),
-    ...(made ? { made } : {}),
+const both = <T>(one: readonly T[] | undefined, other: readonly T[]): readonly T[] =>
+  one ? one.filter((item) => other.includes(item)) : other
+
+function withMeaning(line: Line, meaning: Meaning, end: NamedEnd): NamedEnd {
+  switch (meaning.is) {
+    case 'kind':
+      line.kinds.push([...meaning.kinds])
+      return end
+    case 'angle':
+      line.angle = meaning.angle
+      return end
+    case 'street':
+      line.isStreet = true
+      return end
+    case 'methods':
+      return { ...end, methods: both(end.methods, meaning.methods) }
+    case 'made':
+      return { ...end, made: [...(end.made ?? []), meaning.made] }
+    case 'type':
+      return { ...end, type: meaning.type }
+    case 'system':
+      return { ...end, system: meaning.system }
+    case 'other':
+      line.others.push(meaning.what)
+      return end
+    default:
+      return end
   }
+}
+
+const isSaid = (end: NamedEnd): boolean =>
+  end.size !== '' ||
+  end.type !== undefined ||
+  end.methods !== undefined ||
+  end.made !== undefined ||
+  end.system !== undefined
+
+/** Reads word by word. A second size begins another end, with a sign between the two or without. */
+function readWords(words: readonly string[]): Line {
+  const line: Line = { ends: [], kinds: [], angle: null, isStreet: false, unknown: [], others: [] }
+  let end: NamedEnd = { size: '' }
+  const close = () => {
+    if (isSaid(end)) line.ends.push(end)
+    end = { size: '' }
+  }
+  for (let at = 0; at < words.length;) {
+    const old = words[at] === 'old' && sizeForm.test(words[at + 1] ?? '') ? `old ${words[at + 1]!}` : null
+    const found = old ? null : meaningAt(words, at)
+    const size = old ?? (found?.meaning.is === 'angle' || !sizeForm.test(words[at]!) ? null : words[at]!)
+    if (size) {
+      if (end.size !== '') close()
+      end = { ...end, size }
+      at += old ? 2 : 1
+    } else if (found) {
+      if (found.meaning.is === 'and') close()
+      else end = withMeaning(line, found.meaning, end)
+      at += found.count
+    } else {
+      line.unknown.push(words[at]!)
+      at += 1
+    }
+  }
+  close()
+  return line
 }
 
 /** What a size measures, so that a larger end is known from a smaller one; whole numbers from 6 up are millimetres. */
@@ -146,73 +149,124 @@ function teeHints([first, second, branch]: readonly string[], given: number): st
   return []
 }
 
+const largerFirst: ReadonlySet<PartKind> = new Set(['reducer', 'fitting reducer', 'bushing', 'elbow 90'])
+
 function orderHints(kind: PartKind, sizes: readonly string[], given: number): string[] {
   if (kind === 'tee') return teeHints(sizes, given)
   const [first, second] = sizes
   if (!first || !second || measure(second) <= measure(first)) return []
-  return kind === 'reducer' || kind === 'fitting reducer' || kind === 'bushing' || kind === 'elbow 90'
-    ? [`The larger end comes first: ${second} × ${first}. It is the same part.`]
-    : []
+  return largerFirst.has(kind) ? [`The larger end comes first: ${second} × ${first}. It is the same part.`] : []
 }
 
-/** The sizes of all ends: a name says what is equal once. */
-function expand(kind: PartKind, ends: readonly NamedEnd[]): NamedEnd[] {
-  const wanted = endsOf[kind] ?? 2
-  const [first, second = first, third] = ends
-  if (!first || !second) return []
-  if (wanted === 1) return [first]
-  if (wanted === 2) return [first, second]
-  if (third) return [first, second, third]
-  return ends.length === 2 ? [first, { ...second, size: first.size, type: first.type }, second] : [first, first, first]
+/** What it is, by all that is said of it; empty where that is not said. */
+function kindsOf({ kinds, angle, isStreet, ends }: Line): PartKind[] {
+  const turns = kinds.length === 0 || kinds.some((of) => of.includes('elbow 90'))
+  if (isStreet && turns) return [angle === 45 ? 'street elbow 45' : 'street elbow 90']
+  if (turns && (angle !== null || kinds.length > 0)) return [angle === 45 ? 'elbow 45' : 'elbow 90']
+  const [said = []] = kinds
+  if (!said.includes('coupling')) return said
+  const [one, other = one] = ends
+  const isMixed =
+    one !== undefined &&
+    other !== undefined &&
+    (one.methods?.join() !== other.methods?.join() || one.type !== other.type)
+  if (isMixed && ends.length > 1) return ['coupling', 'reducer', 'adapter', 'converter']
+  return one?.size === other?.size
+    ? said.filter((kind) => kind !== 'reducer')
+    : said.filter((kind) => kind !== 'coupling')
 }
+
+/** An end by the words behind the last, where they hold for all: 22 x 15 solder reducer. */
+function commonWords(ends: readonly NamedEnd[], kinds: readonly PartKind[]): NamedEnd[] {
+  const last = ends.at(-1)
+  const others = ends.slice(0, -1)
+  const isOpen = ({ type, methods, made }: NamedEnd) =>
+    type === undefined && methods === undefined && made === undefined
+  if (!last || last.type || (last.methods === undefined && last.made === undefined) || !others.every(isOpen))
+    return [...ends]
+  const common = {
+    ...(last.methods ? { methods: last.methods } : {}),
+    ...(last.made ? { made: last.made } : {}),
+    ...(last.system ? { system: last.system } : {}),
+  }
+  const { methods: _, made: __, ...bare } = last
+  const isThread = others.length > 0 && kinds.length > 0 && kinds.every((kind) => oftenThreaded.has(kind))
+  return [...others.map((end) => ({ ...end, ...common })), isThread ? bare : last]
+}
+
+/** All ends: a name says what is equal once. Of a thread no size is taken from the pipe beside it. */
+function allEnds(kinds: readonly PartKind[], said: readonly NamedEnd[]): NamedEnd[] {
+  const [first, second, third] = said
+  if (!first) return []
+  const kind = kinds[0]
+  if (kind !== undefined && onlyEnd.has(kind)) return [first]
+  if (kind === 'tee') {
+    if (third) return [first, second!, third]
+    if (second) return [first, { ...first }, second]
+    return [first, { ...first }, { ...first }]
+  }
+  if (second) return [first, second]
+  if (kind !== undefined && oftenThreaded.has(kind)) {
+    // 3/4 nipple: both ends; 15 tap connector: its thread is still to be said.
+    if (kind === 'nipple') return [first, { ...first }]
+    return [first, { size: '' }]
+  }
+  return [first, { ...first }]
+}
+
+/** Each end without a size has that of the one before, or else the first that is said. */
+function withSizes(ends: readonly NamedEnd[]): NamedEnd[] {
+  const any = ends.find(({ size }) => size !== '')?.size ?? ''
+  let before = any
+  return ends.map((end) => {
+    const size = end.size === '' && isSaid(end) ? before : end.size
+    before = size || before
+    return { ...end, size }
+  })
+}
+
+const isMadeToGoIn: ReadonlySet<PartKind> = new Set([
+  'street elbow 90',
+  'street elbow 45',
+  'fitting reducer',
+  'bushing',
+])
 
 /**
- * Reads the counter's text of a fitting: run first and larger end first, then the branch.
+ * Reads the counter's text of a fitting: run first and larger end first, then the branch. Every word is accounted for.
  *
- * @returns the fitting as named, with hints where another order may have been meant; or what is missing
- * @example readName('3/4 x 1/2 x 1/2 tee').named // { kind: 'tee', ends: [{ size: '3/4' }, { size: '1/2' }, { size: '1/2' }] }
- * @example readName('street 90 1/2').named.ends // [{ size: '1/2', type: 'spigot' }, { size: '1/2' }]
+ * @returns the fitting as named, with hints where another order may have been meant and the words that were not
+ * understood; or what is wrong with it
+ * @example readName('3/4 x 1/2 x 1/2 tee').named.kinds // ['tee']
+ * @example readName('half inch street 90').named.ends // [{ size: '1/2', type: 'spigot' }, { size: '1/2' }]
+ * @example readName('22 wibble elbow').named.unknown // ['wibble']
  */
 export function readName(text: string): ReadName {
-  const line = normalised(text)
-  const found = kindWords.find(([form]) => form.test(line))
-  if (!found)
+  const words = wordsOf(text)
+  const gas = words.find((word) => forGas.has(word))
+  if (gas) return { ok: false, problem: `never for gas: what is said here is of water pipe alone` }
+  const line = readWords(words)
+  const [otherThing] = line.others
+  if (otherThing) return { ok: false, problem: `that is ${otherThing}` }
+  const kinds = kindsOf(line)
+  if (kinds.length === 0 && line.ends.length < 2)
     return { ok: false, problem: 'say what it is: tee, elbow, coupling, reducer, adapter, cap, union, valve …' }
-  const [form, kind] = found
-  const parts = line.replace(form, ' ').split(/\sx\s/).map(readEnd)
-  const given = parts.length
-  if (given > 3) return { ok: false, problem: 'a fitting has at most three ends here' }
-  const { method, made, system } = parts.at(-1) ?? {}
-  // A method said once, at the end, holds for every end that says nothing of its own: 22 x 15 solder reducer.
-  const saidOnce = parts.filter((part) => part.method).length === 1
-  const common = saidOnce && method ? { method, ...(made ? { made } : {}), ...(system ? { system } : {}) } : {}
-  const ends: NamedEnd[] = []
-  for (const part of parts) {
-    const size = part.size ?? ends.at(-1)?.size ?? parts.find((other) => other.size)?.size
-    const isOpen = part.type === undefined && (part.method === undefined || saidOnce)
-    // The other end of an adapter may be a thread, whatever method the name ends with.
-    const holds = isOpen && !(oftenThreaded.has(kind) && ends.length > 0)
-    ends.push({
-      ...part,
-      size: size ?? '',
-      ...(isOpen ? { method: undefined, made: undefined } : {}),
-      ...(holds ? common : {}),
-    })
-  }
-  const isStreet =
-    kind === 'street elbow 90' || kind === 'street elbow 45' || kind === 'fitting reducer' || kind === 'bushing'
-  const all = expand(kind, ends).map((end, index) =>
-    isStreet && index === 0 && end.type !== 'M' ? { ...end, type: 'spigot' as const } : end,
+  if (line.ends.length > 3) return { ok: false, problem: 'a fitting has at most three ends here' }
+  const said = withSizes(commonWords(line.ends, kinds))
+  const ends = allEnds(kinds, said.length > 0 ? said : [{ size: '' }]).map((end, index) =>
+    kinds.some((kind) => isMadeToGoIn.has(kind)) && index === 0 && end.type !== 'M'
+      ? { ...end, type: 'spigot' as const }
+      : end,
   )
-  const noSize = all.every(({ size }) => size === '') ? ['Add its size, such as 22, 3/4 or 22 × 15.'] : []
-  const turned = kind === 'coupling' && all[0]?.size !== all[1]?.size ? 'reducer' : kind
-  const sizes = all.map(({ size }) => size)
+  const sizes = ends.map(({ size }) => size)
+  const noSize = sizes.every((size) => size === '') ? ['Add its size, such as 22, 3/4 or 22 × 15.'] : []
   return {
     ok: true,
     named: {
-      kind: turned,
-      ends: all,
-      hints: [...noSize, ...orderHints(turned, sizes, given)],
+      kinds,
+      ends,
+      hints: [...noSize, ...(kinds[0] ? orderHints(kinds[0], sizes, line.ends.length) : [])],
+      unknown: line.unknown,
     },
   }
 }

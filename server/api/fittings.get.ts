@@ -12,10 +12,16 @@ export default answering((event) => {
   const { name } = getQuery(event)
   if (typeof name !== 'string' || name.trim() === '' || name.length > longest)
     throw invalid([{ field: 'name', problem: `a fitting’s name of 1 to ${longest} letters, such as 22 x 15 reducer` }])
-  const { named, fittings, problem } = findFittings(shippedFittings(), name)
+  const { named, fittings, certain, questions, problem } = findFittings(shippedFittings(), name)
   return {
-    named,
+    named: named && {
+      ...named,
+      kind: named.kinds[0] ?? null,
+      ends: named.ends.map((end) => ({ ...end, method: end.methods?.length === 1 ? end.methods[0] : undefined })),
+    },
     problem,
+    questions,
+    certain: certain?.id ?? null,
     fittings: fittings.map((fitting) => ({
       id: fitting.id,
       kind: fitting.kind,

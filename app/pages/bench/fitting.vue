@@ -13,9 +13,11 @@ const examples = ['3/4 x 1/2 x 1/2 tee', '22 x 15 reducer', '1/2 C x M adapter',
 const { last, remember } = useAsked<string>('fitting')
 const shown = 12
 const found = computed(() => (text.value.trim() === '' ? null : findFittings(shippedFittings(), text.value)))
-const first = computed(() => found.value?.fittings[0])
+/** The one to ask for, where the name is sure. */
+const certain = computed(() => found.value?.certain ?? undefined)
+const first = computed(() => certain.value ?? found.value?.fittings[0])
 const rested = useDebounceFn(() => {
-  if (first.value) remember({ label: text.value.trim(), ask: text.value.trim() })
+  if (certain.value) remember({ label: text.value.trim(), ask: text.value.trim() })
 }, 2000)
 watch(text, () => void rested())
 </script>
@@ -43,10 +45,11 @@ watch(text, () => void rested())
       </p>
       <template v-else>
         <div data-readout aria-live="polite">
-          <div class="label">Ask for</div>
+          <div class="label">{{ certain ? 'Ask for' : 'Not sure yet' }}</div>
           <div class="font-label text-4xl leading-tight font-semibold">
-            {{ first ? counterName(first) : 'Not found' }}
+            {{ certain ? counterName(certain) : found.fittings.length ? 'Which one?' : 'Not found' }}
           </div>
+          <p v-for="question in found.questions" :key="question" class="mt-1 text-lg">{{ question }}</p>
           <p v-if="found.problem" class="mt-1 text-(--ui-error)">{{ found.problem }}</p>
           <p v-for="hint in found.named?.hints" :key="hint" class="mt-1 flex gap-2 text-lg">
             <VerdictMark verdict="caution" :word="false" class="pt-1" />{{ hint }}

@@ -3,7 +3,7 @@ import { shippedSockets, type Socket } from '../socket'
 import type { Fitting } from '../fitting'
 import { inLineFittings } from './in-line'
 import { mixedFittings } from './mixed'
-import { threadAdapters, threadedFittings } from './threaded'
+import { supplyStops, threadAdapters, threadedFittings } from './threaded'
 import { turningFittings } from './turning'
 
 const plainSockets = (sockets: readonly Socket[]): Socket[] =>
@@ -21,6 +21,7 @@ export function transitionsFrom(sockets: readonly Socket[]): Fitting[] {
     ...mixedFittings(sockets, plain),
     ...plain.flatMap(threadAdapters),
     ...threadedFittings(sockets),
+    ...supplyStops(sockets),
   ]
 }
 

@@ -70,6 +70,8 @@ function onWall(socket: Socket, size: ThreadSize): Fitting[] {
 
 const withAngleStop: ReadonlySet<MethodId> = new Set([...withDropEar, 'compression'])
 
+const withSupplyStop: ReadonlySet<MethodId> = new Set(['solder', 'crimp', 'push-fit'])
+
 function angleStop(socket: Socket, size: ThreadSize): Fitting[] {
   if (!withAngleStop.has(socket.method) || size !== '1/2') return []
   return [fittingOf('angle stop', [socketEnd(socket), { ...thread(systemOf(socket), size, 'M'), form: 'parallel' }])]
@@ -108,6 +110,17 @@ export function threadAdapters(socket: Socket): Fitting[] {
       ]
     }),
   ]
+}
+
+/** Half-inch stops for a fixture's supply tube, by its outside diameter: as North America makes them. */
+export function supplyStops(sockets: readonly Socket[]): Fitting[] {
+  const outlets = sockets.filter(
+    ({ system, size }) => system === 'by outside diameter, inch' && (size === '3/8' || size === '1/4'),
+  )
+  return sockets
+    .filter(({ method, family, size }) => withSupplyStop.has(method) && family === 'cts' && size === '1/2')
+    .filter(({ system }) => system !== 'by outside diameter, inch')
+    .flatMap((pipe) => outlets.map((outlet) => fittingOf('angle stop', [socketEnd(pipe), socketEnd(outlet)])))
 }
 
 /** Fittings of threaded pipe: couplings, elbows, tees, unions, caps and nipples. */
