@@ -18,15 +18,13 @@ import type { Part } from '../build/part'
 import { whatMeets } from '../build/what-meets'
 import { drawnLength } from '../job/system'
 
-/** Minutes until a soldered joint may be touched by a cold one's work: about 5. */
-const solderCools = 5
 /** Where a depth is not known, more than any is taken, so that no room is promised that is not there. */
 const deepest = 60
 /** A leg within about 6 degrees of square to a joint's axis springs along it. */
 const square = 0.1
 
 /** Minutes until water may stand on a joint; null where no wait is known at this temperature. */
-function waitMinutes({ method }: PlanJoint, od: number, celsius: number): number | null {
+function waitMinutes({ method }: PlanJoint, od: number, celsius: number, solderCools: number): number | null {
   if (method === 'solder') return solderCools
   const seconds = method === 'solvent' ? solventSet(od, celsius) : method === 'expansion' ? expansionHold(celsius) : 0
   return seconds === null ? null : seconds / 60
@@ -89,7 +87,7 @@ export function assemblyQuestion(
     // A tie-in of which nobody said what is there stands fast itself.
     if (node.kind === 'tie-in' && !node.existing && piece) fixed.add(parts[0])
     const pipe = catalogue.pipe(joint.pipe)!
-    const wait = waitMinutes(joint, pipe.od, celsius)
+    const wait = waitMinutes(joint, pipe.od, celsius, profile.solderCools)
     const place = layout.places.get(joint.node)
     placed.push({ joint, pipe, run: joint.run, place: place ?? null, wet: isWrapped(job, joint.run) })
     return {

@@ -98,3 +98,31 @@ describe('the plan of work', () => {
     expect(plan.steps[1]).toMatchObject({ isReal: true, ready: plan.whole })
   })
 })
+
+describe('a flame', () => {
+  const soldered = (id: string, part: string) =>
+    joint(id, [part, `pipe ${id}`], { method: 'solder', minutes: 5, wait: 5 })
+  const all = [soldered('one', 'coupling'), soldered('other', 'coupling'), soldered('third', 'elbow')]
+  const byId = new Map(all.map((of) => [of.id, of]))
+  const inPlace = (...ids: string[]) => ids.map((id) => ({ joint: id, phase: 'in place' as const }))
+  const none = { before: [], after: [] }
+
+  it('takes a coupling’s two mouths in one heat, where one is soldered right after the other', () => {
+    const ends = (...ids: string[]) => schedule(inPlace(...ids), byId, new Map(), none).steps.map(({ end }) => end)
+    expect(ends('one', 'other', 'third')).toEqual([5, 6, 11])
+    expect(ends('one', 'third', 'other')).toEqual([5, 10, 15])
+    // What it really took is what it took.
+    expect(schedule(inPlace('one', 'other'), byId, new Map([['other', 4]]), none).steps.at(-1)!.end).toBe(9)
+  })
+
+  it('is watched after, and that is part of the whole', () => {
+    const plan = schedule(inPlace('one', 'third'), byId, new Map(), { ...none, fireWatch: 60 })
+    expect(plan).toMatchObject({ fireWatch: { start: 10, end: 70 }, whole: 70 })
+    const cold = [joint('press', ['a', 'b'], { method: 'press-metal', minutes: 2 })]
+    const pressed = schedule(inPlace('press'), new Map(cold.map((of) => [of.id, of])), new Map(), {
+      ...none,
+      fireWatch: 60,
+    })
+    expect(pressed).toMatchObject({ fireWatch: null, whole: 2 })
+  })
+})

@@ -1,5 +1,5 @@
 import type { AssemblyStep } from './order'
-import type { AssemblyJoint } from './question'
+import { needsFlame, type AssemblyJoint } from './question'
 import type { WaterStep } from './water-off'
 
 /** A step of the plan of work, in minutes from its beginning. */
@@ -25,10 +25,19 @@ export interface WorkPlan {
   readonly after: readonly TimedWaterStep[]
   /** Minutes that the household is without water: shut, drained, cut, made, cooled or set, refilled, purged, looked at. */
   readonly waterOff: number
+  /** Somebody watches where there was a flame, from when to when; null where there was none. */
+  readonly fireWatch: { readonly start: number; readonly end: number } | null
   readonly whole: number
   /** A wait is not known, so that both may be longer. */
   readonly isLeast: boolean
 }
+
+/** Minutes that the next mouth of a fitting takes that is hot from the one before: typical. */
+const sameHeat = 1
+
+/** Whether a joint is soldered in the heat of the one before it: another mouth of the same fitting, one right after the other. */
+const isSameHeat = (before: AssemblyJoint | undefined, joint: AssemblyJoint): boolean =>
+  before !== undefined && needsFlame(before) && needsFlame(joint) && before.parts[0] === joint.parts[0]
 
 /** One after another from a beginning. */
 function inTurn(steps: readonly WaterStep[], from: number): TimedWaterStep[] {
@@ -43,25 +52,36 @@ const minutesOf = (steps: readonly WaterStep[]): number => steps.reduce((sum, { 
  * has to wait when its hands are done, the water stays on until the water-off work would end no sooner for it.
  *
  * @param real minutes that a step took, by joint
- * @param water what is done with the water off beside the joints
+ * @param beside what is done with the water off beside the joints, and how long a flame is watched after, in minutes
  */
 export function schedule(
   steps: readonly AssemblyStep[],
   joints: ReadonlyMap<string, AssemblyJoint>,
   real: ReadonlyMap<string, number>,
-  water: { readonly before: readonly WaterStep[]; readonly after: readonly WaterStep[] },
+  beside: { readonly before: readonly WaterStep[]; readonly after: readonly WaterStep[]; readonly fireWatch?: number },
 ): WorkPlan {
   const firstOff = steps.findIndex(({ phase }) => phase === 'water off')
   let at = 0
   const timed = steps.map((step, index): WorkStep => {
-    const { minutes, wait } = joints.get(step.joint)!
-    const start = index === firstOff ? at + minutesOf(water.before) : at
-    at = start + (real.get(step.joint) ?? minutes)
-    return { ...step, start, end: at, ready: at + wait, isReal: real.has(step.joint) }
+    const joint = joints.get(step.joint)!
+    const before = steps[index - 1]
+    const isHotFrom = before?.phase === step.phase && isSameHeat(joints.get(before.joint), joint)
+    const start = index === firstOff ? at + minutesOf(beside.before) : at
+    at = start + (real.get(step.joint) ?? (isHotFrom ? Math.min(sameHeat, joint.minutes) : joint.minutes))
+    return { ...step, start, end: at, ready: at + joint.wait, isReal: real.has(step.joint) }
   })
   const isLeast = steps.some(({ joint }) => joints.get(joint)!.unknown.some(({ of }) => of === 'wait'))
   const readyAt = (of: readonly WorkStep[]) => Math.max(0, ...of.map(({ ready }) => ready))
-  if (firstOff < 0) return { steps: timed, before: [], after: [], waterOff: 0, whole: readyAt(timed), isLeast }
+  const watched = (of: readonly WorkStep[]): WorkPlan['fireWatch'] => {
+    const hot = of.filter(({ joint }) => needsFlame(joints.get(joint)!))
+    const start = Math.max(0, ...hot.map(({ end }) => end))
+    return hot.length > 0 && beside.fireWatch ? { start, end: start + beside.fireWatch } : null
+  }
+  if (firstOff < 0) {
+    const fireWatch = watched(timed)
+    const whole = Math.max(readyAt(timed), fireWatch?.end ?? 0)
+    return { steps: timed, before: [], after: [], waterOff: 0, whole, fireWatch, isLeast }
+  }
   const off = timed.filter(({ phase }) => phase === 'water off')
   // Waiting with the water on: the water-off work is put off by what the bench still has to wait beyond it.
   const late = readyAt(timed) - readyAt(off)
@@ -70,8 +90,10 @@ export function schedule(
       ? { ...step, start: step.start + late, end: step.end + late, ready: step.ready + late }
       : step,
   )
-  const before = inTurn(water.before, timed[firstOff]!.start + late - minutesOf(water.before))
-  const after = inTurn(water.after, readyAt(off) + late)
+  const before = inTurn(beside.before, timed[firstOff]!.start + late - minutesOf(beside.before))
+  const after = inTurn(beside.after, readyAt(off) + late)
   const [shut, back] = [before[0]?.start ?? timed[firstOff]!.start + late, after.at(-1)?.end ?? readyAt(off) + late]
-  return { steps: shifted, before, after, waterOff: back - shut, whole: back, isLeast }
+  const fireWatch = watched(shifted)
+  const whole = Math.max(back, fireWatch?.end ?? 0)
+  return { steps: shifted, before, after, waterOff: back - shut, whole, fireWatch, isLeast }
 }

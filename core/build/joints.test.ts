@@ -86,3 +86,23 @@ describe('the numbers of joints', () => {
     ])
   })
 })
+
+describe('pipe that comes through a finished wall', () => {
+  it('is judged where it comes through, not at every joint of its run; a drop-ear elbow holds it', () => {
+    const run = sampleJob({
+      pipe: pipeId('ASTM F876', '1/2', 'pex-b'),
+      method: 'crimp',
+      legs: [
+        ['cap:s', 'east', 1000, 'elbow:a'],
+        ['elbow:a', 'north', 500, 'outlet:o'],
+      ],
+    })
+    const bare = { ...run, runs: run.runs.map((of) => ({ ...of, place: { stubOut: 'bare' as const } })) }
+    const refused = (job: typeof run) =>
+      planJob(job, catalogue).joints.flatMap(({ id, verdict }) => (verdict === 'refuse' ? [id] : []))
+    expect(refused(bare)).toEqual(['r1/o/l2'])
+    const fitting = '1/2 crimp × 1/2 F NPT drop-ear elbow'
+    const held = { ...bare, nodes: bare.nodes.map((node) => (node.id === 'o' ? { ...node, fitting } : node)) }
+    expect(refused(held)).toEqual([])
+  })
+})

@@ -12,6 +12,7 @@ import type { Verdict } from '../join/verdict'
 import { fittingJoints, standingJoints } from './fitting-joints'
 import { jointId } from './joint-id'
 import type { PlanJoint, PlanPiece } from './planned'
+import { bodyOf } from '../run/body'
 import { methodAt, pieceEnd } from '../run/end'
 import { existingEnds, tiedInto } from '../run/states'
 import type { Layout } from '../run/layout'
@@ -93,6 +94,12 @@ function existingLegJoints(
   })
 }
 
+/** Fittings that hold what comes through a wall. */
+const heldAtWall: ReadonlySet<string> = new Set(['drop-ear elbow', 'stub-out'])
+
+/** Of a run that comes through a finished wall its outlets do, but for those on a fitting that is fixed there. */
+const comesThroughWall = (node: Node): boolean => node.kind === 'outlet' && !heldAtWall.has(bodyOf(node)?.kind ?? '')
+
 /** Which node is met when, along the run from its first one and into each branch as it comes; what hangs on nothing last. */
 function walkOrder({ nodes, legs }: System): Map<string, number> {
   const onwards = groupBy(legs, ({ from }) => from)
@@ -125,11 +132,13 @@ export function jointMaker(
       tools: job.tools,
       condition,
     })
-    const judged = (pipe: Pipe, method: MethodId, leg: Leg): Verdict => {
+    const judged = (pipe: Pipe, method: MethodId, leg: Leg, node: Node): Verdict => {
       const service = serviceIn(system, leg)
-      const key = `${leg.run}|${pipe.id}|${method}|${service}`
-      const known =
-        verdicts.get(key) ?? judge(catalogue, pipe, method, { ...circumstancesIn(runOf(system, leg)), service })
+      const atWall = comesThroughWall(node)
+      const key = `${leg.run}|${pipe.id}|${method}|${service}|${atWall}`
+      const here = circumstancesIn(runOf(system, leg))
+      const place = atWall ? here.place : { ...here.place, stubOut: undefined }
+      const known = verdicts.get(key) ?? judge(catalogue, pipe, method, { ...here, place, service })
       verdicts.set(key, known)
       return known
     }
@@ -139,7 +148,7 @@ export function jointMaker(
         const { insertion, insertionTolerance, insertionBasis } = end
         const node = nodes.get(end.node)!
         const leg = legs.get(at === 0 ? piece.legs[0]! : piece.legs.at(-1)!)!
-        const { method, verdict, reasons } = judged(catalogue.pipe(piece.pipe)!, end.method, leg)
+        const { method, verdict, reasons } = judged(catalogue.pipe(piece.pipe)!, end.method, leg, node)
         return [
           {
             // By its leg: a piece’s number shifts when a leg is drawn before it.
@@ -167,8 +176,13 @@ export function jointMaker(
       const run = runOf(system, node)
       const leg = layout.arms.get(node.id)?.[0]?.leg
       const service = leg ? serviceIn(system, leg) : run.service
+      const here = circumstancesIn(run)
       return [
-        ...existingJoint(catalogue, layout, node, built, { ...circumstancesIn(run), service }),
+        ...existingJoint(catalogue, layout, node, built, {
+          ...here,
+          place: { ...here.place, stubOut: undefined },
+          service,
+        }),
         ...fittingJoints(catalogue, run, node, built),
       ]
     })

@@ -37,7 +37,7 @@ export const methods: Readonly<Record<MethodId, Method>> = {
     hot: true,
     demountable: false,
     tool: 'torch, heat mat',
-    minutes: 12,
+    minutes: 5,
   },
   'press-metal': {
     id: 'press-metal',
@@ -46,7 +46,7 @@ export const methods: Readonly<Record<MethodId, Method>> = {
     hot: false,
     demountable: false,
     tool: 'press tool and jaw',
-    minutes: 4,
+    minutes: 2,
   },
   'press-multilayer': {
     id: 'press-multilayer',
@@ -55,7 +55,7 @@ export const methods: Readonly<Record<MethodId, Method>> = {
     hot: false,
     demountable: false,
     tool: 'press tool, multilayer jaw, calibrator',
-    minutes: 4,
+    minutes: 2,
   },
   crimp: {
     id: 'crimp',

@@ -288,3 +288,50 @@ describe('what is looked at in a whole run', () => {
     found.forEach(([, , values], index) => values && expect(checks[index]!.values).toMatchObject(values))
   })
 })
+
+describe('what meets in a run', () => {
+  const [copper15, copper22, inchCopper] = [
+    pipeId('EN 1057', '15', 0.7),
+    pipeId('EN 1057', '22', 0.9),
+    pipeId('ASTM B88', '3/4', 'L'),
+  ]
+  const two = (first: string, second: string, kind: string, method: MethodId, node = {}) => {
+    const job = sampleJob({
+      pipe: first,
+      method,
+      legs: [
+        ['cap:s', 'east', 1000, `${kind}:m`],
+        [`${kind}:m`, 'east', 900, 'cap:e'],
+      ],
+      nodes: { m: node },
+    })
+    const legs = job.legs.map((leg) => (leg.id === 'l2' ? { ...leg, pipe: second } : leg))
+    return planJob({ ...job, legs }, catalogue).checks.filter(({ rule }) => rule === 'one-body' || rule === 'galvanic')
+  }
+
+  it('no coupling, tee, reducer, union or valve is of metric and inch, or of BSP and NPT', () => {
+    for (const kind of ['coupling', 'reducer', 'union', 'valve', 'adapter'])
+      expect(
+        two(copper22, inchCopper, kind, 'solder').map(({ rule, verdict, message }) => [rule, verdict, message]),
+      ).toEqual([['one-body', 'refuse', 'families']])
+    expect(two(copper15, pipeId('ASTM F876', '1/2', 'pex-b'), 'coupling', 'push-fit')[0]?.message).toBe('families')
+    const threads = two(pipeId('EN 10255', '1/2'), pipeId('ASTM A53', '1/2'), 'coupling', 'thread')
+    expect(threads.map(({ message }) => message)).toEqual(['threads'])
+    expect(two(copper22, copper15, 'reducer', 'solder')).toEqual([])
+    expect(two(copper22, copper15, 'valve', 'solder')[0]?.message).toBe('sizes')
+    // Old half-inch bore goes into 15 fittings.
+    expect(two(copper15, pipeId('BS 659', '1/2'), 'coupling', 'compression')).toEqual([])
+  })
+
+  it('a galvanic pair is a caution as in a chain, unless brass stands between', () => {
+    const steel = pipeId('EN 10255', '1/2')
+    const chain = (...fittings: string[]) => ({
+      chain: { fittings, joints: ['thread', 'compression'] as [MethodId, MethodId] },
+    })
+    const plain = two(steel, copper15, 'coupling', 'thread', chain('1/2 BSP thread coupling'))
+    expect(plain).toMatchObject([{ rule: 'galvanic', message: 'touch' }])
+    expect(two(steel, copper15, 'adapter', 'thread', chain('15 compression × 1/2 M BSP adapter'))).toEqual([])
+    const upstream = two(copper15, steel, 'adapter', 'compression', chain('15 compression × 1/2 M BSP adapter'))
+    expect(upstream.map(({ message }) => message)).toEqual(['pits'])
+  })
+})

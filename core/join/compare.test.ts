@@ -15,20 +15,20 @@ const row = (of: ReturnType<typeof compare>, method: string) => of.rows.find((fo
 describe('comparing methods', () => {
   it('by hand: ten soldered joints', () => {
     const solder = row(compare(10), 'solder')
-    // Half a coupling 0.45 and 0.50 of solder; 12 minutes at 48 an hour are 9.60.
-    expect(solder).toMatchObject({ fitting: 0.45, consumables: 0.5, each: 10.55, tool: 120, watch: 60, skill: 'much' })
-    // Tool 120, an hour's watch 48, ten joints 105.50.
-    expect(costOver(solder, 10, shippedCosts)).toBe(273.5)
+    // Half a coupling 0.45 and 0.50 of solder; 5 minutes at 48 an hour are 4.00.
+    expect(solder).toMatchObject({ fitting: 0.45, consumables: 0.5, each: 4.95, tool: 120, watch: 60, skill: 'much' })
+    // Tool 120, an hour's watch 48, ten joints 49.50.
+    expect(costOver(solder, 10, shippedCosts)).toBe(217.5)
     expect(costOver(solder, 0, shippedCosts)).toBe(0)
   })
 
-  it('a fire watch each day of hot work: forty joints of twelve minutes are two days', () => {
-    const solder = row(compare(40), 'solder')
-    expect(hoursOver(solder, 40)).toBe(10)
-    // Tool 120, two hours' watch 96, forty joints 422.
-    expect(costOver(solder, 40, shippedCosts)).toBe(638)
-    expect(hoursOver(solder, 35)).toBe(8)
-    expect(hoursOver(row(compare(40), 'press-metal'), 30)).toBe(2)
+  it('a fire watch each day of hot work: a hundred and twenty joints of five minutes are two days', () => {
+    const solder = row(compare(120), 'solder')
+    expect(hoursOver(solder, 120)).toBe(12)
+    // Tool 120, two hours' watch 96, a hundred and twenty joints 594.
+    expect(costOver(solder, 120, shippedCosts)).toBe(810)
+    expect(hoursOver(solder, 84)).toBe(8)
+    expect(hoursOver(row(compare(120), 'press-metal'), 30)).toBe(1)
   })
 
   it('tees and elbows: a joint’s share of a dearer fitting', () => {

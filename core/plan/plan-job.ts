@@ -89,7 +89,8 @@ export function planJob(drawn: Job, catalogue: Catalogue): Plan {
     insertion,
     male: inner?.meeting.kind === 'thread' ? inner.meeting.male : undefined,
   }))
-  const supports = layouts.flatMap((layout) => clipsOfRun(catalogue, layout, profile))
+  const inSoil = new Set(job.runs.flatMap(({ id, place }) => ({ ...job.place, ...place }).underground ? [id] : []))
+  const supports = layouts.flatMap((layout) => clipsOfRun(catalogue, layout, profile, (run) => inSoil.has(run)))
   const stock = layPieces(catalogue, pieces, job.stock)
   const closing = layouts.flatMap(closingErrors)
   const cutIns = layouts.flatMap((layout) => cutInsOf(catalogue, layout))

@@ -3,8 +3,6 @@ const fewestSigns = 8
 
 /**
  * A chi-square against its freedom as standard deviations of a normal (Wilson and Hilferty's cube root).
- *
- * @example deviationsOf(10, 10) // about 0: what is expected
  */
 function deviationsOf(chiSquare: number, freedom: number): number {
   const spread = 2 / (9 * freedom)

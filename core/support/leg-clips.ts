@@ -108,6 +108,19 @@ export function clipsOfLeg(catalogue: Catalogue, layout: Layout, leg: Leg, profi
   return { ...blank, at, guides: guided(at), notes: wanting }
 }
 
+/** Pipe that lies in soil is held by its bed. */
+const bedded = (catalogue: Catalogue, layout: Layout, leg: Leg): LegClips => ({
+  run: leg.run,
+  leg: leg.id,
+  pipe: catalogue.pipe(pipeIdIn(layout.system, leg))!.id,
+  at: [],
+  guides: [],
+  unknown: null,
+  notes: [{ ...supportSays('in soil'), verdict: 'fits' }],
+  spacing: null,
+  onTimber: false,
+})
+
 const caution = (message: Message) => ({ ...message, verdict: 'caution' as const })
 
 /** The layout as its new pipe alone has it: pipe that is there has its own clips, and holds what is joined to it. */
@@ -119,12 +132,23 @@ const newPipeOf = (layout: Layout): Layout => ({
 /**
  * The clips of all new legs of a run, with what is bare round its corners: spans are measured along the pipe from clip to
  * clip, through fittings and through legs that are too short for a clip.
+ *
+ * @param isInSoil whether a run lies in soil: no clip holds it there
  */
-export function clipsOfRun(catalogue: Catalogue, layout: Layout, profile: Profile): LegClips[] {
-  const clips = layout.system.legs.filter(isNewLeg).map((leg) => clipsOfLeg(catalogue, layout, leg, profile))
+export function clipsOfRun(
+  catalogue: Catalogue,
+  layout: Layout,
+  profile: Profile,
+  isInSoil: (run: string) => boolean = () => false,
+): LegClips[] {
+  const clips = layout.system.legs
+    .filter(isNewLeg)
+    .map((leg) => (isInSoil(leg.run) ? bedded(catalogue, layout, leg) : clipsOfLeg(catalogue, layout, leg, profile)))
   const notes = new Map<string, LegClips['notes'][number][]>()
   const note = (leg: string, of: LegClips['notes'][number]) => notes.set(leg, [...(notes.get(leg) ?? []), of])
+  const soil = new Set(clips.filter(({ run }) => isInSoil(run)).map(({ leg }) => leg))
   for (const { legs, short, length, most } of bareSpans(newPipeOf(layout), clips)) {
+    if ([...legs, ...short].some((leg) => soil.has(leg))) continue
     const isBare = length > most + 0.1
     for (const leg of short)
       note(

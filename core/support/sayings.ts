@@ -24,6 +24,7 @@ export const supportSentences = {
       ({ length, most }, say) =>
         `clips: too short for one, and its neighbours do not carry it: ${say.length(length)} bare along the pipe, where ${say.length(most)} is the most`,
     ),
+    'in soil': fixed('in soil: laid on sand, no clips'),
     carried: fixed('too short for a clip: its neighbours carry it'),
   },
 } as const

@@ -320,3 +320,26 @@ describe('upright plastic', () => {
     ])
   })
 })
+
+describe('pipe in soil', () => {
+  it('gets no clips, whatever its job or its run says of the rest', () => {
+    const run = sampleJob({
+      pipe: pipeId('EN 12201', '25'),
+      method: 'compression-pe',
+      legs: [
+        ['cap:s', 'east', 4000, 'elbow:a'],
+        ['elbow:a', 'north', 3000, 'cap:e'],
+      ],
+    })
+    const buried = { ...run, runs: run.runs.map((of) => ({ ...of, place: { underground: true } })) }
+    const clips = (of: typeof run) => planJob(of, shippedCatalogue).clips.length
+    expect(clips(run)).toBeGreaterThan(5)
+    expect(clips(buried)).toBe(0)
+    expect(clips({ ...run, place: { underground: true } })).toBe(0)
+    expect(planJob(buried, shippedCatalogue).supports.map(({ notes }) => notes.map(({ message }) => message))).toEqual([
+      ['in soil'],
+      ['in soil'],
+    ])
+    expect(planJob(buried, shippedCatalogue).checks.filter(({ rule }) => rule === 'support')).toEqual([])
+  })
+})

@@ -21,6 +21,7 @@ const common = {
   refillMinutes: 5,
   purgeMinutes: 5,
   lookMinutes: 5,
+  solderCools: 5,
   fireWatch: 60,
   workDay: 420,
   freeLegCopper: 61,

@@ -1,5 +1,6 @@
 import { afterAll, beforeAll } from 'vitest'
 import { startSite, type Site } from '../../scripts/run/site'
+import { fetchAgain } from '../../scripts/tests/fetch-again'
 
 export interface Reply {
   readonly status: number
@@ -22,7 +23,7 @@ export function useSite(demo: boolean) {
     body?: unknown,
     headers: Record<string, string> = {},
   ): Promise<Reply> {
-    const response = await fetch(`${site.origin}/api/${path}`, {
+    const response = await fetchAgain(`${site.origin}/api/${path}`, {
       method,
       headers: { 'Content-Type': 'application/json', ...headers },
       ...(body === undefined ? {} : { body: typeof body === 'string' ? body : JSON.stringify(body) }),

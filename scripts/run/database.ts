@@ -96,12 +96,15 @@ export class LocalDatabase {
     // Without the marker a folder was never finished, so nothing was saved in it; it is kept beside all the same.
     if (existsSync(this.#data)) renameSync(this.#data, `${this.#data}.unfinished-${Date.now()}`)
     const user = userInfo().username
+    const temporary = join(this.#folder, 'tmp')
+    mkdirSync(temporary, { recursive: true })
     try {
       execFileSync(
         programPath('mariadb-install-db')!,
         [
           '--no-defaults',
           `--datadir=${this.#data}`,
+          `--tmpdir=${temporary}`,
           `--user=${user}`,
           '--auth-root-authentication-method=socket',
           `--auth-root-socket-user=${user}`,
@@ -140,11 +143,15 @@ export class LocalDatabase {
 
   async #launch(): Promise<void> {
     const log = join(this.#folder, 'mariadb.log')
+    // A server that starts clears what others of its kind left in the folder for temporary tables: each has its own.
+    const temporary = join(this.#folder, 'tmp')
+    mkdirSync(temporary, { recursive: true })
     const server = spawn(
       programPath('mariadbd')!,
       [
         '--no-defaults',
         `--datadir=${this.#data}`,
+        `--tmpdir=${temporary}`,
         `--socket=${this.#socket}`,
         `--port=${this.port}`,
         `--pid-file=${this.#pidFile}`,

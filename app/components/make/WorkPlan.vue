@@ -24,11 +24,12 @@ onMounted(() => log.load(store.id))
 const question = computed(() => assemblyQuestion(own.catalogue, job.value, plan.value, workshop.costs, props.celsius))
 const { order, tried, failed, stopped, seek, stop } = useAssembly(() => question.value)
 const joints = computed(() => new Map(question.value.joints.map((joint) => [joint.id, joint])))
-const water = computed(() =>
-  waterSteps(profileWith(job.value.profile, job.value.own?.changes), placesCut(plan.value.joints), log.minutes),
-)
+const profile = computed(() => profileWith(job.value.profile, job.value.own?.changes))
+const water = computed(() => waterSteps(profile.value, placesCut(plan.value.joints), log.minutes))
 const work = computed(() =>
-  order.value?.ok ? schedule(order.value.steps, joints.value, log.minutes, water.value) : null,
+  order.value?.ok
+    ? schedule(order.value.steps, joints.value, log.minutes, { ...water.value, fireWatch: profile.value.fireWatch })
+    : null,
 )
 const unknown = computed(() => question.value.joints.filter((joint) => joint.unknown.length > 0))
 const minutes = (value: number) => formatWait(Math.round(value * 60))

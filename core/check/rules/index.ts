@@ -6,10 +6,12 @@ import { connected } from './connected'
 import { crossConnection } from './cross-connection'
 import { mixerInlets } from './mixer-inlets'
 import { cutInPlay, stubLength } from './cut-in'
+import { galvanicRun } from './galvanic-run'
 import { goesStraight } from './goes-straight'
 import { height } from './height'
 import { leastPiece } from './least-piece'
 import { openEnd, tooManyLegs } from './legs-meeting'
+import { oneBody } from './one-body'
 import { standsIn } from './stands-in'
 import { stock } from './stock'
 import { support } from './support'
@@ -26,6 +28,8 @@ export const runChecks: readonly CheckRule[] = [
   crossConnection,
   mixerInlets,
   standsIn,
+  oneBody,
+  galvanicRun,
   tieInGoesOn,
   unknownFigure,
   bendRoomRule,

@@ -1,0 +1,53 @@
+import { fittingNamed } from '../../catalogue/chain-length'
+import type { Fitting } from '../../catalogue/fitting'
+import type { Pipe } from '../../catalogue/pipe'
+import type { Leg, Node } from '../../job/job'
+import { pipeIdIn, serviceIn } from '../../job/leg-defaults'
+import { runOf } from '../../job/system'
+import { galvanicReason } from '../../join/galvanic-chain'
+import { bodyOf } from '../../run/body'
+import { profileWith } from '../../workshop/profile'
+import { atPlace, checkRule, nodePlace } from '../rule'
+
+/** What stands between the pipes at a node: its chain, or its body with what is on its arms. */
+function fittingsAt(node: Node): Fitting[] {
+  const names = node.chain?.fittings ?? Object.values(node.arms ?? {}).flatMap(({ fittings }) => fittings)
+  const body = bodyOf(node)
+  return [...(body ? [body] : []), ...names.flatMap((name) => fittingNamed(name) ?? [])]
+}
+
+export const galvanicRun = checkRule({
+  meta: {
+    id: 'galvanic-run',
+    statement:
+      'Copper and galvanised steel do not touch within a run either, and copper does not stand upstream of zinc.',
+    why: 'What is so between an existing pipe and a new one is so at every fitting beyond.',
+    basis: 'guidance',
+    settings: ['dielectric'],
+    step: 'route',
+    todo: false,
+    messages: {},
+  },
+  check: (subject) => {
+    const { catalogue, job, layout } = subject
+    const { system } = layout
+    const profile = profileWith(job.profile, job.own?.changes)
+    const pipeOf = (leg: Leg): Pipe => catalogue.pipe(pipeIdIn(system, leg))!
+    const end = (leg: Leg, node: Node): Parameters<typeof galvanicReason>[0] => {
+      const run = runOf(system, leg)
+      // Water comes by the leg that leads here.
+      const condition = { upstream: leg.to === node.id }
+      return {
+        pipe: pipeOf(leg),
+        circumstances: { service: serviceIn(system, leg), place: { ...job.place, ...run.place }, profile, condition },
+      }
+    }
+    return system.nodes.flatMap((node) => {
+      const legs = (layout.arms.get(node.id) ?? []).map(({ leg }) => leg)
+      const copper = legs.find((leg) => pipeOf(leg).material === 'copper')
+      const other = legs.find((leg) => /steel/.test(pipeOf(leg).material) && pipeOf(leg).material !== 'stainless-steel')
+      const reason = copper && other && galvanicReason(end(copper, node), end(other, node), fittingsAt(node))
+      return reason ? [atPlace(nodePlace(subject, node.id), reason)] : []
+    })
+  },
+})

@@ -1,0 +1,78 @@
+import type { Socket } from '../../catalogue/socket'
+import type { Node } from '../../job/job'
+import { pipeIdIn } from '../../job/leg-defaults'
+import { nodeWord } from '../../job/node-legs'
+import { sentence } from '../../quantity/message'
+import { bodyOf } from '../../run/body'
+import { methodAt } from '../../run/end'
+import { isNewFitting } from '../../run/states'
+import { atPlace, checkRule, nodePlace, type SystemSubject } from '../rule'
+
+/** Fittings that are made for one size alone. */
+const ofOneSize: ReadonlySet<Node['kind']> = new Set(['valve', 'union', 'slip-coupling', 'cap'])
+
+/** By what a socket's size is told, as people say it. */
+const familyWords: Readonly<Record<Socket['family'], string>> = {
+  metric: 'metric',
+  cts: 'copper tube size',
+  'old-bore': 'old bore',
+  schedule: 'iron pipe size',
+  'pex-al-pex': 'PEX-AL-PEX',
+  lead: 'lead',
+}
+const familyOf = ({ method, system, family }: Socket): string =>
+  method === 'thread' ? (system === 'NPT' ? 'NPT' : 'BSP') : familyWords[family]
+
+/** The sockets that a plain fitting would have for the pipes that meet in it; none where a pipe has no socket. */
+function socketsAt({ catalogue, layout }: SystemSubject, node: Node): Socket[] {
+  const { system, arms } = layout
+  return (arms.get(node.id) ?? []).flatMap(({ leg }) => {
+    const pipe = catalogue.pipe(pipeIdIn(system, leg))
+    return (pipe && catalogue.socketFor(methodAt(system, node, leg), pipe)) ?? []
+  })
+}
+
+export const oneBody = checkRule({
+  meta: {
+    id: 'one-body',
+    statement: 'No fitting is made with ends of two families of size, nor a valve or union of two sizes.',
+    why: 'Metric and inch, or BSP and NPT, start in each other and never seal; what has no maker cannot be bought.',
+    basis: 'trade practice',
+    settings: [],
+    step: 'route',
+    todo: true,
+    messages: {
+      families: sentence(
+        { kind: 'coupling', one: 'metric', other: 'copper tube size' },
+        ({ kind, one, other }) =>
+          `no ${kind} is made with ${one} and ${other} in one body: join them by threads, BSP to NPT in one brass adapter, or choose what joins the two here`,
+      ),
+      threads: sentence(
+        { kind: 'coupling', one: 'BSP', other: 'NPT' },
+        ({ kind, one, other }) =>
+          `no ${kind} is made with ${one} and ${other}: put a brass thread adapter between the two`,
+      ),
+      sizes: sentence(
+        { kind: 'valve', one: '22', other: '15' },
+        ({ kind, one, other }) => `no ${kind} is made ${one} × ${other}: reduce the pipe beside it`,
+      ),
+    },
+  },
+  check: (subject, { refuse }) => {
+    const { system, arms } = subject.layout
+    return system.nodes.flatMap((node) => {
+      if (node.chain || bodyOf(node) || node.kind === 'bend' || !isNewFitting(node, arms.get(node.id) ?? [])) return []
+      const [first, ...others] = socketsAt(subject, node)
+      if (!first) return []
+      const kind = nodeWord(node.kind)
+      const place = nodePlace(subject, node.id)
+      const odd = others.find((socket) => familyOf(socket) !== familyOf(first))
+      if (odd) {
+        const message = first.method === 'thread' && odd.method === 'thread' ? 'threads' : 'families'
+        return [atPlace(place, refuse(message, { kind, one: familyOf(first), other: familyOf(odd) }))]
+      }
+      const unlike = ofOneSize.has(node.kind) && others.find(({ size }) => size !== first.size)
+      return unlike ? [atPlace(place, refuse('sizes', { kind, one: first.size, other: unlike.size }))] : []
+    })
+  },
+})
