@@ -1,5 +1,4 @@
 import { shippedCatalogue as catalogue } from '../core/catalogue/catalogue'
-import { materialKey } from '../core/catalogue/material'
 import type { Pipe } from '../core/catalogue/pipe'
 import { fittingsTaken } from '../core/survey/fittings-taken'
 import { identify, type Identification } from '../core/survey/identify'
@@ -32,9 +31,7 @@ function inspect(random: () => number): Inspection {
     see(kind) {
       const look = lookKinds.find((known) => known === kind)
       if (look) {
-        const value = drawn(random, lookValues[look], (answer) =>
-          answerShare(materialKey(pipe), pipe.grade, look, answer),
-        )
+        const value = drawn(random, lookValues[look], (answer) => answerShare(pipe, look, answer))
         return { kind: look, value }
       }
       if (kind === 'diameter') return { kind, mm: normal(random, od, readingError.caliper / 2), instrument: 'caliper' }

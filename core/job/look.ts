@@ -1,8 +1,9 @@
-export const lookKinds = ['magnet', 'cut-end', 'feel', 'tap', 'colour', 'scratch', 'stripe', 'joint'] as const
+export const lookKinds = ['place', 'magnet', 'cut-end', 'feel', 'tap', 'colour', 'scratch', 'stripe', 'joint'] as const
 export type LookKind = (typeof lookKinds)[number]
 
 /** The answers that each look can give, in the words shown on screen. */
 export const lookValues = {
+  place: ['in the ground', 'in a floor', 'on a wall', 'outdoors'],
   magnet: ['sticks', 'faint', 'does not stick'],
   'cut-end': ['reddish metal', 'grey metal', 'plastic', 'thick plastic', 'plastic-metal-plastic'],
   feel: [
@@ -56,6 +57,12 @@ export const coarseLooks: Readonly<Partial<Record<LookKind, Readonly<Record<stri
 
 /** Other words for the same answers, tried in order. */
 const otherWords: Readonly<Record<LookKind, readonly (readonly [RegExp, string])[]>> = {
+  place: [
+    [/ground|soil|trench|bur/, 'in the ground'],
+    [/floor|screed|slab/, 'in a floor'],
+    [/out|garden|yard/, 'outdoors'],
+    [/wall|stud|ceiling|loft|surface/, 'on a wall'],
+  ],
   magnet: [
     [/^(no|false|none|does ?n.t|not)\b/, 'does not stick'],
     [/faint|weak|slight/, 'faint'],

@@ -51,7 +51,10 @@ export type Region = (typeof regions)[number]
 
 export const identifyRequestSchema = z.object({
   observations: z.array(observationSchema).max(50),
-  region: z.enum(regions).optional(),
+  region: z
+    .enum(regions)
+    .optional()
+    .meta({ description: 'whose pipes are looked for; left out, North America’s where the units are inches' }),
   built: z.number().int().min(1700).max(2200).optional().meta({ description: 'year in which the building went up' }),
   units: z.enum(unitSystems).default('metric').meta({ description: 'in which the answer is told' }),
 })

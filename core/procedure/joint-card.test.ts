@@ -25,6 +25,21 @@ describe('joint cards', () => {
     for (const list of [made.inspection, made.spoils, made.cautions, made.tools]) expect(list.length).toBeGreaterThan(0)
   })
 
+  it.each(methodIds)('%s: nothing on the card denies what its way apart says', (method) => {
+    const made = card(method, pipe('EN ISO 15875', '20', '2'))
+    const steps = made.steps.map(({ text }) => text).join(' ')
+    if (/release tool|undo|unscrew/i.test(made.apart)) expect(steps).not.toMatch(/does not come out|unharmed/)
+    if (method === 'thread') expect(steps).not.toMatch(/push/i)
+  })
+
+  it('a push-fit seal serves five times when it is lubricated, or as often as the workshop says', () => {
+    const apart = (uses: number) =>
+      jointCard(catalogue, pipe('EN 1057', '22', 0.9), 'push-fit', { ...profiles.metric, pushFitUses: uses }, { say })
+        .apart
+    expect(profiles.metric.pushFitUses).toBe(5)
+    expect(apart(6)).toContain('after 6 uses, a new fitting')
+  })
+
   it('the solder for 22: 133 mm³ of gap is 18.8 mm of 3 mm wire', () => {
     expect(solderLength(22, 15.4, 3)).toBeCloseTo(18.8, 1)
     expect(figure('solder', pipe('EN 1057', '22', 0.9), 'Solder')).toMatchObject({ mm: expect.closeTo(18.8, 1) })

@@ -62,7 +62,7 @@ const trial = {
   home: 'Mark the insertion depth all round, then dry-fit to the stop.',
   'part way':
     'Mark the insertion depth all round, then try it dry: it goes in a third to two thirds of the way. Farther it is loose, less it will not go home.',
-  never: 'Mark the insertion depth all round. Do not try it in the fitting: it does not come out again unharmed.',
+  never: 'Mark the insertion depth all round. No dry fit: it grips, or goes on hard, at the first push.',
 } as const
 
 /** How every joint starts: cut and cleaned, and marked. Where the pipe can be tried in its fitting, it is. */

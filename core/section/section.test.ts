@@ -39,6 +39,15 @@ describe('the drawn section', () => {
     expect(fill('press-metal', 9)).toEqual([])
   })
 
+  it('a thread is screwed in until it is made up; it has no depth mark to look at', () => {
+    const steel = catalogue.pipe(pipeId('EN 10255', '1/2'))!
+    const made = (home: number) => sectionOf({ pipe: steel, method: 'thread', depth: 13, home, faults: new Set() })
+    expect(made(13).motion).toBe('Screw the pipe in')
+    expect(made(13).says).toContain('threads still show')
+    expect(made(12).says).toContain('not yet: made up')
+    expect(section(24).motion).toBe('Push the pipe in')
+  })
+
   it('is to scale: wall, diameter and mark are the figures', () => {
     const { parts, mark, stations } = section(20)
     const wall = parts.find(({ part }) => part === 'pipe')!.points

@@ -37,6 +37,8 @@ export interface SectionFigures {
 export interface JointSection {
   readonly parts: readonly SectionPart[]
   readonly stations: readonly (Station & { readonly reached: boolean })[]
+  /** How the pipe goes in: a thread is screwed, it is not pushed. */
+  readonly motion: 'Push the pipe in' | 'Screw the pipe in'
   /** Where the depth mark on the pipe stands: at 0 when the pipe is home. */
   readonly mark: number
   readonly faults: readonly Fault[]
@@ -106,11 +108,14 @@ function insertParts({ pipe, method, depth, home, faults }: SectionFigures): Sec
   ]
 }
 
-function sayingOf(stations: JointSection['stations'], faults: readonly Fault[]): string {
+function sayingOf(method: MethodId, stations: JointSection['stations'], faults: readonly Fault[]): string {
   const [fault] = faults
   if (fault) return fault.effect
   const missing = stations.find(({ reached }) => !reached)
-  if (!missing) return 'Home: the mark is at the mouth, and nothing more is needed.'
+  if (!missing)
+    return method === 'thread'
+      ? 'Made up: one to three threads still show, and nothing more is needed.'
+      : 'Home: the mark is at the mouth, and nothing more is needed.'
   const last = stations.filter(({ reached }) => reached).at(-1)
   return `${last ? `${last.text}; ` : ''}not yet: ${missing.text}.`
 }
@@ -135,7 +140,8 @@ export function sectionOf(figures: SectionFigures): JointSection {
     stations: reached,
     mark: home - depth,
     faults,
-    says: sayingOf(reached, faults),
+    motion: method === 'thread' ? 'Screw the pipe in' : 'Push the pipe in',
+    says: sayingOf(method, reached, faults),
     from: beginsAt(depth),
     to: depth * 1.5,
     out: Math.max(...all.flatMap(({ points }) => points.map(([, y]) => y))),

@@ -161,12 +161,16 @@ export function socketParts(figures: SectionFigures): { parts: SectionPart[]; st
   const { depth, pipe, slips } = figures
   const shape = shapes[figures.method as SocketMethod]
   const wall = Math.max(1.2, pipe.od * 0.08)
+  const end: Station =
+    figures.method === 'thread'
+      ? { name: 'stop', at: depth, text: 'made up' }
+      : slips
+        ? { name: 'mark', at: depth, text: 'the mark at the mouth' }
+        : { name: 'stop', at: depth, text: 'at the stop' }
   const stations: Station[] = [
     { name: 'seal', at: share(depth, shape.seal), text: shape.sealText },
     { name: 'grip', at: share(depth, shape.grip), text: shape.gripText },
-    slips
-      ? { name: 'mark', at: depth, text: 'the mark at the mouth' }
-      : { name: 'stop', at: depth, text: 'at the stop' },
+    end,
   ]
   return {
     parts: [body(figures, shape.gap, wall), ...holding(figures, shape, wall)],

@@ -5,8 +5,10 @@ import type { IdentifyRequest, Observation } from '../job/observation'
 import type { Message } from '../quantity/message'
 import { said } from '../said'
 import { pipeId } from '../sample-run'
+import { findPipes } from './find-pipe'
 import { identify } from './identify'
 import { parsePrintLine, printLikelihood } from './print-line'
+import { regionAsked } from './region-asked'
 
 const caliper = (mm: number): Observation => ({ kind: 'diameter', mm, instrument: 'caliper' })
 const copper: Observation[] = [
@@ -77,6 +79,64 @@ describe('what the answer rests on', () => {
   it('a house of 1990 has no copper of before 1971', () => {
     const answer = asked([caliper(21.75), ...copper], { region: 'britain', built: 1990 })
     expect(catalogue.pipe(answer.candidates[0]!.pipe)?.standard).toBe('EN 1057')
+  })
+})
+
+describe('where it stands', () => {
+  const blueCoil: Observation[] = [
+    { kind: 'colour', value: 'blue' },
+    { kind: 'feel', value: 'springs back, keeps its curl' },
+    { kind: 'cut-end', value: 'plastic' },
+  ]
+  const shareOf = (material: string, observations: Observation[], rest: Partial<IdentifyRequest> = {}) =>
+    asked(observations, rest)
+      .candidates.filter(({ pipe }) => catalogue.pipe(pipe)!.material === material)
+      .reduce((sum, { probability }) => sum + probability, 0)
+
+  it.each([20, 25])('blue pipe of %d mm, coiled, out of British ground is PE', (mm) => {
+    const inGround: Observation[] = [...blueCoil, caliper(mm), { kind: 'place', value: 'in the ground' }]
+    expect(shareOf('pe', inGround, { region: 'britain' })).toBeGreaterThan(0.98)
+  })
+
+  it('weighs both ways, and is asked for while it tells', () => {
+    const floor = shareOf('pe', [...blueCoil, { kind: 'place', value: 'in a floor' }], { region: 'britain' })
+    const ground = shareOf('pe', [...blueCoil, { kind: 'place', value: 'in the ground' }], { region: 'britain' })
+    expect(floor).toBeLessThan(0.5)
+    expect(ground).toBeGreaterThan(0.95)
+    expect(asked(blueCoil, { region: 'britain' }).next[0]?.kind).toBe('place')
+  })
+
+  it('what speaks against it is said', () => {
+    const answer = asked([
+      { kind: 'print', text: 'PEX-B 16x2 EN ISO 15875' },
+      { kind: 'place', value: 'outdoors' },
+    ])
+    expect(told(answer.contradictions)).toContain('PEX-B is seldom met outdoors')
+  })
+
+  it('blue plastic of 5/8 inch over there is PEX, sold blue for cold', () => {
+    const cold: Observation[] = [
+      { kind: 'colour', value: 'blue' },
+      { kind: 'cut-end', value: 'plastic' },
+      caliper(15.9),
+    ]
+    const pex = ['pex-a', 'pex-b', 'pex-c'].map((of) => shareOf(of, cold, { region: 'north-america' }))
+    expect(pex.reduce((sum, of) => sum + of)).toBeGreaterThan(0.95)
+  })
+
+  it('inches ask as North America, millimetres say nothing, and what is said holds', () => {
+    expect(regionAsked(undefined, 'imperial')).toBe('north-america')
+    expect(regionAsked(undefined, 'metric')).toBeUndefined()
+    expect(regionAsked('britain', 'imperial')).toBe('britain')
+  })
+
+  it.each([
+    ['britain', 'pe', '25 × 2.3 PE'],
+    ['britain', 'copper', '15 ×'],
+    ['europe', 'multilayer', '16 × 2'],
+    ['north-america', 'pex', '1/2 PEX'],
+  ] as const)('the head of a list in %s for “%s” is what houses have', (region, words, head) => {
+    expect(findPipes(catalogue.pipes, words, { region })[0]!.label).toContain(head)
   })
 })
 

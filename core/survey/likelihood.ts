@@ -1,4 +1,3 @@
-import { materialKey } from '../catalogue/material'
 import type { Pipe } from '../catalogue/pipe'
 import { lookLikelihood } from './look-likelihood'
 import type { Observation } from '../job/observation'
@@ -65,6 +64,6 @@ export function likelihoodOf(observation: Observation): (pipe: Pipe) => number {
       return (pipe) => printLikelihood(line, pipe)
     }
     default:
-      return (pipe) => lookLikelihood(materialKey(pipe), pipe.grade, observation.kind, observation.value)
+      return (pipe) => lookLikelihood(pipe, observation.kind, observation.value)
   }
 }

@@ -1,9 +1,10 @@
-import type { MaterialKey } from '../catalogue/material'
+import { materialKey, type MaterialKey } from '../catalogue/material'
+import type { Pipe } from '../catalogue/pipe'
 import { coarseLooks, type LookKind } from '../job/look'
 
 type Shares = Readonly<Record<string, number>>
 /** No other pipe shows a metal ring between two of plastic: that end decides. */
-const noRing = 0.00001
+const noRing = 0.000001
 const plasticEnd: Shares = { plastic: 0.96, 'thick plastic': 0.03, 'plastic-metal-plastic': noRing }
 const thickEnd: Shares = { 'thick plastic': 0.85, plastic: 0.12, 'plastic-metal-plastic': noRing }
 const plasticScratch: Shares = { plastic: 0.98 }
@@ -24,7 +25,11 @@ const springs = (straightens: number, curls: number): Shares => ({
 const rigid: Shares = { rigid: 0.97 }
 const noStripe: Shares = { none: 0.95, blue: 0.02, red: 0.02 }
 const copperColours: Shares = { 'red-brown': 0.66, green: 0.14, painted: 0.18 }
-const pexColours: Shares = { white: 0.42, red: 0.2, blue: 0.2, black: 0.05, translucent: 0.1, grey: 0.02 }
+const pexColours: Shares = { white: 0.62, red: 0.12, blue: 0.05, black: 0.05, translucent: 0.12, grey: 0.03 }
+/** In North America hot is sold red and cold blue. */
+const coloursOf: Readonly<Record<string, Shares>> = {
+  'ASTM F876': { white: 0.36, red: 0.28, blue: 0.28, translucent: 0.05, black: 0.02 },
+}
 
 const pex = {
   magnet: noMagnet,
@@ -54,7 +59,7 @@ const onlySolvent: Shares = { 'cemented bead': 0.92, thread: 0.05 }
 const onlyThread: Shares = { thread: 0.95, 'nut and olive': 0.03 }
 
 /** How often each answer is given for each material; what is not listed is a slip of one in five hundred. Typical. */
-const table: Readonly<Record<MaterialKey, Readonly<Record<LookKind, Shares>>>> = {
+const table: Readonly<Record<MaterialKey, Readonly<Record<Exclude<LookKind, 'place'>, Shares>>>> = {
   'copper-hard': { ...copper, feel: { rigid: 0.96, 'bends and stays': 0.04 } },
   'copper-soft': { ...copper, feel: { 'bends and stays': 0.93, rigid: 0.07 } },
   'pex-a': {
@@ -81,7 +86,13 @@ const table: Readonly<Record<MaterialKey, Readonly<Record<LookKind, Shares>>>> =
   'pvc-u': { ...pex, feel: rigid, colour: { white: 0.65, grey: 0.3, blue: 0.03 }, joint: onlySolvent },
   pe: {
     ...pex,
-    feel: { 'flexible, waxy': 0.84, 'springs back': 0.1, 'stiff, waxy': 0.04, rigid: 0.01 },
+    feel: {
+      'flexible, waxy': 0.56,
+      'springs back, keeps its curl': 0.24,
+      'springs back': 0.12,
+      'stiff, waxy': 0.06,
+      rigid: 0.01,
+    },
     colour: { blue: 0.6, black: 0.38 },
     joint: { 'large plastic nut': 0.85, 'fused collar': 0.1 },
   },
@@ -134,20 +145,48 @@ const table: Readonly<Record<MaterialKey, Readonly<Record<LookKind, Shares>>>> =
   },
 }
 
+/** Where a pipe of each material stands in a house and before it; typical. Plastic for hot water is kept from daylight. */
+const indoors: Shares = { 'in a floor': 0.4, 'on a wall': 0.55, 'in the ground': 0.02, outdoors: 0.01 }
+const mostlyOnWalls: Shares = { 'on a wall': 0.8, 'in a floor': 0.15, outdoors: 0.02, 'in the ground': 0.01 }
+const places: Readonly<Record<MaterialKey, Shares>> = {
+  'copper-hard': { 'on a wall': 0.74, 'in a floor': 0.17, outdoors: 0.06, 'in the ground': 0.03 },
+  'copper-soft': { 'on a wall': 0.45, 'in a floor': 0.25, 'in the ground': 0.25, outdoors: 0.05 },
+  'pex-a': indoors,
+  'pex-b': indoors,
+  'pex-c': indoors,
+  multilayer: indoors,
+  pb: { ...indoors, 'in the ground': 0.06 },
+  cpvc: mostlyOnWalls,
+  'pvc-u': { 'in the ground': 0.4, outdoors: 0.25, 'on a wall': 0.3, 'in a floor': 0.05 },
+  pe: { 'in the ground': 0.84, outdoors: 0.07, 'in a floor': 0.06, 'on a wall': 0.03 },
+  'pp-r': mostlyOnWalls,
+  'galvanised-steel': { 'on a wall': 0.62, outdoors: 0.13, 'in the ground': 0.15, 'in a floor': 0.1 },
+  'stainless-steel': mostlyOnWalls,
+  'carbon-steel': mostlyOnWalls,
+  lead: { 'in the ground': 0.5, 'on a wall': 0.25, 'in a floor': 0.2, outdoors: 0.05 },
+}
+
 const rare = 0.002
 const stripeOfGrade: Readonly<Record<string, string>> = { K: 'green', L: 'blue', M: 'red' }
 
-/** How often just this answer is given for a material; `grade` tells the stripe of ASTM B88 copper apart. */
-export function answerShare(key: MaterialKey, grade: string, kind: LookKind, value: string): number {
+function sharesOf(key: MaterialKey, standard: string, kind: Exclude<LookKind, 'stripe'>): Shares {
+  if (kind === 'place') return places[key]
+  return (kind === 'colour' && coloursOf[standard]) || table[key][kind]
+}
+
+/** How often just this answer is given for a pipe; its grade tells the stripe of ASTM B88 copper apart. */
+export function answerShare(pipe: Pipe, kind: LookKind, value: string): number {
+  const { grade, standard } = pipe
+  const key = materialKey(pipe)
   const stripe = key.startsWith('copper') ? stripeOfGrade[grade] : undefined
   if (kind === 'stripe' && stripe) return value === stripe ? 0.6 : value === 'none' ? 0.39 : rare
   if (kind === 'stripe') return value === 'none' ? 0.95 : rare
-  const shares: Shares = table[key][kind]
+  const shares = sharesOf(key, standard, kind)
   return shares[value] ?? rare
 }
 
-/** How likely an answer is for a material; a coarse answer is as likely as the finer ones that it leaves open. */
-export function lookLikelihood(key: MaterialKey, grade: string, kind: LookKind, value: string): number {
+/** How likely an answer is for a pipe; a coarse answer is as likely as the finer ones that it leaves open. */
+export function lookLikelihood(pipe: Pipe, kind: LookKind, value: string): number {
   const finer = coarseLooks[kind]?.[value] ?? [value]
-  return finer.reduce((sum, answer) => sum + answerShare(key, grade, kind, answer), 0)
+  return finer.reduce((sum, answer) => sum + answerShare(pipe, kind, answer), 0)
 }

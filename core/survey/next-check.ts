@@ -22,6 +22,7 @@ export interface Weighed {
 }
 
 const seconds: Readonly<Record<Observation['kind'], number>> = {
+  place: 2,
   colour: 3,
   magnet: 5,
   tap: 4,

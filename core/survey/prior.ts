@@ -42,8 +42,18 @@ const standardsOf: Readonly<Record<Region, Readonly<Record<string, number>>>> = 
 }
 const elsewhere = 0.02
 
-/** Sizes that most houses have, against those met now and then. */
-const commonSizes = new Set(['15', '22', '1/2', '3/4', '16', '20'])
+/** The sizes that most houses have of each standard, the commonest first, against those met now and then. */
+const commonSizes: Readonly<Record<string, readonly string[]>> = {
+  'EN 1057': ['15', '22'],
+  'BS 7291': ['15', '22'],
+  'EN ISO 15875': ['16'],
+  'EN ISO 21003': ['16', '20'],
+  'EN ISO 15874': ['20', '25'],
+  'EN 12201': ['25', '20', '32'],
+  'EN 10312': ['15', '22'],
+  'EN 10305-3': ['15', '22'],
+}
+const commonInches = ['1/2', '3/4']
 
 /** Coiled copper against straight lengths: the rule below 12 mm, the exception above, and rare from 20 on. */
 function temperWeight({ temper, od }: Pipe): number {
@@ -98,7 +108,8 @@ export const askedWeight = (pipe: Pipe, region: Region | undefined): number =>
  * the observations decide.
  */
 export function priorWeight(pipe: Pipe, region: Region | undefined, built: number | undefined): number {
-  const usual = commonSizes.has(pipe.nominal) ? 3 : 1
+  const rank = (commonSizes[pipe.standard] ?? commonInches).indexOf(pipe.nominal)
+  const usual = rank < 0 ? 1 : rank === 0 ? 3.5 : 3
   const withdrawn = pipe.standard === 'old grey CTS' ? 0.3 : 1
   return (
     usual * shareOfSize(pipe) * withdrawn * temperWeight(pipe) * regionWeight(pipe, region) * ageWeight(pipe, built)

@@ -10,6 +10,10 @@ const contradictionSentences = {
       { kind: 'colour', value: 'green', material: 'PEX-A' },
       ({ kind, value, material }) => `${kind} “${value}” is not ${material}`,
     ),
+    place: sentence(
+      { value: 'in the ground', material: 'PEX-B' },
+      ({ value, material }) => `${material} is seldom met ${value}`,
+    ),
     off: sentence<{
       readonly of: 'caliper' | 'tape' | 'the string gives' | 'the wall of'
       readonly read: number
@@ -51,6 +55,7 @@ const checkSentences = {
   id: 'next-check',
   messages: {
     colour: fixed('look at the colour'),
+    place: fixed('say where it stands'),
     magnet: fixed('hold a magnet to it'),
     tap: fixed('knock on it with a spanner'),
     feel: fixed('try to bend it by hand'),

@@ -54,7 +54,7 @@ export const settings = {
   coldVelocity: number('Fastest cold water in copper', 'm/s', 0.1, 10),
   hotVelocity: number('Fastest hot water in copper', 'm/s', 0.1, 10),
   thinCopper: choice('Copper grade M on drinking water', verdicts),
-  pushFitUses: number('A push-fit fitting is replaced at use number', 'uses', 1, 20),
+  pushFitUses: number('A push-fit fitting serves, its seal lubricated each time', 'uses', 1, 20),
   oliveSmear: choice('Paste on an olive', ['none', 'a smear']),
 } as const satisfies Readonly<Record<string, Setting>>
 

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { shippedCatalogue } from '~~/core/catalogue/catalogue'
 import { findPipes } from '~~/core/survey/find-pipe'
+import { regionAsked } from '~~/core/survey/region-asked'
 import { useJobStore } from '~/stores/job'
 
 /** A pipe by what people say of it: the job's own first, then what is common where it stands. */
@@ -18,9 +19,7 @@ const used = computed(() => [
   ]),
 ])
 const region = computed(
-  () =>
-    store.job?.surveys.find((survey) => survey.region)?.region ??
-    (units.value === 'imperial' ? ('north-america' as const) : ('britain' as const)),
+  () => regionAsked(store.job?.surveys.find((survey) => survey.region)?.region, units.value) ?? 'britain',
 )
 const items = computed(() =>
   findPipes(shippedCatalogue.pipes, said.value, { used: used.value, region: region.value }).map(({ id, label }) => ({

@@ -42,8 +42,8 @@ const toggle = (id: FaultId) => (fault.value = fault.value === id ? null : id)
         <span class="text-base font-normal">at {{ length(station.at) }}</span>
       </li>
     </ul>
-    <p class="label">Push the pipe in: {{ length(home) }}</p>
-    <USlider v-model="share" :min="0" :max="100" class="h-11 w-full" aria-label="Push the pipe in" />
+    <p class="label">{{ section.motion }}: {{ length(home) }}</p>
+    <USlider v-model="share" :min="0" :max="100" class="h-11 w-full" :aria-label="section.motion" />
     <div class="mt-1 flex flex-wrap items-center gap-1.5" role="group" aria-label="Show a fault">
       <span class="label">Show a fault</span>
       <UButton

@@ -8,6 +8,7 @@ const { say } = useWords()
 const emit = defineEmits<{ observe: [seen: Observation] }>()
 
 const questions: readonly { kind: LookKind; ask: string }[] = [
+  { kind: 'place', ask: 'Where it is' },
   { kind: 'colour', ask: 'Colour' },
   { kind: 'tap', ask: 'Tap it' },
   { kind: 'magnet', ask: 'Magnet' },

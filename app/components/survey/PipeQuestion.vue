@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { shippedCatalogue } from '~~/core/catalogue/catalogue'
 import { identify } from '~~/core/survey/identify'
+import { regionAsked } from '~~/core/survey/region-asked'
 import { withSeen } from '~~/core/edit/edit-survey'
 import type { Survey } from '~~/core/job/job'
 import type { Place } from '~~/core/job/place'
@@ -10,10 +11,13 @@ import type { Observation, Region } from '~~/core/job/observation'
 const props = defineProps<{ survey: Survey; taken: string }>()
 const emit = defineEmits<{ change: [change: Partial<Survey>]; choose: [pipe: string, known: Place] }>()
 
-const { tell } = useWords()
+const { tell, units } = useWords()
 /** Few have one: what it takes is fetched when it is opened. */
 const isCaliperOut = ref(false)
-const answer = computed(() => (props.survey.observations.length > 0 ? identify(shippedCatalogue, props.survey) : null))
+const region = computed(() => regionAsked(props.survey.region, units.value))
+const answer = computed(() =>
+  props.survey.observations.length > 0 ? identify(shippedCatalogue, { ...props.survey, region: region.value }) : null,
+)
 const next = computed(() => answer.value?.next[0])
 const regions: { value: Region; label: string }[] = [
   { value: 'britain', label: 'Britain' },
@@ -67,9 +71,9 @@ const forget = (index: number) =>
         <Choice
           label="Country"
           :items="regions"
-          :model-value="survey.region"
+          :model-value="region"
           placeholder="not said"
-          @update:model-value="(region) => emit('change', { region })"
+          @update:model-value="(said) => emit('change', { region: said })"
         />
         <YearField :model-value="survey.built" @update:model-value="(built) => emit('change', { built })" />
         <div class="self-end"><slot name="remove" /></div>

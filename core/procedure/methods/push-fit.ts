@@ -29,7 +29,7 @@ export function pushFit({ insertion, pipe, profile }: JointFigures): Procedure {
       'entered out of line',
       'grease: petroleum jelly swells the ring',
     ],
-    apart: `Collar in with the release tool, pull. Cut back or check the end for teeth marks; from the second use a new ring or lubricant, from use number ${profile.pushFitUses} a new fitting.`,
+    apart: `Collar in with the release tool, pull. Cut the end back, or look at it for teeth marks. Lubricate the seal before it goes on again; after ${profile.pushFitUses} uses, a new fitting.`,
     cautions: [waterCaution],
   }
 }

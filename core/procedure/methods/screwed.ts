@@ -5,7 +5,7 @@ import { waterCaution, type Procedure, type Step } from '../procedure'
 import { tapeWraps } from './thread'
 
 const plasticCaution =
-  'Plastic on one side: hand-tight and little more. No pipe wrench, no hemp, no paste that is not made for plastic: too much force splits it weeks later.'
+  'Plastic on one side: no pipe wrench, no hemp, no paste that is not made for plastic. Past the turns on this card it splits, often weeks later.'
 
 /** How the two are tightened: how far by turning, and what is held. */
 function tighten(isPlastic: boolean, hasWasher: boolean): Step {
