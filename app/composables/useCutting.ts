@@ -40,10 +40,20 @@ export function useCutting() {
   )
   const kerf = computed(() => job.value.stock?.kerf ?? 0)
   const keep = computed(() => job.value.stock?.keep ?? usualKeep(job.value.units))
-  const offcutsOf = (pipe: string) => rack.offcuts.filter((offcut) => offcut.pipe === pipe)
+  const withoutRack = computed(() => job.value.stock?.withoutRack === true)
+  const offcutsOf = (pipe: string) => (withoutRack.value ? [] : rack.offcuts.filter((offcut) => offcut.pipe === pipe))
   const cuttingOf = (pipe: string) => rack.cuttings.find((cutting) => cutting.pipe === pipe)
-  /** How the pieces of each pipe are laid by now: the list to bring counts the same lengths as stand beside the bars. */
-  const laid = ref<ReadonlyMap<string, readonly Bar[]>>(new Map())
-  const lay = (pipe: string, bars: readonly Bar[]) => (laid.value = new Map(laid.value).set(pipe, bars))
-  return { rack, stock, kerf, keep, offcutsOf, cuttingOf, laid, lay, sheetOf }
+  const answered = ref<ReadonlyMap<string, readonly Bar[]>>(new Map())
+  /**
+   * How the pieces of each pipe are laid by now: the list to bring counts the same lengths as stand beside the bars.
+   * Null until the rack is read and each pipe is laid: before that a count would be of another plan.
+   */
+  const laid = computed(() => (stock.value.every(({ pipe }) => answered.value.has(pipe)) ? answered.value : null))
+  function lay(pipe: string, bars: readonly Bar[] | null): void {
+    const next = new Map(answered.value)
+    if (bars) next.set(pipe, bars)
+    else next.delete(pipe)
+    answered.value = next
+  }
+  return { rack, stock, kerf, keep, withoutRack, offcutsOf, cuttingOf, laid, lay, sheetOf }
 }

@@ -15,10 +15,7 @@ export interface StockToBring {
  * @param laid how the pieces of a pipe are laid where a better way than the plan's own was found, by pipe
  * @remarks for instance: 22 copper laid on two bars of 3000, one of them an offcut: one length of 3000
  */
-export const stockToBring = (
-  stock: readonly PipeStock[],
-  laid: ReadonlyMap<string, readonly Bar[]> = new Map(),
-): StockToBring[] =>
+export const stockToBring = (stock: readonly PipeStock[], laid: ReadonlyMap<string, readonly Bar[]>): StockToBring[] =>
   stock
     .map(({ pipe, label, length, bars }) => ({
       label,

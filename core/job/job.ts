@@ -185,6 +185,7 @@ const stockSchema = z.object({
     .meta({ description: 'mm of a stock length, by pipe id' }),
   kerf: z.number().min(0).max(20).default(0).meta({ description: 'mm that a cut takes; a wheel cutter takes none' }),
   keep: z.number().min(0).max(10_000).default(300).meta({ description: 'mm, the least offcut that is worth keeping' }),
+  withoutRack: z.boolean().optional().meta({ description: 'laid on new lengths only: the rack is left out' }),
 })
 
 /** As many as a file of version 1 could hold. */

@@ -12,6 +12,7 @@ import {
   formatVolume,
   formatWarming,
 } from './format-water'
+import { formatWeight } from './format-weight'
 import { tellBy, type Message, type Vocabulary } from './message'
 import { inTradeWords } from './trade-words'
 import type { Units } from './units'
@@ -32,6 +33,8 @@ export interface Speaker {
   temperature(celsius: number): string
   warming(kelvin: number): string
   volume(litres: number): string
+  /** A weight in two figures. */
+  weight(kilograms: number): string
   flow(litresPerMinute: number): string
   speed(metresPerSecond: number): string
   pressure(kilopascal: number): string
@@ -63,6 +66,7 @@ export function speakerFor(units: Units, vocabularies: ReadonlyMap<string, Vocab
     temperature: (celsius) => formatTemperature(celsius, units),
     warming: (kelvin) => formatWarming(kelvin, units),
     volume: (litres) => formatVolume(litres, units),
+    weight: (kilograms) => formatWeight(kilograms, units),
     flow: (litres) => formatFlow(litres, units),
     speed: (metres) => formatSpeed(metres, units),
     pressure: (kilopascal) => formatPressure(kilopascal, units),

@@ -4,8 +4,8 @@ import { stockToBring } from '~~/core/cut/to-bring'
 import type { Plan } from '~~/core/plan/types'
 
 /** What to bring: lengths of pipe, fittings, rings and inserts, clips, counted; solder, tape and what comes by the tin. */
-const props = defineProps<{ plan: Plan; laid?: ReadonlyMap<string, readonly Bar[]>; ticks?: boolean }>()
-const lengths = computed(() => stockToBring(props.plan.stock, props.laid))
+const props = defineProps<{ plan: Plan; laid: ReadonlyMap<string, readonly Bar[]> | null; ticks?: boolean }>()
+const lengths = computed(() => (props.laid ? stockToBring(props.plan.stock, props.laid) : []))
 const { length, say } = useWords()
 const tradeWord = (label: string) => say.value.trade(label)
 </script>
@@ -13,6 +13,10 @@ const tradeWord = (label: string) => say.value.trade(label)
 <template>
   <table class="w-full text-left" aria-label="What to bring">
     <tbody class="ruled">
+      <tr v-if="!laid" class="h-9" data-not-laid>
+        <td />
+        <td class="text-muted">Lengths of pipe: not laid yet.</td>
+      </tr>
       <tr v-for="{ label, count, length: each } in lengths" :key="label" class="h-9">
         <td class="w-16 pr-3 text-right font-label text-lg font-semibold whitespace-nowrap">
           <TickBox v-if="ticks" class="mr-2" />{{ count }}

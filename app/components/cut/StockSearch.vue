@@ -2,6 +2,8 @@
 import type { PipeStock } from '~~/core/cut/lay-pieces'
 import { cutsJust, type Cutting, type RackOffcut } from '~~/core/cut/rack'
 import type { Bar } from '~~/core/cut/stock'
+import { wasteOf } from '~~/core/cut/waste'
+import { useCatalogueStore } from '~/stores/catalogue'
 
 /** The pieces of one pipe on stock lengths and offcuts: the plan found, how sure it is the best, and its booking. */
 const props = defineProps<{
@@ -14,8 +16,13 @@ const props = defineProps<{
   /** On paper: nothing to press. */
   printed?: boolean
 }>()
-const emit = defineEmits<{ select: [piece: string]; cut: [bars: readonly Bar[]]; laid: [bars: readonly Bar[]] }>()
-const { length } = useWords()
+const emit = defineEmits<{
+  select: [piece: string]
+  cut: [bars: readonly Bar[]]
+  laid: [bars: readonly Bar[] | null]
+}>()
+const { length, say } = useWords()
+const own = useCatalogueStore()
 const anew = ref(false)
 const booked = computed(() => (props.cutting && !anew.value ? props.cutting : null))
 const isCut = computed(() => booked.value !== null && cutsJust(booked.value.bars, props.stock.pieces))
@@ -26,10 +33,17 @@ const { progress, running, failed, start, stop } = useStockSearch(() => ({
   kerf: props.kerf,
   offcuts: props.offcuts.map(({ id, mm }) => ({ id: String(id), length: mm })),
 }))
-const bars = computed(() =>
-  isCut.value && booked.value ? booked.value.bars : (progress.value?.plan.bars ?? props.stock.bars),
-)
-watch(bars, (now) => emit('laid', now), { immediate: true })
+/** Nothing is shown as laid before the search has looked at the rack; where it fails, the plan's own laying holds. */
+const laid = computed(() => {
+  if (isCut.value && booked.value) return booked.value.bars
+  return progress.value?.plan.bars ?? (failed.value || props.stock.pieces.length === 0 ? props.stock.bars : null)
+})
+watch(laid, (now) => emit('laid', now), { immediate: true })
+const bars = computed(() => laid.value ?? [])
+const waste = computed(() => {
+  const pipe = own.catalogue.pipe(props.stock.pipe)
+  return pipe && laid.value ? wasteOf(laid.value, props.keep, pipe) : null
+})
 const newLengths = computed(() => bars.value.filter(({ offcut }) => offcut === undefined).length)
 const fromRack = computed(() => bars.value.length - newLengths.value)
 const kept = computed(() => bars.value.filter(({ rest }) => rest >= props.keep && rest > 0))
@@ -51,7 +65,7 @@ const proof = computed(() => {
   <section class="space-y-2" :aria-label="`Stock of ${stock.label}`">
     <h2 class="heading">{{ stock.label }}</h2>
     <div class="flex flex-wrap items-center gap-x-4 gap-y-1">
-      <p class="font-label text-2xl font-semibold" data-new-lengths>
+      <p v-if="laid" class="font-label text-2xl font-semibold" data-new-lengths>
         {{ newLengths }} new {{ newLengths === 1 ? 'length' : 'lengths'
         }}<template v-if="fromRack">, {{ fromRack }} from the rack</template>
       </p>
@@ -84,9 +98,10 @@ const proof = computed(() => {
       <p class="text-sm text-muted">
         {{
           kept.length
-            ? `To the rack: ${kept.map(({ rest }) => length(rest)).join(', ')}`
+            ? `To the rack: ${kept.map(({ rest }) => length(rest)).join(', ')}.`
             : 'Nothing worth keeping is left.'
         }}
+        <span v-if="waste" data-waste>Waste: {{ length(waste.mm) }}, {{ say.weight(waste.kg) }}.</span>
       </p>
     </div>
     <p v-if="stock.unknown.length" class="text-sm text-(--ui-warning)">

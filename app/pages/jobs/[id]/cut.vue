@@ -12,14 +12,16 @@ const { store, job, plan, change } = useOpenJob()
 const { tell } = useWords()
 const selection = useSelectionStore()
 const own = useCatalogueStore()
-const { rack, stock: stocks, kerf, keep, offcutsOf, cuttingOf, laid, lay } = useCutting()
+const { rack, stock: stocks, kerf, keep, withoutRack, offcutsOf, cuttingOf, laid, lay } = useCutting()
 const piece = computed(() => plan.value.pieces.find(({ id }) => id === selection.piece) ?? plan.value.pieces[0])
 const pipe = computed(() => own.catalogue.pipe(piece.value?.pipe ?? ''))
 const { bender } = useBenders(() => pipe.value?.od ?? 0)
 const stockLimits: LengthLimits = { min: 100, max: 200_000 }
 const kerfLimits: LengthLimits = { min: 0, max: 20 }
 const keepLimits: LengthLimits = { min: 0, max: 10_000 }
-const offcuts = computed(() => plan.value.stock.flatMap(({ pipe }) => offcutsOf(pipe)))
+const offcuts = computed(() =>
+  rack.offcuts.filter((offcut) => plan.value.stock.some(({ pipe }) => pipe === offcut.pipe)),
+)
 
 const tooLong = computed(() => plan.value.stock.flatMap(({ tooLong: of }) => of))
 const unjoined = ref<JoinedLong['problems']>([])
@@ -107,6 +109,12 @@ const scrap = (id: number) => rack.book({ for: 'thrown away', takes: [id], leave
             @update:model-value="(mm) => mm !== undefined && change(setStock(job, { keep: mm }))"
           />
         </div>
+        <UCheckbox
+          class="min-h-11 items-center"
+          label="Leave the rack out: new lengths only"
+          :model-value="withoutRack"
+          @update:model-value="(out) => change(setStock(job, { withoutRack: out === true }))"
+        />
         <RackList :offcuts="offcuts" :pipes="plan.stock" @add="addOffcut" @scrap="scrap" />
         <div>
           <h2 class="heading">What to bring</h2>
