@@ -24,6 +24,7 @@ useEventListener(document, 'visibilitychange', refresh)
     </NuxtLayout>
     <div class="sticky bottom-0 z-20">
       <LazyLengthPad v-if="isByThumb" />
+      <RemovedNotice />
       <OutboxNotice />
       <TimerBar />
     </div>

@@ -1,24 +1,20 @@
 import { useLocalStorage } from '@vueuse/core'
 import type { Bender } from '~~/core/bend/bender'
+import { takesSize } from '~~/core/edit/kept-bender'
 import { useWorkshopStore } from '~/stores/workshop'
-
-/** Formers take pipe that is this much thicker or thinner, in mm. */
-const near = 0.3
 
 /** The workshop's benders for a pipe of this size, and which of them is in the hand. */
 export function useBenders(od: () => number) {
   const store = useWorkshopStore()
   const chosen = useLocalStorage<Readonly<Record<string, string>>>('jolvet-benders', {})
-  const fittingTo = (size: number) =>
-    Object.entries(store.workshop.benders).filter(([, { od: takes }]) => Math.abs(takes - size) <= near)
+  const fittingTo = (size: number) => Object.entries(store.workshop.benders).filter(([, of]) => takesSize(of, size))
   const chosenFor = (size: number) => {
     const those = fittingTo(size)
     return those.find(([key]) => key === chosen.value[String(size)]) ?? those[0]
   }
   const fitting = computed(() => fittingTo(od()))
   const id = computed(() => chosenFor(od())?.[0] ?? '')
-  const benderFor = (size: number): Bender | null => chosenFor(size)?.[1] ?? null
-  const bender = computed(() => benderFor(od()))
+  const bender = computed(() => chosenFor(od())?.[1] ?? null)
   const choose = (key: string) => (chosen.value = { ...chosen.value, [String(od())]: key })
 
   /** Records a bender; a new one is then the one in the hand. */
@@ -27,6 +23,6 @@ export function useBenders(od: () => number) {
     if (accepted) choose(key)
     return accepted
   }
-  const remove = (key: string) => store.set(['benders', key], null)
-  return { fitting, id, bender, benderFor, choose, record, remove, problem: computed(() => store.problem) }
+  const remove = (key: string) => store.remove('benders', key)
+  return { fitting, id, bender, chosenFor, choose, record, remove, problem: computed(() => store.problem) }
 }

@@ -11,7 +11,7 @@ export function useCutting() {
   const { store, job, plan } = useOpenJob()
   const rack = useRackStore()
   const own = useCatalogueStore()
-  const { benderFor } = useBenders(() => 0)
+  const { benderFor } = useJobBenders()
   const { methodOf } = useBendingMethod()
   onMounted(() => rack.load(store.id))
   useRefreshing(() => rack.load(store.id))
@@ -20,7 +20,7 @@ export function useCutting() {
   function sheetOf({ tube, pipe: id }: PlanPiece) {
     const pipe = own.catalogue.pipe(id)
     if (!tube || !pipe) return null
-    return bendSheet(tube, methodOf(pipe) === 'bender' ? benderFor(pipe.od) : null, pipe.od)
+    return bendSheet(tube, methodOf(pipe) === 'bender' ? benderFor(pipe) : null, pipe.od)
   }
   /** A bent piece is cut longer where its outer bends would otherwise find no grip. */
   const blanks = computed(

@@ -7,6 +7,7 @@ export function useOpenJob() {
   const store = useJobStore()
   const job = computed(() => store.job as Job)
   const plan = computed(() => store.plan as Plan)
-  const change = (next: Job) => store.change(next)
+  const { withBenders } = useJobBenders()
+  const change = (next: Job) => store.change(withBenders(next))
   return { store, job, plan, change }
 }

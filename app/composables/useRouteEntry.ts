@@ -26,6 +26,7 @@ export function useRouteEntry(
   const store = useJobStore()
   const selection = useSelectionStore()
   const catalogue = useCatalogueStore()
+  const { withBenders } = useJobBenders()
   const kept = useSessionStorage<RouteEntry | null>(`jolvet-entry-${store.id}`, null, {
     // Replaced whole at each key, never changed within.
     shallow: true,
@@ -51,7 +52,7 @@ export function useRouteEntry(
     kept.value = entered.entry
     selection.node = entered.entry.cursor
     if (entered.job === store.job) return
-    store.change(entered.job)
+    store.change(withBenders(entered.job))
     selection.leg = system.value?.legs.findLast(({ to }) => to === entered.entry.cursor)?.id ?? ''
   }
 

@@ -38,5 +38,23 @@ export const useWorkshopStore = defineStore('workshop', () => {
     return true
   }
 
-  return { workshop, costs, problem, load, set }
+  /** What was removed last, and how it comes back. */
+  const removed = shallowRef<{ readonly name: string; readonly putBack: () => boolean } | null>(null)
+  function afterRemoval(name: string, accepted: boolean, restore: () => boolean): boolean {
+    if (accepted) removed.value = { name, putBack: () => restore() && ((removed.value = null), true) }
+    return accepted
+  }
+
+  /** Removes one entry of a list; it can be put back until another is removed. */
+  function remove(list: 'benders' | 'profiles' | 'tests' | 'checkedTools', id: string): boolean {
+    const before = workshop.value[list][id]
+    if (!before) return false
+    return afterRemoval(before.name, set([list, id], null), () => set([list, id], before))
+  }
+  function removePerson(name: string): boolean {
+    const others = () => workshop.value.people.filter((other) => other !== name)
+    return afterRemoval(name, set(['people'], others()), () => set(['people'], [...others(), name]))
+  }
+
+  return { workshop, costs, problem, removed, load, set, remove, removePerson }
 })

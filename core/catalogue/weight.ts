@@ -22,7 +22,7 @@ const densities: Readonly<Record<Material, number>> = {
 /**
  * Weight of an empty pipe in kg a metre: its ring of wall times the density of its material.
  *
- * @example weightPerMetre(copper22x0_9) // 0.533: 59.7 mm² of copper
+ * @remarks for instance: 22 × 0.9 copper: 59.7 mm² of wall, 0.533 kg
  */
 export const weightPerMetre = (pipe: Pipe): number =>
   ((Math.PI / 4) * (pipe.od ** 2 - boreOf(pipe) ** 2) * densities[pipe.material]) / 1e6

@@ -17,7 +17,7 @@ const stock = layPieces(
 )
 
 it('new lengths are counted by pipe, as the plan lays them', () => {
-  expect(stockToBring(stock).map(({ count, length }) => [count, length])).toEqual([
+  expect(stockToBring(stock, new Map()).map(({ count, length }) => [count, length])).toEqual([
     [2, 2500],
     [1, 3000],
   ])

@@ -1,5 +1,6 @@
 import * as z from 'zod'
 import { methodIds } from '../catalogue/method'
+import { benderSchema } from '../bend/bender'
 import { observationSchema, regions, type Observation } from './observation'
 import { profileIds } from '../workshop/profile'
 import { changedSettingsSchema } from '../workshop/setting'
@@ -188,6 +189,10 @@ const stockSchema = z.object({
   withoutRack: z.boolean().optional().meta({ description: 'laid on new lengths only: the rack is left out' }),
 })
 
+const keptBenderSchema = benderSchema.extend({ id: id.meta({ description: 'which of the workshop’s it was' }) })
+/** A bender as it was when the job's bends were drawn for it. */
+export type KeptBender = z.output<typeof keptBenderSchema>
+
 /** As many as a file of version 1 could hold. */
 const most = 500_000
 
@@ -213,6 +218,11 @@ export const jobSchema = z.object({
   nodes: z.array(nodeSchema).max(most),
   legs: z.array(legSchema).max(most),
   stock: stockSchema.optional(),
+  benders: z
+    .array(keptBenderSchema)
+    .max(20)
+    .optional()
+    .meta({ description: 'the benders that the bends are marked for, as they were then' }),
   note: text(5000).optional(),
 })
 export type Job = Omit<z.output<typeof jobSchema>, 'surveys'> & { surveys: Survey[] }

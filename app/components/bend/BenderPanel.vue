@@ -141,9 +141,7 @@ const scrapLengths = [
             :model-value="bender.turns"
             @update:model-value="(turns) => set({ turns })"
           />
-          <UButton class="self-end" @click="remove(id)">
-            <UIcon name="i-lucide-trash-2" class="size-4" />Remove it
-          </UButton>
+          <RemoveButton class="self-end" :name="bender.name" @remove="remove(id)" />
         </div>
       </details>
       <details>

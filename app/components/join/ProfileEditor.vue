@@ -28,9 +28,7 @@ const name = ref(props.profile.name)
         Copied from <strong>{{ profiles[profile.base].name }}</strong>, {{ changed.size }}
         {{ changed.size === 1 ? 'setting' : 'settings' }} changed.
       </p>
-      <UButton variant="ghost" @click="store.set(['profiles', id], null)">
-        <UIcon name="i-lucide-trash-2" class="size-5" />Remove
-      </UButton>
+      <RemoveButton :name="profile.name" @remove="store.remove('profiles', id)" />
     </div>
     <p v-if="store.problem" role="alert" class="text-(--ui-error)">{{ store.problem }}</p>
     <!-- The mark of a changed setting stands beside the field, in the page’s margin. -->

@@ -101,8 +101,16 @@ const lines = computed(() => {
           />
           <Readout label="Water off at" :value="minutes(off)" basis="from the start of the work" />
         </template>
-        <Readout label="In all" :value="minutes(work.whole)" basis="one pair of hands" />
+        <Readout
+          label="In all"
+          :value="minutes(work.whole)"
+          :basis="work.fireWatch ? 'one pair of hands, the fire watch counted in' : 'one pair of hands'"
+        />
       </div>
+      <p v-if="work.fireWatch" class="font-semibold" data-fire-watch>
+        Fire watch from {{ minutes(work.fireWatch.start) }} to {{ minutes(work.fireWatch.end) }}: someone stays and
+        looks. A hot-work permit may ask for longer.
+      </p>
       <p class="text-sm">
         Every step was checked in this order: what goes in has room to, what is screwed on can turn, no flame near
         rubber. At the bench is made what is no longer than {{ length(question.mostCarried) }}, a setting.

@@ -23,11 +23,6 @@ const tools = computed(() =>
 function addPerson(): void {
   if (store.set(['people'], [...store.workshop.people, person.value.trim()])) person.value = ''
 }
-const removePerson = (gone: string) =>
-  store.set(
-    ['people'],
-    store.workshop.people.filter((other) => other !== gone),
-  )
 function addTool(): void {
   const id = `tool-${now.value.getTime()}`
   const tool = { name: name.value.trim(), methods: [method.value], checked: checked.value, everyMonths: months.value }
@@ -41,7 +36,7 @@ function addTool(): void {
     <ul class="flex flex-wrap gap-x-4">
       <li v-for="of in store.workshop.people" :key="of" class="flex items-center gap-1">
         {{ of }}
-        <UButton variant="ghost" icon="i-lucide-x" :aria-label="`Without ${of}`" @click="removePerson(of)" />
+        <RemoveButton :name="of" @remove="store.removePerson(of)" />
       </li>
     </ul>
     <form class="flex flex-wrap items-end gap-3" @submit.prevent="addPerson">
@@ -66,12 +61,7 @@ function addTool(): void {
           :aria-label="`${tool.name}: checked today`"
           @click="store.set(['checkedTools', id, 'checked'], now.toISOString().slice(0, 10))"
         />
-        <UButton
-          variant="ghost"
-          icon="i-lucide-x"
-          :aria-label="`Without ${tool.name}`"
-          @click="store.set(['checkedTools', id], null)"
-        />
+        <RemoveButton :name="tool.name" @remove="store.remove('checkedTools', id)" />
       </li>
     </ul>
     <form class="flex flex-wrap items-end gap-3" @submit.prevent="addTool">

@@ -42,8 +42,8 @@ function copy(): void {
   const id = `test-${owns.value.length + 1}-${Date.now() % 100_000}`
   if (workshop.set(['tests', id], copyOf(testProfileOf(which.value)))) chosen.value = `own/${id}`
 }
-function takeAway(): void {
-  workshop.set(['tests', chosen.value.replace('own/', '')], null)
+function removeOwn(): void {
+  workshop.remove('tests', chosen.value.replace('own/', ''))
   chosen.value = testProfiles[0]!.meta.id
 }
 const change = (own: OwnTest) => workshop.set(['tests', chosen.value.replace('own/', '')], own)
@@ -85,7 +85,7 @@ const stepWords = { raise: 'raise to', 'top up': 'top up at', lower: 'lower to',
         }}<template v-if="step.seconds"> for {{ step.seconds / 60 }} minutes</template>
       </li>
     </ol>
-    <LazyOwnTestForm v-if="which.own" :test="which.own" @change="change" @take-away="takeAway" />
+    <LazyOwnTestForm v-if="which.own" :test="which.own" @change="change" @remove="removeOwn" />
     <UButton v-else variant="ghost" icon="i-lucide-copy" label="Copy it into a test of your own" @click="copy" />
     <p class="text-sm text-muted">
       Look at every joint at a low pressure first. Water before air, air never on plastic unless its maker allows it;

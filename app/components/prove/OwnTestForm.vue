@@ -3,7 +3,7 @@ import type { OwnTest } from '~~/core/workshop/own-test'
 
 /** A test of one's own: its name, its steps, and by how much the gauge may fall from when to when. */
 const props = defineProps<{ test: OwnTest }>()
-const emit = defineEmits<{ change: [test: OwnTest]; takeAway: [] }>()
+const emit = defineEmits<{ change: [test: OwnTest]; remove: [] }>()
 const deeds = [
   { value: 'raise', label: 'raise to' },
   { value: 'top up', label: 'top up at' },
@@ -134,7 +134,7 @@ const pressures = [
         label="Another fall"
         @click="addFall"
       />
-      <UButton variant="ghost" icon="i-lucide-trash-2" label="Take this test away" @click="emit('takeAway')" />
+      <RemoveButton :name="test.name" @remove="emit('remove')" />
     </div>
     <p class="text-sm text-muted">Of the workshop, for all its jobs. A test that was begun keeps what it was then.</p>
   </section>

@@ -15,7 +15,8 @@ const own = useCatalogueStore()
 const { rack, stock: stocks, kerf, keep, withoutRack, offcutsOf, cuttingOf, laid, lay } = useCutting()
 const piece = computed(() => plan.value.pieces.find(({ id }) => id === selection.piece) ?? plan.value.pieces[0])
 const pipe = computed(() => own.catalogue.pipe(piece.value?.pipe ?? ''))
-const { bender } = useBenders(() => pipe.value?.od ?? 0)
+const { benderFor } = useJobBenders()
+const bender = computed(() => (pipe.value ? benderFor(pipe.value) : null))
 const stockLimits: LengthLimits = { min: 100, max: 200_000 }
 const kerfLimits: LengthLimits = { min: 0, max: 20 }
 const keepLimits: LengthLimits = { min: 0, max: 10_000 }
@@ -56,6 +57,7 @@ const scrap = (id: number) => rack.book({ for: 'thrown away', takes: [id], leave
           :pipe="pipe"
           :title="`${job.title}, ${piece.id}`"
         />
+        <KeptBenderNote v-if="piece.tube && pipe" :od="pipe.od" />
         <PieceTube v-else :piece="piece" />
         <PieceTable :pieces="plan.pieces" :selected="piece.id" @select="(id) => (selection.piece = id)" />
         <CutIns :plan="plan" />

@@ -9,17 +9,18 @@ const celsius = useAirTemperature()
 const { length, tolerance } = useWords()
 const joint = computed(() => joints.value.find(({ id }) => id === selection.joint) ?? joints.value[0])
 const card = computed(() => (joint.value ? cardOf(joint.value) : null))
-/** A refused joint has no figure to mark by. */
 /** What is marked: a spigot or a pipe; a thread is counted by what stands in. */
 const markLabels = { thread: 'Goes in by', spigot: 'Mark the spigot at' } as const
 const markLabel = computed(() => {
   const meeting = joint.value?.inner?.meeting
   return meeting ? markLabels[meeting.kind] : 'Mark the pipe at'
 })
+/** A refused joint has no figure to mark by. */
 const isRefused = computed(() => joint.value?.verdict === 'refuse')
 const along = ref(false)
 const log = useLogStore()
 const tick = useTemplateRef<{ make: () => void }>('tick')
+const stopwatch = useTemplateRef<{ stop: () => void }>('stopwatch')
 /** The next joint that is not made, on from one of them. */
 function goOnFrom(id: string): void {
   const at = joints.value.findIndex((of) => of.id === id)
@@ -33,6 +34,7 @@ const resting = ref(false)
 const lastMade = ref('')
 function wasMade(id: string): void {
   lastMade.value = id
+  stopwatch.value?.stop()
   resting.value = true
   setTimeout(() => (resting.value = false), rest)
   goOnFrom(id)
@@ -131,6 +133,13 @@ const depths = computed(() =>
           :state="log.state?.joints[joint.id]"
           :resting="resting"
           @made="wasMade(joint.id)"
+        />
+        <JointStopwatch
+          v-if="!isRefused"
+          ref="stopwatch"
+          :key="`stopwatch ${joint.id}`"
+          :job="store.id"
+          :joint="joint.id"
         />
         <ReasonList v-if="isRefused" :reasons="joint.reasons" />
         <JointCardView

@@ -1,0 +1,28 @@
+<script setup lang="ts">
+/** The bender that a job's bends are marked for, and what is to be known where the workshop's is another by now. */
+const props = defineProps<{ od: number }>()
+const { keptFor, markForInHand } = useJobBenders()
+const { length } = useWords()
+const found = computed(() => keptFor(props.od))
+const isOther = computed(() => {
+  const now = found.value?.now
+  return !!now && !(now.id === found.value?.kept.id && found.value.state === 'as kept')
+})
+</script>
+
+<template>
+  <div v-if="found" class="space-y-2" role="group" aria-label="Bender of this job">
+    <p class="text-sm">
+      Marked for {{ found.kept.name }}, radius {{ length(found.kept.radius) }}, as it was when the bends were drawn.
+    </p>
+    <p v-if="found.state === 'changed'" class="text-(--ui-warning)">
+      The workshop’s {{ found.kept.name }} has other figures now: these marks keep the old ones.
+    </p>
+    <p v-else-if="found.state === 'gone'" class="text-(--ui-warning)">
+      The workshop no longer has {{ found.kept.name }}: these marks are still for it.
+    </p>
+    <UButton v-if="isOther && found.now" @click="markForInHand(od)">
+      Mark for {{ found.now.name }} as it is now, radius {{ length(found.now.radius) }}
+    </UButton>
+  </div>
+</template>

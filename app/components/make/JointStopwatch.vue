@@ -1,0 +1,24 @@
+<script setup lang="ts">
+import { formatWait } from '~~/core/quantity/format-duration'
+
+/** How long this joint takes: begun by a press, stopped by one or when the joint is made; the plan of work reads it. */
+const props = defineProps<{ job: string; joint: string }>()
+const { seconds, minutes, begin, stop } = useStopwatch(
+  () => props.job,
+  () => props.joint,
+)
+defineExpose({ stop })
+</script>
+
+<template>
+  <div class="flex flex-wrap items-center gap-3" role="group" aria-label="Stopwatch">
+    <UButton v-if="seconds === null" icon="i-lucide-timer" label="Start the stopwatch" @click="begin" />
+    <template v-else>
+      <span class="font-label text-xl font-semibold" data-stopwatch>{{ formatWait(seconds) }}</span>
+      <UButton icon="i-lucide-square" label="Stop" @click="stop" />
+    </template>
+    <span v-if="seconds === null && minutes !== undefined">
+      Took {{ formatWait(Math.round(minutes * 60)) }}: the plan of work counts it.
+    </span>
+  </div>
+</template>
