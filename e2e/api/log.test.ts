@@ -78,6 +78,62 @@ describe('a job’s log', () => {
     expect((await write('none', [entry('joint-made')])).status).toBe(404)
   })
 
+  describe('what it names must be there', () => {
+    const refused = (problem: string) => [expect.objectContaining({ problem: expect.stringContaining(problem) })]
+
+    it('a correction says what such an entry can say, and a wrong one breaks no print', async () => {
+      const id = await begin()
+      const covered = entry('covered', { subject: {}, body: { where: 'behind the panel' } })
+      expect((await write(id, [covered])).status).toBe(201)
+      const corrects = (body: object) =>
+        entry('correction', { subject: {}, replaces: covered.id, why: 'typed wrong', body: { body } })
+      expect((await fields(id, [corrects({ where: 7 })]))[0].field).toBe('entries.0.body.body.where')
+      expect((await write(id, [corrects({ where: 'behind the bath' })])).status).toBe(201)
+      for (const path of ['record', 'record.csv', 'record.pdf']) {
+        const answer = await fetch(`${site().origin}/api/jobs/${id}/${path}`)
+        expect([path, answer.status]).toEqual([path, 200])
+      }
+      expect((await ask('GET', `jobs/${id}/state`)).body.covered[0].body.where).toBe('behind the bath')
+    })
+
+    it.each([
+      ['a version that the job never had', { jobVersion: 999 }, 'it stands at 1'],
+      ['a joint that its plan has not', { subject: { joint: 'nowhere' } }, 'no joint “nowhere”'],
+      [
+        'a reading of no test',
+        { kind: 'reading', subject: { test: 't1' }, body: { seconds: 0, bar: 3 } },
+        'no test “t1”',
+      ],
+      ['a photo that is not kept', { kind: 'photo', body: { sha: 'a'.repeat(64) } }, 'send the photo first'],
+      ['a making that is not there', { kind: 'joint-undone', body: { of: 'no-such-entry' } }, 'no entry “no-such-entry”'],
+    ] as const)(
+      '%s is refused with its field',
+      async (_, { kind = 'joint-made', ...more }: { kind?: string }, problem) => {
+        const id = await begin()
+        expect(await fields(id, [entry(kind, more)])).toEqual(refused(problem))
+        expect((await ask('GET', `jobs/${id}/log`)).body.entries).toEqual([])
+      },
+    )
+
+    it('a joint of an older version is taken, and the record shows it', async () => {
+      const id = await begin()
+      const longer = { ...job, legs: job.legs.slice(0, 1), nodes: job.nodes.slice(0, 2) }
+      await ask('PUT', `jobs/${id}`, { version: 1, job: longer })
+      const late = entry('joint-made', { subject: { joint: 'r1/e/l2' }, jobVersion: 1 })
+      expect((await write(id, [late])).status).toBe(201)
+      const { body } = await ask('GET', `jobs/${id}/record`)
+      expect(body.unplanned.map((of: { id: string }) => of.id)).toEqual(['r1/e/l2'])
+    })
+
+    it('a phone whose clock is slow: what answers a making comes after it all the same', async () => {
+      const id = await begin()
+      const made = entry('joint-made')
+      const undone = entry('joint-undone', { at: '2026-05-04T09:51:00Z', body: { of: made.id } })
+      await write(id, [made, undone])
+      expect((await ask('GET', `jobs/${id}/state`)).body.joints['r1/a/l1'].made).toBeNull()
+    })
+  })
+
   it('many writers at once: every entry stands, once, and whoever reads on misses none', async () => {
     const id = await begin()
     const writers = Array.from({ length: 20 }, () =>
@@ -140,10 +196,11 @@ describe('the record', () => {
     const { body } = await ask('GET', `jobs/${id}/record`)
     expect(body).toMatchObject({ format: 'jolvet-record', version: 1, people: ['=SUM(A1)'], handedOver: null })
     expect(body.missing.map(({ text, step }: { text: string; step: string }) => `${step}: ${text}`)).toEqual([
-      'make: 2 joints not made, or not ticked',
-      'make: 1 joint made and not looked at',
-      'prove: no test under pressure was ended',
-      'prove: it is not written down that it was flushed',
+      'make: joints 2 to 3 not made',
+      'make: joint 1 made and not inspected',
+      'make: joint 1: mark not seen',
+      'prove: joints 1 to 3 not pressure tested',
+      'prove: flushing not recorded',
     ])
     const table = await (await fetch(`${site().origin}/api/jobs/${id}/record.csv`)).text()
     const [head, first] = table.split('\r\n')

@@ -8,8 +8,8 @@ const millimetres = z.number().min(0).max(1000)
 /** Names the entry that it answers: what holds then rests on no clock. */
 const answers = z
   .string()
-  .min(8)
-  .max(60)
+  .min(8, 'the id of an entry: 8 to 60 characters')
+  .max(60, 'the id of an entry: 8 to 60 characters')
   .optional()
   .meta({ description: 'the entry by which the joint was made; the last one before it, where nothing is said' })
 
