@@ -96,7 +96,7 @@ describe('a job’s log', () => {
       expect((await ask('GET', `jobs/${id}/state`)).body.covered[0].body.where).toBe('behind the bath')
     })
 
-    it.each([
+    it.each<[string, { kind?: string; [part: string]: unknown }, string]>([
       ['a version that the job never had', { jobVersion: 999 }, 'it stands at 1'],
       ['a joint that its plan has not', { subject: { joint: 'nowhere' } }, 'no joint “nowhere”'],
       [
@@ -105,15 +105,16 @@ describe('a job’s log', () => {
         'no test “t1”',
       ],
       ['a photo that is not kept', { kind: 'photo', body: { sha: 'a'.repeat(64) } }, 'send the photo first'],
-      ['a making that is not there', { kind: 'joint-undone', body: { of: 'no-such-entry' } }, 'no entry “no-such-entry”'],
-    ] as const)(
-      '%s is refused with its field',
-      async (_, { kind = 'joint-made', ...more }: { kind?: string }, problem) => {
-        const id = await begin()
-        expect(await fields(id, [entry(kind, more)])).toEqual(refused(problem))
-        expect((await ask('GET', `jobs/${id}/log`)).body.entries).toEqual([])
-      },
-    )
+      [
+        'a making that is not there',
+        { kind: 'joint-undone', body: { of: 'no-such-entry' } },
+        'no entry “no-such-entry”',
+      ],
+    ])('%s is refused with its field', async (_, { kind = 'joint-made', ...more }, problem) => {
+      const id = await begin()
+      expect(await fields(id, [entry(kind, more)])).toEqual(refused(problem))
+      expect((await ask('GET', `jobs/${id}/log`)).body.entries).toEqual([])
+    })
 
     it('a joint of an older version is taken, and the record shows it', async () => {
       const id = await begin()

@@ -8,7 +8,10 @@ const sizes = [
   [320, 568],
 ] as const
 
-/** Controls whose own middle is not theirs: what stands there instead. */
+/**
+ * Controls whose own middle is not theirs: what stands there instead. A drawn leg may pass behind a fitting that stands
+ * before it: it is pressed where it is seen, somewhere along its line.
+ */
 const findCovered = `
   const controls = 'a[href], button, input, textarea, select, summary, [role="button"], [role="combobox"], [role="checkbox"], [role="slider"]'
   const name = (of) => of.tagName.toLowerCase() + ' ' + (of.getAttribute('aria-label') || of.textContent.trim().slice(0, 40))
@@ -21,9 +24,15 @@ const findCovered = `
     // What is drawn to nothing stands for another control that is seen.
     if (right - left < 2 || bottom - top < 2) continue
     seen += 1
+    const isItself = (hit) => hit && (control.contains(hit) || hit.closest('label')?.control === control)
+    const line = control.querySelector('path, line, polyline')
+    const isLeg = control instanceof SVGElement && (control.getAttribute('aria-label') || '').startsWith('leg ')
+    const along = isLeg && line
+      ? [0.3, 0.4, 0.5, 0.6, 0.7].map((share) => line.getPointAtLength(share * line.getTotalLength()).matrixTransform(line.getScreenCTM()))
+      : []
+    if (along.some(({ x, y }) => isItself(document.elementFromPoint(x, y)))) continue
     const hit = document.elementFromPoint((left + right) / 2, (top + bottom) / 2)
-    const isItself = hit && (control.contains(hit) || hit.closest('label')?.control === control)
-    if (!isItself) found.push(name(control) + ' is under ' + (hit ? name(hit) : 'nothing: it lies beyond the page'))
+    if (!isItself(hit)) found.push(name(control) + ' is under ' + (hit ? name(hit) : 'nothing: it lies beyond the page'))
   }
   return { seen, found }`
 

@@ -20,20 +20,20 @@ async function untouched(): Promise<string> {
 const done = '[data-done]'
 
 describe('making is ticking', () => {
-  it('one press makes a joint, a second looks at it; the list, the spine and the log count it', async () => {
+  it('one press makes a joint, a second inspects it; the list, the spine and the log count it', async () => {
     const on = page()
     const id = await untouched()
     await on.open(`/jobs/${id}/make`)
     await on.shows(done, /^0 of \d+ made/)
     const all = Number(/of (\d+)/.exec(await on.text(done))![1])
-    await on.fill('Who works here', 'U. Thorn')
+    await on.fill('Your name', 'U. Thorn')
     await on.press('Made')
-    await on.shows(done, `1 of ${all} made, 0 looked at`)
-    // It went on to the next; back to the first, which is looked at.
+    await on.shows(done, `1 of ${all} made, 0 inspected`)
+    // It went on to the next; back to the first, which is inspected.
     await (await on.see('[aria-label="Joints"] li button')).click()
     await on.shows('[aria-label="What happened here"]', 'Made by U. Thorn')
-    await on.press('Looked at: sound')
-    await on.shows(done, `1 of ${all} made, 1 looked at`)
+    await on.press('Inspected: OK')
+    await on.shows(done, `1 of ${all} made, 1 inspected`)
     await on.shows('[aria-label="Steps of the work"], nav', String(all - 1))
     const log = `${site().origin}/api/jobs/${id}/log`
     const kinds = async () =>
@@ -43,7 +43,7 @@ describe('making is ticking', () => {
     await on.driver.wait(async () => (await kinds()).length === 2, 10_000)
     expect(await kinds()).toEqual(['joint-made U. Thorn', 'joint-inspected U. Thorn'])
     await on.driver.navigate().refresh()
-    await on.shows(done, `1 of ${all} made, 1 looked at`)
+    await on.shows(done, `1 of ${all} made, 1 inspected`)
   })
 
   it('what another wrote is here within seconds, and undoing is an entry too', async () => {
@@ -67,8 +67,8 @@ describe('making is ticking', () => {
     })
     await on.shows(done, /^2 of \d+ made/)
     await (await on.see('[aria-label="Joints"] li button')).click()
-    await on.press('Undo: not made')
-    await on.shows(done, /^1 of \d+ made, 0 looked at/)
+    await on.press('Mark as not made')
+    await on.shows(done, /^1 of \d+ made, 0 inspected/)
   })
 
   it('worked along to its end, a joint is made, and the next one stands there', async () => {
@@ -97,7 +97,7 @@ describe('what was made is proven and handed over', () => {
   it('a test is begun, read and ended from the page', async () => {
     const on = page()
     await on.open(`/jobs/${await untouched()}/prove`)
-    await on.press('It is raised: begin')
+    await on.press('Start test')
     for (const psi of ['80', '80', '79.9', '80']) {
       await on.fill('Gauge', psi)
       await on.fill('Pipe', '60')
@@ -105,7 +105,7 @@ describe('what was made is proven and handed over', () => {
       await on.driver.sleep(1100)
     }
     await on.shows('[data-verdict]', /Tight|Not decided yet|It leaks/)
-    await on.press('End the test, keep the verdicts')
+    await on.press('End test all the same')
     await on.shows('[aria-label="Verdicts"]', 'Ended by U. Thorn')
   })
 
@@ -113,8 +113,8 @@ describe('what was made is proven and handed over', () => {
     const on = page()
     const missing = '[aria-label="What is missing"]'
     await on.open(`/jobs/${await untouched()}/hand-over`)
-    await on.shows(missing, 'joints not made, or not ticked')
-    await on.shows(missing, 'it is not written down that it was flushed')
+    await on.shows(missing, /joints? .* not made/)
+    await on.shows(missing, 'flushing not recorded')
     await on.press('It was flushed')
     await on.driver.wait(async () => !(await on.text(missing)).includes('flushed'), 10_000)
     await on.open(`/jobs/${await job('Cedar Kiln Studio')}/hand-over`)

@@ -18,13 +18,20 @@ const picture = Buffer.from(
   'base64',
 )
 
-/** Presses what is called so as long as it is there. */
-async function pressAll(name: string): Promise<void> {
+const click = (css: string) =>
+  page().driver.executeScript(
+    `for (const box of document.querySelectorAll(arguments[0])) { box.scrollIntoView({ block: 'center' }); box.click() }`,
+    css,
+  )
+/** Makes every joint that is not made, one after another, with all that is asked of it seen. */
+async function makeAll(): Promise<void> {
   const on = page()
   for (;;) {
-    const found = await on.driver.findElements(By.xpath(`//button[normalize-space(.)="${name}"]`))
-    if (found.length === 0) return
-    await on.driver.executeScript('arguments[0].scrollIntoView({ block: "center" }); arguments[0].click()', found[0])
+    const before = (await joints()).filter(({ made }) => made).length
+    if (before === (await joints()).length) return
+    await click('[aria-label="What happened here"] [role="checkbox"][aria-checked="false"]')
+    await on.press('Made')
+    await on.driver.wait(async () => (await joints()).filter(({ made }) => made).length > before, 15_000)
     await on.settle()
   }
 }
@@ -40,7 +47,7 @@ const joints = async () => Object.values((await done()).joints)
 /** Begins a test and lets the simulated gauge stand on pipework that is so in truth. */
 async function test(truth: string): Promise<void> {
   const on = page()
-  await on.press('It is raised: begin')
+  await on.press('Start test')
   await on.press('A gauge that sends')
   await on.choose('In truth', truth)
   await on.press('Connect the simulated gauge')
@@ -50,8 +57,9 @@ describe('the whole work, by a phone', () => {
   it('a run is drawn: a valve, an elbow, an outlet', async () => {
     const on = page()
     await on.beginRoute(title)
-    await on.keys(Key.ARROW_RIGHT, '9', '0', '0', Key.ENTER, 'v', '6', '0', '0', Key.ENTER)
-    await on.keys(Key.ARROW_UP, '7', '0', '0', Key.ENTER)
+    // It begins at a cap: an open end holds no pressure.
+    await on.keys('c', Key.ARROW_RIGHT, '9', '0', '0', Key.ENTER, 'v', '6', '0', '0', Key.ENTER)
+    await on.keys(Key.ARROW_UP, '7', '0', '0', Key.ENTER, 'o')
     await on.shows('[aria-label="Legs"]', 'north 700 mm')
     await on.saved()
   })
@@ -59,8 +67,8 @@ describe('the whole work, by a phone', () => {
   it('every joint is ticked, with a photo of one', async () => {
     const on = page()
     await on.press('Make')
-    await on.fill('Who works here', 'Zoë Żak')
-    await pressAll('Made')
+    await on.fill('Your name', 'Zoë Żak')
+    await makeAll()
     await on.driver.wait(async () => (await joints()).every(({ made }) => made), 15_000)
     const file = join(mkdtempSync(join(tmpdir(), 'jolvet-photo-')), 'joint.png')
     writeFileSync(file, picture)
@@ -79,20 +87,26 @@ describe('the whole work, by a phone', () => {
     await on.driver.wait(async () => (await on.text('[data-next-check]')) !== first, 10_000)
     await on.press('It leaks here')
     await on.shows('[data-found]', 'It leaks: Joint')
-    await on.press('End the test, keep the verdicts')
+    await on.press('End test all the same')
     await on.shows('[aria-label="Verdicts"]', 'Ended by Zoë Żak')
     await on.press('To the joint')
-    await on.press('Undo: not made')
-    await pressAll('Made')
+    await on.press('Mark as not made')
+    await makeAll()
     await on.driver.wait(async () => (await joints()).every(({ made }) => made), 15_000)
   })
 
   it('the next test is tight', async () => {
     const on = page()
     await on.press('Prove')
-    await test('it is tight')
+    await on.press('Start test')
+    const [target] = /[\d.]+(?= bar)/.exec(await on.text('[aria-label="The test"]')) ?? []
+    const file = join(mkdtempSync(join(tmpdir(), 'jolvet-readings-')), 'gauge.csv')
+    const rows = Array.from({ length: 121 }, (_, minute) => `${minute * 60},${target},15`)
+    writeFileSync(file, ['seconds,bar,celsius', ...rows].join('\n'))
+    await (await on.see('[aria-label="Readings file"]')).sendKeys(file)
+    await on.press('Take these 121')
     await on.driver.wait(async () => (await on.text('[data-verdict]').catch(() => '')).includes('Tight'), 60_000)
-    await on.press('End the test, keep the verdicts')
+    await on.press('End test')
     await on.shows('[aria-label="Verdicts"]', ': tight')
     await on.press('Flushed')
     await on.driver.wait(async () => (await done()).water.some(({ kind }) => kind === 'flushed'), 15_000)
@@ -105,13 +119,13 @@ describe('the whole work, by a phone', () => {
     await on.press('It is covered')
     await on.shows('[aria-label="What else was done"]', 'covered, stud wall')
     // Nobody has looked at them: that is what is still missing, and filled.
-    await on.shows('[aria-label="What is missing"]', 'made and not looked at')
+    await on.shows('[aria-label="What is missing"]', 'made and not inspected')
     await on.press('Make')
     const list = await on.driver.findElements(By.css('[aria-label="Joints"] li button'))
     for (let at = 0; at < list.length; at += 1) {
       const row = (await on.driver.findElements(By.css('[aria-label="Joints"] li button')))[at]!
       await on.driver.executeScript('arguments[0].click()', row)
-      await on.press('Looked at: sound')
+      await on.press('Inspected: OK')
       // The next row is pressed once this one is written down: on a slow machine the same one would be looked at twice.
       const looked = async () => (await joints()).filter(({ inspected }) => inspected).length
       await on.driver.wait(async () => (await looked()) > at, 15_000, `joint ${at + 1} is looked at`)

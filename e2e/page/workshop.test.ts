@@ -108,18 +108,18 @@ describe('profiles, tools and prices', () => {
     const on = page()
     await on.open('/bench/costs')
     await on.fill('Solder: Minutes a joint', '9')
-    await on.shows('main', 'yours; back to 12')
+    await on.shows('main', 'yours; back to 5')
     await on.fill('Currency', `USD${Key.TAB}`)
     await on.settle()
     await on.driver.navigate().refresh()
-    await on.shows('main', 'yours; back to 12')
+    await on.shows('main', 'yours; back to 5')
     expect(await (await fetch(`${site().origin}/api/workshop`)).json()).toMatchObject({
       currency: 'USD',
       methods: { solder: { minutes: 9 } },
     })
     await on.press('Back to the shipped Minutes a joint of Solder')
     await on.driver.wait(
-      async () => !(await on.text('main')).includes('yours; back to 12'),
+      async () => !(await on.text('main')).includes('yours; back to 5'),
       5000,
       'the shipped minutes did not come back',
     )

@@ -290,7 +290,7 @@ const fills = { ink: 'currentColor', paper: 'var(--ui-bg)', none: 'none' } as co
       font-size="2.800"
       text-anchor="end"
       fill="currentColor"
-      class="font-label"
+      class="pointer-events-none font-label"
     >
       {{ unwritten }} {{ unwritten === 1 ? 'length finds' : 'lengths find' }} no room: look closer
     </text>

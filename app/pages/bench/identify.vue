@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core'
 import { shippedCatalogue } from '~~/core/catalogue/catalogue'
-import { takeForPipe } from '~~/core/edit/edit-survey'
 import type { Survey } from '~~/core/job/job'
 import { emptyJob } from '~~/core/edit/new-job'
 import { beginJob } from '~/sync/begin-job'
@@ -24,6 +23,7 @@ async function makeJob(): Promise<void> {
     ...emptyJob('From the bench', isInch ? 'imperial' : 'metric', isInch ? 'us-a' : 'metric'),
     surveys: [survey.value],
   }
+  const { takeForPipe } = await import('~~/core/edit/take-for-pipe')
   const begun = await beginJob(httpTransport, takeForPipe(shippedCatalogue, base, randomIds, survey.value.id, { pipe }))
   if (begun.outcome === 'begun') await navigateTo(`/jobs/${begun.id}/join`)
   else problem.value = 'The server or its database does not answer; what you entered stays here. Try again in a moment.'
