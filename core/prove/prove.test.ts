@@ -245,7 +245,7 @@ describe('what the readings say', () => {
     expect(answer.profile.limits.map(({ passes }) => passes)).toEqual([true, false])
     expect(bar(answer, 'temperature')).toBeLessThan(-0.5)
     expect(answer.decidedAfter).toBeLessThan(3600)
-    expect(answer.next.kind).toBe('done')
+    expect(answer.next.kind).toBe('end')
   })
 
   it('says what a tight line would show: 1 K more at 15 °C is 1.5 bar, and a leak leaves the band', () => {

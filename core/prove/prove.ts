@@ -78,10 +78,15 @@ function verdictOf({ readings, leastLeak }: ProofQuestion, proof: Proof, isRead:
 }
 
 /** What would decide it soonest, or what comes after the verdict. */
-function nextOf(verdict: ProofVerdict, proof: Proof, question: ProofQuestion, isRead: boolean): ProofAnswer['next'] {
+function nextOf(
+  { verdict, isTimeUp }: { verdict: ProofVerdict; isTimeUp: boolean },
+  proof: Proof,
+  question: ProofQuestion,
+  isRead: boolean,
+): ProofAnswer['next'] {
   const { readings, pumped, knowsAir } = question
   const say = (kind: Exclude<NextKind, 'wait' | 'wait-still'>) => ({ kind, message: proveSays(kind) })
-  if (verdict === 'tight') return say('done')
+  if (verdict === 'tight') return say(isTimeUp ? 'end' : 'done')
   if (verdict === 'leak') return say('find')
   if (!isRead) return say('read-temperature')
   const elapsed = readings.at(-1)!.seconds - readings[0]!.seconds
@@ -178,6 +183,7 @@ export function prove(catalogue: Catalogue, request: ProveRequest): ProofAnswer 
   }
   const proof = infer(question)
   const doubt = doubtOf(alone, { ...asked, proof })
+  const isTimeUp = readings.at(-1)!.seconds >= secondsOf(profile.meta)
   const verdict = doubt ? 'undecided' : verdictOf(question, proof, isRead)
   return {
     verdict,
@@ -191,7 +197,7 @@ export function prove(catalogue: Catalogue, request: ProveRequest): ProofAnswer 
     causes: (['leak', 'temperature', 'creep', 'air'] as const).map((cause) => ({ cause, bar: proof.causes[cause] })),
     profile: { passes: passesOf(limits), limits },
     decidedAfter: verdict === 'undecided' ? null : decidedAfter(question, verdict, isRead),
-    next: doubt ? { kind: 'readings', message: doubt.message } : nextOf(verdict, proof, question, isRead),
+    next: doubt ? { kind: 'readings', message: doubt.message } : nextOf({ verdict, isTimeUp }, proof, question, isRead),
   }
 }
 

@@ -19,6 +19,7 @@ export const proveSentences = {
     halve: fixed('shut a valve in the middle and read both halves: each tells a leak twice as well'),
     find: fixed('find the leak: look at every joint, then shut a valve in the middle and read again'),
     done: fixed('let the profile’s time run for the record'),
+    end: fixed('the time is up: end the test'),
     readings: fixed('read the gauge on: at least five readings, over three minutes'),
     'odd row': sentence(
       { seconds: 420, bar: 99.9 },

@@ -18,18 +18,13 @@ const picture = Buffer.from(
   'base64',
 )
 
-const click = (css: string) =>
-  page().driver.executeScript(
-    `for (const box of document.querySelectorAll(arguments[0])) { box.scrollIntoView({ block: 'center' }); box.click() }`,
-    css,
-  )
 /** Makes every joint that is not made, one after another, with all that is asked of it seen. */
 async function makeAll(): Promise<void> {
   const on = page()
   for (;;) {
     const before = (await joints()).filter(({ made }) => made).length
     if (before === (await joints()).length) return
-    await click('[aria-label="What happened here"] [role="checkbox"][aria-checked="false"]')
+    await on.tickAllAsked()
     await on.press('Made')
     await on.driver.wait(async () => (await joints()).filter(({ made }) => made).length > before, 15_000)
     await on.settle()
@@ -91,6 +86,7 @@ describe('the whole work, by a phone', () => {
     await on.shows('[aria-label="Verdicts"]', 'Ended by Zoë Żak')
     await on.press('To the joint')
     await on.press('Mark as not made')
+    await on.driver.wait(async () => (await joints()).some(({ made }) => !made), 15_000)
     await makeAll()
     await on.driver.wait(async () => (await joints()).every(({ made }) => made), 15_000)
   })
@@ -115,9 +111,6 @@ describe('the whole work, by a phone', () => {
   it('it is covered and handed over, sealed, and printed with every letter', async () => {
     const on = page()
     await on.press('Hand over')
-    await on.fill('Covered: where', 'stud wall')
-    await on.press('It is covered')
-    await on.shows('[aria-label="What else was done"]', 'covered, stud wall')
     // Nobody has looked at them: that is what is still missing, and filled.
     await on.shows('[aria-label="What is missing"]', 'made and not inspected')
     await on.press('Make')
@@ -132,6 +125,9 @@ describe('the whole work, by a phone', () => {
     }
     await on.press('Hand over')
     await on.shows('[aria-label="What is missing"]', 'Nothing is missing')
+    await on.fill('Covered: where', 'stud wall')
+    await on.press('It is covered')
+    await on.shows('[aria-label="What else was done"]', 'covered, stud wall')
     await on.press('Hand it over')
     await on.shows('[aria-label="Records handed over"]', 'The record that holds')
     const id = await job(title)

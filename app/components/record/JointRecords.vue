@@ -20,7 +20,7 @@ const when = useWhen()
             <th class="pr-3">How</th>
             <th class="pr-3 text-right">Goes in</th>
             <th class="pr-3">Made</th>
-            <th>Looked at</th>
+            <th>Inspected</th>
           </tr>
         </thead>
         <tbody class="ruled">
@@ -35,7 +35,7 @@ const when = useWhen()
             </td>
             <td>
               <template v-if="item.inspected"
-                >{{ item.inspected.sound ? 'sound' : 'not sound' }}, {{ item.inspected.by }}</template
+                >{{ item.inspected.sound ? 'OK' : 'not OK' }}, {{ item.inspected.by }}</template
               >
             </td>
           </tr>

@@ -8,7 +8,7 @@ const { say } = useWords()
 const emit = defineEmits<{ observe: [seen: Observation] }>()
 
 const questions: readonly { kind: LookKind; ask: string }[] = [
-  { kind: 'place', ask: 'Where it is' },
+  { kind: 'place', ask: 'Laid' },
   { kind: 'colour', ask: 'Colour' },
   { kind: 'tap', ask: 'Tap it' },
   { kind: 'magnet', ask: 'Magnet' },
