@@ -98,10 +98,11 @@ const shareOfSize = (pipe: Pipe): number => 1 / (rowsOfSize.get(sizeKey(pipe)) ?
 
 /** Of the three grades of tube that only their walls tell apart, L is what is bought for a house. */
 const gradeWeight: Readonly<Record<string, number>> = { K: 0.5, M: 0.8 }
+const weightOfGrade = ({ grade }: Pipe): number => gradeWeight[grade] ?? 1
 
 /** How often a pipe is asked for: its size is one choice, however many walls it is made in. */
 export const askedWeight = (pipe: Pipe, region: Region | undefined): number =>
-  (priorWeight(pipe, region, undefined) / shareOfSize(pipe)) * (gradeWeight[pipe.grade] ?? 1)
+  priorWeight(pipe, region, undefined) / shareOfSize(pipe)
 
 /**
  * How common a pipe is before anything is looked at, not normalised. Typical: it only breaks ties,
@@ -112,6 +113,12 @@ export function priorWeight(pipe: Pipe, region: Region | undefined, built: numbe
   const usual = rank < 0 ? 1 : rank === 0 ? 3.5 : 3
   const withdrawn = pipe.standard === 'old grey CTS' ? 0.3 : 1
   return (
-    usual * shareOfSize(pipe) * withdrawn * temperWeight(pipe) * regionWeight(pipe, region) * ageWeight(pipe, built)
+    usual *
+    shareOfSize(pipe) *
+    weightOfGrade(pipe) *
+    withdrawn *
+    temperWeight(pipe) *
+    regionWeight(pipe, region) *
+    ageWeight(pipe, built)
   )
 }
