@@ -8,9 +8,10 @@ export const keysGoOn = () => provide(key, true)
 /** For a list: lets go of the focus once something was chosen from it, where the keys go on elsewhere. */
 export function useKeysGoOn() {
   const goesOn = inject(key, false)
-  return () => {
-    if (!goesOn) return
-    // The list gives the focus to its button as it closes.
-    requestAnimationFrame(() => (document.activeElement as HTMLElement | null)?.blur())
+  const blur = () => (document.activeElement as HTMLElement | null)?.blur()
+  return {
+    /** The list gives the focus to its button as it closes, some frames after it was told to. */
+    content: goesOn ? { onCloseAutoFocus: (event: Event) => (event.preventDefault(), blur()) } : undefined,
+    letGo: () => void (goesOn && requestAnimationFrame(blur)),
   }
 }

@@ -54,6 +54,18 @@ describe('cutting, from the plan to the rack', () => {
     expect((await rack()).filter(({ from }) => from === 'Tarn Lane Bakehouse')).toHaveLength(1)
   })
 
+  it('says what is wasted, and leaves the rack out when asked', async () => {
+    const on = page()
+    await on.open(`/jobs/${await job('Tarn Lane Bakehouse')}/cut`)
+    await on.press('Lay anew')
+    await on.shows(`${stock22} [data-waste]`, /Waste: [\d\u2009 .]+ mm, [\d.]+ k?g/)
+    const list = '[aria-label="What to bring"]'
+    await on.shows(list, /\d+ lengths? of/)
+    await on.press('Leave the rack out: new lengths only')
+    await on.shows(`${stock22} [data-new-lengths]`, /^\d+ new lengths$/)
+    await on.press('Undo')
+  })
+
   it('puts a typed offcut on the rack and throws it away', async () => {
     const on = page()
     await on.fill('Its length', '777')
@@ -99,6 +111,25 @@ describe('where do I bend', () => {
     // Gain 25.5 / 0.4292 = 59.4; the mark stood at 262 − 59.4 = 202.6 less 2.6.
     await on.shows('[aria-label="Bender"]', 'Radius 59.5 mm, calibrated')
     await on.shows('[data-bend-readout]', '45° + 1.5°')
+  })
+
+  it('a bender that is removed by mistake is put back, and asked about first', async () => {
+    const on = page()
+    const bender = async () => {
+      const { benders } = (await (await fetch(`${site().origin}/api/workshop`)).json()) as { benders: object }
+      return Object.keys(benders).length
+    }
+    const before = await bender()
+    await on.driver.executeScript('document.querySelectorAll("details").forEach((of) => (of.open = true))')
+    await on.press('Remove Bender 15')
+    await on.press('Keep')
+    expect(await bender()).toBe(before)
+    await on.press('Remove Bender 15')
+    await on.press('Remove')
+    await on.shows('[data-removed]', 'Bender 15 is removed')
+    await on.driver.wait(async () => (await bender()) === before - 1, 10_000)
+    await on.press('Put it back')
+    await on.driver.wait(async () => (await bender()) === before, 10_000)
   })
 
   it('measures from the other end where that is easier to reach', async () => {

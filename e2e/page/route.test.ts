@@ -109,6 +109,20 @@ describe('a route of twelve legs by keyboard alone', () => {
     expect(svg).toContain('Keys Cottage: Run 1')
     expect(readFileSync(join(downloads, 'run-1.dxf'), 'utf8').match(/\nLINE\n/g)).toHaveLength(12)
   })
+
+  it('keys go on drawing after a choice, and refused digits do not join the next', async () => {
+    const on = page()
+    await on.driver.executeScript('document.querySelectorAll("details").forEach((of) => (of.open = true))')
+    await on.choose('Method', 'Press, metal')
+    const entry = async () => on.text('[data-entry]')
+    for (const key of ['n', Key.PAGE_UP, ...'1/0', Key.ENTER]) await on.driver.actions().sendKeys(key).perform()
+    await on.shows('[data-entry-problem]', 'nought')
+    await on.driver.actions().sendKeys('4').perform()
+    await on.driver.wait(async () => (await entry()).endsWith('4'), 5000)
+    expect(await entry()).not.toContain('1/0')
+    await on.keys(Key.BACK_SPACE)
+    await on.choose('Method', 'Solder')
+  })
 })
 
 describe('a run to fixed heights, of two pipes', () => {

@@ -18,6 +18,12 @@ async function untouched(): Promise<string> {
   return (copy = ((await made.json()) as { id: string }).id)
 }
 const done = '[data-done]'
+const jointCount = async () => {
+  const state = (await (await fetch(`${site().origin}/api/jobs/${await untouched()}/state`)).json()) as {
+    joints: object
+  }
+  return Object.keys(state.joints).length
+}
 
 describe('making is ticking', () => {
   it('one press makes a joint, a second inspects it; the list, the spine and the log count it', async () => {
@@ -85,6 +91,43 @@ describe('making is ticking', () => {
   })
 })
 
+describe('a hand that is quick, and one that takes its time', () => {
+  it('a double press makes one joint, and undo takes it back', async () => {
+    const on = page()
+    // The button rests after the joint before.
+    await on.settle()
+    await on.settle()
+    const [before] = /^\d+/.exec(await on.text(done))!
+    await on.driver.executeScript(`
+      const made = [...document.querySelectorAll('button')].find((of) => of.textContent.trim() === 'Made')
+      made.click()
+      requestAnimationFrame(() =>
+        [...document.querySelectorAll('button')].find((of) => of.textContent.trim() === 'Made')?.click())`)
+    await on.shows(done, new RegExp(`^${Number(before) + 1} of`))
+    await on.settle()
+    await on.settle()
+    await on.shows(done, new RegExp(`^${Number(before) + 1} of`))
+    await (await on.see('[data-made-strip]')).findElement(By.xpath('.//button[.="Undo"]')).click()
+    await on.shows(done, new RegExp(`^${before} of`))
+  })
+
+  it('a stopwatch runs through a reload, and stops as the joint is made', async () => {
+    const on = page()
+    await on.driver.navigate().refresh()
+    await on.press('Start the stopwatch')
+    await on.see('[data-stopwatch]')
+    await on.driver.navigate().refresh()
+    await on.see('[data-stopwatch]')
+    await on.driver.sleep(6500)
+    await on.press('Made')
+    const took = async () =>
+      (await (await fetch(`${site().origin}/api/jobs/${await untouched()}/minutes`)).json()) as { minutes: number }[]
+    await on.driver.wait(async () => (await took()).length === 1, 10_000)
+    expect((await took())[0]!.minutes).toBeGreaterThanOrEqual(0.1)
+    await on.press('Undo')
+  })
+})
+
 describe('what was made is proven and handed over', () => {
   it('the test of the studio: tight by its readings, though its letter fails', async () => {
     const on = page()
@@ -107,6 +150,20 @@ describe('what was made is proven and handed over', () => {
     await on.shows('[data-verdict]', /Tight|Not decided yet|It leaks/)
     await on.press('End test all the same')
     await on.shows('[aria-label="Verdicts"]', 'Ended by U. Thorn')
+  })
+
+  it('a test that was started by mistake is discarded, and a look needs no gauge', async () => {
+    const on = page()
+    await on.press('Start test')
+    await on.press('Discard test')
+    await on.shows('[aria-label="Start a test"]', 'Start test')
+    await on.choose('Test', 'House pressure, by looking')
+    await on.press('Start test')
+    await on.see('[aria-label="Look at every joint"]')
+    await on.press(`All ${await jointCount()} joints dry`)
+    await on.shows('[aria-label="Look at every joint"]', /Look 1, .* dry/)
+    await on.shows('[data-test-faults]', 'dry twice')
+    await on.press('Discard test')
   })
 
   it('the record says what is missing, is filled, and is handed over', async () => {

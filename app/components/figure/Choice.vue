@@ -8,7 +8,7 @@ const props = defineProps<{
   /** Without a label of its own, where the place says what it is. */
   bare?: boolean
 }>()
-const letGo = useKeysGoOn()
+const { content, letGo } = useKeysGoOn()
 const emit = defineEmits<{ 'update:modelValue': [value: Value] }>()
 /** The list takes no empty value; here one stands for “not said”. */
 const unsaid = 'not said'
@@ -27,6 +27,7 @@ const choose = (value: string) => emit('update:modelValue', (value === unsaid ? 
       :placeholder="placeholder"
       :variant="bare ? 'ghost' : 'outline'"
       :aria-label="label"
+      :content="content"
       class="w-full"
       @update:open="(open) => !open && letGo()"
       @update:model-value="choose"

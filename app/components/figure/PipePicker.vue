@@ -7,7 +7,7 @@ import { useJobStore } from '~/stores/job'
 /** A pipe by what people say of it: the job's own first, then what is common where it stands. */
 const props = defineProps<{ label: string; modelValue: string | undefined }>()
 const emit = defineEmits<{ 'update:modelValue': [id: string] }>()
-const letGo = useKeysGoOn()
+const { letGo } = useKeysGoOn()
 const store = useJobStore()
 const { units } = useWords()
 const said = ref('')

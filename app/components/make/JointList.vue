@@ -38,7 +38,7 @@ const sizeOf = ({ pipe, inner }: PlanJoint): string =>
             :name="states[joint.id]!.inspected?.sound ? 'i-lucide-check-check' : 'i-lucide-check'"
             class="size-5"
           />
-          {{ states[joint.id]!.inspected ? (states[joint.id]!.inspected!.sound ? 'sound' : 'not sound') : 'made' }}
+          {{ states[joint.id]!.inspected ? (states[joint.id]!.inspected!.sound ? 'inspected' : 'not OK') : 'made' }}
         </span>
         <VerdictMark v-else :verdict="joint.verdict" />
       </UButton>

@@ -2,7 +2,7 @@
 import { formatWait } from '~~/core/quantity/format-duration'
 
 /** How long this joint takes: begun by a press, stopped by one or when the joint is made; the plan of work reads it. */
-const props = defineProps<{ job: string; joint: string }>()
+const props = defineProps<{ job: string; joint: string; made: boolean }>()
 const { seconds, minutes, begin, stop } = useStopwatch(
   () => props.job,
   () => props.joint,
@@ -12,8 +12,8 @@ defineExpose({ stop })
 
 <template>
   <div class="flex flex-wrap items-center gap-3" role="group" aria-label="Stopwatch">
-    <UButton v-if="seconds === null" icon="i-lucide-timer" label="Start the stopwatch" @click="begin" />
-    <template v-else>
+    <UButton v-if="seconds === null && !made" icon="i-lucide-timer" label="Start the stopwatch" @click="begin" />
+    <template v-if="seconds !== null">
       <span class="font-label text-xl font-semibold" data-stopwatch>{{ formatWait(seconds) }}</span>
       <UButton icon="i-lucide-square" label="Stop" @click="stop" />
     </template>

@@ -17,6 +17,8 @@ defineExpose({ make: () => form.value?.make() })
 const made = computed(() => props.state?.made ?? null)
 const inspected = computed(() => props.state?.inspected ?? null)
 const isNamed = computed(() => log.who.trim() !== '')
+/** Asked for as long as the card is open: a field does not go away under the hand. */
+const wasNamed = isNamed.value
 const says = (what: string) => `${what}, ${whereOf(props.joint)}`
 const subject = computed(() => ({ joint: props.joint.id }))
 /** Each answers the making that is shown, whatever the clocks say. */
@@ -65,6 +67,7 @@ const words = { insertion: 'goes in', method: 'method', pipe: 'pipe' } as const
         <UButton color="primary" variant="solid" :disabled="!isNamed" @click="inspect(true)">Inspected: OK</UButton>
         <UButton :disabled="!isNamed" @click="inspect(false)">Not OK</UButton>
       </template>
+      <WhoField v-if="!wasNamed" class="w-40" />
       <PhotoButton :joint="joint.id" label="Photo" :disabled="!isNamed" />
       <UButton :disabled="!isNamed" @click="undo">Mark as not made</UButton>
     </div>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { PlanJoint } from '~~/core/build/planned'
 import { useLogStore } from '~/stores/log'
 import { useSelectionStore } from '~/stores/selection'
 
@@ -7,7 +8,12 @@ const { joints, cardOf, placeOf, whereOf, facingOf, runName, pipeOf } = useJoint
 const selection = useSelectionStore()
 const celsius = useAirTemperature()
 const { length, tolerance } = useWords()
-const joint = computed(() => joints.value.find(({ id }) => id === selection.joint) ?? joints.value[0])
+const log = useLogStore()
+const isToMake = (of: PlanJoint) => !log.state?.joints[of.id]?.made && of.verdict !== 'refuse'
+/** The one that was chosen; else the first that is still to be made. */
+const joint = computed(
+  () => joints.value.find(({ id }) => id === selection.joint) ?? joints.value.find(isToMake) ?? joints.value[0],
+)
 const card = computed(() => (joint.value ? cardOf(joint.value) : null))
 /** What is marked: a spigot or a pipe; a thread is counted by what stands in. */
 const markLabels = { thread: 'Goes in by', spigot: 'Mark the spigot at' } as const
@@ -18,14 +24,13 @@ const markLabel = computed(() => {
 /** A refused joint has no figure to mark by. */
 const isRefused = computed(() => joint.value?.verdict === 'refuse')
 const along = ref(false)
-const log = useLogStore()
 const tick = useTemplateRef<{ make: () => void }>('tick')
 const stopwatch = useTemplateRef<{ stop: () => void }>('stopwatch')
 /** The next joint that is not made, on from one of them. */
 function goOnFrom(id: string): void {
   const at = joints.value.findIndex((of) => of.id === id)
   const rest = [...joints.value.slice(at + 1), ...joints.value.slice(0, at)]
-  const next = rest.find((of) => !log.state?.joints[of.id]?.made && of.verdict !== 'refuse')
+  const next = rest.find(isToMake)
   if (next) selection.joint = next.id
 }
 /** After a press the button rests, so that a double tap is one press. */
@@ -140,6 +145,7 @@ const depths = computed(() =>
           :key="`stopwatch ${joint.id}`"
           :job="store.id"
           :joint="joint.id"
+          :made="!isToMake(joint)"
         />
         <ReasonList v-if="isRefused" :reasons="joint.reasons" />
         <JointCardView
