@@ -23,7 +23,7 @@ export const progressSentences = {
     testing: fixed('read the gauge on until the test is decided'),
     unproven: sentence(
       { joints: 3 },
-      ({ joints }) => `${joints === 1 ? '1 joint is' : `${joints} joints are`} not proven yet: test again`,
+      ({ joints }) => `${joints === 1 ? '1 joint is' : `${joints} joints are`} not pressure tested yet: test again`,
     ),
     make: sentence({ joints: 7 }, ({ joints }) => `make ${joints} joints`),
   },

@@ -84,7 +84,7 @@ describe('where the steps of a job stand', () => {
     expect(state({ made: 17, inspected: 17, proven: 15, tested: 'tight' })[1]).toEqual([
       'in hand',
       2,
-      '2 joints are not proven yet: test again',
+      '2 joints are not pressure tested yet: test again',
     ])
     expect(state({ made: 17, inspected: 17, proven: 17, tested: 'tight' })).toEqual([
       ['done', 0, ''],

@@ -85,7 +85,7 @@ function jointRows({ record }: RecordPrint, say: Speaker): TableCell[][] {
       insertion === null ? 'unknown' : say.length(insertion),
       made ? `${made.by}, ${when(made.at)}${seen.length > 0 ? `; ${seen.join(', ')}` : ''}` : 'not made',
       inspected ? `${inspected.sound ? 'OK' : 'not OK'}, ${inspected.by}` : '',
-      'by' in proof ? 'proven' : 'not proven',
+      'by' in proof ? 'tested' : 'not tested',
     ]
   })
 }

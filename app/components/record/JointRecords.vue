@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { RecordedJoint } from '~~/core/record/record'
 
-/** Every joint of a record: how it is made, by whom and when, and who looked at it. */
+/** Every joint of a record: how it is made, by whom and when, who inspected it, and whether it was tested. */
 defineProps<{ joints: readonly RecordedJoint[] }>()
 const { length } = useWords()
 const { methodName } = useMethods()
@@ -20,7 +20,8 @@ const when = useWhen()
             <th class="pr-3">How</th>
             <th class="pr-3 text-right">Goes in</th>
             <th class="pr-3">Made</th>
-            <th>Inspected</th>
+            <th class="pr-3">Inspected</th>
+            <th>Tested</th>
           </tr>
         </thead>
         <tbody class="ruled">
@@ -33,10 +34,13 @@ const when = useWhen()
               <template v-if="item.made">{{ item.made.by }}, {{ when(item.made.at) }}</template>
               <span v-else class="text-(--ui-warning)">not made</span>
             </td>
-            <td>
+            <td class="pr-3">
               <template v-if="item.inspected"
                 >{{ item.inspected.sound ? 'OK' : 'not OK' }}, {{ item.inspected.by }}</template
               >
+            </td>
+            <td :class="'by' in item.proof ? '' : 'text-(--ui-warning)'">
+              {{ 'by' in item.proof ? 'yes' : 'not yet' }}
             </td>
           </tr>
         </tbody>

@@ -15,7 +15,6 @@ const shown = 12
 const found = computed(() => (text.value.trim() === '' ? null : findFittings(shippedFittings(), text.value)))
 /** The one to ask for, where the name is sure. */
 const certain = computed(() => found.value?.certain ?? undefined)
-const first = computed(() => certain.value ?? found.value?.fittings[0])
 const rested = useDebounceFn(() => {
   if (certain.value) remember({ label: text.value.trim(), ask: text.value.trim() })
 }, 2000)
@@ -33,7 +32,7 @@ watch(text, () => void rested())
         placeholder="22 x 15 solder reducer"
       />
       <AskedMost :most="examples.map((label) => ({ label, ask: label }))" :last="last" @ask="(said) => (text = said)" />
-      <FittingSketch v-if="first" :fitting="first" />
+      <FittingSketch v-if="certain" :fitting="certain" />
       <p class="text-sm text-muted">
         Run first, its larger end first, then the branch. C is a cup, FTG goes inside a fitting, M and F are threads.
       </p>
