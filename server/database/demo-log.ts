@@ -27,7 +27,7 @@ function writer(job: string, by: string, until: number) {
   return { entries, write }
 }
 
-/** Readings of a test of this job's new pipe: tight, and cooling a little. */
+/** Readings of a test of this job's new pipe: tight, giving as plastic does, and cooling a little. */
 function readingsOf(job: Job, bar: number, seconds: number) {
   const segments = segmentsUnderTest(job).flatMap((of) => {
     const pipe = shippedCatalogue.pipe(of.pipe)
@@ -66,7 +66,7 @@ function seenOf(joint: PlanJoint): Entry['body'] {
   )
 }
 
-/** Every joint made and inspected, tested and flushed: it cooled while it stood, and the reason is signed. */
+/** Every joint made and inspected, tested and flushed: the pipe gave while it stood, and the reason is signed. */
 export function provenLog(id: string, job: Job, by: string, until: number): Entry[] {
   const plan = planJob(job, shippedCatalogue)
   const { entries, write } = writer(id, by, until)
@@ -80,7 +80,7 @@ export function provenLog(id: string, job: Job, by: string, until: number): Entr
   write(75, 'filled', {}, {})
   write(60, 'test-begun', subject, test)
   for (const reading of readingsOf(job, 5.5, 2700)) write(60 - reading.seconds / 60, 'reading', subject, reading)
-  const why = 'The pipe cooled by 0.4 K while it stood, and the gauge with it; every joint is dry.'
+  const why = 'PEX gives at first: the gauge slows and stands in the last quarter of an hour, and every joint is dry.'
   write(14, 'test-ended', subject, { verdict: 'tight', passes: false, why })
   write(10, 'flushed', {}, {})
   return entries
