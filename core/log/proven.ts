@@ -84,8 +84,13 @@ export function isLookedTwice({ looks, ...test }: TestState, joints: readonly st
   })
 }
 
-/** Of a joint that was made, whether the making that holds was there as the test began. */
+/**
+ * Of a joint that was made, whether the making that holds was there as the pressure was put on: it was as the test began,
+ * and where the pressure stood before that, by a file of readings, it was by then.
+ */
 function wasThere({ begun }: TestState, making: { readonly entry: string; readonly at: string }): boolean {
+  const { raisedAt: raised } = begun!.body
+  if (typeof raised === 'string' && secondsAt(making.at) > secondsAt(raised) + mostAhead) return false
   const made = begun!.body.made as readonly string[] | undefined
   return made ? made.includes(making.entry) : timeKey(making.at) <= timeKey(begun!.at)
 }

@@ -179,7 +179,10 @@ describe('what counts as tested', () => {
     const fromFile = hurried.map((of) =>
       of.kind === 'test-begun' ? { ...of, body: { ...of.body, raisedAt: '2026-05-04T09:50:00Z' } } : of,
     )
-    expect(why(fromFile)).toEqual([])
+    // Pressure that stood before a joint was made says nothing of it.
+    expect(why(fromFile)).toEqual([`${whole}made again since the test: test again`])
+    const before = all.map((of) => ({ ...of, at: '2026-05-04T09:30:00Z' }))
+    expect(lacks([...before, flushed, ...fromFile])).toEqual([])
     const simulated = tested({}, 5).map((of) => ({
       ...of,
       body: { ...of.body, ...(of.kind === 'reading' ? { from: 'simulated' } : {}) },

@@ -20,6 +20,8 @@ interface TouchActions {
 
 /** A page as a user has it: finds what it shows, types and presses. */
 export class Page {
+  private clock: { identifier: string } | undefined
+
   constructor(
     readonly driver: WebDriver,
     readonly origin: string,
@@ -171,6 +173,25 @@ export class Page {
       await this.driver.executeScript('arguments[0].scrollIntoView({ block: "center" }); arguments[0].click()', box)
       await sleep(100)
     }
+  }
+
+  /** The page's clock so many hours behind, from here on: what is done now was done then. */
+  async setClockBack(hours: number): Promise<void> {
+    const devtools = this.driver as WebDriver & {
+      sendAndGetDevToolsCommand(name: string, parameters: object): Promise<{ identifier: string }>
+      sendDevToolsCommand(name: string, parameters: object): Promise<void>
+    }
+    if (this.clock) await devtools.sendDevToolsCommand('Page.removeScriptToEvaluateOnNewDocument', this.clock)
+    const source = `{
+      const Now = Date
+      const behind = ${hours * 3_600_000}
+      globalThis.Date = class extends Now {
+        constructor(...of) { of.length > 0 ? super(...of) : super(Now.now() - behind) }
+        static now() { return Now.now() - behind }
+      }
+    }`
+    this.clock = await devtools.sendAndGetDevToolsCommand('Page.addScriptToEvaluateOnNewDocument', { source })
+    await this.driver.navigate().refresh()
   }
 
   /** A new job of this title with a run that waits for its first leg. */
