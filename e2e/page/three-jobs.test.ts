@@ -38,9 +38,9 @@ async function pressNode(name: string): Promise<void> {
 /** Every joint made with all that is asked of it seen, and inspected. */
 async function makeAndInspect(title: string): Promise<void> {
   const on = page()
-  await on.press('Make')
-  // Before noon; tested in the afternoon.
+  // Made before noon, tested in the afternoon.
   await on.setClockBack(3)
+  await on.press('Make')
   await on.fill('Your name', 'I. Marl')
   const count = async (of: 'made' | 'inspected') => (await joints(title)).filter((joint) => joint[of]).length
   const all = (await joints(title)).length
@@ -60,8 +60,8 @@ async function makeAndInspect(title: string): Promise<void> {
 /** Tested with the readings of a gauge that kept them in a file, flushed, and handed over with nothing missing. */
 async function testAndHandOver(head: string, rows: readonly (readonly number[])[]): Promise<void> {
   const on = page()
-  await on.press('Prove')
   await on.setClockBack(0)
+  await on.press('Prove')
   await on.press('Start test')
   const file = join(mkdtempSync(join(tmpdir(), 'jolvet-gauge-')), 'gauge.csv')
   writeFileSync(file, [head, ...rows.map((row) => row.join(','))].join('\n'))
