@@ -116,7 +116,7 @@ describe('the card of a screwed joint', () => {
     expect(turns(card)).toEqual(['1 to 1½ turns past hand-tight'])
     expect(card.tools.join()).toContain('hand-size spanner')
     expect(card.consumables).toEqual(['thread tape'])
-    expect(card.cautions[0]).toContain('No pipe wrench')
+    expect(card.cautions[0]).toContain('no pipe wrench')
     expect(card.cautions).toHaveLength(2)
     expect(card.spoils).toContain('a pipe wrench on plastic')
     // In American words.

@@ -209,7 +209,7 @@ describe('a test under pressure', () => {
         ],
       },
       decidedAfter: expect.any(Number),
-      next: { kind: 'done', text: expect.any(String) },
+      next: { kind: 'end', text: expect.any(String) },
     })
     expect(body.causes.map(({ cause }: { cause: string }) => cause)).toEqual(['leak', 'temperature', 'creep', 'air'])
     expect(body.profile.limits[1].value).toBeCloseTo(0.5, 1)
