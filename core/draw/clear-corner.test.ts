@@ -24,3 +24,8 @@ it('is the farthest from all where none is clear', () => {
   const legs = [leg([2, 0], [2, 1]), leg([97, 0], [97, 1]), leg([100, 55], [100, 56])]
   expect(clearCorner({ legs }, corners, 10)).toEqual([100, 60])
 })
+
+it('goes out of the way of a figure, which is wider than high', () => {
+  expect(clearCorner({ legs: [] }, corners, 10, [[12, 3]])).toEqual([100, 0])
+  expect(clearCorner({ legs: [] }, corners, 10, [[3, 12]])).toEqual([0, 0])
+})

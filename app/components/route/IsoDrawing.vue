@@ -66,7 +66,8 @@ const corner = computed((): Point => {
     [near, upper],
     [far, upper],
   ]
-  return clearCorner(drawing.value, corners, unit.value * 9)
+  const written = dimensions.value.map(({ at }) => at)
+  return clearCorner(drawing.value, corners, unit.value * 9, written)
 })
 /** The unit in steps of a fifth, for what is placed by it: dimensions then stay where they are while a run is typed. */
 const step = computed(() => 1.2 ** Math.ceil(Math.log(unit.value) / Math.log(1.2)))
