@@ -9,9 +9,13 @@ export const keysGoOn = () => provide(key, true)
 export function useKeysGoOn() {
   const goesOn = inject(key, false)
   const blur = () => (document.activeElement as HTMLElement | null)?.blur()
+  function onCloseAutoFocus(event: Event): void {
+    event.preventDefault()
+    blur()
+  }
   return {
     /** The list gives the focus to its button as it closes, some frames after it was told to. */
-    content: goesOn ? { onCloseAutoFocus: (event: Event) => (event.preventDefault(), blur()) } : undefined,
+    content: goesOn ? { onCloseAutoFocus } : undefined,
     letGo: () => void (goesOn && requestAnimationFrame(blur)),
   }
 }

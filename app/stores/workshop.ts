@@ -41,8 +41,14 @@ export const useWorkshopStore = defineStore('workshop', () => {
   /** What was removed last, and how it comes back. */
   const removed = shallowRef<{ readonly name: string; readonly putBack: () => boolean } | null>(null)
   function afterRemoval(name: string, accepted: boolean, restore: () => boolean): boolean {
-    if (accepted) removed.value = { name, putBack: () => restore() && ((removed.value = null), true) }
-    return accepted
+    if (!accepted) return false
+    const putBack = (): boolean => {
+      const isBack = restore()
+      if (isBack) removed.value = null
+      return isBack
+    }
+    removed.value = { name, putBack }
+    return true
   }
 
   /** Removes one entry of a list; it can be put back until another is removed. */

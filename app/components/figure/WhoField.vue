@@ -2,7 +2,7 @@
 import { useLogStore } from '~/stores/log'
 import { useWorkshopStore } from '~/stores/workshop'
 
-/** Who works here: remembered, and proposed from the workshop's people. */
+/** The name of whoever does the work: remembered, and proposed from the workshop's people. */
 const log = useLogStore()
 const workshop = useWorkshopStore()
 const id = useId()
