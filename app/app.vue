@@ -13,6 +13,7 @@ function refresh(): void {
   void catalogue.load()
   void workshop.load()
 }
+useLeftDrafts()
 refresh()
 useEventListener(document, 'visibilitychange', refresh)
 </script>

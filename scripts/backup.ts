@@ -1,6 +1,7 @@
 import { mkdirSync } from 'node:fs'
 import { dirname, join } from 'node:path'
 import { writeBackup } from '../server/database/backup'
+import { tryBackup } from '../server/database/trial-restore'
 import { backupName } from './run/backups'
 import { runMain } from './run/failure'
 import { dataFolder, withDatabase } from './run/with-database'
@@ -10,9 +11,11 @@ async function main(): Promise<void> {
   const now = new Date()
   const file = process.argv[2] ?? join(dataFolder, 'backups', backupName(now))
   mkdirSync(dirname(file), { recursive: true })
-  const rows = await withDatabase((pool) => writeBackup(pool, file, now))
+  const rows = await withDatabase(({ pool, url, migrations }) =>
+    writeBackup(pool, file, now, (made) => tryBackup(url, made, migrations)),
+  )
   const counts = Object.entries(rows).map(([table, count]) => `${count} ${table}`)
-  console.log(`Backed up and verified: ${file} (${counts.join(', ')})`)
+  console.log(`Backed up, put back for a trial and found whole: ${file} (${counts.join(', ')})`)
 }
 
 runMain(main)

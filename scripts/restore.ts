@@ -1,4 +1,5 @@
-import { BackupProblem, DatabaseInUse, restoreBackup } from '../server/database/backup'
+import { DatabaseInUse, restoreBackup } from '../server/database/backup'
+import { BackupProblem } from '../server/database/backup-file'
 import { Failure, runMain } from './run/failure'
 import { withDatabase } from './run/with-database'
 
@@ -10,9 +11,9 @@ async function main(): Promise<void> {
   const unknown = options.find((option) => option !== '--replace')
   if (!file || file.startsWith('-') || unknown) throw new Failure(usage)
   try {
-    const rows = await withDatabase((pool) => restoreBackup(pool, file, options.includes('--replace')))
+    const { rows, from } = await withDatabase(({ pool }) => restoreBackup(pool, file, options.includes('--replace')))
     const counts = Object.entries(rows).map(([table, count]) => `${count} ${table}`)
-    console.log(`Put back: ${counts.join(', ')}`)
+    console.log(`Put back, as of ${from.at}, ${from.made ?? 'made by an older program'}: ${counts.join(', ')}`)
   } catch (error) {
     if (error instanceof DatabaseInUse) throw new Failure(`${error.message}. Say --replace to take away what is there.`)
     throw error instanceof BackupProblem ? new Failure(`${file}: ${error.message}.`) : error

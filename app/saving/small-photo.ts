@@ -1,9 +1,8 @@
+import { sha256Of } from './sha256'
+
 /** The long side of a photo that is kept, in pixels. */
 const longest = 1600
 const quality = 0.85
-
-const hex = (bytes: ArrayBuffer): string =>
-  [...new Uint8Array(bytes)].map((byte) => byte.toString(16).padStart(2, '0')).join('')
 
 /**
  * A picture made small and turned upright, as a JPEG: drawn anew, so that nothing of where and with what it was taken is
@@ -23,5 +22,5 @@ export async function smallPhoto(file: Blob): Promise<{ readonly blob: Blob; rea
   picture.close()
   const blob = await new Promise<Blob | null>((resolve) => canvas.toBlob(resolve, 'image/jpeg', quality))
   if (!blob) throw new Error('Photo: there is no room to make it small')
-  return { blob, sha: hex(await crypto.subtle.digest('SHA-256', await blob.arrayBuffer())) }
+  return { blob, sha: await sha256Of(blob) }
 }

@@ -7,11 +7,14 @@ import { asBuilt } from '~~/core/build/as-built'
 import { beginJob } from '~/sync/begin-job'
 import { copyOf, keepCopy } from '~/sync/copies'
 import { adoptDraft, dropDraft, keepDraft, keepUnderWay } from '~/sync/drafts'
-import { keepHistory, takeHistory } from '~/sync/history'
+import { keepHistory, takeHistory, through } from '~/sync/history'
+import { readDraft, readKept } from '~/sync/read-draft'
 import { SaveLoop, type KeptDraft, type SaveStatus } from '~/sync/save-loop'
 import { httpTransport, type Stored } from '~/sync/job-transport'
+import { holdDraft } from '~/sync/draft-lock'
 import { claimTab } from '~/sync/tab'
 import { useCatalogueStore } from '~/stores/catalogue'
+import { useOutboxStore } from '~/stores/outbox'
 
 const longestHistory = 500
 
@@ -22,6 +25,8 @@ export const useJobStore = defineStore('job', () => {
   const decided = shallowRef<Job | null>(null)
   /** Of the text that the server has, as far as it is known here. */
   const version = ref(0)
+  /** The life of the server's database in which it has that version. */
+  const generation = ref<string>()
   const status = shallowRef<SaveStatus>({ kind: 'saved' })
   /** Whether this browser keeps what the server does not have yet; false where its storage is full or blocked. */
   const isKept = ref(true)
@@ -33,7 +38,10 @@ export const useJobStore = defineStore('job', () => {
   const { plan, isBehind } = usePlan(job, own)
   /** What undo takes back before the job itself: digits that are typed, say. It tells whether there was anything. */
   const undoFirst = shallowRef<(() => boolean) | null>(null)
+  const outbox = useOutboxStore()
   let loop: SaveLoop | undefined
+  /** Lets the draft go that this page holds. */
+  let letGo = () => {}
   let channel: BroadcastChannel | undefined
 
   /** @param left what an earlier visit left: what its text was made from, and what it sent without hearing of it */
@@ -45,6 +53,9 @@ export const useJobStore = defineStore('job', () => {
     close()
     id.value = stored.id
     version.value = stored.version
+    generation.value = stored.generation
+    outbox.setBegun(stored.id, stored.version > 0)
+    letGo = holdDraft(stored.id, tab)
     decided.value = stored.job
     status.value = { kind: 'saved' }
     isKept.value = true
@@ -60,10 +71,11 @@ export const useJobStore = defineStore('job', () => {
       drop: async () => keepsDraft() && dropDraft(stored.id, tab),
       onStatus: (now) => (status.value = now),
       onKept: (now) => (isKept.value = now),
-      isSound: (text) => readJob(text, own.catalogue).ok,
+      isSound,
       onMerged: takeOver,
       onSaved(saved) {
-        if (saved.id === id.value) version.value = saved.version
+        if (saved.id === id.value) [version.value, generation.value] = [saved.version, saved.generation]
+        outbox.setBegun(saved.id, true)
         channel?.postMessage(saved.version)
         void keepCopy(saved)
       },
@@ -71,42 +83,36 @@ export const useJobStore = defineStore('job', () => {
     loop = made
   }
 
-  /** Shows a text that others wrote in too. What came before is not its past: to undo it would take back what they did. */
+  const isSound = (text: Job): boolean => readJob(text, own.catalogue).ok
+
+  /** Shows a text that others wrote in too. To undo takes back what was done here, and nothing of theirs. */
   function takeOver(theirs: Job): void {
+    const before = decided.value
+    const history = { past: past.value, future: future.value }
+    const kept = before ? through(history, before, theirs, isSound) : history
     decided.value = theirs
-    past.value = []
-    future.value = []
+    past.value = kept.past
+    future.value = kept.future
   }
 
   /** Another tab or device may have saved: where nothing here is unsaved, its text is shown. */
   async function refresh(): Promise<void> {
     const asking = loop
     if (!asking?.isClean) return
-    const stored = await httpTransport.newer(id.value, asking.version)
+    const stored = await httpTransport.newer({ id: id.value, version: asking.version, generation: asking.generation })
     // By now another job may be open, or something typed.
     if (loop !== asking || !asking.isClean) return
     if (stored === 'gone') status.value = { kind: 'gone' }
     else if (stored === 'server' || stored === 'database') status.value = { kind: 'waiting', what: stored }
     else if (stored === 'same') status.value = { kind: 'saved' }
-    else if (stored.version > asking.version) {
+    else if (stored.version > asking.version || stored.generation !== asking.generation) {
+      const before = decided.value
       takeOver(stored.job)
-      version.value = stored.version
+      // A backup was put back: what this page had since then comes back by undo.
+      if (before && stored.generation !== asking.generation && !saysTheSame(before, stored.job)) past.value = [before]
+      ;[version.value, generation.value] = [stored.version, stored.generation]
       asking.replace(stored)
       void keepCopy(stored)
-    }
-  }
-
-  /** What an earlier visit had not yet saved, where it can be read. */
-  function readDraft({ version, job: text, base, attempt }: KeptDraft): KeptDraft | null {
-    const read = readJob(text, own.catalogue)
-    if (!read.ok) return null
-    const sent = readOr(attempt?.job)
-    return {
-      version,
-      // One text where it is what was sent: the server has it then.
-      job: sent && saysTheSame(sent, read.job) ? sent : read.job,
-      base: readOr(base),
-      attempt: attempt && sent ? { ...attempt, job: sent } : null,
     }
   }
 
@@ -115,15 +121,19 @@ export const useJobStore = defineStore('job', () => {
    * as this browser last had it. @returns what is wrong, or nothing
    */
   async function open(wanted: string): Promise<'gone' | 'away' | 'unreadable' | null> {
-    const [answer, tab] = await Promise.all([httpTransport.load(wanted), claimTab()])
-    if (answer.outcome === 'invalid') return 'unreadable'
+    const [first, tab] = await Promise.all([httpTransport.load(wanted), claimTab()])
+    if (first.outcome === 'invalid') return 'unreadable'
+    const draft = await adoptDraft(wanted, tab, (kept) => readDraft(kept, own.catalogue))
+    // Begun here without a line, it may have been sent between the two looks.
+    const answer = first.outcome === 'gone' && !draft ? await httpTransport.load(wanted) : first
     const stored = answer.outcome === 'done' ? answer.stored : null
-    const draft = await adoptDraft(wanted, tab, readDraft)
     if (draft) {
       // The draft is saved from what it was made from: a newer version in between is brought together with it.
-      const base = draft.version === stored?.version ? stored.job : draft.base
+      const isSameText = draft.version === stored?.version && draft.generation === stored.generation
+      const base = isSameText ? stored.job : draft.base
       const before = stored?.job ?? draft.base
-      show({ id: wanted, version: draft.version, job: before ?? { ...draft.job } }, tab, {
+      const { version: made, generation } = draft
+      show({ id: wanted, version: made, generation, job: before ?? { ...draft.job } }, tab, {
         base,
         attempt: draft.attempt,
       })
@@ -134,7 +144,7 @@ export const useJobStore = defineStore('job', () => {
       void keepCopy(stored)
     } else {
       const kept = answer.outcome === 'away' ? await copyOf(wanted) : null
-      const text = kept && readOr(kept.job)
+      const text = kept && readKept(kept.job, own.catalogue)
       if (!kept || !text) return answer.outcome === 'away' ? 'away' : 'gone'
       show({ ...kept, job: text }, tab)
       void refresh()
@@ -143,15 +153,10 @@ export const useJobStore = defineStore('job', () => {
     return null
   }
 
-  function readOr(text: unknown): Job | null {
-    const read = readJob(text, own.catalogue)
-    return read.ok ? read.job : null
-  }
-
   /** The history that a reload of this tab left. */
   function recall(): void {
     if (!decided.value) return
-    const kept = takeHistory(sessionStorage, id.value, decided.value, readOr)
+    const kept = takeHistory(sessionStorage, id.value, decided.value, (text) => readKept(text, own.catalogue))
     if (kept.past.length + kept.future.length === 0) return
     past.value = kept.past
     future.value = kept.future
@@ -234,7 +239,7 @@ export const useJobStore = defineStore('job', () => {
   function close(): void {
     channel?.close()
     channel = undefined
-    loop?.leave()
+    if (loop) loop.leave(letGo)
     loop = undefined
     decided.value = null
     past.value = []
@@ -244,6 +249,7 @@ export const useJobStore = defineStore('job', () => {
   return {
     id,
     version,
+    generation,
     job,
     plan,
     isBehind,

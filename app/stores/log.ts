@@ -4,9 +4,24 @@ import type { Entry } from '~~/core/log/entry'
 import { jointsDone } from '~~/core/log/joints-done'
 import { siteState } from '~~/core/log/site-state'
 import { keepLog, logCopyOf } from '~/sync/copies'
+import { ask } from '~/sync/ask'
 import { smallPhoto } from '~/saving/small-photo'
 import { useJobStore } from '~/stores/job'
 import { useOutboxStore } from '~/stores/outbox'
+
+/** A page of a job's log as it is answered. */
+interface Page {
+  readonly entries: readonly Entry[]
+  readonly cursor: string
+  /** All from the beginning: the cursor was of a life of the database that is over. */
+  readonly anew?: boolean
+}
+
+/** Each entry once, where it first stands. */
+const firstOfEach = (entries: readonly Entry[]): Entry[] => {
+  const known = new Set<string>()
+  return entries.filter(({ id }) => !known.has(id) && known.add(id))
+}
 
 type Written = Pick<Entry, 'kind' | 'subject' | 'body'> & Partial<Pick<Entry, 'replaces' | 'why'>>
 
@@ -14,7 +29,10 @@ type Written = Pick<Entry, 'kind' | 'subject' | 'body'> & Partial<Pick<Entry, 'r
 export const useLogStore = defineStore('log', () => {
   const outbox = useOutboxStore()
   const jobs = useJobStore()
+  /** In the server's order. */
   const read = shallowRef<readonly Entry[]>([])
+  /** The server took them, and they were not read back yet: their place among others' is not known. */
+  const taken = shallowRef<readonly Entry[]>([])
   let job = ''
   let cursor = '0'
   /** Who writes, as it was last said. */
@@ -27,22 +45,29 @@ export const useLogStore = defineStore('log', () => {
       .filter((command) => command.path === path(jobs.id))
       .flatMap(({ body }) => (body as { entries: readonly Entry[] }).entries),
   )
-  const entries = computed(() => {
-    const known = new Set(read.value.map(({ id }) => id))
-    return [...read.value, ...waiting.value.filter(({ id }) => !known.has(id))]
-  })
+  const entries = computed(() => firstOfEach([...read.value, ...taken.value, ...waiting.value]))
   const state = computed(() => (jobs.plan ? siteState(jobs.plan, entries.value) : null))
   const done = computed(() =>
     jobs.job && jobs.plan && state.value ? jointsDone(jobs.job, jobs.plan, state.value) : null,
   )
 
-  function take(of: string, more: readonly Entry[], at = cursor): void {
+  function take(of: string, { entries: more, cursor: at, anew }: Page): void {
     if (of !== job) return
-    const known = new Set(read.value.map(({ id }) => id))
-    const fresh = more.filter(({ id }) => !known.has(id))
-    if (fresh.length > 0) read.value = [...read.value, ...fresh]
-    if (fresh.length > 0 || at !== cursor) void keepLog({ job, entries: read.value, cursor: at })
+    const isSame = !anew && more.length === 0 && at === cursor
+    if (isSame) return
+    const before = read.value
+    read.value = firstOfEach(anew ? more : [...before, ...more])
     cursor = at
+    const known = new Set(read.value.map(({ id }) => id))
+    taken.value = taken.value.filter(({ id }) => !known.has(id))
+    void keepLog({ job, entries: read.value, cursor })
+    // The database was put back from a backup: what was written since is written again, by whoever still has it.
+    if (anew)
+      send(
+        job,
+        before.filter(({ id }) => !known.has(id)),
+        'entries from before the backup was put back',
+      )
   }
 
   /** Opens the log of a job: as this browser last had it, and what came since. */
@@ -50,24 +75,26 @@ export const useLogStore = defineStore('log', () => {
     if (of === job) return refresh()
     job = of
     read.value = []
+    taken.value = []
     const kept = await logCopyOf(of)
     if (job !== of) return
-    cursor = '0'
-    take(of, kept.entries, kept.cursor)
+    read.value = kept.entries
+    cursor = kept.cursor
     await refresh()
   }
 
   /** What others wrote since. */
   async function refresh(): Promise<void> {
     const of = job
-    const response = of ? await fetch(`${path(of)}?after=${cursor}`).catch(() => null) : null
-    if (!response?.ok) return
-    const page = (await response.json()) as { entries: readonly Entry[]; cursor: string }
-    take(of, page.entries, page.cursor)
+    const heard = of ? await ask(`${path(of)}?after=${cursor}`) : null
+    if (heard?.isGood && heard.json) take(of, heard.json as Page)
   }
 
   outbox.onAnswer('log', ({ path: of, body }, answer) => {
-    if (answer.outcome === 'done' && of === path(job)) take(job, (body as { entries: readonly Entry[] }).entries)
+    if (answer.outcome !== 'done' || of !== path(job)) return
+    const { arrived, ahead } = answer.answer as { readonly arrived: string; readonly ahead: number | null }
+    const own = (body as { entries: readonly Entry[] }).entries
+    taken.value = [...taken.value, ...own.map((entry) => ({ ...entry, arrived, ...(ahead === null ? {} : { ahead }) }))]
   })
 
   /** A joint that was drawn a moment ago is saved before it is ticked; where that takes long, the tick goes all the same. */
@@ -80,6 +107,16 @@ export const useLogStore = defineStore('log', () => {
   /** So many entries go in one piece. */
   const atOnce = 500
 
+  function send(of: string, all: readonly Entry[], says: string): void {
+    // What the server noted of them it notes anew.
+    const entries = all.map(({ arrived: _, ahead: __, ...entry }) => entry)
+    const { generation } = jobs
+    for (let from = 0; from < entries.length; from += atOnce) {
+      const body = { entries: entries.slice(from, from + atOnce) }
+      void outbox.add({ changes: 'log', says, method: 'POST', path: path(of), body, generation })
+    }
+  }
+
   /** Writes entries down: kept here at once, and sent. */
   function writeAll(written: readonly Written[], says: string): void {
     const entries = written.map((of): Entry => ({
@@ -89,10 +126,7 @@ export const useLogStore = defineStore('log', () => {
       by: who.value.trim(),
       jobVersion: jobs.version,
     }))
-    for (let from = 0; from < entries.length; from += atOnce) {
-      const body = { entries: entries.slice(from, from + atOnce) }
-      void outbox.add({ changes: 'log', says, method: 'POST', path: path(jobs.id), body })
-    }
+    send(jobs.id, entries, says)
   }
   const write = (written: Written, says: string) => writeAll([written], says)
   /** Takes an entry back, as if it had not been written: it stays, and does not count. */
@@ -100,8 +134,8 @@ export const useLogStore = defineStore('log', () => {
     write({ kind: 'correction', subject: {}, body: { withdrawn: true }, replaces: id, why }, says)
 
   /** Pictures that were taken in this visit, by their SHA-256: shown before the server has them. */
-  const taken = shallowReactive(new Map<string, string>())
-  const photoUrl = (sha: unknown): string => taken.get(String(sha)) ?? `/api/photos/${String(sha)}`
+  const pictures = shallowReactive(new Map<string, string>())
+  const photoUrl = (sha: unknown): string => pictures.get(String(sha)) ?? `/api/photos/${String(sha)}`
 
   /**
    * Keeps a picture and writes it down: of a joint, or of the whole job.
@@ -110,7 +144,7 @@ export const useLogStore = defineStore('log', () => {
    */
   async function addPhoto(file: Blob, joint: string | null, more: Entry['body'] = {}): Promise<void> {
     const { blob, sha } = await smallPhoto(file)
-    taken.set(sha, URL.createObjectURL(blob))
+    pictures.set(sha, URL.createObjectURL(blob))
     // The picture goes first: an entry never names one that nobody has.
     void outbox.add({ changes: 'photos', says: 'a photo', method: 'POST', path: '/api/photos', body: blob })
     write({ kind: 'photo', subject: joint === null ? {} : { joint }, body: { sha, ...more } }, 'a photo')

@@ -1,22 +1,33 @@
 import { defineStore } from 'pinia'
 import { sendCommand, type Changes, type Command, type CommandAnswer } from '~/sync/command'
 import { browserCommands } from '~/sync/command-store'
+import { unbegunJobs } from '~/sync/drafts'
 import { Outbox, type Heard, type OutboxState } from '~/sync/outbox'
+import { jobOf } from '~/sync/turn'
 
 const [firstPause, longestPause] = [500, 10_000]
 
 /** Changes on their way to the server, of every kind: what waits, what was not accepted, and what became of each. */
 export const useOutboxStore = defineStore('outbox', () => {
-  const state = shallowRef<OutboxState>({ waiting: [], refused: [], isKept: true, isAway: false })
+  const state = shallowRef<OutboxState>({ waiting: [], refused: [], isKept: true, isAway: false, why: '' })
   const listeners = new Map<Changes, (command: Command, answer: CommandAnswer) => void>()
   /** What a change waits for before it is sent. */
   const gates = new Map<Changes, (command: Command) => Promise<void>>()
+  /** Jobs that are open here and that the server does not have yet. */
+  const unbegunHere = new Set<string>()
   const channel = new BroadcastChannel('jolvet-outbox')
   const outbox = new Outbox({
     store: browserCommands,
     send: async (command) => {
       await gates.get(command.changes)?.(command)
       return sendCommand(command)
+    },
+    async whatMayGo() {
+      const kept = await unbegunJobs()
+      return (command) => {
+        const job = jobOf(command)
+        return job === null || !(kept.has(job) || unbegunHere.has(job))
+      }
     },
     alone: async (work) => {
       await navigator.locks.request('jolvet-outbox', work)
@@ -46,12 +57,22 @@ export const useOutboxStore = defineStore('outbox', () => {
     listeners.set(changes, hear)
   }
 
+  /** Told of a job that is open here whether the server has it: what is written of it waits until then. */
+  function setBegun(job: string, isBegun: boolean): void {
+    if (!isBegun) unbegunHere.add(job)
+    else {
+      unbegunHere.delete(job)
+      void outbox.goOn()
+    }
+  }
+
   /** Holds changes of a kind back until what they rest on was sent. */
   function onSend(changes: Changes, wait: (command: Command) => Promise<void>): void {
     gates.set(changes, wait)
   }
 
+  const goOn = () => outbox.goOn()
   const forget = (id: string) => outbox.forget(id)
   const again = (id: string) => outbox.again(id)
-  return { state, add, waitingOf, onAnswer, onSend, forget, again }
+  return { state, add, waitingOf, onAnswer, onSend, setBegun, goOn, forget, again }
 })

@@ -16,7 +16,7 @@ export type Begun =
  */
 export async function beginJob(transport: Transport, job: Job): Promise<Begun> {
   const [id, key] = [crypto.randomUUID(), crypto.randomUUID()]
-  const answer = await transport.save(id, 0, job, key)
+  const answer = await transport.save(id, { job, version: 0, key })
   if (answer.outcome === 'done') return { outcome: 'begun', id }
   if (answer.outcome === 'invalid') return answer
   const draft = { version: 0, job, base: null, attempt: { job, version: 0, key } }

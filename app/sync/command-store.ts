@@ -1,4 +1,4 @@
-import { browserDatabase } from './browser-database'
+import { onDatabase } from './browser-database'
 import type { Command } from './command'
 
 /** Where commands outlive a reload, shared by all tabs. Any call may fail: the browser's storage can be full or blocked. */
@@ -13,18 +13,18 @@ export interface CommandStore {
 /** The commands in this browser's database. */
 export const browserCommands: CommandStore = {
   async all() {
-    return (await (await browserDatabase()).getAllFromIndex('outbox', 'place')).map(({ command }) => command)
+    const rows = await onDatabase((database) => database.getAllFromIndex('outbox', 'place'))
+    return rows.map(({ command }) => command)
   },
-  async put(command) {
-    const transaction = (await browserDatabase()).transaction('outbox', 'readwrite')
-    const [known, last] = await Promise.all([
-      transaction.store.get(command.id),
-      transaction.store.index('place').openKeyCursor(null, 'prev'),
-    ])
-    await transaction.store.put({ command, place: known?.place ?? Number(last?.key ?? 0) + 1 })
-    await transaction.done
-  },
-  async remove(id) {
-    await (await browserDatabase()).delete('outbox', id)
-  },
+  put: (command) =>
+    onDatabase(async (database) => {
+      const transaction = database.transaction('outbox', 'readwrite')
+      const [known, last] = await Promise.all([
+        transaction.store.get(command.id),
+        transaction.store.index('place').openKeyCursor(null, 'prev'),
+      ])
+      await transaction.store.put({ command, place: known?.place ?? Number(last?.key ?? 0) + 1 })
+      await transaction.done
+    }),
+  remove: (id) => onDatabase((database) => database.delete('outbox', id)),
 }

@@ -1,4 +1,8 @@
 import type { FieldProblem } from '~~/core/quantity/field-problem'
+import { ask } from './ask'
+import { generationHeader } from './generation'
+import { sendInPieces } from './photo-pieces'
+import { saidOf } from './said-of'
 
 /** What is changed by it. */
 export type Changes = 'workshop' | 'minutes' | 'rack' | 'parts' | 'log' | 'photos'
@@ -14,6 +18,8 @@ export interface Command {
   readonly path: string
   /** What is sent: as JSON, but a picture as it is. */
   readonly body: unknown
+  /** The life of the server's database in which it was written. */
+  readonly generation?: string
   /** Why the server did not accept it; it is kept until it was seen. */
   readonly refused?: string
   /** It is kept to be sent again. */
@@ -29,26 +35,19 @@ export type Refused = {
 }
 /** What became of a command. */
 export type CommandAnswer = { readonly outcome: 'done'; readonly answer: unknown } | Refused
-/** Or it was not heard of; or the server is there and fails on it. */
-export type SendAnswer = CommandAnswer | { readonly outcome: 'away' } | { readonly outcome: 'failed' }
+/** Or it was not heard of, or nobody was let in, with what was said of that; or the server is there and fails on it. */
+export type SendAnswer =
+  CommandAnswer | { readonly outcome: 'away'; readonly why?: string } | { readonly outcome: 'failed' }
 
-const patience = 15_000
-
-/** Sends a command once. What may be otherwise in a moment, a database that starts, say, is `away`; it comes again. */
-export async function sendCommand({ id, method, path, body }: Command): Promise<SendAnswer> {
-  const isFile = body instanceof Blob
-  const response = await fetch(path, {
-    method,
-    headers: { 'Content-Type': isFile ? body.type : 'application/json', 'Idempotency-Key': id },
-    body: isFile ? body : JSON.stringify(body),
-    signal: AbortSignal.timeout(patience),
-  }).catch(() => null)
-  if (response?.status === 500) return { outcome: 'failed' }
-  if (!response || response.status > 500 || response.status === 429) return { outcome: 'away' }
-  const answer = (await response.json().catch(() => undefined)) as unknown
-  // An answer that was cut off is not known to be one.
-  if (answer === undefined) return { outcome: 'away' }
-  if (response.ok) return { outcome: 'done', answer }
-  const { message, fields = [] } = answer as Partial<Refused>
-  return { outcome: 'refused', message: message ?? 'The server did not accept it.', fields }
+/** Sends a command once. */
+export async function sendCommand({ id, changes, method, path, body, generation }: Command): Promise<SendAnswer> {
+  if (body instanceof Blob) return sendInPieces(body)
+  const headers = {
+    'Content-Type': 'application/json',
+    'Idempotency-Key': id,
+    ...(generation === undefined ? {} : { [generationHeader]: generation }),
+  }
+  // The server notes how far this clock is off: it is told what it shows as the entries go.
+  const told = changes === 'log' ? { ...(body as object), sentAt: new Date().toISOString() } : body
+  return saidOf(await ask(path, { method, headers, body: JSON.stringify(told) }))
 }

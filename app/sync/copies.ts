@@ -44,7 +44,9 @@ export async function copyOf(id: string): Promise<Stored | null> {
   const found = await browserDatabase()
     .then((database) => database.get('copies', id))
     .catch(() => undefined)
-  return found ? { id: found.id, version: found.version, job: found.job } : null
+  if (!found) return null
+  const { at: _, ...stored } = found
+  return stored
 }
 
 /** How many jobs are kept. */

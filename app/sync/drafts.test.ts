@@ -140,7 +140,7 @@ describe('a job that is begun', () => {
     const begun = await beginJob(transport, job)
     const [row] = await allDrafts()
     expect(begun).toEqual({ outcome: 'begun', id: row!.job })
-    expect(transport.save).toHaveBeenCalledWith(row!.job, 0, job, row!.draft.attempt!.key)
+    expect(transport.save).toHaveBeenCalledWith(row!.job, { job, version: 0, key: row!.draft.attempt!.key })
     expect(row!.draft).toMatchObject({ version: 0, base: null, attempt: { version: 0 } })
   })
 

@@ -1,4 +1,5 @@
 import { browserDatabase, putRow, type BrowserDatabase, type DraftRow } from './browser-database'
+import { holdDraft } from './draft-lock'
 import type { KeptDraft } from './save-loop'
 import { openTabs } from './tab'
 
@@ -73,6 +74,10 @@ export async function allDrafts(): Promise<readonly DraftRow[]> {
   return rows.toSorted((one, other) => other.at - one.at)
 }
 
+/** The jobs that the server does not have yet, as far as it was heard: their drafts are made from no version. */
+export const unbegunJobs = async (): Promise<ReadonlySet<string>> =>
+  new Set((await allDrafts()).flatMap(({ job, draft }) => (draft.version === 0 ? [job] : [])))
+
 /**
  * The draft that this tab, or a tab that is no more, left of a job, from now on this tab's own; a live tab's draft is
  * left to it, and one that cannot be read stays where it is.
@@ -89,7 +94,11 @@ export async function adoptDraft<Read>(
     const found = read(row.draft)
     if (found === null && row.tab === tab) await move(row, crypto.randomUUID())
     if (found === null) continue
-    if (row.tab !== tab) await move(row, tab)
+    if (row.tab !== tab) {
+      // Who sends what that tab left stops: from here on this one does.
+      holdDraft(job, row.tab)()
+      await move(row, tab)
+    }
     return found
   }
   return null

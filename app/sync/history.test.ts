@@ -4,7 +4,7 @@ import { readJob } from '~~/core/job/read-job'
 import type { Job, Node } from '~~/core/job/job'
 import { addRun, emptyJob } from '~~/core/edit/new-job'
 import { randomIds } from '~/composables/random-ids'
-import { keepHistory, takeHistory } from './history'
+import { keepHistory, takeHistory, through } from './history'
 
 /** A tab's storage with so much room. */
 function storage(room = Infinity): Storage {
@@ -56,5 +56,27 @@ describe('what can be undone after a reload', () => {
     const before = (title: string) => ({ ...job(title), version: 1, nodes: undefined, legs: undefined }) as never
     keepHistory(tab, 'j1', before('c'), { past: [before('a'), 'no job' as never], future: [] })
     expect(takeHistory(tab, 'j1', job('c'), read)).toEqual({ past: [job('a')], future: [] })
+  })
+})
+
+describe('what can be undone after another’s change', () => {
+  const any = () => true
+  const with_ = (title: string, note: string) => ({ ...job(title), note })
+  it('takes back what was done here and nothing of the other’s', () => {
+    const [before, after] = [with_('mine 2', ''), with_('mine 2', 'theirs')]
+    const history = { past: [with_('mine 0', ''), with_('mine 1', '')], future: [with_('mine 3', '')] }
+    expect(through(history, before, after, any)).toEqual({
+      past: [with_('mine 0', 'theirs'), with_('mine 1', 'theirs')],
+      future: [with_('mine 3', 'theirs')],
+    })
+  })
+
+  it('ends where the two touch the same thing, or do not hold together', () => {
+    const [before, after] = [with_('mine 2', ''), with_('theirs', '')]
+    const history = { past: [with_('mine 1', ''), with_('mine 2', 'note')], future: [] }
+    expect(through(history, before, after, any).past.map(({ title, note }) => [title, note])).toEqual([
+      ['theirs', 'note'],
+    ])
+    expect(through(history, before, after, () => false).past).toEqual([])
   })
 })

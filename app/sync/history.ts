@@ -1,4 +1,4 @@
-import { saysTheSame } from '~~/core/edit/merge'
+import { mergeJobs, saysTheSame } from '~~/core/edit/merge'
 import type { Job } from '~~/core/job/job'
 
 /** What can be undone and redone: whole jobs, the newest last and first. */
@@ -15,6 +15,29 @@ const keyOf = (id: string): string => `jolvet-history-${id}`
 function within(texts: readonly string[], room: number): string[] {
   let left = room
   return texts.filter((text) => (left -= text.length) >= 0)
+}
+
+/** So many steps of it go through another's change; each is brought together with it. */
+const mostThrough = 50
+
+/**
+ * A history through another's change: each text with that change in it, so that undo takes back what was done here and
+ * nothing of the other's. Where the two touch the same thing, it ends.
+ *
+ * @param before the text to which the history led
+ * @param after the same with the other's change
+ */
+export function through({ past, future }: History, before: Job, after: Job, isSound: (job: Job) => boolean): History {
+  const rebased = (texts: readonly Job[]): Job[] => {
+    const found: Job[] = []
+    for (const text of texts.slice(0, mostThrough)) {
+      const { job, clashes } = mergeJobs(before, text, after)
+      if (clashes.length > 0 || !isSound(job)) break
+      found.push(job)
+    }
+    return found
+  }
+  return { past: rebased(past.toReversed()).toReversed(), future: rebased(future) }
 }
 
 /** Keeps a job's history in this tab, for when the page is loaded again. Where there is no room, it is not kept. */

@@ -1,9 +1,13 @@
 import type { FieldProblem } from '~~/core/quantity/field-problem'
 import type { Job } from '~~/core/job/job'
+import { ask, type Heard } from './ask'
+import { generationHeader } from './generation'
 
 export interface Stored {
   readonly id: string
   readonly version: number
+  /** The life of the server’s database in which it has that version; not known of what earlier programs kept. */
+  readonly generation?: string
   readonly job: Job
 }
 
@@ -15,60 +19,60 @@ export type Answer =
   | { readonly outcome: 'invalid'; readonly fields: readonly FieldProblem[] }
   | { readonly outcome: 'away'; readonly what: 'server' | 'database' }
 
+/** A text on its way: what it was made from, and the key under which the server takes it once. */
+export interface Save {
+  readonly job: Job
+  /** 0 begins a job under an id that nothing else has. */
+  readonly version: number
+  readonly generation?: string
+  readonly key: string
+}
+
 /** How jobs reach the server; a test puts its own in its place. */
 export interface Transport {
   load(id: string): Promise<Answer>
-  /** The job where it stands in another version than this one; else whether it is the same or gone, or who does not answer. */
-  newer(id: string, version: number): Promise<Stored | 'same' | 'gone' | 'server' | 'database'>
-  /**
-   * @param version that it was made from; 0 begins a job under an id that nothing else has
-   * @param key under which the server takes this save once, however often it comes
-   */
-  save(id: string, version: number, job: Job, key: string): Promise<Answer>
+  /** The job where it stands otherwise than this; else whether it is the same or gone, or who does not answer. */
+  newer(known: Pick<Stored, 'id' | 'version' | 'generation'>): Promise<Stored | 'same' | 'gone' | 'server' | 'database'>
+  save(id: string, save: Save): Promise<Answer>
 }
 
-/** A request that changes something: its key, and what it carries. */
-interface Change {
-  readonly key: string
-  readonly body: unknown
-}
+const pathOf = (id: string): string => `/api/jobs/${encodeURIComponent(id)}`
+/** A job as it was answered, with the life of the database that the answer names. */
+const storedIn = ({ json, headers }: Heard): Stored => ({
+  ...(json as Stored),
+  generation: headers.get(generationHeader) ?? undefined,
+})
 
-async function ask(path: string, method: 'GET' | 'PUT', change?: Change): Promise<Answer> {
-  let response: Response
-  try {
-    response = await fetch(path, {
-      method,
-      ...(change && {
-        body: JSON.stringify(change.body),
-        headers: { 'Content-Type': 'application/json', 'Idempotency-Key': change.key },
-      }),
-      signal: AbortSignal.timeout(15_000),
-    })
-  } catch {
-    return { outcome: 'away', what: 'server' }
-  }
-  const answer = (await response.json().catch(() => null)) as (Stored & { fields?: FieldProblem[] }) | null
-  if (response.ok && answer) return { outcome: 'done', stored: answer }
-  if (response.status === 409 && answer) return { outcome: 'conflict', stored: answer }
-  if (response.status === 404) return { outcome: 'gone' }
-  if (response.status === 422 || response.status === 413) return { outcome: 'invalid', fields: answer?.fields ?? [] }
-  return { outcome: 'away', what: response.status === 503 ? 'database' : 'server' }
+function answerOf(heard: Heard | null): Answer {
+  if (!heard) return { outcome: 'away', what: 'server' }
+  const { status, isGood, json } = heard
+  if (isGood && json) return { outcome: 'done', stored: storedIn(heard) }
+  if (status === 409 && json) return { outcome: 'conflict', stored: storedIn(heard) }
+  if (status === 404) return { outcome: 'gone' }
+  if (status === 422 || status === 413)
+    return { outcome: 'invalid', fields: (json as { fields?: FieldProblem[] } | undefined)?.fields ?? [] }
+  return { outcome: 'away', what: status === 503 ? 'database' : 'server' }
 }
 
 export const httpTransport: Transport = {
-  load: (id) => ask(`/api/jobs/${encodeURIComponent(id)}`, 'GET'),
-  async newer(id, version) {
-    const response = await fetch(`/api/jobs/${encodeURIComponent(id)}`, {
-      headers: { 'If-None-Match': `"${version}"` },
+  load: async (id) => answerOf(await ask(pathOf(id))),
+  async newer({ id, version, generation = '' }) {
+    const heard = await ask(pathOf(id), {
+      headers: { 'If-None-Match': `"${version}.${generation.slice(0, 8)}"` },
       // What the browser keeps for itself would be answered for the server.
       cache: 'no-store',
-      signal: AbortSignal.timeout(15_000),
-    }).catch(() => null)
-    if (response?.status === 304) return 'same'
-    if (response?.status === 404) return 'gone'
-    if (response?.status === 503) return 'database'
-    const stored = response?.status === 200 ? ((await response.json().catch(() => null)) as Stored | null) : null
-    return stored ?? 'server'
+    })
+    if (heard?.status === 304) return 'same'
+    if (heard?.status === 404) return 'gone'
+    if (heard?.status === 503) return 'database'
+    return heard?.status === 200 && heard.json ? storedIn(heard) : 'server'
   },
-  save: (id, version, job, key) => ask(`/api/jobs/${encodeURIComponent(id)}`, 'PUT', { key, body: { version, job } }),
+  async save(id, { job, version, generation, key }) {
+    const headers = {
+      'Content-Type': 'application/json',
+      'Idempotency-Key': key,
+      ...(generation === undefined ? {} : { [generationHeader]: generation }),
+    }
+    return answerOf(await ask(pathOf(id), { method: 'PUT', headers, body: JSON.stringify({ version, job }) }))
+  },
 }

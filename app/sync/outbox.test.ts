@@ -6,7 +6,7 @@ import { Outbox, type Heard, type OutboxState } from './outbox'
 
 const command = (id: string): Command => ({
   id,
-  changes: 'minutes',
+  changes: 'workshop',
   says: id,
   method: 'POST',
   path: '/api/x',
@@ -17,6 +17,7 @@ const command = (id: string): Command => ({
 class Browser {
   kept: Command[] = []
   hasRoom = true
+  mayGo = (_: Command): boolean => true
   #queue: Promise<unknown> = Promise.resolve()
   readonly tabs = new Set<Tab>()
 
@@ -50,11 +51,13 @@ class Server {
   line: ('whole' | 'request lost' | 'answer lost')[] = []
   refuses = (_: Command): boolean => false
   fails = (_: Command): boolean => false
+  isShut = false
   readonly tried: string[] = []
 
   send = async (made: Command): Promise<SendAnswer> => {
     const line = this.line.shift() ?? 'whole'
     if (line === 'request lost') return { outcome: 'away' }
+    if (this.isShut) return { outcome: 'away', why: 'not from here' }
     this.tried.push(made.id)
     if (this.fails(made)) return { outcome: 'failed' }
     if (this.refuses(made)) return { outcome: 'refused', message: `no ${made.id}`, fields: [] }
@@ -66,7 +69,7 @@ class Server {
 
 /** A page with its outbox; a page that is closed does and hears nothing more. */
 class Tab {
-  state: OutboxState = { waiting: [], refused: [], isKept: true, isAway: false }
+  state: OutboxState = { waiting: [], refused: [], isKept: true, isAway: false, why: '' }
   readonly answered: string[] = []
   #close!: () => void
   #isOpen = true
@@ -87,6 +90,7 @@ class Tab {
     this.outbox = new Outbox({
       store: { all: whileOpen(store.all), put: whileOpen(store.put), remove: whileOpen(store.remove) },
       send: whileOpen(server.send),
+      whatMayGo: async () => browser.mayGo,
       alone: (work) => browser.alone(work, gone),
       pause: whileOpen(() => Promise.resolve()),
       tellOthers: (heard: Heard) => {
@@ -125,7 +129,7 @@ describe('the outbox', () => {
     expect(answers.map((answer) => answer.outcome === 'done' && answer.answer)).toEqual(['a', 'b', 'c'])
     expect(server.done).toEqual(['a', 'b', 'c'])
     expect(keptWhenSent).not.toContain(false)
-    expect(tab.state).toEqual({ waiting: [], refused: [], isKept: true, isAway: false })
+    expect(tab.state).toEqual({ waiting: [], refused: [], isKept: true, isAway: false, why: '' })
     expect(browser.kept).toEqual([])
   })
 
@@ -192,7 +196,7 @@ describe('the outbox', () => {
     const [browser, server] = [new Browser(), new Server()]
     server.refuses = ({ changes }) => changes === 'log'
     const tab = new Tab(browser, server)
-    const tick: Command = { ...command('tick'), changes: 'log' }
+    const tick: Command = { ...command('tick'), changes: 'log', body: { entries: [] } }
     expect(await tab.outbox.add(tick)).toMatchObject({ outcome: 'refused' })
     await settle()
     expect(tab.state.refused).toMatchObject([{ id: 'tick', refused: 'no tick', isSound: true }])
@@ -203,6 +207,48 @@ describe('the outbox', () => {
     await next.outbox.again('tick')
     await settle()
     expect([server.done, browser.kept, next.state.refused]).toEqual([['tick'], [], []])
+  })
+
+  it('what it holds outlives the browser’s storage: it is put there again, and sent', async () => {
+    const [browser, server] = [new Browser(), new Server()]
+    const [tab, other] = [new Tab(browser, server), new Tab(browser, server)]
+    await settle()
+    server.line = Array.from({ length: 10_000 }, () => 'request lost' as const)
+    for (const id of ['a', 'b', 'c']) void tab.outbox.add(command(id))
+    await settle()
+    browser.kept = []
+    void other.outbox.add(command('d'))
+    await settle()
+    expect(browser.kept.map(({ id }) => id).sort()).toEqual(['a', 'b', 'c', 'd'])
+    server.line = []
+    await settle()
+    expect([[...server.done].sort(), browser.kept, tab.state.waiting]).toEqual([['a', 'b', 'c', 'd'], [], []])
+  })
+
+  it('lets nobody in: it waits with what was said of that, and nothing is refused', async () => {
+    const [browser, server] = [new Browser(), new Server()]
+    const tab = new Tab(browser, server)
+    server.isShut = true
+    void tab.outbox.add({ ...command('tick'), changes: 'log', body: { entries: [] } })
+    await settle()
+    expect(tab.state).toMatchObject({ isAway: true, why: 'not from here', refused: [], waiting: [{ id: 'tick' }] })
+    server.isShut = false
+    await settle()
+    expect([server.done, tab.state.why]).toEqual([['tick'], ''])
+  })
+
+  it('what is about a job that the server does not have waits until it goes on', async () => {
+    const [browser, server] = [new Browser(), new Server()]
+    const tab = new Tab(browser, server)
+    browser.mayGo = ({ path }) => path !== '/api/jobs/new/log'
+    void tab.outbox.add({ ...command('tick'), changes: 'log', path: '/api/jobs/new/log', body: { entries: [] } })
+    void tab.outbox.add(command('price'))
+    await settle()
+    expect([server.done, tab.state.waiting.map(({ id }) => id)]).toEqual([['price'], ['tick']])
+    browser.mayGo = () => true
+    await tab.outbox.goOn()
+    await settle()
+    expect(server.done).toEqual(['price', 'tick'])
   })
 
   it('without room it is sent all the same, and said not to be kept', async () => {

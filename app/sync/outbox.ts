@@ -1,9 +1,12 @@
 import type { Command, CommandAnswer, SendAnswer } from './command'
 import type { CommandStore } from './command-store'
+import { nextOf } from './turn'
 
-/** What the tabs tell each other: that there is something new in the store, or what became of a command. */
+/** What the tabs tell each other: that there is something new in the store, what became of a command, or that it was let go. */
 export type Heard =
-  { readonly kind: 'look' } | { readonly kind: 'answer'; readonly command: Command; readonly answer: CommandAnswer }
+  | { readonly kind: 'look' }
+  | { readonly kind: 'answer'; readonly command: Command; readonly answer: CommandAnswer; readonly isGone: boolean }
+  | { readonly kind: 'forgotten'; readonly id: string }
 
 export interface OutboxState {
   /** What the server does not have yet, in its order. */
@@ -12,13 +15,17 @@ export interface OutboxState {
   readonly refused: readonly Command[]
   /** Whether all that waits outlives a reload; false where the browser's storage is full or blocked. */
   readonly isKept: boolean
-  /** The server or its database does not answer. */
+  /** The server or its database does not answer, or lets nobody in. */
   readonly isAway: boolean
+  /** What was said of that; empty where nothing was heard. */
+  readonly why: string
 }
 
 export interface OutboxSettings {
   readonly store: CommandStore
   readonly send: (command: Command) => Promise<SendAnswer>
+  /** What is asked before each is chosen: whether what a command is about is there already. */
+  readonly whatMayGo?: () => Promise<(command: Command) => boolean>
   /** Does work while no other tab does its own. */
   readonly alone: (work: () => Promise<void>) => Promise<void>
   /** Waits before the next try: longer after each one that was not heard. */
@@ -29,8 +36,8 @@ export interface OutboxSettings {
   readonly onAnswer: (command: Command, answer: CommandAnswer) => void
 }
 
-/** What happened on site is never let go of by itself: refused, it stays until somebody has seen it. */
-const isEvidence = ({ changes }: Command): boolean => changes === 'log' || changes === 'photos'
+/** What happened on site is never let go of by itself: refused, it stays until somebody lets it go. */
+const isEvidence = ({ changes }: Command): boolean => changes === 'log' || changes === 'photos' || changes === 'minutes'
 
 /** So often a change on which the server fails is tried before those behind it have their turn. */
 const mostFailures = 5
@@ -46,9 +53,13 @@ export class Outbox {
   readonly #beingPut = new Map<string, Promise<void>>()
   /** Those for which the store has no room. */
   readonly #unkept = new Set<string>()
+  /** Those that are done with: the store may still show them, or show them no more. */
+  readonly #settled = new Set<string>()
   readonly #waiters = new Map<string, (answer: CommandAnswer) => void>()
   #isSending = false
   #isAway = false
+  #why = ''
+  #mayGo: (command: Command) => boolean = () => true
 
   constructor(settings: OutboxSettings) {
     this.#settings = settings
@@ -62,6 +73,7 @@ export class Outbox {
 
   /** Takes a change. @returns what became of it; never, where the page goes before that is known: the next visit sends it */
   add(command: Command): Promise<CommandAnswer> {
+    this.#settled.delete(command.id)
     // One that an earlier visit left may be added again before it was looked for.
     this.#list = [...this.#list.filter(({ id }) => id !== command.id), command]
     this.#beingPut.set(command.id, this.#keep(command))
@@ -95,15 +107,26 @@ export class Outbox {
   /** What was not accepted is seen, and goes. */
   async forget(id: string): Promise<void> {
     await this.#drop(id)
-    this.#settings.tellOthers({ kind: 'look' })
+    this.#settings.tellOthers({ kind: 'forgotten', id })
+  }
+
+  /** What was held back may go now: its job was saved, say. */
+  async goOn(): Promise<void> {
+    await this.#look()
+    void this.#run()
   }
 
   /** What another tab tells. */
   async hear(heard: Heard): Promise<void> {
-    if (heard.kind === 'answer' && (await this.#settle(heard.command, heard.answer)))
-      this.#settings.tellOthers({ kind: 'look' })
-    await this.#look()
-    void this.#run()
+    if (heard.kind === 'forgotten') await this.#drop(heard.id)
+    if (heard.kind === 'answer') {
+      const { command, answer, isGone } = heard
+      const isHeard = await this.#settle(command, answer)
+      if (isGone) await this.#drop(command.id)
+      else if (isHeard && this.#settled.has(command.id))
+        this.#settings.tellOthers({ kind: 'forgotten', id: command.id })
+    }
+    await this.goOn()
   }
 
   #tell(): void {
@@ -112,15 +135,26 @@ export class Outbox {
       refused: this.#list.filter(({ refused }) => refused !== undefined),
       isKept: this.#unkept.size === 0,
       isAway: this.#isAway,
+      why: this.#why,
     })
   }
 
-  /** Reads what all tabs have put; what could not be kept stands behind it. */
+  /**
+   * Reads what all tabs have put. What is known here and stands there no more, though nobody was heard to settle it, was
+   * lost with the browser's storage: it is put there again, and sent; the server does it once all the same.
+   */
   async #look(): Promise<void> {
-    const stored = await this.#settings.store.all().catch(() => [])
-    const ids = new Set(stored.map(({ id }) => id))
-    const isOnlyHere = ({ id }: Command) => !ids.has(id) && (this.#beingPut.has(id) || this.#unkept.has(id))
-    this.#list = [...stored, ...this.#list.filter(isOnlyHere)]
+    const { store, whatMayGo } = this.#settings
+    const stored = await store.all().catch(() => null)
+    const known = this.#list
+    const there = (stored ?? known).filter(({ id }) => !this.#settled.has(id))
+    const ids = new Set(there.map(({ id }) => id))
+    const missing = known.filter(({ id }) => !ids.has(id) && !this.#settled.has(id))
+    this.#list = [...there, ...missing]
+    for (const command of missing)
+      if (!this.#beingPut.has(command.id) && !this.#unkept.has(command.id))
+        this.#beingPut.set(command.id, this.#keep(command))
+    if (whatMayGo) this.#mayGo = await whatMayGo()
     this.#tell()
   }
 
@@ -137,7 +171,8 @@ export class Outbox {
   }
 
   get #next(): Command | undefined {
-    return this.#list.find(({ refused }) => refused === undefined)
+    const waiting = this.#list.filter(({ refused }) => refused === undefined)
+    return nextOf(waiting, this.#mayGo)
   }
 
   async #sendAll(): Promise<void> {
@@ -149,6 +184,7 @@ export class Outbox {
       await this.#beingPut.get(command.id)
       const answer = await send(command)
       this.#isAway = answer.outcome === 'away'
+      this.#why = answer.outcome === 'away' ? (answer.why ?? '') : ''
       const isLastTry = answer.outcome === 'failed' && ++failures === mostFailures
       if (answer.outcome === 'done' || answer.outcome === 'refused') await this.#take(command, answer)
       else if (isLastTry) await this.#setAside(command)
@@ -165,9 +201,9 @@ export class Outbox {
   async #take(command: Command, answer: CommandAnswer): Promise<void> {
     const isHeard = await this.#settle(command, answer)
     if (answer.outcome === 'refused' && (!isHeard || isEvidence(command)))
-      await this.#mark({ ...command, refused: answer.message, isSound: isEvidence(command) })
+      await this.#mark({ ...command, refused: answer.message, isSound: true })
     else if (!isHeard) await this.#drop(command.id)
-    this.#settings.tellOthers({ kind: 'answer', command, answer })
+    this.#settings.tellOthers({ kind: 'answer', command, answer, isGone: this.#settled.has(command.id) })
   }
 
   /** Stays for who may send it again, and lets the others by. */
@@ -175,7 +211,7 @@ export class Outbox {
     const answer = { outcome: 'refused', message: failing, fields: [], isSound: true } as const
     await this.#mark({ ...command, refused: failing, isSound: true })
     await this.#settle(command, answer)
-    this.#settings.tellOthers({ kind: 'answer', command, answer })
+    this.#settings.tellOthers({ kind: 'answer', command, answer, isGone: this.#settled.has(command.id) })
   }
 
   async #mark(command: Command): Promise<void> {
@@ -198,6 +234,9 @@ export class Outbox {
   }
 
   async #drop(id: string): Promise<void> {
+    this.#settled.add(id)
+    // Else what is still being put would stand there again.
+    await this.#beingPut.get(id)
     await this.#settings.store.remove(id).catch(() => {})
     this.#unkept.delete(id)
     this.#list = this.#list.filter((other) => other.id !== id)

@@ -29,7 +29,7 @@ class Server {
   readonly transport: Transport = {
     load: () => Promise.resolve({ outcome: 'done', stored: { id: 'j', version: this.version, job: this.job } }),
     newer: () => Promise.resolve('same'),
-    save: (_, version, job, key) => {
+    save: (_, { version, job, key }) => {
       const line = this.lines.shift() ?? 'whole'
       const away: Answer = { outcome: 'away', what: 'server' }
       if (line === 'request lost') return Promise.resolve(away)

@@ -15,6 +15,7 @@ function rig(script: ((job: Job, version: number) => Answer | 'real')[] = []) {
   let draft: Job | null = null
   const room = { left: true }
   const kept: boolean[] = []
+  const named: (string | undefined)[] = []
   const merged: Job[] = []
   const real = (version: number, job: Job): Answer => {
     if (version !== server.version) return { outcome: 'conflict', stored: { id: 'j', ...server } }
@@ -24,8 +25,9 @@ function rig(script: ((job: Job, version: number) => Answer | 'real')[] = []) {
   const transport: Transport = {
     newer: () => Promise.resolve('same'),
     load: () => Promise.resolve({ outcome: 'done', stored: { id: 'j', ...server } }),
-    save(_, version, job) {
+    save(_, { version, job, generation }) {
       seen.push(job.title)
+      named.push(generation)
       const answer = script.shift()?.(job, version) ?? 'real'
       return Promise.resolve(answer === 'real' ? real(version, job) : answer)
     },
@@ -33,6 +35,7 @@ function rig(script: ((job: Job, version: number) => Answer | 'real')[] = []) {
   const loop = new SaveLoop({
     id: 'j',
     version: 1,
+    generation: 'first',
     job: base,
     base,
     transport,
@@ -51,7 +54,7 @@ function rig(script: ((job: Job, version: number) => Answer | 'real')[] = []) {
   const settle = async () => {
     for (let turn = 0; turn < 50; turn++) await Promise.resolve()
   }
-  return { server, seen, statuses, kept, merged, room, loop, settle, real, draft: () => draft }
+  return { server, seen, statuses, kept, named, merged, room, loop, settle, real, draft: () => draft }
 }
 
 describe('the save loop', () => {
@@ -61,6 +64,16 @@ describe('the save loop', () => {
     expect(draft()?.title).toBe('Typed')
     await settle()
     expect([server.job.title, server.version, draft()]).toEqual(['Typed', 2, null])
+  })
+
+  it('names the life of the database that its text is of: the one of the newest answer', async () => {
+    const { loop, settle, server, named } = rig()
+    Object.assign(server, { generation: 'second' })
+    loop.change(titled('Typed'))
+    await settle()
+    loop.change(titled('Typed more'))
+    await settle()
+    expect(named).toEqual(['first', 'second'])
   })
 
   it('what is taken back before it was sent is saved: nothing waits, and no draft stays', async () => {
@@ -90,7 +103,7 @@ describe('the save loop', () => {
     const { loop, server, settle, statuses, draft } = rig()
     loop.change(titled('Last words'))
     const told = statuses.length
-    loop.leave()
+    loop.leave(() => {})
     await settle()
     expect([server.job.title, draft(), statuses.length]).toEqual(['Last words', null, told])
   })
@@ -99,7 +112,7 @@ describe('the save loop', () => {
     const theirs = { id: 'j', version: 7, job: titled('Theirs') }
     const { loop, settle, statuses, draft } = rig([() => ({ outcome: 'conflict', stored: theirs })])
     loop.change(titled('Mine'))
-    loop.leave()
+    loop.leave(() => {})
     await settle()
     expect(statuses.map(({ kind }) => kind)).not.toContain('conflict')
     expect(draft()?.title).toBe('Mine')

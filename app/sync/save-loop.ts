@@ -13,12 +13,15 @@ export type SaveStatus =
 export interface Attempt {
   readonly job: Job
   readonly version: number
+  readonly generation?: string
   readonly key: string
 }
 
 /** What is kept of a job until the server has it: what is typed, what that was made from, and what is under way. */
 export interface KeptDraft {
   readonly version: number
+  /** The life of the server’s database in which it has that version. */
+  readonly generation?: string
   readonly job: Job
   readonly base: Job | null
   readonly attempt: Attempt | null
@@ -27,6 +30,7 @@ export interface KeptDraft {
 export interface SaveLoopSettings {
   readonly id: string
   readonly version: number
+  readonly generation?: string
   readonly job: Job
   /** The job as it is in that version; null where that is not known. */
   readonly base: Job | null
@@ -57,6 +61,7 @@ const longestRetry = 5000
 /** Saves a job as it changes: one request at a time, the latest text, again until the server has it. */
 export class SaveLoop {
   version: number
+  generation: string | undefined
   #job: Job
   #acknowledged: Job
   /** What the server has in `version`: what is typed here was made from it. */
@@ -68,11 +73,13 @@ export class SaveLoop {
   #running = false
   #stopped = false
   #left = false
+  #onEnd = () => {}
   readonly #settings: SaveLoopSettings
 
   constructor(settings: SaveLoopSettings) {
     this.#settings = settings
     this.version = settings.version
+    this.generation = settings.generation
     this.#job = settings.job
     this.#acknowledged = settings.job
     this.#base = settings.base
@@ -93,14 +100,24 @@ export class SaveLoop {
   /**
    * The page goes on to something else: what is not saved yet is still sent, and its draft dropped when the server has
    * it, but nobody is told any more; whatever the page shows by then is not this job.
+   *
+   * @param then done when nothing of it is under way any more
    */
-  leave(): void {
+  leave(then: () => void): void {
     this.#left = true
+    if (this.#running) this.#onEnd = then
+    else then()
+  }
+
+  /** Sends nothing more; what is under way is not waited for. */
+  stop(): void {
+    this.#stopped = true
   }
 
   async #keep(): Promise<void> {
     const isKept = await this.#settings.keep({
       version: this.version,
+      generation: this.generation,
       job: this.#job,
       base: this.#base,
       attempt: this.#attempt,
@@ -115,6 +132,7 @@ export class SaveLoop {
   /** Takes what another tab saved, where nothing here is unsaved. */
   replace(stored: Stored): void {
     this.version = stored.version
+    this.generation = stored.generation
     this.#job = stored.job
     this.#acknowledged = stored.job
     this.#base = stored.job
@@ -146,8 +164,9 @@ export class SaveLoop {
     this.change(this.#job)
   }
 
-  #goOnFrom({ version, job }: Stored): void {
+  #goOnFrom({ version, generation, job }: Stored): void {
     this.version = version
+    this.generation = generation
     this.#base = job
     this.#acknowledged = job
   }
@@ -191,21 +210,24 @@ export class SaveLoop {
       }
     }
     this.#running = false
-    if (!this.isClean || this.#stopped) return
-    this.#settings.drop()
-    this.#tell({ kind: 'saved' })
+    if (this.isClean && !this.#stopped) {
+      this.#settings.drop()
+      this.#tell({ kind: 'saved' })
+    }
+    this.#onEnd()
   }
 
   /** Sends what is under way, or else the latest text, once. @returns whether the server gave an answer that settles it */
   async #send(): Promise<boolean> {
     const { id, transport, onSaved } = this.#settings
     if (!this.#attempt) {
-      this.#attempt = { job: this.#job, version: this.version, key: crypto.randomUUID() }
+      const { version, generation } = this
+      this.#attempt = { job: this.#job, version, generation, key: crypto.randomUUID() }
       // Kept before it is sent: else a crash in between would leave nobody who knows what was under way.
       await this.#keep()
     }
-    const { job: sent, version, key } = this.#attempt
-    const answer = await transport.save(id, version, sent, key)
+    const { job: sent } = this.#attempt
+    const answer = await transport.save(id, this.#attempt)
     if (answer.outcome === 'away') {
       this.#tell({ kind: 'waiting', what: answer.what })
       return false

@@ -24,9 +24,25 @@ export const entrySchema = z.object({
   replaces: id.optional().meta({ description: 'the entry that a correction stands for' }),
   why: z.string().trim().min(1).max(500).optional(),
 })
-export type Entry = z.output<typeof entrySchema>
 
-export const entriesSchema = z.object({ entries: z.array(entrySchema).min(1).max(1000) })
+/** An entry as the server keeps it: with what it noted as it came. */
+export const keptEntrySchema = entrySchema.extend({
+  arrived: z.iso.datetime().optional().meta({ description: 'when it came to the server, by the server’s clock' }),
+  ahead: z
+    .number()
+    .int()
+    .optional()
+    .meta({ description: 'ms by which the clock of who sent it was ahead of the server’s, where that was told' }),
+})
+export type Entry = z.output<typeof keptEntrySchema>
+
+export const entriesSchema = z.object({
+  entries: z.array(entrySchema).min(1).max(1000),
+  sentAt: z.iso
+    .datetime({ error: 'the time by the sender’s clock in UTC, as 2026-05-04T10:30:00Z' })
+    .optional()
+    .meta({ description: 'by which the server notes how far that clock is off' }),
+})
 
 /** What an entry says cannot be so: at its field, with what is accepted. */
 export function entryProblems(entry: Entry, at: string): FieldProblem[] {

@@ -203,7 +203,7 @@ describe('what entries add up to', () => {
     expect(state.handedOver!.by).toBe('I. Marl')
   })
 
-  it('is one state whatever their order, however often they come', () => {
+  it('is one state however often they come, and goes by the order in which they were taken, not by their clocks', () => {
     const any = fc.record({
       kind: fc.constantFrom('joint-made', 'joint-inspected', 'joint-undone'),
       joint: fc.constantFrom('r1/a/l1', 'r1/a/l2', 'r1/e/l2'),
@@ -214,8 +214,15 @@ describe('what entries add up to', () => {
         const entries = some.map(({ kind, joint, minute }, at) =>
           entry(kind, minute, { id: `same-${String(at).padStart(4, '0')}`, subject: { joint }, body: { sound: true } }),
         )
-        const mixed = [...entries, ...entries].sort((a, b) => rank(a.id) - rank(b.id))
+        const mixed = [...entries, ...entries.toSorted((a, b) => rank(a.id) - rank(b.id))]
         expect(siteState(plan, mixed)).toEqual(siteState(plan, entries))
+        const holds = (of: readonly Entry[]) =>
+          Object.values(siteState(plan, of).joints).map(({ made, inspected }) => [made?.entry, inspected?.entry])
+        const otherClocks = entries.map((of) => ({
+          ...of,
+          at: `2026-05-04T10:${10 + (Math.abs(rank(of.id)) % 50)}:00Z`,
+        }))
+        expect(holds(otherClocks)).toEqual(holds(entries))
         for (const { id } of plan.joints) {
           const own = entries.filter(({ subject }) => subject.joint === id)
           const isMade = (kind: string) => own.some((of) => of.kind === kind)

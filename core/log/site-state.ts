@@ -6,7 +6,7 @@ import type { Entry } from './entry'
 import { insertOf } from './evidence'
 import { kindOf } from './kinds'
 import { jointStates, type JointState } from './joint-states'
-import { timeKey } from './time-key'
+import { inServerTime } from './server-time'
 
 /** What the gauge showed, and when that was written down. */
 export interface TestReading {
@@ -15,6 +15,8 @@ export interface TestReading {
   readonly celsius?: number
   readonly from?: 'hand' | 'file' | 'gauge' | 'simulated'
   readonly at: string
+  /** When it came to the server; not known of what waits, and of what came before that was noted. */
+  readonly arrived?: string
 }
 export interface TestLook {
   readonly at: string
@@ -60,15 +62,12 @@ export interface SiteState {
 const isBodyOf = (kind: string, body: unknown): body is Entry['body'] =>
   kindOf(kind)?.body.safeParse(body).success ?? false
 
-const before = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0)
-const inOrder = (a: Entry, b: Entry): number => before(timeKey(a.at), timeKey(b.at)) || before(a.id, b.id)
-
 /**
- * Entries in order of their times, each once, with what its corrections make of it: the newest holds, and one may say
- * that the entry does not count.
+ * Entries in the order in which the server took them, each once and by the server's clock, with what its corrections make
+ * of it: the newest holds, and one may say that the entry does not count.
  */
 export function effectiveEntries(entries: readonly Entry[]): Entry[] {
-  const once = [...new Map(entries.map((entry) => [entry.id, entry])).values()].sort(inOrder)
+  const once = [...new Map(entries.map((entry) => [entry.id, inServerTime(entry)])).values()]
   const corrections = new Map<string, Entry>()
   for (const entry of once) if (entry.kind === 'correction' && entry.replaces) corrections.set(entry.replaces, entry)
   /** What holds of an entry; a correction may itself be corrected. */
@@ -103,7 +102,7 @@ function testOf(entries: readonly Entry[]): TestState {
   return {
     begun: ofKind('test-begun').at(-1) ?? null,
     readings: ofKind('reading')
-      .map(({ at, body }) => ({ ...(body as Omit<TestReading, 'at'>), at }))
+      .map(({ at, body, arrived }) => ({ ...(body as Omit<TestReading, 'at'>), at, ...(arrived ? { arrived } : {}) }))
       .sort((a, b) => a.seconds - b.seconds),
     looks: ofKind('test-look').map(lookOf),
     ended: ofKind('test-ended').at(-1) ?? null,
@@ -162,12 +161,12 @@ function partCounts(entries: readonly Entry[], ticked: ReadonlyMap<string, numbe
 /** Whether anything was written down since a job was handed over, or the job itself was changed. */
 export const changedSince = (handedOver: Entry, entries: readonly Entry[], version: number): boolean =>
   version > handedOver.jobVersion ||
-  entries.some(({ id, at }) => id !== handedOver.id && timeKey(at) > timeKey(handedOver.at))
+  entries.findLastIndex(({ id }) => id !== handedOver.id) > entries.findIndex(({ id }) => id === handedOver.id)
 
 const waterKinds: ReadonlySet<string> = new Set(['isolated', 'filled', 'purged', 'flushed', 'dosed'])
 
 /**
- * Where a job stands on site. Entries may come in any order and more than once: they add up to one state.
+ * Where a job stands on site: its entries added up in the order in which the server took them, however often one comes.
  *
  * @remarks for instance: a joint made, inspected, and undone after both: neither made nor inspected
  */

@@ -1,6 +1,6 @@
 import * as z from 'zod'
 import { methodIds } from '../catalogue/method'
-import { entrySchema } from '../log/entry'
+import { keptEntrySchema } from '../log/entry'
 import { testFaults } from '../log/proven'
 import { steps } from '../plan/progress'
 
@@ -46,8 +46,8 @@ export const recordSchema = z
     tests: z.array(
       z.looseObject({
         id: z.string(),
-        begun: entrySchema,
-        ended: entrySchema.nullable(),
+        begun: keptEntrySchema,
+        ended: keptEntrySchema.nullable(),
         readings: z.array(z.looseObject({ seconds: z.number(), bar: z.number(), celsius: z.number().optional() })),
         proof: z.looseObject({ verdict: z.enum(['tight', 'leak', 'undecided']) }).nullable(),
       }),
@@ -60,11 +60,11 @@ export const recordSchema = z
     valves: z.array(z.looseObject({ run: z.string(), valve: z.string(), at: z.string(), shuts: z.array(z.string()) })),
     drains: z.array(z.looseObject({ run: z.string(), lowest: z.string(), highest: z.string() })),
     owner: z.array(z.string()).meta({ description: 'what the owner must do' }),
-    photos: z.array(entrySchema),
-    handedOver: entrySchema.nullable(),
+    photos: z.array(keptEntrySchema),
+    handedOver: keptEntrySchema.nullable(),
     document: z.looseObject({}).optional().meta({ description: 'the job file, where it was handed over' }),
     entries: z
-      .array(entrySchema)
+      .array(keptEntrySchema)
       .optional()
       .meta({ description: 'all that was written down, where it was handed over' }),
     seal: z

@@ -1,5 +1,6 @@
 import type { Catalogue } from '../catalogue/catalogue'
 import type { MethodId } from '../catalogue/method'
+import { readingNotes } from './reading-notes'
 import { whatMeets } from '../build/what-meets'
 import type { Job } from '../job/job'
 import { provenJoints, type JointProof } from '../log/proven'
@@ -44,6 +45,8 @@ export interface RecordedTest {
   readonly readings: SiteState['tests'][string]['readings']
   readonly looks: SiteState['tests'][string]['looks']
   readonly proof: ProofAnswer | null
+  /** Where its readings come from, and what holds their times. */
+  readonly notes: readonly Message[]
 }
 
 /** What is handed over: what was made, by whom, how it was tested, with what it lacks at its head. */
@@ -91,7 +94,15 @@ export type Proofs = ReadonlyMap<string, ProofAnswer>
 
 const testsOf = (state: SiteState, proofs: Proofs): RecordedTest[] =>
   Object.entries(state.tests).flatMap(([id, { begun, ended, readings, looks }]) =>
-    begun ? [{ id, begun, ended, readings, looks, proof: proofs.get(id) ?? null }] : [],
+    begun
+      ? [
+          {
+            ...{ id, begun, ended, readings, looks },
+            proof: proofs.get(id) ?? null,
+            notes: readingNotes({ begun, readings }),
+          },
+        ]
+      : [],
   )
 
 function pipeUsed(catalogue: Catalogue, plan: Plan): JobRecord['materials']['pipe'] {

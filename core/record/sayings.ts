@@ -1,5 +1,6 @@
 import { evidenceWords, type EvidenceId } from '../log/evidence'
 import type { TestFault } from '../log/proven'
+import { formatClock } from '../quantity/format-duration'
 import { fixed, messagesOf, sentence } from '../quantity/message'
 
 /** Joints by their numbers: `joint 3`, `joints 3, 7 to 9`. */
@@ -61,6 +62,18 @@ export const recordSentences = {
       missing > 0
         ? `${missing} × ${label} issued, and neither used nor left: one may be missing in a joint`
         : `${-missing} × ${label} more used and left than issued`,
+    ),
+    'readings simulated': fixed('its readings are simulated'),
+    'readings from file': fixed('its readings come from a file'),
+    'readings together': sentence(
+      { span: 900, within: 3 },
+      ({ span, within }) =>
+        `its readings span ${formatClock(span)} and came within ${formatClock(within)}: they come from a file, or were kept without a line, and their times are the phone’s word`,
+    ),
+    'clock off': sentence(
+      { seconds: 660, isAhead: true },
+      ({ seconds, isAhead }) =>
+        `the phone’s clock was ${formatClock(seconds)} ${isAhead ? 'fast' : 'slow'}: times are put right by the server’s`,
     ),
   },
 } as const

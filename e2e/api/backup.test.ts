@@ -55,7 +55,7 @@ describe('a backup', () => {
     await ask('PATCH', 'workshop', { changes: [{ path: ['methods', 'solder', 'minutes'], value: 99 }] })
     expect(await everything()).not.toEqual(before)
     await expect(restoreBackup(pool, file, false)).rejects.toThrow(/rows in jobs already: nothing was put back/)
-    expect(await restoreBackup(pool, file, true)).toEqual(rows)
+    expect((await restoreBackup(pool, file, true)).rows).toEqual(rows)
     expect(await everything()).toEqual(before)
     // Put back, nothing of the demo comes again.
     await site().server.stop()

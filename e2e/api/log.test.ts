@@ -39,14 +39,14 @@ describe('a job’s log', () => {
     expect((await write(id, [made])).status).toBe(201)
     expect((await write(id, [made, inspected])).status).toBe(201)
     const first = (await ask('GET', `jobs/${id}/log`)).body
-    expect(first.entries).toEqual([made, inspected])
+    expect(first.entries).toEqual([made, inspected].map((of) => ({ ...of, arrived: expect.any(String) })))
     expect((await ask('GET', `jobs/${id}/log?after=${first.cursor}`)).body).toEqual({
       entries: [],
       cursor: first.cursor,
     })
     const undone = entry('joint-undone', { at: '2026-05-04T10:06:00Z' })
     await write(id, [undone])
-    expect((await ask('GET', `jobs/${id}/log?after=${first.cursor}`)).body.entries).toEqual([undone])
+    expect((await ask('GET', `jobs/${id}/log?after=${first.cursor}`)).body.entries).toMatchObject([undone])
     const { joints } = (await ask('GET', `jobs/${id}/state`)).body
     expect(joints['r1/a/l1']).toMatchObject({ made: null, inspected: null })
     expect(Object.keys(joints)).toEqual(['r1/a/l1', 'r1/a/l2', 'r1/e/l2'])
@@ -59,8 +59,6 @@ describe('a job’s log', () => {
       { field: 'entries.1.subject.joint', problem: 'the joint that it is about' },
     ])
     expect((await ask('GET', `jobs/${id}/log`)).body.entries).toEqual([])
-    const soon = new Date(Date.now() + 3_600_000).toISOString()
-    expect((await fields(id, [entry('note', { at: soon, body: { text: 'x' } })]))[0].field).toBe('entries.0.at')
     expect((await fields(id, [entry('welded')]))[0].field).toBe('entries.0.kind')
     const corrects = entry('correction', { replaces: 'no-such-entry', why: 'wrong', body: { withdrawn: true } })
     expect((await fields(id, [corrects]))[0]).toMatchObject({
@@ -76,6 +74,31 @@ describe('a job’s log', () => {
     expect((await ask('GET', `jobs/${id}/log?after=x`)).status).toBe(422)
     expect((await ask('GET', 'jobs/none/log')).status).toBe(404)
     expect((await write('none', [entry('joint-made')])).status).toBe(404)
+  })
+
+  it('takes any clock, notes how far it is off, and puts what it wrote right by the server’s', async () => {
+    const id = await begin()
+    const hour = 3_600_000
+    const at = new Date(Date.now() + 2 * hour).toISOString()
+    const sentAt = new Date(Date.now() + hour).toISOString()
+    const note = entry('joint-made', { at })
+    const answer = await ask('POST', `jobs/${id}/log`, { entries: [note], sentAt })
+    expect(answer.status).toBe(201)
+    const [kept] = (await ask('GET', `jobs/${id}/log`)).body.entries
+    expect(Math.abs(kept.ahead - hour)).toBeLessThan(60_000)
+    expect([kept.at, answer.body.ahead, answer.body.arrived]).toEqual([at, kept.ahead, kept.arrived])
+    const { joints } = (await ask('GET', `jobs/${id}/state`)).body
+    expect(Math.abs(Date.parse(joints['r1/a/l1'].made.at) - Date.now() - hour)).toBeLessThan(60_000)
+    expect(
+      (await ask('POST', `jobs/${id}/log`, { entries: [entry('note')], sentAt: 'soon' })).body.fields[0].field,
+    ).toBe('sentAt')
+  })
+
+  it('goes by the order in which it was taken, whatever the clocks show', async () => {
+    const id = await begin()
+    await write(id, [entry('joint-made', { at: '2026-05-04T10:30:00Z' })])
+    await write(id, [entry('joint-undone', { at: '2026-05-04T10:20:00Z' })])
+    expect((await ask('GET', `jobs/${id}/state`)).body.joints['r1/a/l1'].made).toBeNull()
   })
 
   describe('what it names must be there', () => {

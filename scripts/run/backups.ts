@@ -2,7 +2,9 @@ import { mkdirSync, readdirSync, rmSync, statSync } from 'node:fs'
 import { join } from 'node:path'
 import mysql from 'mysql2/promise'
 import { writeBackup } from '../../server/database/backup'
+import { tryBackup } from '../../server/database/trial-restore'
 import { Failure } from './failure'
+import { readOwnMigrations } from './with-database'
 
 const day = 86_400_000
 const firstAfter = 60_000
@@ -33,7 +35,8 @@ export async function backupWhenDue(url: string, folder: string, keep: number, n
   const pool = mysql.createPool({ uri: url, connectionLimit: 1, charset: 'utf8mb4', timezone: 'Z' })
   try {
     const file = join(folder, backupName(now))
-    await writeBackup(pool, file, now)
+    const migrations = await readOwnMigrations()
+    await writeBackup(pool, file, now, (made) => tryBackup(url, made, migrations))
     for (const old of backupsIn(folder).slice(0, -keep)) rmSync(join(folder, old))
     return file
   } finally {

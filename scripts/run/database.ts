@@ -161,7 +161,7 @@ export class LocalDatabase {
         '--skip-name-resolve',
         '--character-set-server=utf8mb4',
         '--innodb-buffer-pool-size=64M',
-        '--max-allowed-packet=16M',
+        '--max-allowed-packet=64M',
       ],
       { stdio: 'ignore', detached: true },
     )
@@ -202,7 +202,7 @@ export class LocalDatabase {
   #makeAccount(): void {
     const account = `'jolvet'@'127.0.0.1' identified by '${this.#secret()}'`
     const made = this.#client(
-      `create database if not exists jolvet character set utf8mb4; create or replace user ${account}; grant all on jolvet.* to 'jolvet'@'127.0.0.1';`,
+      `create database if not exists jolvet character set utf8mb4; create or replace user ${account}; grant all on jolvet.* to 'jolvet'@'127.0.0.1'; grant all on jolvet_trial.* to 'jolvet'@'127.0.0.1';`,
     )
     if (!made)
       throw new Failure(

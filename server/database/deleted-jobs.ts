@@ -1,12 +1,12 @@
-import { and, desc, eq, isNotNull, lt, notExists } from 'drizzle-orm'
+import { and, desc, eq, isNotNull, notExists } from 'drizzle-orm'
 import { useDatabase } from './connection'
+import { isDaysAgo } from './days-seen'
 import { isThere } from './jobs'
 import { jobs, logEntries } from './schema'
 import type { Transaction } from './transaction'
 
 /** So long a deleted job can be put back. */
 export const keptDays = 30
-const day = 24 * 60 * 60 * 1000
 
 export interface DeletedJob {
   readonly id: string
@@ -30,7 +30,9 @@ export async function listDeleted(): Promise<DeletedJob[]> {
 export async function forgetDeletedJobs(): Promise<void> {
   const database = await useDatabase()
   const written = database.select({ id: logEntries.id }).from(logEntries).where(eq(logEntries.job, jobs.id))
-  await database.delete(jobs).where(and(lt(jobs.deletedAt, new Date(Date.now() - keptDays * day)), notExists(written)))
+  await database
+    .delete(jobs)
+    .where(and(isNotNull(jobs.deletedAt), isDaysAgo(jobs.deletedAt, keptDays), notExists(written)))
 }
 
 /**

@@ -5,13 +5,20 @@ import { isThere } from './jobs'
 import { jobs, logEntries } from './schema'
 import type { Transaction } from './transaction'
 
-/** Entries of a job's log, and where the next are read from. */
+/** Entries of a job's log, and the place of the last of them. */
 export interface LogPage {
   readonly entries: readonly Entry[]
-  readonly cursor: string
+  readonly last: number
 }
 
 const mostAtOnce = 5000
+
+/** An entry with what was noted as it came. */
+const asKept = ({ entry, at, ahead }: { entry: unknown; at: Date; ahead: number | null }): Entry => ({
+  ...(entry as Entry),
+  arrived: at.toISOString(),
+  ...(ahead === null ? {} : { ahead }),
+})
 
 /** The entries of a job that were taken after a cursor, in the order in which they were; null where there is no such job. */
 export async function logAfter(job: string, after: number): Promise<LogPage | null> {
@@ -22,12 +29,12 @@ export async function logAfter(job: string, after: number): Promise<LogPage | nu
     .where(and(eq(jobs.id, job), isThere))
   if (!there) return null
   const rows = await database
-    .select({ seq: logEntries.seq, entry: logEntries.entry })
+    .select({ seq: logEntries.seq, entry: logEntries.entry, at: logEntries.at, ahead: logEntries.ahead })
     .from(logEntries)
     .where(and(eq(logEntries.job, job), gt(logEntries.seq, after)))
     .orderBy(asc(logEntries.seq))
     .limit(mostAtOnce)
-  return { entries: rows.map(({ entry }) => entry as Entry), cursor: String(rows.at(-1)?.seq ?? after) }
+  return { entries: rows.map(asKept), last: rows.at(-1)?.seq ?? after }
 }
 
 /** The newest entry of each of these jobs, by its place in the log; a job of which nothing was written down is missing. */
@@ -50,7 +57,7 @@ export async function wholeLog(job: string): Promise<Entry[] | null> {
     if (!page) return null
     entries.push(...page.entries)
     if (page.entries.length < mostAtOnce) return entries
-    cursor = Number(page.cursor)
+    cursor = page.last
   }
 }
 
@@ -59,6 +66,12 @@ export interface Known {
   readonly id: string
   readonly job: string
   readonly entry: Entry
+}
+
+/** When entries came, by the server's clock, and how far their sender's was ahead of it in ms; null where it did not tell. */
+export interface Came {
+  readonly at: Date
+  readonly ahead: number | null
 }
 
 /** What a job's log holds already of what new entries name. */
@@ -104,30 +117,31 @@ async function begunTests(transaction: Transaction, job: string, wanted: readonl
  * Adds entries to a job's log, all or none; those that stand there already are not added again. Writers of one job take
  * turns, so that whoever reads on from a cursor misses none.
  *
+ * @param came when they came by the server's clock, and how far the sender's was ahead of it
  * @param refuse told what stands already of what the entries name, and the job's version; throws to add nothing
- * @returns whether there is such a job
+ * @returns the entries that were added, as they are kept; null where there is no such job
  */
 export async function addEntries(
   transaction: Transaction,
   job: string,
   entries: readonly Entry[],
+  { at, ahead }: Came,
   refuse: (held: Held, version: number) => void,
-): Promise<boolean> {
+): Promise<Entry[] | null> {
   const [there] = await transaction
     .select({ version: jobs.version })
     .from(jobs)
     .where(and(eq(jobs.id, job), isThere))
     .for('update')
-  if (!there) return false
+  if (!there) return null
   const ids = [...new Set(entries.flatMap(({ id, replaces, body }) => [id, replaces, body.of].filter(isId)))]
   const known = await knownWith(transaction, ids)
   const named = [...new Set(entries.flatMap(({ subject }) => subject.test ?? []))]
   refuse({ known, tests: await begunTests(transaction, job, named) }, there.version)
-  const at = new Date()
   const fresh = [...new Map(entries.map((entry) => [entry.id, entry])).values()].filter(({ id }) => !known.has(id))
   if (fresh.length > 0)
-    await transaction.insert(logEntries).values(fresh.map((entry) => ({ id: entry.id, job, entry, at })))
-  return true
+    await transaction.insert(logEntries).values(fresh.map((entry) => ({ id: entry.id, job, entry, at, ahead })))
+  return fresh.map((entry) => asKept({ entry, at, ahead }))
 }
 
 const isId = (named: unknown): named is string => typeof named === 'string'

@@ -1,6 +1,7 @@
-import { eq, inArray } from 'drizzle-orm'
+import { asc, eq, inArray } from 'drizzle-orm'
 import { useDatabase } from './connection'
-import { photos } from './schema'
+import { isDaysAgo } from './days-seen'
+import { photoPieces, photos } from './schema'
 
 export interface Photo {
   readonly sha: string
@@ -48,4 +49,43 @@ export async function jpegsAsData(shas: readonly string[]): Promise<Record<strin
       .filter(({ type }) => type === 'image/jpeg')
       .map(({ sha, base64 }) => [sha, `data:image/jpeg;base64,${base64}`]),
   )
+}
+
+/** What is here of a photo that comes in pieces: so many bytes from its beginning on. */
+export async function takePiece(sha: string, from: number, bytes: Buffer): Promise<number> {
+  const database = await useDatabase()
+  await database
+    .insert(photoPieces)
+    .ignore()
+    .values({ sha, from, size: bytes.length, base64: bytes.toString('base64'), at: new Date() })
+  const rows = await database
+    .select({ from: photoPieces.from, size: photoPieces.size })
+    .from(photoPieces)
+    .where(eq(photoPieces.sha, sha))
+    .orderBy(asc(photoPieces.from))
+  return rows.reduce((taken, piece) => (piece.from <= taken ? Math.max(taken, piece.from + piece.size) : taken), 0)
+}
+
+/** The pieces of a photo, one laid over the other. */
+export async function joinPieces(sha: string, size: number): Promise<Buffer> {
+  const database = await useDatabase()
+  const rows = await database.select().from(photoPieces).where(eq(photoPieces.sha, sha)).orderBy(asc(photoPieces.from))
+  const whole = Buffer.alloc(size)
+  for (const { from, base64 } of rows) Buffer.from(base64, 'base64').copy(whole, from)
+  return whole
+}
+
+/** Lets the pieces of a photo go: it is whole, or they do not make it. */
+export async function dropPieces(sha: string): Promise<void> {
+  const database = await useDatabase()
+  await database.delete(photoPieces).where(eq(photoPieces.sha, sha))
+}
+
+/** So long a photo may take to come. */
+const keptPieceDays = 30
+
+/** Lets go the pieces of photos of which no more came for so long. */
+export async function forgetOldPieces(): Promise<void> {
+  const database = await useDatabase()
+  await database.delete(photoPieces).where(isDaysAgo(photoPieces.at, keptPieceDays))
 }

@@ -1,6 +1,7 @@
 import { desc, eq } from 'drizzle-orm'
 import { useDatabase } from './connection'
 import { records } from './schema'
+import type { Transaction } from './transaction'
 
 /** A record that was handed over, without what it holds. */
 export interface KeptRecord {
@@ -27,7 +28,12 @@ export async function findRecord(sha: string): Promise<string | null> {
 }
 
 /** Keeps a record for good; of one hand-over only the first is kept. */
-export async function keepRecord(job: string, entry: string, sha: string, document: string): Promise<void> {
-  const database = await useDatabase()
-  await database.insert(records).ignore().values({ sha, job, entry, document, at: new Date() })
+export async function keepRecord(
+  transaction: Transaction,
+  job: string,
+  entry: string,
+  sha: string,
+  document: string,
+): Promise<void> {
+  await transaction.insert(records).ignore().values({ sha, job, entry, document, at: new Date() })
 }

@@ -1,4 +1,5 @@
 import {
+  bigint,
   boolean,
   customType,
   datetime,
@@ -8,6 +9,7 @@ import {
   longtext,
   mysqlEnum,
   mysqlTable,
+  primaryKey,
   varchar,
 } from 'drizzle-orm/mysql-core'
 import { shippedCatalogue } from '../../core/catalogue/catalogue'
@@ -154,6 +156,8 @@ export const logEntries = mysqlTable(
       .references(() => jobs.id),
     entry: plainDocument('entry').notNull(),
     at: datetime('recorded_at', { mode: 'date', fsp: 3 }).notNull(),
+    /** How far the sender's clock was ahead of the server's, in ms, as it was sent; null where that was not told. */
+    ahead: bigint('clock_ahead_ms', { mode: 'number' }),
   },
   (table) => [index('log_entries_job').on(table.job, table.seq)],
 )
@@ -166,6 +170,19 @@ export const photos = mysqlTable('photos', {
   base64: longtext('base64').notNull(),
   at: datetime('recorded_at', { mode: 'date', fsp: 3 }).notNull(),
 })
+
+/** Photos that come in pieces over a slow line: what is here of each. They go as the photo is whole, or is given up. */
+export const photoPieces = mysqlTable(
+  'photo_pieces',
+  {
+    sha: varchar('sha', { length: 64 }).notNull(),
+    from: int('piece_from', { unsigned: true }).notNull(),
+    size: int('size', { unsigned: true }).notNull(),
+    base64: longtext('base64').notNull(),
+    at: datetime('recorded_at', { mode: 'date', fsp: 3 }).notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.sha, table.from] })],
+)
 
 /** Records as they were handed over, each under the SHA-256 of all that it holds: never changed, never taken away. */
 export const records = mysqlTable(
@@ -198,6 +215,22 @@ export const takenRequests = mysqlTable(
   },
   (table) => [index('taken_requests_at').on(table.at)],
 )
+
+/**
+ * Which life of the database this is, the newest row: a restore begins another, in which versions and places in the log
+ * are given again.
+ */
+export const generations = mysqlTable('generations', {
+  seq: int('seq', { unsigned: true }).autoincrement().primaryKey(),
+  id: varchar('id', { length: 36 }).notNull(),
+  at: datetime('begun_at', { mode: 'date', fsp: 3 }).notNull(),
+})
+
+/**
+ * Days on which a server ran. What goes after so many days goes after so many of these: a clock that jumps a year passes
+ * one day.
+ */
+export const daysSeen = mysqlTable('days_seen', { day: varchar('day', { length: 10 }).primaryKey() })
 
 /** What is done once in the life of a database, such as putting the demo data into it. */
 export const once = mysqlTable('done_once', {

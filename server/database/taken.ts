@@ -1,5 +1,6 @@
-import { eq, lt } from 'drizzle-orm'
+import { eq } from 'drizzle-orm'
 import { useDatabase } from './connection'
+import { isDaysAgo } from './days-seen'
 import { takenRequests } from './schema'
 import { errorCode } from './error-code'
 import { inTransaction, type Transaction } from './transaction'
@@ -15,7 +16,6 @@ export class KeyUsedBefore extends Error {}
 
 /** So long a request that was not heard of may come again. */
 const keptDays = 90
-const day = 24 * 60 * 60 * 1000
 
 /**
  * Does work in one transaction, and once for each key: where the request was taken before, nothing is done and what was
@@ -47,5 +47,5 @@ export function takeOnce<Kept>(asked: Asked | null, work: (transaction: Transact
 /** Forgets the keys of requests that are so old that none of them comes again. */
 export async function forgetOldKeys(): Promise<void> {
   const database = await useDatabase()
-  await database.delete(takenRequests).where(lt(takenRequests.at, new Date(Date.now() - keptDays * day)))
+  await database.delete(takenRequests).where(isDaysAgo(takenRequests.at, keptDays))
 }

@@ -1,5 +1,7 @@
 import type { EventHandler, H3Event } from 'h3'
 import { errorCode } from '../database/error-code'
+import { noneFree } from '../database/limit-waiting'
+import { Cancelled } from '../work/work-pool'
 import { Refusal } from './refusal'
 
 /** What the driver reports when the server is away, starting or going down. */
@@ -41,6 +43,12 @@ export function answering<Answer>(handle: (event: H3Event) => Promise<Answer> | 
       if (error instanceof Refusal) {
         setResponseStatus(event, error.status)
         return error.body
+      }
+      if (error instanceof Cancelled) return null
+      if (errorCode(error) === noneFree) {
+        setHeader(event, 'Retry-After', 5)
+        setResponseStatus(event, 503)
+        return { error: 'database', message: 'Too much is asked of the database just now; nothing was saved.' }
       }
       if (isDatabaseAway(error)) {
         setResponseStatus(event, 503)

@@ -6,7 +6,7 @@ import { Worker } from 'node:worker_threads'
 import type { H3Event } from 'h3'
 import threadAddress from '#work-thread'
 import type { tasks, TaskName } from '../work/tasks'
-import { Busy, Cancelled, TooLong, WorkPool, type WorkThread } from '../work/work-pool'
+import { Busy, TooLong, WorkPool, type WorkThread } from '../work/work-pool'
 import { refusal } from './refusal'
 
 const longestSeconds = 20
@@ -39,8 +39,6 @@ export async function heavily<Name extends TaskName>(
         message: `Too much is being worked out just now: ask again in ${comeBackSeconds} seconds.`,
       })
     }
-    // Nobody hears the answer.
-    if (error instanceof Cancelled) return undefined as never
     if (error instanceof TooLong)
       throw refusal(422, {
         error: 'invalid',

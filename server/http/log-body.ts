@@ -4,17 +4,9 @@ import { kindOf } from '~~/core/log/kinds'
 import { fieldProblems, type FieldProblem } from '~~/core/quantity/field-problem'
 import type { Held } from '../database/log'
 
-/** Clocks of phones go wrong by so much, in ms. */
-const ahead = 10 * 60 * 1000
-
-/** What entries say that cannot be so, whatever the log holds. @param now ms */
-export const saidProblems = (entries: readonly Entry[], now: number): FieldProblem[] =>
-  entries.flatMap((entry, at) => [
-    ...entryProblems(entry, `entries.${at}`),
-    ...(Date.parse(entry.at) > now + ahead
-      ? [{ field: `entries.${at}.at`, problem: 'a time that has been: this one is in the future' }]
-      : []),
-  ])
+/** What entries say that cannot be so, whatever the log holds; any clock is taken, and noted how far it is off. */
+export const saidProblems = (entries: readonly Entry[]): FieldProblem[] =>
+  entries.flatMap((entry, at) => entryProblems(entry, `entries.${at}`))
 
 /** What the job's plan has, in one of its versions, and which photos are kept: what entries may name. */
 export interface Named {
@@ -28,6 +20,8 @@ export interface Named {
 interface Against {
   readonly job: string
   readonly version: number
+  /** Whether its versions are those of this life of the database; after a restore they are given again. */
+  readonly isVersionKnown: boolean
   readonly held: Held
   readonly named: Named
   /** Those that come with it, by their ids. */
@@ -76,11 +70,12 @@ function wrongAnswer({ subject, body }: Entry, against: Against): FieldProblem[]
 }
 
 /** What it is about is there: in the plan of the version that it names, among the tests that were begun, the photos that are kept. */
-function unknownSubject(entry: Entry, { version, held, named, together }: Against): FieldProblem[] {
+function unknownSubject(entry: Entry, { version, isVersionKnown, held, named, together }: Against): FieldProblem[] {
   const { kind, subject, body, jobVersion } = entry
-  if (jobVersion > version) return told('jobVersion', `a version that the job has had: it stands at ${version}`)
+  if (isVersionKnown && jobVersion > version)
+    return told('jobVersion', `a version that the job has had: it stands at ${version}`)
   // Of an older version nobody knows any more what it had: what is written of it is taken, and shown.
-  const isKnown = jobVersion < version || named.version !== version
+  const isKnown = !isVersionKnown || jobVersion < version || named.version !== version
   if (!isKnown && subject.joint !== undefined && body.of === undefined && !named.joints.has(subject.joint))
     return told('subject.joint', `the plan of version ${version} has no joint “${subject.joint}”`)
   if (!isKnown && subject.leg !== undefined && !named.legs.has(subject.leg))

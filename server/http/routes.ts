@@ -22,7 +22,7 @@ export const calls: readonly (readonly [path: string, ...methods: string[]])[] =
   ['/api/join', 'POST'],
   ['/api/parts', 'GET', 'POST'],
   ['/api/photos', 'POST'],
-  ['/api/photos/:sha', 'GET'],
+  ['/api/photos/:sha', 'GET', 'POST'],
   ['/api/plan', 'POST'],
   ['/api/prove', 'POST'],
   ['/api/rack', 'GET', 'POST'],

@@ -66,6 +66,10 @@ export const spokenRecord = ({ missing, cautions, owner, tests, ...record }: Job
   missing: missing.map(({ message, ...gap }) => ({ text: text(message, units), rule: message.message, ...gap })),
   cautions: told(cautions, units),
   owner: owner.map((message) => text(message, units)),
-  tests: tests.map(({ proof, ...test }) => ({ ...test, proof: proof && spokenProof(proof, units) })),
+  tests: tests.map(({ proof, notes, ...test }) => ({
+    ...test,
+    proof: proof && spokenProof(proof, units),
+    notes: told(notes, units),
+  })),
 })
 export type SpokenRecord = ReturnType<typeof spokenRecord>

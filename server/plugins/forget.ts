@@ -1,12 +1,19 @@
+import { seeToday } from '../database/days-seen'
 import { forgetDeletedJobs } from '../database/deleted-jobs'
+import { forgetOldPieces } from '../database/photos'
 import { forgetOldKeys } from '../database/taken'
 
 const hour = 60 * 60 * 1000
 
+async function forget(): Promise<void> {
+  await seeToday()
+  await Promise.all([forgetDeletedJobs(), forgetOldKeys(), forgetOldPieces()])
+}
+
 /** Once an hour what has had its time goes; where the database is away it goes an hour later. */
 export default defineNitroPlugin((nitro) => {
   const timer = setInterval(() => {
-    Promise.all([forgetDeletedJobs(), forgetOldKeys()]).catch(() => {
+    forget().catch(() => {
       console.error(
         'What is past its time could not be taken away: the database does not answer. Trying again in an hour.',
       )

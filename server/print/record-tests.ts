@@ -8,7 +8,7 @@ import { list, when, type RecordPrint } from './record-print'
 
 /** A test under pressure on paper: which it was, both verdicts, its limits, the gauge's trace. */
 export function testOf(
-  { begun, ended, readings, looks, proof }: RecordPrint['record']['tests'][number],
+  { begun, ended, readings, looks, proof, notes }: RecordPrint['record']['tests'][number],
   say: Speaker,
 ): Content {
   const body = begun.body as unknown as WhichTest & { design: number }
@@ -33,8 +33,7 @@ export function testOf(
         ({ at, by, dry, wet }) =>
           `Looked at under pressure by ${by}, ${when(at)}: ${dry.length} joints dry${wet.length > 0 ? `, ${wet.length} not` : ''}.`,
       ),
-      ...(readings.some(({ from }) => from === 'simulated') ? ['Its readings are simulated.'] : []),
-      ...(readings.some(({ from }) => from === 'file') ? ['Its readings come from a file.'] : []),
+      ...notes.map(({ text }) => `${text[0]!.toUpperCase()}${text.slice(1)}.`),
       ...(proof
         ? [
             list(

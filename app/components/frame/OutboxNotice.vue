@@ -1,9 +1,17 @@
 <script setup lang="ts">
+import { download } from '~/saving/download'
 import { useOutboxStore } from '~/stores/outbox'
+import type { Command } from '~/sync/command'
 
 /** What the server does not have yet, where that lasts; and what it did not accept, until it is seen. */
 const store = useOutboxStore()
 const waits = computed(() => (store.state.isAway ? store.state.waiting : []))
+
+/** What was not accepted as a file: a picture as it is, all else as it would be sent. */
+function save({ says, path, body }: Command): void {
+  if (body instanceof Blob) return download(`${says}.jpg`, body.type, body)
+  download(`${says}.json`, 'application/json', JSON.stringify({ says, path, body }, null, 2))
+}
 </script>
 
 <template>
@@ -14,19 +22,26 @@ const waits = computed(() => (store.state.isAway ? store.state.waiting : []))
   >
     <p v-if="waits.length" role="status" class="min-h-9 py-1.5 text-(--ui-warning)">
       Waiting for the server: {{ waits.length }} {{ waits.length === 1 ? 'change' : 'changes' }}.
+      {{ store.state.why }}
       <template v-if="store.state.isKept">Kept here, and sent as soon as it answers.</template>
       <strong v-else>This browser has no room to keep them: leave this page open until they are sent.</strong>
     </p>
     <ul>
       <li
-        v-for="{ id, says, refused, isSound } in store.state.refused"
-        :key="id"
+        v-for="command in store.state.refused"
+        :key="command.id"
         role="alert"
         class="flex flex-wrap items-center gap-3"
       >
-        <span class="min-w-48 flex-1">Not accepted, {{ says }}: {{ refused }}</span>
-        <UButton v-if="isSound" label="Send again" :aria-label="`Send again: ${says}`" @click="store.again(id)" />
-        <UButton label="Take away" :aria-label="`Take away: ${says}`" @click="store.forget(id)" />
+        <span class="min-w-48 flex-1">Not accepted, {{ command.says }}: {{ command.refused }}</span>
+        <UButton
+          v-if="command.isSound"
+          label="Send again"
+          :aria-label="`Send again: ${command.says}`"
+          @click="store.again(command.id)"
+        />
+        <UButton label="Download" :aria-label="`Download: ${command.says}`" @click="save(command)" />
+        <UButton label="Take away" :aria-label="`Take away: ${command.says}`" @click="store.forget(command.id)" />
       </li>
     </ul>
   </aside>

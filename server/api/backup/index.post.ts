@@ -1,10 +1,13 @@
 import { mkdtemp, rm } from 'node:fs/promises'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { BackupProblem, DatabaseInUse, restoreBackup } from '../../database/backup'
-import { useDatabase } from '../../database/connection'
+import { DatabaseInUse, restoreBackup } from '../../database/backup'
+import { BackupProblem } from '../../database/backup-file'
+import { useBackupPool, useDatabase } from '../../database/connection'
 import { answering } from '../../http/answering'
 import { bodyToFile } from '../../http/body-file'
+import { asOnlyBackup } from '../../http/one-backup'
+import { putBackPrefix } from '../../http/put-back-folders'
 import { refusal } from '../../http/refusal'
 
 function refused(error: unknown): unknown {
@@ -19,16 +22,18 @@ function refused(error: unknown): unknown {
 }
 
 /** Puts a backup back, all of it or nothing; where something is there already, only with `?replace=yes`. */
-export default answering(async (event) => {
-  const { $client } = await useDatabase()
-  const folder = await mkdtemp(join(tmpdir(), 'jolvet-put-back-'))
-  try {
-    const file = join(folder, 'backup.gz')
-    await bodyToFile(event, file)
-    return { rows: await restoreBackup($client, file, getQuery(event).replace === 'yes') }
-  } catch (error) {
-    throw refused(error)
-  } finally {
-    await rm(folder, { recursive: true, force: true })
-  }
-})
+export default answering((event) =>
+  asOnlyBackup(event, async () => {
+    await useDatabase()
+    const folder = await mkdtemp(join(tmpdir(), putBackPrefix))
+    try {
+      const file = join(folder, 'backup.gz')
+      await bodyToFile(event, file)
+      return await restoreBackup(useBackupPool(), file, getQuery(event).replace === 'yes')
+    } catch (error) {
+      throw refused(error)
+    } finally {
+      await rm(folder, { recursive: true, force: true })
+    }
+  }),
+)

@@ -1,16 +1,18 @@
 import { findJob, versionOf } from '../../database/jobs'
 import { answering } from '../../http/answering'
+import { sayGeneration } from '../../http/generation'
 import { notFound, unreadable } from '../../http/refusal'
 
-const tagOf = (version: number): string => `"${version}"`
+const tagOf = (version: number, generation: string): string => `"${version}.${generation.slice(0, 8)}"`
 
 /** A job; with `If-None-Match` it is answered only when its version is another, so that one may ask every few seconds. */
 export default answering(async (event) => {
   const id = getRouterParam(event, 'id') ?? ''
+  const generation = await sayGeneration(event)
   const known = getHeader(event, 'if-none-match')
   if (known !== undefined) {
     const version = await versionOf(id)
-    if (version !== null && tagOf(version) === known) {
+    if (version !== null && tagOf(version, generation) === known) {
       setResponseStatus(event, 304)
       return null
     }
@@ -18,6 +20,6 @@ export default answering(async (event) => {
   const found = await findJob(id)
   if (!found) throw notFound(`job “${id}”`)
   if ('unreadable' in found) throw unreadable(found)
-  setHeader(event, 'ETag', tagOf(found.version))
+  setHeader(event, 'ETag', tagOf(found.version, generation))
   return found
 })

@@ -1,6 +1,9 @@
+import type { H3Event } from 'h3'
 import type { Job } from '~~/core/job/job'
 import { createJob, findJob, saveJob, type StoredJob } from '../../database/jobs'
+import { heldGeneration } from '../../database/generation'
 import { answering } from '../../http/answering'
+import { generationHeader, isOfAnother, sayGeneration } from '../../http/generation'
 import { readSaveBody } from '../../http/job-body'
 import { once } from '../../http/once'
 import { invalid, notFound, refusal, type Refusal } from '../../http/refusal'
@@ -11,7 +14,8 @@ const uuid = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/
 class Superseded extends Error {}
 
 /** Another save came first, or there is nothing to save to. */
-async function refused(id: string): Promise<Refusal> {
+async function refused(event: H3Event, id: string): Promise<Refusal> {
+  await sayGeneration(event)
   const newer = await findJob(id)
   // What stands there and cannot be read is no version to choose from.
   if (!newer || !('job' in newer)) return notFound(`job “${id}”`)
@@ -31,6 +35,10 @@ export default answering(async (event): Promise<StoredJob> => {
       { field: 'id', problem: 'a job is begun under an id that nothing else has: a UUID in small letters' },
     ])
   const isTaken = await once(event, { version, job }, async (transaction) => {
+    const generation = await heldGeneration(transaction)
+    setHeader(event, generationHeader, generation)
+    // A version of a life that is over says nothing of the text that stands there now.
+    if (version > 0 && isOfAnother(event, generation)) throw new Superseded()
     const isFree = version === 0 ? await createJob(transaction, id, job) : await saveJob(transaction, id, version, job)
     if (!isFree) throw new Superseded()
     return true
@@ -38,6 +46,6 @@ export default answering(async (event): Promise<StoredJob> => {
     if (error instanceof Superseded) return false
     throw error
   })
-  if (!isTaken) throw await refused(id)
+  if (!isTaken) throw await refused(event, id)
   return { id, version: version + 1, job }
 })

@@ -124,6 +124,9 @@ const print = () => window.print()
       <h2 class="heading">Tests under pressure</h2>
       <div v-for="test in record.tests" :key="test.id" class="space-y-2 py-2">
         <p>Begun by {{ test.begun.by }}, {{ when(test.begun.at) }}; {{ test.readings.length }} readings.</p>
+        <p v-for="of in test.notes" :key="of.message" class="text-(--ui-warning) first-letter:uppercase">
+          {{ tell(of) }}.
+        </p>
         <ProofVerdict v-if="test.proof" :proof="test.proof" />
       </div>
     </section>

@@ -1,12 +1,18 @@
 import { logAfter } from '../../../database/log'
 import { answering } from '../../../http/answering'
+import { cursorText, readCursor, sayGeneration } from '../../../http/generation'
 import { invalid, notFound } from '../../../http/refusal'
 
-/** What was written down of a job after a cursor. */
+/** What was written down of a job after a cursor; all of it, where that cursor is of a life of the database that is over. */
 export default answering(async (event) => {
-  const after = String(getQuery(event).after ?? '0')
-  if (!/^\d{1,10}$/.test(after)) throw invalid([{ field: 'after', problem: 'the cursor of an answer before' }])
-  const page = await logAfter(getRouterParam(event, 'id') ?? '', Number(after))
+  const generation = await sayGeneration(event)
+  const cursor = readCursor(String(getQuery(event).after ?? '0'), generation)
+  if (!cursor) throw invalid([{ field: 'after', problem: 'the cursor of an answer before' }])
+  const page = await logAfter(getRouterParam(event, 'id') ?? '', cursor.after)
   if (!page) throw notFound('such job')
-  return page
+  return {
+    entries: page.entries,
+    cursor: cursorText(page.last, generation),
+    ...(cursor.isAnew ? { anew: true } : {}),
+  }
 })

@@ -3,6 +3,7 @@ import { addEntries } from '../../../database/log'
 import { answering } from '../../../http/answering'
 import { readAs } from '../../../http/body'
 import { invalid, notFound } from '../../../http/refusal'
+import { isOfAnother, sayGeneration } from '../../../http/generation'
 import { sealHandOver } from '../../../http/hand-over'
 import { problemsAgainst, saidProblems } from '../../../http/log-body'
 import { namedBy } from '../../../http/named'
@@ -10,20 +11,26 @@ import { inTransaction } from '../../../database/transaction'
 
 /** Adds entries to a job's log, all or none. Each has an id of its own: one that comes again stands there once. */
 export default answering(async (event) => {
-  const { entries } = await readAs(event, entriesSchema)
+  const { entries, sentAt } = await readAs(event, entriesSchema)
   const job = getRouterParam(event, 'id') ?? ''
-  const problems = saidProblems(entries, Date.now())
+  const problems = saidProblems(entries)
   if (problems.length > 0) throw invalid(problems)
+  const at = new Date()
+  const came = { at, ahead: sentAt === undefined ? null : Date.parse(sentAt) - at.getTime() }
   const named = await namedBy(job, entries)
-  const isThere = await inTransaction((transaction) =>
-    addEntries(transaction, job, entries, (held, version) => {
-      const found = problemsAgainst(entries, { job, version, held, named })
+  const generation = await sayGeneration(event)
+  const isThere = await inTransaction(async (transaction) => {
+    const added = await addEntries(transaction, job, entries, came, (held, version) => {
+      const isVersionKnown = !isOfAnother(event, generation)
+      const found = problemsAgainst(entries, { job, version, isVersionKnown, held, named })
       if (found.length > 0) throw invalid(found)
-    }),
-  )
+    })
+    // Sealed with it or not written at all: a hand-over without its record would be none.
+    const handedOver = added?.findLast(({ kind }) => kind === 'handed-over')
+    if (added && handedOver) await sealHandOver(event, transaction, handedOver, added)
+    return added !== null
+  })
   if (!isThere) throw notFound('such job')
-  const handedOver = entries.findLast(({ kind }) => kind === 'handed-over')
-  if (handedOver) await sealHandOver(event, handedOver)
   setResponseStatus(event, 201)
-  return { entries: entries.map(({ id }) => id) }
+  return { entries: entries.map(({ id }) => id), arrived: at.toISOString(), ahead: came.ahead }
 })

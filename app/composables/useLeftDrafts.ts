@@ -1,0 +1,33 @@
+import { useEventListener, useIntervalFn } from '@vueuse/core'
+import { readJob } from '~~/core/job/read-job'
+import { useCatalogueStore } from '~/stores/catalogue'
+import { useOutboxStore } from '~/stores/outbox'
+import { httpTransport } from '~/sync/job-transport'
+import { readDraft } from '~/sync/read-draft'
+import { sendLeftDrafts } from '~/sync/send-drafts'
+
+const everySeconds = 20
+
+/**
+ * Sends what earlier visits left of jobs that nobody has open: when the page opens, when the line is back, and again
+ * every few seconds; then what was written down of them may follow.
+ */
+export function useLeftDrafts(): void {
+  const own = useCatalogueStore()
+  const outbox = useOutboxStore()
+  let isSending = false
+  async function send(): Promise<void> {
+    if (isSending) return
+    isSending = true
+    const hasSaved = await sendLeftDrafts({
+      transport: httpTransport,
+      read: (draft) => readDraft(draft, own.catalogue),
+      isSound: (job) => readJob(job, own.catalogue).ok,
+    }).catch(() => false)
+    isSending = false
+    if (hasSaved || outbox.state.waiting.length > 0) await outbox.goOn()
+  }
+  onMounted(send)
+  useIntervalFn(send, everySeconds * 1000)
+  useEventListener('online', () => void send())
+}

@@ -1,0 +1,25 @@
+import type { Catalogue } from '~~/core/catalogue/catalogue'
+import { saysTheSame } from '~~/core/edit/merge'
+import type { Job } from '~~/core/job/job'
+import { readJob } from '~~/core/job/read-job'
+import type { KeptDraft } from './save-loop'
+
+/** A text that was kept, as a job of this program; null where it cannot be read. */
+export function readKept(text: unknown, catalogue: Catalogue): Job | null {
+  const read = readJob(text, catalogue)
+  return read.ok ? read.job : null
+}
+
+/** What an earlier visit had not yet saved; null where it cannot be read. */
+export function readDraft({ job: text, base, attempt, ...kept }: KeptDraft, catalogue: Catalogue): KeptDraft | null {
+  const job = readKept(text, catalogue)
+  if (!job) return null
+  const sent = attempt && readKept(attempt.job, catalogue)
+  return {
+    ...kept,
+    // One text where it is what was sent: the server has it then.
+    job: sent && saysTheSame(sent, job) ? sent : job,
+    base: readKept(base, catalogue),
+    attempt: attempt && sent ? { ...attempt, job: sent } : null,
+  }
+}

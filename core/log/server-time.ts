@@ -1,0 +1,24 @@
+import type { Entry } from './entry'
+import { secondsAt, timeAt } from './time-key'
+
+/** A clock that is off by less is as good as right: sending takes time too. In ms. */
+const noticed = 30_000
+
+/** Whether the clock by which an entry was written was noticeably off. */
+export const isClockOff = ({ ahead = 0 }: Pick<Entry, 'ahead'>): boolean => Math.abs(ahead) >= noticed
+
+/** A time as a clock showed it that was so many ms ahead, by the server's clock. */
+const without = (ahead: number, at: string): string => timeAt(secondsAt(at) - ahead / 1000)
+
+/**
+ * An entry with its times by the server's clock: phones' clocks are off, each by its own, and what one wrote is held
+ * against what another did.
+ *
+ * @remarks for instance: written at 10:11 by a phone that was 11 minutes ahead as it sent it: at 10:00
+ */
+export function inServerTime(entry: Entry): Entry {
+  const { at, ahead, body } = entry
+  if (ahead === undefined || !isClockOff(entry)) return entry
+  const raised = typeof body.raisedAt === 'string' ? { raisedAt: without(ahead, body.raisedAt) } : {}
+  return { ...entry, at: without(ahead, at), body: { ...body, ...raised } }
+}

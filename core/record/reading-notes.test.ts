@@ -1,0 +1,50 @@
+import { describe, expect, it } from 'vitest'
+import type { Entry } from '../log/entry'
+import type { TestReading } from '../log/site-state'
+import { speakerIn } from '../speech'
+import { readingNotes } from './reading-notes'
+
+const begun: Entry = {
+  id: 'entry-0001',
+  kind: 'test-begun',
+  subject: { test: 't' },
+  at: '2026-05-04T10:00:00Z',
+  by: 'I. Marl',
+  jobVersion: 1,
+  body: {},
+}
+/** Six readings, three minutes apart, that came so many seconds apart. */
+const readings = (apart: number | null, more: Partial<TestReading> = {}): TestReading[] =>
+  [0, 1, 2, 3, 4, 5].map((of) => ({
+    seconds: of * 180,
+    bar: 6,
+    at: `2026-05-04T10:${String(of * 3).padStart(2, '0')}:00Z`,
+    ...(apart === null ? {} : { arrived: new Date(Date.UTC(2026, 4, 4, 10, 0, of * apart)).toISOString() }),
+    ...more,
+  }))
+const said = (of: TestReading[], more: Partial<Entry> = {}) =>
+  readingNotes({ begun: { ...begun, ...more }, readings: of }).map((note) => speakerIn('metric').tell(note))
+
+describe('what is to be known of a test’s readings', () => {
+  it('fifteen minutes of them that came within three seconds', () => {
+    expect(said(readings(0.6))).toEqual([
+      'its readings span 15:00 and came within 0:03: they come from a file, or were kept without a line, and their times are the phone’s word',
+    ])
+  })
+
+  it('nothing of those that came as they were taken, or whose coming nobody noted', () => {
+    expect(said(readings(180))).toEqual([])
+    expect(said(readings(91))).toEqual([])
+    expect(said(readings(89))).toHaveLength(1)
+    expect(said(readings(null))).toEqual([])
+    expect(said([])).toEqual([])
+  })
+
+  it('that they come from a file, are simulated, or were written by a clock that was off', () => {
+    expect(said(readings(0, { from: 'file' }))).toEqual(['its readings come from a file'])
+    expect(said(readings(180, { from: 'simulated' }))).toEqual(['its readings are simulated'])
+    expect(said(readings(180), { ahead: -900_000 })).toEqual([
+      'the phone’s clock was 15:00 slow: times are put right by the server’s',
+    ])
+  })
+})
