@@ -5,6 +5,7 @@ import { benchDrawing } from './drawing'
 import { benchGrowth } from './growth'
 import { benchIdentify } from './identify'
 import { benchJoin } from './join'
+import { benchLanes } from './lanes'
 import { benchPage } from './page'
 import { benchStock } from './stock'
 
@@ -15,6 +16,7 @@ runMain(async () => {
   benchJoin()
   await benchStock()
   await benchAnswers()
+  await benchLanes()
   await benchPage()
   await benchDrawing()
 })

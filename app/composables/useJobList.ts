@@ -1,9 +1,11 @@
 import type { Job } from '~~/core/job/job'
 import { readJobText } from '~~/core/job/read-job'
-import { nextStep, type StepProgress } from '~~/core/plan/progress'
+import type { StepProgress } from '~~/core/plan/progress'
 import type { FieldProblem } from '~~/core/quantity/field-problem'
 import type { Units } from '~~/core/quantity/units'
 import { beginJob } from '~/sync/begin-job'
+import { ask } from '~/sync/ask'
+import { keptJobs, type KeptJob } from '~/sync/kept-jobs'
 import { httpTransport } from '~/sync/job-transport'
 import { useCatalogueStore } from '~/stores/catalogue'
 
@@ -13,11 +15,18 @@ interface Listed {
   readonly title: string
   readonly updatedAt: string
 }
-/** A job as the list has it: where it stands. */
-interface ReadableJob extends Listed {
+/** A job as the list has it: where it stands, or that this is worked out yet, or that the program fails on it. */
+interface PlannedJob extends Listed {
   readonly units: Units
   readonly progress: readonly StepProgress[]
 }
+interface PendingJob extends Listed {
+  readonly pending: true
+}
+interface UnplannableJob extends Listed {
+  readonly unplannable: string
+}
+type ReadableJob = PlannedJob | PendingJob | UnplannableJob
 /** A job whose stored text cannot be read; it stands in the way of no other. */
 interface UnreadableJob extends Listed {
   readonly unreadable: readonly FieldProblem[]
@@ -39,16 +48,16 @@ export function useJobList() {
   const next = ref<string | null>(null)
   const state = ref<'loading' | 'ready' | 'waiting'>('loading')
   const problems = ref<readonly string[]>([])
-  const rows = computed(() =>
-    listed.value.flatMap((job) => ('progress' in job ? [{ ...job, next: nextStep(job.progress) }] : [])),
-  )
+  const rows = computed(() => listed.value.filter((job): job is ReadableJob => !('unreadable' in job)))
+  /** Jobs that this browser keeps, for when the server does not answer. */
+  const kept = shallowRef<readonly KeptJob[]>([])
   const unreadable = computed(() => listed.value.flatMap((job) => ('unreadable' in job ? [job] : [])))
 
   async function page(after: string | null): Promise<boolean> {
     const query = after === null ? '' : `?after=${encodeURIComponent(after)}`
-    const response = await fetch(`/api/job-summaries${query}`).catch(() => null)
-    if (!response?.ok) return false
-    const answer = (await response.json()) as { jobs: (ReadableJob | UnreadableJob)[]; next: string | null }
+    const heard = await ask(`/api/job-summaries${query}`)
+    if (!heard?.isGood || !heard.json) return false
+    const answer = heard.json as { jobs: (ReadableJob | UnreadableJob)[]; next: string | null }
     listed.value = after === null ? answer.jobs : [...listed.value, ...answer.jobs]
     next.value = answer.next
     return true
@@ -60,10 +69,12 @@ export function useJobList() {
   async function load(): Promise<void> {
     const [isThere, gone] = await Promise.all([page(null), fetch('/api/deleted-jobs').catch(() => null)])
     if (!isThere) {
+      kept.value = await keptJobs()
       state.value = 'waiting'
       trying = setTimeout(() => void load(), 2000)
       return
     }
+    if (listed.value.some((job) => 'pending' in job)) trying = setTimeout(() => void load(), 1500)
     if (gone?.ok) deleted.value = (await gone.json()) as DeletedJob[]
     state.value = 'ready'
   }
@@ -103,7 +114,7 @@ export function useJobList() {
     return null
   }
 
-  async function ask(path: string, method: 'DELETE' | 'POST'): Promise<void> {
+  async function tell(path: string, method: 'DELETE' | 'POST'): Promise<void> {
     problems.value = []
     const response = await fetch(path, { method }).catch(() => null)
     if (!response?.ok) {
@@ -114,8 +125,23 @@ export function useJobList() {
   }
   /** Deletes a job as it was seen; it can be put back for thirty days. */
   const remove = ({ id, version }: { id: string; version: number }): Promise<void> =>
-    ask(`/api/jobs/${encodeURIComponent(id)}?version=${version}`, 'DELETE')
-  const putBack = (id: string): Promise<void> => ask(`/api/jobs/${encodeURIComponent(id)}/put-back`, 'POST')
+    tell(`/api/jobs/${encodeURIComponent(id)}?version=${version}`, 'DELETE')
+  const putBack = (id: string): Promise<void> => tell(`/api/jobs/${encodeURIComponent(id)}/put-back`, 'POST')
 
-  return { rows, unreadable, deleted, next, state, problems, load, more, create, upload, fetchJob, remove, putBack }
+  return {
+    rows,
+    unreadable,
+    kept,
+    deleted,
+    next,
+    state,
+    problems,
+    load,
+    more,
+    create,
+    upload,
+    fetchJob,
+    remove,
+    putBack,
+  }
 }

@@ -1,10 +1,26 @@
 <script setup lang="ts">
+import { nextStep, type StepProgress } from '~~/core/plan/progress'
+import type { Units } from '~~/core/quantity/units'
 import { speakerIn } from '~~/core/speech'
 import { download } from '~/saving/download'
 import { downloadJob } from '~/saving/job-file'
 
-const { rows, unreadable, deleted, next, state, problems, load, more, create, upload, fetchJob, remove, putBack } =
-  useJobList()
+const {
+  rows,
+  unreadable,
+  kept,
+  deleted,
+  next,
+  state,
+  problems,
+  load,
+  more,
+  create,
+  upload,
+  fetchJob,
+  remove,
+  putBack,
+} = useJobList()
 const chooser = useTemplateRef<HTMLInputElement>('chooser')
 const removing = ref('')
 onMounted(load)
@@ -26,6 +42,10 @@ async function downloadOf(id: string): Promise<void> {
   const found = await fetchJob(id)
   if (found && 'job' in found) downloadJob(found.job)
   else if (found) download('unreadable.jolvet.json', 'application/json', found.text)
+}
+function nextOf({ units, progress }: { units: Units; progress: readonly StepProgress[] }): string {
+  const { next } = nextStep(progress)
+  return next ? speakerIn(units).tell(next) : 'nothing is open'
 }
 const day = (date: string): string => new Date(date).toLocaleDateString(undefined, { dateStyle: 'medium' })
 useHead({ title: 'Jobs · Jolvet' })
@@ -58,10 +78,20 @@ useHead({ title: 'Jobs · Jolvet' })
       <section v-if="problems.length" role="alert" class="mb-4 border-l-4 border-(--ui-error) pl-3">
         <p v-for="problem in problems" :key="problem">{{ problem }}</p>
       </section>
-      <p v-if="state === 'waiting'" role="status">
-        Waiting for the server or its database; this page tries again by itself.
-      </p>
-      <p v-else-if="state === 'ready' && rows.length + unreadable.length === 0">
+      <section v-if="state === 'waiting'" class="mb-4">
+        <p role="status">Waiting for the server or its database; this page tries again by itself.</p>
+        <template v-if="kept.length">
+          <h2 class="heading mt-4">On this device</h2>
+          <ul class="ruled border-y border-(--ui-border)" aria-label="Jobs on this device">
+            <li v-for="{ id, title } in kept" :key="id">
+              <NuxtLink :to="`/jobs/${id}`" class="flex min-h-11 items-center underline-offset-4 hover:underline">
+                {{ title }}
+              </NuxtLink>
+            </li>
+          </ul>
+        </template>
+      </section>
+      <p v-if="state === 'ready' && rows.length + unreadable.length === 0">
         No job yet. Begin one with <strong>New job</strong>: look at the pipe that is there, and Jolvet says what joins
         to it, how long to cut and where to mark.
       </p>
@@ -97,16 +127,21 @@ useHead({ title: 'Jobs · Jolvet' })
           />
         </li>
       </ul>
-      <ul class="ruled border-y border-(--ui-border)">
+      <ul v-if="rows.length" class="ruled border-y border-(--ui-border)">
         <li v-for="row in rows" :key="row.id" class="grid items-center gap-x-4 py-3 sm:grid-cols-[1fr_auto]">
           <div class="min-w-0">
             <NuxtLink :to="`/jobs/${row.id}`" class="heading underline-offset-4 hover:underline">{{
               row.title
             }}</NuxtLink>
-            <p class="truncate">
-              Next: {{ row.next.next ? speakerIn(row.units).tell(row.next.next) : 'nothing is open' }}
+            <template v-if="'progress' in row">
+              <p class="truncate">Next: {{ nextOf(row) }}</p>
+              <Spine :progress="row.progress" :job="row.id" class="mt-2" />
+            </template>
+            <p v-else-if="'pending' in row">Working out where it stands …</p>
+            <p v-else>
+              It cannot be planned: {{ row.unplannable }}. Open it, or download it and delete it. The other jobs are not
+              touched.
             </p>
-            <Spine :progress="row.progress" :job="row.id" class="mt-2" />
           </div>
           <div class="flex gap-1">
             <UButton

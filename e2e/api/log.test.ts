@@ -199,8 +199,11 @@ describe('the list of jobs', () => {
   it('counts what is made, and anew when something is written down', async () => {
     const id = await begin()
     const make = async () => {
-      const { jobs } = (await ask('GET', 'job-summaries')).body
-      const found = jobs.find((of: { id: string }) => of.id === id)
+      let found = { pending: true, progress: [] as { step: string }[] }
+      while (found.pending) {
+        const { jobs } = (await ask('GET', 'job-summaries')).body
+        found = jobs.find((of: { id: string }) => of.id === id)
+      }
       return found.progress.find(({ step }: { step: string }) => step === 'make')
     }
     expect(await make()).toMatchObject({ state: 'in hand', open: 0, next: { message: 'make' } })

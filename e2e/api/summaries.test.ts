@@ -3,6 +3,7 @@ import { planJob } from '../../core/plan/plan-job'
 import { progressOf } from '../../core/plan/progress'
 import { catalogueWith } from '../../core/catalogue/catalogue'
 import type { Job } from '../../core/job/job'
+import { longJob } from '../../core/sample-run'
 import { emptyJob } from '../../core/edit/new-job'
 import tarn from '../../demo/tarn-lane-bakehouse.json'
 import { useSite } from './client'
@@ -27,8 +28,12 @@ describe('summaries of jobs', () => {
   it('stand as the core reckons, after a change and after a part measured too', async () => {
     const job = tarn as unknown as Job
     const { id } = (await ask('POST', 'jobs', job)).body
-    const standing = async () =>
-      (await ask('GET', 'job-summaries')).body.jobs.find((of: { id: string }) => of.id === id)
+    const standing = async () => {
+      for (;;) {
+        const found = (await ask('GET', 'job-summaries')).body.jobs.find((of: { id: string }) => of.id === id)
+        if (!found.pending) return found
+      }
+    }
     const reckoned = (of: Job, parts: Parameters<typeof catalogueWith>[0]) => {
       const catalogue = catalogueWith(parts)
       return JSON.parse(JSON.stringify(progressOf(of, planJob(of, catalogue), catalogue)))
@@ -44,6 +49,14 @@ describe('summaries of jobs', () => {
     const parts = (await ask('GET', 'parts')).body
     expect(reckoned(shorter, parts)).not.toEqual(reckoned(shorter, []))
     expect(await standing()).toMatchObject({ version: 2, progress: reckoned(shorter, parts) })
+  })
+
+  it('of a job of two thousand legs come when they are worked out; the list waits for none', async () => {
+    const { id } = (await ask('POST', 'jobs', longJob(2000))).body
+    const found = async () => (await ask('GET', 'job-summaries')).body.jobs.find((of: { id: string }) => of.id === id)
+    let first = await found()
+    for (let tries = 0; first.pending && tries < 200; tries++) first = await found()
+    expect(first).toMatchObject({ units: 'metric', progress: expect.any(Array) })
   })
 
   it('name a cursor that is none', async () => {

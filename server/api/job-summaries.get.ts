@@ -1,5 +1,6 @@
 import { listSummaries, type ListCursor } from '../database/job-summaries'
 import { answering } from '../http/answering'
+import { summariseNow } from '../http/summaries'
 import { invalid } from '../http/refusal'
 
 const onPage = 30
@@ -14,8 +15,15 @@ function readCursor(after: unknown): ListCursor | null {
   return { updatedAt, id }
 }
 
-/** The list of jobs by pages: where each stands, without its whole document. */
+/** So long the list waits for where a job stands to be worked out beside, in ms. */
+const patience = 400
+
+/** The list of jobs by pages: where each stands, without its whole document; `pending` where that is not known yet. */
 export default answering(async (event) => {
-  const { jobs, next } = await listSummaries(onPage, readCursor(getQuery(event).after))
+  const cursor = readCursor(getQuery(event).after)
+  const known = await listSummaries(onPage, cursor)
+  const pending = known.jobs.filter((job) => 'pending' in job).map(({ id }) => id)
+  if (pending.length > 0) await summariseNow(pending, patience)
+  const { jobs, next } = pending.length > 0 ? await listSummaries(onPage, cursor) : known
   return { jobs, next: next ? `${next.updatedAt.toISOString()} ${next.id}` : null }
 })

@@ -1,9 +1,14 @@
 import { currentParts } from '../database/parts'
 import { answering } from '../http/answering'
+import { readText } from '../http/body'
 import { heavily } from '../http/heavy'
-import { readJobBody } from '../http/job-body'
+import { jsonText } from '../http/record'
+import { invalid } from '../http/refusal'
 
+/** The plan of a job file; read, planned and written on a thread. */
 export default answering(async (event) => {
-  const job = await readJobBody(event)
-  return heavily(event, 'plan', { job, parts: await currentParts() })
+  const text = await readText(event)
+  const told = await heavily(event, 'plan', { text, parts: await currentParts() })
+  if ('fields' in told) throw invalid(told.fields)
+  return jsonText(event, told.answer)
 })

@@ -1,26 +1,13 @@
 import { createHash } from 'node:crypto'
 import { and, desc, eq, lt, max, or } from 'drizzle-orm'
-import { catalogueWith } from '~~/core/catalogue/catalogue'
-import type { Entry } from '~~/core/log/entry'
-import { asBuilt } from '~~/core/build/as-built'
-import { jointsDone } from '~~/core/log/joints-done'
-import { siteState } from '~~/core/log/site-state'
-import type { FieldProblem } from '~~/core/quantity/field-problem'
-import type { Units } from '~~/core/quantity/units'
-import { planJob } from '~~/core/plan/plan-job'
-import { progressOf, type StepProgress } from '~~/core/plan/progress'
+import type { Standing } from '../work/standing'
 import { useDatabase, type Database } from './connection'
 import { isThere } from './jobs'
-import { newestEntries, wholeLog } from './log'
-import { currentParts } from './parts'
-import { jobs, parts, type JobDocument } from './schema'
+import { newestEntries } from './log'
+import { jobs, parts } from './schema'
+import { readSiteTexts, type SiteTexts } from './site'
 
-/** Where a job stands, as the list of jobs tells it; or what is wrong in it. */
-type Standing =
-  | { readonly units: Units; readonly progress: readonly StepProgress[] }
-  | { readonly unreadable: readonly FieldProblem[] }
-
-export type JobSummary = Standing & {
+export type JobSummary = (Standing | { readonly pending: true }) & {
   readonly id: string
   readonly version: number
   readonly title: string
@@ -33,20 +20,6 @@ export interface ListCursor {
   readonly id: string
 }
 
-function standingOf(
-  document: JobDocument,
-  catalogue: ReturnType<typeof catalogueWith>,
-  entries: readonly Entry[],
-): Standing {
-  if (!('job' in document)) return { unreadable: document.unreadable }
-  const job = asBuilt(catalogue, document.job)
-  const plan = planJob(job, catalogue)
-  return {
-    units: job.units,
-    progress: progressOf(job, plan, catalogue, jointsDone(job, plan, siteState(plan, entries))),
-  }
-}
-
 /** What a summary was worked out from: the job's version, its newest entry, the newest part of one's own, and the program itself. */
 const originOf = (version: number, entry: number, part: number): string =>
   createHash('sha1').update(`${useRuntimeConfig().app.buildId} ${version} ${entry} ${part}`).digest('hex')
@@ -56,19 +29,39 @@ async function newestPart(database: Database): Promise<number> {
   return row?.id ?? 0
 }
 
+type Row = Pick<typeof jobs.$inferSelect, 'id' | 'version' | 'title' | 'updatedAt' | 'summary' | 'summaryOf'>
+
+/** What is read of a job for the list; not its document. */
+const listed = {
+  id: jobs.id,
+  version: jobs.version,
+  title: jobs.title,
+  updatedAt: jobs.updatedAt,
+  summary: jobs.summary,
+  summaryOf: jobs.summaryOf,
+}
+
+/** Tells of each of these jobs from what its summary would be worked out now. */
+async function originsOf(
+  rows: readonly Pick<Row, 'id' | 'version'>[],
+): Promise<(row: Pick<Row, 'id' | 'version'>) => string> {
+  const database = await useDatabase()
+  const [newest, written] = await Promise.all([newestPart(database), newestEntries(rows.map((row) => row.id))])
+  return (row) => originOf(row.version, written.get(row.id) ?? 0, newest)
+}
+
 /**
- * Jobs with where each stands, the one saved last first. What was worked out before is read; what changed since, the
- * job, its log or a part of one's own, is worked out now and kept.
+ * Jobs with where each stands, the one saved last first: as it was worked out when it was saved. Of one whose job, log or
+ * part changed since, that is not known yet.
  */
 export async function listSummaries(
   count: number,
   after: ListCursor | null,
 ): Promise<{ readonly jobs: JobSummary[]; readonly next: ListCursor | null }> {
   const database = await useDatabase()
-  const newest = await newestPart(database)
-  const { id, version, title, updatedAt, summary, summaryOf } = jobs
-  const rows = await database
-    .select({ id, version, title, updatedAt, summary, summaryOf })
+  const { id, updatedAt } = jobs
+  const rows: Row[] = await database
+    .select(listed)
     .from(jobs)
     .where(
       and(
@@ -78,31 +71,30 @@ export async function listSummaries(
     )
     .orderBy(desc(updatedAt), desc(id))
     .limit(count)
-  const written = await newestEntries(rows.map((row) => row.id))
-  const origin = (row: { readonly id: string; readonly version: number }) =>
-    originOf(row.version, written.get(row.id) ?? 0, newest)
-  const isOld = (row: (typeof rows)[number]) => row.summaryOf !== origin(row)
-  const catalogue = rows.some(isOld) ? catalogueWith(await currentParts()) : null
-  const found: JobSummary[] = []
-  for (const { summary: known, summaryOf: of, ...row } of rows) {
-    if (!catalogue || !isOld({ ...row, summary: known, summaryOf: of })) {
-      found.push({ ...row, ...(known as Standing) })
-      continue
-    }
-    const [whole] = await database
-      .select({ document: jobs.document })
-      .from(jobs)
-      .where(and(eq(id, row.id), eq(version, row.version)))
-    // Saved or deleted between the two reads: when the list is read next it stands where it belongs.
-    if (!whole) continue
-    const entries = written.has(row.id) ? ((await wholeLog(row.id)) ?? []) : []
-    const standing = standingOf(whole.document, catalogue, entries)
-    await database
-      .update(jobs)
-      .set({ summary: standing, summaryOf: origin(row) })
-      .where(and(eq(id, row.id), eq(version, row.version)))
-    found.push({ ...row, ...standing })
-  }
+  const origin = await originsOf(rows)
+  const found = rows.map(({ summary, summaryOf, ...row }): JobSummary => {
+    return summaryOf === origin(row) ? { ...row, ...(summary as Standing) } : { ...row, pending: true }
+  })
   const last = rows.length === count ? rows.at(-1) : undefined
   return { jobs: found, next: last ? { updatedAt: last.updatedAt, id: last.id } : null }
+}
+
+/** Works out where a job stands, where that is not known of it as it is now, and keeps it. */
+export async function summarise(job: string, work: (texts: SiteTexts) => Promise<Standing>): Promise<void> {
+  const database = await useDatabase()
+  const [row]: Row[] = await database
+    .select(listed)
+    .from(jobs)
+    .where(and(eq(jobs.id, job), isThere))
+  if (!row) return
+  const summaryOf = (await originsOf([row]))(row)
+  if (row.summaryOf === summaryOf) return
+  const texts = await readSiteTexts(job)
+  // Saved again meanwhile: it is worked out after that save.
+  if (texts?.version !== row.version) return
+  const summary = await work(texts)
+  await database
+    .update(jobs)
+    .set({ summary, summaryOf })
+    .where(and(eq(jobs.id, job), eq(jobs.version, row.version)))
 }

@@ -1,4 +1,4 @@
-import { and, desc, eq, isNull } from 'drizzle-orm'
+import { and, desc, eq, inArray, isNull } from 'drizzle-orm'
 import type { Job } from '~~/core/job/job'
 import type { FieldProblem } from '~~/core/quantity/field-problem'
 import { useDatabase } from './connection'
@@ -28,11 +28,28 @@ const stored = ({ id, version, title, document }: JobRow): StoredJob | Unreadabl
 /** Whether it is not deleted. */
 export const isThere = isNull(jobs.deletedAt)
 
-/** All jobs, the one worked on last first. */
-export async function listJobs(): Promise<((StoredJob | UnreadableJob) & { updatedAt: Date })[]> {
+/** So many jobs are read at a time: in between others are answered. */
+const atOnce = 20
+
+export type ListedJob = (StoredJob | UnreadableJob) & { readonly updatedAt: Date }
+
+/** All jobs as they stood when it began, the one worked on last first; read a few at a time. */
+export async function* listJobs(): AsyncGenerator<ListedJob> {
   const database = await useDatabase()
-  const rows = await database.select().from(jobs).where(isThere).orderBy(desc(jobs.updatedAt))
-  return rows.map((row) => ({ ...stored(row), updatedAt: row.updatedAt }))
+  const order = await database.select({ id: jobs.id }).from(jobs).where(isThere).orderBy(desc(jobs.updatedAt))
+  const ids = order.map(({ id }) => id)
+  for (let from = 0; from < ids.length; from += atOnce) {
+    const some = ids.slice(from, from + atOnce)
+    const rows = await database
+      .select()
+      .from(jobs)
+      .where(and(inArray(jobs.id, some), isThere))
+    const found = new Map(rows.map((row) => [row.id, row]))
+    for (const id of some) {
+      const row = found.get(id)
+      if (row) yield { ...stored(row), updatedAt: row.updatedAt }
+    }
+  }
 }
 
 export async function findJob(id: string): Promise<StoredJob | UnreadableJob | null> {

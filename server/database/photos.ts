@@ -1,3 +1,5 @@
+import { writeFile } from 'node:fs/promises'
+import { join } from 'node:path'
 import { asc, eq, inArray } from 'drizzle-orm'
 import { useDatabase } from './connection'
 import { isDaysAgo } from './days-seen'
@@ -35,20 +37,22 @@ export async function keptPhotos(shas: readonly string[]): Promise<Set<string>> 
   return new Set(rows.map(({ sha }) => sha))
 }
 
-/** A print shows so many photos at most: the newest. */
-const mostPrinted = 60
+/** A print shows so many photos at most, and so many bytes of them: the newest. */
+const [mostPrinted, mostPrintedBytes] = [60, 80_000_000]
 
-/** Photos as data addresses, by their SHA-256: those that a PDF takes as they are. */
-export async function jpegsAsData(shas: readonly string[]): Promise<Record<string, string>> {
-  const wanted = [...new Set(shas)].slice(-mostPrinted)
-  if (wanted.length === 0) return {}
-  const database = await useDatabase()
-  const rows = await database.select().from(photos).where(inArray(photos.sha, wanted))
-  return Object.fromEntries(
-    rows
-      .filter(({ type }) => type === 'image/jpeg')
-      .map(({ sha, base64 }) => [sha, `data:image/jpeg;base64,${base64}`]),
-  )
+/** Writes photos that a PDF takes as they are into a folder, one by one. @returns their files, by their SHA-256 */
+export async function jpegFiles(shas: readonly string[], folder: string): Promise<Record<string, string>> {
+  const wanted = [...new Set(shas)].slice(-mostPrinted).toReversed()
+  const files: Record<string, string> = {}
+  let bytes = 0
+  for (const sha of wanted) {
+    const photo = await findPhoto(sha)
+    if (photo?.type !== 'image/jpeg' || bytes + photo.size > mostPrintedBytes) continue
+    bytes += photo.size
+    files[sha] = join(folder, `${sha}.jpg`)
+    await writeFile(files[sha], photo.bytes)
+  }
+  return files
 }
 
 /** What is here of a photo that comes in pieces: so many bytes from its beginning on. */

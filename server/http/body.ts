@@ -1,6 +1,7 @@
 import type { H3Event } from 'h3'
 import type * as z from 'zod'
 import { fieldProblems, unknownFields } from '~~/core/quantity/field-problem'
+import { notJson } from './check-job'
 import { invalid, refusal } from './refusal'
 
 /** A job of a few thousand legs is under one megabyte. */
@@ -11,13 +12,16 @@ const mostDiscarded = 20_000_000
 const tooLarge = (most: number) =>
   refusal(413, { error: 'too-large', message: `a request is at most ${most / 1_000_000} MB` })
 
-/** So long a body may take to come: two megabytes over a poor line. */
+/** So long nothing of a body may come, in ms. */
 const patience = 30_000
+/** The slowest line on which one comes through, in bytes a ms: who sends a byte now and then is not waited for. */
+const slowest = 2
 
-async function readWhole(event: H3Event, most: number): Promise<Buffer> {
+async function readWhole(event: H3Event, most: number, onMore: () => void): Promise<Buffer> {
   const chunks: Buffer[] = []
   let bytes = 0
   for await (const chunk of event.node.req as AsyncIterable<Buffer>) {
+    onMore()
     bytes += chunk.length
     if (bytes <= most) chunks.push(chunk)
     if (bytes > most + mostDiscarded) throw tooLarge(most)
@@ -29,31 +33,36 @@ async function readWhole(event: H3Event, most: number): Promise<Buffer> {
 /** What came too slowly: the line is let go once that is said. */
 function tooSlow(event: H3Event) {
   setHeader(event, 'Connection', 'close')
-  return refusal(408, { error: 'too-slow', message: `a request comes within ${patience / 1000} seconds` })
+  return refusal(408, {
+    error: 'too-slow',
+    message: `a request goes on: nothing of it came for ${patience / 1000} seconds`,
+  })
 }
 
-/** The request's body, of at most so many bytes, in at most half a minute. */
+/** The request's body, of at most so many bytes, for as long as more of it comes. */
 export async function readBytes(event: H3Event, most: number): Promise<Buffer> {
   let timer: ReturnType<typeof setTimeout> | undefined
-  const late = new Promise<never>((_, reject) => {
-    timer = setTimeout(() => reject(tooSlow(event)), patience)
-  })
-  return Promise.race([readWhole(event, most), late]).finally(() => clearTimeout(timer))
+  const end = performance.now() + patience + most / slowest
+  let late!: () => void
+  const isLate = new Promise<never>((_, reject) => (late = () => reject(tooSlow(event))))
+  const wait = () => {
+    clearTimeout(timer)
+    timer = setTimeout(late, Math.min(patience, end - performance.now()))
+  }
+  wait()
+  return Promise.race([readWhole(event, most, wait), isLate]).finally(() => clearTimeout(timer))
 }
+
+/** The request's body as it came, for who reads it on a thread. */
+export const readText = async (event: H3Event): Promise<string> => (await readBytes(event, mostBytes)).toString('utf8')
 
 /** The request's body as JSON. */
 export async function readJson(event: H3Event): Promise<unknown> {
-  const text = (await readBytes(event, mostBytes)).toString('utf8')
+  const text = await readText(event)
   try {
     return JSON.parse(text)
   } catch {
-    const fields = [
-      {
-        field: '(body)',
-        problem: text === '' ? 'there is no body: send JSON' : 'the body is not whole JSON; was it cut short?',
-      },
-    ]
-    throw refusal(422, { error: 'invalid', message: 'The body cannot be read.', fields })
+    throw refusal(422, { error: 'invalid', message: 'The body cannot be read.', fields: [notJson(text)] })
   }
 }
 

@@ -3,9 +3,8 @@ import { catalogueVersion } from '~~/core/catalogue/version'
 import type { Entry } from '~~/core/log/entry'
 import { keepRecord, recordsOf } from '../database/records'
 import type { Transaction } from '../database/transaction'
-import { sealed } from '../record/seal'
 import { heavily } from './heavy'
-import { readSite } from './record'
+import { answerOf, readSite } from './record'
 
 /**
  * Seals the record of a job as it was handed over, and keeps it for good, in the transaction that writes the entry: where
@@ -20,18 +19,10 @@ export async function sealHandOver(
   added: readonly Entry[],
 ): Promise<void> {
   const there = await readSite(event)
-  const site = { ...there, entries: [...there.entries, ...added] }
+  const more = added.map(({ arrived = '', ahead = null, ...of }) => ({ text: JSON.stringify(of), arrived, ahead }))
+  const site = { ...there, entries: [...there.entries, ...more] }
   const kept = await recordsOf(site.id)
-  const record = await heavily(event, 'record', site)
-  const whole = sealed(
-    { ...record, document: site.job, entries: site.entries },
-    {
-      sealedAt: new Date().toISOString(),
-      jobVersion: site.version,
-      catalogueVersion,
-      entries: site.entries.length,
-      previous: kept[0]?.sha256 ?? null,
-    },
-  )
-  await keepRecord(transaction, site.id, entry.id, whole.seal.sha256, JSON.stringify(whole))
+  const seal = { sealedAt: new Date().toISOString(), catalogueVersion, previous: kept[0]?.sha256 ?? null }
+  const { sha256, text } = answerOf(site, await heavily(event, 'sealedRecord', { ...site, seal }))
+  await keepRecord(transaction, site.id, entry.id, sha256, text)
 }

@@ -1,18 +1,13 @@
 import type { H3Event } from 'h3'
-import { withMadeUpPieces } from '~~/core/build/made-up-pieces'
-import { shippedCatalogue } from '~~/core/catalogue/catalogue'
 import type { Job } from '~~/core/job/job'
-import { readJob } from '~~/core/job/read-job'
-import { unknownFields } from '~~/core/quantity/field-problem'
 import { readJson } from './body'
+import { checkJob } from './check-job'
 import { invalid } from './refusal'
 
 function checked(input: unknown): Job {
-  const read = readJob(input, shippedCatalogue)
+  const read = checkJob(input)
   if (!read.ok) throw invalid(read.fields)
-  const unknown = unknownFields(input, read.taken)
-  if (unknown.length > 0) throw invalid(unknown)
-  return withMadeUpPieces(shippedCatalogue, read.job)
+  return read.job
 }
 
 /** The job file in the request's body. */

@@ -1,18 +1,25 @@
 import type { H3Event } from 'h3'
-import { findJob } from '../database/jobs'
-import { wholeLog } from '../database/log'
-import { currentParts } from '../database/parts'
-import { heavily } from './heavy'
+import type { FieldProblem } from '~~/core/quantity/field-problem'
+import { readSiteTexts, type SiteTexts } from '../database/site'
+import type { OfText } from '../work/tasks'
 import { notFound, unreadable } from './refusal'
 
-/** The job that is asked for, the figures of one's own, and all that was written down. */
-export async function readSite(event: H3Event) {
-  const id = getRouterParam(event, 'id') ?? ''
-  const [found, entries, parts] = await Promise.all([findJob(id), wholeLog(id), currentParts()])
-  if (!found || !entries) throw notFound('such job')
-  if ('unreadable' in found) throw unreadable(found)
-  return { id, version: found.version, job: found.job, parts, entries }
+/** The job that is asked for, the figures of one's own, and all that was written down, as texts. */
+export async function readSite(event: H3Event): Promise<SiteTexts> {
+  const site = await readSiteTexts(getRouterParam(event, 'id') ?? '')
+  if (!site) throw notFound('such job')
+  return site
 }
 
-/** The record of the job that is asked for, as it stands now, in words. */
-export const readRecord = async (event: H3Event) => heavily(event, 'record', await readSite(event))
+/** What a thread answered of a job; where the job cannot be read, it is refused with its text. */
+export function answerOf<Answer>({ id, version, title, document }: SiteTexts, told: OfText<Answer>): Answer {
+  if ('answer' in told) return told.answer
+  const fields: readonly FieldProblem[] = told.fields
+  throw unreadable({ id, version, title, unreadable: fields, text: document })
+}
+
+/** An answer that is JSON already. */
+export function jsonText(event: H3Event, text: string): string {
+  setHeader(event, 'Content-Type', 'application/json')
+  return text
+}

@@ -1,3 +1,4 @@
+import { clientOf } from '../http/client-of'
 import { RateLimiterMemory, type RateLimiterRes } from 'rate-limiter-flexible'
 
 /** What one client may ask in a minute: some twenty a second, far more than a hand and its tabs do. */
@@ -7,8 +8,7 @@ const limiter = new RateLimiterMemory({ points: perMinute, duration: 60 })
 /** Through a proxy no client may ask more than its share of the interface; on loopback there is one user, who may. */
 export default defineEventHandler(async (event) => {
   if (!event.path.startsWith('/api/')) return
-  // The last address is the one that the proxy saw; those before it are what the client says.
-  const client = getHeader(event, 'x-forwarded-for')?.split(',').at(-1)?.trim()
+  const client = clientOf(event)
   if (!client) return
   try {
     await limiter.consume(client)

@@ -10,7 +10,7 @@ export interface RecordPrint {
   readonly job: Job
   readonly plan: Plan
   readonly catalogue: Catalogue
-  /** Data addresses of photos, by their SHA-256. */
+  /** Files of photos, by their SHA-256. */
   readonly pictures: Readonly<Record<string, string>>
 }
 

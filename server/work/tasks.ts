@@ -1,8 +1,6 @@
 import loadHighs from 'highs'
-import { asBuilt } from '~~/core/build/as-built'
 import { catalogueWith, shippedCatalogue } from '~~/core/catalogue/catalogue'
 import type { Part } from '~~/core/catalogue/part'
-import type { Job } from '~~/core/job/job'
 import type { Costs } from '~~/core/workshop/costs'
 import { cutStock } from '~~/core/cut/cut-stock'
 import type { StockQuestion } from '~~/core/cut/cutting-problem'
@@ -10,61 +8,59 @@ import { highsSolver } from '~~/core/cut/highs-solver'
 import type { Solver } from '~~/core/cut/solver'
 import { join, type JoinRequest } from '~~/core/join/join'
 import { planJob } from '~~/core/plan/plan-job'
-import type { Entry } from '~~/core/log/entry'
+import type { FieldProblem } from '~~/core/quantity/field-problem'
 import { siteState } from '~~/core/log/site-state'
 import { prove, type ProofAnswer } from '~~/core/prove/prove'
 import type { ProveRequest } from '~~/core/prove/prove-schema'
 import { proofRequest } from '~~/core/record/proof-request'
 import { recordOf } from '~~/core/record/record'
+import type { SiteTexts } from '../database/site'
+import { checkJobText } from '../http/check-job'
+import { spokenJoin, spokenPlan, spokenProof, spokenRecord } from '../http/spoken'
 import { labelsDocument } from '../print/labels-document'
 import { makePdf } from '../print/make-pdf'
+import { soundPictures } from '../print/pictures'
 import { recordDocument } from '../print/record-document'
-import { spokenJoin, spokenPlan, spokenProof, spokenRecord } from '../http/spoken'
+import { recordTable } from '../print/record-table'
+import { sealed, type Seal } from '../record/seal'
+import { openSite, type OpenSite } from './open-site'
+import { standingOf } from './standing'
 
 let solver: Promise<Solver> | undefined
 
-/** A job, and what was written down of it. */
-interface SiteInput {
-  readonly job: Job
-  readonly parts: readonly Part[]
-  readonly entries: readonly Entry[]
-}
+/** What a thread answers of a text: what was asked, or what is wrong in the text. */
+export type OfText<Answer> = { readonly answer: Answer } | { readonly fields: readonly FieldProblem[] }
 
-type RecordInput = SiteInput & { readonly id: string; readonly version: number }
-
-type Pictures = Readonly<Record<string, string>>
-
-/** The pictures that can be printed: one broken photo does not keep a record from its paper. */
-async function soundPictures(pictures: Pictures, fonts: string): Promise<Pictures> {
-  const sound: Record<string, string> = {}
-  for (const [sha, image] of Object.entries(pictures)) {
-    const isSound = await makePdf({ content: [{ image }] }, fonts).then(
-      () => true,
-      () => false,
-    )
-    if (isSound) sound[sha] = image
-  }
-  return sound
-}
-
-/** The record in words, with what it was made from. */
-function told({ id, version, job: decided, parts, entries }: RecordInput) {
-  const catalogue = catalogueWith(parts)
-  const job = asBuilt(catalogue, decided)
-  const plan = planJob(job, catalogue)
+/** The record in words. */
+function recordIn({ id, version, job, plan, catalogue, entries }: OpenSite) {
   const proofs = new Map<string, ProofAnswer>()
   for (const [test, state] of Object.entries(siteState(plan, entries).tests)) {
     const request = proofRequest(job, state)
     if (request) proofs.set(test, prove(catalogue, request))
   }
-  const record = recordOf(catalogue, { id, version, job }, plan, entries, proofs)
-  return { record: spokenRecord(record, job.units), plan, catalogue }
+  return spokenRecord(recordOf(catalogue, { id, version, job }, plan, entries, proofs), job.units)
 }
 
-/** What is done on threads: each takes what can be sent there, and may tell the best that it has so far. */
+/** Does something with a job as a database has it. */
+async function ofSite<Answer>(texts: SiteTexts, work: (site: OpenSite) => Answer): Promise<OfText<Awaited<Answer>>> {
+  const opened = openSite(texts)
+  return opened.ok ? { answer: await work(opened.site) } : { fields: opened.fields }
+}
+
+/** What is written in a seal beside its hash. */
+export type SealWords = Omit<Seal, 'sha256' | 'entries' | 'jobVersion'>
+
+/**
+ * What is done on threads: each takes what can be sent there, and may tell the best that it has so far. Jobs come and
+ * answers go as texts, so that the loop that answers others neither reads nor writes them.
+ */
 export const tasks = {
-  plan: ({ job, parts }: { job: Job; parts: readonly Part[] }) =>
-    spokenPlan(planJob(job, catalogueWith(parts)), job.units),
+  /** A plan as JSON. */
+  plan({ text, parts }: { text: string; parts: readonly Part[] }): OfText<string> {
+    const read = checkJobText(text)
+    if (!read.ok) return { fields: read.fields }
+    return { answer: JSON.stringify(spokenPlan(planJob(read.job, catalogueWith(parts)), read.job.units)) }
+  },
 
   join({ request, costs }: { request: JoinRequest; costs: Costs }) {
     const { a, b, units, ...circumstances } = request
@@ -74,19 +70,37 @@ export const tasks = {
 
   prove: (request: ProveRequest) => spokenProof(prove(shippedCatalogue, request), request.units),
 
-  state: ({ job, parts, entries }: SiteInput) => siteState(planJob(job, catalogueWith(parts)), entries),
+  state: (texts: SiteTexts) => ofSite(texts, ({ plan, entries }) => JSON.stringify(siteState(plan, entries))),
 
-  record: (site: RecordInput) => told(site).record,
+  standing: standingOf,
 
-  /** The record as a PDF. @param fonts folder of the fonts @param pictures data addresses of photos */
-  async recordPdf({ fonts, pictures, ...site }: RecordInput & { fonts: string; pictures: Pictures }) {
-    const print = { ...told(site), job: site.job, pictures: await soundPictures(pictures, fonts) }
-    return makePdf(recordDocument(print), fonts)
-  },
+  record: (texts: SiteTexts) => ofSite(texts, (site) => JSON.stringify(recordIn(site))),
+
+  /** The joints of a record as a table. */
+  recordCsv: (texts: SiteTexts) => ofSite(texts, (site) => recordTable(recordIn(site))),
+
+  /** The record as it is handed over, with its seal, as JSON. */
+  sealedRecord: ({ seal, ...texts }: SiteTexts & { seal: SealWords }) =>
+    ofSite(texts, (site) => {
+      const { version: jobVersion, decided: document, entries } = site
+      const whole = sealed({ ...recordIn(site), document, entries }, { ...seal, jobVersion, entries: entries.length })
+      return { sha256: whole.seal.sha256, text: JSON.stringify(whole) }
+    }),
+
+  /** The record as a PDF. @param fonts folder of the fonts @param pictures files of photos, by their SHA-256 */
+  recordPdf: ({
+    fonts,
+    pictures,
+    ...texts
+  }: SiteTexts & { fonts: string; pictures: Readonly<Record<string, string>> }) =>
+    ofSite(texts, (site) => {
+      const print = { record: recordIn(site), ...site, job: site.decided, pictures: soundPictures(pictures) }
+      return makePdf(recordDocument(print), fonts, Object.values(print.pictures))
+    }),
 
   /** Labels for valves and for joints that cannot be seen, as a PDF. */
-  labelsPdf: ({ fonts, ...site }: RecordInput & { fonts: string }) =>
-    makePdf(labelsDocument(told(site).record, site.job.units), fonts),
+  labelsPdf: ({ fonts, ...texts }: SiteTexts & { fonts: string }) =>
+    ofSite(texts, (site) => makePdf(labelsDocument(recordIn(site), site.job.units), fonts)),
 
   async stock(question: StockQuestion, soFar: (value: unknown) => void) {
     solver ??= loadHighs().then(highsSolver)

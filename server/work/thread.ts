@@ -1,9 +1,18 @@
+import { setPriority } from 'node:os'
 import { parentPort } from 'node:worker_threads'
 import { tasks, type TaskName } from './tasks'
 import type { Ask, Told } from './work-pool'
 
 /** A thread of the server: does one task after another, and tells how each ends. */
 const tell = (told: Told): void => parentPort?.postMessage(told)
+
+/** Behind the loop that answers everybody: on Linux this is the thread's own, and no more than a wish elsewhere. */
+const behindOthers = 10
+try {
+  setPriority(behindOthers)
+} catch {
+  // It is not allowed here: the threads work all the same.
+}
 
 parentPort?.on('message', async ({ task, input }: Ask) => {
   try {

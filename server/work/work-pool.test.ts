@@ -63,6 +63,20 @@ describe('work on threads', () => {
     expect([await waiting, await third]).toEqual(['two', 'four'])
   })
 
+  it('clients take turns, and none has more than half of the places', async () => {
+    const { pool: of, hands } = pool({ waiting: 4 })
+    const asked = (input: string, client: string) => of.run('plan', input, { client })
+    const begun = [asked('a1', 'a'), asked('a2', 'a'), asked('a3', 'a')]
+    await expect(asked('a4', 'a')).rejects.toBeInstanceOf(Busy)
+    begun.push(asked('b1', 'b'), asked('b2', 'b'))
+    await expect(asked('c1', 'c')).rejects.toBeInstanceOf(Busy)
+    for (const answered of ['a1', 'b1', 'a2', 'b2', 'a3']) {
+      expect(hands[0]!.asked.at(-1)!.input).toBe(answered)
+      hands[0]!.tell(answer(answered))
+    }
+    expect(await Promise.all(begun)).toEqual(['a1', 'a2', 'a3', 'b1', 'b2'])
+  })
+
   it('works on as many threads as there are', () => {
     const { pool: of, hands } = pool({ threads: 2 })
     void of.run('plan', 1)
@@ -94,8 +108,8 @@ describe('work on threads', () => {
   it('ends when nobody waits for it any more: begun or not', async () => {
     const { pool: of, hands } = pool()
     const [begun, queued] = [new AbortController(), new AbortController()]
-    const first = of.run('stock', 1, begun.signal)
-    const second = of.run('stock', 2, queued.signal)
+    const first = of.run('stock', 1, { signal: begun.signal })
+    const second = of.run('stock', 2, { signal: queued.signal })
     queued.abort()
     await expect(second).rejects.toBeInstanceOf(Cancelled)
     const third = of.run('stock', 3)
@@ -105,7 +119,7 @@ describe('work on threads', () => {
     expect(hands[1]!.asked).toEqual([{ task: 'stock', input: 3 }])
     hands[1]!.tell(answer('three'))
     expect(await third).toBe('three')
-    await expect(of.run('stock', 4, AbortSignal.abort())).rejects.toBeInstanceOf(Cancelled)
+    await expect(of.run('stock', 4, { signal: AbortSignal.abort() })).rejects.toBeInstanceOf(Cancelled)
   })
 
   it('says that it failed, and goes on with others', async () => {

@@ -25,26 +25,36 @@ export class Cancelled extends Error {}
 export interface PoolLimits {
   /** How many work at once. */
   readonly threads: number
-  /** How many may wait for a thread. */
+  /** How many may wait for a thread; of one client half of them, where clients are told apart. */
   readonly waiting: number
   /** How long one may take once it is begun, in ms. */
   readonly longestMs: number
 }
 
 interface Work extends Ask {
+  readonly client: string
   readonly settle: (how: { value: unknown } | { error: Error }) => void
   /** Ends it, wherever it is. */
   cancel: () => void
   soFar: { value: unknown } | null
 }
 
+/** Who asks, and until when: nothing where it does not matter. */
+export interface Asker {
+  readonly signal?: AbortSignal
+  readonly client?: string
+}
+
 /**
- * Threads for what would hold up everybody else's answers. Work is begun in the order in which it comes; what takes too
- * long, and what nobody waits for any more, is ended with its thread, and a new one takes its place.
+ * Threads for what would hold up everybody else's answers. Clients take turns, and each one's work is begun in the order
+ * in which it comes; what takes too long, and what nobody waits for any more, is ended with its thread, and a new one takes its place.
  */
 export class WorkPool {
   readonly #idle: WorkThread[] = []
   readonly #queue: Work[] = []
+  /** When each client had its last turn, by counting. */
+  readonly #turns = new Map<string, number>()
+  #turn = 0
   /** Whom to tell what a thread says, and that it is no more. */
   readonly #listeners = new Map<WorkThread, { told: (message: Told) => void; died: (why: unknown) => void }>()
 
@@ -59,13 +69,16 @@ export class WorkPool {
    * @returns its answer; where the time is over, the best that it had by then
    * @throws Busy, TooLong, Cancelled
    */
-  run(task: string, input: unknown, signal?: AbortSignal): Promise<unknown> {
-    const isFull = this.#listeners.size >= this.limits.threads && this.#queue.length >= this.limits.waiting
-    if (isFull) return Promise.reject(new Busy())
+  run(task: string, input: unknown, { signal, client = '' }: Asker = {}): Promise<unknown> {
+    const { threads, waiting } = this.limits
+    const own = this.#queue.filter((work) => work.client === client).length
+    const isFull = this.#queue.length >= waiting || (client !== '' && own >= Math.ceil(waiting / 2))
+    if (this.#listeners.size >= threads && isFull) return Promise.reject(new Busy())
     return new Promise((resolve, reject) => {
       const work: Work = {
         task,
         input,
+        client,
         soFar: null,
         settle: (how) => ('value' in how ? resolve(how.value) : reject(how.error)),
         cancel: () => this.#leaveQueue(work),
@@ -86,8 +99,13 @@ export class WorkPool {
 
   #next(): void {
     if (this.#listeners.size >= this.limits.threads) return
-    const work = this.#queue.shift()
-    if (work) this.#begin(work)
+    const turnOf = ({ client }: Work) => this.#turns.get(client) ?? 0
+    const [work] = this.#queue.toSorted((one, other) => turnOf(one) - turnOf(other))
+    if (!work) return
+    this.#queue.splice(this.#queue.indexOf(work), 1)
+    if (this.#queue.length === 0) this.#turns.clear()
+    this.#turns.set(work.client, ++this.#turn)
+    this.#begin(work)
   }
 
   #begin(work: Work): void {

@@ -7,6 +7,7 @@ import { generationHeader, isOfAnother, sayGeneration } from '../../http/generat
 import { readSaveBody } from '../../http/job-body'
 import { once } from '../../http/once'
 import { invalid, notFound, refusal, type Refusal } from '../../http/refusal'
+import { summariseSoon } from '../../http/summaries'
 
 const uuid = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/
 
@@ -47,5 +48,6 @@ export default answering(async (event): Promise<StoredJob> => {
     throw error
   })
   if (!isTaken) throw await refused(event, id)
+  summariseSoon(id)
   return { id, version: version + 1, job }
 })

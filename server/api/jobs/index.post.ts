@@ -3,6 +3,7 @@ import { createJob } from '../../database/jobs'
 import { answering } from '../../http/answering'
 import { readJobBody } from '../../http/job-body'
 import { once } from '../../http/once'
+import { summariseSoon } from '../../http/summaries'
 
 export default answering(async (event) => {
   const job = await readJobBody(event)
@@ -12,5 +13,6 @@ export default answering(async (event) => {
     return { id: made }
   })
   setResponseStatus(event, 201)
+  summariseSoon(id)
   return { id, version: 1, job }
 })

@@ -1,12 +1,13 @@
 import { answering } from '../../../http/answering'
 import { heavily } from '../../../http/heavy'
 import { pdfAnswer } from '../../../http/pdf-answer'
-import { readSite } from '../../../http/record'
+import { answerOf, readSite } from '../../../http/record'
 import { fontFolder } from '../../../print/fonts'
 
 /** Labels for valves, and for joints that cannot be seen any more. */
 export default answering(async (event) => {
   const site = await readSite(event)
   const fonts = await fontFolder()
-  return pdfAnswer(event, `${site.job.title}, labels`, await heavily(event, 'labelsPdf', { ...site, fonts }))
+  const pdf = answerOf(site, await heavily(event, 'labelsPdf', { ...site, fonts }))
+  return pdfAnswer(event, `${site.title}, labels`, pdf)
 })

@@ -8,6 +8,7 @@ import { sealHandOver } from '../../../http/hand-over'
 import { problemsAgainst, saidProblems } from '../../../http/log-body'
 import { namedBy } from '../../../http/named'
 import { inTransaction } from '../../../database/transaction'
+import { summariseSoon } from '../../../http/summaries'
 
 /** Adds entries to a job's log, all or none. Each has an id of its own: one that comes again stands there once. */
 export default answering(async (event) => {
@@ -31,6 +32,7 @@ export default answering(async (event) => {
     return added !== null
   })
   if (!isThere) throw notFound('such job')
+  summariseSoon(job)
   setResponseStatus(event, 201)
   return { entries: entries.map(({ id }) => id), arrived: at.toISOString(), ahead: came.ahead }
 })

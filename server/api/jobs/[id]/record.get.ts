@@ -1,5 +1,9 @@
 import { answering } from '../../../http/answering'
-import { readRecord } from '../../../http/record'
+import { heavily } from '../../../http/heavy'
+import { answerOf, jsonText, readSite } from '../../../http/record'
 
 /** The record as it stands: what is missing stands at its head. */
-export default answering(readRecord)
+export default answering(async (event) => {
+  const site = await readSite(event)
+  return jsonText(event, answerOf(site, await heavily(event, 'record', site)))
+})

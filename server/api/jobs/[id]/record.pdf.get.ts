@@ -1,14 +1,32 @@
-import { jpegsAsData } from '../../../database/photos'
+import { mkdtemp, rm } from 'node:fs/promises'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import type { Entry } from '~~/core/log/entry'
+import { jpegFiles } from '../../../database/photos'
 import { answering } from '../../../http/answering'
 import { heavily } from '../../../http/heavy'
 import { pdfAnswer } from '../../../http/pdf-answer'
-import { readSite } from '../../../http/record'
+import { answerOf, readSite } from '../../../http/record'
 import { fontFolder } from '../../../print/fonts'
+
+/** The photos that entries name. */
+const photosIn = (texts: readonly { readonly text: string }[]): string[] =>
+  texts
+    .filter(({ text }) => text.includes('"photo"'))
+    .map(({ text }) => JSON.parse(text) as Entry)
+    .filter(({ kind }) => kind === 'photo')
+    .map(({ body }) => String(body.sha))
 
 /** The record on paper. */
 export default answering(async (event) => {
   const site = await readSite(event)
-  const shas = site.entries.filter(({ kind }) => kind === 'photo').map(({ body }) => String(body.sha))
-  const [fonts, pictures] = await Promise.all([fontFolder(), jpegsAsData(shas)])
-  return pdfAnswer(event, `${site.job.title}, record`, await heavily(event, 'recordPdf', { ...site, fonts, pictures }))
+  const fonts = await fontFolder()
+  const folder = await mkdtemp(join(tmpdir(), 'jolvet-pictures-'))
+  try {
+    const pictures = await jpegFiles(photosIn(site.entries), folder)
+    const pdf = answerOf(site, await heavily(event, 'recordPdf', { ...site, fonts, pictures }))
+    return pdfAnswer(event, `${site.title}, record`, pdf)
+  } finally {
+    await rm(folder, { recursive: true, force: true })
+  }
 })

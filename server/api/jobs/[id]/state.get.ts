@@ -1,9 +1,9 @@
 import { answering } from '../../../http/answering'
 import { heavily } from '../../../http/heavy'
-import { readSite } from '../../../http/record'
+import { answerOf, jsonText, readSite } from '../../../http/record'
 
 /** Where a job stands on site: its plan, and all that was written down, added up. */
 export default answering(async (event) => {
-  const { job, parts, entries } = await readSite(event)
-  return heavily(event, 'state', { job, parts, entries })
+  const site = await readSite(event)
+  return jsonText(event, answerOf(site, await heavily(event, 'state', site)))
 })

@@ -1,0 +1,116 @@
+import { createHash, randomBytes, randomUUID } from 'node:crypto'
+import { readFileSync } from 'node:fs'
+import { setTimeout as sleep } from 'node:timers/promises'
+import mysql from 'mysql2/promise'
+import { longJob } from '../core/sample-run'
+import { startSite, type Site } from '../scripts/run/site'
+import { randomQuestion } from './stock'
+
+const asked = 300
+const limitMs = 150
+
+/** A JPEG of so many bytes that a print takes: a small picture, and what stands behind its end. */
+const photoOf = (bytes: number): Buffer => Buffer.concat([Buffer.from(onePixel, 'base64'), randomBytes(bytes)])
+const onePixel =
+  '/9j/4AAQSkZJRgABAQEAYABgAAD/2wBDAAgGBgcGBQgHBwcJCQgKDBQNDAsLDBkSEw8UHRofHh0aHBwgJC4nICIsIxwcKDcpLDAxNDQ0Hyc5PTgyPC4zNDL/wAALCAABAAEBAREA/8QAFAABAAAAAAAAAAAAAAAAAAAACf/EABQQAQAAAAAAAAAAAAAAAAAAAAD/2gAIAQEAAD8AKp//2Q=='
+
+/** The most memory that a process took, in MB, as its system has counted it. */
+const peakOf = (pid: number): number =>
+  Number(/VmHWM:\s+(\d+)/.exec(readFileSync(`/proc/${pid}/status`, 'utf8'))?.[1] ?? 0) / 1000
+
+/** A job with sixty photos, each entry naming its own. */
+async function photographed(site: Site): Promise<string> {
+  const post = async (path: string, body: unknown) =>
+    (await (await fetch(`${site.origin}/api/${path}`, { method: 'POST', body: JSON.stringify(body) })).json()) as {
+      id: string
+    }
+  const { id } = await post('jobs', longJob(20))
+  const pool = mysql.createPool({ uri: site.database.url })
+  for (let count = 0; count < 60; count++) {
+    const bytes = photoOf(290_000)
+    const sha = createHash('sha256').update(bytes).digest('hex')
+    await pool.query('INSERT INTO photos VALUES (?, ?, ?, ?, NOW(3))', [
+      sha,
+      'image/jpeg',
+      bytes.length,
+      bytes.toString('base64'),
+    ])
+    const entry = {
+      id: randomUUID(),
+      kind: 'photo',
+      subject: {},
+      at: '2026-05-04T10:00:00Z',
+      by: 'I. Marl',
+      jobVersion: 1,
+    }
+    await post(`jobs/${id}/log`, { entries: [{ ...entry, body: { sha } }] })
+  }
+  await pool.end()
+  return id
+}
+
+/** How long others wait for a short answer beside each kind of heavy work, and what a print of sixty photos takes. */
+export async function benchLanes(): Promise<void> {
+  const site = await startSite(true)
+  const at = (path: string) => `${site.origin}/api/${path}`
+  try {
+    const photos = await photographed(site)
+    const plan = JSON.stringify(longJob(2000))
+    const stock = JSON.stringify(randomQuestion(3))
+    const readings = Array.from({ length: 120 }, (_, of) => ({ seconds: of * 5, bar: 6 - of * 0.001 }))
+    const segments = [{ pipe: 'copper-half-hard-en-1057-r250-22x0.9', metres: 12 }]
+    const prove = JSON.stringify({
+      system: { segments },
+      test: { profile: 'en806-a', design: 6, medium: 'water' },
+      readings,
+    })
+    const backup = Buffer.from(await (await fetch(at('backup'))).arrayBuffer())
+    const read = async (path: string, init?: RequestInit): Promise<void> => {
+      const response = await fetch(at(path), init)
+      const bytes = await response.arrayBuffer()
+      if (response.status === 429) await sleep(200)
+      else if (!response.ok)
+        throw new Error(`${path}: ${response.status} ${Buffer.from(bytes).toString().slice(0, 300)}`)
+    }
+    const beforePrints = peakOf(site.server.pid!)
+    await Promise.all(Array.from({ length: 6 }, () => read(`jobs/${photos}/record.pdf`)))
+    const prints = peakOf(site.server.pid!)
+    console.log(
+      `six records of sixty photos took the server from ${beforePrints.toFixed(0)} to ${prints.toFixed(0)} MB   (at most 300 more)`,
+    )
+    const kinds: Record<string, readonly [atOnce: number, ask: () => Promise<void>]> = {
+      'four plans of 2 000 legs': [4, () => read('plan', { method: 'POST', body: plan })],
+      'six record PDFs of 60 photos': [6, () => read(`jobs/${photos}/record.pdf`)],
+      'four searches on stock': [4, () => read('stock', { method: 'POST', body: stock })],
+      'four fits of a gauge': [4, () => read('prove', { method: 'POST', body: prove })],
+      'a backup': [1, () => read('backup')],
+      'a restore': [1, () => read('backup?replace=yes', { method: 'POST', body: new Uint8Array(backup) })],
+    }
+    const hundredth = async (path: string): Promise<number> => {
+      const times: number[] = []
+      for (let turn = 0; turn < asked; turn++) {
+        const start = performance.now()
+        await read(path)
+        times.push(performance.now() - start)
+      }
+      return times.sort((a, b) => a - b)[Math.floor(asked * 0.99)]!
+    }
+    await hundredth('rack')
+    const alone = await hundredth('rack')
+    for (const [name, [atOnce, ask]] of Object.entries(kinds)) {
+      let isOver = false
+      const callers = Array.from({ length: atOnce }, async () => {
+        while (!isOver) await ask()
+      })
+      await sleep(300)
+      const beside = await hundredth('rack')
+      isOver = true
+      await Promise.all(callers)
+      console.log(
+        `the rack at the 99th per cent beside ${name}: ${beside.toFixed(0)} ms, ${alone.toFixed(0)} ms alone: ratio ${(beside / alone).toFixed(1)}   (at most ${limitMs} ms)`,
+      )
+    }
+  } finally {
+    await site.stop()
+  }
+}
