@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto'
 import { fileURLToPath } from 'node:url'
 import { filePolicy, securityHeaders } from './server/http/security-headers'
 import { threadBundle } from './server/work/build-thread'
@@ -7,7 +8,7 @@ const isOfErrors = (name: string): boolean => /error/.test(name)
 
 export default defineNuxtConfig({
   compatibilityDate: '2026-01-01',
-  modules: ['@nuxt/ui', '@pinia/nuxt', '@nuxt/eslint'],
+  modules: ['@nuxt/ui', '@pinia/nuxt', '@nuxt/eslint', '@vite-pwa/nuxt'],
   // Everything is a tool worked in one page; nothing is gained by rendering it on the server first.
   ssr: false,
   devtools: { enabled: false },
@@ -23,14 +24,54 @@ export default defineNuxtConfig({
         { name: 'viewport', content: 'width=device-width, initial-scale=1' },
         { name: 'description', content: 'Join water pipe: what it is, what fits, how long to cut, where to mark.' },
       ],
-      link: [{ rel: 'icon', type: 'image/svg+xml', href: '/icon.svg' }],
+      link: [
+        { rel: 'icon', type: 'image/svg+xml', href: '/icon.svg' },
+        // With the password that a proxy asks for, too.
+        { rel: 'manifest', href: '/manifest.webmanifest', crossorigin: 'use-credentials' },
+        { rel: 'apple-touch-icon', href: '/icon-192.png' },
+      ],
     },
   },
   ui: { fonts: false, theme: { colors: ['primary', 'neutral', 'success', 'warning', 'error'] } },
   icon: { provider: 'none', clientBundle: { scan: true, sizeLimitKb: 64 }, fallbackToApi: false },
   eslint: { config: { stylistic: false } },
+  // All of it is kept in the browser: in a cellar every page opens, cold too. A new version waits until it is wanted.
+  pwa: {
+    registerType: 'prompt',
+    // Asked for by the page itself, in a few lines (app/composables/useUpdate.ts).
+    injectRegister: null,
+    client: { registerPlugin: false },
+    manifest: {
+      name: 'Jolvet',
+      short_name: 'Jolvet',
+      description: 'Join water pipe: what it is, what fits, how long to cut, where to mark.',
+      start_url: '/',
+      display: 'standalone',
+      background_color: '#f2ede2',
+      theme_color: '#f2ede2',
+      icons: [
+        { src: '/icon.svg', sizes: 'any', type: 'image/svg+xml' },
+        { src: '/icon-192.png', sizes: '192x192', type: 'image/png' },
+        { src: '/icon-512.png', sizes: '512x512', type: 'image/png' },
+        { src: '/icon-maskable.png', sizes: '512x512', type: 'image/png', purpose: 'maskable' },
+      ],
+    },
+    workbox: {
+      globPatterns: ['**/*.{js,css,wasm,woff2,svg,png,webmanifest}', '_nuxt/builds/**/*.json'],
+      maximumFileSizeToCacheInBytes: 12_000_000,
+      // The shell as the server gives it, with the policy in its headers: the same for every page.
+      additionalManifestEntries: [{ url: '/', revision: randomUUID() }],
+      navigateFallback: '/',
+      navigateFallbackDenylist: [/^\/api\//],
+      cleanupOutdatedCaches: true,
+    },
+  },
   // The other steps are fetched when a finger or pointer comes to them, not with the first page.
-  experimental: { defaults: { nuxtLink: { prefetchOn: { visibility: false, interaction: true } } } },
+  experimental: {
+    // A piece that does not come over the line is said (app/plugins/missing-piece.ts); the page is not thrown away for it.
+    emitRouteChunkError: 'manual',
+    defaults: { nuxtLink: { prefetchOn: { visibility: false, interaction: true } } },
+  },
   // Of what a page may need later only the page for errors is fetched ahead: the line may be gone by then.
   hooks: {
     'build:manifest': (manifest) => {
@@ -40,7 +81,11 @@ export default defineNuxtConfig({
   // A phone in a cellar waits for bytes: they are sent compressed, made so when it is built.
   // (The types of this version leave the setting out.)
   nitro: {
-    routeRules: { '/**': { headers: securityHeaders }, '/_nuxt/**': { headers: filePolicy } },
+    routeRules: {
+      '/**': { headers: securityHeaders },
+      '/_nuxt/**': { headers: filePolicy },
+      '/sw.js': { headers: { ...filePolicy, 'Cache-Control': 'no-cache' } },
+    },
     compressPublicAssets: { gzip: true, brotli: true },
     serverAssets: [
       { baseName: 'migrations', dir: here('server/database/migrations') },

@@ -26,6 +26,7 @@ useEventListener(document, 'visibilitychange', refresh)
     <div class="sticky bottom-0 z-20">
       <LazyLengthPad v-if="isByThumb" />
       <RemovedNotice />
+      <ProgramNotice />
       <OutboxNotice />
       <TimerBar />
     </div>

@@ -1,7 +1,12 @@
+import { interfaceHeader, interfaceVersion } from '~~/core/job/interface-version'
+import { hearInterface } from './server-interface'
+
 /** So long nothing may move on the line before it is given up, in ms. */
 const idle = 15_000
 /** The slowest line on which a request gets through, in bytes a ms: what is sent is not seen to move. */
 const slowest = 4
+
+type Asked = Omit<RequestInit, 'headers'> & { readonly headers?: Record<string, string> }
 
 export interface Heard {
   readonly status: number
@@ -31,7 +36,7 @@ async function readWhole(response: Response, onMore: () => void): Promise<string
  *
  * @returns null where it was not heard, or not to the end
  */
-export async function ask(path: string, init: RequestInit = {}): Promise<Heard | null> {
+export async function ask(path: string, init: Asked = {}): Promise<Heard | null> {
   const gone = new AbortController()
   const giveUp = () => gone.abort()
   let timer = setTimeout(giveUp, idle + bytesOf(init.body) / slowest)
@@ -40,8 +45,10 @@ export async function ask(path: string, init: RequestInit = {}): Promise<Heard |
     timer = setTimeout(giveUp, idle)
   }
   try {
-    const response = await fetch(path, { ...init, signal: gone.signal })
+    const named = { ...init.headers, [interfaceHeader]: String(interfaceVersion) }
+    const response = await fetch(path, { ...init, headers: named, signal: gone.signal })
     onMore()
+    hearInterface(response.headers)
     const { status, ok, headers } = response
     const text = await readWhole(response, onMore)
     return { status, isGood: ok, headers, json: parsed(text) }

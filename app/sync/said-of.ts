@@ -1,8 +1,8 @@
 import type { Heard } from './ask'
 import type { Refused, SendAnswer } from './command'
 
-/** Who asks is not let in, whatever it is that is asked: by the server, or by a proxy that wants a password. */
-const shut = new Set([401, 403, 407])
+/** Who asks is not let in, whatever it is that is asked: by the server, by a proxy that wants a password, or since the page is too old. */
+const shut = new Set([401, 403, 407, 426])
 
 const messageIn = (json: unknown): string | undefined => (json as { message?: string } | null | undefined)?.message
 
