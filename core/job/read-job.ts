@@ -1,3 +1,4 @@
+import { safeRead } from '../quantity/safe-read'
 import type { Catalogue } from '../catalogue/catalogue'
 import { pipeIdNow } from '../catalogue/former-pipe-ids'
 import { fieldProblems, type FieldProblem } from '../quantity/field-problem'
@@ -87,7 +88,7 @@ function runProblems({ runs, nodes, legs }: Job): FieldProblem[] {
 }
 
 function readVersion1(input: unknown, catalogue: Catalogue, idNow: (id: string) => string): ReadJob {
-  const parsed = jobSchemaOfVersion1.safeParse(input)
+  const parsed = safeRead(jobSchemaOfVersion1, input)
   if (!parsed.success) return { ok: false, fields: fieldProblems(parsed.error) }
   const noPipe = noPipeIn(catalogue)
   const known: NoPipe = (id, field) => noPipe(id === undefined ? id : idNow(id), field)
@@ -101,7 +102,7 @@ function readVersion1(input: unknown, catalogue: Catalogue, idNow: (id: string) 
 }
 
 function readVersion2(input: unknown, catalogue: Catalogue, idNow: (id: string) => string): ReadJob {
-  const parsed = jobSchema.safeParse(input)
+  const parsed = safeRead(jobSchema, input)
   if (!parsed.success) return { ok: false, fields: fieldProblems(parsed.error) }
   const job = namePipes(parsed.data as Job, idNow)
   const noPipe = noPipeIn(catalogue)

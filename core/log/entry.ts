@@ -1,3 +1,4 @@
+import { safeRead } from '../quantity/safe-read'
 import * as z from 'zod'
 import { fieldProblems, type FieldProblem } from '../quantity/field-problem'
 import { entryKinds, kindOf } from './kinds'
@@ -56,7 +57,7 @@ export function entryProblems(entry: Entry, at: string): FieldProblem[] {
     if (!entry.replaces) problems.push({ field: `${at}.replaces`, problem: 'the id of the entry that it corrects' })
     if (!entry.why) problems.push({ field: `${at}.why`, problem: 'why it is corrected' })
   }
-  const read = kind.body.safeParse(entry.body)
+  const read = safeRead(kind.body, entry.body)
   if (!read.success)
     problems.push(...fieldProblems(read.error).map(({ field, problem }) => ({ field: `${at}.body.${field}`, problem })))
   return problems

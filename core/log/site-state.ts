@@ -1,5 +1,6 @@
 import { shippedCatalogue } from '../catalogue/catalogue'
 import { groupBy } from '../quantity/group-by'
+import { safeRead } from '../quantity/safe-read'
 import type { Plan } from '../plan/types'
 import type { CheckResult } from './leak-check'
 import type { Entry } from './entry'
@@ -59,8 +60,10 @@ export interface SiteState {
 }
 
 /** Whether this is a body of an entry of this kind. */
-const isBodyOf = (kind: string, body: unknown): body is Entry['body'] =>
-  kindOf(kind)?.body.safeParse(body).success ?? false
+function isBodyOf(kind: string, body: unknown): body is Entry['body'] {
+  const known = kindOf(kind)
+  return known !== undefined && safeRead(known.body, body).success
+}
 
 /**
  * Entries in the order in which the server took them, each once and by the server's clock, with what its corrections make

@@ -1,3 +1,4 @@
+import { safeRead } from '../quantity/safe-read'
 import * as z from 'zod'
 import { benderSchema, type Bender } from '../bend/bender'
 import { methodIds, type MethodId } from '../catalogue/method'
@@ -80,7 +81,7 @@ export type ChangedWorkshop =
  */
 export function applyChanges(workshop: Workshop, changes: readonly WorkshopChange[]): ChangedWorkshop {
   const tree = changes.reduce<Tree>((before, { path, value }) => setIn(before, path, value), { ...workshop })
-  const read = workshopSchema.safeParse(tree)
+  const read = safeRead(workshopSchema, tree)
   if (!read.success) return { ok: false, fields: fieldProblems(read.error) }
   // What an older program left there is no fault of this change.
   const old = new Set(unknownFields(workshop, read.data).map(({ field }) => field))

@@ -63,6 +63,11 @@ export class LocalServer {
     })
   }
 
+  /** Ends it as a crash would. */
+  kill(): void {
+    this.#process?.kill('SIGKILL')
+  }
+
   async stop(): Promise<void> {
     const server = this.#process
     this.#process = undefined

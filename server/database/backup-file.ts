@@ -1,3 +1,4 @@
+import { safeRead } from '../../core/quantity/safe-read'
 import { createHash } from 'node:crypto'
 import { createReadStream } from 'node:fs'
 import { StringDecoder } from 'node:string_decoder'
@@ -65,7 +66,7 @@ function checkedRow(value: readonly unknown[], place: number, { made }: Origin):
     throw new BackupProblem(
       `it has a table that is not known here, ${String(table)}; it was made by ${made ?? 'another program'}`,
     )
-  const read = rowSchemas[table].safeParse(row)
+  const read = safeRead(rowSchemas[table], row)
   if (read.success) return [table, row as Row]
   const [first] = fieldProblems(read.error)
   throw new BackupProblem(`line ${place}, ${table}: ${first?.field ?? ''}: ${first?.problem ?? 'not a row'}`)
@@ -110,7 +111,7 @@ export function readBackup(file: string, most: Limits = limits): Reading {
         const value = parsed(text, place)
         if (foot) throw new BackupProblem('there is something after its end')
         if (place === 1) {
-          const head = headSchema.safeParse(value)
+          const head = safeRead(headSchema, value)
           if (!head.success) throw new BackupProblem('it is not a backup of version 1')
           origin = { at: head.data.at, made: head.data.made ?? null }
         } else if (Array.isArray(value)) {
@@ -118,7 +119,7 @@ export function readBackup(file: string, most: Limits = limits): Reading {
           counts[row[0]]! += 1
           yield row
         } else {
-          const read = footSchema.safeParse(value)
+          const read = safeRead(footSchema, value)
           if (!read.success) throw new BackupProblem(`line ${place} is neither a row nor its end`)
           foot = read.data
           continue

@@ -1,3 +1,4 @@
+import { safeRead } from '../../core/quantity/safe-read'
 import { getTableColumns, getTableName, is } from 'drizzle-orm'
 import { MySqlTable } from 'drizzle-orm/mysql-core'
 import * as z from 'zod'
@@ -38,7 +39,7 @@ export const schemaTables: ReadonlyMap<string, MySqlTable> = new Map(
 const jsonOf = (schema: z.ZodType) =>
   z.string().superRefine((text, { addIssue }) => {
     try {
-      const read = schema.safeParse(JSON.parse(text))
+      const read = safeRead(schema, JSON.parse(text))
       if (!read.success) addIssue({ code: 'custom', message: read.error.issues[0]?.message ?? 'not what it holds' })
     } catch {
       addIssue({ code: 'custom', message: 'JSON' })

@@ -1,3 +1,4 @@
+import { safeRead } from '~~/core/quantity/safe-read'
 import type { H3Event } from 'h3'
 import type * as z from 'zod'
 import { fieldProblems, unknownFields } from '~~/core/quantity/field-problem'
@@ -69,7 +70,7 @@ export async function readJson(event: H3Event): Promise<unknown> {
 /** The body as this schema reads it; what is wrong in it, and what the schema does not know, is named. */
 export async function readAs<Schema extends z.ZodType>(event: H3Event, schema: Schema): Promise<z.output<Schema>> {
   const input = await readJson(event)
-  const read = schema.safeParse(input)
+  const read = safeRead(schema, input)
   if (!read.success) throw invalid(fieldProblems(read.error))
   const unknown = unknownFields(input, read.data)
   if (unknown.length > 0) throw invalid(unknown)

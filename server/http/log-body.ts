@@ -1,3 +1,4 @@
+import { safeRead } from '~~/core/quantity/safe-read'
 import { isDeepStrictEqual } from 'node:util'
 import { entryProblems, type Entry } from '~~/core/log/entry'
 import { kindOf } from '~~/core/log/kinds'
@@ -54,7 +55,7 @@ function wrongCorrection({ kind, replaces, body }: Entry, against: Against): Fie
   while (stood?.kind === 'correction' && stood.replaces) stood = entryIn(against, stood.replaces)
   const ofKind = stood && kindOf(stood.kind)
   if (kind !== 'correction' || !ofKind || body.withdrawn === true) return []
-  const read = ofKind.body.safeParse(body.body)
+  const read = safeRead(ofKind.body, body.body)
   return read.success
     ? []
     : fieldProblems(read.error).map(({ field, problem }) => ({ field: `body.body.${field}`, problem }))
