@@ -4,6 +4,7 @@ import type { Job } from '~~/core/job/job'
 import { saysTheSame } from '~~/core/edit/merge'
 import { readJob } from '~~/core/job/read-job'
 import { asBuilt } from '~~/core/build/as-built'
+import { openChannel, type Channel } from '~/sync/between-tabs'
 import { beginJob } from '~/sync/begin-job'
 import { copyOf, keepCopy } from '~/sync/copies'
 import { adoptDraft, dropDraft, keepDraft, keepUnderWay } from '~/sync/drafts'
@@ -42,7 +43,7 @@ export const useJobStore = defineStore('job', () => {
   let loop: SaveLoop | undefined
   /** Lets the draft go that this page holds. */
   let letGo = () => {}
-  let channel: BroadcastChannel | undefined
+  let channel: Channel<number> | undefined
 
   /** @param left what an earlier visit left: what its text was made from, and what it sent without hearing of it */
   function show(
@@ -59,8 +60,7 @@ export const useJobStore = defineStore('job', () => {
     decided.value = stored.job
     status.value = { kind: 'saved' }
     isKept.value = true
-    channel = new BroadcastChannel(`jolvet-job-${stored.id}`)
-    channel.onmessage = () => void refresh()
+    channel = openChannel<number>(`jolvet-job-${stored.id}`, () => void refresh())
     // A job that is left and opened again has one place for its draft: it is the newer loop's.
     const keepsDraft = (): boolean => loop === undefined || loop === made || id.value !== stored.id
     const made: SaveLoop = new SaveLoop({
@@ -76,7 +76,7 @@ export const useJobStore = defineStore('job', () => {
       onSaved(saved) {
         if (saved.id === id.value) [version.value, generation.value] = [saved.version, saved.generation]
         outbox.setBegun(saved.id, true)
-        channel?.postMessage(saved.version)
+        channel?.post(saved.version)
         void keepCopy(saved)
       },
     })

@@ -1,4 +1,5 @@
 import { defineStore } from 'pinia'
+import { openChannel, underLock } from '~/sync/between-tabs'
 import { sendCommand, type Changes, type Command, type CommandAnswer } from '~/sync/command'
 import { browserCommands } from '~/sync/command-store'
 import { unbegunJobs } from '~/sync/drafts'
@@ -15,8 +16,8 @@ export const useOutboxStore = defineStore('outbox', () => {
   const gates = new Map<Changes, (command: Command) => Promise<void>>()
   /** Jobs that are open here and that the server does not have yet. */
   const unbegunHere = new Set<string>()
-  const channel = new BroadcastChannel('jolvet-outbox')
-  const outbox = new Outbox({
+  const channel = openChannel<Heard>('jolvet-outbox', (heard) => void outbox.hear(heard))
+  const outbox: Outbox = new Outbox({
     store: browserCommands,
     send: async (command) => {
       await gates.get(command.changes)?.(command)
@@ -29,16 +30,13 @@ export const useOutboxStore = defineStore('outbox', () => {
         return job === null || !(kept.has(job) || unbegunHere.has(job))
       }
     },
-    alone: async (work) => {
-      await navigator.locks.request('jolvet-outbox', work)
-    },
+    alone: (work) => underLock('jolvet-outbox', work),
     pause: (tries) =>
       new Promise((resolve) => setTimeout(resolve, Math.min(firstPause * 2 ** (tries - 1), longestPause))),
-    tellOthers: (heard) => channel.postMessage(heard),
+    tellOthers: (heard) => channel.post(heard),
     onState: (now) => (state.value = now),
     onAnswer: (command, answer) => listeners.get(command.changes)?.(command, answer),
   })
-  channel.onmessage = ({ data }: MessageEvent<Heard>) => void outbox.hear(data)
   void outbox.open()
 
   /** Makes a change: kept here at once, and sent. @returns what became of it, once that is known */

@@ -20,10 +20,11 @@ export async function onFreeDraft(
   work: (taken: AbortSignal) => Promise<void>,
 ): Promise<void> {
   const taken = new AbortController()
-  await navigator.locks
-    .request(lockOf(job, tab), { ifAvailable: true }, async (lock) => {
+  await Promise.resolve(
+    navigator.locks?.request(lockOf(job, tab), { ifAvailable: true }, async (lock) => {
       if (lock) await work(taken.signal)
-    })
+    }),
+  )
     // Taken over by a page that opened the job.
     .catch(() => taken.abort())
 }

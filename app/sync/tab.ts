@@ -28,12 +28,12 @@ const patience = 500
 async function claim(): Promise<string> {
   const isFree = (tab: string): Promise<boolean> =>
     new Promise((resolve) => {
-      navigator.locks
-        .request(lockOf(tab), { signal: AbortSignal.timeout(patience) }, () => {
+      Promise.resolve(
+        navigator.locks?.request(lockOf(tab), { signal: AbortSignal.timeout(patience) }, () => {
           resolve(true)
           return new Promise(() => {})
-        })
-        .catch(() => resolve(false))
+        }),
+      ).catch(() => resolve(false))
     })
   const name = tabName()
   if (await isFree(name)) return name
@@ -49,7 +49,8 @@ export const claimTab = (): Promise<string> => (claimed ??= claim())
 
 /** Tells of a tab's name whether a tab that is open holds it. */
 export async function openTabs(): Promise<(tab: string) => boolean> {
-  const { held = [] } = await navigator.locks.query()
+  // Where the browser has no locks, it keeps no drafts either.
+  const { held = [] } = await Promise.resolve(navigator.locks?.query() ?? {}).catch((): LockManagerSnapshot => ({}))
   const names = new Set(held.map(({ name }) => name))
   return (tab) => names.has(lockOf(tab))
 }

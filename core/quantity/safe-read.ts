@@ -15,6 +15,7 @@ export function safeRead<Schema extends z.ZodType>(
   } catch (error) {
     if (!(error instanceof TypeError)) throw error
     const message = 'has an object where a list or a text is wanted'
-    return { success: false, error: new z.ZodError<z.output<Schema>>([{ code: 'custom', path: [], message, input }]) }
+    const told = new z.ZodError([{ code: 'custom', path: [], message, input }]) as z.ZodError<z.output<Schema>>
+    return { success: false, error: told }
   }
 }

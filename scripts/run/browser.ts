@@ -23,14 +23,23 @@ export interface OpenBrowser {
   close(): Promise<void>
 }
 
-/** A headless Chromium of its own, with an empty profile, whose page is this large. */
-export async function openBrowser(width: number, height: number, downloads?: string): Promise<OpenBrowser> {
+/**
+ * A headless Chromium of its own, with an empty profile, whose page is this large.
+ *
+ * @param preferences of the browser, by their names, such as where downloads go
+ */
+export async function openBrowser(
+  width: number,
+  height: number,
+  downloads?: string,
+  preferences: Readonly<Record<string, unknown>> = {},
+): Promise<OpenBrowser> {
   needPrograms(['chromium', 'chromedriver'], ['chromium', 'chromium-driver'])
   const profile = mkdtempSync(join(tmpdir(), 'jolvet-browser-'))
   const options = new Options()
   options.setChromeBinaryPath(programPath('chromium')!)
   options.addArguments(...flags, `--user-data-dir=${profile}`, `--window-size=${width},${height}`)
-  if (downloads) options.setUserPreferences({ 'download.default_directory': downloads })
+  options.setUserPreferences({ ...preferences, ...(downloads && { 'download.default_directory': downloads }) })
   const driver = await new Builder()
     .forBrowser(Browser.CHROME)
     .setChromeOptions(options)
