@@ -3,6 +3,7 @@ import { join } from 'node:path'
 import mysql from 'mysql2/promise'
 import { writeBackup } from '../../server/database/backup'
 import { tryBackup } from '../../server/database/trial-restore'
+import { afterBackup } from './after-backup'
 import { Failure } from './failure'
 import { readOwnMigrations } from './with-database'
 
@@ -37,6 +38,7 @@ export async function backupWhenDue(url: string, folder: string, keep: number, n
     const file = join(folder, backupName(now))
     const migrations = await readOwnMigrations()
     await writeBackup(pool, file, now, (made) => tryBackup(url, made, migrations))
+    afterBackup(file)
     for (const old of backupsIn(folder).slice(0, -keep)) rmSync(join(folder, old))
     return file
   } finally {
