@@ -5,6 +5,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { setTimeout as sleep } from 'node:timers/promises'
 import { emptyJob } from '../core/edit/new-job'
+import type { Job } from '../core/job/job'
 import { buildWhenChanged } from '../scripts/run/build'
 import { LocalDatabase } from '../scripts/run/database'
 import { keepUp } from '../scripts/run/keep-up'
@@ -12,8 +13,10 @@ import { freePort } from '../scripts/run/port'
 import { LocalServer } from '../scripts/run/server'
 
 /**
- * Fifty writers, two servers and one database on a small disk, with servers and database killed at random and the disk
- * filled now and then: is anything that was acknowledged missing, or there twice?
+ * Fifty writers, two servers and one database on a small disk, with servers and database killed at random, the disk
+ * filled now and then, clocks that jump, slow lines, what is refused, and backups put back under way: is anything that was
+ * acknowledged missing, or there twice? After a restore a writer does as a page does: it brings its text together with
+ * what stands there, and writes again what the log lost. What was booked between a backup and its restore is lost with it.
  *
  *   npm run soak          SOAK_SECONDS=600 npm run soak
  */
@@ -24,7 +27,19 @@ const diskMegabytes = 700
 const mostSurveys = 200
 const pipe = 'copper-half-hard-en-1057-r250-22x0.9'
 
-const counts = { saved: 0, booked: 0, written: 0, again: 0, serverKills: 0, databaseKills: 0, fullDisks: 0 }
+const counts = {
+  saved: 0,
+  booked: 0,
+  written: 0,
+  again: 0,
+  serverKills: 0,
+  databaseKills: 0,
+  fullDisks: 0,
+  restores: 0,
+  refused: 0,
+  slow: 0,
+  rewritten: 0,
+}
 const folder = mkdtempSync(join(tmpdir(), 'jolvet-soak-'))
 let isOver = false
 
@@ -58,67 +73,184 @@ for (let count = 0; count < 2; count++) {
   servers.push(server)
 }
 
-/** Asks either server, under one key, until one of them gives an answer that settles it. */
-async function ask(method: string, path: string, body: unknown): Promise<{ status: number; body: unknown }> {
+interface Answer {
+  readonly status: number
+  readonly body: unknown
+  readonly generation: string
+}
+
+/** A body that comes in pieces, with a while between them. */
+async function* slowly(text: string): AsyncGenerator<Uint8Array> {
+  counts.slow += 1
+  const bytes = Buffer.from(text)
+  const size = Math.max(1, Math.ceil(bytes.length / 8))
+  for (let from = 0; from < bytes.length; from += size) {
+    yield bytes.subarray(from, from + size)
+    await sleep(Math.random() * 400)
+  }
+}
+
+/** Asks either server, under one key, until one of them gives an answer that settles it; now and then over a slow line. */
+async function ask(method: string, path: string, body: unknown, generation?: string): Promise<Answer> {
   const key = randomUUID()
   for (;;) {
     const { origin } = servers[Math.floor(Math.random() * servers.length)]!
     const response = await fetch(`${origin}/api/${path}`, {
       method,
-      headers: { 'Content-Type': 'application/json', 'Idempotency-Key': key },
-      ...(body === undefined ? {} : { body: JSON.stringify(body) }),
+      headers: {
+        'Content-Type': 'application/json',
+        'Idempotency-Key': key,
+        ...(generation ? { 'Jolvet-Generation': generation } : {}),
+      },
+      ...(body === undefined ? {} : bodyOf(JSON.stringify(body))),
       signal: AbortSignal.timeout(10_000),
     }).catch(() => null)
     const answer: unknown = await response?.json().catch(() => null)
-    if (response && answer !== null && response.status < 500) return { status: response.status, body: answer }
+    if (response && answer !== null && response.status < 500)
+      return { status: response.status, body: answer, generation: response.headers.get('jolvet-generation') ?? '' }
     counts.again += 1
     await sleep(100 + Math.random() * 400)
   }
 }
+
+const bodyOf = (text: string): RequestInit =>
+  Math.random() < 0.05 ? ({ body: slowly(text), duplex: 'half' } as unknown as RequestInit) : { body: text }
+
+/** When backups were made and put back: what was booked in between is not there. */
+const lost: { from: number; to: number }[] = []
 
 /** What one writer was told is saved: surveys and log entries in a job of its own, offcuts on the rack. */
 interface Told {
   readonly job: string
   readonly surveys: string[]
   readonly entries: string[]
-  readonly lengths: number[]
+  readonly lengths: { readonly mm: number; readonly at: number }[]
+}
+
+/** A clock that may be a year off. */
+const jumped = (): string =>
+  new Date(Date.now() + (Math.random() < 0.2 ? (Math.random() - 0.5) * 6e10 : 0)).toISOString()
+
+const noteOf = (id: string, by: string, jobVersion: number) => ({
+  ...{ id, kind: 'note', at: jumped(), by, jobVersion },
+  body: { text: 'a note' },
+})
+
+/** A writer of one job, as a page is one. */
+class Writer {
+  readonly told: Told
+  readonly #number: number
+  #job = emptyJob('', 'metric', 'metric')
+  #version = 0
+  #generation = ''
+  #cursor = '0'
+
+  constructor(number: number) {
+    this.#number = number
+    this.told = { job: randomUUID(), surveys: [], entries: [], lengths: [] }
+    this.#job = { ...this.#job, title: `Writer ${number}` }
+  }
+
+  /** Saves the text; where another stands there, from before a restore, brought together with it. */
+  async save(): Promise<void> {
+    const path = `jobs/${this.told.job}`
+    for (;;) {
+      const saved = await ask('PUT', path, { version: this.#version, job: this.#job }, this.#generation)
+      const { job, version } = saved.body as { job: Job; version: number }
+      if (saved.status !== 200 && saved.status !== 409)
+        throw new Error(`a save was answered ${saved.status}: ${JSON.stringify(saved.body).slice(0, 300)}`)
+      ;[this.#version, this.#generation] = [version, saved.generation]
+      if (saved.status === 200) return
+      const own = new Set(this.#job.surveys.map(({ id }) => id))
+      const surveys = [...job.surveys.filter(({ id }) => !own.has(id)), ...this.#job.surveys]
+      this.#job = { ...this.#job, surveys: surveys.slice(-mostSurveys) }
+    }
+  }
+
+  async look(turn: number): Promise<void> {
+    const id = randomUUID()
+    const survey = { id, name: `Look ${turn}`, observations: [] }
+    this.#job = { ...this.#job, surveys: [...this.#job.surveys.slice(1 - mostSurveys), survey] }
+    await this.save()
+    this.told.surveys.push(id)
+    counts.saved += 1
+  }
+
+  async #send(ids: readonly string[]): Promise<void> {
+    const entries = ids.map((id) => noteOf(id, this.#job.title, this.#version))
+    const body = { entries, sentAt: jumped() }
+    const written = await ask('POST', `jobs/${this.told.job}/log`, body, this.#generation)
+    if (written.status !== 201)
+      throw new Error(`entries were answered ${written.status}: ${JSON.stringify(written.body)}`)
+  }
+
+  async note(): Promise<void> {
+    const ids = Array.from({ length: 4 }, () => randomUUID())
+    await this.#send(ids)
+    this.told.entries.push(...ids)
+    counts.written += ids.length
+  }
+
+  /** Reads on; what a restore lost is written again. */
+  async read(): Promise<void> {
+    const heard = await ask('GET', `jobs/${this.told.job}/log?after=${this.#cursor}`, undefined)
+    const { entries, cursor, anew } = heard.body as { entries: { id: string }[]; cursor: string; anew?: boolean }
+    this.#cursor = cursor
+    if (!anew) return
+    // Sent as of the life in which they were written: its versions are no more.
+    const there = new Set(entries.map(({ id }) => id))
+    const gone = this.told.entries.filter((id) => !there.has(id))
+    for (let from = 0; from < gone.length; from += 200) await this.#send(gone.slice(from, from + 200))
+    counts.rewritten += gone.length
+  }
+
+  /** What is refused says so, and leaves nothing. */
+  async beRefused(): Promise<void> {
+    const entry = { ...noteOf(randomUUID(), 'nobody', this.#version), kind: 'welded' }
+    const { status } = await ask('POST', `jobs/${this.told.job}/log`, { entries: [entry] })
+    if (status !== 422) throw new Error(`an entry of no kind was answered ${status}`)
+    counts.refused += 1
+  }
+
+  async book(turn: number): Promise<void> {
+    // No other writer has a length like it.
+    const mm = 300 + this.#number + turn / 10_000
+    const at = Date.now()
+    const booked = await ask('POST', 'rack', { for: this.#job.title, takes: [], leaves: [{ pipe, mm }] })
+    if (booked.status !== 201) throw new Error(`a booking was answered ${booked.status}`)
+    this.told.lengths.push({ mm, at })
+    counts.booked += 1
+  }
 }
 
 async function write(number: number): Promise<Told> {
-  let job = emptyJob(`Writer ${number}`, 'metric', 'metric')
-  const begun = (await ask('POST', 'jobs', job)).body as { id: string; version: number }
-  const told: Told = { job: begun.id, surveys: [], entries: [], lengths: [] }
-  for (let version = begun.version, turn = 0; !isOver; turn++) {
-    const id = randomUUID()
-    job = { ...job, surveys: [...job.surveys.slice(1 - mostSurveys), { id, name: `Look ${turn}`, observations: [] }] }
-    const saved = await ask('PUT', `jobs/${begun.id}`, { version, job })
-    if (saved.status !== 200)
-      throw new Error(`a save was answered ${saved.status}: ${JSON.stringify(saved.body).slice(0, 300)}`)
-    version += 1
-    told.surveys.push(id)
-    counts.saved += 1
-    const entries = Array.from({ length: 4 }, () => ({
-      id: randomUUID(),
-      kind: 'note',
-      at: new Date().toISOString(),
-      by: job.title,
-      jobVersion: version,
-      body: { text: `turn ${turn}` },
-    }))
-    const written = await ask('POST', `jobs/${begun.id}/log`, { entries })
-    if (written.status !== 201) throw new Error(`entries were answered ${written.status}`)
-    told.entries.push(...entries.map((entry) => entry.id))
-    counts.written += entries.length
-    if (turn % 5 === 0) {
-      // No other writer has a length like it.
-      const mm = 300 + number + turn / 10_000
-      const booked = await ask('POST', 'rack', { for: job.title, takes: [], leaves: [{ pipe, mm }] })
-      if (booked.status !== 201) throw new Error(`a booking was answered ${booked.status}`)
-      told.lengths.push(mm)
-      counts.booked += 1
-    }
+  const writer = new Writer(number)
+  await writer.save()
+  for (let turn = 0; !isOver; turn++) {
+    await writer.look(turn)
+    await writer.note()
+    await writer.read()
+    if (turn % 5 === 0) await writer.book(turn)
+    if (turn % 7 === 0) await writer.beRefused()
   }
-  return told
+  // As a page that stays open does: what the last restore took is there again.
+  await writer.save()
+  await writer.read()
+  return writer.told
+}
+
+/** Makes a backup, lets them work on, and puts it back. */
+async function putBack(): Promise<void> {
+  const { origin } = servers[0]!
+  const from = Date.now()
+  const made = await fetch(`${origin}/api/backup`).catch(() => null)
+  const file = await made?.arrayBuffer().catch(() => null)
+  if (!made?.ok || !file) return
+  await sleep(1000 + Math.random() * 2000)
+  const put = await fetch(`${origin}/api/backup?replace=yes`, { method: 'POST', body: file }).catch(() => null)
+  // Where its answer was lost it may have been put back all the same.
+  lost.push({ from, to: Date.now() + 1000 })
+  if (put?.ok) counts.restores += 1
 }
 
 function hasRoomFor(file: number, size: number): boolean {
@@ -147,6 +279,7 @@ async function trouble(): Promise<void> {
     await sleep(1500 + Math.random() * 3000)
     if (isOver) return
     if (isSmall && turn % 6 === 0) await fillDisk()
+    else if (turn % 4 === 0) await putBack()
     else if (Math.random() < 0.3) {
       await database.kill()
       await sleep(Math.random() * 1500)
@@ -192,15 +325,17 @@ async function main(): Promise<boolean> {
     twice += ids.length - new Set(ids).size
   }
   const rack = (await ask('GET', 'rack', undefined)).body as { mm: number }[]
-  for (const mm of told.flatMap(({ lengths }) => lengths)) {
+  const isLost = (at: number) => lost.some(({ from, to }) => at > from - 10_000 && at < to)
+  for (const { mm, at } of told.flatMap(({ lengths }) => lengths)) {
     const found = rack.filter((offcut) => Math.abs(offcut.mm - mm) < 1e-6).length
-    if (found === 0) missing += 1
+    if (found === 0 && !isLost(at)) missing += 1
     if (found > 1) twice += 1
   }
-  const { saved, booked, written, again, serverKills, databaseKills, fullDisks } = counts
+  const { saved, booked, written, again, serverKills, databaseKills, fullDisks, restores } = counts
   console.log(
     `${seconds} s, ${writers} writers: ${saved} saves, ${written} log entries and ${booked} bookings acknowledged, ${again} asked again; ` +
-      `${serverKills} kills of a server, ${databaseKills} of the database, ` +
+      `${serverKills} kills of a server, ${databaseKills} of the database, ${restores} backups put back (${counts.rewritten} entries written again), ` +
+      `${counts.refused} refused, ${counts.slow} over a slow line, ` +
       (isSmall ? `the disk full ${fullDisks} times` : 'no full disk: this user may not mount one'),
   )
   console.log(`${missing} missing, ${twice} there twice`)

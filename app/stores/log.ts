@@ -56,6 +56,7 @@ export const useLogStore = defineStore('log', () => {
     const isSame = !anew && more.length === 0 && at === cursor
     if (isSame) return
     const before = read.value
+    const [, lifeBefore] = cursor.split('.')
     read.value = firstOfEach(anew ? more : [...before, ...more])
     cursor = at
     const known = new Set(read.value.map(({ id }) => id))
@@ -67,6 +68,7 @@ export const useLogStore = defineStore('log', () => {
         job,
         before.filter(({ id }) => !known.has(id)),
         'entries from before the backup was put back',
+        lifeBefore,
       )
   }
 
@@ -107,10 +109,10 @@ export const useLogStore = defineStore('log', () => {
   /** So many entries go in one piece. */
   const atOnce = 500
 
-  function send(of: string, all: readonly Entry[], says: string): void {
+  /** @param generation the life of the database in which they were written: its versions are theirs */
+  function send(of: string, all: readonly Entry[], says: string, generation = jobs.generation): void {
     // What the server noted of them it notes anew.
     const entries = all.map(({ arrived: _, ahead: __, ...entry }) => entry)
-    const { generation } = jobs
     for (let from = 0; from < entries.length; from += atOnce) {
       const body = { entries: entries.slice(from, from + atOnce) }
       void outbox.add({ changes: 'log', says, method: 'POST', path: path(of), body, generation })

@@ -2,6 +2,7 @@ import { createHash } from 'node:crypto'
 import { createWriteStream, renameSync, rmSync } from 'node:fs'
 import { Readable } from 'node:stream'
 import { pipeline } from 'node:stream/promises'
+import { setTimeout as sleep } from 'node:timers/promises'
 import { createGzip } from 'node:zlib'
 import type { Connection } from 'mysql2'
 import type { Pool, PoolConnection, RowDataPacket } from 'mysql2/promise'
@@ -16,6 +17,7 @@ import {
 } from './backup-file'
 import { backupTables, type BackupTable, type Row } from './backup-tables'
 import { errorCode } from './error-code'
+import { mostTries, passing } from './passing'
 import { beginGeneration } from './begin-generation'
 
 /** There is something in the database already, and nobody said that it is to be taken away. */
@@ -144,6 +146,19 @@ export interface PutBack {
 export async function restoreBackup(pool: Pool, file: string, replace: boolean): Promise<PutBack> {
   // Read to its end before anything is touched.
   const { counts, origin } = await verifyBackup(file)
+  for (let tries = 1; ; tries++) {
+    try {
+      await putBack(pool, file, replace)
+      return { rows: counts, from: origin }
+    } catch (error) {
+      // Others are writing: one of them stood in its way.
+      if (!passing.has(errorCode(error)) || tries === mostTries) throw error
+      await sleep(100 * tries)
+    }
+  }
+}
+
+async function putBack(pool: Pool, file: string, replace: boolean): Promise<void> {
   const connection = await pool.getConnection()
   try {
     await connection.beginTransaction()
@@ -157,7 +172,6 @@ export async function restoreBackup(pool: Pool, file: string, replace: boolean):
       await connection.query(`DELETE FROM \`${table}\``)
     for await (const [table, rows] of batchesOf(readBackup(file).rows)) await insert(connection, table, rows)
     await connection.commit()
-    return { rows: counts, from: origin }
   } catch (error) {
     await connection.rollback().catch(() => {})
     throw error

@@ -2,12 +2,9 @@ import { setTimeout as sleep } from 'node:timers/promises'
 import type { Database } from './connection'
 import { useDatabase } from './connection'
 import { errorCode } from './error-code'
+import { mostTries, passing } from './passing'
 
 export type Transaction = Parameters<Parameters<Database['transaction']>[0]>[0]
-
-/** Two transactions stood in each other's way, and the database ended one: it may be tried again as it is. */
-const passing = new Set(['ER_LOCK_DEADLOCK', 'ER_LOCK_WAIT_TIMEOUT', 'ER_CHECKREAD'])
-const mostTries = 12
 
 /** Does work in one transaction, all or nothing; tries again where another transaction only stood in its way. */
 export async function inTransaction<Result>(work: (transaction: Transaction) => Promise<Result>): Promise<Result> {

@@ -1,9 +1,10 @@
 import { entriesSchema } from '~~/core/log/entry'
+import { heldGeneration } from '../../../database/generation'
 import { addEntries } from '../../../database/log'
 import { answering } from '../../../http/answering'
 import { readAs } from '../../../http/body'
 import { invalid, notFound } from '../../../http/refusal'
-import { isOfAnother, sayGeneration } from '../../../http/generation'
+import { generationHeader, isOfAnother } from '../../../http/generation'
 import { sealHandOver } from '../../../http/hand-over'
 import { problemsAgainst, saidProblems } from '../../../http/log-body'
 import { namedBy } from '../../../http/named'
@@ -19,8 +20,10 @@ export default answering(async (event) => {
   const at = new Date()
   const came = { at, ahead: sentAt === undefined ? null : Date.parse(sentAt) - at.getTime() }
   const named = await namedBy(job, entries)
-  const generation = await sayGeneration(event)
   const isThere = await inTransaction(async (transaction) => {
+    // Held from here on: with a restore in between, versions would be taken for those of another life.
+    const generation = await heldGeneration(transaction)
+    setHeader(event, generationHeader, generation)
     const added = await addEntries(transaction, job, entries, came, (held, version) => {
       const isVersionKnown = !isOfAnother(event, generation)
       const found = problemsAgainst(entries, { job, version, isVersionKnown, held, named })
