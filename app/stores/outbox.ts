@@ -10,7 +10,14 @@ const [firstPause, longestPause] = [500, 10_000]
 
 /** Changes on their way to the server, of every kind: what waits, what was not accepted, and what became of each. */
 export const useOutboxStore = defineStore('outbox', () => {
-  const state = shallowRef<OutboxState>({ waiting: [], refused: [], isKept: true, isAway: false, why: '' })
+  const state = shallowRef<OutboxState>({
+    waiting: [],
+    refused: [],
+    isKept: true,
+    isAway: false,
+    why: '',
+    isHeld: false,
+  })
   const listeners = new Map<Changes, (command: Command, answer: CommandAnswer) => void>()
   /** What a change waits for before it is sent. */
   const gates = new Map<Changes, (command: Command) => Promise<void>>()

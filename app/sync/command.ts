@@ -1,7 +1,7 @@
 import type { FieldProblem } from '~~/core/quantity/field-problem'
 import { ask } from './ask'
 import { generationHeader } from './generation'
-import { sendInPieces } from './photo-pieces'
+import { sendPiece } from './photo-pieces'
 import { saidOf } from './said-of'
 
 /** What is changed by it. */
@@ -37,11 +37,15 @@ export type Refused = {
 export type CommandAnswer = { readonly outcome: 'done'; readonly answer: unknown } | Refused
 /** Or it was not heard of, or nobody was let in, with what was said of that; or the server is there and fails on it. */
 export type SendAnswer =
-  CommandAnswer | { readonly outcome: 'away'; readonly why?: string } | { readonly outcome: 'failed' }
+  | CommandAnswer
+  | { readonly outcome: 'away'; readonly why?: string }
+  | { readonly outcome: 'failed' }
+  /** A part of it is there; what is more urgent may go before the rest. */
+  | { readonly outcome: 'more' }
 
-/** Sends a command once. */
+/** Sends a command once; of a picture its next piece. */
 export async function sendCommand({ id, changes, method, path, body, generation }: Command): Promise<SendAnswer> {
-  if (body instanceof Blob) return sendInPieces(body)
+  if (body instanceof Blob) return sendPiece(body)
   const headers = {
     'Content-Type': 'application/json',
     'Idempotency-Key': id,

@@ -52,12 +52,19 @@ class Server {
   refuses = (_: Command): boolean => false
   fails = (_: Command): boolean => false
   isShut = false
+  /** So many more pieces of a picture are to come. */
+  pieces = 0
+  onPiece = (_: number): void => {}
   readonly tried: string[] = []
 
   send = async (made: Command): Promise<SendAnswer> => {
     const line = this.line.shift() ?? 'whole'
     if (line === 'request lost') return { outcome: 'away' }
     if (this.isShut) return { outcome: 'away', why: 'not from here' }
+    if (made.changes === 'photos' && this.pieces > 0) {
+      this.onPiece(this.pieces--)
+      return { outcome: 'more' }
+    }
     this.tried.push(made.id)
     if (this.fails(made)) return { outcome: 'failed' }
     if (this.refuses(made)) return { outcome: 'refused', message: `no ${made.id}`, fields: [] }
@@ -69,7 +76,7 @@ class Server {
 
 /** A page with its outbox; a page that is closed does and hears nothing more. */
 class Tab {
-  state: OutboxState = { waiting: [], refused: [], isKept: true, isAway: false, why: '' }
+  state: OutboxState = { waiting: [], refused: [], isKept: true, isAway: false, why: '', isHeld: false }
   readonly answered: string[] = []
   #close!: () => void
   #isOpen = true
@@ -129,7 +136,7 @@ describe('the outbox', () => {
     expect(answers.map((answer) => answer.outcome === 'done' && answer.answer)).toEqual(['a', 'b', 'c'])
     expect(server.done).toEqual(['a', 'b', 'c'])
     expect(keptWhenSent).not.toContain(false)
-    expect(tab.state).toEqual({ waiting: [], refused: [], isKept: true, isAway: false, why: '' })
+    expect(tab.state).toEqual({ waiting: [], refused: [], isKept: true, isAway: false, why: '', isHeld: false })
     expect(browser.kept).toEqual([])
   })
 
@@ -244,11 +251,23 @@ describe('the outbox', () => {
     void tab.outbox.add({ ...command('tick'), changes: 'log', path: '/api/jobs/new/log', body: { entries: [] } })
     void tab.outbox.add(command('price'))
     await settle()
-    expect([server.done, tab.state.waiting.map(({ id }) => id)]).toEqual([['price'], ['tick']])
+    expect([server.done, tab.state.waiting.map(({ id }) => id), tab.state.isHeld]).toEqual([['price'], ['tick'], true])
     browser.mayGo = () => true
     await tab.outbox.goOn()
     await settle()
     expect(server.done).toEqual(['price', 'tick'])
+  })
+
+  it('between two pieces of a picture goes what is more urgent', async () => {
+    const [browser, server] = [new Browser(), new Server()]
+    const tab = new Tab(browser, server)
+    server.pieces = 3
+    void tab.outbox.add({ ...command('photo'), changes: 'photos' })
+    server.onPiece = (left) => {
+      if (left === 1) void tab.outbox.add({ ...command('tick'), changes: 'log', body: { entries: [] } })
+    }
+    await settle()
+    expect(server.done).toEqual(['tick', 'photo'])
   })
 
   it('without room it is sent all the same, and said not to be kept', async () => {

@@ -19,6 +19,8 @@ export interface OutboxState {
   readonly isAway: boolean
   /** What was said of that; empty where nothing was heard. */
   readonly why: string
+  /** All that waits is about jobs that the server does not have yet. */
+  readonly isHeld: boolean
 }
 
 export interface OutboxSettings {
@@ -130,8 +132,10 @@ export class Outbox {
   }
 
   #tell(): void {
+    const waiting = this.#list.filter(({ refused }) => refused === undefined)
     this.#settings.onState({
-      waiting: this.#list.filter(({ refused }) => refused === undefined),
+      waiting,
+      isHeld: waiting.length > 0 && this.#next === undefined,
       refused: this.#list.filter(({ refused }) => refused !== undefined),
       isKept: this.#unkept.size === 0,
       isAway: this.#isAway,
@@ -187,6 +191,7 @@ export class Outbox {
       this.#why = answer.outcome === 'away' ? (answer.why ?? '') : ''
       const isLastTry = answer.outcome === 'failed' && ++failures === mostFailures
       if (answer.outcome === 'done' || answer.outcome === 'refused') await this.#take(command, answer)
+      else if (answer.outcome === 'more') this.#tell()
       else if (isLastTry) await this.#setAside(command)
       else {
         this.#tell()

@@ -5,7 +5,7 @@ import type { Command } from '~/sync/command'
 
 /** What the server does not have yet, where that lasts; and what it did not accept, until it is seen. */
 const store = useOutboxStore()
-const waits = computed(() => (store.state.isAway ? store.state.waiting : []))
+const waits = computed(() => (store.state.isAway || store.state.isHeld ? store.state.waiting : []))
 
 /** What was not accepted as a file: a picture as it is, all else as it would be sent. */
 function save({ says, path, body }: Command): void {
@@ -21,7 +21,8 @@ function save({ says, path, body }: Command): void {
     aria-label="Changes on their way"
   >
     <p v-if="waits.length" role="status" class="min-h-9 py-1.5 text-(--ui-warning)">
-      Waiting for the server: {{ waits.length }} {{ waits.length === 1 ? 'change' : 'changes' }}.
+      Waiting for {{ store.state.isHeld ? 'the first save of the job' : 'the server' }}: {{ waits.length }}
+      {{ waits.length === 1 ? 'change' : 'changes' }}.
       {{ store.state.why }}
       <template v-if="store.state.isKept">Kept here, and sent as soon as it answers.</template>
       <strong v-else>This browser has no room to keep them: leave this page open until they are sent.</strong>
