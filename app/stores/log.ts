@@ -3,6 +3,7 @@ import { defineStore } from 'pinia'
 import type { Entry } from '~~/core/log/entry'
 import { jointsDone } from '~~/core/log/joints-done'
 import { siteState } from '~~/core/log/site-state'
+import { inPieces } from '~/sync/log-pieces'
 import { keepLog, logCopyOf } from '~/sync/copies'
 import { ask } from '~/sync/ask'
 import { smallPhoto } from '~/saving/small-photo'
@@ -106,16 +107,12 @@ export const useLogStore = defineStore('log', () => {
     await until(() => jobs.status.kind).toBe('saved', { timeout: longestWait })
   })
 
-  /** So many entries go in one piece. */
-  const atOnce = 500
-
   /** @param generation the life of the database in which they were written: its versions are theirs */
   function send(of: string, all: readonly Entry[], says: string, generation = jobs.generation): void {
-    // What the server noted of them it notes anew.
-    const entries = all.map(({ arrived: _, ahead: __, ...entry }) => entry)
-    for (let from = 0; from < entries.length; from += atOnce) {
-      const body = { entries: entries.slice(from, from + atOnce) }
-      void outbox.add({ changes: 'log', says, method: 'POST', path: path(of), body, generation })
+    // In their order, and each as of the clock that wrote it, where it is known how far that was off.
+    for (const { ahead, entries } of inPieces(all)) {
+      const command = { changes: 'log', says, method: 'POST', path: path(of), body: { entries }, generation } as const
+      void outbox.add({ ...command, ...(ahead === undefined ? {} : { ahead }) })
     }
   }
 

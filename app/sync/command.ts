@@ -20,6 +20,8 @@ export interface Command {
   readonly body: unknown
   /** The life of the server's database in which it was written. */
   readonly generation?: string
+  /** By how many ms the clock that wrote it was ahead, where that is known already: another's, that is sent again. */
+  readonly ahead?: number
   /** Why the server did not accept it; it is kept until it was seen. */
   readonly refused?: string
   /** It is kept to be sent again. */
@@ -44,7 +46,15 @@ export type SendAnswer =
   | { readonly outcome: 'more' }
 
 /** Sends a command once; of a picture its next piece. */
-export async function sendCommand({ id, changes, method, path, body, generation }: Command): Promise<SendAnswer> {
+export async function sendCommand({
+  id,
+  changes,
+  method,
+  path,
+  body,
+  generation,
+  ahead = 0,
+}: Command): Promise<SendAnswer> {
   if (body instanceof Blob) return sendPiece(body)
   const headers = {
     'Content-Type': 'application/json',
@@ -52,6 +62,6 @@ export async function sendCommand({ id, changes, method, path, body, generation 
     ...(generation === undefined ? {} : { [generationHeader]: generation }),
   }
   // The server notes how far this clock is off: it is told what it shows as the entries go.
-  const told = changes === 'log' ? { ...(body as object), sentAt: new Date().toISOString() } : body
+  const told = changes === 'log' ? { ...(body as object), sentAt: new Date(Date.now() + ahead).toISOString() } : body
   return saidOf(await ask(path, { method, headers, body: JSON.stringify(told) }))
 }
