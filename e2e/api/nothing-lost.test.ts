@@ -4,6 +4,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { gunzipSync, gzipSync } from 'node:zlib'
 import { getTableName, is } from 'drizzle-orm'
+import { drizzle } from 'drizzle-orm/mysql2'
 import { MySqlTable } from 'drizzle-orm/mysql-core'
 import mysql, { type Pool } from 'mysql2/promise'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
@@ -12,6 +13,7 @@ import { readOwnMigrations } from '../../scripts/run/with-database'
 import { restoreBackup, writeBackup } from '../../server/database/backup'
 import { verifyBackup } from '../../server/database/backup-file'
 import { backupTables, leftOut } from '../../server/database/backup-tables'
+import { isDaysAgo } from '../../server/database/days-ago'
 import * as schema from '../../server/database/schema'
 import { tryBackup } from '../../server/database/trial-restore'
 import { clearPutBackFolders } from '../../server/http/put-back-folders'
@@ -79,6 +81,33 @@ describe('after a backup was put back', () => {
     const path = `jobs/${id}/log`
     expect((await ask('POST', path, { entries: [late] })).status).toBe(422)
     expect((await ask('POST', path, { entries: [late] }, { [header]: generation })).status).toBe(201)
+  })
+})
+
+describe('what goes after so many days', () => {
+  it('goes by days on which a server ran: a clock that jumps a year passes one', async () => {
+    const { id } = (await ask('POST', 'jobs', { ...job, title: 'In the bin' })).body
+    await ask('DELETE', `jobs/${id}`)
+    const isOver = async () =>
+      (await drizzle(pool).select().from(schema.jobs).where(isDaysAgo(schema.jobs.deletedAt, 30))).length
+    const see = (days: number) =>
+      pool.query('INSERT INTO days_seen VALUES (DATE_FORMAT(NOW() + INTERVAL ? DAY, "%Y-%m-%d"))', [days])
+    await see(365)
+    expect(await isOver()).toBe(0)
+    for (let day = 1; day < 29; day++) await see(day)
+    expect(await isOver()).toBe(0)
+    await see(29)
+    expect(await isOver()).toBe(1)
+    await pool.query('DELETE FROM days_seen')
+  })
+})
+
+describe('an older page', () => {
+  it('whose interface the server no longer understands is told so, and nothing is done', async () => {
+    const old = await ask('POST', 'jobs', job, { 'Jolvet-Interface': '0' })
+    expect([old.status, old.body.error]).toEqual([426, 'old-page'])
+    const now = await ask('GET', 'jobs', undefined, { 'Jolvet-Interface': '1' })
+    expect([now.status, now.headers.get('jolvet-interface')]).toEqual([200, '1'])
   })
 })
 

@@ -1,5 +1,5 @@
 import { spawn, type ChildProcess } from 'node:child_process'
-import { existsSync, mkdtempSync, readFileSync, renameSync, rmSync } from 'node:fs'
+import { existsSync, mkdtempSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs'
 import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
@@ -76,9 +76,18 @@ describe('a database of one’s own that does not answer', () => {
     expect(started.said()).not.toMatch(/Jolvet is at|secret-word/)
     started.child.kill('SIGTERM')
     expect(await started.ended).toBe(0)
+    // The number of an earlier server may be a stranger's by now, and what it runs may be called alike.
+    const stranger = spawn(process.execPath, ['-e', 'setTimeout(() => {}, 60000)', 'my.output/server/index.mjs'])
+    writeFileSync(join(folder, 'server.pid'), String(stranger.pid))
     const wrong = start({ ...(await ports()), DATABASE_URL: 'somewhere' })
     expect(await wrong.ended).toBe(1)
     expect(wrong.said()).toContain('DATABASE_URL is no address')
+    const beside = start({ ...(await ports()), DATABASE_URL, BACKUPS: '0' })
+    await beside.says('does not answer')
+    expect([isAlive(stranger.pid!), beside.said()]).toEqual([true, expect.not.stringContaining('ending it first')])
+    stranger.kill()
+    beside.child.kill('SIGTERM')
+    await beside.ended
   })
 })
 

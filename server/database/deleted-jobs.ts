@@ -1,6 +1,6 @@
 import { and, desc, eq, isNotNull, notExists } from 'drizzle-orm'
 import { useDatabase } from './connection'
-import { isDaysAgo } from './days-seen'
+import { isDaysAgo } from './days-ago'
 import { isThere } from './jobs'
 import { jobs, logEntries } from './schema'
 import type { Transaction } from './transaction'

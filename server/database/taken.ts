@@ -1,6 +1,6 @@
 import { eq } from 'drizzle-orm'
 import { useDatabase } from './connection'
-import { isDaysAgo } from './days-seen'
+import { isDaysAgo } from './days-ago'
 import { takenRequests } from './schema'
 import { errorCode } from './error-code'
 import { inTransaction, type Transaction } from './transaction'
