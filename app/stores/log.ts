@@ -68,7 +68,7 @@ export const useLogStore = defineStore('log', () => {
       send(
         job,
         before.filter(({ id }) => !known.has(id)),
-        'entries from before the backup was put back',
+        'entries from before the restore',
         lifeBefore,
       )
   }

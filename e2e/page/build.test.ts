@@ -57,7 +57,7 @@ describe('cutting, from the plan to the rack', () => {
   it('says what is wasted, and leaves the rack out when asked', async () => {
     const on = page()
     await on.open(`/jobs/${await job('Tarn Lane Bakehouse')}/cut`)
-    await on.press('Lay anew')
+    await on.press('Plan again')
     await on.shows(`${stock22} [data-waste]`, /Waste: [\d\u2009 .]+ mm, [\d.]+ k?g/)
     const list = '[aria-label="What to bring"]'
     await on.shows(list, /\d+ lengths? of/)

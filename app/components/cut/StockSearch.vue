@@ -94,7 +94,7 @@ const proof = computed(() => {
       <UButton v-if="!isCut && !printed" color="primary" variant="solid" :disabled="running" @click="emit('cut', bars)">
         <UIcon name="i-lucide-check" class="size-5" />Cut it: book
       </UButton>
-      <UButton v-else-if="!printed" @click="anew = true">Lay anew</UButton>
+      <UButton v-else-if="!printed" @click="anew = true">Plan again</UButton>
       <p class="text-sm text-muted">
         {{
           kept.length

@@ -36,18 +36,18 @@ const keyOf = (draft: { job: string; tab: string }): string => `${draft.job} ${d
           <UButton
             v-if="!draft.isOpenElsewhere"
             icon="i-lucide-trash-2"
-            :aria-label="`Let go the unsaved ${draft.title}`"
+            :aria-label="`Discard the unsaved ${draft.title}`"
             @click="freeing = keyOf(draft)"
           />
         </div>
         <div
           v-if="freeing === keyOf(draft)"
           role="alertdialog"
-          aria-label="Let it go?"
+          aria-label="Discard it?"
           class="flex flex-wrap items-center gap-3 pt-2"
         >
-          <span>Let this text go? It is nowhere else, and does not come back; download it first.</span>
-          <UButton label="Let it go" color="error" @click="free(draft)" />
+          <span>Discard this text? It is nowhere else, and does not come back; download it first.</span>
+          <UButton label="Discard" color="error" @click="free(draft)" />
           <UButton label="Keep it" @click="freeing = ''" />
         </div>
       </li>
@@ -55,6 +55,6 @@ const keyOf = (draft: { job: string; tab: string }): string => `${draft.job} ${d
   </section>
   <p v-if="copies" class="mt-6 flex flex-wrap items-center gap-3">
     <span>This browser keeps {{ copies }} {{ copies === 1 ? 'job' : 'jobs' }} for when the server is away.</span>
-    <UButton label="Free the room" variant="ghost" @click="freeCopies" />
+    <UButton label="Clear offline copies" variant="ghost" @click="freeCopies" />
   </p>
 </template>

@@ -27,7 +27,7 @@ async function again(): Promise<void> {
     <span class="min-w-48 flex-1">
       That page did not come over the line. What you have here stays; press again when there is a line.
     </span>
-    <UButton label="Load anew" @click="again" />
+    <UButton label="Reload" @click="again" />
   </div>
   <div
     v-else-if="isOffered"
