@@ -49,6 +49,18 @@ async function photographed(site: Site): Promise<string> {
   return id
 }
 
+/** Puts so many jobs in at once, as they are kept. */
+async function manyJobs({ database }: Site, count: number): Promise<void> {
+  const pool = mysql.createPool({ uri: database.url })
+  const job = JSON.stringify(longJob(5))
+  const now = new Date()
+  for (let from = 0; from < count; from += 500) {
+    const rows = Array.from({ length: 500 }, (_, at) => [randomUUID(), 1, `Job ${from + at}`, job, now, now])
+    await pool.query('INSERT INTO jobs (id, version, title, document, created_at, updated_at) VALUES ?', [rows])
+  }
+  await pool.end()
+}
+
 /** How long others wait for a short answer beside each kind of heavy work, and what a print of sixty photos takes. */
 export async function benchLanes(): Promise<void> {
   const site = await startSite(true)
@@ -64,6 +76,7 @@ export async function benchLanes(): Promise<void> {
       test: { profile: 'en806-a', design: 6, medium: 'water' },
       readings,
     })
+    await manyJobs(site, 5000)
     const backup = Buffer.from(await (await fetch(at('backup'))).arrayBuffer())
     const read = async (path: string, init?: RequestInit): Promise<void> => {
       const response = await fetch(at(path), init)
@@ -84,7 +97,17 @@ export async function benchLanes(): Promise<void> {
       'four searches on stock': [4, () => read('stock', { method: 'POST', body: stock })],
       'four fits of a gauge': [4, () => read('prove', { method: 'POST', body: prove })],
       'a backup': [1, () => read('backup')],
+      'a list of 5 000 jobs': [1, () => read('jobs')],
+      'their summaries, page by page': [1, () => readPages()],
       'a restore': [1, () => read('backup?replace=yes', { method: 'POST', body: new Uint8Array(backup) })],
+    }
+    async function readPages(): Promise<void> {
+      for (let after = ''; ;) {
+        const response = await fetch(at(`job-summaries?after=${encodeURIComponent(after)}`))
+        const { next } = (await response.json()) as { next: string | null }
+        if (next === null) return
+        after = next
+      }
     }
     const hundredth = async (path: string): Promise<number> => {
       const times: number[] = []

@@ -14,7 +14,6 @@ export function useCutting() {
   const { benderFor } = useJobBenders()
   const { methodOf } = useBendingMethod()
   onMounted(() => rack.load(store.id))
-  useRefreshing(() => rack.load(store.id))
 
   /** How a bent piece is marked, with the bender that is in the hand for its size; null where it is straight. */
   function sheetOf({ tube, pipe: id }: PlanPiece) {

@@ -12,6 +12,7 @@ import { keepHistory, takeHistory, through } from '~/sync/history'
 import { readDraft, readKept } from '~/sync/read-draft'
 import { SaveLoop, type KeptDraft, type SaveStatus } from '~/sync/save-loop'
 import { httpTransport, type Stored } from '~/sync/job-transport'
+import type { newestOf } from '~/sync/newest'
 import { holdDraft } from '~/sync/draft-lock'
 import { claimTab } from '~/sync/tab'
 import { useCatalogueStore } from '~/stores/catalogue'
@@ -95,25 +96,33 @@ export const useJobStore = defineStore('job', () => {
     future.value = kept.future
   }
 
-  /** Another tab or device may have saved: where nothing here is unsaved, its text is shown. */
+  /** Hears how far the server has come: what another tab or device saved is shown where nothing here is unsaved. */
+  function hear(newest: Awaited<ReturnType<typeof newestOf>>): void {
+    if (!loop?.isClean) return
+    if (newest === 'gone') status.value = { kind: 'gone' }
+    else if (typeof newest === 'string') status.value = { kind: 'waiting', what: newest }
+    else if (newest.version > loop.version || newest.generation !== loop.generation) void refresh()
+    else status.value = { kind: 'saved' }
+  }
+
+  /** Another tab or device has saved: where nothing here is unsaved, its text is shown. */
   async function refresh(): Promise<void> {
     const asking = loop
     if (!asking?.isClean) return
-    const stored = await httpTransport.newer({ id: id.value, version: asking.version, generation: asking.generation })
+    const answer = await httpTransport.load(id.value)
     // By now another job may be open, or something typed.
     if (loop !== asking || !asking.isClean) return
-    if (stored === 'gone') status.value = { kind: 'gone' }
-    else if (stored === 'server' || stored === 'database') status.value = { kind: 'waiting', what: stored }
-    else if (stored === 'same') status.value = { kind: 'saved' }
-    else if (stored.version > asking.version || stored.generation !== asking.generation) {
-      const before = decided.value
-      takeOver(stored.job)
-      // A backup was put back: what this page had since then comes back by undo.
-      if (before && stored.generation !== asking.generation && !saysTheSame(before, stored.job)) past.value = [before]
-      ;[version.value, generation.value] = [stored.version, stored.generation]
-      asking.replace(stored)
-      void keepCopy(stored)
-    }
+    if (answer.outcome !== 'done') return
+    const { stored } = answer
+    const isOfAnother = stored.generation !== asking.generation
+    if (stored.version <= asking.version && !isOfAnother) return
+    const before = decided.value
+    takeOver(stored.job)
+    // A backup was put back: what this page had since then comes back by undo.
+    if (before && isOfAnother && !saysTheSame(before, stored.job)) past.value = [before]
+    ;[version.value, generation.value] = [stored.version, stored.generation]
+    asking.replace(stored)
+    void keepCopy(stored)
   }
 
   /**
@@ -163,7 +172,6 @@ export const useJobStore = defineStore('job', () => {
   }
 
   if (import.meta.client) {
-    useRefreshing(refresh)
     useEventListener(window, 'pagehide', () => {
       keepUnderWay()
       if (decided.value)
@@ -259,6 +267,7 @@ export const useJobStore = defineStore('job', () => {
     future,
     undoFirst,
     open,
+    hear,
     change,
     undo,
     redo,

@@ -6,6 +6,7 @@ import { siteState } from '~~/core/log/site-state'
 import { inPieces } from '~/sync/log-pieces'
 import { keepLog, logCopyOf } from '~/sync/copies'
 import { ask } from '~/sync/ask'
+import type { Newest } from '~/sync/newest'
 import { smallPhoto } from '~/saving/small-photo'
 import { useJobStore } from '~/stores/job'
 import { useOutboxStore } from '~/stores/outbox'
@@ -93,6 +94,11 @@ export const useLogStore = defineStore('log', () => {
     if (heard?.isGood && heard.json) take(of, heard.json as Page)
   }
 
+  /** Hears how far the server has come: what others wrote is read on. */
+  function hear(newest: Newest): void {
+    if (newest.log !== cursor) void refresh()
+  }
+
   outbox.onAnswer('log', ({ path: of, body }, answer) => {
     if (answer.outcome !== 'done' || of !== path(job)) return
     const { arrived, ahead } = answer.answer as { readonly arrived: string; readonly ahead: number | null }
@@ -149,5 +155,5 @@ export const useLogStore = defineStore('log', () => {
     write({ kind: 'photo', subject: joint === null ? {} : { joint }, body: { sha, ...more } }, 'a photo')
   }
 
-  return { entries, state, done, who, open, refresh, write, writeAll, strikeOut, addPhoto, photoUrl }
+  return { entries, state, done, who, open, hear, write, writeAll, strikeOut, addPhoto, photoUrl }
 })

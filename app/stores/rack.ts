@@ -1,5 +1,6 @@
 import { defineStore } from 'pinia'
 import type { Booking, Cutting, RackOffcut } from '~~/core/cut/rack'
+import type { Newest } from '~/sync/newest'
 import { useOutboxStore } from '~/stores/outbox'
 
 const isOther = (known: unknown, found: unknown): boolean => JSON.stringify(known) !== JSON.stringify(found)
@@ -17,6 +18,8 @@ export const useRackStore = defineStore('rack', () => {
   const savedCuttings = shallowRef<readonly Cutting[]>([])
   const state = ref<'loading' | 'ready' | 'away'>('loading')
   const problem = ref('')
+  /** What the server's rack was known by as it was last read anew. */
+  let seen = ''
 
   const waiting = computed(() => outbox.waitingOf('rack').map(({ body }) => body as Booking))
   const offcuts = computed(() => {
@@ -52,6 +55,13 @@ export const useRackStore = defineStore('rack', () => {
     if (cut && isOther(savedCuttings.value, cut)) savedCuttings.value = cut
   }
 
+  /** Hears how far the server has come with the job whose cuttings are shown. */
+  function hear(of: string, { rack }: Newest): void {
+    if (of !== job.value || (rack === seen && state.value === 'ready')) return
+    seen = rack
+    void load(of)
+  }
+
   /** Books offcuts out and in. @returns whether they were; where one is gone, nothing is booked and the rack is read anew */
   async function book(booking: Booking): Promise<boolean> {
     const says = booking.cutting ? 'a cutting plan' : 'the rack'
@@ -59,5 +69,5 @@ export const useRackStore = defineStore('rack', () => {
     return answer.outcome === 'done'
   }
 
-  return { offcuts, cuttings, state, problem, load, book }
+  return { offcuts, cuttings, state, problem, load, hear, book }
 })

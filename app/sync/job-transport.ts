@@ -31,8 +31,6 @@ export interface Save {
 /** How jobs reach the server; a test puts its own in its place. */
 export interface Transport {
   load(id: string): Promise<Answer>
-  /** The job where it stands otherwise than this; else whether it is the same or gone, or who does not answer. */
-  newer(known: Pick<Stored, 'id' | 'version' | 'generation'>): Promise<Stored | 'same' | 'gone' | 'server' | 'database'>
   save(id: string, save: Save): Promise<Answer>
 }
 
@@ -56,17 +54,6 @@ function answerOf(heard: Heard | null): Answer {
 
 export const httpTransport: Transport = {
   load: async (id) => answerOf(await ask(pathOf(id))),
-  async newer({ id, version, generation = '' }) {
-    const heard = await ask(pathOf(id), {
-      headers: { 'If-None-Match': `"${version}.${generation.slice(0, 8)}"` },
-      // What the browser keeps for itself would be answered for the server.
-      cache: 'no-store',
-    })
-    if (heard?.status === 304) return 'same'
-    if (heard?.status === 404) return 'gone'
-    if (heard?.status === 503) return 'database'
-    return heard?.status === 200 && heard.json ? storedIn(heard) : 'server'
-  },
   async save(id, { job, version, generation, key }) {
     const headers = {
       'Content-Type': 'application/json',

@@ -28,7 +28,6 @@ class Server {
 
   readonly transport: Transport = {
     load: () => Promise.resolve({ outcome: 'done', stored: { id: 'j', version: this.version, job: this.job } }),
-    newer: () => Promise.resolve('same'),
     save: (_, { version, job, key }) => {
       const line = this.lines.shift() ?? 'whole'
       const away: Answer = { outcome: 'away', what: 'server' }

@@ -23,7 +23,6 @@ function rig(script: ((job: Job, version: number) => Answer | 'real')[] = []) {
     return { outcome: 'done', stored: { id: 'j', ...server } }
   }
   const transport: Transport = {
-    newer: () => Promise.resolve('same'),
     load: () => Promise.resolve({ outcome: 'done', stored: { id: 'j', ...server } }),
     save(_, { version, job, generation }) {
       seen.push(job.title)

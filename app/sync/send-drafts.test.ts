@@ -42,7 +42,6 @@ function rig(answer: (save: Save) => Answer) {
   const saves: [id: string, version: number, title: string][] = []
   const transport: Transport = {
     load: () => Promise.resolve({ outcome: 'gone' }),
-    newer: () => Promise.resolve('same'),
     async save(id, save) {
       saves.push([id, save.version, save.job.title])
       const answered = answer(save)

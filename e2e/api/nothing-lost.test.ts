@@ -16,7 +16,7 @@ import { backupTables, leftOut } from '../../server/database/backup-tables'
 import { isDaysAgo } from '../../server/database/days-ago'
 import * as schema from '../../server/database/schema'
 import { tryBackup } from '../../server/database/trial-restore'
-import { clearPutBackFolders } from '../../server/http/put-back-folders'
+import { clearFolders } from '../../server/http/own-folder'
 import { useSite } from './client'
 
 const { ask, site } = useSite(false)
@@ -148,6 +148,14 @@ describe('a photo in pieces', () => {
     const refused = await send(150_000, bytes.subarray(150_000), other)
     expect([refused.status, (refused.body.fields as { field: string }[])[0]!.field]).toEqual([422, 'sha'])
     expect((await send(0, bytes.subarray(0, 10), other)).body.taken).toBe(10)
+    const noPicture = randomBytes(200_004).fill(7, 0, 8)
+    const its = createHash('sha256').update(noPicture).digest('hex')
+    await send(0, noPicture.subarray(0, 150_000), its)
+    expect((await send(150_000, noPicture.subarray(150_000), its)).status).toBe(422)
+    const [[left]] = (await pool.query('SELECT COUNT(*) AS pieces FROM photo_pieces WHERE sha = ?', [
+      its,
+    ])) as unknown as [{ pieces: number }[]]
+    expect(left!.pieces).toBe(0)
     for (const query of ['from=-1&of=5', 'from=5&of=5', 'from=0&of=90000000', 'of=5', 'from=0'])
       expect([query, (await ask('POST', `photos/${other}?${query}`, 'x')).status]).toEqual([query, 422])
     expect((await ask('POST', 'photos/short?from=0&of=5', 'x')).status).toBe(422)
@@ -275,11 +283,12 @@ describe('a backup file from elsewhere', () => {
     for (const name of [
       'jolvet-put-back-999999999-a',
       'jolvet-put-back-b',
+      'jolvet-pictures-999999999-d',
       `jolvet-put-back-${process.ppid}-c`,
       'other',
     ])
       mkdirSync(join(of, name))
-    clearPutBackFolders(of)
+    clearFolders(of)
     expect(readdirSync(of).toSorted()).toEqual([`jolvet-put-back-${process.ppid}-c`, 'other'])
     rmSync(of, { recursive: true })
   })

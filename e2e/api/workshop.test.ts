@@ -106,14 +106,14 @@ describe('the workshop', () => {
   })
 })
 
-describe('the rack', () => {
-  const pipe = pipeId('EN 1057', '22', 0.9)
-  const put = async (mm: number): Promise<number> => {
-    const { body } = await ask('POST', 'rack', { for: 'a van', leaves: [{ pipe, mm }] })
-    return body.find((offcut: { mm: number }) => offcut.mm === mm).id
-  }
-  const take = (ids: number[]) => ask('POST', 'rack', { for: 'a job', takes: ids, leaves: [{ pipe, mm: 111 }] })
+const pipe = pipeId('EN 1057', '22', 0.9)
+const put = async (mm: number): Promise<number> => {
+  const { body } = await ask('POST', 'rack', { for: 'a van', leaves: [{ pipe, mm }] })
+  return body.find((offcut: { mm: number }) => offcut.mm === mm).id
+}
+const take = (ids: number[]) => ask('POST', 'rack', { for: 'a job', takes: ids, leaves: [{ pipe, mm: 111 }] })
 
+describe('the rack', () => {
   it('of twenty who take one offcut, one has it; the others are told, and nothing of theirs is booked', async () => {
     const id = await put(1460)
     const answers = await Promise.all(Array.from({ length: 20 }, () => take([id])))
@@ -184,6 +184,48 @@ describe('the rack', () => {
     const foreign = await ask('POST', 'rack', { for: 'x', leaves: [{ pipe: 'straw', mm: 30 }] })
     expect(foreign.body.fields[0].field).toBe('leaves.0.pipe')
     expect((await ask('DELETE', `jobs/${made.body.id}`)).status).toBe(204)
+  })
+})
+
+describe('whether anything is new', () => {
+  it('is told by a short answer: a save, an entry, an offcut and a cut each change their own mark, and nothing else', async () => {
+    const { id } = (await ask('POST', 'jobs', job)).body
+    const other = (await ask('POST', 'jobs', job)).body.id
+    const newest = async () => (await ask('GET', `jobs/${id}/newest`)).body
+    const entry = {
+      kind: 'note',
+      subject: {},
+      at: '2026-05-04T10:00:00Z',
+      by: 'I. Marl',
+      jobVersion: 1,
+      body: { text: 'a' },
+    }
+    const note = (of: string) => ask('POST', `jobs/${of}/log`, { entries: [{ ...entry, id: `note-${of}` }] })
+    const bars = [{ length: 3000, pieces: [{ id: 'P1', length: 985.4 }], rest: 2014.6 }]
+    const cut = (of: string) => ask('POST', 'rack', { for: 'Sample', cutting: { job: of, pipe, bars } })
+    const changes: readonly (readonly [what: string, act: () => Promise<unknown>, marks: readonly string[]])[] = [
+      ['nothing', async () => null, []],
+      ['a save', () => ask('PUT', `jobs/${id}`, { version: 1, job: { ...job, title: 'Other' } }), ['version']],
+      ['an entry', () => note(id), ['log']],
+      ['another’s entry', () => note(other), []],
+      ['an offcut', () => put(733), ['rack']],
+      ['a cut', () => cut(id), ['rack']],
+      ['another’s cut', () => cut(other), []],
+    ]
+    let before = await newest()
+    expect(before).toEqual({ version: 1, log: expect.stringMatching(/^0\.[0-9a-f]{8}$/), rack: expect.any(String) })
+    for (const [what, act, marks] of changes) {
+      await act()
+      const now = await newest()
+      expect([what, Object.keys(now).filter((key) => now[key] !== before[key])]).toEqual([what, marks])
+      before = now
+    }
+    expect((await ask('GET', `jobs/${id}/log?after=${before.log}`)).body.entries).toEqual([])
+    const offcut = await put(744)
+    const withIt = (await newest()).rack
+    await take([offcut])
+    expect((await newest()).rack).not.toBe(withIt)
+    expect((await ask('GET', 'jobs/none/newest')).status).toBe(404)
   })
 })
 

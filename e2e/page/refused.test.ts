@@ -1,7 +1,8 @@
 import { By } from 'selenium-webdriver'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { openBrowser, type OpenBrowser } from '../../scripts/run/browser'
-import { Page, usePage } from './page'
+import { Page } from '../../scripts/tests/page'
+import { usePage } from './page'
 
 const { page, site, job, stored } = usePage(390, 844)
 const notice = '[aria-label="Changes on their way"]'
@@ -45,7 +46,7 @@ describe('what the server does not take', () => {
 describe('a browser that keeps nothing of this site', () => {
   let browser: OpenBrowser
   beforeAll(async () => {
-    browser = await openBrowser(390, 844, undefined, { 'profile.default_content_setting_values.cookies': 2 })
+    browser = await openBrowser(390, 844, { preferences: { 'profile.default_content_setting_values.cookies': 2 } })
   })
   afterAll(() => browser.close())
 

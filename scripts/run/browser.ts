@@ -20,22 +20,27 @@ const flags = [
 
 export interface OpenBrowser {
   readonly driver: WebDriver
+  /** Where it keeps what sites store in it. */
+  readonly profile: string
+  /** Ends it as a flat battery would; its profile stays. */
+  kill(): Promise<void>
+  /** Closes it, and takes its profile away. */
   close(): Promise<void>
 }
 
-/**
- * A headless Chromium of its own, with an empty profile, whose page is this large.
- *
- * @param preferences of the browser, by their names, such as where downloads go
- */
-export async function openBrowser(
-  width: number,
-  height: number,
-  downloads?: string,
-  preferences: Readonly<Record<string, unknown>> = {},
-): Promise<OpenBrowser> {
+interface Wanted {
+  /** The folder that downloads go to. */
+  readonly downloads?: string
+  /** Of the browser, by their names. */
+  readonly preferences?: Readonly<Record<string, unknown>>
+  /** Of a browser before; without one it has an empty one of its own. */
+  readonly profile?: string
+}
+
+/** A headless Chromium whose page is this large. */
+export async function openBrowser(width: number, height: number, wanted: Wanted = {}): Promise<OpenBrowser> {
   needPrograms(['chromium', 'chromedriver'], ['chromium', 'chromium-driver'])
-  const profile = mkdtempSync(join(tmpdir(), 'jolvet-browser-'))
+  const { downloads, preferences, profile = mkdtempSync(join(tmpdir(), 'jolvet-browser-')) } = wanted
   const options = new Options()
   options.setChromeBinaryPath(programPath('chromium')!)
   options.addArguments(...flags, `--user-data-dir=${profile}`, `--window-size=${width},${height}`)
@@ -49,6 +54,11 @@ export async function openBrowser(
   await resizePage(driver, width, height)
   return {
     driver,
+    profile,
+    async kill() {
+      process.kill(Number((await driver.getCapabilities()).get('goog:processID')), 'SIGKILL')
+      await driver.quit().catch(() => {})
+    },
     async close() {
       await driver.quit()
       rmSync(profile, { recursive: true, force: true, maxRetries: 5 })

@@ -12,6 +12,7 @@ export const calls: readonly (readonly [path: string, ...methods: string[]])[] =
   ['/api/jobs/:id/cuttings', 'GET'],
   ['/api/jobs/:id/log', 'GET', 'POST'],
   ['/api/jobs/:id/minutes', 'GET', 'POST'],
+  ['/api/jobs/:id/newest', 'GET'],
   ['/api/jobs/:id/put-back', 'POST'],
   ['/api/jobs/:id/record', 'GET'],
   ['/api/jobs/:id/record.csv', 'GET'],

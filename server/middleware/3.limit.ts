@@ -1,7 +1,7 @@
 import { clientOf } from '../http/client-of'
 import { RateLimiterMemory, type RateLimiterRes } from 'rate-limiter-flexible'
 
-/** What one address may ask in a minute: a page that is open asks some sixty, and a crew's twenty stand behind one. */
+/** What one address may ask in a minute: a page that is open asks some twenty, and a crew's twenty stand behind one. */
 const perMinute = 6000
 const limiter = new RateLimiterMemory({ points: perMinute, duration: 60 })
 

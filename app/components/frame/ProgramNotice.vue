@@ -12,30 +12,36 @@ async function again(): Promise<void> {
   )
   if (isThere) location.reload()
 }
+const later = () => void (isDismissed.value = true)
+const notice = computed(() => {
+  if (isOld.value)
+    return {
+      says: 'The server runs a newer Jolvet than this page. What you write is kept here.',
+      actions: [{ label: 'Load the newer one', onClick: again }],
+    }
+  if (isMissing.value)
+    return {
+      says: 'That page did not come over the line. What you have here stays; press again when there is a line.',
+      actions: [{ label: 'Reload', onClick: again }],
+    }
+  return {
+    says: 'A newer Jolvet is here.',
+    actions: [
+      { label: 'Load it', onClick: update },
+      { label: 'Later', variant: 'ghost' as const, onClick: later },
+    ],
+  }
+})
+const isUrgent = computed(() => isOld.value || isMissing.value)
 </script>
 
 <template>
-  <div v-if="isOld" role="alert" class="flex flex-wrap items-center gap-3 border-t border-(--ui-border) px-3 py-1">
-    <span class="min-w-48 flex-1">The server runs a newer Jolvet than this page. What you write is kept here.</span>
-    <UButton label="Load the newer one" @click="again" />
-  </div>
   <div
-    v-else-if="isMissing"
-    role="alert"
+    v-if="isUrgent || isOffered"
+    :role="isUrgent ? 'alert' : 'status'"
     class="flex flex-wrap items-center gap-3 border-t border-(--ui-border) px-3 py-1"
   >
-    <span class="min-w-48 flex-1">
-      That page did not come over the line. What you have here stays; press again when there is a line.
-    </span>
-    <UButton label="Reload" @click="again" />
-  </div>
-  <div
-    v-else-if="isOffered"
-    role="status"
-    class="flex flex-wrap items-center gap-3 border-t border-(--ui-border) px-3 py-1"
-  >
-    <span class="min-w-48 flex-1">A newer Jolvet is here.</span>
-    <UButton label="Load it" @click="update" />
-    <UButton label="Later" variant="ghost" @click="isDismissed = true" />
+    <span class="min-w-48 flex-1">{{ notice.says }}</span>
+    <UButton v-for="action in notice.actions" :key="action.label" v-bind="action" />
   </div>
 </template>

@@ -2,13 +2,26 @@
 import { useEventListener } from '@vueuse/core'
 import { useJobStore } from '~/stores/job'
 import { useLogStore } from '~/stores/log'
+import { useRackStore } from '~/stores/rack'
+import { newestOf } from '~/sync/newest'
 
 const route = useRoute()
 const store = useJobStore()
 const id = computed(() => String(route.params.id))
 const log = useLogStore()
 const progress = useProgress()
-useRefreshing(() => log.refresh())
+const rack = useRackStore()
+// One short question tells whether anything is new; only what is gets read.
+useRefreshing(async () => {
+  const of = id.value
+  if (store.id !== of) return
+  const newest = await newestOf(of)
+  if (store.id !== of) return
+  store.hear(newest)
+  if (typeof newest === 'string') return
+  log.hear(newest)
+  rack.hear(of, newest)
+})
 const problem = ref<keyof typeof words | null>(null)
 const title = computed(() => store.job?.title ?? '')
 const {

@@ -1,5 +1,3 @@
-import { mkdtemp, rm } from 'node:fs/promises'
-import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { DatabaseInUse, restoreBackup } from '../../database/backup'
 import { BackupProblem } from '../../database/backup-file'
@@ -7,7 +5,7 @@ import { useBackupPool, useDatabase } from '../../database/connection'
 import { answering } from '../../http/answering'
 import { bodyToFile } from '../../http/body-file'
 import { asOnlyBackup } from '../../http/one-backup'
-import { putBackPrefix } from '../../http/put-back-folders'
+import { inOwnFolder } from '../../http/own-folder'
 import { refusal } from '../../http/refusal'
 
 function refused(error: unknown): unknown {
@@ -25,15 +23,14 @@ function refused(error: unknown): unknown {
 export default answering((event) =>
   asOnlyBackup(event, async () => {
     await useDatabase()
-    const folder = await mkdtemp(join(tmpdir(), putBackPrefix))
     try {
-      const file = join(folder, 'backup.gz')
-      await bodyToFile(event, file)
-      return await restoreBackup(useBackupPool(), file, getQuery(event).replace === 'yes')
+      return await inOwnFolder('put-back', async (folder) => {
+        const file = join(folder, 'backup.gz')
+        await bodyToFile(event, file)
+        return restoreBackup(useBackupPool(), file, getQuery(event).replace === 'yes')
+      })
     } catch (error) {
       throw refused(error)
-    } finally {
-      await rm(folder, { recursive: true, force: true })
     }
   }),
 )

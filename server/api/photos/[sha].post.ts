@@ -5,7 +5,7 @@ import { dropPieces, findPhoto, joinPieces, takePiece } from '../../database/pho
 import { answering } from '../../http/answering'
 import { readBytes } from '../../http/body'
 import { keepPicture, mostPhotoBytes } from '../../http/photo-body'
-import { invalid } from '../../http/refusal'
+import { invalid, Refusal } from '../../http/refusal'
 
 const mostPieceBytes = 1_000_000
 
@@ -32,7 +32,12 @@ export default answering(async (event) => {
     const whole = await joinPieces(sha, of)
     const isWhole = createHash('sha256').update(whole).digest('hex') === sha
     // Kept before its pieces go: a crash in between leaves both.
-    if (isWhole) await keepPicture(whole)
+    try {
+      if (isWhole) await keepPicture(whole)
+    } catch (error) {
+      if (error instanceof Refusal) await dropPieces(sha)
+      throw error
+    }
     await dropPieces(sha)
     if (!isWhole)
       throw invalid([{ field: 'sha', problem: 'is not that of the pieces put together: send it again from byte 0' }])

@@ -11,7 +11,7 @@ function refused(why: unknown): unknown {
   if (!(why instanceof OffcutsGone)) return why
   return refusal(409, {
     error: 'conflict',
-    message: `No longer on the rack: offcut ${why.offcuts.join(', ')}. Nothing was booked; lay the pieces anew.`,
+    message: `No longer on the rack: offcut ${why.offcuts.join(', ')}. Nothing was booked; plan the cuts again.`,
     fields: why.offcuts.map((id) => ({ field: 'takes', problem: `offcut ${id} is taken` })),
   })
 }

@@ -1,10 +1,8 @@
-import { mkdtemp, rm } from 'node:fs/promises'
-import { tmpdir } from 'node:os'
-import { join } from 'node:path'
 import type { Entry } from '~~/core/log/entry'
 import { jpegFiles } from '../../../database/photos'
 import { answering } from '../../../http/answering'
 import { heavily } from '../../../http/heavy'
+import { inOwnFolder } from '../../../http/own-folder'
 import { pdfAnswer } from '../../../http/pdf-answer'
 import { answerOf, readSite } from '../../../http/record'
 import { fontFolder } from '../../../print/fonts'
@@ -21,12 +19,9 @@ const photosIn = (texts: readonly { readonly text: string }[]): string[] =>
 export default answering(async (event) => {
   const site = await readSite(event)
   const fonts = await fontFolder()
-  const folder = await mkdtemp(join(tmpdir(), 'jolvet-pictures-'))
-  try {
+  return inOwnFolder('pictures', async (folder) => {
     const pictures = await jpegFiles(photosIn(site.entries), folder)
     const pdf = answerOf(site, await heavily(event, 'recordPdf', { ...site, fonts, pictures }))
     return pdfAnswer(event, `${site.title}, record`, pdf)
-  } finally {
-    await rm(folder, { recursive: true, force: true })
-  }
+  })
 })
