@@ -33,8 +33,8 @@ const atOnce = 20
 
 export type ListedJob = (StoredJob | UnreadableJob) & { readonly updatedAt: Date }
 
-/** All jobs as they stood when it began, the one worked on last first; read a few at a time. */
-export async function* listJobs(): AsyncGenerator<ListedJob> {
+/** All jobs as they stood when it began, the one worked on last first; a few at a time. */
+export async function* listJobs(): AsyncGenerator<readonly ListedJob[]> {
   const database = await useDatabase()
   const order = await database.select({ id: jobs.id }).from(jobs).where(isThere).orderBy(desc(jobs.updatedAt))
   const ids = order.map(({ id }) => id)
@@ -45,10 +45,10 @@ export async function* listJobs(): AsyncGenerator<ListedJob> {
       .from(jobs)
       .where(and(inArray(jobs.id, some), isThere))
     const found = new Map(rows.map((row) => [row.id, row]))
-    for (const id of some) {
+    yield some.flatMap((id) => {
       const row = found.get(id)
-      if (row) yield { ...stored(row), updatedAt: row.updatedAt }
-    }
+      return row ? { ...stored(row), updatedAt: row.updatedAt } : []
+    })
   }
 }
 

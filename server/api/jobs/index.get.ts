@@ -2,11 +2,22 @@ import { Readable } from 'node:stream'
 import { listJobs, type ListedJob } from '../../database/jobs'
 import { answering } from '../../http/answering'
 
+type Batch = readonly ListedJob[]
+
 /** The jobs as a JSON array, written as they are read. */
-async function* arrayOf(first: IteratorResult<ListedJob>, rest: AsyncGenerator<ListedJob>): AsyncGenerator<string> {
-  yield first.done ? '[' : `[${JSON.stringify(first.value)}`
-  if (!first.done) for await (const job of rest) yield `,${JSON.stringify(job)}`
-  yield ']'
+async function* arrayOf(first: IteratorResult<Batch>, rest: AsyncGenerator<Batch>): AsyncGenerator<string> {
+  let before = '['
+  function textOf(batch: Batch): string {
+    if (batch.length === 0) return ''
+    const text = before + JSON.stringify(batch).slice(1, -1)
+    before = ','
+    return text
+  }
+  if (!first.done) {
+    yield textOf(first.value)
+    for await (const batch of rest) yield textOf(batch)
+  }
+  yield before === '[' ? '[]' : ']'
 }
 
 /** All jobs, the one saved last first: thousands of them hold up nobody else. */
