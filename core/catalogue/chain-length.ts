@@ -2,13 +2,13 @@ import type { Catalogue } from './catalogue'
 import type { Figure } from '../quantity/basis'
 import { meetingOf, type Fitting } from './fitting'
 import { endLength, sumOf, takeUpOf } from './fitting-length'
-import { shippedFittings } from './fittings'
+import { nameableFittings } from './fittings'
 
 let byId: ReadonlyMap<string, Fitting> | undefined
 
-/** A fitting of the catalogue by its id; undefined where there is none of it. */
+/** A fitting by its id, made or not; undefined where the name is of none. */
 export function fittingNamed(id: string): Fitting | undefined {
-  byId ??= new Map(shippedFittings().map((fitting) => [fitting.id, fitting]))
+  byId ??= new Map(nameableFittings().map((fitting) => [fitting.id, fitting]))
   return byId.get(id)
 }
 

@@ -1,13 +1,12 @@
 import { fitsBySize } from '../catalogue/fit'
 import { methods, type MethodId } from '../catalogue/method'
-import { threadDiameter } from '../catalogue/thread-size'
 import type { Pipe } from '../catalogue/pipe'
 import { shippedCosts, type Costs } from '../workshop/costs'
 import { endIdentity, endLabel, isInLine, matingKey, ownKey, type Fitting, type FittingEnd } from '../catalogue/fitting'
 import { galvanicReason } from './galvanic-chain'
 import { cooledFirst } from './hot-first'
 import { judgeInSocket, judgeSpigot, judgeThreads, type Circumstances } from './judge'
-import { threadBeside } from '../catalogue/fittings/threaded'
+import { threadFor } from '../catalogue/fittings/thread-for'
 import { fittingPrice } from './price'
 import { worstOf, type Reason, type Verdict, type VerdictKind } from './verdict'
 
@@ -31,7 +30,7 @@ export interface Chain {
 }
 
 const mostFittings = 3
-const weights = { fitting: 3, tool: 3, minute: 0.2, hot: 1, caution: 5, money: 0.05, narrowing: 2 }
+const weights = { fitting: 3, tool: 3, minute: 0.2, hot: 1, caution: 5, money: 0.05, offThread: 2 }
 
 interface TwoEnded {
   readonly fitting: Fitting
@@ -111,21 +110,18 @@ export function jointScore({ method, verdict }: Verdict, costs: Costs): number {
 export const toolScore = (joints: readonly Verdict[], { method }: Verdict): number =>
   joints.some((joint) => joint.method === method) ? 0 : weights.tool
 
-/** Whether a thread of a fitting is narrower than what goes with the pipe at its other end: it throttles the line. */
-function narrows({ ends }: Fitting): boolean {
-  const threads = ends.flatMap((end) => (end.type === 'thread' ? [threadDiameter(end.size)] : []))
-  return ends.some((end) => {
-    if (end.type === 'thread' || end.socket.method === 'thread') return false
-    const { od, family } = end.socket
-    const beside = threadBeside(od)
-    const least = family === 'schedule' ? od : beside && threadDiameter(beside)
-    return least !== undefined && threads.some((diameter) => diameter < least)
-  })
-}
+/** Whether a fitting has another thread than the one that goes with the pipe at its other end: it is dearer, or throttles. */
+const isOffThread = ({ ends }: Fitting): boolean =>
+  ends.some(
+    (end) =>
+      end.type !== 'thread' &&
+      end.socket.method !== 'thread' &&
+      ends.some((other) => other.type === 'thread' && other.size !== threadFor(end.socket)),
+  )
 
 /** What one fitting adds to a chain's score; above nought. */
 export const fittingScore = (fitting: Fitting, price: number): number =>
-  weights.fitting + price * weights.money + (narrows(fitting) ? weights.narrowing : 0)
+  weights.fitting + price * weights.money + (isOffThread(fitting) ? weights.offThread : 0)
 
 /** The joint between two fittings: their threads, or a spigot in a socket; null when a rule refuses it. */
 function between(open: FittingEnd, next: FittingEnd): Verdict | null {

@@ -2,6 +2,7 @@ import { groupBy } from '../../quantity/group-by'
 import { shippedSockets, type Socket } from '../socket'
 import type { Fitting } from '../fitting'
 import { inLineFittings } from './in-line'
+import { isMade } from './is-made'
 import { mixedFittings } from './mixed'
 import { supplyStops, threadAdapters, threadedFittings } from './threaded'
 import { turningFittings } from './turning'
@@ -13,8 +14,8 @@ const bySystem = (sockets: readonly Socket[]): Socket[][] => [
   ...groupBy(plainSockets(sockets), ({ method, system }) => `${method}|${system}`).values(),
 ]
 
-/** The fittings that lead from one pipe to another: couplings, reducers, adapters, converters, threaded ones. */
-export function transitionsFrom(sockets: readonly Socket[]): Fitting[] {
+/** What leads from one pipe to another, made or not: couplings, reducers, adapters, converters, threaded ones. */
+function transitionsOf(sockets: readonly Socket[]): Fitting[] {
   const plain = plainSockets(sockets)
   return [
     ...bySystem(sockets).flatMap(inLineFittings),
@@ -25,23 +26,24 @@ export function transitionsFrom(sockets: readonly Socket[]): Fitting[] {
   ]
 }
 
-/** Every fitting that the trade makes of these sockets, by family of size, method and system. */
-export const fittingsFrom = (sockets: readonly Socket[]): Fitting[] => [
-  ...transitionsFrom(sockets),
+const everyFittingOf = (sockets: readonly Socket[]): Fitting[] => [
+  ...transitionsOf(sockets),
   ...bySystem(sockets).flatMap(turningFittings),
 ]
 
-let transitions: readonly Fitting[] | undefined
-let all: readonly Fitting[] | undefined
+/** Every fitting that the trade makes of these sockets, by family of size, method and system. */
+export const fittingsFrom = (sockets: readonly Socket[]): Fitting[] => everyFittingOf(sockets).filter(isMade)
 
-/** The transitions of the shipped catalogue, made once when first asked for. */
-export function shippedTransitions(): readonly Fitting[] {
-  transitions ??= transitionsFrom(shippedSockets)
-  return transitions
+const onceMade = <Value>(make: () => Value): (() => Value) => {
+  let made: { readonly value: Value } | undefined
+  return () => (made ??= { value: make() }).value
 }
 
-/** The fittings of the shipped catalogue, made once when first asked for. */
-export function shippedFittings(): readonly Fitting[] {
-  all ??= [...shippedTransitions(), ...bySystem(shippedSockets).flatMap(turningFittings)]
-  return all
-}
+/** The transitions of the shipped catalogue that are made. */
+export const shippedTransitions = onceMade((): readonly Fitting[] => transitionsOf(shippedSockets).filter(isMade))
+
+/** The fittings of the shipped catalogue: all of them are made. */
+export const shippedFittings = onceMade((): readonly Fitting[] => fittingsFrom(shippedSockets))
+
+/** And those that nobody makes: older jobs name some, and a hand may hold one all the same. */
+export const nameableFittings = onceMade((): readonly Fitting[] => everyFittingOf(shippedSockets))

@@ -1,7 +1,7 @@
 import type { MethodId } from '../method'
 import type { Socket } from '../socket'
 import { fittingOf, isNear, socketEnd, spigotEnd, type Fitting } from '../fitting'
-import { threadBeside } from './threaded'
+import { threadFor } from './thread-for'
 
 /** Pairs of systems that the trade makes in one body, metal to metal or metal to plastic. */
 const mixedBodies: readonly (readonly [MethodId, MethodId])[] = [
@@ -38,6 +38,16 @@ function stubOuts(sockets: readonly Socket[]): Fitting[] {
     )
 }
 
+/** What ends in a plain piece of copper, which goes into any fitting of its size. */
+const withCopperSpigot = (sockets: readonly Socket[]): Fitting[] =>
+  sockets
+    .filter(({ method }) => behindStub.has(method))
+    .flatMap((socket) =>
+      sockets
+        .filter((copper) => copper.method === 'solder' && copper.family === socket.family && isNear(copper, socket))
+        .map((copper) => fittingOf('adapter', [socketEnd(socket), spigotEnd(copper)])),
+    )
+
 /** Copper on one side, threaded steel on the other, and nothing between that carries current. */
 function dielectricUnions(sockets: readonly Socket[]): Fitting[] {
   const steel = sockets.filter(({ method }) => method === 'thread')
@@ -46,7 +56,7 @@ function dielectricUnions(sockets: readonly Socket[]): Fitting[] {
     .flatMap((copper) => {
       const system = copper.family === 'cts' ? 'NPT' : 'ISO 7-1 (BSPT)'
       return steel
-        .filter((socket) => socket.system === system && socket.size === threadBeside(copper.od))
+        .filter((socket) => socket.system === system && socket.size === threadFor(copper))
         .map((socket) => fittingOf('dielectric union', [socketEnd(socket), socketEnd(copper)]))
     })
 }
@@ -76,6 +86,7 @@ export function mixedFittings(sockets: readonly Socket[], plain: readonly Socket
     ...plain.flatMap((a) =>
       plain.filter((b) => isMixed(a, b)).map((b) => fittingOf('adapter', [socketEnd(a), socketEnd(b)])),
     ),
+    ...withCopperSpigot(plain),
     ...stubOuts(plain),
     ...dielectricUnions(sockets),
     ...oldBoreFittings(sockets),

@@ -1,6 +1,7 @@
 import type { MethodId } from '../method'
 import type { Socket } from '../socket'
 import { threadDiameter, threadSizes, type ThreadSize } from '../thread-size'
+import { threadFor } from './thread-for'
 import {
   fittingOf,
   socketEnd,
@@ -10,16 +11,6 @@ import {
   type ThreadEnd,
   type ThreadSystem,
 } from '../fitting'
-
-/** The thread that goes with a pipe of about this outside diameter, by the bore it carries on. */
-const threadUpTo: readonly (readonly [number, ThreadSize])[] = [
-  [18, '1/2'],
-  [23, '3/4'],
-  [29, '1'],
-  [36, '1-1/4'],
-  [43, '1-1/2'],
-  [64, '2'],
-]
 
 const withDropEar: ReadonlySet<MethodId> = new Set([
   'solder',
@@ -53,13 +44,10 @@ const thread = (system: ThreadSystem, size: string, sex: 'M' | 'F', plastic = fa
 export const asMet = (end: FittingEnd): FittingEnd =>
   end.type === 'socket' && end.socket.method === 'thread' ? thread(systemOf(end.socket), end.socket.size, 'F') : end
 
-/** The thread that goes with a pipe of this outside diameter in mm; undefined above 2 inches. */
-export const threadBeside = (od: number): ThreadSize | undefined => threadUpTo.find(([upTo]) => od <= upTo)?.[1]
-
 /** The thread sizes that a fitting of this size is made with: its own and one to each side. */
 function sizesFor(socket: Socket): readonly ThreadSize[] {
   if (socket.family === 'schedule') return threadSizes.filter((size) => size === socket.size)
-  const at = threadUpTo.findIndex(([upTo]) => socket.od <= upTo)
+  const at = threadSizes.indexOf(threadFor(socket) ?? '2')
   return threadSizes.slice(Math.max(0, at - 1), at + 2)
 }
 
@@ -70,7 +58,7 @@ function onWall(socket: Socket, size: ThreadSize): Fitting[] {
 
 const withAngleStop: ReadonlySet<MethodId> = new Set([...withDropEar, 'compression'])
 
-const withSupplyStop: ReadonlySet<MethodId> = new Set(['solder', 'crimp', 'push-fit'])
+const withSupplyStop: ReadonlySet<MethodId> = new Set(['solder', 'crimp', 'push-fit', 'compression'])
 
 function angleStop(socket: Socket, size: ThreadSize): Fitting[] {
   if (!withAngleStop.has(socket.method) || size !== '1/2') return []
@@ -112,15 +100,22 @@ export function threadAdapters(socket: Socket): Fitting[] {
   ]
 }
 
-/** Half-inch stops for a fixture's supply tube, by its outside diameter: as North America makes them. */
+const byOutside = 'by outside diameter, inch'
+
+/** Stops for a fixture's supply tube by its outside diameter, as North America makes them, and 15 on 15. */
 export function supplyStops(sockets: readonly Socket[]): Fitting[] {
-  const outlets = sockets.filter(
-    ({ system, size }) => system === 'by outside diameter, inch' && (size === '3/8' || size === '1/4'),
+  const outlets = sockets.filter(({ system, size }) => system === byOutside && (size === '3/8' || size === '1/4'))
+  const halfInch = sockets.filter(
+    ({ method, system, family, size }) =>
+      withSupplyStop.has(method) && family === 'cts' && size === (system === byOutside ? '5/8' : '1/2'),
   )
-  return sockets
-    .filter(({ method, family, size }) => withSupplyStop.has(method) && family === 'cts' && size === '1/2')
-    .filter(({ system }) => system !== 'by outside diameter, inch')
-    .flatMap((pipe) => outlets.map((outlet) => fittingOf('angle stop', [socketEnd(pipe), socketEnd(outlet)])))
+  const fifteen = sockets.filter(
+    ({ method, family, size }) => method === 'compression' && family === 'metric' && size === '15',
+  )
+  return [
+    ...halfInch.flatMap((pipe) => outlets.map((outlet) => fittingOf('angle stop', [pipe, outlet].map(socketEnd)))),
+    ...fifteen.map((pipe) => fittingOf('angle stop', [pipe, pipe].map(socketEnd), '15 compression angle stop')),
+  ]
 }
 
 /** Fittings of threaded pipe: couplings, elbows, tees, unions, caps and nipples. */
@@ -153,6 +148,7 @@ export function threadedFittings(sockets: readonly Socket[]): Fitting[] {
   const betweenSystems = threadSizes
     .slice(0, 3)
     .flatMap((size) => [
+      fittingOf('thread adapter', [thread('BSP', size, 'F'), thread('NPT', size, 'F')]),
       fittingOf('thread adapter', [thread('BSP', size, 'F'), thread('NPT', size, 'M')]),
       fittingOf('thread adapter', [thread('BSP', size, 'M'), thread('NPT', size, 'F')]),
     ])
