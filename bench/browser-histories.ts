@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { setTimeout as sleep } from 'node:timers/promises'
-import type { WebDriver } from 'selenium-webdriver'
+import { By, type WebDriver } from 'selenium-webdriver'
 import { emptyJob } from '../core/edit/new-job'
 import type { Job } from '../core/job/job'
 import { openBrowser } from '../scripts/run/browser'
@@ -21,6 +21,7 @@ const seed = Number(process.env.SEED ?? Date.now() % 1_000_000)
 const random = randomStream(seed)
 const pick = <Of>(of: readonly Of[]): Of => of[Math.floor(random() * of.length)]!
 const who = 'I. Marl'
+const title = '[aria-label="Title of the job"]'
 /** So long what is kept in the browser may take to be written there. */
 const written = 400
 
@@ -57,8 +58,24 @@ class History {
   private async goTo(path: string): Promise<void> {
     await this.on.open(path)
     await this.on.driver.executeScript('localStorage.setItem("jolvet-who", arguments[0])', who)
-    if (path.startsWith('/jobs')) await this.on.see('[aria-label="Title of the job"]')
+    if (path.startsWith('/jobs')) await this.seeJob()
     else await this.on.see('main')
+  }
+
+  /** Without the server a browser that lost its storage has no copy to show: then it waits for it. */
+  private async seeJob(): Promise<void> {
+    if (!this.isUp) {
+      const isSettled = async () =>
+        (await this.on.driver.findElements(By.css(title))).length > 0 || (await this.isWaiting())
+      await this.on.driver.wait(isSettled, 15_000, 'neither the job nor why not is shown')
+      if (await this.isWaiting()) await this.steps['server stopped or started']()
+    }
+    await this.on.see(title)
+  }
+
+  private async isWaiting(): Promise<boolean> {
+    const heading = await this.on.driver.executeScript('return document.querySelector("main h1")?.textContent')
+    return String(heading).includes('Waiting for the server')
   }
 
   private readonly steps = {
@@ -74,7 +91,7 @@ class History {
     },
     reload: async () => {
       await this.on.driver.navigate().refresh()
-      await this.on.see('[aria-label="Title of the job"]')
+      await this.seeJob()
     },
     'away and back': async () => {
       await this.goTo('/bench/rules')
@@ -169,7 +186,11 @@ class History {
       const name = random() < 0.5 ? pick(often) : pick(all)
       done.push(name)
       counts[name] = (counts[name] ?? 0) + 1
-      await this.steps[name]()
+      try {
+        await this.steps[name]()
+      } catch (error) {
+        throw new Error(`after ${done.join(', ')}`, { cause: error })
+      }
       if (random() < 0.5) await sleep(random() * 1500)
     }
     if (!this.isUp) await this.steps['server stopped or started']()

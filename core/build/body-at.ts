@@ -1,11 +1,13 @@
 import type { Catalogue } from '../catalogue/catalogue'
 import { endLabel, type Fitting } from '../catalogue/fitting'
 import { endLength } from '../catalogue/fitting-length'
+import { itemName } from '../catalogue/counter-name'
 import type { Node } from '../job/job'
 import { idInRun, siteId } from '../job/site-id'
 import { armStretches, type ArmFittings } from '../run/arm'
 import { endsTaken } from '../run/body'
 import { opposite } from '../run/direction'
+import { askedForAs } from '../run/fittings'
 import type { Arm, Layout } from '../run/layout'
 import type { Standing } from '../run/stands-in'
 import { along, type FittingsAt, type InnerMeeting, type Part, type Port, type PortRef } from './part'
@@ -39,13 +41,14 @@ function armAt(
   const stretch = armStretches(catalogue, body, end, arm)
   const id = (at: number): string => `${siteId(node)}/${idInRun(leg)}#${at}`
   const last = arm.fittings.length - 1
-  const parts = arm.fittings.map(({ label, ends }, at): Part => {
+  const parts = arm.fittings.map((fitting, at): Part => {
+    const { ends } = fitting
     const [start, finish] = stretch[at]!
     const first = arm.inwards[at]!
     return {
       id: id(at),
       kind: 'fitting',
-      label,
+      ...askedForAs(fitting),
       run: node.run,
       node: node.id,
       ports: [
@@ -59,10 +62,10 @@ function armAt(
       ],
     }
   })
-  const inner = arm.fittings.map(({ label }, at): InnerMeeting => ({
+  const inner = arm.fittings.map((fitting, at): InnerMeeting => ({
     id: `${siteId(node)}/${idInRun(leg)}/between-${at}`,
     between: [at === 0 ? bodyPort : { part: id(at - 1), port: 1 }, { part: id(at), port: 0 }],
-    fittings: [at === 0 ? body.label : arm.fittings[at - 1]!.label, label],
+    fittings: [at === 0 ? body : arm.fittings[at - 1]!, fitting].map(itemName) as [string, string],
     index: at,
     meeting: arm.meetings[at]!,
   }))
@@ -116,7 +119,7 @@ export function bodyAt(
   const own: Part = {
     id,
     kind: 'fitting',
-    label: body.label,
+    ...askedForAs(body),
     run: node.run,
     node: node.id,
     ports: [...ports, ...threads],

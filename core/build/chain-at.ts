@@ -1,3 +1,5 @@
+import { itemName } from '../catalogue/counter-name'
+import { askedForAs } from '../run/fittings'
 import type { Catalogue } from '../catalogue/catalogue'
 import { fittingNamed } from '../catalogue/chain-length'
 import { endTakes } from '../catalogue/fit'
@@ -84,7 +86,7 @@ export function chainAt(
     return {
       id: id(index),
       kind: 'fitting',
-      label: fitting?.label ?? label,
+      ...(fitting ? askedForAs(fitting) : { label }),
       run: node.run,
       node: node.id,
       ports: [
@@ -108,7 +110,8 @@ export function chainAt(
       { part: id(index), port: 1 },
       { part: id(index + 1), port: 0 },
     ] as const
-    return [{ id: `${siteId(node)}/between-${index}`, between, fittings: [before.label, next.label], index, meeting }]
+    const fittings = [itemName(before), itemName(next)] as const
+    return [{ id: `${siteId(node)}/between-${index}`, between, fittings, index, meeting }]
   })
   return {
     parts,

@@ -5,8 +5,8 @@ import { siteId } from '../job/site-id'
 import { runOf } from '../job/system'
 import { bodyOf } from '../run/body'
 import { opposite } from '../run/direction'
-import { methodAt } from '../run/end'
-import { fittingLabels } from '../run/fittings'
+import { methodAt } from '../run/method-at'
+import { askedForAt } from '../run/fittings'
 import { portAt, type Layout } from '../run/layout'
 import type { Standing } from '../run/stands-in'
 import { hasNoPipe, isNewFitting, isNewLeg } from '../run/states'
@@ -45,19 +45,22 @@ export function fittingsAt(
     end: endOf(leg),
   }))
   const back: Port = { at: place ?? null, out: arms[0] ? opposite(arms[0].away) : null, end: endOf(arms[0]?.leg) }
+  // What is there already stands among the parts only where something new goes into it.
+  const stands = isNew || arms.some(({ leg }) => isNewLeg(leg) || hasNoPipe(leg))
+  const asked = stands ? askedForAt(catalogue, layout, node) : null
   return {
-    // What is there already stands among the parts only where something new goes into it.
-    parts: (isNew || arms.some(({ leg }) => isNewLeg(leg) || hasNoPipe(leg))
-      ? fittingLabels(catalogue, layout, node)
-      : []
-    ).map((label) => ({
-      id,
-      kind: isNew ? 'fitting' : 'existing',
-      label,
-      run: node.run,
-      node: node.id,
-      ports: node.kind === 'tie-in' ? [...ports, back] : ports,
-    })),
+    parts: asked
+      ? [
+          {
+            id,
+            kind: isNew ? 'fitting' : 'existing',
+            ...asked,
+            run: node.run,
+            node: node.id,
+            ports: node.kind === 'tie-in' ? [...ports, back] : ports,
+          },
+        ]
+      : [],
     inner: [],
     existingPort: { part: id, port: arms.length },
     legPort: (leg) => ({ part: id, port: arms.findIndex((arm) => arm.leg.id === leg) }),

@@ -18,6 +18,10 @@ export interface Part {
   readonly kind: 'piece' | 'existing' | 'fitting'
   /** What the trade calls it. */
   readonly label: string
+  /** A fitting's item in the catalogue; missing where only its words are known. */
+  readonly item?: string
+  /** Nobody makes it: it stands for what is still to be chosen. */
+  readonly isUnmade?: true
   readonly run: string
   /** Where a fitting or existing pipe is. */
   readonly node?: string

@@ -1,7 +1,7 @@
 import type { Catalogue } from '../catalogue/catalogue'
 import { methods } from '../catalogue/method'
-import { methodAt } from '../run/end'
-import { fittingLabels } from '../run/fittings'
+import { methodAt } from '../run/method-at'
+import { askedForAt } from '../run/fittings'
 import type { Layout } from '../run/layout'
 import { pipeIdIn } from '../job/leg-defaults'
 
@@ -34,14 +34,10 @@ export function removedFrom(catalogue: Catalogue, layout: Layout): Removed[] {
       const at = arms.get(id) ?? []
       return state ? state === 'comes out' : at.length > 0 && at.every(({ leg }) => leg.state === 'comes out')
     })
-    .flatMap((node) =>
-      fittingLabels(catalogue, layout, node).map((label): Removed => ({
-        run: node.run,
-        node: node.id,
-        label,
-        mm: null,
-        again: methods[methodAt(system, node)].demountable,
-      })),
-    )
+    .flatMap((node): Removed[] => {
+      const asked = askedForAt(catalogue, layout, node)
+      const again = methods[methodAt(system, node)].demountable
+      return asked ? [{ run: node.run, node: node.id, label: asked.label, mm: null, again }] : []
+    })
   return [...pipes, ...fittings]
 }

@@ -96,7 +96,8 @@ describe('another pipe from a leg on', () => {
     expect(adapter.chain?.fittings.length).toBeGreaterThan(0)
     const { joints } = planJob(job, catalogue)
     const there = joints.filter(({ node }) => node === adapter.id)
-    expect(there.map(({ pipe, method, verdict }) => [pipe, method, verdict === 'refuse'])).toEqual([
+    const outer = [copper22, multilayer].map((of) => there.find(({ pipe, inner }) => pipe === of && !inner)!)
+    expect(outer.map(({ pipe, method, verdict }) => [pipe, method, verdict === 'refuse'])).toEqual([
       [copper22, adapter.chain!.joints[0], false],
       [multilayer, adapter.chain!.joints[1], false],
     ])
@@ -129,8 +130,8 @@ describe('another pipe from a leg on', () => {
       planJob(last, catalogue)
         .joints.filter((joint) => joint.node === node)
         .map(({ pipe }) => pipe)
-    expect(pipesAt('a')).toEqual([copper22, copper15])
-    expect(pipesAt('b')).toEqual([copper15, multilayer])
+    expect(new Set(pipesAt('a'))).toEqual(new Set([copper22, copper15]))
+    expect(new Set(pipesAt('b'))).toEqual(new Set([copper15, multilayer]))
     expect(first!.chain?.fittings.join()).toMatch(/22.*15/)
     expect(second!.chain?.fittings.join()).toMatch(/15/)
     expect(second!.chain?.fittings.join()).not.toMatch(/22/)

@@ -170,7 +170,7 @@ describe('pipe that is there', () => {
     expect(plan.removed).toEqual([
       { run: 'r1', leg: 'l2', label: catalogue.pipe(three)!.label, mm: 900, again: true },
       { run: 'r1', leg: 'l3', label: catalogue.pipe(three)!.label, mm: null, again: true },
-      { run: 'r1', node: 'b', label: '7/8 compression elbow 90°', mm: null, again: true },
+      { run: 'r1', node: 'b', label: '7/8 OD compression elbow 90°', mm: null, again: true },
     ])
     expect(planJob(out, catalogue).removed.at(-1)).toMatchObject({ label: '3/4 solder elbow 90°', again: false })
   })
@@ -249,7 +249,7 @@ it('a stop end on a line that stays is put in on pipe that is there: marked, joi
   const plan = planJob(setNode(there, 'r1', 'end', { state: 'new' }), catalogue)
   expect(plan.joints.map(({ node, piece, method }) => [node, piece, method])).toEqual([['end', null, 'compression']])
   // Compression in inches goes by the outside: three-quarter copper is seven-eighths.
-  expect(plan.fittings).toMatchObject([{ label: '7/8 compression cap', count: 1 }])
+  expect(plan.fittings).toMatchObject([{ label: '7/8 OD compression cap', count: 1 }])
   expect(plan.sundries).toEqual([{ label: '3/4 olive', count: 1 }])
   expect(plan.cutIns).toMatchObject([{ node: 'end', ends: [{ leg: 'l1', cut: { mm: 0 } }] }])
 })

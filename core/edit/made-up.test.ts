@@ -12,11 +12,11 @@ import { setPipeBeyond } from './part'
 import { chosenChain, legBeyond, withoutMadeUp } from './made-up'
 
 const oldBore = pipeId('BS 659', '3/4')
-const pex25 = pipeId('EN ISO 15875', '25', 'S5')
+const copper28 = pipeId('EN 1057', '28', 0.9)
 const copper22 = pipeId('EN 1057', '22', 0.9)
 const { chains } = join(
   catalogue,
-  { a: catalogue.pipe(oldBore)!, b: catalogue.pipe(pex25)! },
+  { a: catalogue.pipe(oldBore)!, b: catalogue.pipe(copper28)! },
   { service: 'cold', place: {}, conditionA: {}, conditionB: {}, profile: 'metric' },
 )
 const choose = (job: Job, node: string, at = 0): Job =>
@@ -24,10 +24,10 @@ const choose = (job: Job, node: string, at = 0): Job =>
 const nodeIn = (job: Job, id: string): Node => job.nodes.find((node) => node.id === id)!
 const chosenAt = (job: Job, id: string) => chosenChain(systemOf(job, 'r1')!, nodeIn(job, id))
 
-/** An old pipe in the wall, and 25 PEX from it. */
+/** An old pipe in the wall, and 28 copper from it. */
 const tieIn = (): Job =>
   sampleJob({
-    pipe: pex25,
+    pipe: copper28,
     method: 'compression',
     legs: [['tie-in:t', 'east', 1200, 'cap:e']],
     nodes: { t: { existing: oldBore } },
@@ -42,7 +42,7 @@ const inner = (): Job => {
       ['a', 'north', 900, 'open:e'],
     ],
   })
-  return setPipeBeyond(job, 'r1', 'l2', pex25)
+  return setPipeBeyond(job, 'r1', 'l2', copper28)
 }
 
 describe('a chain with a made-up piece, chosen between two pipes', () => {
@@ -61,7 +61,7 @@ describe('a chain with a made-up piece, chosen between two pipes', () => {
     const job = choose(tieIn(), 't')
     expect(chosenAt(job, 't')).toEqual({
       fittings: chains[0]!.fittings.map(({ id }) => id),
-      joints: ['compression', 'compression'],
+      joints: ['compression', 'press-metal'],
     })
     expect(nodeIn(job, 't').chain!.fittings).toHaveLength(1)
     expect(chosenAt(tieIn(), 't')).toBeUndefined()

@@ -204,8 +204,28 @@ function finish(step: Step, costs: Costs): Chain {
   }
 }
 
+/** So many joints more are too many for a chain that wholly fits to come before one with a caution. */
+const tooManyMore = 2
+
 /**
- * The cheapest chains of fittings from one pipe to another, cheapest first.
+ * Chains as they are offered: one all of whose joints fit before one with a caution, unless it needs two joints more; of
+ * each kind in the order in which they were found.
+ *
+ * @remarks rules.md, *Which first*
+ */
+export function fittingFirst(found: readonly Chain[]): Chain[] {
+  const isFit = ({ verdict }: Chain) => verdict === 'fits'
+  const comesAfter = (fit: Chain, { joints }: Chain) => fit.joints.length >= joints.length + tooManyMore
+  const ordered = new Set<Chain>()
+  for (const cautioned of found.filter((chain) => !isFit(chain))) {
+    for (const chain of found) if (isFit(chain) && !comesAfter(chain, cautioned)) ordered.add(chain)
+    ordered.add(cautioned)
+  }
+  return [...ordered, ...found.filter((chain) => !ordered.has(chain))]
+}
+
+/**
+ * The cheapest chains of fittings from one pipe to another, those that wholly fit first.
  *
  * Uniform-cost search: partial chains are taken in order of their score, every step adds a score above
  * nought, so the first complete chain taken is the cheapest there is (of at most three fittings).
@@ -273,7 +293,7 @@ export function cheapestChains(
     if (step.complete) {
       // Chains made in the same ways are one to the plumber: the cheapest of them is shown.
       const ways = new Set(step.joints.map(({ method }) => method))
-      const key = [...ways].sort().join(' + ')
+      const key = [...ways].sort().join(' + ') + worstOf(step.joints.map(({ verdict }) => verdict))
       if (!seen.has(key)) found.push(finish(step, costs))
       seen.add(key)
       continue
@@ -284,5 +304,5 @@ export function cheapestChains(
       if (joint) extend(step, fitting, side, joint)
     }
   }
-  return found
+  return fittingFirst(found)
 }

@@ -1,6 +1,6 @@
 import { endSize, type Fitting, type FittingEnd, type PartKind } from '../catalogue/fitting'
 import { methods, type MethodId } from '../catalogue/method'
-import { counterName } from './counter-name'
+import { counterName } from '../catalogue/counter-name'
 import { wordsOf } from './name-words'
 import { endsInThread, oftenThreaded, readName, type NamedEnd, type NamedFitting } from './read-name'
 

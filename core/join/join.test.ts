@@ -104,21 +104,21 @@ describe('transitions', () => {
     expect(names(oldBore, pipe('EN 12201', '25'))[0]).toBe('old 3/4 compression × 25 PE compression adapter')
   })
 
-  it('where fittings alone do not lead there, a made-up piece of copper stands between: old three-quarter to 25 PEX', () => {
-    const answer = join(catalogue, { a: oldBore, b: pipe('EN ISO 15875', '25', 'S5') }, shared)
+  it('where fittings alone do not lead there, a made-up piece of copper stands between: old three-quarter to 28', () => {
+    const answer = join(catalogue, { a: oldBore, b: pipe('EN 1057', '28', 0.9) }, shared)
     expect(answer.none).toBeNull()
     const [best] = answer.chains
     expect(inLine(best!)).toEqual([
       'old 3/4 compression × 22 compression converter',
       'piece of 22 × 0.9 copper half-hard',
-      '22 press × 25 insert compression adapter',
+      '28 press × 22 press reducer',
     ])
     // A joint at either end of the piece as well, with their minutes and rings.
     expect(best!.joints.map(({ method }) => method)).toEqual([
       'compression',
       'compression',
       'press-metal',
-      'compression',
+      'press-metal',
     ])
     const ways = answer.chains.map(({ tools }) => tools.toSorted().join())
     expect(new Set(ways).size).toBe(ways.length)
@@ -208,12 +208,12 @@ describe('transitions', () => {
 
   it('has thousands of fittings, each with an id of its own and ends of its kind', () => {
     const fittings = shippedFittings()
-    expect(fittings.length).toBeGreaterThan(5000)
+    expect(fittings.length).toBeGreaterThan(2000)
     expect(new Set(fittings.map(({ id }) => id)).size).toBe(fittings.length)
     for (const { kind, ends } of fittings) expect(ends).toHaveLength({ tee: 3, cap: 1, plug: 1 }[kind as 'tee'] ?? 2)
   })
 
-  it('reducing elbows and tees come down to near sizes only, and a repair coupling turns no corner', () => {
+  it('tees come down as couplings of their sizes do, elbows not at all, and a repair coupling turns no corner', () => {
     // Made anew: what is kept from an earlier test would hide a change.
     const all = fittingsFrom(shippedSockets)
     const sizes = (kind: string, system: string) =>
@@ -223,15 +223,10 @@ describe('transitions', () => {
             fitting.kind === kind && fitting.ends.every((end) => 'socket' in end && end.socket.system === system),
         )
         .map(({ ends }) => ends.map((end) => ('socket' in end ? end.socket.size : '')).join('×'))
-    const elbows = sizes('elbow 90', 'EN 1254-1').filter((of) => new Set(of.split('×')).size > 1)
-    expect(elbows).toContain('22×15')
-    expect(elbows).toContain('28×22')
-    expect(elbows).not.toContain('15×22')
-    expect(elbows).not.toContain('54×15')
-    expect(sizes('tee', 'EN 1254-1')).toEqual(
-      expect.arrayContaining(['22×22×22', '22×22×15', '22×15×15', '15×15×22', '22×15×22']),
-    )
-    expect(sizes('tee', 'EN 1254-1')).not.toContain('15×22×15')
+    expect(sizes('elbow 90', 'EN 1254-1').filter((of) => new Set(of.split('×')).size > 1)).toEqual([])
+    expect(sizes('tee', 'EN 1254-1')).toEqual(expect.arrayContaining(['22×22×22', '22×22×15', '22×15×15', '22×15×22']))
+    for (const not of ['15×22×15', '15×15×22', '54×54×15', '28×12×12'])
+      expect(sizes('tee', 'EN 1254-1')).not.toContain(not)
     const turning = all.filter(({ kind }) => /elbow|tee/.test(kind))
     expect(
       turning.every(({ ends }) => ends.every((end) => !('socket' in end) || end.socket.system !== 'repair coupling')),

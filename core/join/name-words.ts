@@ -51,7 +51,7 @@ const words: readonly (readonly [string, Meaning])[] = [
   ['reducing|equal|straight-through', nothing],
   ['coupling|coupler|couplings|straight', kind('coupling', 'reducer')],
   ['swivel connector|tap connector|swivel', kind('swivel connector')],
-  ['connector', kind('adapter', 'coupling')],
+  ['connector', kind('adapter', 'coupling', 'reducer')],
   ['adapter|adaptor|adaptors|adapters', kind('adapter')],
   ['converter', kind('converter')],
   ['union', kind('union')],

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { shippedFittings } from '../catalogue/fittings'
-import { counterName } from './counter-name'
+import { counterName } from '../catalogue/counter-name'
 import { findFittings } from './find-fitting'
 
 const asked = (text: string) => findFittings(shippedFittings(), text)

@@ -7,15 +7,16 @@ import { isLeastDepth, type Socket } from '../catalogue/socket'
 import { partFittings, type PartEnd, type PartFitting } from '../catalogue/part'
 import { halfOf, lengthBetween } from '../catalogue/part-length'
 import { reducingTakeOff } from '../catalogue/reducing-body'
-import type { Leg, Node } from '../job/job'
+import type { Node } from '../job/job'
 import type { Figure } from '../quantity/basis'
 import type { Message } from '../quantity/message'
 import { chainLengthOf, isChainApart } from '../catalogue/chain-length'
 import { armStretches } from './arm'
-import { chainLegs } from './chain-legs'
 import { bodyMethod, bodyOf, endsTaken, turnsAlike, type EndTaken } from './body'
 import { branchOf, turnAt, type Arm, type Layout } from './layout'
+import { methodAt } from './method-at'
 import { missing } from './missing'
+import { shapeFitting } from './shape-fitting'
 import { isBare } from './states'
 import { type System, runOf } from '../job/system'
 import { pipeIdIn } from '../job/leg-defaults'
@@ -98,12 +99,13 @@ function sizesAt(catalogue: Catalogue, system: System, arms: readonly Arm[], soc
 
 function findTakeOff(
   catalogue: Catalogue,
-  system: System,
+  layout: Layout,
   node: Node,
   arms: readonly Arm[],
   leg: string,
   socket: Socket | undefined,
 ): Found {
+  const { system } = layout
   const measured = measuredTakeOff(node, arms, leg)
   if (measured) return { takeOff: measured, missing: null }
   if (node.kind === 'slip-coupling' && node.gap !== undefined)
@@ -123,6 +125,7 @@ function findTakeOff(
   const at = kindAt(node, arms, leg)
   if ('rule' in at) return unknown(at)
   const sizes = sizesAt(catalogue, system, arms, socket)
+  if (sizes.length > 1 && shapeFitting(catalogue, layout, node) === null) return unknown(missing('not made'))
   const takeOff =
     sizes.length > 1 ? twoSizesTakeOff(catalogue, socket, sizes, at) : catalogue.takeOff(socket, at.kind, at.end)
   return takeOff
@@ -169,25 +172,6 @@ function findInsertion(node: Node, socket: Socket | undefined): Figure | null {
   if (measured?.insertion !== undefined)
     return { mm: measured.insertion, tolerance: measured.tolerance, basis: 'measured' }
   return socket?.insertion ?? null
-}
-
-/** The method at a node's chain of fittings: the first where it begins, else the last. */
-function chainMethod({ legs }: System, node: Node, leg: Leg | undefined): MethodId | undefined {
-  if (!node.chain) return undefined
-  const { arriving } = chainLegs(
-    node,
-    legs.filter(({ from, to }) => from === node.id || to === node.id),
-  )
-  return node.chain.joints[leg && arriving?.id === leg.id ? 0 : 1]
-}
-
-/**
- * The method of the joint between a node and the pipe of a leg: where fittings change from one pipe to another, the
- * leg that the chain begins at is joined by the first method, and the one that goes on by the last.
- */
-export function methodAt(system: System, node: Node, leg?: Leg): MethodId {
-  const onArm = leg && bodyOf(node) ? node.arms?.[leg.id]?.method : undefined
-  return onArm ?? bodyMethod(node) ?? node.method ?? chainMethod(system, node, leg) ?? runOf(system, node).method
 }
 
 /** From a body's centre to where the pipe stops: its own end, and the fittings of the arm that stands in it. */
@@ -243,7 +227,7 @@ export function pieceEnd(catalogue: Catalogue, layout: Layout, nodeId: string, l
   if (body) return bodyEnd(catalogue, layout, node, body, arms, leg)
   const method = methodAt(layout.system, node, arms.find((arm) => arm.leg.id === leg)?.leg)
   const socket = catalogue.socketFor(method, pipe)
-  const found = findTakeOff(catalogue, layout.system, node, arms, leg, socket)
+  const found = findTakeOff(catalogue, layout, node, arms, leg, socket)
   const insertion = findInsertion(node, socket)
   return {
     node: nodeId,

@@ -1,11 +1,14 @@
 import type { Catalogue } from '../catalogue/catalogue'
+import { itemId, itemName } from '../catalogue/counter-name'
+import type { Fitting } from '../catalogue/fitting'
 import { methods, type MethodId } from '../catalogue/method'
 import type { Leg, Node } from '../job/job'
 import { nodeWord } from '../job/node-legs'
 import { bodyOf } from './body'
-import { methodAt } from './end'
+import { methodAt } from './method-at'
 import { branchOf, turnAt, type Arm, type Layout } from './layout'
 import type { System } from '../job/system'
+import { shapeFitting } from './shape-fitting'
 import { pipeIdIn } from '../job/leg-defaults'
 
 /** What a body is asked for by at the counter: one with insert ends takes a crimp ring and a pinch clamp alike. */
@@ -37,15 +40,42 @@ const angleText = (arms: readonly Arm[]): string => {
   return turn === null ? '' : ` ${Math.round(turn)}°`
 }
 
-/** What is asked for at the counter for one node; nothing for an open end or a bend. */
-export function fittingLabels(catalogue: Catalogue, layout: Layout, node: Node): string[] {
-  if (node.kind === 'open' || node.kind === 'bend') return []
-  if (node.fitting) return [bodyOf(node)?.label ?? node.fitting]
+/** The sizes that meet in a tee, as the trade says them. */
+export function teeSizes(catalogue: Catalogue, layout: Layout, node: Node): string {
+  const arms = layout.arms.get(node.id) ?? []
+  const branch = branchOf(arms)
+  const sized = ({ leg }: Arm) => sizeOf(catalogue, layout.system, leg, methodAt(layout.system, node, leg))
+  return sizesText(arms.filter((arm) => arm !== branch).map(sized), branch && sized(branch))
+}
+
+/** What is asked for at the counter. */
+export interface AskedFor {
+  readonly label: string
+  /** The item of the catalogue; missing where the words alone are known. */
+  readonly item?: string
+  /** Nobody makes it: it is no thing to bring. */
+  readonly isUnmade?: true
+}
+
+export const askedForAs = (fitting: Fitting): AskedFor => ({ label: itemName(fitting), item: itemId(fitting) })
+
+/** What is asked for at the counter for one node; null for an open end or a bend. */
+export function askedForAt(catalogue: Catalogue, layout: Layout, node: Node): AskedFor | null {
+  if (node.kind === 'open' || node.kind === 'bend') return null
+  const body = bodyOf(node)
+  if (body) return askedForAs(body)
+  if (node.fitting) return { label: node.fitting }
+  const shaped = shapeFitting(catalogue, layout, node)
+  if (shaped) return askedForAs(shaped)
+  return { label: wordsAt(catalogue, layout, node), ...(shaped === null ? { isUnmade: true } : {}) }
+}
+
+function wordsAt(catalogue: Catalogue, layout: Layout, node: Node): string {
   const arms = layout.arms.get(node.id) ?? []
   const method = methodAt(layout.system, node)
   const branch = node.kind === 'tee' ? branchOf(arms) : null
   const sized = (arm: Arm) => sizeOf(catalogue, layout.system, arm.leg, method)
   const sizes = sizesText(arms.filter((arm) => arm !== branch).map(sized), branch ? sized(branch) : null)
   const what = node.kind === 'tie-in' ? 'coupling' : nodeWord(node.kind)
-  return [`${sizes} ${bodyWord(method)} ${what}${node.kind === 'elbow' ? angleText(arms) : ''}`.trim()]
+  return `${sizes} ${bodyWord(method)} ${what}${node.kind === 'elbow' ? angleText(arms) : ''}`.trim()
 }

@@ -8,6 +8,7 @@ export const missingFigure = {
     'no elbow': fixed('an elbow has two legs'),
     'no such angle': sentence({ turn: 60 }, ({ turn }) => `no elbow turns ${Math.round(turn)}°: 90 and 45 are made`),
     'not in line': fixed('a coupling has two legs in line'),
+    'not made': fixed('nobody makes the fitting that this would take: see what to use instead'),
     'not chosen': fixed('what joins the existing pipe to the new one is not chosen yet: see Join'),
     chain: fixed('the take-off of the fittings chosen here is not in the catalogue: measure it'),
     'chain apart': fixed(

@@ -9,14 +9,14 @@ const { page, site, stored } = usePage(390, 844)
 let id = ''
 const job = async () => (await stored(id)).job
 
-/** Old three-quarter pipe in the wall, and a metre of 25 PEX from it. */
+/** Old three-quarter pipe in the wall, and a metre of 28 copper from it. */
 async function begin(): Promise<void> {
   const begun = addRun(emptyJob('Old pipe to floor', 'metric', 'metric'), countedIds, {
     kind: 'tie-in',
     existing: pipeId('BS 659', '3/4'),
   })
   const { job: drawn } = addLeg(begun.job, countedIds, begun.run, begun.job.nodes[0]!.id, 'east', 1000)
-  const pipe = pipeId('EN ISO 15875', '25', 'S5')
+  const pipe = pipeId('EN 1057', '28', 0.9)
   const body = { ...drawn, runs: drawn.runs.map((run) => ({ ...run, pipe, method: 'compression' })) }
   const answer = await fetch(`${site().origin}/api/jobs`, {
     method: 'POST',

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useDebounceFn, useLocalStorage } from '@vueuse/core'
-import { counterName } from '~~/core/join/counter-name'
+import { counterName } from '~~/core/catalogue/counter-name'
 import { findFittings } from '~~/core/join/find-fitting'
 import { endLabel } from '~~/core/catalogue/fitting'
 import { shippedFittings } from '~~/core/catalogue/fittings'

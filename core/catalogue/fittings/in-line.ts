@@ -5,7 +5,18 @@ import { fittingOf, isNear, socketEnd, spigotEnd, type Fitting } from '../fittin
 /** Methods whose fittings are also made with an end of the pipe's own size, to go inside another fitting. */
 const withSpigot: ReadonlySet<MethodId> = new Set(['solder', 'press-metal'])
 const withSlip: ReadonlySet<MethodId> = new Set(['solder', 'press-metal', 'push-fit', 'compression', 'compression-pe'])
-const withUnion: ReadonlySet<MethodId> = new Set(['solder', 'press-metal', 'crimp', 'solvent', 'push-fit'])
+/** A compression coupling comes apart itself. */
+const withUnion: ReadonlySet<MethodId> = new Set([
+  'solder',
+  'press-metal',
+  'press-multilayer',
+  'crimp',
+  'clamp',
+  'expansion',
+  'push-fit',
+  'compression-pe',
+  'solvent',
+])
 
 /** What one size of one system is made as, in a straight line. */
 function ofOneSize(socket: Socket): Fitting[] {

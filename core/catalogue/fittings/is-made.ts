@@ -58,7 +58,11 @@ export function isMade({ kind, ends }: Fitting): boolean {
     case 'stub-out':
       return isStub(one, other)
     case 'adapter':
-      return isMixed(one, other)
+      // A plain end beside a barb is for solder; what is pressed on copper there has a press end of its own.
+      return (
+        isMixed(one, other) &&
+        !(ends[1]!.type === 'spigot' && insertMethods.has(one.method) && other.method !== 'solder')
+      )
     case 'reducer':
     case 'fitting reducer':
     case 'bushing':

@@ -38,13 +38,16 @@ function stubOuts(sockets: readonly Socket[]): Fitting[] {
     )
 }
 
+const takesSpigot: ReadonlySet<MethodId> = new Set(['solder', 'press-metal'])
+
 /** What ends in a plain piece of copper, which goes into any fitting of its size. */
 const withCopperSpigot = (sockets: readonly Socket[]): Fitting[] =>
   sockets
     .filter(({ method }) => behindStub.has(method))
     .flatMap((socket) =>
       sockets
-        .filter((copper) => copper.method === 'solder' && copper.family === socket.family && isNear(copper, socket))
+        .filter(({ method }) => takesSpigot.has(method))
+        .filter((copper) => copper.family === socket.family && isNear(copper, socket))
         .map((copper) => fittingOf('adapter', [socketEnd(socket), spigotEnd(copper)])),
     )
 

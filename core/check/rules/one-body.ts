@@ -4,12 +4,11 @@ import { pipeIdIn } from '../../job/leg-defaults'
 import { nodeWord } from '../../job/node-legs'
 import { sentence } from '../../quantity/message'
 import { bodyOf } from '../../run/body'
-import { methodAt } from '../../run/end'
+import { methodAt } from '../../run/method-at'
+import { teeSizes } from '../../run/fittings'
+import { shapeFitting } from '../../run/shape-fitting'
 import { isNewFitting } from '../../run/states'
 import { atPlace, checkRule, nodePlace, type SystemSubject } from '../rule'
-
-/** Fittings that are made for one size alone. */
-const ofOneSize: ReadonlySet<Node['kind']> = new Set(['valve', 'union', 'slip-coupling', 'cap'])
 
 /** By what a socket's size is told, as people say it. */
 const familyWords: Readonly<Record<Socket['family'], string>> = {
@@ -35,7 +34,8 @@ function socketsAt({ catalogue, layout }: SystemSubject, node: Node): Socket[] {
 export const oneBody = checkRule({
   meta: {
     id: 'one-body',
-    statement: 'No fitting is made with ends of two families of size, nor a valve or union of two sizes.',
+    statement:
+      'Only fittings that are made stand in a run: none of two families of size, no valve or union of two sizes.',
     why: 'Metric and inch, or BSP and NPT, start in each other and never seal; what has no maker cannot be bought.',
     basis: 'trade practice',
     settings: [],
@@ -56,6 +56,14 @@ export const oneBody = checkRule({
         { kind: 'valve', one: '22', other: '15' },
         ({ kind, one, other }) => `no ${kind} is made ${one} × ${other}: reduce the pipe beside it`,
       ),
+      kind: sentence(
+        { kind: 'union', one: '22 compression' },
+        ({ kind, one }) => `no ${one} ${kind} is made: put another fitting here`,
+      ),
+      branch: sentence(
+        { sizes: '28 × 12' },
+        ({ sizes }) => `no tee is made ${sizes}: take one with a larger branch, and reduce the pipe beside it`,
+      ),
     },
   },
   check: (subject, { refuse }) => {
@@ -71,8 +79,18 @@ export const oneBody = checkRule({
         const message = first.method === 'thread' && odd.method === 'thread' ? 'threads' : 'families'
         return [atPlace(place, refuse(message, { kind, one: familyOf(first), other: familyOf(odd) }))]
       }
-      const unlike = ofOneSize.has(node.kind) && others.find(({ size }) => size !== first.size)
-      return unlike ? [atPlace(place, refuse('sizes', { kind, one: first.size, other: unlike.size }))] : []
+      if (shapeFitting(subject.catalogue, subject.layout, node) !== null) return []
+      if (node.kind === 'tee')
+        return [atPlace(place, refuse('branch', { sizes: teeSizes(subject.catalogue, subject.layout, node) }))]
+      const unlike = others.find(({ size }) => size !== first.size)
+      return [
+        atPlace(
+          place,
+          unlike
+            ? refuse('sizes', { kind, one: first.size, other: unlike.size })
+            : refuse('kind', { kind, one: first.label }),
+        ),
+      ]
     })
   },
 })

@@ -1,4 +1,4 @@
-import { endSize, type Fitting, type FittingEnd, type PartKind } from '../catalogue/fitting'
+import { endSize, type Fitting, type FittingEnd, type PartKind } from './fitting'
 
 /** What an end is called beside its size: C a cup, FTG an end that goes inside a fitting, M and F threads. */
 export function endLetters(end: FittingEnd): string {
@@ -13,6 +13,25 @@ const nouns: Partial<Record<PartKind, string>> = {
   'street elbow 90': 'street elbow 90°',
   'street elbow 45': 'street elbow 45°',
 }
+
+const isInsert = (end: FittingEnd): boolean =>
+  end.type === 'socket' && (end.socket.method === 'crimp' || end.socket.method === 'clamp')
+
+/** A body with insert ends takes a crimp ring and a pinch clamp alike: one item, whichever it is joined by. */
+const asInsert = (end: FittingEnd): FittingEnd =>
+  end.type === 'socket' && isInsert(end) ? { ...end, socket: { ...end.socket, word: 'insert' } } : end
+
+/** What an item is called on a list: as at the counter where all its ends are alike, else with each end written out. */
+export function itemName(fitting: Fitting): string {
+  const isAlike = new Set(fitting.ends.map((end) => (end.type === 'socket' ? end.socket.word : ''))).size === 1
+  const [first] = fitting.ends
+  return isAlike && first?.type === 'socket'
+    ? counterName({ ...fitting, ends: fitting.ends.map(asInsert) })
+    : fitting.label
+}
+
+/** The id of the item in the catalogue: by which it is counted, whatever it is joined by. */
+export const itemId = ({ id }: Fitting): string => id.replaceAll(' clamp', ' crimp')
 
 /** Sizes as the trade says them: run first, larger end first, then the branch; what is equal is said once. */
 function sizesText(kind: PartKind, sizes: readonly string[]): string {
