@@ -295,7 +295,7 @@ describe('what meets in a run', () => {
     pipeId('EN 1057', '22', 0.9),
     pipeId('ASTM B88', '3/4', 'L'),
   ]
-  const two = (first: string, second: string, kind: string, method: MethodId, node = {}) => {
+  const planTwo = (first: string, second: string, kind: string, method: MethodId, node = {}) => {
     const job = sampleJob({
       pipe: first,
       method,
@@ -306,8 +306,10 @@ describe('what meets in a run', () => {
       nodes: { m: node },
     })
     const legs = job.legs.map((leg) => (leg.id === 'l2' ? { ...leg, pipe: second } : leg))
-    return planJob({ ...job, legs }, catalogue).checks.filter(({ rule }) => rule === 'one-body' || rule === 'galvanic')
+    return planJob({ ...job, legs }, catalogue)
   }
+  const two = (...of: Parameters<typeof planTwo>) =>
+    planTwo(...of).checks.filter(({ rule }) => rule === 'one-body' || rule === 'galvanic')
 
   it('no coupling, tee, reducer, union or valve is of metric and inch, or of BSP and NPT', () => {
     for (const kind of ['coupling', 'reducer', 'union', 'valve', 'adapter'])
@@ -321,6 +323,45 @@ describe('what meets in a run', () => {
     expect(two(copper22, copper15, 'valve', 'solder')[0]?.message).toBe('sizes')
     // Old half-inch bore goes into 15 fittings.
     expect(two(copper15, pipeId('BS 659', '1/2'), 'coupling', 'compression')).toEqual([])
+  })
+
+  it.each<[string, string, string, string, MethodId, string]>([
+    ['15 copper on half-inch PEX', copper15, pipeId('ASTM F876', '1/2', 'pex-b'), 'coupling', 'push-fit', 'families'],
+    ['28 on 1 inch', pipeId('EN 1057', '28', 0.9), pipeId('ASTM B88', '1', 'L'), 'coupling', 'press-metal', 'families'],
+    ['3/4 inch on 22', inchCopper, copper22, 'coupling', 'solder', 'families'],
+    ['BSP on NPT', pipeId('EN 10255', '3/4'), pipeId('ASTM A53', '3/4'), 'coupling', 'thread', 'threads'],
+    ['a valve 22 × 15', copper22, copper15, 'valve', 'compression', 'sizes'],
+    ['15 copper on 16 PEX', copper15, pipeId('EN ISO 15875', '16', 'S4'), 'coupling', 'compression', 'sizes'],
+    ['a union 22 × 3/4', copper22, inchCopper, 'union', 'press-metal', 'families'],
+    ['54 on 12', pipeId('EN 1057', '54', 1.2), pipeId('EN 1057', '12', 0.6), 'reducer', 'solder', 'sizes'],
+  ])(
+    '%s: nobody makes it, so it is refused, not on the list, and nothing is cut to it',
+    (_, one, other, kind, method, message) => {
+      const plan = planTwo(one, other, kind, method)
+      expect(plan.checks.filter(({ rule }) => rule === 'one-body')).toMatchObject([{ verdict: 'refuse', message }])
+      expect(plan.fittings.filter(({ nodes }) => nodes.includes('m'))).toEqual([])
+      expect(plan.pieces.map(({ cut }) => cut)).toEqual([null, null])
+    },
+  )
+
+  it('a tee whose branch no coupling leads to is refused by its sizes', () => {
+    const drawn = sampleJob({
+      pipe: pipeId('EN 1057', '28', 0.9),
+      method: 'solder',
+      legs: [
+        ['open:s', 'east', 1000, 'tee:t'],
+        ['tee:t', 'east', 1000, 'open:e'],
+        ['tee:t', 'north', 800, 'open:b'],
+      ],
+    })
+    const branch = (pipe: string) => {
+      const legs = drawn.legs.map((leg) => (leg.id === 'l3' ? { ...leg, pipe } : leg))
+      return planJob({ ...drawn, legs }, catalogue).checks.filter(({ rule }) => rule === 'one-body')
+    }
+    expect(branch(pipeId('EN 1057', '12', 0.6)).map((check) => said(check))).toEqual([
+      expect.stringContaining('no tee is made 28 × 12'),
+    ])
+    expect(branch(copper15)).toEqual([])
   })
 
   it('a galvanic pair is a caution as in a chain, unless brass stands between', () => {
