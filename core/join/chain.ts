@@ -1,3 +1,4 @@
+import TinyQueue from 'tinyqueue'
 import { fitsBySize } from '../catalogue/fit'
 import { methods, type MethodId } from '../catalogue/method'
 import type { Pipe } from '../catalogue/pipe'
@@ -154,18 +155,13 @@ const withReason = (verdict: Verdict, reason: Reason): Verdict => ({
   reasons: [...verdict.reasons, reason],
 })
 
-type Waiting = Step & { readonly complete: boolean }
-
-/** Puts a step into a queue that is kept dearest first, so that the cheapest is taken off its end. */
-function enqueue(queue: Waiting[], step: Waiting): void {
-  let [low, high] = [0, queue.length]
-  while (low < high) {
-    const middle = (low + high) >> 1
-    if (queue[middle]!.score > step.score) low = middle + 1
-    else high = middle
-  }
-  queue.splice(low, 0, step)
+interface Waiting extends Step {
+  readonly complete: boolean
+  /** When it came: of two that cost the same the later is taken first: it is further on. */
+  readonly turn: number
 }
+
+const cheaperFirst = (one: Waiting, next: Waiting): number => one.score - next.score || next.turn - one.turn
 
 const other = (side: 0 | 1): 0 | 1 => (side === 0 ? 1 : 0)
 
@@ -245,7 +241,8 @@ export function cheapestChains(
   const jointAtA = jointTester(a.pipe, { ...a.circumstances, other: undefined })
   const jointAtB = jointTester(b.pipe, { ...b.circumstances, other: undefined })
   const toGo = fittingsToGo(index, (end) => jointAtB(end) !== null)
-  const queue: Waiting[] = []
+  const queue = new TinyQueue<Waiting>([], cheaperFirst)
+  let turn = 0
   const push = (step: Step) => {
     const into = jointAtB(step.open)
     if (into) {
@@ -256,10 +253,10 @@ export function cheapestChains(
       )
       const last = between ? withReason(into, between) : into
       const score = step.score + jointScore(last, costs) + toolScore(step.joints, last)
-      enqueue(queue, { ...step, joints: [...step.joints, last], score, complete: true })
+      queue.push({ ...step, joints: [...step.joints, last], score, complete: true, turn: turn++ })
     }
     const left = mostFittings - step.fittings.length
-    if (onwardOf(step.mates) <= left) enqueue(queue, { ...step, complete: false })
+    if (onwardOf(step.mates) <= left) queue.push({ ...step, complete: false, turn: turn++ })
   }
   /** Fittings to go when the open end takes another fitting and not the pipe itself. */
   const onward = new Map<string, number>()
