@@ -63,6 +63,18 @@ describe('a fitting chosen by its name', () => {
     expect(part.ports.map(({ end }) => end)).toEqual(['22 solder', '1/2 F BSP'])
   })
 
+  it.each([
+    // 0.25 × 22 + 7 to the mouth that it is screwed into, 0.25 × 22 + 4 to the end of the male in it, 0.2 × 22 + 10.
+    ['22 solder × 3/4 M BSP adapter', 12.5],
+    ['22 solder × 3/4 F BSP adapter', 9.5],
+    ['22 solder × 3/4 F BSP swivel connector', 14.4],
+  ])('an outlet in line is measured to where the next thing goes on: all of a %s comes off', (fitting, whole) => {
+    const at = (kind: string) =>
+      planJob(job([['cap:s', 'east', 1000, `${kind}:e`]], { e: { fitting } }), catalogue).pieces[0]!
+    expect(at('outlet').ends[1].takeOff).toBe(whole)
+    expect(at('outlet').cut).toBe(1000 - whole)
+  })
+
   it('an angle stop of another method than the run: that is how its joint is made', () => {
     const plan = planJob(job(straight, { e: { fitting: '22 compression × 1/2 M BSP angle stop' } }), catalogue)
     // 0.5 × 22 + 10.

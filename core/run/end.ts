@@ -1,6 +1,5 @@
 import type { Catalogue } from '../catalogue/catalogue'
 import type { Fitting } from '../catalogue/fitting'
-import { endLength } from '../catalogue/fitting-length'
 import type { MethodId } from '../catalogue/method'
 import type { Pipe } from '../catalogue/pipe'
 import { isLeastDepth, type Socket } from '../catalogue/socket'
@@ -14,6 +13,7 @@ import { chainLengthOf, isChainApart } from '../catalogue/chain-length'
 import { armStretches } from './arm'
 import { bodyMethod, bodyOf, endsTaken, turnsAlike, type EndTaken } from './body'
 import { branchOf, turnAt, type Arm, type Layout } from './layout'
+import { fromNode } from './from-node'
 import { methodAt } from './method-at'
 import { missing } from './missing'
 import { shapeFitting } from './shape-fitting'
@@ -175,8 +175,8 @@ function findInsertion(node: Node, socket: Socket | undefined): Figure | null {
 }
 
 /** From a body's centre to where the pipe stops: its own end, and the fittings of the arm that stands in it. */
-const lengthToPipe = (catalogue: Catalogue, body: Fitting, { index, arm }: EndTaken): Figure | null =>
-  arm ? armStretches(catalogue, body, index, arm).at(-1)![1] : endLength(catalogue, body, index)
+const lengthToPipe = (catalogue: Catalogue, node: Node, body: Fitting, { index, arm }: EndTaken): Figure | null =>
+  arm ? armStretches(catalogue, body, index, arm).at(-1)![1] : fromNode(catalogue, node, body, index)
 
 /** What a leg's pipe meets in a fitting that was chosen by its name: the end that takes it, by that end's own length. */
 function bodyEnd(
@@ -188,7 +188,7 @@ function bodyEnd(
   leg: string,
 ): PieceEnd {
   const end = endsTaken(catalogue, layout, body, arms, node).get(leg)
-  const takeOff = measuredTakeOff(node, arms, leg) ?? (end ? lengthToPipe(catalogue, body, end) : null)
+  const takeOff = measuredTakeOff(node, arms, leg) ?? (end ? lengthToPipe(catalogue, node, body, end) : null)
   const insertion = findInsertion(node, end?.socket)
   const why = !end
     ? missing('no end', { fitting: body.label })

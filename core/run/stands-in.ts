@@ -1,6 +1,6 @@
 import type { Catalogue } from '../catalogue/catalogue'
 import { meetingOfEnds, socketEnd, type Fitting, type FittingEnd, type Meeting } from '../catalogue/fitting'
-import { endLength, sumOf, takeUpOf } from '../catalogue/fitting-length'
+import { sumOf, takeUpOf } from '../catalogue/fitting-length'
 import { asMet } from '../catalogue/fittings/threaded'
 import type { Leg, Node, NodeKind } from '../job/job'
 import { pipeIdIn } from '../job/leg-defaults'
@@ -8,6 +8,7 @@ import type { Figure } from '../quantity/basis'
 import { armFittings, armStretches, type ArmFittings } from './arm'
 import { bodyOf, endsTaken, mayGoInto } from './body'
 import { measuredTakeOff, pieceEnd } from './end'
+import { fromNode } from './from-node'
 import type { Layout } from './layout'
 import { hasNoPipe } from './states'
 
@@ -57,7 +58,7 @@ export function bodyEnds(
     if (used.has(index) || !mayGoInto(node.kind, arms, leg, index)) return []
     if (!onArm) {
       const measured = own.type === 'socket' ? measuredTakeOff(node, arms, leg.id) : null
-      return [{ index, arm: null, end: own, length: measured ?? endLength(catalogue, body, index) }]
+      return [{ index, arm: null, end: own, length: measured ?? fromNode(catalogue, node, body, index) }]
     }
     const arm = armFittings(body, index, onArm.fittings)
     return arm ? [{ index, arm, end: arm.last, length: armStretches(catalogue, body, index, arm).at(-1)![1] }] : []
