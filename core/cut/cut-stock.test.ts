@@ -142,9 +142,13 @@ describe('lengths in whole steps', () => {
     [[1200, 837.5], 0.5],
     [[25.4, 3048, 412.75], 1.5875], // 16 1/4 in
     [[837.9, 1200], 0.1],
+    [[1499.95, 3000, 0.1], 0.05],
   ])('%j in steps of %d', (lengths, step) => expect(commonStep(lengths).step).toBeCloseTo(step, 9))
 
   it('hundredths are no whole number of steps', () => {
+    // 1499.95 twice and one cut of 0.1 are 3000.
+    expect(solve(question([1499.95, 1499.95], { kerf: 0.1 })).newBars).toBe(1)
+    expect(solve(question([1499.95, 1499.95], { kerf: 0.15 })).newBars).toBe(2)
     expect(commonStep([1000.04, 3000])).toEqual({ step: 0.1, isExact: false })
     expect(commonStep([837.9, 1200]).isExact).toBe(true)
   })
