@@ -1,6 +1,6 @@
 import { useLocalStorage } from '@vueuse/core'
 import type { Bender } from '~~/core/bend/bender'
-import { takesSize } from '~~/core/edit/kept-bender'
+import { takesSize } from '~~/core/job/bender-of-job'
 import { useWorkshopStore } from '~/stores/workshop'
 
 /** The workshop's benders for a pipe of this size, and which of them is in the hand. */

@@ -1,5 +1,5 @@
 import { bendSheet } from '~~/core/bend/bend-sheet'
-import type { PipeStock } from '~~/core/cut/lay-pieces'
+import { keptBender } from '~~/core/job/bender-of-job'
 import type { Bar } from '~~/core/cut/stock'
 import { usualKeep } from '~~/core/cut/stock-length'
 import type { PlanPiece } from '~~/core/build/planned'
@@ -11,32 +11,14 @@ export function useCutting() {
   const { store, job, plan } = useOpenJob()
   const rack = useRackStore()
   const own = useCatalogueStore()
-  const { benderFor } = useJobBenders()
-  const { methodOf } = useBendingMethod()
   onMounted(() => rack.load(store.id))
 
-  /** How a bent piece is marked, with the bender that is in the hand for its size; null where it is straight. */
+  /** How a bent piece is marked, by the bender that the job keeps for its size; null where it is straight. */
   function sheetOf({ tube, pipe: id }: PlanPiece) {
     const pipe = own.catalogue.pipe(id)
-    if (!tube || !pipe) return null
-    return bendSheet(tube, methodOf(pipe) === 'bender' ? benderFor(pipe) : null, pipe.od)
+    return tube && pipe ? bendSheet(tube, keptBender(job.value, pipe.od) ?? null, pipe.od) : null
   }
-  /** A bent piece is cut longer where its outer bends would otherwise find no grip. */
-  const blanks = computed(
-    () =>
-      new Map(
-        plan.value.pieces.flatMap((piece) => {
-          const sheet = sheetOf(piece)
-          return sheet ? [[piece.id, sheet.blank] as const] : []
-        }),
-      ),
-  )
-  const stock = computed(() =>
-    plan.value.stock.map((of): PipeStock => ({
-      ...of,
-      pieces: of.pieces.map((piece) => ({ ...piece, length: blanks.value.get(piece.id) ?? piece.length })),
-    })),
-  )
+  const stock = computed(() => plan.value.stock)
   const kerf = computed(() => job.value.stock?.kerf ?? 0)
   const keep = computed(() => job.value.stock?.keep ?? usualKeep(job.value.units))
   const withoutRack = computed(() => job.value.stock?.withoutRack === true)

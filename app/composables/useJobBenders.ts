@@ -1,6 +1,7 @@
 import type { Bender } from '~~/core/bend/bender'
 import type { Pipe } from '~~/core/catalogue/pipe'
-import { keepBenders, keptBender, markFor, stateOfKept } from '~~/core/edit/kept-bender'
+import { keptBender } from '~~/core/job/bender-of-job'
+import { keepBenders, markFor, stateOfKept } from '~~/core/edit/kept-bender'
 import type { Job, KeptBender } from '~~/core/job/job'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { useJobStore } from '~/stores/job'
@@ -22,10 +23,10 @@ export function useJobBenders() {
   const withBenders = (job: Job): Job =>
     keepBenders(own.catalogue, job, (pipe) => (methodOf(pipe) === 'bender' ? inHand(pipe.od) : null))
 
-  /** The bender kept for pipe of this size, and how the workshop's stands to it now. */
+  /** The bender kept for pipe of this size, how the workshop's stands to it now, and the one in the hand. */
   const keptFor = (od: number) => {
-    const kept = store.job && keptBender(store.job, od)
-    return kept ? { kept, state: stateOfKept(kept, workshop.workshop.benders), now: inHand(od) } : null
+    const kept = (store.job && keptBender(store.job, od)) ?? null
+    return { kept, state: kept && stateOfKept(kept, workshop.workshop.benders), now: inHand(od) }
   }
   function markForInHand(od: number): void {
     const now = inHand(od)

@@ -1,6 +1,7 @@
 import { radians } from '../quantity/angle'
 import { markFromStart, pullTo, type Bender } from './bender'
-import { bendingOrder, trimForGrip, type BenderRoom, type BendingOrder } from './bending-order'
+import { bendingOrder, type BendingOrder } from './bending-order'
+import { blankOf, roomOf } from './blank'
 import { markTube, type Tube } from './tube'
 
 /** One bend as it is marked and pulled. */
@@ -44,9 +45,8 @@ const within = (degrees: number): number => ((((degrees + 180) % 360) + 360) % 3
  * @param bender without one, marks are at the start of the bend and nothing is known of grip or spring-back
  */
 export function bendSheet(tube: Tube, bender: Bender | null, od: number): BendSheet {
-  const room: BenderRoom = bender ? { ...bender, od } : { grip: 0, shoe: 0, od }
-  const marked = markTube(tube)
-  const trim = trimForGrip(marked, room)
+  const room = roomOf(bender, od)
+  const { finished, trim } = blankOf(tube, bender, od)
   const onBlank = markTube({
     ...tube,
     legs: tube.legs.map(
@@ -75,5 +75,5 @@ export function bendSheet(tube: Tube, bender: Bender | null, od: number): BendSh
     }
   })
   const below = order.ok ? Math.max(0, ...order.steps.map((step) => step.below)) : 0
-  return { length: marked.length, blank: onBlank.length, trim, order, below, marks }
+  return { length: finished.length, blank: onBlank.length, trim, order, below, marks }
 }

@@ -28,7 +28,10 @@ export interface PlanPiece {
   /** The pipe's id. */
   readonly pipe: string
   readonly legs: readonly string[]
+  /** The finished length. */
   readonly cut: number | null
+  /** The length of tube to cut for it: longer where it is bent in a bender whose outer bends want grip. */
+  readonly blank: number | null
   readonly tolerance: number | null
   readonly basis: Basis | null
   readonly ends: readonly [PlanEnd, PlanEnd]

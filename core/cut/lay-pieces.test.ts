@@ -21,11 +21,11 @@ const pex = pipeId('EN ISO 15875', '16')
 describe('a job’s pieces on stock', () => {
   it('are laid by pipe, each on its own stock length; what has no length yet is named', () => {
     const pieces = [
-      { id: 'P1', pipe: copper, cut: 1800 },
-      { id: 'P2', pipe: pex, cut: 4000 },
-      { id: 'P3', pipe: copper, cut: null },
-      { id: 'P4', pipe: copper, cut: 1300 },
-      { id: 'P5', pipe: copper, cut: 3200 },
+      { id: 'P1', pipe: copper, blank: 1800 },
+      { id: 'P2', pipe: pex, blank: 4000 },
+      { id: 'P3', pipe: copper, blank: null },
+      { id: 'P4', pipe: copper, blank: 1300 },
+      { id: 'P5', pipe: copper, blank: 3200 },
     ]
     const [first, second] = layPieces(shippedCatalogue, pieces, { lengths: {}, kerf: 0, keep: 300 })
     expect(first).toMatchObject({ pipe: copper, length: 3000, unknown: ['P3'], tooLong: [{ id: 'P5', length: 3200 }] })
@@ -35,14 +35,14 @@ describe('a job’s pieces on stock', () => {
   })
 
   it('a piece of no length, or of less, is not laid but named', () => {
-    const pieces = [-5, 0, 0.5].map((cut) => ({ id: `of ${cut}`, pipe: copper, cut }))
+    const pieces = [-5, 0, 0.5].map((blank) => ({ id: `of ${blank}`, pipe: copper, blank }))
     const [laid] = layPieces(shippedCatalogue, pieces, undefined)
     expect(laid).toMatchObject({ unknown: ['of -5', 'of 0'], pieces: [{ id: 'of 0.5', length: 0.5 }] })
     expect(laid!.bars).toHaveLength(1)
   })
 
   it('go on the length that the job says', () => {
-    const [laid] = layPieces(shippedCatalogue, [{ id: 'P1', pipe: copper, cut: 1800 }], {
+    const [laid] = layPieces(shippedCatalogue, [{ id: 'P1', pipe: copper, blank: 1800 }], {
       lengths: { [copper]: 2000 },
       kerf: 2,
       keep: 300,

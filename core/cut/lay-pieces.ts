@@ -19,15 +19,15 @@ export interface PipeStock extends StockPlan {
 interface CutPiece {
   readonly id: string
   readonly pipe: string
-  readonly cut: number | null
+  readonly blank: number | null
 }
 
 /** The job's pieces laid onto the stock lengths of their pipes. */
 export function layPieces(catalogue: Catalogue, pieces: readonly CutPiece[], stock: Job['stock']): PipeStock[] {
   return [...groupBy(pieces, ({ pipe }) => pipe)].map(([pipeId, group]) => {
     const pipe = catalogue.pipe(pipeId)!
-    const known = group.flatMap(({ id, cut }) => (cut && cut > 0 ? [{ id, length: cut }] : []))
-    const unknown = group.filter(({ cut }) => (cut ?? 0) <= 0).map(({ id }) => id)
+    const known = group.flatMap(({ id, blank }) => (blank && blank > 0 ? [{ id, length: blank }] : []))
+    const unknown = group.filter(({ blank }) => (blank ?? 0) <= 0).map(({ id }) => id)
     const length = stock?.lengths[pipeId] ?? usualStockLength(pipe)
     return {
       pipe: pipeId,

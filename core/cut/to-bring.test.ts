@@ -8,10 +8,10 @@ const [copper, smaller] = [pipeId('EN 1057', '22', 0.9), pipeId('EN 1057', '15',
 const stock = layPieces(
   shippedCatalogue,
   [
-    { id: 'P1', pipe: copper, cut: 2000 },
-    { id: 'P2', pipe: copper, cut: 1500 },
-    { id: 'P3', pipe: smaller, cut: 400 },
-    { id: 'P4', pipe: smaller, cut: null },
+    { id: 'P1', pipe: copper, blank: 2000 },
+    { id: 'P2', pipe: copper, blank: 1500 },
+    { id: 'P3', pipe: smaller, blank: 400 },
+    { id: 'P4', pipe: smaller, blank: null },
   ],
   { lengths: { [copper]: 2500, [smaller]: 3000 }, kerf: 0, keep: 300 },
 )

@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest'
 import { benderSchema } from '../bend/bender'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
 import { pipeId, sampleJob } from '../sample-run'
-import { keepBenders, keptBender, markFor, stateOfKept } from './kept-bender'
+import { keptBender } from '../job/bender-of-job'
+import { keepBenders, markFor, stateOfKept } from './kept-bender'
 
 const copper = pipeId('EN 1057', '22', 0.9)
 const bent = sampleJob({

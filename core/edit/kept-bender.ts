@@ -2,16 +2,7 @@ import type { Job, KeptBender } from '../job/job'
 import type { Catalogue } from '../catalogue/catalogue'
 import type { Pipe } from '../catalogue/pipe'
 import type { Bender } from '../bend/bender'
-
-/** Formers take pipe that is this much thicker or thinner, in mm. */
-const near = 0.3
-
-/** Whether a bender's former takes a pipe of this outside diameter in mm. */
-export const takesSize = ({ od }: Bender, size: number): boolean => Math.abs(od - size) <= near
-
-/** The bender for which the job's bends of this size are marked; undefined where none was in the hand when they were drawn. */
-export const keptBender = (job: Job, size: number): KeptBender | undefined =>
-  job.benders?.find((kept) => takesSize(kept, size))
+import { keptBender, takesSize } from '../job/bender-of-job'
 
 const keepBender = (job: Job, bender: KeptBender): Job => ({
   ...job,

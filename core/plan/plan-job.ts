@@ -1,4 +1,6 @@
 import { asBuilt } from '../build/as-built'
+import { keptBender } from '../job/bender-of-job'
+import { blankOf } from '../bend/blank'
 import { buildRun } from '../build/build-run'
 import { countFittings } from '../build/count-fittings'
 import type { Catalogue } from '../catalogue/catalogue'
@@ -49,13 +51,27 @@ const allowedEnd = (layout: Layout, { node, method, insertion, isLeastDepth }: P
   slips: layout.node.get(node)!.kind === 'slip-coupling',
 })
 
+/** What pieces are cut by, beside where they lie. */
+interface Cutting {
+  readonly job: Job
+  /** The least share of its depth that a joint must keep. */
+  readonly share: number
+}
+
+function blankFor({ cut, tube, pipe }: Piece, job: Job): number | null {
+  if (cut === null || !tube) return cut
+  const { trim } = blankOf(tube, keptBender(job, pipe.od) ?? null, pipe.od)
+  return Math.round((cut + trim.first + trim.last) * 1000) / 1000
+}
+
 // Each field by name: this runs for every piece between two key presses, and copying by spread is several times slower.
-const toPlanPiece = (piece: Piece, layout: Layout, number: number, share: number): PlanPiece => ({
+const toPlanPiece = (piece: Piece, layout: Layout, number: number, { job, share }: Cutting): PlanPiece => ({
   id: `P${number}`,
   run: piece.legs[0]!.run,
   pipe: piece.pipe.id,
   legs: piece.legs.map(({ id }) => id),
   cut: piece.cut,
+  blank: blankFor(piece, job),
   tolerance: piece.tolerance,
   basis: piece.basis,
   ends: [toPlanEnd(piece.ends[0]), toPlanEnd(piece.ends[1])],
@@ -74,9 +90,10 @@ export function planJob(drawn: Job, catalogue: Catalogue): Plan {
   const job = asBuilt(catalogue, drawn)
   const profile = profileWith(job.profile, job.own?.changes)
   const layouts = systemsOf(job).map(layOut)
+  const cutting: Cutting = { job, share: profile.leastEngagement / 100 }
   let number = 0
   const piecesIn = layouts.map((layout) =>
-    piecesOf(catalogue, layout).map((piece) => toPlanPiece(piece, layout, ++number, profile.leastEngagement / 100)),
+    piecesOf(catalogue, layout).map((piece) => toPlanPiece(piece, layout, ++number, cutting)),
   )
   const pieces = piecesIn.flat()
   const jointsOf = jointMaker(catalogue, job, profile)

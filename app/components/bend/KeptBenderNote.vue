@@ -1,24 +1,25 @@
 <script setup lang="ts">
-/** The bender that a job's bends are marked for, and what is to be known where the workshop's is another by now. */
+/** The bender that a job's bends are marked for, and what is to be known where it is none, or the workshop's is another by now. */
 const props = defineProps<{ od: number }>()
 const { keptFor, markForInHand } = useJobBenders()
 const { length } = useWords()
 const found = computed(() => keptFor(props.od))
 const isOther = computed(() => {
-  const now = found.value?.now
-  return !!now && !(now.id === found.value?.kept.id && found.value.state === 'as kept')
+  const { kept, state, now } = found.value
+  return !!now && !(now.id === kept?.id && state === 'as kept')
 })
 </script>
 
 <template>
-  <div v-if="found" class="space-y-2" role="group" aria-label="Bender of this job">
-    <p class="text-sm">
+  <div v-if="found.kept || found.now" class="space-y-2" role="group" aria-label="Bender of this job">
+    <p v-if="found.kept" class="text-sm">
       Marked for {{ found.kept.name }}, radius {{ length(found.kept.radius) }}, as it was when the bends were drawn.
     </p>
-    <p v-if="found.state === 'changed'" class="text-(--ui-warning)">
+    <p v-else class="text-(--ui-warning)">Marked for no bender: where each bend starts, without grip or spring-back.</p>
+    <p v-if="found.kept && found.state === 'changed'" class="text-(--ui-warning)">
       The workshop’s {{ found.kept.name }} has other figures now: these marks keep the old ones.
     </p>
-    <p v-else-if="found.state === 'gone'" class="text-(--ui-warning)">
+    <p v-else-if="found.kept && found.state === 'gone'" class="text-(--ui-warning)">
       The workshop no longer has {{ found.kept.name }}: these marks are still for it.
     </p>
     <UButton v-if="isOther && found.now" @click="markForInHand(od)">

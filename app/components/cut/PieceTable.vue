@@ -15,7 +15,7 @@ const sites = computed(() => new Map(job.value.legs.map((leg) => [leg.id, siteId
 const siteLeg = ({ legs }: PlanPiece) => sites.value.get(legs[0]!) ?? ''
 const isCut = (piece: PlanPiece) => log.state?.cuts[siteLeg(piece)] !== undefined
 const cut = (piece: PlanPiece) =>
-  log.write({ kind: 'pipe-cut', subject: { leg: siteLeg(piece) }, body: { mm: piece.cut } }, `piece ${piece.id} cut`)
+  log.write({ kind: 'pipe-cut', subject: { leg: siteLeg(piece) }, body: { mm: piece.blank } }, `piece ${piece.id} cut`)
 const label = (id: string) => shippedCatalogue.pipe(id)?.label.split(' · ')[0] ?? id
 </script>
 
@@ -64,7 +64,10 @@ const label = (id: string) => shippedCatalogue.pipe(id)?.label.split(' · ')[0] 
           class="text-right font-label text-lg font-semibold"
           :class="piece.cut === null ? 'text-(--ui-warning)' : ''"
         >
-          {{ length(piece.cut) }}
+          {{ length(piece.blank) }}
+          <span v-if="piece.blank !== piece.cut" class="block text-sm font-normal">
+            {{ length(piece.cut) }} when bent
+          </span>
         </td>
         <td class="text-right">{{ piece.tolerance === null ? '' : tolerance(piece.tolerance) }}</td>
         <td class="text-right">{{ mark(piece.ends[0]) }}</td>

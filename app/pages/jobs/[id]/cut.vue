@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { keptBender } from '~~/core/job/bender-of-job'
 import type { LengthLimits } from '~~/core/quantity/parse-length'
 import type { Bar } from '~~/core/cut/stock'
 import type { PipeStock } from '~~/core/cut/lay-pieces'
@@ -15,8 +16,7 @@ const own = useCatalogueStore()
 const { rack, stock: stocks, kerf, keep, withoutRack, offcutsOf, cuttingOf, laid, lay } = useCutting()
 const piece = computed(() => plan.value.pieces.find(({ id }) => id === selection.piece) ?? plan.value.pieces[0])
 const pipe = computed(() => own.catalogue.pipe(piece.value?.pipe ?? ''))
-const { benderFor } = useJobBenders()
-const bender = computed(() => (pipe.value ? benderFor(pipe.value) : null))
+const bender = computed(() => (pipe.value ? (keptBender(job.value, pipe.value.od) ?? null) : null))
 const stockLimits: LengthLimits = { min: 100, max: 200_000 }
 const kerfLimits: LengthLimits = { min: 0, max: 20 }
 const keepLimits: LengthLimits = { min: 0, max: 10_000 }
