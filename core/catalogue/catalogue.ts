@@ -3,7 +3,8 @@ import { fitsBySize } from './fit'
 import { methodIds, type MethodId } from './method'
 import { shippedPipes, type Pipe } from './pipe'
 import { shippedSockets, type Socket } from './socket'
-import { partKey, type Part, type PartEnd, type PartFitting } from './part'
+import type { Part } from './part'
+import { partKey, type PartEnd, type PartFitting } from './part-key'
 import { shippedTakeOff } from './take-off'
 
 /** All figures a plan may rest on. One object, so that a user's measured parts can be laid over it. */

@@ -1,6 +1,6 @@
 import type { Catalogue } from './catalogue'
 import { halfOf, lengthBetween, lengthBy } from './part-length'
-import type { PartEnd, PartFitting } from './part'
+import type { PartEnd, PartFitting } from './part-key'
 import { reducingTakeOff } from './reducing-body'
 import { depthOf } from './socket'
 import { streetElbows, threadedBodies } from './tables/bodies'

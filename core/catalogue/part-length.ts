@@ -1,5 +1,5 @@
 import type { Figure } from '../quantity/basis'
-import type { PartEnd, PartFitting } from './part'
+import type { PartEnd, PartFitting } from './part-key'
 import { shippedSockets, type Socket } from './socket'
 import { cementedElbows, threadedBodies } from './tables/bodies'
 import { reducerLengths, slipLengths, unionLengths, valveLengths, wallElbowLengths } from './tables/part-lengths'

@@ -1,4 +1,5 @@
-import { partKey, partSchema, socketNamed, takeOffFromFace, type Part } from './part'
+import { partSchema, socketNamed, takeOffFromFace, type Part } from './part'
+import { partKey } from './part-key'
 import { shippedSockets } from './socket'
 
 /**

@@ -5,7 +5,8 @@ import { catalogueWith, shippedCatalogue } from './catalogue'
 import { chainLengthOf, fittingNamed } from './chain-length'
 import { endLength, handLength } from './fitting-length'
 import { shippedSockets } from './socket'
-import { partKey, partLabel, partSchema, socketNamed, takeOffFromFace, type Part } from './part'
+import { partLabel, partSchema, socketNamed, takeOffFromFace, type Part } from './part'
+import { partKey } from './part-key'
 import { readPartRows, toPartRows, type PartRow } from './part-rows'
 
 const [solder22, adapter] = ['solder:EN 1254-1:22', '22 solder × 1/2 M BSP adapter']

@@ -1,25 +1,8 @@
 import * as z from 'zod'
 import { fittingNamed } from './chain-length'
 import { isInLine } from './fitting'
+import { partEnds, partFittings, type PartSubject } from './part-key'
 import { shippedSockets, type Socket } from './socket'
-
-/** Fittings of which a user may know the take-off. */
-export const partFittings = [
-  'elbow-90',
-  'elbow-45',
-  'tee',
-  'coupling',
-  'slip-coupling',
-  'valve',
-  'union',
-  'reducer',
-  'adapter',
-  'outlet',
-] as const
-export type PartFitting = (typeof partFittings)[number]
-
-export const partEnds = ['either', 'run', 'branch'] as const
-export type PartEnd = (typeof partEnds)[number]
 
 const socketIds: ReadonlySet<string> = new Set(shippedSockets.map(({ id }) => id))
 const mmText = 'millimetres from -50 to 500'
@@ -70,12 +53,8 @@ export const partSchema = z
   })
 export type Part = z.output<typeof partSchema>
 
-/** What a figure is of: a later one under the same key takes the place of an earlier one. */
-export const partKey = ({ socket, named, fitting, end }: Pick<Part, 'socket' | 'named' | 'fitting' | 'end'>): string =>
-  named === undefined ? `${socket}|${fitting ?? 'depth'}|${end}` : `${named}|named|${end}`
-
 /** What a part's figure is called. */
-export function partLabel({ socket, named, fitting, end }: Pick<Part, 'socket' | 'named' | 'fitting' | 'end'>): string {
+export function partLabel({ socket, named, fitting, end }: PartSubject): string {
   if (named !== undefined) {
     const of = fittingNamed(named)
     return of && isInLine(of)

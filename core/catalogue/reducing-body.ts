@@ -1,6 +1,6 @@
 import { weakestBasis, type Figure } from '../quantity/basis'
 import type { Catalogue } from './catalogue'
-import type { PartEnd, PartFitting } from './part'
+import type { PartEnd, PartFitting } from './part-key'
 import { depthOf, type Socket } from './socket'
 
 /** How sure the body of a tee or elbow of several sizes is, in mm. */

@@ -1,5 +1,5 @@
 import type { Figure } from '../quantity/basis'
-import type { PartEnd, PartFitting } from './part'
+import type { PartEnd, PartFitting } from './part-key'
 import type { Socket } from './socket'
 import { estimatedTakeOff } from './part-length'
 import { takeOffRows } from './tables/take-offs'

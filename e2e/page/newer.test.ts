@@ -12,7 +12,11 @@ let isNewer = false
 beforeAll(async () => {
   front = createServer((asked, answer) => {
     const on = { port: new URL(site().origin).port, path: asked.url, method: asked.method, headers: asked.headers }
-    const { 'if-none-match': known, 'if-modified-since': since, ...headers } = {
+    const {
+      'if-none-match': known,
+      'if-modified-since': since,
+      ...headers
+    } = {
       ...on.headers,
       'accept-encoding': 'identity',
     }
@@ -40,6 +44,8 @@ describe('a newer program', () => {
     await on.driver.executeAsyncScript(
       `navigator.serviceWorker.ready.then(() => arguments[arguments.length - 1](true))`,
     )
+    // All of it is fetched anew before it is offered: on a slow machine that takes a while.
+    const isOffered = () => on.driver.wait(offer, 60_000, 'no newer one is offered')
     const offer = async () => (await on.driver.getPageSource()).includes('A newer Jolvet is here.')
     await on.driver.navigate().refresh()
     await on.saved()
@@ -48,14 +54,14 @@ describe('a newer program', () => {
 
     isNewer = true
     await on.driver.navigate().refresh()
-    await on.shows('body', 'A newer Jolvet is here.')
+    await isOffered()
     await mark('window.isSamePage = true')
     await on.press('Later')
     expect(await offer()).toBe(false)
     expect(await mark('return window.isSamePage')).toBe(true)
 
     await on.driver.navigate().refresh()
-    await on.shows('body', 'A newer Jolvet is here.')
+    await isOffered()
     await site().server.stop()
     await on.fill('Title of the job', 'Typed before the newer one')
     await on.shows('[data-save-state]', 'Waiting for the server')

@@ -6,6 +6,7 @@ import { describe, expect, it } from 'vitest'
 import type { Job } from '../../core/job/job'
 import { layOut } from '../../core/run/layout'
 import { systemsOf } from '../../core/job/system'
+import { fittingNamed } from '../../core/catalogue/chain-length'
 import { usePage } from './page'
 
 const downloads = mkdtempSync(join(tmpdir(), 'jolvet-route-'))
@@ -155,7 +156,7 @@ describe('a run to fixed heights, of two pipes', () => {
     const adapter = drawn.nodes.find(({ kind }) => kind === 'adapter')!
     expect(adapter.chain?.fittings.length).toBeGreaterThan(0)
     await on.press('adapter')
-    await on.shows('[aria-label="What joins the two pipes here"]', adapter.chain!.fittings[0]!)
+    await on.shows('[aria-label="What joins the two pipes here"]', fittingNamed(adapter.chain!.fittings[0]!)!.label)
   })
 
   it('a leg and what hangs on it carries another service: heating water that meets drinking water is refused', async () => {

@@ -13,7 +13,7 @@ import {
   varchar,
 } from 'drizzle-orm/mysql-core'
 import { shippedCatalogue } from '../../core/catalogue/catalogue'
-import { partEnds, partFittings } from '../../core/catalogue/part'
+import { partEnds, partFittings } from '../../core/catalogue/part-key'
 import type { Job } from '../../core/job/job'
 import { readJobText } from '../../core/job/read-job'
 import type { FieldProblem } from '../../core/quantity/field-problem'

@@ -2,7 +2,8 @@
 import { handLength } from '~~/core/catalogue/fitting-length'
 import { isInLine } from '~~/core/catalogue/fitting'
 import { shippedFittings } from '~~/core/catalogue/fittings'
-import { partSchema, type Part, type PartEnd } from '~~/core/catalogue/part'
+import { partSchema, type Part } from '~~/core/catalogue/part'
+import type { PartEnd } from '~~/core/catalogue/part-key'
 import { useCatalogueStore } from '~/stores/catalogue'
 
 /** One fitting of the catalogue by its name, as it is in the hand or on its maker's sheet. */

@@ -1,13 +1,7 @@
 <script setup lang="ts">
 import type { MethodId } from '~~/core/catalogue/method'
-import {
-  partFittings,
-  partSchema,
-  takeOffFromFace,
-  type Part,
-  type PartEnd,
-  type PartFitting,
-} from '~~/core/catalogue/part'
+import { partSchema, takeOffFromFace, type Part } from '~~/core/catalogue/part'
+import { partFittings, type PartEnd, type PartFitting } from '~~/core/catalogue/part-key'
 import { shippedSockets } from '~~/core/catalogue/socket'
 import { useCatalogueStore } from '~/stores/catalogue'
 

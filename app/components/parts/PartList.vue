@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { partKey, partLabel } from '~~/core/catalogue/part'
+import { partLabel } from '~~/core/catalogue/part'
+import { partKey } from '~~/core/catalogue/part-key'
 import type { RecordedPart } from '~/stores/catalogue'
 
 /** The figures that hold, with whose they are and since when. */

@@ -1,6 +1,6 @@
 import type { Basis } from '../../quantity/basis'
 import type { MethodId } from '../method'
-import type { PartEnd } from '../part'
+import type { PartEnd } from '../part-key'
 
 type ShippedFitting = 'elbow-90' | 'elbow-45' | 'tee' | 'coupling'
 
