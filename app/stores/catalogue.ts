@@ -1,7 +1,7 @@
 import { useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { catalogueWith } from '~~/core/catalogue/catalogue'
-import { partLabel, type Part } from '~~/core/catalogue/part'
+import type { Part } from '~~/core/catalogue/part'
 import { useOutboxStore } from '~/stores/outbox'
 
 /** A part's figure as the server has it. */
@@ -30,10 +30,9 @@ export const useCatalogueStore = defineStore('catalogue', () => {
     if (answer.outcome === 'done') parts.value = answer.answer as RecordedPart[]
   })
 
-  /** Records figures, all or none. */
-  async function record(entries: readonly (Part & { withdrawn?: boolean })[]): Promise<Recorded> {
-    const says =
-      entries.length === 1 ? `a part’s figure: ${partLabel(entries[0]!)}` : `${entries.length} parts’ figures`
+  /** Records figures, all or none. @param called of one, what it is a figure of */
+  async function record(entries: readonly (Part & { withdrawn?: boolean })[], called: string): Promise<Recorded> {
+    const says = entries.length === 1 ? `a part’s figure: ${called}` : `${entries.length} parts’ figures`
     const body = { parts: entries }
     const answer = await outbox.add({ changes: 'parts', says, method: 'POST', path: '/api/parts', body })
     if (answer.outcome === 'done') return { ok: true }
@@ -42,8 +41,8 @@ export const useCatalogueStore = defineStore('catalogue', () => {
   }
 
   /** Takes a figure back: the one before it, or the table's, holds again. */
-  const withdraw = ({ id: _, at: __, ...part }: RecordedPart): Promise<Recorded> =>
-    record([{ ...part, withdrawn: true }])
+  const withdraw = ({ id: _, at: __, ...part }: RecordedPart, called: string): Promise<Recorded> =>
+    record([{ ...part, withdrawn: true }], called)
 
   return { parts, catalogue, state, load, record, withdraw }
 })

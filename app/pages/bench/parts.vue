@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Part } from '~~/core/catalogue/part'
+import { partLabel, type Part } from '~~/core/catalogue/part'
 import { useCatalogueStore, type RecordedPart } from '~/stores/catalogue'
 
 /** The user's own parts: what was measured or read from a maker's sheet, laid over the catalogue. */
@@ -12,8 +12,10 @@ async function say(sent: ReturnType<typeof store.record>, what: string): Promise
   problems.value = answer.ok ? [] : answer.problems
   done.value = answer.ok ? what : ''
 }
-const record = (parts: readonly Part[], what: string) => say(store.record(parts), what)
-const withdraw = (part: RecordedPart) => say(store.withdraw(part), 'Taken back: the figure before it holds again.')
+const called = ([part]: readonly Part[]): string => (part ? partLabel(part) : '')
+const record = (parts: readonly Part[], what: string) => say(store.record(parts, called(parts)), what)
+const withdraw = (part: RecordedPart) =>
+  say(store.withdraw(part, called([part])), 'Taken back: the figure before it holds again.')
 </script>
 
 <template>
