@@ -3,12 +3,13 @@ import type { Catalogue } from '../catalogue/catalogue'
 import { materialKey } from '../catalogue/material'
 import type { Pipe } from '../catalogue/pipe'
 import type { Costs } from '../workshop/costs'
-import type { Job, Leg } from '../job/job'
+import type { Job, Leg, Node } from '../job/job'
 import { profileWith } from '../workshop/profile'
 import type { AssemblyJoint, AssemblyQuestion, Extent } from './question'
 import { unknownSays } from './sayings'
 import { deflection } from './deflection'
 import { expansionHold, solventSet } from '../procedure/wait'
+import { bodyOf } from '../run/body'
 import { unitVector } from '../run/direction'
 import { layoutsByRun, type Layout } from '../run/layout'
 import { namesOf } from '../run/names'
@@ -36,8 +37,11 @@ function springAt(layout: Layout, pipe: Pipe, ends: readonly string[], axis: Vec
   const lengths = [...legs]
     .filter(({ direction }) => Math.abs(dot(unitVector(direction), axis)) < square)
     .map(drawnLength)
-  return deflection(materialKey(pipe), pipe.od, Math.max(0, ...lengths))
+  return deflection(materialKey(pipe), pipe, Math.max(0, ...lengths))
 }
+
+/** What comes apart in its middle, drawn so or chosen by its name. */
+const isUnion = (node: Node): boolean => node.kind === 'union' || (bodyOf(node)?.kind.includes('union') ?? false)
 
 function extentOf(places: readonly (Vector | undefined)[]): Extent | null {
   const known = places.flatMap((place) => (place ? [place] : []))
@@ -98,7 +102,8 @@ export function assemblyQuestion(
       insertion: joint.insertion ?? deepest,
       // As it was measured on the spot, where it was.
       spring: node.play ?? springAt(layout, pipe, piece ? piece.ends.map((end) => end.node) : [joint.node], axis),
-      needsNoPlay: node.kind === 'slip-coupling' || node.kind === 'union' || joint.method === 'compression',
+      needsNoPlay: node.kind === 'slip-coupling' || isUnion(node),
+      turnsAlone: isUnion(node),
       minutes: costs.methods[joint.method].minutes,
       wait: wait ?? 0,
       unknown: [

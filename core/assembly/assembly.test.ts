@@ -92,7 +92,7 @@ describe('the order of assembly', () => {
     })
     expect(order.ok || order.failures[0]?.remedies).toContainEqual({
       joints: ['p-b'],
-      changes: ['slip coupling', 'union', 'compression joint'],
+      changes: ['slip coupling', 'union', 'compression or push-fit coupling without a stop'],
     })
   })
 
@@ -414,6 +414,24 @@ describe('what stands in the way of one joint', () => {
     expect(firstObstacle(ask(cold, []), cold)).toBeNull()
   })
 
+  it('a thread between two held ends cannot turn; at a union the half turns by itself, and its nut closes', () => {
+    const screwed = (more: Partial<AssemblyJoint>) =>
+      ask(
+        [
+          joint('one', ['main', 'u'], { method: 'thread', ...more }),
+          joint('other', ['u', 'held'], { method: 'thread', ...more }),
+        ],
+        ['main', 'held'],
+      )
+    const plain = assemblyOrder(screwed({}))
+    expect(plain).toMatchObject({ ok: false })
+    // Nothing slides over a thread: a union alone is advised.
+    expect(plain.ok || plain.failures.flatMap(({ remedies }) => remedies.map(({ changes }) => changes))).toEqual(
+      expect.arrayContaining([['union']]),
+    )
+    expect(assemblyOrder(screwed({ needsNoPlay: true, turnsAlone: true })).ok).toBe(true)
+  })
+
   it('between two held ends by how much it wants and gives', () => {
     const { joints } = between()
     expect(firstObstacle(between(), joints)).toMatchObject({ kind: 'held', needed: 15, gives: 0 })
@@ -421,10 +439,13 @@ describe('what stands in the way of one joint', () => {
 })
 
 describe('the spring of pipe', () => {
-  it('a metre of 22 copper gives 25.9 mm at its end, half of it a quarter; what comes in coils as far as is wanted', () => {
-    expect(deflection('copper-hard', 22, 1000)).toBeCloseTo(25.9, 1) // 100 × 10⁶ / (3 × 117 000 × 11)
-    expect(deflection('copper-hard', 22, 500)).toBeCloseTo(25.9 / 4, 2)
-    expect(deflection('pex-b', 16, 300)).toBe(Infinity)
+  const tube = (od: number, wall: number) => ({ od, wall })
+  it('a metre of 22 copper gives 25.9 mm at its end, half of it a quarter; what comes in coils as far as two hands push it', () => {
+    expect(deflection('copper-hard', tube(22, 0.9), 1000)).toBeCloseTo(25.9, 1) // 100 × 10⁶ / (3 × 117 000 × 11)
+    expect(deflection('copper-hard', tube(22, 0.9), 500)).toBeCloseTo(25.9 / 4, 2)
+    // What two hands give: 200 × 300³ / (3 × 2000 × 356 000); a thin pipe no tighter than 8 of its diameters.
+    expect(deflection('multilayer', tube(63, 4.5), 300)).toBeCloseTo(2.5, 1)
+    expect(deflection('pex-b', tube(16, 2), 300)).toBeCloseTo(300 ** 2 / (2 * 8 * 16), 6)
   })
 })
 

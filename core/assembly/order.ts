@@ -11,7 +11,9 @@ export interface AssemblyStep {
   readonly phase: Phase
 }
 
-const changes = ['slip coupling', 'union', 'compression joint'] as const
+const changes = ['slip coupling', 'union', 'compression or push-fit coupling without a stop'] as const
+/** What is screwed slides over nothing. */
+const threadChanges = ['union'] as const
 
 /** What would make an order possible where there is none: all of these joints made in one of these ways. */
 export interface Remedy {
@@ -162,13 +164,21 @@ function stepsOf(question: AssemblyQuestion, { order, early }: Arranged): Assemb
   return canBe === null ? benchFirst : steps
 }
 
-/** With these joints made so that they need no play and no flame. */
+/** A joint made so that it needs no play and no flame, and nothing beyond it turns. */
+const freed = (joint: AssemblyJoint): AssemblyJoint => ({
+  ...joint,
+  needsNoPlay: true,
+  turnsAlone: true,
+  ...(joint.method === 'thread' ? {} : { method: 'compression', wait: 0 }),
+})
+
 const withChanged = (question: AssemblyQuestion, changed: ReadonlySet<AssemblyJoint>): AssemblyQuestion => ({
   ...question,
-  joints: question.joints.map((joint) =>
-    changed.has(joint) ? { ...joint, method: 'compression', needsNoPlay: true, wait: 0 } : joint,
-  ),
+  joints: question.joints.map((joint) => (changed.has(joint) ? freed(joint) : joint)),
 })
+
+const changesFor = (joints: readonly AssemblyJoint[]): Remedy['changes'] =>
+  joints.some(({ method }) => method === 'thread') ? threadChanges : changes
 
 const mostTogether = 3
 const mostSets = 120
@@ -185,7 +195,7 @@ function* remediesOf(question: AssemblyQuestion): Generator<void, Remedy[]> {
     for (const changed of choices(able, count)) {
       if (count > 1 && (tried++ >= mostSets || found.length >= mostTold)) break
       if ((yield* search(withChanged(question, new Set(changed)))).best)
-        found.push({ joints: changed.map(({ id }) => id), changes })
+        found.push({ joints: changed.map(({ id }) => id), changes: changesFor(changed) })
     }
     if (found.length > (wrapped ? 1 : 0)) return found
   }

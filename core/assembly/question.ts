@@ -14,8 +14,10 @@ export interface AssemblyJoint {
   readonly insertion: number
   /** By how much the pipe about it can be sprung back along that way, in mm. */
   readonly spring: number
-  /** It needs no play: a slip coupling, a union, a compression joint. */
+  /** It needs no play: a slip coupling, a union. A compression coupling has a stop, to which the pipe must be pushed home. */
   readonly needsNoPlay: boolean
+  /** A union's half is screwed on by itself: nothing beyond it turns. */
+  readonly turnsAlone: boolean
   readonly minutes: number
   /** Minutes before water may stand on it. */
   readonly wait: number

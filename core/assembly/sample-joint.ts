@@ -9,6 +9,7 @@ export const sampleJoint = (id: string, parts: [string, string], more: Partial<A
   insertion: 15,
   spring: 0,
   needsNoPlay: false,
+  turnsAlone: false,
   minutes: 10,
   wait: 0,
   unknown: [],

@@ -63,7 +63,7 @@ function obstacleAt(
   if (held && !joint.needsNoPlay && joint.spring < joint.insertion) {
     return { kind: 'held', needed: joint.insertion, gives: joint.spring }
   }
-  if (joint.method === 'thread') {
+  if (joint.method === 'thread' && !joint.turnsAlone) {
     // One side must turn: nothing held in it, and nothing that stands out from the thread's own line.
     const turns = sides.some(
       (side) =>

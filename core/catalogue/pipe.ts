@@ -69,4 +69,4 @@ function toPipe(row: PipeRow): Pipe {
 export const shippedPipes: readonly Pipe[] = pipeRows.map(toPipe)
 
 /** Bore in mm: outside diameter less both walls. */
-export const boreOf = (pipe: Pipe): number => pipe.od - 2 * pipe.wall
+export const boreOf = ({ od, wall }: Pick<Pipe, 'od' | 'wall'>): number => od - 2 * wall
