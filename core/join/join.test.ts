@@ -44,7 +44,7 @@ const table: readonly (readonly [string, Pipe, string])[] = [
   ['PEX-A, metric', pipe('EN ISO 15875', '16', 'pex-a'), '--c----f--c'],
   ['multilayer', pipe('EN ISO 21003', '16'), '--f----f--c'],
   ['polybutylene, metric', pipe('BS 7291', '15', 'pb'), '------ff--c'],
-  ['old grey polybutylene', pipe('old grey CTS', '1/2'), '---cc-ff--c'],
+  ['old grey polybutylene', pipe('old grey CTS', '1/2'), '---cc-cc--c'],
   ['CPVC', pipe('ASTM D2846', '1/2'), '------fc-fc'],
   ['PVC-U', pipe('ASTM D1785', '1/2', 'Schedule 40'), '-------c-fc'],
   ['PE', pipe('EN 12201', '25'), '--------f-c'],

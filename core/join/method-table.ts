@@ -76,8 +76,6 @@ const rows: Readonly<Record<MaterialKey, Partial<Record<Column, Finding>>>> = {
     compression: fits('own insert'),
   },
   pb: {
-    ring: caution('old grey'),
-    'push-fit-metal': fits('listed stiffener'),
     'push-fit-plastic': fits('insert'),
     compression: fits('insert'),
   },
@@ -119,6 +117,14 @@ const rows: Readonly<Record<MaterialKey, Partial<Record<Column, Finding>>>> = {
 
 const leadReason = refuse('lead')
 
+/** Withdrawn long ago: whatever holds on it is a way to the next piece of good pipe, and no more. */
+const oldGrey: Partial<Record<Column, Finding>> = {
+  ring: caution('old grey'),
+  'push-fit-metal': caution('old grey'),
+  'push-fit-plastic': caution('old grey'),
+  compression: caution('old grey'),
+}
+
 /** Where metal bodies are sold: by inch sizes. */
 const metalBodied: ReadonlySet<SizeFamily> = new Set(['cts', 'schedule', 'pex-al-pex'])
 
@@ -134,5 +140,6 @@ function columnOf(method: MethodId, pipe: Pipe): Column {
 export function tableFinding(method: MethodId, pipe: Pipe): Finding {
   if (pipe.material === 'lead') return leadReason
   const column = columnOf(method, pipe)
-  return rows[materialKey(pipe)][column] ?? noOther[column]
+  const row = pipe.standard.startsWith('old grey') ? oldGrey : rows[materialKey(pipe)]
+  return row[column] ?? noOther[column]
 }
