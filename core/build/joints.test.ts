@@ -106,3 +106,41 @@ describe('pipe that comes through a finished wall', () => {
     expect(refused(held)).toEqual([])
   })
 })
+
+describe('old pipe in the middle of a run', () => {
+  const old = pipeId('BS 659', '3/4')
+  it('goes into a converter’s old side as it does at a tie-in, cut and judged alike', () => {
+    const converter = { fittings: ['old 3/4 solder × 22 solder converter'], joints: ['solder', 'solder'] as const }
+    const drawn = sampleJob({
+      pipe: pipeId('EN 1057', '22', 0.9),
+      method: 'solder',
+      legs: [
+        ['cap:s', 'east', 800, 'coupling:m'],
+        ['coupling:m', 'east', 700, 'cap:e'],
+      ],
+      nodes: { m: { chain: { ...converter, joints: [...converter.joints] } } },
+    })
+    const plan = planJob(
+      { ...drawn, legs: drawn.legs.map((leg) => (leg.id === 'l1' ? { ...leg, pipe: old } : leg)) },
+      catalogue,
+    )
+    const [first] = plan.joints.filter(({ node, leg }) => node === 'm' && leg === 'l1')
+    // 15.5 deep on the old side, 15.4 on the new; the converter 0.3 × 0.512 + 2 whole.
+    expect(first).toMatchObject({ method: 'solder', insertion: 15.5, verdict: 'fits' })
+    expect(plan.checks.filter(({ verdict, node }) => verdict === 'refuse' && node === 'm')).toEqual([])
+    expect(plan.pieces.map(({ ends }) => ends.map(({ takeOff }) => takeOff))).toEqual([
+      [0, 1.1],
+      [1.1, 0],
+    ])
+    const tied = planJob(
+      sampleJob({
+        pipe: pipeId('EN 1057', '22', 0.9),
+        method: 'solder',
+        legs: [['tie-in:t', 'east', 700, 'cap:e']],
+        nodes: { t: { existing: old, chain: { ...converter, joints: [...converter.joints] } } },
+      }),
+      catalogue,
+    )
+    expect(tied.joints[0]).toMatchObject({ insertion: 15.5, verdict: 'fits' })
+  })
+})

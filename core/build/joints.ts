@@ -1,6 +1,6 @@
 import { siteId } from '../job/site-id'
 import { groupBy } from '../quantity/group-by'
-import { socketInChain, type Catalogue } from '../catalogue/catalogue'
+import type { Catalogue } from '../catalogue/catalogue'
 import { existingId, piecePort, type BuiltRun } from './build-run'
 import type { MethodId } from '../catalogue/method'
 import type { Pipe } from '../catalogue/pipe'
@@ -17,7 +17,14 @@ import { pieceEnd } from '../run/end'
 import { methodAt } from '../run/method-at'
 import { existingEnds, tiedInto } from '../run/states'
 import type { Layout } from '../run/layout'
+import { socketAt } from '../run/socket-at'
 import { runOf, type System } from '../job/system'
+
+/** What the rules say of a pipe at a node, in the socket that it goes into there. */
+function judgeAt(catalogue: Catalogue, node: Node, pipe: Pipe, method: MethodId, here: Circumstances): Verdict {
+  const socket = socketAt(catalogue, node, method, pipe)
+  return socket ? judgeInSocket(pipe, socket, here) : judge(catalogue, pipe, method, here)
+}
 
 /** The joint on a tie-in's existing pipe, which no new piece goes into. */
 function existingJoint(
@@ -31,10 +38,9 @@ function existingJoint(
   const existing = catalogue.pipe(tiedInto(node, arms.get(node.id) ?? []) ?? '')
   if (!existing) return []
   const method = node.chain?.joints[0] ?? methodAt(system, node)
-  const socket = node.chain ? socketInChain(catalogue, method, existing) : catalogue.socketFor(method, existing)
-  const insertion = socket?.insertion ?? null
+  const insertion = socketAt(catalogue, node, method, existing)?.insertion ?? null
   const here: Circumstances = { ...circumstances, condition: node.condition, other: catalogue.pipe(run.pipe) }
-  const verdict = socket ? judgeInSocket(existing, socket, here) : judge(catalogue, existing, method, here)
+  const verdict = judgeAt(catalogue, node, existing, method, here)
   return [
     {
       id: `${siteId(node)}/existing`,
@@ -82,7 +88,7 @@ function existingLegJoints(
         ],
         inner: null,
         slips: node.kind === 'slip-coupling',
-        ...judge(catalogue, pipe, method, {
+        ...judgeAt(catalogue, node, pipe, method, {
           ...circumstancesIn(runOf(system, leg)),
           service: serviceIn(system, leg),
           condition: node.condition,
@@ -136,10 +142,10 @@ export function jointMaker(
     const judged = (pipe: Pipe, method: MethodId, leg: Leg, node: Node): Verdict => {
       const service = serviceIn(system, leg)
       const atWall = comesThroughWall(node)
-      const key = `${leg.run}|${pipe.id}|${method}|${service}|${atWall}`
+      const key = `${leg.run}|${pipe.id}|${method}|${service}|${atWall}|${node.chain !== undefined}`
       const here = circumstancesIn(runOf(system, leg))
       const place = atWall ? here.place : { ...here.place, stubOut: undefined }
-      const known = verdicts.get(key) ?? judge(catalogue, pipe, method, { ...here, place, service })
+      const known = verdicts.get(key) ?? judgeAt(catalogue, node, pipe, method, { ...here, place, service })
       verdicts.set(key, known)
       return known
     }

@@ -17,6 +17,7 @@ import { fromNode } from './from-node'
 import { methodAt } from './method-at'
 import { missing } from './missing'
 import { shapeFitting } from './shape-fitting'
+import { socketAt } from './socket-at'
 import { isBare } from './states'
 import { type System, runOf } from '../job/system'
 import { pipeIdIn } from '../job/leg-defaults'
@@ -226,7 +227,7 @@ export function pieceEnd(catalogue: Catalogue, layout: Layout, nodeId: string, l
   const body = bodyOf(node)
   if (body) return bodyEnd(catalogue, layout, node, body, arms, leg)
   const method = methodAt(layout.system, node, arms.find((arm) => arm.leg.id === leg)?.leg)
-  const socket = catalogue.socketFor(method, pipe)
+  const socket = socketAt(catalogue, node, method, pipe)
   const found = findTakeOff(catalogue, layout, node, arms, leg, socket)
   const insertion = findInsertion(node, socket)
   return {

@@ -1,0 +1,13 @@
+import { socketInChain, type Catalogue } from '../catalogue/catalogue'
+import type { MethodId } from '../catalogue/method'
+import type { Pipe } from '../catalogue/pipe'
+import type { Socket } from '../catalogue/socket'
+import type { Node } from '../job/job'
+
+/** What a pipe goes into at a node: where fittings were chosen there, a converter's old side too. */
+export const socketAt = (
+  catalogue: Catalogue,
+  { chain }: Pick<Node, 'chain'>,
+  method: MethodId,
+  pipe: Pipe,
+): Socket | undefined => (chain ? socketInChain(catalogue, method, pipe) : catalogue.socketFor(method, pipe))
