@@ -30,9 +30,11 @@ const marks = computed(() =>
       <Readout
         class="col-span-2 sm:col-span-1"
         :label="`Cut ${piece.id}`"
-        :value="length(piece.cut)"
+        :value="length(piece.blank)"
         :tolerance="piece.tolerance === null ? '' : tolerance(piece.tolerance)"
-        :basis="piece.basis ?? ''"
+        :basis="
+          [piece.basis, piece.blank !== piece.cut && `${length(piece.cut)} when bent`].filter(Boolean).join(' · ')
+        "
       />
       <Readout v-for="mark in marks" :key="mark.label" v-bind="mark" />
     </div>
