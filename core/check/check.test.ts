@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
+import { catalogueWith, shippedCatalogue as catalogue } from '../catalogue/catalogue'
 import { methods, type MethodId } from '../catalogue/method'
 import { toolSpace } from '../catalogue/tool-space'
 import { planJob } from '../plan/plan-job'
@@ -343,6 +343,28 @@ describe('what meets in a run', () => {
       expect(plan.pieces.map(({ cut }) => cut)).toEqual([null, null])
     },
   )
+
+  it('what was chosen once and nobody makes is a caution, until one is measured in the hand', () => {
+    const fitting = '22 solder × 22 press adapter'
+    const chain = { chain: { fittings: [fitting], joints: ['solder', 'press-metal'] as [MethodId, MethodId] } }
+    const found = planTwo(copper22, copper22, 'adapter', 'solder', chain).checks.filter(
+      ({ rule }) => rule === 'one-body',
+    )
+    expect(found.map((check) => [check.verdict, said(check)])).toEqual([['caution', expect.stringContaining(fitting)]])
+    const measured = catalogueWith([
+      { socket: '', named: fitting, end: 'either', mm: 8, tolerance: 0.5, basis: 'measured', by: 'R. Beck', note: '' },
+    ])
+    const job = sampleJob({
+      pipe: copper22,
+      method: 'solder',
+      legs: [
+        ['cap:s', 'east', 1000, 'adapter:m'],
+        ['adapter:m', 'east', 900, 'cap:e'],
+      ],
+      nodes: { m: chain },
+    })
+    expect(planJob(job, measured).checks.filter(({ rule }) => rule === 'one-body')).toEqual([])
+  })
 
   it('a tee whose branch no coupling leads to is refused by its sizes', () => {
     const drawn = sampleJob({

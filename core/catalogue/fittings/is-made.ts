@@ -66,7 +66,7 @@ export function isMade({ kind, ends }: Fitting): boolean {
     case 'reducer':
     case 'fitting reducer':
     case 'bushing':
-      return one.method !== other.method || one.family === 'old-bore' || isReduced(one, other)
+      return one.family === 'old-bore' || isReduced(one, other)
     case 'elbow 90':
       return one.id === other.id
     default:

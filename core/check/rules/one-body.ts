@@ -1,3 +1,6 @@
+import type { Catalogue } from '../../catalogue/catalogue'
+import { fittingNamed } from '../../catalogue/chain-length'
+import { isMade } from '../../catalogue/fittings/is-made'
 import type { Socket } from '../../catalogue/socket'
 import type { Node } from '../../job/job'
 import { pipeIdIn } from '../../job/leg-defaults'
@@ -31,6 +34,19 @@ function socketsAt({ catalogue, layout }: SystemSubject, node: Node): Socket[] {
   })
 }
 
+/** The fittings that were chosen at a node by their names. */
+const chosenAt = ({ fitting, chain, arms }: Node): string[] => [
+  ...(fitting ? [fitting] : []),
+  ...(chain?.fittings ?? []),
+  ...Object.values(arms ?? {}).flatMap((arm) => arm.fittings),
+]
+
+/** What was measured in the hand is made, and what is no fitting of the catalogue is not judged. */
+const isKnownToBeMade = (catalogue: Catalogue, id: string): boolean => {
+  const named = fittingNamed(id)
+  return !named || isMade(named) || catalogue.ownFitting(id, named.kind === 'tee' ? 'run' : 'either') !== null
+}
+
 export const oneBody = checkRule({
   meta: {
     id: 'one-body',
@@ -60,16 +76,24 @@ export const oneBody = checkRule({
         { kind: 'union', one: '22 compression' },
         ({ kind, one }) => `no ${one} ${kind} is made: put another fitting here`,
       ),
+      unmade: sentence(
+        { fitting: '22 press × 16 multilayer press adapter' },
+        ({ fitting }) =>
+          `nobody is known to make the ${fitting} that was chosen: choose others, or measure the one in the hand`,
+      ),
       branch: sentence(
         { sizes: '28 × 12' },
         ({ sizes }) => `no tee is made ${sizes}: take one with a larger branch, and reduce the pipe beside it`,
       ),
     },
   },
-  check: (subject, { refuse }) => {
+  check: (subject, { refuse, caution }) => {
     const { system, arms } = subject.layout
     return system.nodes.flatMap((node) => {
-      if (node.chain || bodyOf(node) || node.kind === 'bend' || !isNewFitting(node, arms.get(node.id) ?? [])) return []
+      if (node.kind === 'bend' || !isNewFitting(node, arms.get(node.id) ?? [])) return []
+      const unmade = chosenAt(node).find((id) => !isKnownToBeMade(subject.catalogue, id))
+      if (unmade) return [atPlace(nodePlace(subject, node.id), caution('unmade', { fitting: unmade }))]
+      if (node.chain || bodyOf(node)) return []
       const [first, ...others] = socketsAt(subject, node)
       if (!first) return []
       const kind = nodeWord(node.kind)
