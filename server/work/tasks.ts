@@ -94,7 +94,7 @@ export const tasks = {
     ...texts
   }: SiteTexts & { fonts: string; pictures: Readonly<Record<string, string>> }) =>
     ofSite(texts, (site) => {
-      const print = { record: recordIn(site), ...site, job: site.decided, pictures: soundPictures(pictures) }
+      const print = { record: recordIn(site), ...site, pictures: soundPictures(pictures) }
       return makePdf(recordDocument(print), fonts, Object.values(print.pictures))
     }),
 
