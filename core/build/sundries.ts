@@ -14,24 +14,34 @@ const rings: Partial<Record<MethodId, string>> = {
   expansion: 'expansion ring',
 }
 
-/** What one joint needs beside fitting and pipe: rings, olives, inserts, liners. */
-function sundriesOf(method: MethodId, pipe: Pipe): string[] {
+/** What closes on the pipe, or lies in the body: a ring, an olive. */
+function ringOf(method: MethodId, { nominal }: Pipe): string | null {
   const ring = rings[method]
-  if (ring) return [`${pipe.nominal} ${ring}`]
-  if (method === 'compression-pe') return [`${pipe.nominal} liner`]
-  if (method === 'push-fit' && isPlastic(pipe.material) && pipe.material !== 'cpvc') return [`${pipe.nominal} insert`]
-  if (method !== 'compression') return []
+  if (ring) return `${nominal} ${ring}`
   // One to each joint: the fitting's own, or a new one where a nut is undone and made again.
-  const olive = `${pipe.nominal} olive`
-  if (isPlastic(pipe.material)) return [olive, `${pipe.nominal} insert`]
-  return pipe.temper === 'soft' ? [olive, `${pipe.nominal} liner for soft copper`] : [olive]
+  return method === 'compression' ? `${nominal} olive` : null
+}
+
+/**
+ * The insert or liner that holds a pipe's bore open in a joint; null where it needs none.
+ *
+ * @remarks for instance: push-fit on 15 PEX: '15 insert'; compression on soft copper: its liner; on hard copper: null
+ */
+export function insertOf(method: MethodId, { nominal, material, temper }: Pipe): string | null {
+  const isSqueezed = isPlastic(material)
+  if (method === 'compression-pe') return `${nominal} liner`
+  if (method === 'push-fit') return isSqueezed && material !== 'cpvc' ? `${nominal} insert` : null
+  if (method !== 'compression') return null
+  if (isSqueezed) return `${nominal} insert`
+  return temper === 'soft' ? `${nominal} liner for soft copper` : null
 }
 
 /** All sundries of these joints, counted, so that at the end issued less used is nought. */
 export function countSundries(joints: readonly { readonly method: MethodId; readonly pipe: Pipe }[]): SundryCount[] {
   const counts = new Map<string, number>()
   for (const { method, pipe } of joints) {
-    for (const label of sundriesOf(method, pipe)) counts.set(label, (counts.get(label) ?? 0) + 1)
+    for (const label of [ringOf(method, pipe), insertOf(method, pipe)])
+      if (label !== null) counts.set(label, (counts.get(label) ?? 0) + 1)
   }
   return [...counts].map(([label, count]) => ({ label, count }))
 }

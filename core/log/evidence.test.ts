@@ -3,7 +3,8 @@ import { shippedCatalogue } from '../catalogue/catalogue'
 import type { MethodId } from '../catalogue/method'
 import type { Pipe } from '../catalogue/pipe'
 import { pipeId } from '../sample-run'
-import { evidenceAsked, evidenceTexts, insertOf, unanswered } from './evidence'
+import { insertOf } from '../build/sundries'
+import { evidenceAsked, evidenceTexts, unanswered } from './evidence'
 
 const copper = shippedCatalogue.pipe(pipeId('EN 1057', '22', 0.9))!
 const pex = shippedCatalogue.pipe(pipeId('ASTM F876', '1/2', 'pex-b'))!

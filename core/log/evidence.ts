@@ -1,5 +1,5 @@
 import * as z from 'zod'
-import { countSundries } from '../build/sundries'
+import { insertOf } from '../build/sundries'
 import type { PlanJoint } from '../build/planned'
 import type { MethodId } from '../catalogue/method'
 import type { Pipe } from '../catalogue/pipe'
@@ -54,12 +54,6 @@ const byMethod: Readonly<Record<MethodId, readonly EvidenceId[]>> = {
   solvent: ['markSeen'],
   thread: ['turns', 'facesRight'],
 }
-
-/** The insert or liner that a joint needs; null where it needs none. */
-export const insertOf = (method: MethodId, pipe: Pipe): string | null =>
-  countSundries([{ method, pipe }])
-    .map(({ label }) => label)
-    .find((label) => /insert|liner/.test(label)) ?? null
 
 /**
  * What is asked of a joint when it is made: what can be seen of its method, and its insert.
