@@ -18,7 +18,7 @@ useHead({ title: 'Jolvet' })
         <p v-if="isMissing">
           <NuxtLink to="/" external class="underline">All jobs</NuxtLink>
         </p>
-        <BrokenPart v-else :error="error.message" @again="again" />
+        <LazyBrokenPart v-else :error="error.message" @again="again" />
       </main>
     </div>
   </UApp>

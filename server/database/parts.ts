@@ -1,5 +1,5 @@
 import { desc, eq, max } from 'drizzle-orm'
-import { type Part } from '~~/core/catalogue/part'
+import type { Part } from '~~/core/catalogue/part'
 import { partKey } from '~~/core/catalogue/part-key'
 import { useDatabase } from './connection'
 import { parts } from './schema'

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import type { MySql2Database } from 'drizzle-orm/mysql2'
 import { shippedCatalogue } from '~~/core/catalogue/catalogue'
-import { type Part } from '~~/core/catalogue/part'
+import type { Part } from '~~/core/catalogue/part'
 import { partKey } from '~~/core/catalogue/part-key'
 import { readJob } from '~~/core/job/read-job'
 import cedarKilnStudio from '~~/demo/cedar-kiln-studio.json'

@@ -2,7 +2,7 @@ import { clientOf } from '../http/client-of'
 import { RateLimiterMemory, type RateLimiterRes } from 'rate-limiter-flexible'
 
 /** What one address may ask in a minute: a page that is open asks some twenty, and a crew's twenty stand behind one. */
-const perMinute = 6000
+const perMinute = 3000
 const limiter = new RateLimiterMemory({ points: perMinute, duration: 60 })
 
 /** Through a proxy no client may ask more than its share of the interface; on loopback there is one user, who may. */

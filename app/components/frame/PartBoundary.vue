@@ -20,7 +20,7 @@ watch(() => route.fullPath, again)
 
 <template>
   <div>
-    <BrokenPart v-if="failure" :error="failure.error" @again="again" />
+    <LazyBrokenPart v-if="failure" :error="failure.error" @again="again" />
     <slot v-if="!failure || failure.isDrawn" />
   </div>
 </template>

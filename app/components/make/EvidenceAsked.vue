@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { evidenceWords, insertOf, type Evidence, type EvidenceId } from '~~/core/log/evidence'
+import { insertOf } from '~~/core/build/sundries'
+import { evidenceWords, type Evidence, type EvidenceId } from '~~/core/log/evidence'
 import type { PlanJoint } from '~~/core/build/planned'
 
 /** What is asked of a joint: each a yes that somebody presses. What is not pressed was not seen. */
