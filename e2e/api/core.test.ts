@@ -194,7 +194,7 @@ describe('a test under pressure', () => {
     readings,
   }
 
-  it('that falls because it cools is tight, and fails by its profile’s letter', async () => {
+  it('that falls because it cools is tight, and fails by its standard', async () => {
     const { status, body } = await ask('POST', 'prove', asked)
     expect(status).toBe(200)
     expect(body).toMatchObject({

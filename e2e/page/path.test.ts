@@ -149,7 +149,7 @@ describe('a tie-in of new pipe to old, from look to cards', () => {
     expect(places).toHaveLength(9)
     const cards = await on.driver.findElements(By.css('article'))
     expect(cards.length).toBeLessThan(9)
-    // The bakehouse, with its 46 joints, goes on fewer than thirteen sheets.
+    // The bakehouse, with its 41 joints, goes on fewer than thirteen sheets.
     await on.open(`/jobs/${await job('Tarn Lane Bakehouse')}/print`)
     await on.shows('main', 'Look at every joint under pressure')
     await on.shows('main', 'Taking apart')

@@ -45,7 +45,7 @@ const { value, rest } = useStepFigure()
     </ol>
     <p v-if="kind.card.holes" class="text-sm"><span class="label">Holes</span> {{ kind.card.holes }}</p>
     <p class="text-sm"><span class="label">Look after</span> {{ kind.card.inspection.join('; ') }}</p>
-    <p class="text-sm"><span class="label">What spoils it</span> {{ kind.card.spoils.join('; ') }}</p>
+    <p class="text-sm"><span class="label">Common faults</span> {{ kind.card.spoils.join('; ') }}</p>
     <p class="text-sm"><span class="label">Taking apart</span> {{ kind.card.apart }}</p>
   </article>
 </template>

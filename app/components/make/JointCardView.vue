@@ -56,7 +56,7 @@ defineProps<{
       </template>
       <dt class="label">Look after</dt>
       <dd>{{ card.inspection.join('; ') }}</dd>
-      <dt class="label">What spoils it</dt>
+      <dt class="label">Common faults</dt>
       <dd>{{ card.spoils.join('; ') }}</dd>
       <dt class="label">Taking apart</dt>
       <dd>{{ card.apart }}</dd>

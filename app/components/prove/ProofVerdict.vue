@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { ProofAnswer } from '~~/core/prove/prove'
 
-/** Two verdicts beside each other: by the profile’s letter, and by what the readings say; what moved the gauge; what is next. */
+/** Two verdicts beside each other: by the standard, and by what the readings say; what moved the gauge; what is next. */
 const props = defineProps<{ proof: ProofAnswer }>()
 const { say, tell } = useWords()
 const verdicts = {
@@ -37,7 +37,7 @@ const passWord = (passes: boolean | null) => (passes === null ? 'open' : passes 
         <p v-else>Chance of a leak that matters: {{ (proof.probability * 100).toFixed(1) }} %</p>
       </section>
       <section aria-label="By the profile">
-        <p class="label">By the profile’s letter</p>
+        <p class="label">By the standard</p>
         <p class="flex items-center gap-2 font-label text-3xl font-semibold" :class="letter.class" data-letter>
           <UIcon :name="letter.icon" class="size-8 shrink-0" />{{ letter.text }}
         </p>

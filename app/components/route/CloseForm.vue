@@ -108,7 +108,7 @@ const coordinates = [
         class="mt-2"
         @click="emit('apply', (job) => setNode(job, run, node.id, { at: undefined }))"
       >
-        Let it go free
+        Remove the fixed point
       </UButton>
     </div>
     <div class="space-y-2" role="group" aria-label="Propose a route">
