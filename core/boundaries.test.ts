@@ -15,7 +15,7 @@ describe('the core’s arrows point one way', () => {
     ['core/job/a.ts', '../run/layout'],
     ['core/run/a.ts', '../edit/edit-run'],
     ['core/run/a.ts', '../speech'],
-    ['core/join/rules/a.ts', '../../build/joints'],
+    ['core/join/rules/a.ts', '../../pipework/joints'],
     ['core/join/a.ts', '../../app/stores/job'],
     ['core/check/a.ts', '../plan/types'],
     ['core/plan/a.ts', '../../server/http/answer'],
@@ -31,7 +31,7 @@ describe('the core’s arrows point one way', () => {
     ['core/run/a.ts', './layout'],
     ['core/join/rules/a.ts', '../judge'],
     ['core/join/rules/a.ts', '../../quantity/message'],
-    ['core/check/rules/a.ts', '../../build/planned'],
+    ['core/check/rules/a.ts', '../../pipework/planned'],
     ['core/plan/a.ts', '../check/rule'],
   ])('%s may import %s', async (file, from) => {
     expect(await said(file, importing(from))).toEqual([])

@@ -1,4 +1,4 @@
-import { asBuilt } from './build/as-built'
+import { asBuilt } from './pipework/as-built'
 import { shippedCatalogue as catalogue } from './catalogue/catalogue'
 import { methodIds } from './catalogue/method'
 import { addOffset } from './edit/add-offset'

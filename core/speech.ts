@@ -1,5 +1,5 @@
 import { assemblyVocabularies } from './assembly/sayings'
-import { facingSentences } from './build/facing'
+import { facingSentences } from './pipework/facing'
 import { bendRadius } from './bend/limits'
 import { shapeSentences } from './bend/shape-name'
 import { bendingOrderSentences } from './bend/bending-order'

@@ -2,7 +2,7 @@ import { bendSheet } from '~~/core/bend/bend-sheet'
 import { keptBender } from '~~/core/job/bender-of-job'
 import type { Bar } from '~~/core/cut/stock'
 import { usualKeep } from '~~/core/cut/stock-length'
-import type { PlanPiece } from '~~/core/build/planned'
+import type { PlanPiece } from '~~/core/pipework/planned'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { useRackStore } from '~/stores/rack'
 

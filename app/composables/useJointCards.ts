@@ -1,9 +1,9 @@
 import { profileWith } from '~~/core/workshop/profile'
 import { fittingJointCard, jointCard, type CardPlace, type JointCard } from '~~/core/procedure/joint-card'
-import { facing } from '~~/core/build/facing'
-import { jointAttitude } from '~~/core/build/joint-attitude'
-import type { PlanJoint } from '~~/core/build/planned'
-import { whatMeets } from '~~/core/build/what-meets'
+import { facing } from '~~/core/pipework/facing'
+import { jointAttitude } from '~~/core/pipework/joint-attitude'
+import type { PlanJoint } from '~~/core/pipework/planned'
+import { whatMeets } from '~~/core/pipework/what-meets'
 import { useCatalogueStore } from '~/stores/catalogue'
 
 /** The card of any joint of the open job, with the depth that the plan found for it. */

@@ -14,9 +14,9 @@ import { unitVector } from '../run/direction'
 import { layoutsByRun, type Layout } from '../run/layout'
 import { namesOf } from '../run/names'
 import { heatReach, type PlacedJoint } from './heat-reach'
-import type { PlanJoint, PlanPiece } from '../build/planned'
-import type { Part } from '../build/part'
-import { whatMeets } from '../build/what-meets'
+import type { PlanJoint, PlanPiece } from '../pipework/planned'
+import type { Part } from '../pipework/part'
+import { whatMeets } from '../pipework/what-meets'
 import { drawnLength } from '../job/system'
 
 /** Where a depth is not known, more than any is taken, so that no room is promised that is not there. */

@@ -5,7 +5,7 @@ import { profiles } from '../workshop/profile'
 import { distance, type Vector } from '../quantity/vector'
 import { pipeId } from '../sample-run'
 import { heatReach, type PlacedJoint } from './heat-reach'
-import type { PlanJoint } from '../build/planned'
+import type { PlanJoint } from '../pipework/planned'
 
 const pipe = shippedCatalogue.pipe(pipeId('EN 1057', '22', 0.9))!
 const joint = (id: string, more: Partial<PlacedJoint> & { method?: string; node?: string } = {}): PlacedJoint => {

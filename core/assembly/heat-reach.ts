@@ -2,7 +2,7 @@ import { groupBy } from '../quantity/group-by'
 import { distance, type Vector } from '../quantity/vector'
 import type { Pipe } from '../catalogue/pipe'
 import { flameDistance, type Profile } from '../workshop/profile'
-import type { PlanJoint } from '../build/planned'
+import type { PlanJoint } from '../pipework/planned'
 
 /** A joint with where it stands; in mm from its run's start, null where no leg leads there. */
 export interface PlacedJoint {

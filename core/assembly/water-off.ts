@@ -1,4 +1,4 @@
-import type { PlanJoint } from '../build/planned'
+import type { PlanJoint } from '../pipework/planned'
 import type { Profile } from '../workshop/profile'
 
 /** What the household is without water for, beside the joints themselves. */

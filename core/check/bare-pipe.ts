@@ -1,4 +1,4 @@
-import type { PlanPiece } from '../build/planned'
+import type { PlanPiece } from '../pipework/planned'
 
 /**
  * Bare pipe between the mouths of the fittings at a piece's two ends, in mm: its cut length less both insertions. Below

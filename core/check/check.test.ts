@@ -4,7 +4,7 @@ import { methods, type MethodId } from '../catalogue/method'
 import { toolSpace } from '../catalogue/tool-space'
 import { planJob } from '../plan/plan-job'
 import { said } from '../said'
-import type { PlanPiece } from '../build/planned'
+import type { PlanPiece } from '../pipework/planned'
 import { barePipe } from './bare-pipe'
 import { pipeId, sampleJob, type SampleRun } from '../sample-run'
 

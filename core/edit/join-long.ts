@@ -7,7 +7,7 @@ import { radians } from '../quantity/angle'
 import { fixed, messagesOf, type Message } from '../quantity/message'
 import { methodAt } from '../run/method-at'
 import { fixingsWithin } from '../support/fixings'
-import type { PlanPiece } from '../build/planned'
+import type { PlanPiece } from '../pipework/planned'
 import type { Plan } from '../plan/types'
 import { systemOf, drawnLength } from '../job/system'
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { asBuilt } from '../build/as-built'
+import { asBuilt } from '../pipework/as-built'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
 import type { Job, Node } from '../job/job'
 import { systemOf } from '../job/system'

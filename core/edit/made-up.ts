@@ -1,4 +1,4 @@
-import { movedInLine } from '../build/put-in-line'
+import { movedInLine } from '../pipework/put-in-line'
 import type { Catalogue } from '../catalogue/catalogue'
 import { chainLengthOf } from '../catalogue/chain-length'
 import type { Job, Leg, Node } from '../job/job'

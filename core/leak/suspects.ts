@@ -1,5 +1,5 @@
 import { hasNoPipe } from '../run/states'
-import type { PlanJoint } from '../build/planned'
+import type { PlanJoint } from '../pipework/planned'
 import type { MethodId } from '../catalogue/method'
 import { siteId } from '../job/site-id'
 import type { Job, Leg, Run } from '../job/job'

@@ -3,7 +3,7 @@ import { shippedCatalogue } from '../catalogue/catalogue'
 import type { MethodId } from '../catalogue/method'
 import type { Pipe } from '../catalogue/pipe'
 import { pipeId } from '../sample-run'
-import { insertOf } from '../build/sundries'
+import { insertOf } from '../pipework/sundries'
 import { evidenceAsked, evidenceTexts, unanswered } from './evidence'
 
 const copper = shippedCatalogue.pipe(pipeId('EN 1057', '22', 0.9))!

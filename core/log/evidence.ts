@@ -1,6 +1,6 @@
 import * as z from 'zod'
-import { insertOf } from '../build/sundries'
-import type { PlanJoint } from '../build/planned'
+import { insertOf } from '../pipework/sundries'
+import type { PlanJoint } from '../pipework/planned'
 import type { MethodId } from '../catalogue/method'
 import type { Pipe } from '../catalogue/pipe'
 

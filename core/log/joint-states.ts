@@ -1,4 +1,4 @@
-import type { PlanJoint } from '../build/planned'
+import type { PlanJoint } from '../pipework/planned'
 import type { Plan } from '../plan/types'
 import type { Entry } from './entry'
 import { evidenceShape, type Evidence, type EvidenceId } from './evidence'

@@ -5,7 +5,7 @@ import { closingsOf } from '../run/closing'
 import { unitVector } from '../run/direction'
 import { layOut } from '../run/layout'
 import { spareDepth } from '../run/allowance'
-import type { PlanPiece } from '../build/planned'
+import type { PlanPiece } from '../pipework/planned'
 import type { Plan } from './types'
 import { drawnLength, systemsOf } from '../job/system'
 

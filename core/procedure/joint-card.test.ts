@@ -7,9 +7,9 @@ import { speakerIn } from '../speech'
 import { jointCard, type CardPlace } from './joint-card'
 import type { Attitude } from './procedure'
 import { solderLength } from './solder-length'
-import { countSundries } from '../build/sundries'
+import { countSundries } from '../pipework/sundries'
 import { mostWraps } from './methods/thread'
-import { suppliesFor } from '../build/supplies'
+import { suppliesFor } from '../pipework/supplies'
 
 const pipe = (...of: Parameters<typeof pipeId>) => catalogue.pipe(pipeId(...of))!
 const say = speakerIn('metric')

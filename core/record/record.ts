@@ -1,7 +1,7 @@
 import type { Catalogue } from '../catalogue/catalogue'
 import type { MethodId } from '../catalogue/method'
 import { readingNotes } from './reading-notes'
-import { whatMeets } from '../build/what-meets'
+import { whatMeets } from '../pipework/what-meets'
 import type { Job } from '../job/job'
 import { provenJoints, type JointProof } from '../log/proven'
 import { effectiveEntries, siteState, type SiteState } from '../log/site-state'

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { assemblyQuestion } from '../assembly/assembly-question'
-import { jointAttitude } from '../build/joint-attitude'
+import { jointAttitude } from '../pipework/joint-attitude'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
 import type { MethodId } from '../catalogue/method'
 import { drawRun } from '../draw/drawing'

@@ -1,6 +1,6 @@
 import { shippedCatalogue } from '~~/core/catalogue/catalogue'
 import type { Job } from '~~/core/job/job'
-import type { PlanJoint } from '~~/core/build/planned'
+import type { PlanJoint } from '~~/core/pipework/planned'
 import type { Entry } from '~~/core/log/entry'
 import { evidenceAsked } from '~~/core/log/evidence'
 import { planJob } from '~~/core/plan/plan-job'

@@ -1,4 +1,4 @@
-import { withMadeUpPieces } from '~~/core/build/made-up-pieces'
+import { withMadeUpPieces } from '~~/core/pipework/made-up-pieces'
 import { shippedCatalogue } from '~~/core/catalogue/catalogue'
 import type { Job } from '~~/core/job/job'
 import { readJob } from '~~/core/job/read-job'

@@ -1,4 +1,4 @@
-import { asBuilt } from '~~/core/build/as-built'
+import { asBuilt } from '~~/core/pipework/as-built'
 import { catalogueWith, shippedCatalogue, type Catalogue } from '~~/core/catalogue/catalogue'
 import type { Job } from '~~/core/job/job'
 import { readJobText } from '~~/core/job/read-job'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { shippedCatalogue } from '~~/core/catalogue/catalogue'
-import type { PlanPiece } from '~~/core/build/planned'
+import type { PlanPiece } from '~~/core/pipework/planned'
 import { siteId } from '~~/core/job/site-id'
 import { useLogStore } from '~/stores/log'
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { PlanPiece } from '~~/core/build/planned'
+import type { PlanPiece } from '~~/core/pipework/planned'
 
 /** One piece as a tube with its insertion marks; the ends are enlarged so that the marks can be told apart. */
 const props = defineProps<{ piece: PlanPiece }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { insertOf } from '~~/core/build/sundries'
+import { insertOf } from '~~/core/pipework/sundries'
 import { evidenceWords, type Evidence, type EvidenceId } from '~~/core/log/evidence'
-import type { PlanJoint } from '~~/core/build/planned'
+import type { PlanJoint } from '~~/core/pipework/planned'
 
 /** What is asked of a joint: each a yes that somebody presses. What is not pressed was not seen. */
 const props = defineProps<{ joint: PlanJoint; asked: readonly EvidenceId[]; modelValue: Evidence }>()

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { CardKind } from '~~/core/procedure/card-kinds'
-import type { PlanJoint } from '~~/core/build/planned'
+import type { PlanJoint } from '~~/core/pipework/planned'
 import { formatWait } from '~~/core/quantity/format-duration'
 
 /** A card on paper: one for all joints that are made alike, each with a box to tick. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { shippedCatalogue } from '~~/core/catalogue/catalogue'
-import type { PlanJoint } from '~~/core/build/planned'
+import type { PlanJoint } from '~~/core/pipework/planned'
 import type { SiteState } from '~~/core/log/site-state'
 
 /** The joints in the order of the runs, each with its verdict. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useLocalStorage, useNow } from '@vueuse/core'
-import type { PlanJoint } from '~~/core/build/planned'
+import type { PlanJoint } from '~~/core/pipework/planned'
 import { evidenceAsked, type Evidence } from '~~/core/log/evidence'
 import { isOverdue, nextCheck } from '~~/core/workshop/checked-tool'
 import { useLogStore } from '~/stores/log'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { PlanJoint } from '~~/core/build/planned'
+import type { PlanJoint } from '~~/core/pipework/planned'
 import { evidenceAsked, evidenceTexts, unanswered, type Evidence } from '~~/core/log/evidence'
 import type { JointState, PlanChange } from '~~/core/log/joint-states'
 import { isOverdue } from '~~/core/workshop/checked-tool'

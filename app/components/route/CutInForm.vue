@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { CutIn } from '~~/core/build/cut-ins'
+import type { CutIn } from '~~/core/pipework/cut-ins'
 import { cutInKinds, cutInto, putNewPipeIn, type CutInKind } from '~~/core/edit/cut-into'
 import { setNode } from '~~/core/edit/edit-run'
 import type { Job, Leg, Node } from '~~/core/job/job'

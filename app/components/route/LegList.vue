@@ -4,7 +4,7 @@ import { axes, type Direction, type Leg, type LegState } from '~~/core/job/job'
 import { hasNoPipe } from '~~/core/run/states'
 import { namesIn } from '~~/core/run/names'
 import { asAngles } from '~~/core/run/turning'
-import type { PlanPiece } from '~~/core/build/planned'
+import type { PlanPiece } from '~~/core/pipework/planned'
 
 /** The legs of a run: direction, centre to centre, and the cut that follows. One is looked at; several can be selected. */
 const props = defineProps<{ system: System; pieces: readonly PlanPiece[]; leg: string; chosen: ReadonlySet<string> }>()

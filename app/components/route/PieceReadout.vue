@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { PlanPiece } from '~~/core/build/planned'
+import type { PlanPiece } from '~~/core/pipework/planned'
 
 /** The figures of one piece: where to cut, where to mark at either end. */
 const props = defineProps<{ piece: PlanPiece }>()

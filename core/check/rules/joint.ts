@@ -1,4 +1,4 @@
-import type { PlanJoint } from '../../build/planned'
+import type { PlanJoint } from '../../pipework/planned'
 import type { PlanCheck, SystemSubject } from '../rule'
 import { atPlace, nodePlace } from '../rule'
 

@@ -1,6 +1,6 @@
 import { methods } from '../../catalogue/method'
 import { toolSpace } from '../../catalogue/tool-space'
-import type { PlanPiece } from '../../build/planned'
+import type { PlanPiece } from '../../pipework/planned'
 import { sentence } from '../../quantity/message'
 import { barePipe } from '../bare-pipe'
 import { atPlace, checkRule, piecePlace, type SystemSubject } from '../rule'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { PlanJoint } from '~~/core/build/planned'
+import type { PlanJoint } from '~~/core/pipework/planned'
 import { useLogStore } from '~/stores/log'
 import { useSelectionStore } from '~/stores/selection'
 
