@@ -4,22 +4,19 @@ import type { Job } from '../job/job'
 import { sayingOf, type RuleMeta, type Saying } from '../join/rule'
 import type { VerdictKind } from '../join/verdict'
 import type { CutIn } from '../pipework/cut-ins'
-import type { PlanJoint, PlanPiece } from '../pipework/planned'
+import type { PlanPiece } from '../pipework/planned'
+import type { ResolvedSystem } from '../pipework/resolve'
 import type { LegClips } from '../support/leg-clips'
 import type { Message, Sentences } from '../quantity/message'
 import type { ClosingError } from '../run/closing'
-import type { Layout } from '../run/layout'
 import type { RunNames } from '../run/names'
 
 /** One system of a plan: what a check looks at. */
-export interface SystemSubject {
+export interface SystemSubject extends ResolvedSystem {
   readonly catalogue: Catalogue
   readonly job: Job
-  readonly layout: Layout
   /** By run. */
   readonly names: ReadonlyMap<string, RunNames>
-  readonly pieces: readonly PlanPiece[]
-  readonly joints: readonly PlanJoint[]
   readonly supports: readonly LegClips[]
   readonly closing: readonly ClosingError[]
   readonly cutIns: readonly CutIn[]

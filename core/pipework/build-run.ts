@@ -1,11 +1,11 @@
 import type { Catalogue } from '../catalogue/catalogue'
-import { pieceEnd } from '../run/end'
 import type { Layout } from '../run/layout'
 import { standingsOf, type Standing } from '../run/stands-in'
 import { existingEnds, isExistingLeg, tiedInto } from '../run/states'
 import type { Leg, Node } from '../job/job'
 import { siteId } from '../job/site-id'
 import { fittingsAt } from './fittings-at'
+import type { PipeEnds } from './pipe-ends'
 import type { FittingsAt, Part, PortRef } from './part'
 import { pipeIdIn } from '../job/leg-defaults'
 
@@ -39,7 +39,12 @@ const legAt = ({ legs }: BuiltPiece, end: 0 | 1): string => (end === 0 ? legs[0]
 export const piecePort = ({ id }: BuiltPiece, end: 0 | 1): PortRef => ({ part: id, port: end })
 
 /** The parts of a system: pieces, existing pipe and every fitting, each with its ports. */
-export function buildRun(catalogue: Catalogue, layout: Layout, pieces: readonly BuiltPiece[]): BuiltRun {
+export function buildRun(
+  catalogue: Catalogue,
+  layout: Layout,
+  ends: PipeEnds,
+  pieces: readonly BuiltPiece[],
+): BuiltRun {
   const takeOffs = new Map<string, Map<string, number | null>>()
   for (const piece of pieces)
     for (const end of [0, 1] as const) {
@@ -48,15 +53,14 @@ export function buildRun(catalogue: Catalogue, layout: Layout, pieces: readonly 
       takeOffs.set(node, there.set(legAt(piece, end), takeOff))
     }
   for (const { leg, node } of existingEnds(layout)) {
-    const pipe = catalogue.pipe(pipeIdIn(layout.system, leg))!
     const there = takeOffs.get(node.id) ?? new Map<string, number | null>()
-    takeOffs.set(node.id, there.set(leg.id, pieceEnd(catalogue, layout, node.id, leg.id, pipe).takeOff?.mm ?? null))
+    takeOffs.set(node.id, there.set(leg.id, ends(node.id, leg).takeOff?.mm ?? null))
   }
   const standings = standingsOf(catalogue, layout)
-  for (const { leg, ends } of standings.values())
+  for (const { leg, ends: standing } of standings.values())
     for (const [at, node] of [leg.from, leg.to].entries()) {
       const there = takeOffs.get(node) ?? new Map<string, number | null>()
-      takeOffs.set(node, there.set(leg.id, ends[at]!.length?.mm ?? null))
+      takeOffs.set(node, there.set(leg.id, standing[at]!.length?.mm ?? null))
     }
   const none = new Map<string, number | null>()
   const at = new Map(

@@ -4,11 +4,11 @@ import type { MethodId } from '../catalogue/method'
 import { toolSpace } from '../catalogue/tool-space'
 import type { Leg, Node } from '../job/job'
 import type { Figure } from '../quantity/basis'
-import { pieceEnd } from '../run/end'
 import type { Layout } from '../run/layout'
 import { existingEnds } from '../run/states'
 import { pipeIdIn } from '../job/leg-defaults'
 import { drawnLength } from '../job/system'
+import type { PipeEnds } from './pipe-ends'
 
 /** An end of existing pipe that is cut for a fitting which is put in. */
 export interface CutEnd {
@@ -45,10 +45,16 @@ const roomFor = (method: MethodId, od: number): number => toolSpace(method, od)?
 /** Fittings that close between two held ends: one slides over the gap, the other is made up across it. */
 const closesItself = ({ kind }: Node): boolean => kind === 'slip-coupling' || kind === 'union'
 
-function cutEnd(catalogue: Catalogue, layout: Layout, node: Node, leg: Leg): CutEnd {
+/** Where pipe lies, and what its ends meet. */
+interface Resolved {
+  readonly layout: Layout
+  readonly ends: PipeEnds
+}
+
+function cutEnd(catalogue: Catalogue, { layout, ends }: Resolved, node: Node, leg: Leg): CutEnd {
   const pipe = catalogue.pipe(pipeIdIn(layout.system, leg))!
-  const here = pieceEnd(catalogue, layout, node.id, leg.id, pipe)
-  const there = pieceEnd(catalogue, layout, leg.from === node.id ? leg.to : leg.from, leg.id, pipe)
+  const here = ends(node.id, leg)
+  const there = ends(leg.from === node.id ? leg.to : leg.from, leg)
   const isKnown = leg.length !== null && here.takeOff !== null && there.takeOff !== null && there.insertion !== null
   // An open end of existing pipe is where it goes on out of sight.
   const stub =
@@ -66,11 +72,11 @@ function cutEnd(catalogue: Catalogue, layout: Layout, node: Node, leg: Leg): Cut
  * @remarks for instance: a soldered 22 tee between two lengths of existing copper: cuts 12.5 from its centre either way,
  * 25 taken out, marks 15.4 from the cuts, 15.4 of play
  */
-export function cutInsOf(catalogue: Catalogue, layout: Layout): CutIn[] {
+export function cutInsOf(catalogue: Catalogue, system: Resolved): CutIn[] {
   const at = new Map<Node, Leg[]>()
-  for (const { node, leg } of existingEnds(layout)) at.set(node, [...(at.get(node) ?? []), leg])
+  for (const { node, leg } of existingEnds(system.layout)) at.set(node, [...(at.get(node) ?? []), leg])
   return [...at].map(([node, legs]): CutIn => {
-    const ends = legs.map((leg) => cutEnd(catalogue, layout, node, leg))
+    const ends = legs.map((leg) => cutEnd(catalogue, system, node, leg))
     const [one, other] = ends
     const depths = ends.flatMap(({ mark }) => (mark ? [mark.mm + mark.tolerance] : []))
     const isHeld = ends.length > 1 && !closesItself(node)

@@ -11,9 +11,9 @@ import { judge, judgeInSocket, type Circumstances } from '../join/judge'
 import type { Verdict } from '../join/verdict'
 import { fittingJoints, standingJoints } from './fitting-joints'
 import { jointId } from './joint-id'
+import type { PipeEnds } from './pipe-ends'
 import type { PlanJoint, PlanPiece } from './planned'
 import { bodyOf } from '../run/body'
-import { pieceEnd } from '../run/end'
 import { methodAt } from '../run/method-at'
 import { existingEnds, tiedInto } from '../run/states'
 import type { Layout } from '../run/layout'
@@ -66,12 +66,13 @@ function existingLegJoints(
   catalogue: Catalogue,
   layout: Layout,
   built: BuiltRun,
+  ends: PipeEnds,
   circumstancesIn: (run: Run) => Circumstances,
 ): PlanJoint[] {
   const { system } = layout
   return existingEnds(layout).flatMap(({ leg, node }): PlanJoint[] => {
     const pipe = catalogue.pipe(pipeIdIn(system, leg))!
-    const { method, insertion } = pieceEnd(catalogue, layout, node.id, leg.id, pipe)
+    const { method, insertion } = ends(node.id, leg)
     if (method === null) return []
     return [
       {
@@ -127,9 +128,9 @@ export function jointMaker(
   catalogue: Catalogue,
   job: Job,
   profile: Profile,
-): (built: BuiltRun, layout: Layout, pieces: readonly PlanPiece[]) => PlanJoint[] {
+): (built: BuiltRun, layout: Layout, ends: PipeEnds, pieces: readonly PlanPiece[]) => PlanJoint[] {
   let number = 0
-  return (built, layout, pieces) => {
+  return (built, layout, ends, pieces) => {
     const { system, node: nodes, leg: legs } = layout
     const verdicts = new Map<string, Verdict>()
     const circumstancesIn = ({ service, place, condition }: Run): Circumstances => ({
@@ -196,7 +197,7 @@ export function jointMaker(
     const found = [
       ...atNodes,
       ...standingJoints(catalogue, layout, built),
-      ...existingLegJoints(catalogue, layout, built, circumstancesIn),
+      ...existingLegJoints(catalogue, layout, built, ends, circumstancesIn),
       ...fromPieces,
     ]
     const order = walkOrder(system)

@@ -1,8 +1,10 @@
+import type { Catalogue } from '../catalogue/catalogue'
 import type { MethodId } from '../catalogue/method'
 import type { Pipe } from '../catalogue/pipe'
 import { threadDiameter } from '../catalogue/thread-size'
 import type { ThreadEnd } from '../catalogue/fitting'
 import { solderLength } from '../procedure/solder-length'
+import type { PlanJoint } from './planned'
 import { mostWraps } from '../procedure/methods/thread'
 
 /** What joints use up from a reel, a tin or a tube. */
@@ -21,6 +23,14 @@ export interface UsedUp {
   /** The male of a joint between two threads. */
   readonly male?: ThreadEnd
 }
+
+/** What a joint uses up. */
+export const usedUpBy = (catalogue: Catalogue, { method, pipe, insertion, inner }: PlanJoint): UsedUp => ({
+  method,
+  pipe: catalogue.pipe(pipe)!,
+  insertion,
+  male: inner?.meeting.kind === 'thread' ? inner.meeting.male : undefined,
+})
 
 /** From the middle gap to the widest one that solder still fills, the volume grows to this. */
 const widestGap = 1.6

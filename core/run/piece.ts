@@ -6,7 +6,7 @@ import { markTube, type BendPlace, type Tube, type TubeBend } from '../bend/tube
 import type { Leg } from '../job/job'
 import { weakestBasis, type Basis } from '../quantity/basis'
 import type { Message } from '../quantity/message'
-import { pieceEnd, type PieceEnd } from './end'
+import type { PieceEnd } from './end'
 import { missing } from './missing'
 import { opposite, turnBetweenBends, unitVector } from './direction'
 import { bendAngle, type Layout } from './layout'
@@ -121,24 +121,29 @@ const placeOf = (node: string, { angle, turn, radius, start, middle, end }: Bend
  * @returns one piece a leg of new pipe, or a chain of legs joined by bends; its cut is null where a figure is missing
  * @remarks for instance: a 1000 mm leg of 22 copper between two soldered elbows: 1000 − 14.6 − 14.6 = 970.8
  */
-export function piecesOf(catalogue: Catalogue, layout: Layout): Piece[] {
+export function piecesOf(catalogue: Catalogue, layout: Layout, ends: (node: string, leg: Leg) => PieceEnd): Piece[] {
   const used = new Set<Leg>()
   const pieces: Piece[] = []
   for (const leg of layout.system.legs) {
     if (used.has(leg) || !isNewLeg(leg)) continue
     const walk = walkThroughBends(layout, leg)
     walk.legs.forEach((walked) => used.add(walked))
-    const piece = pieceOf(catalogue, layout, walk)
+    const piece = pieceOf(catalogue, layout, walk, ends)
     if (piece) pieces.push(piece)
   }
   return pieces
 }
 
-function pieceOf(catalogue: Catalogue, layout: Layout, walk: Walk): Piece | null {
+function pieceOf(
+  catalogue: Catalogue,
+  layout: Layout,
+  walk: Walk,
+  endAt: (node: string, leg: Leg) => PieceEnd,
+): Piece | null {
   const pipe = catalogue.pipe(pipeIdIn(layout.system, walk.legs[0]!))
   if (!pipe) return null
-  const first = pieceEnd(catalogue, layout, walk.nodes[0]!, walk.legs[0]!.id, pipe)
-  const last = pieceEnd(catalogue, layout, walk.nodes.at(-1)!, walk.legs.at(-1)!.id, pipe)
+  const first = endAt(walk.nodes[0]!, walk.legs[0]!)
+  const last = endAt(walk.nodes.at(-1)!, walk.legs.at(-1)!)
   const ends = [first, last] as const
   const blank = (why: Message | null): Piece => ({
     pipe,

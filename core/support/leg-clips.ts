@@ -8,7 +8,6 @@ import { bendLengths } from '../bend/geometry'
 import type { Leg } from '../job/job'
 import type { Profile } from '../workshop/profile'
 import { attitudeOf } from '../run/direction'
-import { pieceEnd } from '../run/end'
 import { bendAngle, type Layout } from '../run/layout'
 import { isNewLeg } from '../run/states'
 import { clipPositions } from './clips'
@@ -17,6 +16,7 @@ import { fewestClips, fixingsWithin } from './fixings'
 import { supportSays } from './sayings'
 import { pipeIdIn } from '../job/leg-defaults'
 import { drawnLength } from '../job/system'
+import type { PipeEnds } from '../pipework/pipe-ends'
 
 export interface LegClips {
   readonly run: string
@@ -37,30 +37,29 @@ export interface LegClips {
   readonly onTimber: boolean
 }
 
+/** Where pipe lies, and what its ends meet. */
+interface Resolved {
+  readonly layout: Layout
+  readonly ends: PipeEnds
+}
+
 /** How far from a node's centre a clip must stay for the fitting there, in mm; null while that is not known. */
-function keepFromFitting(
-  catalogue: Catalogue,
-  layout: Layout,
-  nodeId: string,
-  leg: Leg,
-  profile: Profile,
-): number | null {
+function keepFromFitting({ layout, ends }: Resolved, nodeId: string, leg: Leg, profile: Profile): number | null {
   const node = layout.node.get(nodeId)!
   if (node.kind === 'bend') {
     const angle = bendAngle(layout.arms.get(nodeId) ?? [])
     if (node.radius === undefined || angle === null) return null
     return bendLengths(node.radius, angle).setBack + profile.clipFromJoint
   }
-  const pipe = catalogue.pipe(pipeIdIn(layout.system, leg))!
-  const end = pieceEnd(catalogue, layout, nodeId, leg.id, pipe)
+  const end = ends(nodeId, leg)
   if (!end.takeOff || !end.insertion) return null
   const clearance = end.method === 'solder' ? profile.clipFromSolder : profile.clipFromJoint
   return end.takeOff.mm + end.insertion.mm + clearance
 }
 
 /** How far from a node's centre a clip must stay: for the fitting there, and for a free leg that takes up expansion. */
-function keepFrom(catalogue: Catalogue, layout: Layout, nodeId: string, leg: Leg, profile: Profile): number | null {
-  const fitting = keepFromFitting(catalogue, layout, nodeId, leg, profile)
+function keepFrom(system: Resolved, nodeId: string, leg: Leg, profile: Profile): number | null {
+  const fitting = keepFromFitting(system, nodeId, leg, profile)
   const free = (leg.from === nodeId ? leg.free?.start : leg.free?.end) ?? 0
   return fitting === null ? null : Math.max(fitting, free)
 }
@@ -79,8 +78,8 @@ export function guidesBetween(at: readonly number[], most: number): number[] {
 }
 
 /** The clips of one leg by the profile's spacing for its pipe, size and attitude; or why they are not known. */
-export function clipsOfLeg(catalogue: Catalogue, layout: Layout, leg: Leg, profile: Profile): LegClips {
-  const pipe = catalogue.pipe(pipeIdIn(layout.system, leg))!
+function clipsOfLeg(catalogue: Catalogue, system: Resolved, leg: Leg, profile: Profile): LegClips {
+  const pipe = catalogue.pipe(pipeIdIn(system.layout.system, leg))!
   const found = supportSpacing(profile.spacing, pipe, attitudeOf(leg.direction))
   const blank: LegClips = {
     run: leg.run,
@@ -94,8 +93,8 @@ export function clipsOfLeg(catalogue: Catalogue, layout: Layout, leg: Leg, profi
     onTimber: leg.fixings !== undefined,
   }
   if (!found) return { ...blank, unknown: supportSays('no spacing', { table: profile.name, pipe: pipe.label }) }
-  const first = keepFrom(catalogue, layout, leg.from, leg, profile)
-  const last = keepFrom(catalogue, layout, leg.to, leg, profile)
+  const first = keepFrom(system, leg.from, leg, profile)
+  const last = keepFrom(system, leg.to, leg, profile)
   if (first === null || last === null) return { ...blank, unknown: supportSays('not measured') }
   const isGuided = found.note.includes('guide at mid-storey') && attitudeOf(leg.direction) === 'vertical'
   const guided = (at: readonly number[]) => (isGuided ? guidesBetween(at, found.mm) : [])
@@ -137,13 +136,14 @@ const newPipeOf = (layout: Layout): Layout => ({
  */
 export function clipsOfRun(
   catalogue: Catalogue,
-  layout: Layout,
+  system: Resolved,
   profile: Profile,
   isInSoil: (run: string) => boolean = () => false,
 ): LegClips[] {
+  const { layout } = system
   const clips = layout.system.legs
     .filter(isNewLeg)
-    .map((leg) => (isInSoil(leg.run) ? bedded(catalogue, layout, leg) : clipsOfLeg(catalogue, layout, leg, profile)))
+    .map((leg) => (isInSoil(leg.run) ? bedded(catalogue, layout, leg) : clipsOfLeg(catalogue, system, leg, profile)))
   const notes = new Map<string, LegClips['notes'][number][]>()
   const note = (leg: string, of: LegClips['notes'][number]) => notes.set(leg, [...(notes.get(leg) ?? []), of])
   const soil = new Set(clips.filter(({ run }) => isInSoil(run)).map(({ leg }) => leg))

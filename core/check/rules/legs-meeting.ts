@@ -1,7 +1,6 @@
 import { legsAtNode, mostLegsAt, nodeWord } from '../../job/node-legs'
 import { bodyOf } from '../../run/body'
 import { legsInto } from '../../run/body-choices'
-import { standingsOf } from '../../run/stands-in'
 import { isNewFitting } from '../../run/states'
 import { sentence } from '../../quantity/message'
 import { atPlace, checkRule, nodePlace, type SystemSubject } from '../rule'
@@ -15,10 +14,9 @@ interface Meeting {
 }
 
 /** How many legs meet at each fitting that something leads to, against how many it takes. */
-function meetings({ catalogue, layout }: SystemSubject): Meeting[] {
+function meetings({ catalogue, layout, standings }: SystemSubject): Meeting[] {
   const { system, arms, places } = layout
   if (system.legs.length === 0) return []
-  const standings = standingsOf(catalogue, layout)
   return (
     system.nodes
       .filter(({ id }) => places.has(id))

@@ -1,5 +1,4 @@
 import { fixed, sentence } from '../../quantity/message'
-import { standingsOf } from '../../run/stands-in'
 import { hasNoPipe } from '../../run/states'
 import { atPlace, checkRule, legPlace } from '../rule'
 
@@ -22,8 +21,7 @@ export const standsIn = checkRule({
     },
   },
   check(subject, { caution }) {
-    const { catalogue, layout, names } = subject
-    const standings = standingsOf(catalogue, layout)
+    const { layout, standings, names } = subject
     return layout.system.legs.filter(hasNoPipe).flatMap(({ id, run, from, to }) => {
       const standing = standings.get(id)
       if (standing?.length) return []
