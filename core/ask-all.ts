@@ -2,6 +2,7 @@ import { assemblyOrder } from './assembly/order'
 import { assemblyQuestion } from './assembly/assembly-question'
 import { drainings } from './assembly/draining'
 import { placesCut } from './assembly/water-off'
+import { asBuilt } from './pipework/as-built'
 import { jointAttitude } from './pipework/joint-attitude'
 import { facing } from './pipework/facing'
 import { shippedCatalogue as catalogue } from './catalogue/catalogue'
@@ -34,8 +35,9 @@ const profile = profileWith('metric', undefined)
 const say = speakerIn('metric')
 
 /** For tests: everything that pages, prints and the HTTP interface ask of a job. */
-export function askAll(job: Job): void {
-  const plan = planJob(job, catalogue)
+export function askAll(decided: Job): void {
+  const plan = planJob(decided, catalogue)
+  const job = asBuilt(catalogue, decided)
   const made = plan.joints.map(({ id }, at): Entry => ({
     id: `made-${at}-of-all`,
     kind: 'joint-made',

@@ -1,4 +1,3 @@
-import { asBuilt } from './pipework/as-built'
 import { shippedCatalogue as catalogue } from './catalogue/catalogue'
 import { methodIds } from './catalogue/method'
 import { addOffset } from './edit/add-offset'
@@ -22,10 +21,12 @@ import { addParallelRun } from './edit/parallel-run'
 import { copyPart, mirrorPart, mirrors, setPipeBeyond, setServiceBeyond } from './edit/part'
 import { countedIds as ids } from './edit/sample-ids'
 import { turnLegs, turnRun } from './edit/turn-round'
+import { withoutLengthsMade } from './job/decisions'
 import { axes, legStates, nodeKinds, nodeStates, type Job, type Leg, type Node } from './job/job'
 import { services } from './job/place'
 import { systemOf, systemsOf } from './job/system'
 import { bodiesAtHome } from './join/bodies-at-home'
+import { asFittingsStand } from './run/as-fittings-stand'
 import { layOut } from './run/layout'
 import { pipeId } from './sample-run'
 import { planJob } from './plan/plan-job'
@@ -79,8 +80,8 @@ function typed(drawing: Drawing, a: number, b: number, c: number): Drawing {
   entry = { ...entry, cursor }
   const pressed = b % 2 === 0 ? [take(keys, b >> 1), ...String(40 + (c % 2500)), 'Enter'] : [take(keys, b >> 1)]
   for (const key of pressed) {
-    const after = pressKey(job, ids, entry, key, 88)
-    if (after) ({ job, entry } = { ...after, job: asBuilt(catalogue, after.job) })
+    const after = pressKey(asFittingsStand(catalogue, job), ids, entry, key, 88)
+    if (after) ({ job, entry } = { ...after, job: withoutLengthsMade(after.job) })
   }
   return { job, entry }
 }
@@ -115,7 +116,7 @@ const edits: readonly Edit[] = [
   },
   (job, { run, node }, a) => {
     const { fittings, joints } = take(chains, a)
-    return chooseChain(catalogue, job, run, node.id, {
+    return chooseChain(job, run, node.id, {
       fittings: fittings.map((id) => ({ id })),
       joints: joints.map((method) => ({ method })),
     })
@@ -151,9 +152,9 @@ const edits: readonly Edit[] = [
     }).job,
   (job, { run, leg, node }, a) =>
     leg ? copyPart(job, ids, run, [leg.id], node.id, a % 2 ? take(mirrors, a) : undefined).job : job,
-  (job, { run, leg }) => (leg ? turnLegs(catalogue, job, run, [leg.id]) : job),
-  (job, { run }) => turnRun(catalogue, job, run),
-  (job, { run, node }, a) => setKind(catalogue, job, run, node.id, take(nodeKinds, a)),
+  (job, { run, leg }) => (leg ? turnLegs(job, run, [leg.id]) : job),
+  (job, { run }) => turnRun(job, run),
+  (job, { run, node }, a) => setKind(job, run, node.id, take(nodeKinds, a)),
   (job, { run, leg }, a) => (leg ? mirrorPart(job, run, leg.id, take(mirrors, a)) : job),
   (job, { run, node }, a) => moveNode(job, run, node.id, [(a % 200) - 100, 0, 0]),
   (job, { run, node }, a) => bringToHeight(job, run, node.id, (a % 4000) - 2000),
@@ -183,9 +184,11 @@ function edited({ job, entry }: Drawing, [which, of, a, b]: EditStep): Drawing {
   const node = pick(job.nodes, of)
   const edit = take(edits, which)
   if (!node) return { job: addRun(job, ids, a % 2 ? { kind: 'tie-in', existing: take(pipes, b) } : {}).job, entry }
-  const system = systemsOf(job).find(({ nodes }) => nodes.includes(node))!
+  const drawn = asFittingsStand(catalogue, job)
+  const system = systemsOf(drawn).find(({ nodes }) => nodes.includes(node))!
   try {
-    return { job: asBuilt(catalogue, edit(job, { run: system.id, node, leg: pick(system.legs, of) }, a, b)), entry }
+    const changed = edit(drawn, { run: system.id, node, leg: pick(system.legs, of) }, a, b)
+    return { job: withoutLengthsMade(changed), entry }
   } catch (refusal) {
     // An edit that cannot be made says why, as the page does, and changes nothing.
     if (refusal instanceof RangeError) return { job, entry }

@@ -8,7 +8,7 @@ import { useCatalogueStore } from '~/stores/catalogue'
 
 /** The card of any joint of the open job, with the depth that the plan found for it. */
 export function useJointCards() {
-  const { job, plan } = useOpenJob()
+  const { built: job, plan } = useOpenJob()
   const { say, tell } = useWords()
   const { namesIn, runName } = useNames()
   const own = useCatalogueStore()

@@ -10,7 +10,7 @@ import { askWorker } from './useCoreWorker'
 
 /** Where the leak of a test is, after what was checked; null where none is sought, or while it is worked out. */
 export function useLeakSearch(test: () => TestState | undefined, proof: () => ProofAnswer | null) {
-  const { job, plan } = useOpenJob()
+  const { built: job, plan } = useOpenJob()
   const log = useLogStore()
   const search = shallowRef<LeakSearch | null>(null)
   const asked = computed(() => {

@@ -2,7 +2,7 @@ import { namesOf, type RunNames } from '~~/core/run/names'
 
 /** What the places of the open job are called, by run. */
 export function useNames() {
-  const { job } = useOpenJob()
+  const { built: job } = useOpenJob()
   const names = computed(() => namesOf(job.value))
   return {
     namesIn: (run: string): RunNames => names.value.get(run)!,

@@ -9,6 +9,6 @@ export function useProgress() {
   const log = useLogStore()
   const own = useCatalogueStore()
   return computed(() =>
-    store.job && store.plan ? progressOf(store.job, store.plan, own.catalogue, log.done ?? undefined) : [],
+    store.built && store.plan ? progressOf(store.built, store.plan, own.catalogue, log.done ?? undefined) : [],
   )
 }

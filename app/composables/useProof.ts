@@ -7,7 +7,7 @@ import { askWorker } from './useCoreWorker'
 
 /** What the readings of a test say, worked out anew at each reading; null while it is not known. */
 export function useProof(test: () => TestState | undefined) {
-  const { job } = useOpenJob()
+  const { built: job } = useOpenJob()
   const proof = shallowRef<ProofAnswer | null>(null)
   const request = computed<ProveRequest | null>(() => {
     const state = test()

@@ -6,7 +6,7 @@ import { askWorker } from './useCoreWorker'
 
 /** What the readings of every test of the open job say, by the test’s id; filled in as the worker answers. */
 export function useProofs(state: () => SiteState | null) {
-  const { job } = useOpenJob()
+  const { built: job } = useOpenJob()
   const proofs = shallowRef<ReadonlyMap<string, ProofAnswer>>(new Map())
   const requests = computed(() =>
     Object.entries(state()?.tests ?? {}).flatMap(([id, test]) => {

@@ -3,7 +3,9 @@ import { defineStore } from 'pinia'
 import type { Job } from '~~/core/job/job'
 import { saysTheSame } from '~~/core/edit/merge'
 import { readJob } from '~~/core/job/read-job'
+import { withoutLengthsMade } from '~~/core/job/decisions'
 import { asBuilt } from '~~/core/pipework/as-built'
+import { asFittingsStand } from '~~/core/run/as-fittings-stand'
 import { openChannel, type Channel } from '~/sync/between-tabs'
 import { beginJob } from '~/sync/begin-job'
 import { copyOf, keepCopy } from '~/sync/copies'
@@ -35,9 +37,11 @@ export const useJobStore = defineStore('job', () => {
   const past = shallowRef<readonly Job[]>([])
   const future = shallowRef<readonly Job[]>([])
   const own = useCatalogueStore()
-  /** As its fittings make it: a part that was measured since it was saved may part a chain of its fittings. */
-  const job = computed(() => decided.value && asBuilt(own.catalogue, decided.value))
-  const { plan, isBehind } = usePlan(job, own)
+  /** What edits take: as it was decided, each leg without pipe as long as its two fittings make it. */
+  const job = computed(() => decided.value && asFittingsStand(own.catalogue, decided.value))
+  /** As it will stand, with its made-up pieces: what is drawn, and what the plan speaks of. */
+  const built = computed(() => job.value && asBuilt(own.catalogue, job.value))
+  const { plan, isBehind } = usePlan(built, own)
   /** What undo takes back before the job itself: digits that are typed, say. It tells whether there was anything. */
   const undoFirst = shallowRef<(() => boolean) | null>(null)
   const outbox = useOutboxStore()
@@ -147,7 +151,7 @@ export const useJobStore = defineStore('job', () => {
         attempt: draft.attempt,
       })
       if (before && !saysTheSame(draft.job, before)) past.value = [before]
-      put(asBuilt(own.catalogue, draft.job))
+      put(draft.job)
     } else if (stored) {
       show(stored, tab)
       void keepCopy(stored)
@@ -189,7 +193,7 @@ export const useJobStore = defineStore('job', () => {
     if (!decided.value || next === job.value) return
     past.value = [...past.value.slice(-longestHistory), decided.value]
     future.value = []
-    put(asBuilt(own.catalogue, next))
+    put(withoutLengthsMade(next))
   }
 
   function undo(): void {
@@ -259,6 +263,7 @@ export const useJobStore = defineStore('job', () => {
     version,
     generation,
     job,
+    built,
     plan,
     isBehind,
     status,

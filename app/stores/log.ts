@@ -50,7 +50,7 @@ export const useLogStore = defineStore('log', () => {
   const entries = computed(() => firstOfEach([...read.value, ...taken.value, ...waiting.value]))
   const state = computed(() => (jobs.plan ? siteState(jobs.plan, entries.value) : null))
   const done = computed(() =>
-    jobs.job && jobs.plan && state.value ? jointsDone(jobs.job, jobs.plan, state.value) : null,
+    jobs.built && jobs.plan && state.value ? jointsDone(jobs.built, jobs.plan, state.value) : null,
   )
 
   function take(of: string, { entries: more, cursor: at, anew }: Page): void {

@@ -1,3 +1,4 @@
+import { thousandths } from '../quantity/thousandths'
 import type { Catalogue } from './catalogue'
 import { halfOf, lengthBetween, lengthBy } from './part-length'
 import type { PartEnd, PartFitting } from './part-key'
@@ -26,8 +27,8 @@ const typical = (mm: number, tolerance: number): Figure => ({
 
 /** Two figures after each other, as sure as the less sure of them. */
 export const sumOf = (one: Figure, other: Figure): Figure => ({
-  mm: Math.round((one.mm + other.mm) * 1000) / 1000,
-  tolerance: Math.round((one.tolerance + other.tolerance) * 1000) / 1000,
+  mm: thousandths(one.mm + other.mm),
+  tolerance: thousandths(one.tolerance + other.tolerance),
   basis: weakestBasis([one.basis, other.basis]),
 })
 

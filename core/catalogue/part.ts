@@ -1,3 +1,4 @@
+import { thousandths } from '../quantity/thousandths'
 import * as z from 'zod'
 import { fittingNamed } from './chain-length'
 import { isInLine } from './fitting'
@@ -70,8 +71,6 @@ interface Measure {
   readonly mm: number
   readonly tolerance: number
 }
-const thousandths = (mm: number): number => Math.round(mm * 1000) / 1000
-
 /**
  * A take-off from what is measured in the hand: centre to face, less the depth of the socket. It carries the tolerance
  * of both, so that a depth that is only typical does not make a sure take-off.

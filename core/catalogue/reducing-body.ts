@@ -1,3 +1,4 @@
+import { thousandths } from '../quantity/thousandths'
 import { weakestBasis, type Figure } from '../quantity/basis'
 import type { Catalogue } from './catalogue'
 import type { PartEnd, PartFitting } from './part-key'
@@ -26,7 +27,7 @@ export function reducingTakeOff(
   const body = catalogue.takeOff(largest, kind, end)
   if (!body || all.every(({ id }) => id === largest.id)) return body
   return {
-    mm: Math.round((body.mm + depthOf(largest) - depthOf(arm)) * 1000) / 1000,
+    mm: thousandths(body.mm + depthOf(largest) - depthOf(arm)),
     tolerance: Math.max(bodyTolerance, body.tolerance),
     basis: weakestBasis([body.basis, 'typical']),
   }

@@ -1,3 +1,4 @@
+import { thousandths } from '../quantity/thousandths'
 import type { Ids } from './ids'
 import { turnedAbout } from '../quantity/vector'
 import { offset } from '../bend/offset'
@@ -6,7 +7,7 @@ import type { Direction, Job, NodeKind } from '../job/job'
 import { turnTowards, directionOf } from '../run/turning'
 import { fixed } from '../quantity/message'
 import { refusalsOf } from '../quantity/refusal'
-import { oppositeDirection, unitVector } from '../run/direction'
+import { oppositeDirection, unitVector } from '../job/direction'
 import { systemOf } from '../job/system'
 
 const refuse = refusalsOf({
@@ -62,7 +63,7 @@ export function addOffset(
   if (!(entry.after > 0)) throw refuse('after')
   const { travel } = offset(entry.set, entry.angle)
   const aside = directionOf(turnedAbout(unitVector(entry.towards), unitVector(arriving), entry.roll))
-  const slant = addLeg(job, ids, run, node, turnTowards(arriving, aside, entry.angle), Math.round(travel * 1000) / 1000)
+  const slant = addLeg(job, ids, run, node, turnTowards(arriving, aside, entry.angle), thousandths(travel))
   const on = addLeg(slant.job, ids, run, slant.node, arriving, entry.after)
   const corner = { kind: entry.corner, ...(entry.corner === 'bend' && entry.radius ? { radius: entry.radius } : {}) }
   const first = systemOf(job, run)?.nodes.find(({ id }) => id === node)

@@ -168,5 +168,5 @@ export function changePipe(
   if (node === '') return adapted
   const chains = joinLegs(catalogue, adapted, run, from, pipe, costs, serviceIn(system, leg))?.chains ?? []
   const best = bestIn([run.method, methodIn(catalogue, job, run, pipe, run.method)], chains)
-  return best ? chooseChain(catalogue, adapted, runId, node, best) : adapted
+  return best ? chooseChain(adapted, runId, node, best) : adapted
 }

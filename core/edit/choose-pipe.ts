@@ -5,7 +5,6 @@ import type { Job } from '../job/job'
 import { profileWith } from '../workshop/profile'
 import { judge, type Circumstances } from '../join/judge'
 import type { VerdictKind } from '../join/verdict'
-import { withoutMadeUp } from './made-up'
 
 /** What is usually taken first where several methods fit. */
 const usualFirst: readonly MethodId[] = [
@@ -51,11 +50,8 @@ export function choosePipe(catalogue: Catalogue, job: Job, runId: string, pipeId
     ...job.nodes.flatMap(({ id, run }) => (run === runId ? [id] : [])),
     ...job.legs.flatMap(({ run, from, to }) => (run === runId ? [from, to] : [])),
   ])
-  const whole = job.nodes
-    .filter(({ id, chain }) => chain && touched.has(id))
-    .reduce((of, { id }) => withoutMadeUp(catalogue, of, runId, id), job)
   return {
-    ...whole,
+    ...job,
     runs: job.runs.map((run) => {
       if (run.id !== runId) return run
       const method = methodTaken(catalogue, pipe, run.method, {
@@ -67,6 +63,6 @@ export function choosePipe(catalogue: Catalogue, job: Job, runId: string, pipeId
       })
       return { ...run, pipe: pipeId, method }
     }),
-    nodes: whole.nodes.map((node) => (node.chain && touched.has(node.id) ? { ...node, chain: undefined } : node)),
+    nodes: job.nodes.map((node) => (node.chain && touched.has(node.id) ? { ...node, chain: undefined } : node)),
   }
 }

@@ -1,3 +1,4 @@
+import { thousandths } from '../quantity/thousandths'
 import { hasNoPipe } from '../run/states'
 import { dot, lengthOf, plus } from '../quantity/vector'
 import { setLeg } from './edit-run'
@@ -30,12 +31,10 @@ const refuse = refusalsOf({
   },
 })
 
-const rounded = (mm: number): number => Math.round(mm * 1000) / 1000
-
 function lengthen(job: Job, run: string, leg: Leg, by: number): Job {
   if (!(drawnLength(leg) + by > 0))
     throw refuse('short', { leg: namesInRun(job, run).leg(leg.id), has: drawnLength(leg) })
-  return setLeg(job, run, leg.id, { length: rounded(drawnLength(leg) + by) })
+  return setLeg(job, run, leg.id, { length: thousandths(drawnLength(leg) + by) })
 }
 
 /**

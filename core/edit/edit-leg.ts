@@ -3,6 +3,7 @@ import type { Ids } from './ids'
 import { fixed, sentence } from '../quantity/message'
 import { refusalsOf } from '../quantity/refusal'
 import { removeLeg, withSystem } from './edit-run'
+import { fixingsFrom } from '../job/fixings'
 import type { Job, Leg, Node } from '../job/job'
 import { systemOf, drawnLength } from '../job/system'
 
@@ -13,12 +14,6 @@ const refuse = refusalsOf({
     place: sentence({ length: 1000 }, ({ length }, say) => `Place: more than nought, less than ${say.length(length)}`),
   },
 })
-
-/** What a leg is fixed to stays where it is: where the first of it stands from a place along the leg. */
-function offsetFrom({ spacing, offset }: NonNullable<Leg['fixings']>, at: number): number {
-  const from = offset - at
-  return from >= 0 ? from : from + Math.ceil(-from / spacing) * spacing
-}
 
 /** What stands on the arm of a leg, now that the part of the leg that meets the node has another id. */
 function withArmMoved(node: Node, from: string, to: string): Node {
@@ -56,7 +51,7 @@ export function splitLeg(
     from: node,
     length: leg.length && leg.length - at,
     ...(free ? { free: { end: free.end } } : {}),
-    ...(leg.fixings ? { fixings: { ...leg.fixings, offset: offsetFrom(leg.fixings, at) } } : {}),
+    ...(leg.fixings ? { fixings: fixingsFrom(leg.fixings, at) } : {}),
   }
   return {
     job: withSystem(job, runId, ({ nodes, legs }) => ({

@@ -3,7 +3,7 @@ import { DisjointSets } from '../quantity/disjoint-sets'
 import type { Direction, Job, Leg, Node, Run } from '../job/job'
 import { isRunEnd, legsAtNode } from '../job/node-legs'
 import { type System, systemOf, withChanged } from '../job/system'
-import { oppositeDirection } from '../run/direction'
+import { oppositeDirection } from '../job/direction'
 import { needLegLength } from './leg-length'
 
 /** The job with the nodes and legs of one of its systems changed: that of a run. */

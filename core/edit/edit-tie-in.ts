@@ -1,7 +1,5 @@
-import type { Catalogue } from '../catalogue/catalogue'
 import type { MethodId } from '../catalogue/method'
 import { setNode } from './edit-run'
-import { chosenChain, withoutMadeUp } from './made-up'
 import type { Job, Node, NodeKind } from '../job/job'
 import { systemOf } from '../job/system'
 
@@ -10,7 +8,6 @@ import { systemOf } from '../job/system'
  * Figures measured on a former choice do not hold for another and are dropped, and so are made-up pieces between its fittings.
  */
 export function chooseChain(
-  catalogue: Catalogue,
   job: Job,
   run: string,
   node: string,
@@ -25,9 +22,8 @@ export function chooseChain(
   const fittings = chain.fittings.map(({ id }) => id)
   const system = systemOf(job, run)
   const there = system?.nodes.find(({ id }) => id === node)
-  const before = system && there && chosenChain(system, there)
-  const same = before?.fittings.join('+') === fittings.join('+')
-  return setNode(withoutMadeUp(catalogue, job, run, node), run, node, {
+  const same = there?.chain?.fittings.join('+') === fittings.join('+')
+  return setNode(job, run, node, {
     chain: { fittings, joints: [first.method, last.method] },
     ...(same ? {} : { measured: undefined }),
   })
@@ -43,7 +39,6 @@ const forgotten = { fitting: undefined, arms: undefined, chain: undefined, measu
  * @param survey in which it was identified
  */
 export function setTieIn(
-  catalogue: Catalogue,
   job: Job,
   run: string,
   node: string,
@@ -53,7 +48,7 @@ export function setTieIn(
   if (!there || (there.kind === 'tie-in' && there.existing === existing)) {
     return setNode(job, run, node, { survey })
   }
-  return setNode(withoutMadeUp(catalogue, job, run, node), run, node, {
+  return setNode(job, run, node, {
     ...forgotten,
     kind: 'tie-in',
     existing,
@@ -62,11 +57,11 @@ export function setTieIn(
 }
 
 /** The job with another kind of thing at a node. What was chosen for the one before is gone with it. */
-export function setKind(catalogue: Catalogue, job: Job, run: string, node: string, kind: NodeKind): Job {
+export function setKind(job: Job, run: string, node: string, kind: NodeKind): Job {
   const there = systemOf(job, run)?.nodes.find(({ id }) => id === node)
-  if (kind === 'tie-in') return setTieIn(catalogue, job, run, node, { existing: there?.existing })
+  if (kind === 'tie-in') return setTieIn(job, run, node, { existing: there?.existing })
   const wasTied = there?.kind === 'tie-in'
-  return setNode(wasTied ? withoutMadeUp(catalogue, job, run, node) : job, run, node, {
+  return setNode(job, run, node, {
     kind,
     fitting: undefined,
     ...(wasTied ? { ...forgotten, existing: undefined, survey: undefined, condition: undefined } : {}),

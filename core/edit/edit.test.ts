@@ -91,9 +91,9 @@ describe('editing a run', () => {
     expect(splitLeg(job, countedIds, 'r1', 'none', 5, 'valve').job).toBe(job)
     expect(removeRun(job, 'r1').runs).toEqual([])
     const chain = { fittings: [{ id: 'a' }], joints: [{ method: 'solder' as const }] }
-    expect(chooseChain(catalogue, job, 'none', 's', chain).runs).toEqual(job.runs)
-    expect(chooseChain(catalogue, job, 'r1', 'none', chain).runs).toEqual(job.runs)
-    expect(chooseChain(catalogue, job, 'r1', 's', { ...chain, joints: [] })).toBe(job)
+    expect(chooseChain(job, 'none', 's', chain).runs).toEqual(job.runs)
+    expect(chooseChain(job, 'r1', 'none', chain).runs).toEqual(job.runs)
+    expect(chooseChain(job, 'r1', 's', { ...chain, joints: [] })).toBe(job)
     const two = withCopy(job, 'r2')
     expect(removeRun(two, 'r1')).toMatchObject({
       runs: [{ id: 'r2' }],
@@ -142,7 +142,7 @@ describe('surveys', () => {
     const told = takeForPipe(catalogue, named, countedIds, survey, { pipe: copper, known: { barrier: true } })
     const [run] = told.runs
     expect(told).toMatchObject({ runs: [{ place: { barrier: true } }], nodes: [{ existing: copper, survey }] })
-    const chosen = chooseChain(catalogue, told, run!.id, told.nodes[0]!.id, {
+    const chosen = chooseChain(told, run!.id, told.nodes[0]!.id, {
       fittings: [{ id: '22 solder coupling' }],
       joints: [{ method: 'solder' }, { method: 'solder' }],
     })
@@ -174,7 +174,7 @@ describe('surveys', () => {
     expect(again.runs).toHaveLength(1)
     expect(again.runs[0]!.place).toEqual({ wet: true, barrier: true })
     // Taken for the same pipe once more, the fittings that were chosen stay.
-    const chosen = chooseChain(catalogue, one, one.runs[0]!.id, one.nodes[0]!.id, {
+    const chosen = chooseChain(one, one.runs[0]!.id, one.nodes[0]!.id, {
       fittings: [{ id: '22 solder coupling' }],
       joints: [{ method: 'solder' }, { method: 'solder' }],
     })
@@ -188,14 +188,14 @@ describe('surveys', () => {
       measured: { takeOff: 20, tolerance: 0.5 },
     })
     const chain = (id: string) => ({ fittings: [{ id }], joints: [{ method: 'solder' as const }] })
-    const first = chooseChain(catalogue, job, run, 'n1', chain('a'))
+    const first = chooseChain(job, run, 'n1', chain('a'))
     const measured = {
       ...first,
       nodes: first.nodes.map((node) => ({ ...node, measured: { takeOff: 9, tolerance: 0.5 } })),
     }
-    expect(chooseChain(catalogue, measured, run, 'n1', chain('a')).nodes[0]!.measured?.takeOff).toBe(9)
-    expect(chooseChain(catalogue, measured, run, 'n1', chain('b')).nodes[0]!.measured).toBeUndefined()
-    expect(chooseChain(catalogue, job, run, 'n1', { fittings: [], joints: [] })).toBe(job)
+    expect(chooseChain(measured, run, 'n1', chain('a')).nodes[0]!.measured?.takeOff).toBe(9)
+    expect(chooseChain(measured, run, 'n1', chain('b')).nodes[0]!.measured).toBeUndefined()
+    expect(chooseChain(job, run, 'n1', { fittings: [], joints: [] })).toBe(job)
   })
 })
 
@@ -289,12 +289,12 @@ describe('a run that begins at existing pipe', () => {
   it('an end of a run becomes a tie-in and an open end again, and what was chosen for either is gone', () => {
     const { job, run } = addRun(emptyJob('Tied', 'metric', 'metric'), countedIds)
     const named = setNode(addLeg(job, countedIds, run, 'n1', 'east', 500).job, run, 'n1', { fitting: '22 solder cap' })
-    const tied = setTieIn(catalogue, named, run, 'n1', { existing: copper, survey: 's1' })
+    const tied = setTieIn(named, run, 'n1', { existing: copper, survey: 's1' })
     expect(tied.nodes[0]).toMatchObject({ kind: 'tie-in', existing: copper, survey: 's1', fitting: undefined })
     const chosen = setNode(tied, run, 'n1', { chain: { fittings: ['a'], joints: ['solder', 'solder'] } })
-    expect(setTieIn(catalogue, chosen, run, 'n1', { existing: copper }).nodes[0]!.chain).toBeDefined()
-    expect(setTieIn(catalogue, chosen, run, 'n1', { existing: undefined }).nodes[0]!.chain).toBeUndefined()
-    expect(setKind(catalogue, chosen, run, 'n1', 'open').nodes[0]).toMatchObject({
+    expect(setTieIn(chosen, run, 'n1', { existing: copper }).nodes[0]!.chain).toBeDefined()
+    expect(setTieIn(chosen, run, 'n1', { existing: undefined }).nodes[0]!.chain).toBeUndefined()
+    expect(setKind(chosen, run, 'n1', 'open').nodes[0]).toMatchObject({
       kind: 'open',
       existing: undefined,
       survey: undefined,

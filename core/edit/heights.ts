@@ -1,3 +1,4 @@
+import { thousandths } from '../quantity/thousandths'
 import type { Ids } from './ids'
 import { fixed } from '../quantity/message'
 import { refusalsOf } from '../quantity/refusal'
@@ -50,7 +51,7 @@ export function addLegToHeight(
   const system = systemOf(job, runId)
   const place = system && layOut(system).places.get(from)
   if (!place) return null
-  const by = Math.round((height - place[2]) * 1000) / 1000
+  const by = thousandths(height - place[2])
   if (Math.abs(by) <= nearHeight) return null
   const added = addLeg(job, ids, runId, from, by > 0 ? 'up' : 'down', Math.abs(by))
   return { ...added, job: setNode(added.job, runId, added.node, { height }) }

@@ -1,7 +1,7 @@
 import type { Ids } from './ids'
 import type { Direction, Job, Node } from '../job/job'
 import { isRunEnd, legsAtNode, mostLegsAt } from '../job/node-legs'
-import { angleBetween, oppositeDirection, unitVector } from '../run/direction'
+import { angleBetween, oppositeDirection, unitVector } from '../job/direction'
 import { goingOn, goneOnFrom, withSystem } from './edit-run'
 import { type System, systemOf } from '../job/system'
 import { needLegLength } from './leg-length'

@@ -5,6 +5,10 @@ import type { Job, Leg } from '../job/job'
 import { profileWith, type Profile } from '../workshop/profile'
 import { radians } from '../quantity/angle'
 import { fixed, messagesOf, type Message } from '../quantity/message'
+import { asBuilt } from '../pipework/as-built'
+import { dot, minus } from '../quantity/vector'
+import { unitVector } from '../job/direction'
+import { layOut } from '../run/layout'
 import { methodAt } from '../run/method-at'
 import { fixingsWithin } from '../support/fixings'
 import type { PlanPiece } from '../pipework/planned'
@@ -106,6 +110,17 @@ function couplingOf(catalogue: Catalogue, job: Job, piece: PlanPiece): Coupling 
 const clearOf = (profile: Profile, job: Job, piece: PlanPiece): number =>
   job.runs.find(({ id }) => id === piece.run)?.method === 'solder' ? profile.clipFromSolder : profile.clipFromJoint
 
+/** By how much later along its line a leg begins as its fittings make it than it was drawn, in mm: past made-up pieces. */
+function beginsLater(drawn: Job, built: Job, run: string, id: string): number {
+  if (drawn === built) return 0
+  const [before, now] = [drawn, built].map((job) => {
+    const { leg, places } = layOut(systemOf(job, run)!)
+    const { from, direction } = leg.get(id)!
+    return { place: places.get(from), direction }
+  })
+  return before!.place && now!.place ? dot(minus(now!.place, before!.place), unitVector(before!.direction)) : 0
+}
+
 /** Why a piece that is longer than its stock gets no coupling. */
 export const joinLongSentences = {
   id: 'join-long',
@@ -137,6 +152,7 @@ export function joinLong(catalogue: Catalogue, job: Job, ids: Ids, plan: Plan, r
   const problems = new Map<string, Message>()
   let [now, current, couplings] = [job, plan, 0]
   while (couplings < mostCouplings) {
+    const built = asBuilt(catalogue, now)
     const wanting = current.stock
       .flatMap(({ tooLong, length }) => tooLong.map(({ id }) => ({ id, length })))
       .filter(({ id }) => !problems.has(legsKey(current, id)))
@@ -145,15 +161,16 @@ export function joinLong(catalogue: Catalogue, job: Job, ids: Ids, plan: Plan, r
     // One piece's coupling moves no other piece: each gets its next one before all is planned anew.
     for (const { id, length } of wanting) {
       const piece = current.pieces.find((of) => of.id === id)!
-      const system = systemOf(now, piece.run)!
+      const system = systemOf(built, piece.run)!
       const legs = piece.legs.map((of) => system.legs.find((leg) => leg.id === of)!)
-      const coupling = couplingOf(catalogue, now, piece)
-      const place = coupling && couplingPlace(piece, legs, length, coupling, clearOf(profile, now, piece))
+      const coupling = couplingOf(catalogue, built, piece)
+      const place = coupling && couplingPlace(piece, legs, length, coupling, clearOf(profile, built, piece))
       if (!place) {
         problems.set(legsKey(current, id), problem(coupling ? 'no room' : 'not known'))
         continue
       }
-      now = splitLeg(now, ids, piece.run, place.leg, place.at, 'coupling').job
+      const at = place.at + beginsLater(now, built, piece.run, place.leg)
+      now = splitLeg(now, ids, piece.run, place.leg, at, 'coupling').job
       couplings += 1
     }
     current = replan(now)

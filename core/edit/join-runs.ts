@@ -3,7 +3,7 @@ import { isRunEnd } from '../job/node-legs'
 import { systemOf } from '../job/system'
 import { fixed } from '../quantity/message'
 import { refusalsOf } from '../quantity/refusal'
-import { oppositeDirection } from '../run/direction'
+import { oppositeDirection } from '../job/direction'
 import { withOneMore } from './join-leg'
 
 const refuse = refusalsOf({

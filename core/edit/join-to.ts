@@ -1,7 +1,7 @@
 import type { Ids } from './ids'
 import { axes, type Direction, type Job } from '../job/job'
 import { dot, lengthOf, minus, plus, unitOf, type Vector } from '../quantity/vector'
-import { unitVector } from '../run/direction'
+import { unitVector } from '../job/direction'
 import { layOut } from '../run/layout'
 import { directionOf } from '../run/turning'
 import { legLimits } from '../quantity/parse-length'

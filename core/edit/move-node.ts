@@ -1,9 +1,10 @@
+import { thousandths } from '../quantity/thousandths'
 import { type Vector, dot, lengthOf } from '../quantity/vector'
 import { setLeg } from './edit-run'
 import type { Job } from '../job/job'
 import { sentence } from '../quantity/message'
 import { refusalsOf } from '../quantity/refusal'
-import { unitVector } from '../run/direction'
+import { unitVector } from '../job/direction'
 import { namesInRun } from '../run/names'
 import { systemOf } from '../job/system'
 
@@ -50,6 +51,6 @@ export function moveNode(job: Job, runId: string, nodeId: string, by: Vector): J
     if (length === null) return moved
     const longer = dot(unitVector(direction), along) * distance * (moving.has(to) ? 1 : -1)
     if (!(length + longer > 0)) throw refuse('short', { leg: namesInRun(job, runId).leg(id), has: length })
-    return setLeg(moved, runId, id, { length: Math.round((length + longer) * 1000) / 1000 })
+    return setLeg(moved, runId, id, { length: thousandths(length + longer) })
   }, job)
 }

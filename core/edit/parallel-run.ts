@@ -1,3 +1,4 @@
+import { thousandths } from '../quantity/thousandths'
 import type { Ids } from './ids'
 import { needLegLength } from './leg-length'
 import { degrees } from '../quantity/angle'
@@ -5,7 +6,7 @@ import { type Vector, cross, dot, lengthOf, plus, turnedAbout } from '../quantit
 import type { Job, Leg, Run } from '../job/job'
 import { fixed, sentence } from '../quantity/message'
 import { refusalsOf } from '../quantity/refusal'
-import { unitVector } from '../run/direction'
+import { unitVector } from '../job/direction'
 import { layOut } from '../run/layout'
 import { namesInRun } from '../run/names'
 import { directionOf } from '../run/turning'
@@ -97,7 +98,7 @@ export function addParallelRun(
   const legs = [...job.legs]
   for (const leg of along) {
     const between = plus(at(leg.to), at(leg.from), -1)
-    const length = Math.round(dot(between, unitVector(leg.direction)) * 1000) / 1000
+    const length = thousandths(dot(between, unitVector(leg.direction)))
     if (!(length > 0)) throw refuse('short', { leg: namesInRun(job, runId).leg(leg.id) })
     const [from, to] = [copies.get(leg.from)!, copies.get(leg.to)!]
     legs.push({

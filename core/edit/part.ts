@@ -3,7 +3,7 @@ import type { Vector } from '../quantity/vector'
 import { setNode, withSystem } from './edit-run'
 import type { Direction, Job, Leg, Node } from '../job/job'
 import type { Service } from '../job/place'
-import { oppositeDirection, unitVector } from '../run/direction'
+import { oppositeDirection, unitVector } from '../job/direction'
 import { directionOf } from '../run/turning'
 import { type System, systemOf, runOf } from '../job/system'
 

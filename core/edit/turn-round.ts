@@ -1,11 +1,9 @@
-import type { Catalogue } from '../catalogue/catalogue'
 import type { Job, Leg, Node } from '../job/job'
-import { systemOf, type System } from '../job/system'
-import { chainLegs } from '../run/chain-legs'
+import type { System } from '../job/system'
+import { chainLegs } from '../job/chain-legs'
 import { layOut } from '../run/layout'
-import { oppositeDirection } from '../run/direction'
+import { oppositeDirection } from '../job/direction'
 import { withSystem } from './edit-run'
-import { withoutMadeUp } from './made-up'
 
 /** A leg drawn from its other end: it lies where it lay, with its joists and its free ends. */
 function turned(leg: Leg): Leg {
@@ -42,15 +40,9 @@ function keepingChain(node: Node, before: readonly Leg[], after: readonly Leg[])
  *
  * @remarks for instance: a leg drawn from a mixer to the hot supply: it then leads hot water to the mixer
  */
-export function turnLegs(catalogue: Catalogue, job: Job, runId: string, legIds: readonly string[]): Job {
+export function turnLegs(job: Job, runId: string, legIds: readonly string[]): Job {
   const chosen = new Set(legIds)
-  const touched = new Set(job.legs.flatMap(({ id, from, to }) => (chosen.has(id) ? [from, to] : [])))
-  // A short piece between two fittings belongs to its chain, and is made anew.
-  const whole = job.nodes
-    .filter(({ id, chain }) => chain && touched.has(id))
-    .reduce((of, { id, run }) => withoutMadeUp(catalogue, of, run, id), job)
-  if (!systemOf(whole, runId)) return job
-  return withSystem(whole, runId, ({ nodes, legs }) => {
+  return withSystem(job, runId, ({ nodes, legs }) => {
     const after = legs.map((leg) => (chosen.has(leg.id) ? turned(leg) : leg))
     const at = (id: string, of: readonly Leg[]) => of.filter(({ from, to }) => from === id || to === id)
     return { legs: after, nodes: nodes.map((node) => keepingChain(node, at(node.id, legs), at(node.id, after))) }
@@ -64,9 +56,9 @@ function raisedBy(before: System, after: System): number {
 }
 
 /** The job with all legs of a run drawn from their other ends, the last one first: it starts where it ended. */
-export function turnRun(catalogue: Catalogue, job: Job, runId: string): Job {
+export function turnRun(job: Job, runId: string): Job {
   const own = job.legs.filter(({ run }) => run === runId).map(({ id }) => id)
-  const round = turnLegs(catalogue, job, runId, own)
+  const round = turnLegs(job, runId, own)
   return withSystem(round, runId, (system) => {
     const backwards = <Item extends { readonly run: string }>(items: readonly Item[]): Item[] => {
       const theirs = items.filter(({ run }) => run === runId).toReversed()

@@ -130,7 +130,7 @@ export const legSchema = z.object({
   direction: directionSchema,
   length: z.number({ error: lengthText }).positive(lengthText).max(100_000, lengthText).nullable().meta({
     description:
-      'mm, centre to centre; null of pipe that is there whose length does not matter. Where there is no pipe, what the two fittings make',
+      'mm, centre to centre; null of pipe that is there whose length does not matter, and where there is no pipe: the two fittings make it',
   }),
   tolerance: z.number().min(0).max(100).optional().meta({ description: '± mm of the measurement' }),
   pipe: id.optional(),
@@ -140,8 +140,7 @@ export const legSchema = z.object({
     .optional()
     .meta({ description: 'pipe that is there, or no pipe at all; new pipe where nothing is said' }),
   madeUp: z.literal(true).optional().meta({
-    description:
-      'cut to stand between two sockets of a chain of fittings: it goes when other fittings are chosen there',
+    description: 'cut to stand between two sockets of a chain of fittings: it follows from them, and is not kept',
   }),
   fixings: z
     .object({

@@ -2,6 +2,7 @@ import { safeRead } from '../quantity/safe-read'
 import type { Catalogue } from '../catalogue/catalogue'
 import { pipeIdNow } from '../catalogue/former-pipe-ids'
 import { fieldProblems, type FieldProblem } from '../quantity/field-problem'
+import { withoutLengthsMade, withoutMadeUp } from './decisions'
 import { jobSchema, type Job, type Leg, type Node } from './job'
 import { namePipes } from './name-pipes'
 import { jobSchemaOfVersion1, liftVersion1, type JobOfVersion1 } from './version-1'
@@ -107,7 +108,9 @@ function readVersion2(input: unknown, catalogue: Catalogue, idNow: (id: string) 
   const job = namePipes(parsed.data as Job, idNow)
   const noPipe = noPipeIn(catalogue)
   const fields = [...listProblems(job, noPipe), ...graphProblems(job.nodes, job.legs, '', noPipe), ...runProblems(job)]
-  return fields.length > 0 ? { ok: false, fields } : { ok: true, job, taken: job }
+  return fields.length > 0
+    ? { ok: false, fields }
+    : { ok: true, job: withoutLengthsMade(withoutMadeUp(catalogue, job)), taken: job }
 }
 
 /**

@@ -1,3 +1,4 @@
+import { thousandths } from '../quantity/thousandths'
 import type { Catalogue } from '../catalogue/catalogue'
 import { fitsBySize } from '../catalogue/fit'
 import type { FittingEnd } from '../catalogue/fitting'
@@ -66,5 +67,5 @@ export function madeUpPiece(
   const [first, last] = depths
   if (!first || !last) return null
   const bare = Math.max(leastBare, toolShare(pipe, one) + toolShare(pipe, other))
-  return { pipe, cut: Math.round((first.mm + bare + last.mm) * 1000) / 1000 }
+  return { pipe, cut: thousandths(first.mm + bare + last.mm) }
 }

@@ -1,5 +1,5 @@
 import type { Attitude } from '../procedure/procedure'
-import { attitudeOf } from '../run/direction'
+import { attitudeOf } from '../job/direction'
 import { directionOf } from '../run/turning'
 import type { Part } from './part'
 import type { PlanJoint } from './planned'

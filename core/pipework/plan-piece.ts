@@ -1,3 +1,4 @@
+import { thousandths } from '../quantity/thousandths'
 import { blankOf } from '../bend/blank'
 import { keptBender } from '../job/bender-of-job'
 import type { Job } from '../job/job'
@@ -43,7 +44,7 @@ const allowedEnd = (layout: Layout, { node, method, insertion, isLeastDepth }: P
 function blankFor({ cut, tube, pipe }: Piece, job: Job): number | null {
   if (cut === null || !tube) return cut
   const { trim } = blankOf(tube, keptBender(job, pipe.od) ?? null, pipe.od)
-  return Math.round((cut + trim.first + trim.last) * 1000) / 1000
+  return thousandths(cut + trim.first + trim.last)
 }
 
 /**

@@ -1,54 +1,15 @@
 import type { MethodId } from '../catalogue/method'
 import type { Direction, Leg, Node } from '../job/job'
+import { longerBy } from '../job/moved-in-line'
 import type { System } from '../job/system'
-import { plus, type Vector } from '../quantity/vector'
+import { thousandths } from '../quantity/thousandths'
 import type { Stretch } from './chain-stretches'
-
-const thousandths = (mm: number): number => Math.round(mm * 1000) / 1000
-
-/** A leg so much longer; null where nothing would be left of it. What has no length of its own gives any. */
-function longerBy(leg: Leg, mm: number): Leg | null {
-  if (leg.length === null) return leg
-  const length = thousandths(leg.length + mm)
-  return length > 0 ? { ...leg, length } : null
-}
-
-const withLeg = (legs: readonly Leg[], changed: Leg): Leg[] =>
-  legs.map((leg) => (leg.id === changed.id ? changed : leg))
 
 /** An id made from another one, the same whoever makes it, that stands for nothing yet. */
 function idAfter(of: string, at: number, taken: ReadonlySet<string>): string {
   let id = `${of}~${at}`
   while (taken.has(id)) id += '~'
   return id
-}
-
-/**
- * A system in which a node is moved along the line that it stands in: the leg that leads to it grows, the one that goes on
- * from it gives as much.
- *
- * @param on the way from the one leg to the other
- * @returns null where a leg is too short
- */
-export function movedInLine(
-  system: System,
-  node: Node,
-  by: number,
-  on: Vector,
-  { arriving, leaving }: { readonly arriving: Leg | undefined; readonly leaving: Leg | undefined },
-): System | null {
-  const changed = [arriving && longerBy(arriving, by), leaving && longerBy(leaving, -by)]
-  if (changed.includes(null)) return null
-  const moved: Node = {
-    ...node,
-    ...(node.at ? { at: [...plus(node.at, on, by)] as [number, number, number] } : {}),
-    ...(node.height === undefined ? {} : { height: node.height + on[2] * by }),
-  }
-  return {
-    ...system,
-    nodes: system.nodes.map((of) => (of.id === node.id ? moved : of)),
-    legs: changed.reduce<readonly Leg[]>((legs, leg) => (leg ? withLeg(legs, leg) : legs), system.legs),
-  }
 }
 
 /** From where in a system stretches of a chain are to stand. */
@@ -99,7 +60,7 @@ export function putInLine(system: System, anchor: Anchor, stretches: readonly St
     ;[from, stop, gone] = [id, centre + length.mm / 2, centre]
   }
   const outer = system.legs.find(({ id }) => id === anchor.outer)
-  const rest = outer && longerBy(outer, -gone)
+  const rest = outer && longerBy(outer, anchor.node, -gone)
   if (rest === null) return null
   return {
     ...system,

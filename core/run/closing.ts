@@ -1,6 +1,7 @@
+import { thousandths } from '../quantity/thousandths'
 import type { Leg } from '../job/job'
 import { minus, plus, type Vector } from '../quantity/vector'
-import { unitVector } from './direction'
+import { unitVector } from '../job/direction'
 import { portAt, type Layout } from './layout'
 import { pathBetween, type Stretch } from './path'
 import { drawnLength } from '../job/system'
@@ -25,7 +26,7 @@ export interface Closing {
   readonly loop: Leg | null
 }
 
-const rounded = (mm: number): number => Math.round(mm * 1000) / 1000 || 0
+const rounded = (mm: number): number => thousandths(mm) || 0
 
 /**
  * Every way that must close: from the first fixed point to each other one, and round each loop, from where its last leg

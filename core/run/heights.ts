@@ -1,3 +1,4 @@
+import { thousandths } from '../quantity/thousandths'
 import type { Layout } from './layout'
 import { unknownHeights } from './unknown-heights'
 
@@ -20,7 +21,7 @@ export function heightErrors(layout: Layout): HeightError[] {
   return system.nodes.flatMap(({ id, height }): HeightError[] => {
     const place = places.get(id)
     if (height === undefined || !place || unknown.has(id)) return []
-    const by = Math.round((height - place[2]) * 1000) / 1000
+    const by = thousandths(height - place[2])
     return Math.abs(by) > nearHeight ? [{ node: id, height, by }] : []
   })
 }

@@ -1,9 +1,10 @@
+import { thousandths } from '../quantity/thousandths'
 import { plus, type Vector } from '../quantity/vector'
 import { DisjointSets } from '../quantity/disjoint-sets'
 import type { Job, Leg, Node } from '../job/job'
 import { portOffset } from './mixer'
 import { walk } from './walk'
-import { angleBetween, opposite, unitVector } from './direction'
+import { angleBetween, opposite, unitVector } from '../job/direction'
 import { type System, drawnLength, systemsOf } from '../job/system'
 
 /** A leg as seen from one of its nodes. */
@@ -101,7 +102,7 @@ export function turnAt(arms: readonly Arm[]): number | null {
  * @remarks for instance: two legs at 17 and 197 degrees, straight back: null
  */
 export function bendAngle(arms: readonly Arm[]): number | null {
-  const angle = Math.round((turnAt(arms) ?? 0) * 1000) / 1000
+  const angle = thousandths(turnAt(arms) ?? 0)
   return angle > 0 && angle < 180 ? angle : null
 }
 

@@ -2,7 +2,7 @@ import type { MethodId } from '../catalogue/method'
 import type { Leg, Node } from '../job/job'
 import { runOf, type System } from '../job/system'
 import { bodyMethod, bodyOf } from './body'
-import { chainLegs } from './chain-legs'
+import { chainLegs } from '../job/chain-legs'
 
 /** The method at a node's chain of fittings: the first where it begins, else the last. */
 function chainMethod({ legs }: System, node: Node, leg: Leg | undefined): MethodId | undefined {

@@ -2,7 +2,7 @@ import type { Direction, Leg, Node } from '../job/job'
 import { serviceIn } from '../job/leg-defaults'
 import type { System } from '../job/system'
 import { plus, type Vector } from '../quantity/vector'
-import { unitVector } from './direction'
+import { unitVector } from '../job/direction'
 
 /** How far a mixer's two inlets stand apart, and which way from hot to cold: hot stands on the left, seen from the south. */
 export const usualMixer: { readonly centres: number; readonly across: Direction } = { centres: 150, across: 'east' }

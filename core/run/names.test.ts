@@ -33,3 +33,21 @@ it('never tells an id, not even of what is not there', () => {
   expect(names.node('n99')).toBe('a place that is not there')
   expect(names.leg('l99')).toBe('leg ?')
 })
+
+it('a made-up piece, and what stands at its end, are called by the fittings that want it; no number shifts', () => {
+  const { nodes, legs } = job
+  const built = {
+    nodes: nodes.flatMap((node) => (node.id === 'n2' ? [node, { ...node, id: 'n2~1' }] : [node])),
+    legs: legs.flatMap((leg) =>
+      leg.id === 'l2'
+        ? [
+            { ...leg, id: 'n2~1', to: 'n2~1', madeUp: true as const },
+            { ...leg, from: 'n2~1' },
+          ]
+        : [leg],
+    ),
+  }
+  const names = namesIn(built)
+  expect([names.node('n2~1'), names.leg('n2~1')]).toEqual(['elbow 1, far end', 'made-up piece at elbow 1'])
+  expect([names.node('n4'), names.leg('l4')]).toEqual(['elbow 2', 'leg 4'])
+})

@@ -1,4 +1,5 @@
 import type { Job, Leg, Node } from '../job/job'
+import { nodeDrawn } from '../job/made-up'
 import { nodeWord } from '../job/node-legs'
 import { systemOf, systemsOf, type System } from '../job/system'
 
@@ -16,9 +17,13 @@ export interface RunNames extends PlaceNames {
  * The names of a system's nodes and legs: the user's own, or what stands there and its number among its like, in the order
  * in which they were drawn.
  *
+ * What stands there because a chain of fittings wants a piece of pipe is called by the node at which the chain was chosen.
+ *
  * @remarks for instance: tie-in, elbow, tee, elbow: 'tie-in', 'elbow 1', 'tee', 'elbow 2'; its legs 'leg 1', 'leg 2', 'leg 3'
  */
-export function namesIn({ nodes, legs }: Pick<System, 'nodes' | 'legs'>): PlaceNames {
+export function namesIn({ nodes: all, legs: allLegs }: Pick<System, 'nodes' | 'legs'>): PlaceNames {
+  const ends = new Set(allLegs.flatMap(({ madeUp, to }) => (madeUp ? [to] : [])))
+  const [nodes, legs] = [all.filter(({ id }) => !ends.has(id)), allLegs.filter(({ madeUp }) => !madeUp)]
   const counts = new Map<string, number>()
   for (const { kind } of nodes) counts.set(kind, (counts.get(kind) ?? 0) + 1)
   const met = new Map<string, number>()
@@ -31,9 +36,13 @@ export function namesIn({ nodes, legs }: Pick<System, 'nodes' | 'legs'>): PlaceN
     }),
   )
   const numbers = new Map(legs.map((leg: Leg, index) => [leg.id, index + 1]))
+  const place = (id: string): string => called.get(id) ?? 'a place that is not there'
   return {
-    node: (id) => called.get(id) ?? 'a place that is not there',
-    leg: (id) => `leg ${numbers.get(id) ?? '?'}`,
+    node: (id) => (ends.has(id) ? `${place(nodeDrawn(allLegs, id))}, far end` : place(id)),
+    leg(id) {
+      const piece = ends.size > 0 && allLegs.find((leg) => leg.madeUp && leg.id === id)
+      return piece ? `made-up piece at ${place(nodeDrawn(allLegs, piece.from))}` : `leg ${numbers.get(id) ?? '?'}`
+    },
   }
 }
 

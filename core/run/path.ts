@@ -1,6 +1,6 @@
 import type { Vector } from '../quantity/vector'
 import type { Leg } from '../job/job'
-import { opposite, unitVector } from './direction'
+import { opposite, unitVector } from '../job/direction'
 import type { Layout } from './layout'
 import { walk, type Step } from './walk'
 

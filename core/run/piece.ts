@@ -1,3 +1,4 @@
+import { thousandths } from '../quantity/thousandths'
 import type { Vector } from '../quantity/vector'
 import type { Catalogue } from '../catalogue/catalogue'
 import type { Pipe } from '../catalogue/pipe'
@@ -8,7 +9,7 @@ import { weakestBasis, type Basis } from '../quantity/basis'
 import type { Message } from '../quantity/message'
 import type { PieceEnd } from './end'
 import { missing } from './missing'
-import { opposite, turnBetweenBends, unitVector } from './direction'
+import { opposite, turnBetweenBends, unitVector } from '../job/direction'
 import { bendAngle, type Layout } from './layout'
 import { isNewLeg } from './states'
 import { drawnLength } from '../job/system'
@@ -76,8 +77,6 @@ function walkThroughBends(layout: Layout, first: Leg): Walk {
   return walk
 }
 
-const round = (mm: number): number => Math.round(mm * 1000) / 1000
-
 /** The direction in which a walk follows one of its legs. */
 function directionAlong({ legs, nodes }: Walk, index: number): Vector {
   const leg = legs[index]!
@@ -97,7 +96,7 @@ function tubeAlong(layout: Layout, walk: Walk, takeOffs: readonly [number, numbe
     if (node.radius === undefined) return missing('no radius')
     const direction = (leg: number) => directionAlong(walk, leg)
     const turn = index === 0 ? 0 : turnBetweenBends(direction(index - 1), direction(index), direction(index + 1))
-    bends.push({ angle, radius: node.radius, turn: round(turn) })
+    bends.push({ angle, radius: node.radius, turn: thousandths(turn) })
   }
   const legs = walk.legs.map(drawnLength)
   legs[0]! -= takeOffs[0]
@@ -110,9 +109,9 @@ const placeOf = (node: string, { angle, turn, radius, start, middle, end }: Bend
   angle,
   turn,
   radius,
-  start: round(start),
-  middle: round(middle),
-  end: round(end),
+  start: thousandths(start),
+  middle: thousandths(middle),
+  end: thousandths(end),
 })
 
 /**
@@ -167,8 +166,8 @@ function pieceOf(
     pipe,
     legs: walk.legs,
     ends,
-    cut: round(marked.length),
-    tolerance: round(first.takeOff.tolerance + last.takeOff.tolerance + measuring),
+    cut: thousandths(marked.length),
+    tolerance: thousandths(first.takeOff.tolerance + last.takeOff.tolerance + measuring),
     basis: weakestBasis([first.takeOff.basis, last.takeOff.basis]),
     bends: marked.bends.map((bend, index) => placeOf(walk.nodes[index + 1]!, bend)),
     tube: tube.bends.length > 0 ? tube : null,

@@ -1,6 +1,7 @@
+import { thousandths } from '../quantity/thousandths'
 import { type Vector, dot, lengthOf, plus } from '../quantity/vector'
 import { axes, type Axis, type Direction } from '../job/job'
-import { unitVector } from './direction'
+import { unitVector } from '../job/direction'
 import { directionOf } from './turning'
 
 /** Two points to be joined, in mm, and which way the pipe must leave the one and come to the other. */
@@ -111,7 +112,7 @@ function withCorners(
   const couplings = corner === 'bend' ? Math.max(0, Math.ceil(length / stockLength) - 1) : 0
   return {
     corner,
-    legs: legs.map(({ direction, length: of }) => ({ direction, length: Math.round(of * 1000) / 1000 })),
+    legs: legs.map(({ direction, length: of }) => ({ direction, length: thousandths(of) })),
     fittings: corner === 'elbow' ? turns : couplings,
     bends: corner === 'bend' ? turns : 0,
     pieces: corner === 'elbow' ? legs.length : couplings + 1,

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { unitVector } from './direction'
+import { unitVector } from '../job/direction'
 import { directionOf, turnTowards } from './turning'
 import { near } from '../sample-edits'
 

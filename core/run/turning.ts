@@ -2,7 +2,7 @@ import type { Direction } from '../job/job'
 import { axes } from '../job/job'
 import { degrees, radians } from '../quantity/angle'
 import { dot, plus, unitOf, type Vector } from '../quantity/vector'
-import { unitVector } from './direction'
+import { unitVector } from '../job/direction'
 
 const tidy = (value: number): number => Math.round(value * 1e6) / 1e6 + 0
 

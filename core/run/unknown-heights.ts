@@ -1,4 +1,4 @@
-import { unitVector } from './direction'
+import { unitVector } from '../job/direction'
 import type { Layout } from './layout'
 import { walk } from './walk'
 

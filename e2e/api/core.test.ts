@@ -59,7 +59,7 @@ describe('plan, identify, join', () => {
     )
   })
 
-  it('puts a made-up piece between two fittings of a chain that face each other, and keeps the job so', async () => {
+  it('puts a made-up piece between two fittings of a chain that face each other, and keeps the job as it was decided', async () => {
     const job = sampleJob({
       pipe: copper22,
       method: 'press-metal',
@@ -78,7 +78,7 @@ describe('plan, identify, join', () => {
     expect(plan.pieces.map(({ cut }: { cut: number | null }) => cut)[1]).toBe(66)
     const { body: saved } = await ask('POST', 'jobs', job)
     const { body: kept } = await ask('GET', `jobs/${saved.id}`)
-    expect(kept.job.legs.map(({ madeUp }: { madeUp?: true }) => madeUp ?? false)).toEqual([false, true, false])
+    expect(kept.job).toEqual(job)
     expect((await ask('POST', 'plan', kept.job)).body).toEqual(plan)
     await ask('DELETE', `jobs/${saved.id}`)
   })

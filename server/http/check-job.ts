@@ -1,4 +1,3 @@
-import { withMadeUpPieces } from '~~/core/pipework/made-up-pieces'
 import { shippedCatalogue } from '~~/core/catalogue/catalogue'
 import type { Job } from '~~/core/job/job'
 import { readJob } from '~~/core/job/read-job'
@@ -12,7 +11,7 @@ export function checkJob(input: unknown): CheckedJob {
   const read = readJob(input, shippedCatalogue)
   if (!read.ok) return read
   const fields = unknownFields(input, read.taken)
-  return fields.length > 0 ? { ok: false, fields } : { ok: true, job: withMadeUpPieces(shippedCatalogue, read.job) }
+  return fields.length > 0 ? { ok: false, fields } : { ok: true, job: read.job }
 }
 
 /** The same of a text. */

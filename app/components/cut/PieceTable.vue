@@ -10,7 +10,7 @@ const emit = defineEmits<{ select: [piece: string] }>()
 const { length, tolerance } = useWords()
 const mark = (end: PlanPiece['ends'][0]) => (end.method === null ? 'open' : length(end.insertion))
 const log = useLogStore()
-const { job } = useOpenJob()
+const { built: job } = useOpenJob()
 const sites = computed(() => new Map(job.value.legs.map((leg) => [leg.id, siteId(leg)])))
 const siteLeg = ({ legs }: PlanPiece) => sites.value.get(legs[0]!) ?? ''
 const isCut = (piece: PlanPiece) => log.state?.cuts[siteLeg(piece)] !== undefined

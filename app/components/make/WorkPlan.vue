@@ -14,7 +14,7 @@ import { useWorkshopStore } from '~/stores/workshop'
 /** The plan of work: in which order every joint can be made, what at the bench, how long the water is off. */
 const props = defineProps<{ celsius: number; printed?: boolean }>()
 const emit = defineEmits<{ joint: [id: string] }>()
-const { store, job, plan } = useOpenJob()
+const { store, built: job, plan } = useOpenJob()
 const { length, tell, say } = useWords()
 const { methodName } = useMethods()
 const own = useCatalogueStore()

@@ -3,7 +3,7 @@ import { openEnds, unmadeIn } from '~~/core/log/proven'
 import { useLogStore } from '~/stores/log'
 
 /** What stands against a test before it is started: ends that are open, joints that nobody has made. It can be started all the same. */
-const { job, plan } = useOpenJob()
+const { built: job, plan } = useOpenJob()
 const log = useLogStore()
 const { namesIn, runName } = useNames()
 const open = computed(() =>

@@ -12,7 +12,7 @@ import { useWorkshopStore } from '~/stores/workshop'
 type Begun = WhichTest & { design: number; medium: 'water' | 'air' }
 const emit = defineEmits<{ begin: [body: Begun] }>()
 defineProps<{ disabled: boolean }>()
-const { job } = useOpenJob()
+const { built: job } = useOpenJob()
 const { say } = useWords()
 const workshop = useWorkshopStore()
 const owns = computed(() => Object.entries(workshop.workshop.tests))

@@ -6,7 +6,7 @@ import { useLogStore } from '~/stores/log'
 
 /** Draining and filling: what to shut, what to open, how much comes, what stays; one press writes down that it was done. */
 defineProps<{ printed?: boolean }>()
-const { job } = useOpenJob()
+const { built: job } = useOpenJob()
 const { say } = useWords()
 const own = useCatalogueStore()
 const log = useLogStore()

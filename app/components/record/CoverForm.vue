@@ -5,7 +5,7 @@ import { useLogStore } from '~/stores/log'
 
 /** What is covered now, and what is behind it; where nobody has looked at a joint there, it is asked why. */
 const props = defineProps<{ disabled: boolean }>()
-const { job, plan } = useOpenJob()
+const { built: job, plan } = useOpenJob()
 const log = useLogStore()
 const { runName } = useNames()
 const covering = ref('')

@@ -11,7 +11,7 @@ import { useCatalogueStore } from '~/stores/catalogue'
 
 /** Where water stays and air is held, what it holds and how it drains, and what a draw loses on the way. */
 const props = defineProps<{ system: System }>()
-const { job } = useOpenJob()
+const { built: job } = useOpenJob()
 const own = useCatalogueStore()
 const { length, say, tell } = useWords()
 const { namesIn } = useNames()

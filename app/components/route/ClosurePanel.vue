@@ -4,7 +4,7 @@ import { closingChains, closureOf } from '~~/core/plan/closure'
 
 /** Whether a run between fixed points will close: its tolerances on each axis, and how many of many builds do. */
 const props = defineProps<{ run: string }>()
-const { job, plan } = useOpenJob()
+const { built: job, plan } = useOpenJob()
 const { length, tolerance } = useWords()
 const share = computed(() => profileWith(job.value.profile, job.value.own?.changes).leastEngagement / 100)
 const chain = computed(() => closingChains(job.value, plan.value, share.value).find(({ run }) => run === props.run))

@@ -39,7 +39,7 @@ const serviceItems = services.map((value) => ({ value, label: value.replace('-',
       label="Turn this leg round"
       icon="i-lucide-arrow-left-right"
       class="justify-self-start"
-      @click="attempt((of) => turnLegs(own.catalogue, of, system.id, [leg.id]))"
+      @click="attempt((of) => turnLegs(of, system.id, [leg.id]))"
     />
   </div>
 </template>

@@ -3,7 +3,7 @@ import type { Vector } from '~~/core/quantity/vector'
 import { splitLeg } from '~~/core/edit/edit-leg'
 import { axes, nodeKinds, type Axis, type Job, type Leg, type NodeKind } from '~~/core/job/job'
 import { nodeWord } from '~~/core/job/node-legs'
-import { unitVector } from '~~/core/run/direction'
+import { unitVector } from '~~/core/job/direction'
 import { moveNode } from '~~/core/edit/move-node'
 
 /** Moves the node in hand with the legs that follow, and puts a fitting into the selected leg. */

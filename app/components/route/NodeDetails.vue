@@ -7,9 +7,8 @@ import { isPlastic } from '~~/core/catalogue/material'
 import { setNode } from '~~/core/edit/edit-run'
 import { setKind } from '~~/core/edit/edit-tie-in'
 import type { Job, Node } from '~~/core/job/job'
-import { legBeyond } from '~~/core/edit/made-up'
 import { bringToHeight } from '~~/core/edit/heights'
-import { chainLegs } from '~~/core/run/chain-legs'
+import { chainLegs } from '~~/core/job/chain-legs'
 import { hasNoPipe, isNewLeg } from '~~/core/run/states'
 import { layOut, turnAt } from '~~/core/run/layout'
 import { useCatalogueStore } from '~/stores/catalogue'
@@ -50,9 +49,7 @@ const changing = computed(() => {
   const legs = props.system.legs.filter(({ from, to }) => from === props.node.id || to === props.node.id)
   const { arriving, leaving } = chainLegs(props.node, legs)
   if (!arriving || !leaving || legs.length > 2) return null
-  const [from, to] = [arriving, legBeyond(props.system, props.node, leaving)].map((of) =>
-    own.catalogue.pipe(pipeIdIn(props.system, of)),
-  )
+  const [from, to] = [arriving, leaving].map((of) => own.catalogue.pipe(pipeIdIn(props.system, of)))
   return from && to && from.id !== to.id ? { from, to } : null
 })
 </script>
@@ -67,7 +64,7 @@ const changing = computed(() => {
       :is-plastic="pipe !== undefined && isPlastic(pipe.material)"
       :is-end="isEnd"
       @change="(part) => change(set(part)(job))"
-      @kind="(kind) => change(setKind(own.catalogue, job, system.id, node.id, kind))"
+      @kind="(kind) => change(setKind(job, system.id, node.id, kind))"
       @height="setHeight"
     >
       <LazyTieInPick v-if="node.kind === 'tie-in'" :system="system" :node="node" />

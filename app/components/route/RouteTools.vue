@@ -21,7 +21,7 @@ const props = defineProps<{
 const emit = defineEmits<{ go: [node: string] }>()
 const panel = useTemplateRef<HTMLElement>('panel')
 const { problem, attempt } = useRouteEdit()
-const { job } = useOpenJob()
+const { job, built } = useOpenJob()
 const own = useCatalogueStore()
 const tools = [
   { id: 'offset', word: 'Offset' },
@@ -59,6 +59,9 @@ defineExpose({ openOffset })
 const { namesIn } = useNames()
 const word = computed(() => namesIn(props.system.id).node(props.node.id))
 const layout = computed(() => layOut(props.system))
+/** With its made-up pieces: where clips go, what it holds. */
+const standing = computed(() => systemOf(built.value, props.system.id) ?? props.system)
+const standingLeg = computed(() => standing.value.legs.find(({ id }) => id === props.leg?.id))
 const stockLength = computed(() => {
   const id = props.leg ? pipeIdIn(props.system, props.leg) : props.system.runs[0]!.pipe
   const pipe = own.catalogue.pipe(id)
@@ -137,7 +140,13 @@ const cutIn = computed(() => props.plan.cutIns.find(({ node }) => node === props
       @apply="apply"
       @go="(id) => emit('go', id)"
     />
-    <LazySupportPanel v-else-if="tool === 'supports' && leg" :system="system" :leg="leg" :plan="plan" @apply="apply" />
-    <LazyAdvicePanel v-else-if="tool === 'advice'" :system="system" />
+    <LazySupportPanel
+      v-else-if="tool === 'supports' && standingLeg"
+      :system="standing"
+      :leg="standingLeg"
+      :plan="plan"
+      @apply="apply"
+    />
+    <LazyAdvicePanel v-else-if="tool === 'advice'" :system="standing" />
   </section>
 </template>

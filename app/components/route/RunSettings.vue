@@ -47,7 +47,7 @@ const setPipe = (pipe: string) => change(choosePipe(own.catalogue, job.value, pr
       label="Turn this run round"
       icon="i-lucide-arrow-left-right"
       variant="outline"
-      @click="change(turnRun(own.catalogue, job, run.id))"
+      @click="change(turnRun(job, run.id))"
     />
     <UButton
       label="Remove this run"

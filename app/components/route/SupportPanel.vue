@@ -4,6 +4,7 @@ import { pipeIdIn, serviceIn } from '~~/core/job/leg-defaults'
 import { isPlastic } from '~~/core/catalogue/material'
 import { setLeg } from '~~/core/edit/edit-run'
 import type { Job, Leg } from '~~/core/job/job'
+import { nodeDrawn } from '~~/core/job/made-up'
 import { profileWith } from '~~/core/workshop/profile'
 import type { Plan } from '~~/core/plan/types'
 import { layOut } from '~~/core/run/layout'
@@ -55,7 +56,8 @@ const growing = computed(() =>
 const able = computed(() => growing.value?.turning.filter(({ length: of }) => of >= growing.value!.freeLeg) ?? [])
 const keepOff = (end: Turning) => {
   const { freeLeg } = growing.value!
-  emit('apply', (before) => keepClipsOff(before, props.system.id, end, freeLeg))
+  const node = nodeDrawn(props.system.legs, end.node)
+  emit('apply', (before) => keepClipsOff(before, props.system.id, { ...end, node }, freeLeg))
 }
 const setFree = (free: Leg['free']) =>
   emit('apply', (before) => setLeg(before, props.system.id, props.leg.id, { free }))

@@ -14,7 +14,7 @@ const surveyed = computed(() =>
   ),
 )
 const set = (existing: string | undefined, survey?: string) =>
-  change(setTieIn(own.catalogue, job.value, props.system.id, props.node.id, { existing, survey }))
+  change(setTieIn(job.value, props.system.id, props.node.id, { existing, survey }))
 const pipeOf = (survey: string) => job.value.surveys.find(({ id }) => id === survey)?.pipe
 </script>
 

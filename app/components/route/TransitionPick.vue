@@ -4,7 +4,6 @@ import type { Pipe } from '~~/core/catalogue/pipe'
 import type { Job, Node } from '~~/core/job/job'
 import { inLine } from '~~/core/join/chain-by-piece'
 import { chooseChain } from '~~/core/edit/edit-tie-in'
-import { chosenChain } from '~~/core/edit/made-up'
 import { joinLegs } from '~~/core/edit/change-pipe'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { useWorkshopStore } from '~/stores/workshop'
@@ -21,10 +20,9 @@ const answer = computed(() =>
   joinLegs(own.catalogue, job.value, runOf(props.system, props.node), props.from.id, props.to.id, workshop.costs),
 )
 type Found = NonNullable<typeof answer.value>['chains'][number]
-const chosen = computed(() => chosenChain(props.system, props.node)?.fittings.join())
+const chosen = computed(() => props.node.chain?.fittings.join())
 const isChosen = ({ fittings }: Found) => chosen.value === fittings.map(({ id }) => id).join()
-const choose = (chain: Found) =>
-  emit('change', chooseChain(own.catalogue, job.value, props.system.id, props.node.id, chain))
+const choose = (chain: Found) => emit('change', chooseChain(job.value, props.system.id, props.node.id, chain))
 </script>
 
 <template>

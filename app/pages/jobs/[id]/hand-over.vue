@@ -10,7 +10,7 @@ import { useLogStore } from '~/stores/log'
 import { useSelectionStore } from '~/stores/selection'
 
 /** The record as it will be handed over: what is missing at its head, each a link to where it is filled. */
-const { store, job, plan, change } = useOpenJob()
+const { store, job, built, plan, change } = useOpenJob()
 const log = useLogStore()
 const own = useCatalogueStore()
 const selection = useSelectionStore()
@@ -19,7 +19,7 @@ const proofs = useProofs(() => log.state)
 const record = computed(() =>
   recordOf(
     own.catalogue,
-    { id: store.id, version: store.version, job: job.value },
+    { id: store.id, version: store.version, job: built.value },
     plan.value,
     log.entries,
     proofs.value,

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { setNode, setRun } from '~~/core/edit/edit-run'
 import { chooseChain } from '~~/core/edit/edit-tie-in'
-import { chosenChain } from '~~/core/edit/made-up'
 import { addRun } from '~~/core/edit/new-job'
 import { services, type Place } from '~~/core/job/place'
 import { systemOf } from '~~/core/job/system'
@@ -27,10 +26,6 @@ const pipes = computed(() => {
   const b = run && own.catalogue.pipe(run.pipe)
   const a = node?.existing ? own.catalogue.pipe(node.existing) : undefined
   return a && b ? { a, b } : null
-})
-const chosen = computed(() => {
-  const system = current.value && systemOf(job.value, current.value.run.id)
-  return system && current.value ? chosenChain(system, current.value.node) : undefined
 })
 const plain = computed(() => {
   const system = current.value && systemOf(job.value, current.value.run.id)
@@ -83,11 +78,11 @@ function setPipe(pipe: string): void {
         :condition-a="current.node.condition"
         :condition-b="current.run.condition"
         :tools="job.tools"
-        :chosen="chosen"
+        :chosen="current.node.chain"
         :method="current.run.method"
         :plain="plain"
         choosable
-        @chain="(chain) => change(chooseChain(own.catalogue, job, current!.run.id, current!.node.id, chain))"
+        @chain="(chain) => change(chooseChain(job, current!.run.id, current!.node.id, chain))"
         @method="(method) => change(setRun(job, current!.run.id, { method }))"
       >
         <div class="grid gap-3 sm:grid-cols-2">

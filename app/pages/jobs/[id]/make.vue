@@ -3,7 +3,7 @@ import type { PlanJoint } from '~~/core/pipework/planned'
 import { useLogStore } from '~/stores/log'
 import { useSelectionStore } from '~/stores/selection'
 
-const { store, job, plan } = useOpenJob()
+const { store, built: job, plan } = useOpenJob()
 const { joints, cardOf, placeOf, whereOf, facingOf, runName, pipeOf } = useJointCards()
 const selection = useSelectionStore()
 const celsius = useAirTemperature()

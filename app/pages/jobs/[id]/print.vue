@@ -7,7 +7,7 @@ import { sheetColours } from '~/drawing/sheet-colours'
 import { useCatalogueStore } from '~/stores/catalogue'
 
 /** The job on paper: drawings, cut list, bends, stock, what to bring, plan of work, a card for each kind of joint. */
-const { job, plan } = useOpenJob()
+const { built: job, plan } = useOpenJob()
 const { joints, cardOf, placeOf, facingOf, runName } = useJointCards()
 const { length } = useWords()
 const own = useCatalogueStore()

@@ -9,7 +9,7 @@ import { useLogStore } from '~/stores/log'
 
 /** The pressure test: the gauge’s trace, two verdicts, what moved it, and what comes next. */
 type BegunTest = WhichTest & { design: number; medium: 'water' | 'air' }
-const { job, plan } = useOpenJob()
+const { built: job, plan } = useOpenJob()
 const log = useLogStore()
 const { say } = useWords()
 const isNamed = computed(() => log.who.trim() !== '')

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { nodeDrawn } from '~~/core/job/made-up'
 import { systemOf } from '~~/core/job/system'
 import { usualRadius } from '~~/core/bend/limits'
 import { removeLeg, setLeg } from '~~/core/edit/edit-run'
@@ -9,11 +10,13 @@ import { useCatalogueStore } from '~/stores/catalogue'
 import { useSelectionStore } from '~/stores/selection'
 
 keysGoOn()
-const { job, plan, change } = useOpenJob()
+const { job, built, plan, change } = useOpenJob()
 const selection = useSelectionStore()
 const run = computed(() => job.value.runs.find(({ id }) => id === selection.run) ?? job.value.runs[0])
-/** All that hangs together with the run: it is drawn, listed and checked as one. */
+/** All that hangs together with the run: it is listed, changed and checked as one. */
 const system = computed(() => run.value && systemOf(job.value, run.value.id))
+/** The same as it will stand: it is drawn with its made-up pieces. */
+const standing = computed(() => run.value && systemOf(built.value, run.value.id))
 const own = useCatalogueStore()
 const runPipe = computed(() => own.catalogue.pipe(run.value?.pipe ?? ''))
 const { benderFor } = useJobBenders()
@@ -94,18 +97,24 @@ function chooseRun(id: string): void {
   selection.leg = system.value?.legs.find((of) => of.run === id)?.id ?? ''
 }
 function go(check: PlanCheck): void {
-  if (check.leg) selection.leg = check.leg
-  if (check.node) goTo(check.node)
+  if (check.leg) selectLeg(check.leg)
+  if (check.node) goToDrawn(check.node)
 }
+/** To the node that was drawn where that one stands. */
+const goToDrawn = (id: string) => goTo(nodeDrawn(standing.value?.legs ?? [], id))
 /** A dimension that was pressed is typed anew in its leg's field. */
 async function retype(id: string): Promise<void> {
   selectLeg(id)
+  if (selection.leg !== id) return
   await nextTick()
   const field = document.querySelector<HTMLInputElement>('[aria-label="Legs"] input')
   field?.focus()
   field?.select()
 }
 function selectLeg(id: string): void {
+  const piece = standing.value?.legs.find((known) => known.madeUp && known.id === id)
+  // A made-up piece follows from the fittings that were chosen at its node.
+  if (piece) return goToDrawn(piece.from)
   selection.leg = id
   const of = system.value?.legs.find((known) => known.id === id)
   if (!of) return
@@ -140,13 +149,13 @@ function selectLeg(id: string): void {
         </p>
         <p v-else class="text-lg">Choose a direction, type the first length, press Enter.</p>
         <RouteDrawing
-          :system="system"
+          :system="standing ?? system"
           :leg="leg?.id ?? ''"
           :chosen="chosen"
           :node="node?.id ?? ''"
           :piece-of="pieceOf"
           @leg="selectLeg"
-          @node="goTo"
+          @node="goToDrawn"
           @length="retype"
         />
         <EntryPad

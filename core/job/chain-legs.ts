@@ -1,4 +1,4 @@
-import type { Leg, Node } from '../job/job'
+import type { Leg, Node } from './job'
 
 /**
  * Which of the legs at a node its chain of fittings begins at, and which goes on from its last. A tie-in's chain begins at

@@ -1,4 +1,4 @@
-import type { Axis, Direction } from '../job/job'
+import type { Axis, Direction } from './job'
 import { degrees, radians } from '../quantity/angle'
 import { cross, dot, type Vector } from '../quantity/vector'
 
