@@ -10,6 +10,8 @@ Object.groupBy ??= (items, keyOf) => {
 /** The topics of the core: each may import those of the rows above its own, as docs/how-it-is-built.md draws the arrows. */
 const rows = [
   ['quantity'],
+  ['materials'],
+  ['methods'],
   ['catalogue'],
   ['bend', 'section'],
   ['workshop'],
@@ -44,7 +46,7 @@ const outside = [
 ]
 
 const barred = (topic, allowed, up) => ({
-  regex: `^${'\\.\\./'.repeat(up)}(?!(?:${[topic, ...allowed].map((of) => `${of}/`).join('|')}))`,
+  regex: `^${'\\.\\./'.repeat(up)}(?!(?:${[topic, ...allowed].map((of) => `${of}(?:/|$)`).join('|')}))`,
   message: `core/${topic} may import from: ${allowed.join(', ') || 'nothing else'}.`,
 })
 

@@ -1,5 +1,5 @@
 import { shippedCatalogue } from '../core/catalogue/catalogue'
-import { isPlastic } from '../core/catalogue/material'
+import { isPlastic } from '../core/materials'
 import type { Pipe } from '../core/catalogue/pipe'
 import { prove, usualLeastLeak } from '../core/prove/prove'
 import type { ProveRequest } from '../core/prove/prove-schema'

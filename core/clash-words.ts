@@ -1,5 +1,6 @@
 import type { Catalogue } from './catalogue/catalogue'
-import { methods, type MethodId } from './catalogue/method'
+import { methods } from './methods'
+import type { MethodId } from './methods/ids'
 import { axes, type Direction, type Job, type Leg, type Node } from './job/job'
 import type { Clash } from './edit/merge'
 import { nodeWord } from './job/node-legs'

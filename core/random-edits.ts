@@ -1,5 +1,5 @@
 import { shippedCatalogue as catalogue } from './catalogue/catalogue'
-import { methodIds } from './catalogue/method'
+import { methodIds } from './methods/ids'
 import { addOffset } from './edit/add-offset'
 import { changePipe } from './edit/change-pipe'
 import { choosePipe } from './edit/choose-pipe'

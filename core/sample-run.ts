@@ -1,4 +1,4 @@
-import type { MethodId } from './catalogue/method'
+import type { MethodId } from './methods/ids'
 import { shippedCatalogue } from './catalogue/catalogue'
 import type { Direction, Job, Leg, Node, Run } from './job/job'
 import { withRun } from './job/site-id'

@@ -1,5 +1,5 @@
 import { shippedCatalogue } from '~~/core/catalogue/catalogue'
-import type { MethodId } from '~~/core/catalogue/method'
+import type { MethodId } from '~~/core/methods/ids'
 import { findPipes } from '~~/core/survey/find-pipe'
 import type { Units } from '~~/core/quantity/units'
 

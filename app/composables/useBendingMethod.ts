@@ -1,5 +1,6 @@
 import { useLocalStorage } from '@vueuse/core'
-import { usualBending, type BendingMethod } from '~~/core/bend/limits'
+import { usualBending } from '~~/core/bend/limits'
+import type { BendingMethod } from '~~/core/materials/material'
 import type { Pipe } from '~~/core/catalogue/pipe'
 
 /** How each pipe is bent: by hand, with a support, in a bender; kept in this browser, as usual until it is chosen. */

@@ -1,4 +1,5 @@
-import { methodIds, methods, type MethodId } from '~~/core/catalogue/method'
+import { methods } from '~~/core/methods'
+import { methodIds, type MethodId } from '~~/core/methods/ids'
 
 /** The methods by what the reader calls them. */
 export function useMethods() {

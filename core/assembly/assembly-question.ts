@@ -1,6 +1,6 @@
+import { methods } from '../methods'
 import { type Vector, dot } from '../quantity/vector'
 import type { Catalogue } from '../catalogue/catalogue'
-import { materialKey } from '../catalogue/material'
 import type { Pipe } from '../catalogue/pipe'
 import type { Costs } from '../workshop/costs'
 import type { Job, Leg, Node } from '../job/job'
@@ -8,7 +8,6 @@ import { profileWith } from '../workshop/profile'
 import type { AssemblyJoint, AssemblyQuestion, Extent } from './question'
 import { unknownSays } from './sayings'
 import { deflection } from './deflection'
-import { expansionHold, solventSet } from '../procedure/wait'
 import { bodyOf } from '../run/body'
 import { unitVector } from '../job/direction'
 import { layoutsByRun, type Layout } from '../run/layout'
@@ -26,8 +25,7 @@ const square = 0.1
 
 /** Minutes until water may stand on a joint; null where no wait is known at this temperature. */
 function waitMinutes({ method }: PlanJoint, od: number, celsius: number, solderCools: number): number | null {
-  if (method === 'solder') return solderCools
-  const seconds = method === 'solvent' ? solventSet(od, celsius) : method === 'expansion' ? expansionHold(celsius) : 0
+  const seconds = methods[method].wait({ od, celsius, solderCools })
   return seconds === null ? null : seconds / 60
 }
 
@@ -37,7 +35,7 @@ function springAt(layout: Layout, pipe: Pipe, ends: readonly string[], axis: Vec
   const lengths = [...legs]
     .filter(({ direction }) => Math.abs(dot(unitVector(direction), axis)) < square)
     .map(drawnLength)
-  return deflection(materialKey(pipe), pipe, Math.max(0, ...lengths))
+  return deflection(pipe, Math.max(0, ...lengths))
 }
 
 /** What comes apart in its middle, drawn so or chosen by its name. */

@@ -1,3 +1,4 @@
+import { methods } from '../methods'
 import { groupBy } from '../quantity/group-by'
 import { distance, type Vector } from '../quantity/vector'
 import type { Pipe } from '../catalogue/pipe'
@@ -53,7 +54,7 @@ class Neighbours {
  * @remarks for instance: a soldered tee 200 mm from a press coupling, profile 450: the coupling is within reach
  */
 export function heatReach(joints: readonly PlacedJoint[], profile: Profile): Map<string, Set<string>> {
-  const hot = joints.filter(({ joint, wet }) => joint.method === 'solder' && !wet)
+  const hot = joints.filter(({ joint, wet }) => methods[joint.method].hot && !wet)
   const reachOf = ({ pipe }: PlacedJoint) => flameDistance(profile, pipe.od)
   const neighbours = new Neighbours(joints, Math.max(1, ...hot.map(reachOf)))
   return new Map(

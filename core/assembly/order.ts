@@ -1,3 +1,4 @@
+import { methods } from '../methods'
 import { DisjointSets } from '../quantity/disjoint-sets'
 import { isHurtBy, needsFlame, type AssemblyJoint, type AssemblyQuestion } from './question'
 import { benchOrPlace, type Phase } from './phases'
@@ -45,7 +46,7 @@ function turnsOf({ joints, straight }: AssemblyQuestion): (joint: AssemblyJoint)
   const soldered = new Set(parts.filter((part) => !straight.has(part)))
   const isOnSoldered = (joint: AssemblyJoint) => joint.parts.some((part) => soldered.has(part))
   return (joint) => {
-    if (joint.method === 'thread') return isOnSoldered(joint) ? 2 : 0
+    if (methods[joint.method].threaded) return isOnSoldered(joint) ? 2 : 0
     return needsFlame(joint) ? 1 : 3
   }
 }
@@ -169,7 +170,7 @@ const freed = (joint: AssemblyJoint): AssemblyJoint => ({
   ...joint,
   needsNoPlay: true,
   turnsAlone: true,
-  ...(joint.method === 'thread' ? {} : { method: 'compression', wait: 0 }),
+  ...(methods[joint.method].threaded ? {} : { method: 'compression', wait: 0 }),
 })
 
 const withChanged = (question: AssemblyQuestion, changed: ReadonlySet<AssemblyJoint>): AssemblyQuestion => ({
@@ -178,7 +179,7 @@ const withChanged = (question: AssemblyQuestion, changed: ReadonlySet<AssemblyJo
 })
 
 const changesFor = (joints: readonly AssemblyJoint[]): Remedy['changes'] =>
-  joints.some(({ method }) => method === 'thread') ? threadChanges : changes
+  joints.some(({ method }) => methods[method].threaded) ? threadChanges : changes
 
 const mostTogether = 3
 const mostSets = 120

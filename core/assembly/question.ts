@@ -1,4 +1,5 @@
-import type { MethodId } from '../catalogue/method'
+import { methods } from '../methods'
+import type { MethodId } from '../methods/ids'
 import type { Message } from '../quantity/message'
 import type { Vector } from '../quantity/vector'
 
@@ -47,9 +48,9 @@ export interface AssemblyQuestion {
   readonly mostCarried: number
 }
 
-export const needsFlame = ({ method }: AssemblyJoint): boolean => method === 'solder'
+export const needsFlame = ({ method }: AssemblyJoint): boolean => methods[method].hot
 /** Rubber or plastic in it, that heat hurts. */
-export const hasRubber = ({ method }: AssemblyJoint): boolean => method !== 'solder' && method !== 'thread'
+export const hasRubber = ({ method }: AssemblyJoint): boolean => methods[method].byFlame === 'spoilt'
 /** Whether a flame at one of two joints is felt at the other. */
 export const isNear = ({ near }: AssemblyQuestion, a: AssemblyJoint, b: AssemblyJoint): boolean =>
   near.get(a.id)?.has(b.id) ?? false
@@ -57,4 +58,6 @@ const shareFitting = ({ straight }: AssemblyQuestion, a: AssemblyJoint, b: Assem
   b.parts.some((part) => !straight.has(part) && a.parts.includes(part))
 /** Whether a flame at one joint hurts another that is made: rubber within its reach, tape and paste on its own fitting. */
 export const isHurtBy = (question: AssemblyQuestion, hot: AssemblyJoint, made: AssemblyJoint): boolean =>
-  made.method === 'thread' ? shareFitting(question, hot, made) : hasRubber(made) && isNear(question, hot, made)
+  methods[made.method].byFlame === 'dried on its own fitting'
+    ? shareFitting(question, hot, made)
+    : hasRubber(made) && isNear(question, hot, made)

@@ -1,3 +1,4 @@
+import { methods } from '../methods'
 import type { Message } from '../quantity/message'
 import { isHurtBy, needsFlame, type AssemblyJoint, type AssemblyQuestion } from './question'
 import { obstacleSays } from './sayings'
@@ -63,7 +64,7 @@ function obstacleAt(
   if (held && !joint.needsNoPlay && joint.spring < joint.insertion) {
     return { kind: 'held', needed: joint.insertion, gives: joint.spring }
   }
-  if (joint.method === 'thread' && !joint.turnsAlone) {
+  if (methods[joint.method].threaded && !joint.turnsAlone) {
     // One side must turn: nothing held in it, and nothing that stands out from the thread's own line.
     const turns = sides.some(
       (side) =>

@@ -1,5 +1,5 @@
 import { bendLengths } from './geometry'
-import type { BendingMethod } from './limits'
+import type { BendingMethod } from '../materials/material'
 
 /** What a corner costs when it is bent, or made with an elbow. */
 export interface CornerCost {

@@ -1,12 +1,9 @@
-import type { Material } from '../catalogue/material'
+import { materialOf } from '../materials'
+import { bendingMethods, type BendingMethod } from '../materials/material'
 import type { Pipe } from '../catalogue/pipe'
 import type { Basis } from '../quantity/basis'
 import { fixed, messagesOf, sentence, type Message } from '../quantity/message'
 import { typicalRadius } from './bender'
-
-/** With what a pipe is bent. */
-export const bendingMethods = ['hand', 'spring or support', 'bender'] as const
-export type BendingMethod = (typeof bendingMethods)[number]
 
 export interface BendVerdict extends Message {
   readonly verdict: 'fits' | 'caution' | 'refuse'
@@ -43,20 +40,8 @@ export const bendRadius = {
 } as const
 const told = messagesOf(bendRadius)
 
-/** Least radius in outside diameters, by bending method; a kink is cut out, never bent back. */
-const plasticRadius: Partial<Record<Material, Readonly<Record<BendingMethod, number>>>> = {
-  'pex-a': { hand: 8, 'spring or support': 5, bender: 5 },
-  'pex-b': { hand: 8, 'spring or support': 5, bender: 5 },
-  'pex-c': { hand: 8, 'spring or support': 5, bender: 5 },
-  pb: { hand: 8, 'spring or support': 8, bender: 8 },
-  multilayer: { hand: 5, 'spring or support': 5, bender: 3 },
-}
-/** Thin steel for press fittings, in a bender only: typical. */
-const pressSteelRadius = 3.5
-const pressSteel: ReadonlySet<Material> = new Set(['stainless-steel', 'carbon-steel'])
 /** Copper in a bender or over a former: tighter it flattens or kinks; typical. */
 const copperRadius = 2.5
-const notBent: ReadonlySet<Material> = new Set(['cpvc', 'pvc-u', 'pp-r', 'galvanised-steel', 'lead'])
 /** The largest pipe that goes into a hand bender, in mm outside: 28 metric, 1 inch copper tube size. */
 const largestByHand = 28.7
 
@@ -92,16 +77,17 @@ function copperVerdict({ temper, od }: Pipe, radius: number, method: BendingMeth
  * @remarks for instance: multilayer 16, 60 mm by hand: refuse, at least 80; in a bender: fits, at least 48
  */
 export function bendVerdict(pipe: Pipe, radius: number, method: BendingMethod): BendVerdict {
-  if (pipe.material === 'copper') return copperVerdict(pipe, radius, method)
+  const { bending } = materialOf(pipe)
+  if (bending === 'as copper') return copperVerdict(pipe, radius, method)
   const without = (verdict: BendVerdict['verdict'], message: Message, basis: Basis): BendVerdict => ({
     verdict,
     ...message,
     basis,
     leastRadius: null,
   })
-  if (notBent.has(pipe.material)) return without('refuse', told('not bent'), 'guidance')
-  if (pressSteel.has(pipe.material) && method !== 'bender') return without('refuse', told('bender'), 'guidance')
-  const times = pressSteel.has(pipe.material) ? pressSteelRadius : plasticRadius[pipe.material]?.[method]
+  if (bending === 'not bent') return without('refuse', told('not bent'), 'guidance')
+  const times = bending[method]
+  if (times === undefined && bending.bender) return without('refuse', told('bender'), 'guidance')
   if (times === undefined) return without('caution', told('unknown'), 'typical')
   return byRadius(pipe.od, radius, times, told('wide', { times, least: times * pipe.od }))
 }
@@ -122,8 +108,14 @@ export function bendVerdictAnyhow(pipe: Pipe, radius: number): BendVerdict {
   return { ...found, verdict: 'caution', ...told('held', { bending: method, least: found.leastRadius! }) }
 }
 
+/** The least radii of what bends by hand, in outside diameters; null of all else. */
+function byHand(pipe: Pipe): Readonly<Partial<Record<BendingMethod, number>>> | null {
+  const { bending } = materialOf(pipe)
+  return typeof bending === 'object' && bending.hand ? bending : null
+}
+
 /** How a pipe is usually bent: plastic by hand, metal in a bender. */
-export const usualBending = ({ material }: Pipe): BendingMethod => (plasticRadius[material] ? 'hand' : 'bender')
+export const usualBending = (pipe: Pipe): BendingMethod => (byHand(pipe) ? 'hand' : 'bender')
 
 /**
  * A radius to plan with until the bender is known, in mm: the least that this method allows, or what is typical.
@@ -131,6 +123,6 @@ export const usualBending = ({ material }: Pipe): BendingMethod => (plasticRadiu
  * @remarks for instance: PEX of 16 by hand: 8 × 16 = 128; copper of 22: 4 × 22 = 88
  */
 export function usualRadius(pipe: Pipe, method: BendingMethod): number {
-  const times = plasticRadius[pipe.material]?.[method]
+  const times = byHand(pipe)?.[method]
   return times === undefined ? typicalRadius(pipe.od) : times * pipe.od
 }

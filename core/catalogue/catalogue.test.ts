@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { pipeId } from '../sample-run'
 import { shippedCatalogue as catalogue } from './catalogue'
-import type { MethodId } from './method'
+import type { MethodId } from '../methods/ids'
 import { endIdentity, type FittingEnd, type ThreadEnd } from './fitting'
 import { shippedFittings } from './fittings'
 import { isLeastDepth, shippedSockets } from './socket'

@@ -1,6 +1,6 @@
 import type { Figure } from '../quantity/basis'
 import { fitsBySize } from './fit'
-import { methodIds, type MethodId } from './method'
+import { methodIds, type MethodId } from '../methods/ids'
 import { shippedPipes, type Pipe } from './pipe'
 import { shippedSockets, type Socket } from './socket'
 import type { Part } from './part'

@@ -1,10 +1,11 @@
+import { methods } from '../methods'
 import { endSize, type Fitting, type FittingEnd, type PartKind } from './fitting'
 
 /** What an end is called beside its size: C a cup, FTG an end that goes inside a fitting, M and F threads. */
 export function endLetters(end: FittingEnd): string {
   if (end.type === 'thread') return `${end.sex} ${end.system}`
-  if (end.type === 'spigot') return end.socket.method === 'solder' ? 'FTG' : `${end.socket.word} FTG`
-  return end.socket.method === 'solder' ? 'C' : end.socket.word
+  if (end.type === 'spigot') return methods[end.socket.method].isCup ? 'FTG' : `${end.socket.word} FTG`
+  return methods[end.socket.method].isCup ? 'C' : end.socket.word
 }
 
 const nouns: Partial<Record<PartKind, string>> = {
@@ -14,12 +15,13 @@ const nouns: Partial<Record<PartKind, string>> = {
   'street elbow 45': 'street elbow 45°',
 }
 
-const isInsert = (end: FittingEnd): boolean =>
-  end.type === 'socket' && (end.socket.method === 'crimp' || end.socket.method === 'clamp')
+const isInsert = (end: FittingEnd): boolean => end.type === 'socket' && methods[end.socket.method].body !== undefined
 
 /** A body with insert ends takes a crimp ring and a pinch clamp alike: one item, whichever it is joined by. */
 const asInsert = (end: FittingEnd): FittingEnd =>
-  end.type === 'socket' && isInsert(end) ? { ...end, socket: { ...end.socket, word: 'insert' } } : end
+  end.type === 'socket' && isInsert(end)
+    ? { ...end, socket: { ...end.socket, word: methods[end.socket.method].body! } }
+    : end
 
 /** What an item is called on a list: as at the counter where all its ends are alike, else with each end written out. */
 export function itemName(fitting: Fitting): string {

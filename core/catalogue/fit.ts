@@ -1,5 +1,6 @@
+import { methods } from '../methods'
 import type { FittingEnd } from './fitting'
-import type { MethodId } from './method'
+import type { MethodId } from '../methods/ids'
 import type { Pipe } from './pipe'
 import type { Socket } from './socket'
 
@@ -32,7 +33,7 @@ export function takesOldBore(pipe: Pipe, socket: Socket): boolean {
  * A threaded end takes only pipe that is itself threaded in that system.
  */
 export function fitsBySize(pipe: Pipe, socket: Socket): boolean {
-  if (socket.method === 'thread') {
+  if (methods[socket.method].threaded) {
     return threadSystemOf[pipe.standard] === socket.system && pipe.nominal === socket.size
   }
   if (takesOldBore(pipe, socket)) return true

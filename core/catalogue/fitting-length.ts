@@ -1,3 +1,4 @@
+import { methods } from '../methods'
 import { thousandths } from '../quantity/thousandths'
 import type { Catalogue } from './catalogue'
 import { halfOf, lengthBetween, lengthBy } from './part-length'
@@ -85,7 +86,7 @@ function adapterHalf({ ends, kind }: Fitting): Figure | null {
     return whole && halfOf(whole)
   }
   if (!pipeEnd) return halfOf(flushWall)
-  if (pipeEnd.socket.method === 'thread') {
+  if (methods[pipeEnd.socket.method].threaded) {
     const step = Math.abs(pipeEnd.socket.od - diameterOf(thread))
     const whole = lengthBy(reducerLengths, 'thread', step)
     return whole && halfOf(whole)
@@ -99,7 +100,7 @@ function adapterHalf({ ends, kind }: Fitting): Figure | null {
 function turningArm(catalogue: Catalogue, { kind, ends }: Fitting, index: number): Figure | null {
   const end = ends[index]!
   const sockets = ends.flatMap((of) => (of.type === 'thread' ? [] : [of.socket]))
-  const isMalleable = sockets.some(({ method }) => method === 'thread')
+  const isMalleable = sockets.some(({ method }) => methods[method].threaded)
   if (end.type === 'thread') {
     // The other arm of a 45° body is the same as the one that takes pipe.
     if (isMalleable && kind === 'elbow 45') return catalogue.takeOff(sockets[0]!, 'elbow-45', 'either')

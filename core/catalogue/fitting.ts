@@ -1,3 +1,4 @@
+import { methods } from '../methods'
 import type { Socket } from './socket'
 
 export type ThreadSystem = 'NPT' | 'BSP'
@@ -62,7 +63,7 @@ export function endLabel(end: FittingEnd): string {
   if (end.type === 'thread') return `${end.size} ${end.sex} ${end.system}`
   if (end.type === 'socket') return end.socket.label
   const { method, size, word } = end.socket
-  return method === 'solder' ? `${size} FTG` : `${size} ${word} FTG`
+  return methods[method].isCup ? `${size} FTG` : `${size} ${word} FTG`
 }
 
 /** The size that an end is called by. */

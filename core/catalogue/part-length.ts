@@ -1,3 +1,4 @@
+import { methods } from '../methods'
 import type { Figure } from '../quantity/basis'
 import type { PartEnd, PartFitting } from './part-key'
 import { shippedSockets, type Socket } from './socket'
@@ -111,9 +112,13 @@ export function estimatedTakeOff(socket: Socket, kind: PartFitting, end: PartEnd
       return whole && halfOf(whole)
     }
     default: {
-      if (turning.has(kind) && method === 'thread') return threadedTakeOff(socket, kind)
-      if (turning.has(kind) && method === 'solvent') return cementedTakeOff(socket, kind)
-      return besideRows(socket, kind, end) ?? (kind === 'coupling' ? estimatedTakeOff(socket, 'reducer', end) : null)
+      if (turning.has(kind) && methods[method].threaded) return threadedTakeOff(socket, kind)
+      const cemented = turning.has(kind) ? cementedTakeOff(socket, kind) : null
+      return (
+        cemented ??
+        besideRows(socket, kind, end) ??
+        (kind === 'coupling' ? estimatedTakeOff(socket, 'reducer', end) : null)
+      )
     }
   }
 }

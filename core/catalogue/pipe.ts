@@ -1,5 +1,6 @@
 import type { Basis } from '../quantity/basis'
-import { materialNames, type Material, type Temper } from './material'
+import { materialName } from '../materials'
+import type { MaterialId, Temper } from '../materials/ids'
 import { pipeRows, type PipeRow } from './tables/pipes'
 
 /**
@@ -12,7 +13,7 @@ export type SizeFamily = 'metric' | 'cts' | 'old-bore' | 'schedule' | 'pex-al-pe
 export interface Pipe {
   readonly id: string
   readonly label: string
-  readonly material: Material
+  readonly material: MaterialId
   readonly temper: Temper
   readonly standard: string
   readonly grade: string
@@ -51,7 +52,7 @@ const familyOf = (standard: string): SizeFamily => familyOfStandard[standard] ??
 function labelOf([material, temper, standard, grade, nominal, , wall]: PipeRow, family: SizeFamily): string {
   const size = family === 'metric' && /^\d+$/.test(nominal) ? `${nominal} × ${wall}` : nominal
   const layers = grade.includes(' / ') ? '' : grade
-  const what = family === 'old-bore' ? `old-bore ${materialNames[material]}` : materialNames[material]
+  const what = family === 'old-bore' ? `old-bore ${materialName(material)}` : materialName(material)
   return [size, what, temper, '·', standard, layers].filter(Boolean).join(' ')
 }
 

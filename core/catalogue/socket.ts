@@ -1,6 +1,7 @@
 import type { Figure } from '../quantity/basis'
 import { sizeToMillimetres } from '../quantity/units'
-import { methods, type MethodId } from './method'
+import { methods } from '../methods'
+import type { MethodId } from '../methods/ids'
 import type { SizeFamily } from './pipe'
 import { socketRows } from './tables/sockets'
 import { roughSocketRows } from './tables/rough-sockets'

@@ -1,7 +1,7 @@
 import type { Basis } from '../quantity/basis'
-import type { Material } from './material'
+import { materialOf } from '../materials'
 import type { Pipe } from './pipe'
-import { supportRows, type SpacingProfile, type SupportGroup } from './tables/supports'
+import { supportRows, type SpacingProfile } from './tables/supports'
 
 export interface SupportSpacing {
   /** Greatest distance between clips, in mm. */
@@ -9,27 +9,6 @@ export interface SupportSpacing {
   readonly basis: Basis
   readonly note: string
 }
-
-const groupsOf: Readonly<Record<Material, readonly SupportGroup[]>> = {
-  copper: ['copper'],
-  'stainless-steel': ['copper'],
-  'carbon-steel': ['copper'],
-  'pex-a': ['pex', 'pex, pb'],
-  'pex-b': ['pex', 'pex, pb'],
-  'pex-c': ['pex', 'pex, pb'],
-  pb: ['pex, pb'],
-  multilayer: ['multilayer'],
-  cpvc: ['cpvc'],
-  'pvc-u': ['pvc-u'],
-  pe: ['pe'],
-  'pp-r': ['pp-r'],
-  'galvanised-steel': ['galvanised-steel'],
-  lead: [],
-}
-
-/** Only the metric table speaks for press steel by its copper rows; the others say nothing of it. */
-const speaksFor = (profile: SpacingProfile, material: Material): boolean =>
-  profile === 'metric' || (material !== 'stainless-steel' && material !== 'carbon-steel')
 
 /**
  * The greatest distance between two supports of a pipe.
@@ -43,8 +22,8 @@ export function supportSpacing(
   pipe: Pipe,
   attitude: 'horizontal' | 'vertical',
 ): SupportSpacing | null {
-  if (!speaksFor(profile, pipe.material)) return null
-  const groups = groupsOf[pipe.material]
+  const { supports: groups, supportsByMetricOnly } = materialOf(pipe)
+  if (supportsByMetricOnly && profile !== 'metric') return null
   // The rows of a group ascend and leave a tenth between them: a pipe in that tenth belongs to the row below.
   const row = supportRows.find(([of, group, , to]) => of === profile && groups.includes(group) && pipe.od < to + 0.1)
   if (!row) return null

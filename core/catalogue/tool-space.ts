@@ -1,4 +1,4 @@
-import type { MethodId } from './method'
+import type { MethodId } from '../methods/ids'
 import { toolSpaceRows } from './tables/tool-space'
 
 /** Room that a tool needs round a pipe, in mm from the pipe's outside; typical, the tool's own sheet overrules. */

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { catalogueWith, shippedCatalogue as catalogue } from '../catalogue/catalogue'
-import { methods, type MethodId } from '../catalogue/method'
+import { methods } from '../methods'
+import type { MethodId } from '../methods/ids'
 import { toolSpace } from '../catalogue/tool-space'
 import { planJob } from '../plan/plan-job'
 import { said } from '../said'

@@ -1,7 +1,7 @@
 import type { Pipe } from '../catalogue/pipe'
+import { materialOf } from '../materials'
 import { inch, type Units } from '../quantity/units'
 
-const coiled = new Set(['pex-a', 'pex-b', 'pex-c', 'pb', 'pe', 'multilayer'])
 const tenFeet = 120 * inch
 
 /**
@@ -10,8 +10,9 @@ const tenFeet = 120 * inch
  */
 export function usualStockLength(pipe: Pipe): number {
   const inchPipe = pipe.family === 'cts' || pipe.standard.startsWith('ASTM')
-  if (coiled.has(pipe.material) || pipe.temper === 'soft') return inchPipe ? tenFeet * 10 : 25_000
-  if (pipe.material === 'galvanised-steel') return inchPipe ? 21 * 12 * inch : 6000
+  const { isCoiled, longStock } = materialOf(pipe)
+  if (isCoiled || pipe.temper === 'soft') return inchPipe ? tenFeet * 10 : 25_000
+  if (longStock) return inchPipe ? 21 * 12 * inch : 6000
   return inchPipe ? tenFeet : 3000
 }
 

@@ -1,4 +1,5 @@
-import { isPlastic } from '../catalogue/material'
+import { materialOf } from '../materials'
+import type { Material } from '../materials/material'
 import type { Pipe } from '../catalogue/pipe'
 import type { Service } from '../job/place'
 
@@ -12,10 +13,7 @@ export const serviceDashes: Readonly<Record<Service, readonly number[]>> = {
 }
 
 /** Which of the drawing's colours a pipe has. */
-export function pipeColour({ material }: Pipe): 'copper' | 'plastic' | 'steel' {
-  if (material === 'copper') return 'copper'
-  return isPlastic(material) ? 'plastic' : 'steel'
-}
+export const pipeColour = (pipe: Pipe): Material['colour'] => materialOf(pipe).colour
 
 /** The sign of a break, in units of a third of a letter's height, along a line to the right. */
 export const breakSign = 'M-1.500 1.600L-0.500-1.600L0.500 1.600L1.500-1.600'

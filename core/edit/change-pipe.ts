@@ -1,7 +1,7 @@
 import type { Ids } from './ids'
 import { bendLengths } from '../bend/geometry'
 import type { Catalogue } from '../catalogue/catalogue'
-import type { MethodId } from '../catalogue/method'
+import type { MethodId } from '../methods/ids'
 import { profileWith } from '../workshop/profile'
 import type { Costs } from '../workshop/costs'
 import { splitLeg } from './edit-leg'

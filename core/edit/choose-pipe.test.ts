@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
-import { methodIds } from '../catalogue/method'
+import { methodIds } from '../methods/ids'
 import { profiles } from '../workshop/profile'
 import { judge } from '../join/judge'
 import { pipeId, sampleJob, withCopy } from '../sample-run'

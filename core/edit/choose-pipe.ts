@@ -1,5 +1,6 @@
 import type { Catalogue } from '../catalogue/catalogue'
-import type { MethodId } from '../catalogue/method'
+import { methods } from '../methods'
+import { methodIds, type MethodId } from '../methods/ids'
 import type { Pipe } from '../catalogue/pipe'
 import type { Job } from '../job/job'
 import { profileWith } from '../workshop/profile'
@@ -7,19 +8,7 @@ import { judge, type Circumstances } from '../join/judge'
 import type { VerdictKind } from '../join/verdict'
 
 /** What is usually taken first where several methods fit. */
-const usualFirst: readonly MethodId[] = [
-  'solder',
-  'press-metal',
-  'press-multilayer',
-  'crimp',
-  'compression-pe',
-  'solvent',
-  'push-fit',
-  'compression',
-  'expansion',
-  'clamp',
-  'thread',
-]
+const usualFirst = methodIds.toSorted((a, b) => methods[a].usual - methods[b].usual)
 const rank: Readonly<Record<VerdictKind, number>> = { fits: 0, caution: 1, refuse: 2 }
 
 /**

@@ -1,4 +1,4 @@
-import type { MethodId } from '../catalogue/method'
+import type { MethodId } from '../methods/ids'
 import { setNode } from './edit-run'
 import type { Job, Node, NodeKind } from '../job/job'
 import { systemOf } from '../job/system'

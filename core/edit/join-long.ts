@@ -1,3 +1,4 @@
+import { methods } from '../methods'
 import type { Ids } from './ids'
 import type { Catalogue } from '../catalogue/catalogue'
 import { splitLeg } from './edit-leg'
@@ -107,8 +108,10 @@ function couplingOf(catalogue: Catalogue, job: Job, piece: PlanPiece): Coupling 
   return takeOff && socket.insertion ? { takeOff: takeOff.mm, half: takeOff.mm + socket.insertion.mm } : null
 }
 
-const clearOf = (profile: Profile, job: Job, piece: PlanPiece): number =>
-  job.runs.find(({ id }) => id === piece.run)?.method === 'solder' ? profile.clipFromSolder : profile.clipFromJoint
+const clearOf = (profile: Profile, job: Job, piece: PlanPiece): number => {
+  const run = job.runs.find(({ id }) => id === piece.run)
+  return run && methods[run.method].hot ? profile.clipFromSolder : profile.clipFromJoint
+}
 
 /** By how much later along its line a leg begins as its fittings make it than it was drawn, in mm: past made-up pieces. */
 function beginsLater(drawn: Job, built: Job, run: string, id: string): number {

@@ -3,7 +3,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { pipeId, sampleJob } from '../sample-run'
 import { addLeg, setLeg, setNode, setRun } from './edit-run'
-import type { MethodId } from '../catalogue/method'
+import type { MethodId } from '../methods/ids'
 import type { Job } from '../job/job'
 import { clashKey, mergeJobs, saysTheSame } from './merge'
 

@@ -1,5 +1,6 @@
-import { isPlastic } from '../catalogue/material'
-import type { MethodId } from '../catalogue/method'
+import { methods } from '../methods'
+import { materialOf } from '../materials'
+import type { MethodId } from '../methods/ids'
 import { boreOf, type Pipe } from '../catalogue/pipe'
 import type { NodeKind } from '../job/job'
 
@@ -24,21 +25,11 @@ export const lossCoefficients: Readonly<Record<NodeKind | 'tee-branch' | 'elbow-
 }
 
 /** Roughness of the wall in mm: typical. */
-export const roughnessOf = ({ material }: Pipe): number =>
-  material === 'galvanised-steel' ? 0.15 : isPlastic(material) || material === 'copper' ? 0.0015 : 0.01
-
-/** Wall of an insert that stands in the pipe's bore, in mm: typical. */
-const insertWall: Partial<Record<MethodId, number>> = {
-  crimp: 1.3,
-  clamp: 1.3,
-  'press-multilayer': 1.3,
-  'push-fit': 1,
-  compression: 1,
-}
+export const roughnessOf = (pipe: Pipe): number => materialOf(pipe).roughness
 
 /** Plastic has an insert in its bore where a joint grips it from outside or holds it on a barb; CPVC stands on its own. */
-const hasInsert = ({ material }: Pipe): boolean => isPlastic(material) && material !== 'cpvc' && material !== 'pvc-u'
+const hasInsert = (pipe: Pipe): boolean => !materialOf(pipe).boreStaysFree
 
 /** The bore that a joint leaves free, in mm: that of the pipe, less an insert's wall where there is one. */
 export const jointBore = (pipe: Pipe, method: MethodId): number =>
-  boreOf(pipe) - 2 * (hasInsert(pipe) ? (insertWall[method] ?? 0) : 0)
+  boreOf(pipe) - 2 * (hasInsert(pipe) ? methods[method].insertWall : 0)

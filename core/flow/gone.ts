@@ -1,3 +1,4 @@
+import { materialOf } from '../materials'
 import { serviceIn, pipeIdIn } from '../job/leg-defaults'
 import type { Catalogue } from '../catalogue/catalogue'
 import { boreOf } from '../catalogue/pipe'
@@ -64,7 +65,7 @@ export function goingOnIn(catalogue: Catalogue, layout: Layout): GoOn {
       content: before.content + contentOf(pipe, length),
       bore: Math.min(before.bore, bore),
       velocity: Math.max(before.velocity, velocity),
-      copperVelocity: Math.max(before.copperVelocity, pipe.material === 'copper' ? velocity : 0),
+      copperVelocity: Math.max(before.copperVelocity, materialOf(pipe).wornByFastWater ? velocity : 0),
       insertVelocity: Math.max(before.insertVelocity, velocityOf(flow, narrowest)),
       loss:
         before.loss +

@@ -1,5 +1,5 @@
 import * as z from 'zod'
-import { methodIds } from '../catalogue/method'
+import { methodIds } from '../methods/ids'
 import { benderSchema } from '../bend/bender'
 import { observationSchema, regions, type Observation } from './observation'
 import { profileIds } from '../workshop/profile'

@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
-import type { MethodId } from '../catalogue/method'
+import type { MethodId } from '../methods/ids'
 import { armChoices, bodiesFor } from '../run/body-choices'
 import { layOut } from '../run/layout'
 import { pipeId, sampleSystem } from '../sample-run'

@@ -1,5 +1,5 @@
 import type { Catalogue } from '../catalogue/catalogue'
-import type { MethodId } from '../catalogue/method'
+import type { MethodId } from '../methods/ids'
 import type { Node } from '../job/job'
 import { pipeIdIn } from '../job/leg-defaults'
 import type { ArmChain } from '../run/arm'

@@ -1,6 +1,6 @@
 import type { Catalogue } from '../catalogue/catalogue'
 import type { Fitting } from '../catalogue/fitting'
-import type { MethodId } from '../catalogue/method'
+import type { MethodId } from '../methods/ids'
 import type { Pipe } from '../catalogue/pipe'
 import type { Costs } from '../workshop/costs'
 import { cheapestChains, type Chain } from './chain'

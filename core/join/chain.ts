@@ -1,6 +1,7 @@
 import TinyQueue from 'tinyqueue'
 import { fitsBySize } from '../catalogue/fit'
-import { methods, type MethodId } from '../catalogue/method'
+import { methods } from '../methods'
+import type { MethodId } from '../methods/ids'
 import type { Pipe } from '../catalogue/pipe'
 import { shippedCosts, type Costs } from '../workshop/costs'
 import { endIdentity, endLabel, isInLine, matingKey, ownKey, type Fitting, type FittingEnd } from '../catalogue/fitting'
@@ -116,7 +117,7 @@ const isOffThread = ({ ends }: Fitting): boolean =>
   ends.some(
     (end) =>
       end.type !== 'thread' &&
-      end.socket.method !== 'thread' &&
+      !methods[end.socket.method].threaded &&
       ends.some((other) => other.type === 'thread' && other.size !== threadFor(end.socket)),
   )
 

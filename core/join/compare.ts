@@ -1,24 +1,10 @@
-import { methodIds, methods, type MethodId } from '../catalogue/method'
+import { methods } from '../methods'
+import { methodIds, type MethodId } from '../methods/ids'
 import type { Costs } from '../workshop/costs'
 import type { OwnedTool } from '../workshop/tools'
 import type { Profile } from '../workshop/profile'
 import { dearness } from './price'
 import type { Verdict, VerdictKind } from './verdict'
-
-/** How much practice a method asks for; a judgement, not a measure. */
-const skills: Readonly<Record<MethodId, 'little' | 'some' | 'much'>> = {
-  solder: 'much',
-  'press-metal': 'some',
-  'press-multilayer': 'some',
-  crimp: 'some',
-  clamp: 'some',
-  expansion: 'some',
-  'push-fit': 'little',
-  compression: 'some',
-  'compression-pe': 'little',
-  solvent: 'some',
-  thread: 'much',
-}
 
 export interface ComparedMethod {
   readonly method: MethodId
@@ -78,7 +64,7 @@ function rowOf(
     tool: owned.has(method) ? 0 : tool,
     watch: methods[method].hot ? profile.fireWatch : 0,
     day: profile.workDay,
-    skill: skills[method],
+    skill: methods[method].practice,
     demountable: methods[method].demountable,
   }
 }

@@ -1,5 +1,6 @@
 import { endSize, type Fitting, type FittingEnd, type PartKind } from '../catalogue/fitting'
-import { methods, type MethodId } from '../catalogue/method'
+import { methods } from '../methods'
+import type { MethodId } from '../methods/ids'
 import { counterName } from '../catalogue/counter-name'
 import { wordsOf } from './name-words'
 import { endsInThread, oftenThreaded, readName, type NamedEnd, type NamedFitting } from './read-name'
@@ -47,7 +48,7 @@ function fitsName(end: FittingEnd, named: NamedEnd, kind: PartKind, isLast: bool
   if (named.type === 'socket')
     return (
       end.type === 'socket' &&
-      (named.methods !== undefined || named.made !== undefined || end.socket.method === 'solder')
+      (named.methods !== undefined || named.made !== undefined || methods[end.socket.method].isCup)
     )
   if (named.type === 'spigot') return end.type === 'spigot'
   if (end.type !== 'thread')

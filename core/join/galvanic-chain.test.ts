@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
-import type { MethodId } from '../catalogue/method'
+import type { MethodId } from '../methods/ids'
 import { profiles } from '../workshop/profile'
 import { pipeId } from '../sample-run'
 import type { Fitting, FittingEnd } from '../catalogue/fitting'

@@ -1,28 +1,16 @@
-import type { MethodId } from '../catalogue/method'
+import { materialOf } from '../materials'
 import type { Pipe } from '../catalogue/pipe'
 import type { Fitting } from '../catalogue/fitting'
 import type { Circumstances } from './judge'
 import { galvanic, galvanicSays } from './rules/galvanic'
-import { methods } from '../catalogue/method'
+import { methods } from '../methods'
 import type { Reason } from './verdict'
-
-/** Methods whose fittings have bodies of brass, or of plastic: either keeps copper from steel. */
-const brassBodies: ReadonlySet<MethodId> = new Set([
-  'crimp',
-  'clamp',
-  'expansion',
-  'push-fit',
-  'compression',
-  'compression-pe',
-  'press-multilayer',
-  'solvent',
-])
 
 /** Whether a fitting keeps copper and steel apart as brass does: brass itself, or what is threaded for copper. */
 function separates({ kind, ends }: Fitting): boolean {
   if (kind === 'dielectric union' || kind === 'valve' || kind === 'thread adapter') return true
-  if (ends.some((end) => end.type !== 'thread' && brassBodies.has(end.socket.method))) return true
-  const isThreaded = (end: Fitting['ends'][number]) => end.type === 'thread' || end.socket.method === 'thread'
+  if (ends.some((end) => end.type !== 'thread' && methods[end.socket.method].separatesMetals)) return true
+  const isThreaded = (end: Fitting['ends'][number]) => end.type === 'thread' || methods[end.socket.method].threaded
   return ends.some(isThreaded) && !ends.every(isThreaded)
 }
 
@@ -40,7 +28,7 @@ interface ChainEnd {
  * @returns null where nothing is to be said
  */
 export function galvanicReason(a: ChainEnd, b: ChainEnd, fittings: readonly Fitting[]): Reason | null {
-  const [copper, other] = a.pipe.material === 'copper' ? [a, b] : [b, a]
+  const [copper, other] = materialOf(a.pipe).galvanic === 'copper' ? [a, b] : [b, a]
   const { service, place, profile, condition = {} } = copper.circumstances
   const found = galvanic.check({
     pipe: copper.pipe,
@@ -59,7 +47,8 @@ export function galvanicReason(a: ChainEnd, b: ChainEnd, fittings: readonly Fitt
       ? fittings.some(separates)
       : fittings.some(
           ({ kind, ends }) =>
-            kind === 'dielectric union' || ends.some((end) => end.type !== 'thread' && end.socket.method === 'solvent'),
+            kind === 'dielectric union' ||
+            ends.some((end) => end.type !== 'thread' && methods[end.socket.method].isPlastic),
         )
   if (!isSeparated) return found
   return found.message === 'upstream' ? galvanicSays.caution('pits') : null

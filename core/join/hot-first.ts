@@ -1,9 +1,9 @@
-import { methods } from '../catalogue/method'
+import { methods } from '../methods'
 import { heatNearJointSays } from './rules/heat-near-joint'
 import type { Verdict } from './verdict'
 
 /** Methods whose joint a flame at the other end of its fitting would spoil. */
-const spoiltByHeat = ({ method }: Verdict): boolean => method !== 'solder' && method !== 'thread'
+const spoiltByHeat = ({ method }: Verdict): boolean => methods[method].byFlame === 'spoilt'
 
 /**
  * The joints of a chain, in order, where a fitting has one end that is made with a flame and another that heat spoils:

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
-import { methodIds, type MethodId } from '../catalogue/method'
+import { methodIds, type MethodId } from '../methods/ids'
 import type { Pipe } from '../catalogue/pipe'
 import { shippedSockets } from '../catalogue/socket'
 import type { Condition, Place, Service } from '../job/place'

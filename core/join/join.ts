@@ -1,3 +1,4 @@
+import { materialOf } from '../materials'
 import * as z from 'zod'
 import type { Catalogue } from '../catalogue/catalogue'
 import { fitsBySize } from '../catalogue/fit'
@@ -59,8 +60,8 @@ function shutOut(verdicts: readonly Verdict[]): { readonly why: Reason | null } 
 
 function whyNone(pipes: { readonly a: Pipe; readonly b: Pipe }, ends: JoinAnswer['ends']): Message {
   const { a, b } = pipes
-  if ([a, b].some(({ material }) => material === 'lead')) return noChain('lead')
-  const fused = [a, b].find(({ material }) => material === 'pp-r')
+  if ([a, b].some((pipe) => materialOf(pipe).isReplaced)) return noChain('lead')
+  const fused = [a, b].find((pipe) => materialOf(pipe).fusedOnly)
   if (fused) return noChain('fused', { pipe: fused.label })
   for (const end of ['a', 'b'] as const) {
     const out = shutOut(ends[end])

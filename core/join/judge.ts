@@ -1,5 +1,6 @@
 import type { Catalogue } from '../catalogue/catalogue'
-import { methodIds, methods, type MethodId } from '../catalogue/method'
+import { methods } from '../methods'
+import { methodIds, type MethodId } from '../methods/ids'
 import type { Pipe } from '../catalogue/pipe'
 import type { Socket } from '../catalogue/socket'
 import type { Condition, Place, Service } from '../job/place'

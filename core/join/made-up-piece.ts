@@ -1,3 +1,4 @@
+import { materialKey } from '../materials'
 import { thousandths } from '../quantity/thousandths'
 import type { Catalogue } from '../catalogue/catalogue'
 import { fitsBySize } from '../catalogue/fit'
@@ -19,7 +20,7 @@ const leastBare = 5
 
 /** What made-up pieces are usually cut from: hard copper, one pipe of each size, of thick wall only where there is no other. */
 export function usualForPieces({ pipes }: Catalogue): Pipe[] {
-  const copper = pipes.filter(({ material, temper, family }) => isUsual(material, temper, family))
+  const copper = pipes.filter(isUsual)
   const bySize = new Map<string, Pipe>()
   for (const pipe of copper.toSorted((a, b) => Number(a.grade === 'K') - Number(b.grade === 'K'))) {
     const size = `${pipe.family} ${pipe.od}`
@@ -27,8 +28,7 @@ export function usualForPieces({ pipes }: Catalogue): Pipe[] {
   }
   return [...bySize.values()]
 }
-const isUsual = (material: string, temper: string, family: string): boolean =>
-  material === 'copper' && temper !== 'soft' && family !== 'old-bore'
+const isUsual = (pipe: Pipe): boolean => materialKey(pipe) === 'copper-hard' && pipe.family !== 'old-bore'
 
 /** Whether a pipe is at home in an end of a fitting: by size, and by its method without reservation. */
 const isAtHome = (pipe: Pipe, end: FittingEnd): boolean =>

@@ -1,5 +1,8 @@
-import { materialKey, type MaterialKey } from '../catalogue/material'
-import type { MethodId } from '../catalogue/method'
+import { methods } from '../methods'
+import type { Column } from '../methods/method'
+import { materialKey, materialOf } from '../materials'
+import type { MaterialKey } from '../materials/ids'
+import type { MethodId } from '../methods/ids'
 import type { Pipe, SizeFamily } from '../catalogue/pipe'
 import type { TableSentence } from './table-sentences'
 import type { VerdictKind } from './verdict'
@@ -12,20 +15,6 @@ export interface Finding {
 const fits = (message: TableSentence): Finding => ({ verdict: 'fits', message })
 const caution = (message: TableSentence): Finding => ({ verdict: 'caution', message })
 const refuse = (message: TableSentence): Finding => ({ verdict: 'refuse', message })
-
-/** The columns of the table: push-fit has two bodies, crimp and clamp are one. */
-type Column =
-  | 'solder'
-  | 'press-metal'
-  | 'press-multilayer'
-  | 'ring'
-  | 'expansion'
-  | 'push-fit-metal'
-  | 'push-fit-plastic'
-  | 'compression'
-  | 'compression-pe'
-  | 'solvent'
-  | 'thread'
 
 const byAdapter = caution('by adapter')
 const noOther: Readonly<Record<Column, Finding>> = {
@@ -128,18 +117,13 @@ const oldGrey: Partial<Record<Column, Finding>> = {
 /** Where metal bodies are sold: by inch sizes. */
 const metalBodied: ReadonlySet<SizeFamily> = new Set(['cts', 'schedule', 'pex-al-pex'])
 
-function columnOf(method: MethodId, pipe: Pipe): Column {
-  if (method === 'push-fit') return metalBodied.has(pipe.family) ? 'push-fit-metal' : 'push-fit-plastic'
-  return method === 'crimp' || method === 'clamp' ? 'ring' : method
-}
-
 /**
  * What the first table of the trade says of a method on a pipe, before size and place are looked at.
  * Push-fit is read from the body that is made for the pipe's family: metal for inch sizes, plastic for metric.
  */
 export function tableFinding(method: MethodId, pipe: Pipe): Finding {
-  if (pipe.material === 'lead') return leadReason
-  const column = columnOf(method, pipe)
+  if (materialOf(pipe).isReplaced) return leadReason
+  const column = methods[method].column(metalBodied.has(pipe.family))
   const row = pipe.standard.startsWith('old grey') ? oldGrey : rows[materialKey(pipe)]
   return row[column] ?? noOther[column]
 }

@@ -1,5 +1,5 @@
 import type { PartKind } from '../catalogue/fitting'
-import type { MethodId } from '../catalogue/method'
+import type { MethodId } from '../methods/ids'
 
 /** What a word of a fitting's name means. */
 export type Meaning =

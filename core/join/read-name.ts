@@ -1,5 +1,5 @@
 import type { PartKind } from '../catalogue/fitting'
-import type { MethodId } from '../catalogue/method'
+import type { MethodId } from '../methods/ids'
 import { sizeToMillimetres } from '../quantity/units'
 import { forGas, meaningAt, wordsOf, type Meaning } from './name-words'
 

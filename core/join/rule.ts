@@ -1,4 +1,4 @@
-import type { Method } from '../catalogue/method'
+import type { Method } from '../methods/method'
 import type { Pipe } from '../catalogue/pipe'
 import type { Socket } from '../catalogue/socket'
 import type { Condition, Place, Service } from '../job/place'

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
-import { methodIds } from '../catalogue/method'
+import { methodIds } from '../methods/ids'
 import type { Condition, Place } from '../job/place'
 import { services } from '../job/place'
 import { profiles } from '../workshop/profile'

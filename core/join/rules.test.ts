@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
-import { methodIds, type MethodId } from '../catalogue/method'
+import { methodIds, type MethodId } from '../methods/ids'
 import type { Pipe } from '../catalogue/pipe'
 import type { Place } from '../job/place'
 import { profiles, profileWith } from '../workshop/profile'

@@ -1,5 +1,5 @@
 import type { Basis } from '../quantity/basis'
-import type { MethodId } from '../catalogue/method'
+import type { MethodId } from '../methods/ids'
 import type { Message } from '../quantity/message'
 
 export const verdictKinds = ['fits', 'caution', 'refuse'] as const

@@ -1,6 +1,6 @@
 import { hasNoPipe } from '../run/states'
 import type { PlanJoint } from '../pipework/planned'
-import type { MethodId } from '../catalogue/method'
+import { methods } from '../methods'
 import { siteId } from '../job/site-id'
 import type { Job, Leg, Run } from '../job/job'
 import { shippedCatalogue } from '../catalogue/catalogue'
@@ -29,23 +29,6 @@ export interface Suspect {
   readonly why: readonly Message[]
 }
 
-/**
- * How likely a joint of a method is to weep, beside one of press metal; typical, from what is made by hand alone (thread,
- * compression, solder) to what a tool makes.
- */
-const byMethod: Readonly<Record<MethodId, number>> = {
-  solder: 2,
-  'press-metal': 1,
-  'press-multilayer': 1,
-  crimp: 1.5,
-  clamp: 1.5,
-  expansion: 1,
-  'push-fit': 2,
-  compression: 3,
-  'compression-pe': 3,
-  solvent: 1.5,
-  thread: 4,
-}
 /** By how much what is known of a joint raises its chance, or lowers it; typical. */
 const factors: Readonly<Record<SuspicionKind, number>> = {
   'not sound': 20,
@@ -106,7 +89,7 @@ function jointSuspect(
 ): Suspect {
   const isOld = leg?.state === 'existing' && !state?.made
   const kinds = isOld ? [] : suspicionsOf(joint, state, run)
-  const weight = kinds.reduce((product, kind) => product * factors[kind], byMethod[joint.method])
+  const weight = kinds.reduce((product, kind) => product * factors[kind], methods[joint.method].weeps)
   return {
     id: joint.id,
     joint: joint.id,

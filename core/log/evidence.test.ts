@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest'
 import { shippedCatalogue } from '../catalogue/catalogue'
-import type { MethodId } from '../catalogue/method'
+import type { MethodId } from '../methods/ids'
 import type { Pipe } from '../catalogue/pipe'
 import { pipeId } from '../sample-run'
-import { insertOf } from '../pipework/sundries'
+import { methods } from '../methods'
 import { evidenceAsked, evidenceTexts, unanswered } from './evidence'
 
 const copper = shippedCatalogue.pipe(pipeId('EN 1057', '22', 0.9))!
@@ -18,7 +18,7 @@ describe('what is asked of a joint when it is made', () => {
     expect(asked('thread', copper)).toEqual(['turns', 'facesRight'])
     expect(asked('push-fit', copper)).toEqual(['markSeen', 'ringTurned'])
     expect(asked('push-fit', pex)).toEqual(['markSeen', 'ringTurned', 'insert'])
-    expect([insertOf('compression', pex), insertOf('compression', copper)]).toEqual(['1/2 insert', null])
+    expect([methods['compression'].insert(pex), methods['compression'].insert(copper)]).toEqual(['1/2 insert', null])
     // Between two fittings no pipe goes in, and no insert.
     const inner = { fittings: ['a', 'b'] } as never
     expect(evidenceAsked({ method: 'compression', inner }, pex)).not.toContain('insert')

@@ -1,7 +1,6 @@
 import * as z from 'zod'
-import { insertOf } from '../pipework/sundries'
 import type { PlanJoint } from '../pipework/planned'
-import type { MethodId } from '../catalogue/method'
+import { methods } from '../methods'
 import type { Pipe } from '../catalogue/pipe'
 
 /** What somebody saw of a joint as it was made, or added later: what was not said is not known. */
@@ -40,21 +39,6 @@ export const evidenceWords: Readonly<Record<EvidenceId, EvidenceWords>> = {
   facesRight: { ask: 'faces the right way', seen: 'faces the right way', missing: 'direction not checked' },
 }
 
-const byMethod: Readonly<Record<MethodId, readonly EvidenceId[]>> = {
-  solder: ['markSeen'],
-  'press-metal': ['markSeen'],
-  'press-multilayer': ['windowFull'],
-  // The pipe goes over a barb to its shoulder: no mark stands at a mouth.
-  crimp: ['atShoulder', 'ringPlaced', 'gauge'],
-  clamp: ['atShoulder', 'ringPlaced', 'earClosed'],
-  expansion: ['atShoulder'],
-  'push-fit': ['markSeen', 'ringTurned'],
-  compression: ['markSeen', 'turns'],
-  'compression-pe': ['markSeen'],
-  solvent: ['markSeen'],
-  thread: ['turns', 'facesRight'],
-}
-
 /**
  * What is asked of a joint when it is made: what can be seen of its method, and its insert.
  *
@@ -62,8 +46,8 @@ const byMethod: Readonly<Record<MethodId, readonly EvidenceId[]>> = {
  * @remarks for instance: push-fit on PEX: its mark, its collar, its insert; crimp: shoulder, ring, gauge
  */
 export function evidenceAsked(joint: Pick<PlanJoint, 'method' | 'inner'>, pipe: Pipe): EvidenceId[] {
-  const asked = byMethod[joint.method]
-  return joint.inner === null && insertOf(joint.method, pipe) !== null ? [...asked, 'insert'] : [...asked]
+  const asked: readonly EvidenceId[] = methods[joint.method].looked
+  return joint.inner === null && methods[joint.method].insert(pipe) !== null ? [...asked, 'insert'] : [...asked]
 }
 
 /** Whether a question is answered so that nothing is left to ask: what was said not to be so is still to be put right. */

@@ -4,7 +4,7 @@ import { safeRead } from '../quantity/safe-read'
 import type { Plan } from '../plan/types'
 import type { CheckResult } from './leak-check'
 import type { Entry } from './entry'
-import { insertOf } from '../pipework/sundries'
+import { methods } from '../methods'
 import { kindOf } from './kinds'
 import { jointStates, type JointState } from './joint-states'
 import { inServerTime } from './server-time'
@@ -138,7 +138,7 @@ function insertsIn(plan: Plan, joints: SiteState['joints']): Map<string, number>
   const counts = new Map<string, number>()
   for (const { id, method, pipe } of plan.joints) {
     const found = shippedCatalogue.pipe(pipe)
-    const label = found && joints[id]?.made?.body.insert === true ? insertOf(method, found) : null
+    const label = found && joints[id]?.made?.body.insert === true ? methods[method].insert(found) : null
     if (label) counts.set(label, (counts.get(label) ?? 0) + 1)
   }
   return counts

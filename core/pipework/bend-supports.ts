@@ -1,4 +1,4 @@
-import { isPlastic } from '../catalogue/material'
+import { isPlastic } from '../materials'
 import type { Catalogue } from '../catalogue/catalogue'
 import { pipeIdIn } from '../job/leg-defaults'
 import type { Layout } from '../run/layout'

@@ -1,7 +1,7 @@
 import type { Catalogue } from '../catalogue/catalogue'
 import { chainLength, fittingNamed } from '../catalogue/chain-length'
 import { isInLine, meetingOf, type Fitting, type FittingEnd } from '../catalogue/fitting'
-import type { MethodId } from '../catalogue/method'
+import type { MethodId } from '../methods/ids'
 import type { Pipe } from '../catalogue/pipe'
 import { madeUpPiece, type MadeUpPiece } from '../join/made-up-piece'
 import type { Figure } from '../quantity/basis'

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
-import type { MethodId } from '../catalogue/method'
+import type { MethodId } from '../methods/ids'
 import type { Job } from '../job/job'
 import { planJob } from '../plan/plan-job'
 import { pipeId, sampleJob } from '../sample-run'

@@ -1,6 +1,7 @@
+import { methods } from '../methods'
 import type { Catalogue } from '../catalogue/catalogue'
 import { sumOf } from '../catalogue/fitting-length'
-import type { MethodId } from '../catalogue/method'
+import type { MethodId } from '../methods/ids'
 import { toolSpace } from '../catalogue/tool-space'
 import type { Leg, Node } from '../job/job'
 import type { Figure } from '../quantity/basis'
@@ -38,9 +39,8 @@ export interface CutIn {
   readonly play: number | null
 }
 
-/** Room that a joint wants on a stub beside what the tool's table has between two mouths, in mm: typical. */
-const roomBeside: Partial<Record<MethodId, number>> = { 'push-fit': 10, compression: 30 }
-const roomFor = (method: MethodId, od: number): number => toolSpace(method, od)?.mouths ?? roomBeside[method] ?? 0
+/** Room that a joint wants on a stub: what the tool's table has between two mouths, else what its method has, in mm. */
+const roomFor = (method: MethodId, od: number): number => toolSpace(method, od)?.mouths ?? methods[method].stubRoom
 
 /** Fittings that close between two held ends: one slides over the gap, the other is made up across it. */
 const closesItself = ({ kind }: Node): boolean => kind === 'slip-coupling' || kind === 'union'

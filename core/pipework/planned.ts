@@ -1,6 +1,6 @@
 import type { Tube } from '../bend/tube'
 import type { Meeting } from '../catalogue/fitting'
-import type { MethodId } from '../catalogue/method'
+import type { MethodId } from '../methods/ids'
 import type { Reason, VerdictKind } from '../join/verdict'
 import type { Basis } from '../quantity/basis'
 import type { Message } from '../quantity/message'

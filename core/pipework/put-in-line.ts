@@ -1,4 +1,4 @@
-import type { MethodId } from '../catalogue/method'
+import type { MethodId } from '../methods/ids'
 import type { Direction, Leg, Node } from '../job/job'
 import { longerBy } from '../job/moved-in-line'
 import type { System } from '../job/system'

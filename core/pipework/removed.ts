@@ -1,5 +1,5 @@
 import type { Catalogue } from '../catalogue/catalogue'
-import { methods } from '../catalogue/method'
+import { methods } from '../methods'
 import { methodAt } from '../run/method-at'
 import { askedForAt } from '../run/fittings'
 import type { Layout } from '../run/layout'

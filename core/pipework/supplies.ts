@@ -1,11 +1,10 @@
 import type { Catalogue } from '../catalogue/catalogue'
-import type { MethodId } from '../catalogue/method'
+import type { MethodId } from '../methods/ids'
 import type { Pipe } from '../catalogue/pipe'
 import { threadDiameter } from '../catalogue/thread-size'
 import type { ThreadEnd } from '../catalogue/fitting'
-import { solderLength } from '../procedure/solder-length'
+import { methods } from '../methods'
 import type { PlanJoint } from './planned'
-import { mostWraps } from '../procedure/methods/thread'
 
 /** What joints use up from a reel, a tin or a tube. */
 export interface Supply {
@@ -32,17 +31,7 @@ export const usedUpBy = (catalogue: Catalogue, { method, pipe, insertion, inner 
   male: inner?.meeting.kind === 'thread' ? inner.meeting.male : undefined,
 })
 
-/** From the middle gap to the widest one that solder still fills, the volume grows to this. */
-const widestGap = 1.6
 const reelStep = 100
-
-/** What comes by the tin or the tube, by method. */
-const byTheTin: Readonly<Partial<Record<MethodId, readonly string[]>>> = {
-  solder: ['flux'],
-  solvent: ['cement and primer'],
-  'push-fit': ['potable silicone'],
-  'compression-pe': ['potable silicone'],
-}
 
 const fullSteps = (mm: number): number => Math.ceil(mm / reelStep - 1e-9) * reelStep
 
@@ -53,19 +42,17 @@ const fullSteps = (mm: number): number => Math.ceil(mm / reelStep - 1e-9) * reel
  * @remarks for instance: ten soldered 22 joints, 18.8 × 1.6 each: 300.8, so 400 mm of wire, and flux
  */
 export function suppliesFor(joints: readonly UsedUp[], wire: number): Supply[] {
-  let [solder, tape] = [0, 0]
+  const reels = new Map<string, number>()
   const tins = new Set<string>()
   for (const { method, pipe, insertion, male } of joints) {
-    for (const tin of byTheTin[method] ?? []) tins.add(tin)
-    if (method === 'solder') solder += widestGap * solderLength(pipe.od, insertion ?? pipe.od, wire)
-    if (method === 'thread') {
-      const od = male ? threadDiameter(male.size) : pipe.od
-      tape += mostWraps(od) * Math.PI * od
-    }
+    const { tins: its, reel } = methods[method]
+    for (const tin of its) tins.add(tin)
+    const od = male ? threadDiameter(male.size) : pipe.od
+    const mm = reel?.length({ od, insertion: insertion ?? pipe.od, wire })
+    if (reel && mm) reels.set(reel.label, (reels.get(reel.label) ?? 0) + mm)
   }
   return [
-    ...(solder > 0 ? [{ label: 'lead-free solder wire', mm: fullSteps(solder) }] : []),
-    ...(tape > 0 ? [{ label: 'thread tape', mm: fullSteps(tape) }] : []),
+    ...[...reels].toSorted().map(([label, mm]) => ({ label, mm: fullSteps(mm) })),
     ...[...tins].map((label) => ({ label, mm: null })),
   ]
 }

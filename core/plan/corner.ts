@@ -1,7 +1,8 @@
 import { bendAgainstElbow, type CornerCost } from '../bend/against-elbow'
-import { bendVerdict, type BendingMethod, type BendVerdict } from '../bend/limits'
+import { bendVerdict, type BendVerdict } from '../bend/limits'
+import type { BendingMethod } from '../materials/material'
 import type { Catalogue } from '../catalogue/catalogue'
-import { methodIds, type MethodId } from '../catalogue/method'
+import { methodIds, type MethodId } from '../methods/ids'
 import type { Pipe } from '../catalogue/pipe'
 import type { Costs } from '../workshop/costs'
 

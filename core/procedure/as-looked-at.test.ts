@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
-import type { MethodId } from '../catalogue/method'
+import type { MethodId } from '../methods/ids'
 import { profiles, profileWith, type Profile } from '../workshop/profile'
 import { pipeId } from '../sample-run'
 import { speakerIn } from '../speech'

@@ -1,14 +1,14 @@
 import { describe, expect, it } from 'vitest'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
-import { methodIds, type MethodId } from '../catalogue/method'
+import { methodIds, type MethodId } from '../methods/ids'
 import { profiles } from '../workshop/profile'
 import { pipeId } from '../sample-run'
 import { speakerIn } from '../speech'
 import { jointCard, type CardPlace } from './joint-card'
 import type { Attitude } from './procedure'
-import { solderLength } from './solder-length'
+import { solderLength } from '../methods/solder-length'
 import { countSundries } from '../pipework/sundries'
-import { mostWraps } from './methods/thread'
+import { mostWraps } from '../methods/thread-tape'
 import { suppliesFor } from '../pipework/supplies'
 
 const pipe = (...of: Parameters<typeof pipeId>) => catalogue.pipe(pipeId(...of))!

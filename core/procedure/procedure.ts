@@ -3,7 +3,7 @@ import type { Socket } from '../catalogue/socket'
 import type { Profile } from '../workshop/profile'
 import type { Figure } from '../quantity/basis'
 import type { Speaker } from '../quantity/speaker'
-import type { Wait } from './wait'
+import type { Wait } from '../methods/wait'
 
 /** What a procedure's figures follow from. */
 export interface JointFigures {

@@ -1,5 +1,4 @@
-import { materialFacts } from '../catalogue/tables/materials'
-import { isPlastic, materialKey } from '../catalogue/material'
+import { isPlastic, materialOf } from '../materials'
 import { boreOf, type Pipe } from '../catalogue/pipe'
 import { compressibilityOfWater, expansionOfWater } from './water'
 
@@ -29,12 +28,10 @@ export interface TestSystem {
   readonly air: number
 }
 
-/** A multilayer wall, its aluminium and plastic together, in GPa: typical. */
-const multilayerModulus = 7
 const [metalDoubt, plasticDoubt] = [0.15, 0.4]
 const barPerGigapascal = 10_000
 
-const modulusOf = (pipe: Pipe): number => materialFacts[materialKey(pipe)].youngsModulus ?? multilayerModulus
+const modulusOf = (pipe: Pipe): number => materialOf(pipe).modulus.wall
 
 /** How a pipe's wall gives way: mean diameter over modulus and wall, in 1/bar. */
 export const wallSoftness = (pipe: Pipe): number =>
@@ -63,9 +60,9 @@ export function systemOf(segments: readonly Segment[], air: number | 'all'): Tes
     litres,
     wall,
     creepingWall,
-    wallExpansion: mean((pipe) => materialFacts[materialKey(pipe)].expansion / 1000),
+    wallExpansion: mean((pipe) => materialOf(pipe).expansion / 1000),
     hasPlastic: plastic > 0,
-    stretches: segments.some(({ pipe }) => isPlastic(pipe.material) && pipe.material !== 'multilayer'),
+    stretches: segments.some(({ pipe }) => materialOf(pipe).stretches),
     // Where the plastic gives most of the way, the whole is as doubtful as it.
     doubt: metalDoubt + (plasticDoubt - metalDoubt) * (wall > 0 ? creepingWall / wall : 0),
     air: air === 'all' ? 1 : air / litres,

@@ -1,4 +1,4 @@
-import type { MethodId } from '../catalogue/method'
+import { methods } from '../methods'
 import type { Job } from '../job/job'
 import type { Plan } from '../plan/types'
 import { fixed, messagesOf, sentence, type Message } from '../quantity/message'
@@ -29,8 +29,6 @@ export const ownerSentences = {
 } as const
 const say = messagesOf(ownerSentences)
 
-const screwed: ReadonlySet<MethodId> = new Set(['thread', 'compression', 'compression-pe'])
-
 /** What the owner must do, by what is there: valves, outdoors, screwed joints, heating, joints that cannot be seen. */
 export function ownerDuties(
   job: Job,
@@ -38,7 +36,7 @@ export function ownerDuties(
   { valves, drains }: { readonly valves: readonly ShutOff[]; readonly drains: readonly DrainPoint[] },
 ): Message[] {
   const isAny = (is: (run: Job['runs'][number]) => boolean) => job.runs.some(is)
-  const looks = plan.joints.filter(({ method }) => screwed.has(method)).length
+  const looks = plan.joints.filter(({ method }) => methods[method].screwed).length
   const placeOf = (run: Job['runs'][number]) => run.place ?? job.place
   return [
     valves.length > 0

@@ -1,5 +1,5 @@
 import * as z from 'zod'
-import { methodIds } from '../catalogue/method'
+import { methodIds } from '../methods/ids'
 import { keptEntrySchema } from '../log/entry'
 import { testFaults } from '../log/proven'
 import { steps } from '../plan/progress'

@@ -1,5 +1,5 @@
 import type { Catalogue } from '../catalogue/catalogue'
-import type { MethodId } from '../catalogue/method'
+import type { MethodId } from '../methods/ids'
 import { readingNotes } from './reading-notes'
 import { whatMeets } from '../pipework/what-meets'
 import type { Job } from '../job/job'

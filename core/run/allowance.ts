@@ -1,4 +1,5 @@
-import { leastShare, type MethodId } from '../catalogue/method'
+import { methods } from '../methods'
+import type { MethodId } from '../methods/ids'
 
 /** One end of a piece as far as its length matters. */
 export interface AllowedEnd {
@@ -31,7 +32,7 @@ export interface Allowance {
  */
 export function spareDepth({ method, insertion, isLeastDepth }: Omit<AllowedEnd, 'slips'>, share: number): number {
   if (method === null || insertion === null || isLeastDepth) return 0
-  return (1 - Math.max(share, leastShare[method])) * insertion
+  return (1 - Math.max(share, methods[method].leastShare)) * insertion
 }
 
 /**

@@ -13,7 +13,7 @@ import {
 import { endLength, sumOf, takeUpOf } from '../catalogue/fitting-length'
 import { shippedTransitions } from '../catalogue/fittings'
 import { asMet } from '../catalogue/fittings/threaded'
-import type { MethodId } from '../catalogue/method'
+import type { MethodId } from '../methods/ids'
 import type { Pipe } from '../catalogue/pipe'
 import type { Socket } from '../catalogue/socket'
 import type { Node } from '../job/job'

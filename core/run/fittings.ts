@@ -1,7 +1,8 @@
 import type { Catalogue } from '../catalogue/catalogue'
 import { itemId, itemName } from '../catalogue/counter-name'
 import type { Fitting } from '../catalogue/fitting'
-import { methods, type MethodId } from '../catalogue/method'
+import { methods } from '../methods'
+import type { MethodId } from '../methods/ids'
 import type { Leg, Node } from '../job/job'
 import { nodeWord } from '../job/node-legs'
 import { bodyOf } from './body'
@@ -12,8 +13,7 @@ import { shapeFitting } from './shape-fitting'
 import { pipeIdIn } from '../job/leg-defaults'
 
 /** What a body is asked for by at the counter: one with insert ends takes a crimp ring and a pinch clamp alike. */
-const bodyWord = (method: MethodId): string =>
-  method === 'crimp' || method === 'clamp' ? 'insert' : methods[method].fitting
+const bodyWord = (method: MethodId): string => methods[method].body ?? methods[method].fitting
 
 interface Sized {
   readonly size: string

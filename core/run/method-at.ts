@@ -1,4 +1,4 @@
-import type { MethodId } from '../catalogue/method'
+import type { MethodId } from '../methods/ids'
 import type { Leg, Node } from '../job/job'
 import { runOf, type System } from '../job/system'
 import { bodyMethod, bodyOf } from './body'

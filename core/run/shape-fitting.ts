@@ -1,3 +1,4 @@
+import { methods } from '../methods'
 import type { Catalogue } from '../catalogue/catalogue'
 import type { Fitting, FittingEnd, PartKind } from '../catalogue/fitting'
 import { shippedFittings } from '../catalogue/fittings'
@@ -19,7 +20,7 @@ const inLineKinds: Readonly<Partial<Record<NodeKind, PartKind>>> = {
 
 /** What goes in at an end, pipe or thread: a female thread takes threaded pipe. */
 function takenBy(end: FittingEnd): string {
-  if (end.type === 'socket') return end.socket.method === 'thread' ? threadKey(end.socket) : end.socket.id
+  if (end.type === 'socket') return methods[end.socket.method].threaded ? threadKey(end.socket) : end.socket.id
   return end.type === 'thread' && end.sex === 'F' ? `${end.system} ${end.size}` : `${end.type} no pipe`
 }
 const threadKey = ({ system, size }: Socket): string => `${system === 'NPT' ? 'NPT' : 'BSP'} ${size}`

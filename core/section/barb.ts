@@ -1,9 +1,12 @@
 import { boreOf } from '../catalogue/pipe'
+import type { SectionShape } from '../methods/section-shape'
 import { rectangle, type Point, type SectionFigures, type SectionPart, type Station } from './section'
 
 /** Where the ring stands from the pipe's end, in mm: as it should, and as the faults have it. */
 const ringAt = { right: 4.5, near: 0.5, far: 9 }
 const ridges = [0.25, 0.42, 0.59, 0.76]
+
+type OnBarb = Extract<SectionShape, { readonly over: 'barb' }>
 
 /** A barb with its shoulder: the pipe slides over it as far as the shoulder. */
 function barb({ pipe, depth }: SectionFigures): SectionPart {
@@ -30,20 +33,20 @@ function barb({ pipe, depth }: SectionFigures): SectionPart {
   }
 }
 
-function ring(figures: SectionFigures): SectionPart {
-  const { pipe, depth, home, method, faults } = figures
+function ring(figures: SectionFigures, { closes }: OnBarb): SectionPart {
+  const { pipe, depth, home, faults } = figures
   const outer = pipe.od / 2
-  if (method === 'expansion')
+  if (closes === 'flush ring')
     return { part: 'ring', points: rectangle(home - depth * 0.9, home, outer, outer + pipe.wall * 0.9) }
-  if (method === 'press-multilayer')
+  if (closes === 'sleeve')
     return { part: 'ring', points: rectangle(depth * 0.05, depth * 0.9, outer + 0.2, outer + 1.2) }
-  const length = method === 'clamp' ? 7 : Math.min(8, depth * 0.55)
+  const length = closes === 'narrow ring' ? 7 : Math.min(8, depth * 0.55)
   const off = faults.has('ring too near') ? ringAt.near : faults.has('ring too far') ? ringAt.far : ringAt.right
   return { part: 'ring', points: rectangle(home - off - length, home - off, outer, outer + 1.6) }
 }
 
-function seals({ pipe, depth, method }: SectionFigures): SectionPart[] {
-  if (method !== 'press-multilayer') return []
+function seals({ pipe, depth }: SectionFigures, { closes }: OnBarb): SectionPart[] {
+  if (closes !== 'sleeve') return []
   const bore = boreOf(pipe) / 2
   return [0.42, 0.62].map((part) => ({
     part: 'seal' as const,
@@ -52,15 +55,15 @@ function seals({ pipe, depth, method }: SectionFigures): SectionPart[] {
 }
 
 /** A joint whose pipe goes over the fitting: its parts, and where seal, grip and stop take hold. */
-export function barbParts(figures: SectionFigures): { parts: SectionPart[]; stations: Station[] } {
-  const { depth, method } = figures
-  const gripText = method === 'expansion' ? 'the ring closes over the barb' : 'the ring stands over the barbs'
+export function barbParts(figures: SectionFigures, shape: OnBarb): { parts: SectionPart[]; stations: Station[] } {
+  const { depth } = figures
+  const { seal, grip, sealText, gripText, stopText } = shape
   return {
-    parts: [barb(figures), ...seals(figures), ring(figures)],
+    parts: [barb(figures), ...seals(figures, shape), ring(figures, shape)],
     stations: [
-      { name: 'seal', at: depth * 0.52, text: 'over enough of the barb to seal' },
-      { name: 'grip', at: depth * 0.82, text: method === 'press-multilayer' ? 'under the sleeve’s bands' : gripText },
-      { name: 'stop', at: depth, text: method === 'press-multilayer' ? 'the window is full' : 'at the shoulder' },
+      { name: 'seal', at: depth * seal, text: sealText },
+      { name: 'grip', at: depth * grip, text: gripText },
+      { name: 'stop', at: depth, text: stopText },
     ],
   }
 }

@@ -1,5 +1,6 @@
-import { isPlastic } from '../catalogue/material'
-import type { MethodId } from '../catalogue/method'
+import { methods } from '../methods'
+import { isPlastic } from '../materials'
+import type { MethodId } from '../methods/ids'
 import type { Pipe } from '../catalogue/pipe'
 
 export const faultIds = [
@@ -20,20 +21,9 @@ export interface Fault {
   readonly effect: string
 }
 
-const onRubber: ReadonlySet<MethodId> = new Set(['push-fit', 'press-metal', 'press-multilayer', 'compression-pe'])
-const gripped: ReadonlySet<MethodId> = new Set(['push-fit', 'compression', 'compression-pe'])
-const ringed: ReadonlySet<MethodId> = new Set(['crimp', 'clamp'])
-
-const shortEffects: Partial<Record<MethodId, string>> = {
-  solder: 'Not home: half the overlap holds, and the rest fills with solder inside the pipe.',
-  'press-metal': 'Not home: the jaw closes on nothing; it may hold the air test and let go under water.',
-  'push-fit': 'Not home: past the seal and not past the grip; it holds until the first pressure surge.',
-  compression: 'Not home: the olive bites at the very end and the pipe pulls out of it.',
-  'compression-pe': 'Not home: in the ring and not through the seal; it weeps from the first day.',
-  thread: 'Not made up: too few threads carry the pipe.',
-  solvent: 'Not home: the taper does not clasp and the cement bridges a gap it cannot fill.',
-  expansion: 'Not home: the pipe shrinks on the tip of the barb and slides off.',
-}
+/** Whether an insert must stand in plastic pipe, which the joint grips from outside. */
+export const wantsInsert = (method: MethodId, pipe: Pipe): boolean =>
+  isPlastic(pipe.material) && methods[method].insert(pipe) !== null
 
 /**
  * The faults that a joint of this method on this pipe can have, with what each does.
@@ -41,42 +31,42 @@ const shortEffects: Partial<Record<MethodId, string>> = {
  * @example faultsOf('push-fit', copper22).map(({ id }) => id) // ['short', 'burr', 'insert in metal', 'oval']
  */
 export function faultsOf(method: MethodId, pipe: Pipe): Fault[] {
-  const plastic = isPlastic(pipe.material)
+  const { shortText, burrHurts, insertHurtsMetal, hasRingPlace } = methods[method].section
   const all: readonly (Fault & { readonly can: boolean })[] = [
     {
       id: 'short',
       label: 'Pipe not home',
       can: true,
-      effect: shortEffects[method] ?? 'Not home: the ring closes where no barb is, and the pipe walks off.',
+      effect: shortText,
     },
     {
       id: 'burr',
       label: 'Burr left on',
-      can: onRubber.has(method),
+      can: burrHurts,
       effect: 'The burr shaves the seal as it passes: a channel that weeps, now or after the first hot day.',
     },
     {
       id: 'no insert',
       label: 'No insert',
-      can: gripped.has(method) && plastic && !(method === 'push-fit' && pipe.material === 'cpvc'),
+      can: wantsInsert(method, pipe),
       effect: 'Without an insert the wall gives under the grip: the seal loses its back, and the pipe pulls out.',
     },
     {
       id: 'insert in metal',
       label: 'Insert put in',
-      can: method === 'push-fit' && !plastic,
+      can: insertHurtsMetal && !isPlastic(pipe.material),
       effect: 'An insert in metal pipe holds it off its stop and off round: the seal is loaded on one side.',
     },
     {
       id: 'ring too near',
       label: 'Ring at the end',
-      can: ringed.has(method),
+      can: hasRingPlace,
       effect: 'The ring hangs over the end: half of it closes on nothing, and the end tears.',
     },
     {
       id: 'ring too far',
       label: 'Ring too far on',
-      can: ringed.has(method),
+      can: hasRingPlace,
       effect: 'The ring stands behind the barbs: it squeezes pipe where nothing is inside it.',
     },
     {

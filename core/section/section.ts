@@ -1,8 +1,8 @@
-import { isPlastic } from '../catalogue/material'
-import type { MethodId } from '../catalogue/method'
+import { methods } from '../methods'
+import type { MethodId } from '../methods/ids'
 import { boreOf, type Pipe } from '../catalogue/pipe'
 import { barbParts } from './barb'
-import { faultsOf, type Fault, type FaultId } from './faults'
+import { faultsOf, wantsInsert, type Fault, type FaultId } from './faults'
 import { socketParts } from './socket'
 
 export type Point = readonly [number, number]
@@ -57,7 +57,6 @@ export const rectangle = (from: number, to: number, inner: number, outer: number
   [from, outer],
 ]
 
-const onBarb: ReadonlySet<MethodId> = new Set(['crimp', 'clamp', 'expansion', 'press-multilayer'])
 /** Where the drawing begins, before the mouth: far enough for the mark and the ring of a pipe that is not yet in. */
 const beginsAt = (depth: number): number => -Math.max(1.35 * depth, 20)
 
@@ -96,9 +95,7 @@ function pipeParts({ pipe, depth, home, faults }: SectionFigures): SectionPart[]
 
 /** The insert or liner that plastic takes where it is gripped from outside; and the one that copper does not. */
 function insertParts({ pipe, method, depth, home, faults }: SectionFigures): SectionPart[] {
-  const gripped = method === 'push-fit' || method === 'compression' || method === 'compression-pe'
-  const wanted = gripped && isPlastic(pipe.material) && !(method === 'push-fit' && pipe.material === 'cpvc')
-  const isThere = (wanted && !faults.has('no insert')) || faults.has('insert in metal')
+  const isThere = (wantsInsert(method, pipe) && !faults.has('no insert')) || faults.has('insert in metal')
   if (!isThere) return []
   const inner = boreOf(pipe) / 2
   const thick = Math.min(1, inner * 0.15)
@@ -112,10 +109,7 @@ function sayingOf(method: MethodId, stations: JointSection['stations'], faults: 
   const [fault] = faults
   if (fault) return fault.effect
   const missing = stations.find(({ reached }) => !reached)
-  if (!missing)
-    return method === 'thread'
-      ? 'Made up: one to three threads still show, and nothing more is needed.'
-      : 'Home: the mark is at the mouth, and nothing more is needed.'
+  if (!missing) return methods[method].section.homeText
   const last = stations.filter(({ reached }) => reached).at(-1)
   return `${last ? `${last.text}; ` : ''}not yet: ${missing.text}.`
 }
@@ -131,7 +125,8 @@ export function sectionOf(figures: SectionFigures): JointSection {
   const { pipe, method, depth, home } = figures
   if (!(depth > 0)) throw new RangeError('a depth above 0 mm')
   if (!(home >= 0 && home <= depth)) throw new RangeError(`the pipe’s end between 0 and ${depth} mm`)
-  const { parts, stations } = onBarb.has(method) ? barbParts(figures) : socketParts(figures)
+  const shape = methods[method].section
+  const { parts, stations } = shape.over === 'barb' ? barbParts(figures, shape) : socketParts(figures, shape)
   const faults = faultsOf(method, pipe).filter(({ id }) => figures.faults.has(id))
   const all = [...parts, ...pipeParts(figures), ...insertParts(figures)]
   const reached = stations.map((station) => ({ ...station, reached: home >= station.at - 1e-9 }))
@@ -140,7 +135,7 @@ export function sectionOf(figures: SectionFigures): JointSection {
     stations: reached,
     mark: home - depth,
     faults,
-    motion: method === 'thread' ? 'Screw the pipe in' : 'Push the pipe in',
+    motion: methods[method].section.motion,
     says: sayingOf(method, reached, faults),
     from: beginsAt(depth),
     to: depth * 1.5,

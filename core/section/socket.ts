@@ -1,45 +1,7 @@
-import type { MethodId } from '../catalogue/method'
+import type { SectionShape } from '../methods/section-shape'
 import type { Point, SectionFigures, SectionPart, Station } from './section'
 
-/** What a method's socket is like: where, as a share of the depth, things sit; typical of the method. */
-interface SocketShape {
-  /** Room round the pipe, in mm: drawn no thinner than can be seen. */
-  readonly gap: number
-  readonly seal: number
-  readonly grip: number
-  readonly sealText: string
-  readonly gripText: string
-}
-
-type SocketMethod = Exclude<MethodId, 'crimp' | 'clamp' | 'expansion' | 'press-multilayer'>
-
-const shapes: Readonly<Record<SocketMethod, SocketShape>> = {
-  solder: { gap: 0.3, seal: 0.5, grip: 0.7, sealText: 'enough overlap to seal', gripText: 'enough overlap to hold' },
-  'press-metal': { gap: 0.25, seal: 0.3, grip: 0.72, sealText: 'past the seal', gripText: 'under the jaw’s grip' },
-  'push-fit': { gap: 0.25, seal: 0.36, grip: 0.66, sealText: 'through the seal', gripText: 'past the grip ring' },
-  compression: {
-    gap: 0.3,
-    seal: 0.18,
-    grip: 0.4,
-    sealText: 'through the olive',
-    gripText: 'far enough for the olive to bite',
-  },
-  'compression-pe': {
-    gap: 0.35,
-    seal: 0.68,
-    grip: 0.34,
-    sealText: 'through the seal',
-    gripText: 'through the grip ring',
-  },
-  solvent: {
-    gap: 0.3,
-    seal: 0.5,
-    grip: 0.75,
-    sealText: 'where the socket begins to clasp',
-    gripText: 'enough overlap to hold',
-  },
-  thread: { gap: 0.3, seal: 0.55, grip: 0.75, sealText: 'hand-tight', gripText: 'enough threads to hold' },
-}
+type InSocket = Extract<SectionShape, { readonly over: 'pipe' }>
 
 const share = (depth: number, part: number): number => depth * part
 
@@ -131,42 +93,32 @@ function filler({ pipe, home }: SectionFigures, gap: number): SectionPart[] {
   ]
 }
 
-function holding(figures: SectionFigures, shape: SocketShape, wall: number): SectionPart[] {
-  const { method, depth, pipe } = figures
+function holding(figures: SectionFigures, shape: InSocket, wall: number): SectionPart[] {
+  const { depth, pipe } = figures
   const outer = pipe.od / 2
   const rubber = Math.max(1.6, Math.min(4, pipe.od * 0.1))
-  switch (method) {
-    case 'press-metal':
+  const seal = rubberSeal(share(depth, shape.seal) - rubber / 2, outer, rubber)
+  switch (shape.holding) {
+    case 'seal':
       return [rubberSeal(share(depth, 0.2), outer, rubber)]
-    case 'push-fit':
-      return [
-        rubberSeal(share(depth, shape.seal) - rubber / 2, outer, rubber),
-        teeth(share(depth, shape.grip), outer, wall, depth * 0.16),
-      ]
-    case 'compression':
+    case 'seal and teeth':
+      return [seal, teeth(share(depth, shape.grip), outer, wall, depth * 0.16)]
+    case 'olive and nut':
       return [olive(depth, outer), nut(depth, outer, wall)]
-    case 'compression-pe':
-      return [
-        teeth(share(depth, shape.grip), outer, wall, depth * 0.24),
-        rubberSeal(share(depth, shape.seal) - rubber / 2, outer, rubber),
-        nut(depth, outer, wall),
-      ]
-    default:
+    case 'teeth, seal and nut':
+      return [teeth(share(depth, shape.grip), outer, wall, depth * 0.24), seal, nut(depth, outer, wall)]
+    case 'filler':
       return filler(figures, shape.gap)
   }
 }
 
 /** A joint whose pipe goes into the fitting: its parts, and where seal, grip and stop take hold. */
-export function socketParts(figures: SectionFigures): { parts: SectionPart[]; stations: Station[] } {
+export function socketParts(figures: SectionFigures, shape: InSocket): { parts: SectionPart[]; stations: Station[] } {
   const { depth, pipe, slips } = figures
-  const shape = shapes[figures.method as SocketMethod]
   const wall = Math.max(1.2, pipe.od * 0.08)
-  const end: Station =
-    figures.method === 'thread'
-      ? { name: 'stop', at: depth, text: 'made up' }
-      : slips
-        ? { name: 'mark', at: depth, text: 'the mark at the mouth' }
-        : { name: 'stop', at: depth, text: 'at the stop' }
+  const end: Station = slips
+    ? { name: 'mark', at: depth, text: 'the mark at the mouth' }
+    : { name: 'stop', at: depth, text: shape.stopText }
   const stations: Station[] = [
     { name: 'seal', at: share(depth, shape.seal), text: shape.sealText },
     { name: 'grip', at: share(depth, shape.grip), text: shape.gripText },

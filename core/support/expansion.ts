@@ -1,6 +1,5 @@
-import type { Material } from '../catalogue/material'
+import type { Material } from '../materials/material'
 import type { Profile } from '../workshop/profile'
-import type { SettingId } from '../workshop/setting'
 
 /** Growth of a pipe and the free leg that takes it up. */
 export interface Expansion {
@@ -10,31 +9,12 @@ export interface Expansion {
   readonly freeLeg: number
 }
 
-/** The setting of a profile that holds C of each material, typical: free leg = C √(OD dL). */
-const constantOf: Readonly<Record<Material, SettingId>> = {
-  copper: 'freeLegCopper',
-  'stainless-steel': 'freeLegSteel',
-  'carbon-steel': 'freeLegSteel',
-  'galvanised-steel': 'freeLegSteel',
-  multilayer: 'freeLegMultilayer',
-  'pvc-u': 'freeLegPvc',
-  cpvc: 'freeLegPvc',
-  pe: 'freeLegPe',
-  'pp-r': 'freeLegPpr',
-  'pex-a': 'freeLegPex',
-  'pex-b': 'freeLegPex',
-  'pex-c': 'freeLegPex',
-  pb: 'freeLegPb',
-  // Lead gives so easily that it never asks for a free leg; it is replaced, and reckoned as the stiffest.
-  lead: 'freeLegCopper',
-}
-
 /**
  * How far a free leg of a material must reach: C in C √(OD dL), a setting of the profile.
  *
- * @example freeLegConstant(profiles.metric, 'copper') // 61
+ * @example freeLegConstant(profiles.metric, { freeLeg: 'freeLegCopper' }) // 61
  */
-export const freeLegConstant = (profile: Profile, material: Material): number => profile[constantOf[material]] as number
+export const freeLegConstant = (profile: Profile, { freeLeg }: Pick<Material, 'freeLeg'>): number => profile[freeLeg]
 
 /**
  * By how much a pipe between fixed points grows, and what free leg takes it up: dL = a L dT, C √(OD dL).

@@ -1,5 +1,4 @@
-import { materialFacts } from '../catalogue/tables/materials'
-import { materialKey } from '../catalogue/material'
+import { materialOf } from '../materials'
 import type { Catalogue } from '../catalogue/catalogue'
 import type { Leg } from '../job/job'
 import type { Profile } from '../workshop/profile'
@@ -108,11 +107,11 @@ export function growthOf(
   const pipe = catalogue.pipe(pipeIdIn(layout.system, leg))!
   const length = legs.reduce((sum, of) => sum + drawnLength(of), 0)
   const grown = expansion(
-    materialFacts[materialKey(pipe)].expansion,
+    materialOf(pipe).expansion,
     length,
     kelvin,
     pipe.od,
-    freeLegConstant(profile, pipe.material),
+    freeLegConstant(profile, materialOf(pipe)),
   )
   const clips = new Map(supports.map((of) => [of.leg, of]))
   const stretch = new Set(legs)

@@ -1,5 +1,6 @@
+import { methods } from '../methods'
 import type { Catalogue } from '../catalogue/catalogue'
-import { isPlastic, materialNames } from '../catalogue/material'
+import { isPlastic, materialName } from '../materials'
 import { groupBy } from '../quantity/group-by'
 import type { Basis } from '../quantity/basis'
 import type { Message } from '../quantity/message'
@@ -53,7 +54,7 @@ function keepFromFitting({ layout, ends }: Resolved, nodeId: string, leg: Leg, p
   }
   const end = ends(nodeId, leg)
   if (!end.takeOff || !end.insertion) return null
-  const clearance = end.method === 'solder' ? profile.clipFromSolder : profile.clipFromJoint
+  const clearance = end.method && methods[end.method].hot ? profile.clipFromSolder : profile.clipFromJoint
   return end.takeOff.mm + end.insertion.mm + clearance
 }
 
@@ -167,7 +168,7 @@ export function clipsOfRun(
 export function countClips(catalogue: Catalogue, clips: readonly LegClips[]): { label: string; count: number }[] {
   return [...groupBy(clips, ({ pipe }) => pipe)].flatMap(([id, legs]) => {
     const pipe = catalogue.pipe(id)!
-    const what = `${pipe.nominal} ${materialNames[pipe.material]}`
+    const what = `${pipe.nominal} ${materialName(pipe.material)}`
     // A metal strap cuts into plastic that grows and shrinks.
     const clip = isPlastic(pipe.material) ? `plastic clip for ${what}` : `clip for ${what}`
     const count = (of: 'at' | 'guides') => legs.reduce((sum, leg) => sum + leg[of].length, 0)

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { shippedCatalogue } from '../catalogue/catalogue'
-import { materials, type Material } from '../catalogue/material'
+import { materials } from '../materials'
 import { profiles, profileWith } from '../workshop/profile'
 import { planJob } from '../plan/plan-job'
 import { layOut } from '../run/layout'
@@ -78,7 +78,13 @@ describe('clips on joists and studs', () => {
 
 describe('expansion', () => {
   it('10 m of 22 copper by 50 K: 8.3 mm, free leg 824', () => {
-    const { growth, freeLeg } = expansion(0.0166, 10_000, 50, 22, freeLegConstant(profiles.metric, 'copper'))
+    const { growth, freeLeg } = expansion(
+      0.0166,
+      10_000,
+      50,
+      22,
+      freeLegConstant(profiles.metric, materials['copper-hard']),
+    )
     expect(growth).toBeCloseTo(8.3, 6)
     expect(freeLeg).toBeCloseTo(824.3, 1) // 61 × √(22 × 8.3) = 61 × 13.513
     expect(loopFor(freeLeg).out).toBeCloseTo(412.1, 1)
@@ -87,9 +93,10 @@ describe('expansion', () => {
   })
 
   it('each material by its own constant, a setting: what is stiffer needs more', () => {
-    const of = (material: Material) => freeLegConstant(profiles.metric, material)
-    expect(materials.filter((material) => material !== 'lead').map((material) => [material, of(material)])).toEqual([
-      ['copper', 61],
+    const constants = Object.values(materials).map((of) => [of.id, freeLegConstant(profiles.metric, of)])
+    expect(constants.filter(([material]) => material !== 'lead')).toEqual([
+      ['copper-hard', 61],
+      ['copper-soft', 61],
       ['pex-a', 12],
       ['pex-b', 12],
       ['pex-c', 12],
@@ -103,7 +110,7 @@ describe('expansion', () => {
       ['stainless-steel', 60],
       ['carbon-steel', 60],
     ])
-    expect(freeLegConstant(profileWith('metric', { freeLegPpr: 30 }), 'pp-r')).toBe(30)
+    expect(freeLegConstant(profileWith('metric', { freeLegPpr: 30 }), materials['pp-r'])).toBe(30)
   })
 
   it('asks for figures above nought', () => {
@@ -119,7 +126,8 @@ describe('expansion', () => {
   it('grows with length and warmth alike, and shrinks when cold by as much', () => {
     fc.assert(
       fc.property(fc.integer({ min: 100, max: 30_000 }), fc.integer({ min: 1, max: 90 }), (length, kelvin) => {
-        const of = (mm: number, by: number) => expansion(0.18, mm, by, 16, freeLegConstant(profiles.metric, 'pex-a'))
+        const of = (mm: number, by: number) =>
+          expansion(0.18, mm, by, 16, freeLegConstant(profiles.metric, materials['pex-a']))
         expect(of(2 * length, kelvin).growth).toBeCloseTo(2 * of(length, kelvin).growth, 6)
         expect(of(length, -kelvin).growth).toBeCloseTo(-of(length, kelvin).growth, 6)
         expect(of(length, -kelvin).freeLeg).toBeCloseTo(of(length, kelvin).freeLeg, 6)

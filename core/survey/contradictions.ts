@@ -1,4 +1,4 @@
-import { materialNames } from '../catalogue/material'
+import { materialName } from '../materials'
 import type { Pipe } from '../catalogue/pipe'
 import type { LookKind } from '../job/look'
 import type { Observation } from '../job/observation'
@@ -23,7 +23,7 @@ function offBy(read: number, expected: number, limit: number, of: Read): Message
 
 function lookContradiction(pipe: Pipe, kind: LookKind, value: string): Message[] {
   if (lookLikelihood(pipe, kind, value) >= unlikelyLook) return []
-  const material = materialNames[pipe.material]
+  const material = materialName(pipe.material)
   if (kind === 'place') return [contradictionSays('place', { value, material })]
   if (kind !== 'magnet') return [contradictionSays('look', { kind, value, material })]
   return [contradictionSays(value === 'sticks' ? 'sticks' : 'does not stick', { material })]

@@ -1,4 +1,5 @@
-import { isPlastic, type Material } from '../catalogue/material'
+import { isPlastic } from '../materials'
+import type { MaterialId } from '../materials/ids'
 import type { Pipe } from '../catalogue/pipe'
 import type { Region } from '../job/observation'
 import { askedWeight } from './prior'
@@ -14,7 +15,7 @@ export interface PipeWish {
 type Test = (pipe: Pipe) => boolean
 
 const of =
-  (...materials: readonly Material[]): Test =>
+  (...materials: readonly MaterialId[]): Test =>
   ({ material }) =>
     materials.includes(material)
 const pexes = of('pex-a', 'pex-b', 'pex-c')

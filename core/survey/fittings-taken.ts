@@ -1,5 +1,6 @@
+import { materialOf } from '../materials'
 import type { Catalogue } from '../catalogue/catalogue'
-import { methodIds } from '../catalogue/method'
+import { methodIds } from '../methods/ids'
 import type { Pipe } from '../catalogue/pipe'
 import { profiles } from '../workshop/profile'
 import { judge } from '../join/judge'
@@ -19,18 +20,19 @@ const cache = new WeakMap<Pipe, FittingsTaken>()
 const only = (label: string): FittingsTaken => ({ sure: [label], doubtful: [], key: label })
 
 function find(catalogue: Catalogue, pipe: Pipe): FittingsTaken {
-  if (pipe.material === 'lead') return only('nothing: replace the lead')
-  if (pipe.material === 'pp-r') return only(`socket fusion ${pipe.nominal}`)
+  const of = materialOf(pipe)
+  if (of.isReplaced) return only('nothing: replace the lead')
+  if (of.fusedOnly) return only(`socket fusion ${pipe.nominal}`)
   if (pipe.family === 'old-bore' && pipe.nominal === '3/4') return only('converter for old 3/4 bore')
   // Heating is what carbon steel is for; everything else is judged for cold water, which asks least.
-  const service = pipe.material === 'carbon-steel' ? 'heating-flow' : 'cold'
+  const service = of.heatingOnly ? 'heating-flow' : 'cold'
   const taken = methodIds.flatMap((method) => {
     const socket = catalogue.socketFor(method, pipe)
     const { verdict } = judge(catalogue, pipe, method, { service, place: {}, profile: profiles.metric })
     return socket && verdict !== 'refuse' ? [{ label: socket.label, verdict }] : []
   })
-  const of = (kind: string) => taken.flatMap(({ label, verdict }) => (verdict === kind ? [label] : []))
-  return { sure: of('fits'), doubtful: of('caution'), key: taken.map(({ label }) => label).join('|') }
+  const ofVerdict = (kind: string) => taken.flatMap(({ label, verdict }) => (verdict === kind ? [label] : []))
+  return { sure: ofVerdict('fits'), doubtful: ofVerdict('caution'), key: taken.map(({ label }) => label).join('|') }
 }
 
 /**

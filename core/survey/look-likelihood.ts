@@ -1,4 +1,5 @@
-import { materialKey, type MaterialKey } from '../catalogue/material'
+import { materialKey } from '../materials'
+import type { MaterialKey } from '../materials/ids'
 import type { Pipe } from '../catalogue/pipe'
 import { coarseLooks, type LookKind } from '../job/look'
 

@@ -1,9 +1,9 @@
-import type { Material } from '../catalogue/material'
+import type { MaterialId } from '../materials/ids'
 import type { Pipe } from '../catalogue/pipe'
 
 /** What a print line says, as far as it can be read; what it does not say is left out. */
 export interface PrintLine {
-  materials?: readonly Material[]
+  materials?: readonly MaterialId[]
   standard?: string
   nominal?: string
   wall?: number
@@ -22,8 +22,8 @@ export interface PrintLine {
   readonly understood: string[]
 }
 
-const pexAll: readonly Material[] = ['pex-a', 'pex-b', 'pex-c']
-const materialWords: readonly (readonly [RegExp, readonly Material[], string])[] = [
+const pexAll: readonly MaterialId[] = ['pex-a', 'pex-b', 'pex-c']
+const materialWords: readonly (readonly [RegExp, readonly MaterialId[], string])[] = [
   [/PE-?(?:X-?[ABC]?|RT)?\s*[/-]\s*AL\s*[/-]\s*PE|MULTI-?LAYER/, ['multilayer'], 'multilayer'],
   [/(?:\bP|^)E-?X-?A\b/, ['pex-a'], 'PEX-A'],
   [/(?:\bP|^)E-?X-?B\b/, ['pex-b'], 'PEX-B'],
@@ -82,7 +82,7 @@ const gradeWords: readonly (readonly [RegExp, (found: RegExpExecArray) => RegExp
 const barrierMark = /\bEVOH\b|OXYGEN|\bBARRIER\b|\bO2\b|\b4726\b/
 const potableMark = /\bPOTABLE\b|\bDRINKING\b|NSF.?(?:PW|61)\b|\bTW\b/
 /** Words of which a worn print may leave the beginning or the end. */
-const longWords: readonly (readonly [string, readonly Material[], string])[] = [
+const longWords: readonly (readonly [string, readonly MaterialId[], string])[] = [
   ['COPPER', ['copper'], 'copper'],
   ['STAINLESS', ['stainless-steel'], 'stainless steel'],
   ['POLYBUTYLENE', ['pb'], 'polybutylene'],

@@ -1,9 +1,7 @@
-import type { Material } from '../catalogue/material'
+import { materialOf } from '../materials'
 import type { Pipe } from '../catalogue/pipe'
 import type { Message } from '../quantity/message'
 import { warningSays } from './sayings'
-
-const noBarrier: ReadonlySet<Material> = new Set(['pex-a', 'pex-b', 'pex-c', 'pb', 'pp-r'])
 
 /** What a pipe's print promises beyond what it is. */
 export interface Marks {
@@ -14,10 +12,11 @@ export interface Marks {
 /** What to be warned of as soon as a pipe is taken for this, before anything is joined to it. */
 export function warningsOf(pipe: Pipe, marks: Marks): Message[] {
   const warnings: Message[] = []
-  if (pipe.material === 'lead') warnings.push(warningSays('lead'))
+  const of = materialOf(pipe)
+  if (of.isReplaced) warnings.push(warningSays('lead'))
   if (pipe.standard === 'old grey CTS') warnings.push(warningSays('old grey'))
-  if (pipe.material === 'carbon-steel') warnings.push(warningSays('carbon steel'))
-  if (pipe.material === 'copper' && pipe.temper === 'soft') warnings.push(warningSays('soft copper'))
-  if (noBarrier.has(pipe.material) && !marks.barrier) warnings.push(warningSays('barrier'))
+  if (of.heatingOnly) warnings.push(warningSays('carbon steel'))
+  if (pipe.temper === 'soft') warnings.push(warningSays('soft copper'))
+  if (of.mayHaveBarrier && !marks.barrier) warnings.push(warningSays('barrier'))
   return warnings
 }

@@ -1,5 +1,5 @@
 import * as z from 'zod'
-import { methodIds } from '../catalogue/method'
+import { methodIds } from '../methods/ids'
 
 const day = z.iso.date({ error: 'a date as 2026-05-04' })
 

@@ -1,5 +1,5 @@
 import * as z from 'zod'
-import { methodIds, type MethodId } from '../catalogue/method'
+import { methodIds, type MethodId } from '../methods/ids'
 
 /** A tool that is owned: for every size of its method, or for the sizes that its jaws, heads or rings take. */
 export interface OwnedTool {

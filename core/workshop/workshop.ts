@@ -1,7 +1,7 @@
 import { safeRead } from '../quantity/safe-read'
 import * as z from 'zod'
 import { benderSchema, type Bender } from '../bend/bender'
-import { methodIds, type MethodId } from '../catalogue/method'
+import { methodIds, type MethodId } from '../methods/ids'
 import { fieldProblems, unknownFields, type FieldProblem } from '../quantity/field-problem'
 import { checkedToolSchema, type CheckedTool } from './checked-tool'
 import { methodCostSchema, shippedCosts, type Costs, type MethodCost } from './costs'

@@ -1,3 +1,4 @@
+import { methods } from '~~/core/methods'
 import { shippedCatalogue } from '~~/core/catalogue/catalogue'
 import type { Job } from '~~/core/job/job'
 import type { PlanJoint } from '~~/core/pipework/planned'
@@ -60,7 +61,7 @@ function readingsOf(job: Job, bar: number, seconds: number) {
 /** All that is asked of a joint, seen. */
 function seenOf(joint: PlanJoint): Entry['body'] {
   const pipe = shippedCatalogue.pipe(joint.pipe)!
-  const answers = { gauge: 'goes', turns: joint.method === 'thread' ? 2 : 1 } as const
+  const answers = { gauge: 'goes', turns: methods[joint.method].threaded ? 2 : 1 } as const
   return Object.fromEntries(
     evidenceAsked(joint, pipe).map((id) => [id, id === 'gauge' || id === 'turns' ? answers[id] : true]),
   )

@@ -1,5 +1,5 @@
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces'
-import { methods } from '~~/core/catalogue/method'
+import { methods } from '~~/core/methods'
 import { speakerIn } from '~~/core/speech'
 import type { Units } from '~~/core/quantity/units'
 import type { SpokenRecord } from '../http/spoken'

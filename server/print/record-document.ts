@@ -1,5 +1,5 @@
 import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces'
-import { methods } from '~~/core/catalogue/method'
+import { methods } from '~~/core/methods'
 import { runSheet } from '~~/core/draw/sheet'
 import { systemName } from '~~/core/run/names'
 import { isOverdue } from '~~/core/workshop/checked-tool'

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { bendSheet } from '~~/core/bend/bend-sheet'
 import { markingHow, type Bender } from '~~/core/bend/bender'
-import { bendingMethods, bendVerdict } from '~~/core/bend/limits'
+import { bendVerdict } from '~~/core/bend/limits'
+import { bendingMethods } from '~~/core/materials/material'
 import { reverseTube, type Tube } from '~~/core/bend/tube'
 import type { Pipe } from '~~/core/catalogue/pipe'
 import { bendStrips } from '~~/core/draw/bend-strip'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { BendingMethod } from '~~/core/bend/limits'
-import type { MethodId } from '~~/core/catalogue/method'
+import type { BendingMethod } from '~~/core/materials/material'
+import type { MethodId } from '~~/core/methods/ids'
 import type { Pipe } from '~~/core/catalogue/pipe'
 import { cornerChoice } from '~~/core/plan/corner'
 import { useCatalogueStore } from '~/stores/catalogue'

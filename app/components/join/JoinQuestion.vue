@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { socketInChain } from '~~/core/catalogue/catalogue'
-import { methodIds, type MethodId } from '~~/core/catalogue/method'
+import { methodIds, type MethodId } from '~~/core/methods/ids'
 import type { Pipe } from '~~/core/catalogue/pipe'
 import type { Condition, Place, Service } from '~~/core/job/place'
 import type { OwnedTool } from '~~/core/workshop/tools'

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { methods, type MethodId } from '~~/core/catalogue/method'
+import { methods } from '~~/core/methods'
+import type { MethodId } from '~~/core/methods/ids'
 import type { Verdict } from '~~/core/join/verdict'
 
 /** Every method for one pipe with its verdict; each opens to its reasons. */

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { insertOf } from '~~/core/pipework/sundries'
+import { methods } from '~~/core/methods'
 import { evidenceWords, type Evidence, type EvidenceId } from '~~/core/log/evidence'
 import type { PlanJoint } from '~~/core/pipework/planned'
 
@@ -14,7 +14,7 @@ const gauges = [
   { value: 'does not go', label: 'gauge does not go' },
 ] as { value: NonNullable<Evidence['gauge']> | ''; label: string }[]
 const ticks = computed(() => props.asked.filter((id) => id !== 'gauge' && id !== 'turns'))
-const insert = computed(() => insertOf(props.joint.method, pipeOf(props.joint)))
+const insert = computed(() => methods[props.joint.method].insert(pipeOf(props.joint)))
 const label = (id: EvidenceId) =>
   say.value.trade(id === 'insert' && insert.value ? `${insert.value} is in` : evidenceWords[id].ask)
 /** Rubbed out, it was not said. */

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { MethodId } from '~~/core/catalogue/method'
+import type { MethodId } from '~~/core/methods/ids'
 import type { Pipe } from '~~/core/catalogue/pipe'
 import type { JointCard } from '~~/core/procedure/joint-card'
 import type { Reason } from '~~/core/join/verdict'

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { methods } from '~~/core/methods'
 import { useLocalStorage, useNow } from '@vueuse/core'
 import type { PlanJoint } from '~~/core/pipework/planned'
 import { evidenceAsked, type Evidence } from '~~/core/log/evidence'
@@ -65,7 +66,7 @@ defineExpose({ make })
       <Choice v-if="tools.length" v-model="tool" label="Tool" class="w-44" :items="toolItems" />
       <EvidenceAsked v-model="given" :joint="joint" :asked="asked" />
       <NumberField
-        v-if="joint.method === 'push-fit'"
+        v-if="methods[joint.method].countsUses"
         v-model="uses"
         label="Its use, counted"
         class="w-32"

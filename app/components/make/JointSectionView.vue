@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { MethodId } from '~~/core/catalogue/method'
+import type { MethodId } from '~~/core/methods/ids'
 import type { Pipe } from '~~/core/catalogue/pipe'
 import { faultsOf, type FaultId } from '~~/core/section/faults'
 import { sectionOf } from '~~/core/section/section'

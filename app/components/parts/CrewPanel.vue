@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useNow } from '@vueuse/core'
-import { methodIds, type MethodId } from '~~/core/catalogue/method'
+import { methodIds, type MethodId } from '~~/core/methods/ids'
 import { isOverdue, nextCheck } from '~~/core/workshop/checked-tool'
 import { useWorkshopStore } from '~/stores/workshop'
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { MethodId } from '~~/core/catalogue/method'
+import type { MethodId } from '~~/core/methods/ids'
 import { partSchema, takeOffFromFace, type Part } from '~~/core/catalogue/part'
 import { partFittings, type PartEnd, type PartFitting } from '~~/core/catalogue/part-key'
 import { shippedSockets } from '~~/core/catalogue/socket'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { isPlastic } from '~~/core/catalogue/material'
+import { isPlastic } from '~~/core/materials'
 import { shippedCatalogue } from '~~/core/catalogue/catalogue'
 import { segmentsUnderTest } from '~~/core/prove/plan-system'
 import { copyOf } from '~~/core/prove/own-profile'

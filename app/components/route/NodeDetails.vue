@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { type System, runOf } from '~~/core/job/system'
 import { pipeIdIn } from '~~/core/job/leg-defaults'
-import type { BendingMethod } from '~~/core/bend/limits'
+import type { BendingMethod } from '~~/core/materials/material'
 import type { Pipe } from '~~/core/catalogue/pipe'
-import { isPlastic } from '~~/core/catalogue/material'
+import { isPlastic } from '~~/core/materials'
 import { setNode } from '~~/core/edit/edit-run'
 import { setKind } from '~~/core/edit/edit-tie-in'
 import type { Job, Node } from '~~/core/job/job'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { MethodId } from '~~/core/catalogue/method'
+import type { MethodId } from '~~/core/methods/ids'
 import { axes, nodeKinds, type Node } from '~~/core/job/job'
 import { nodeWord } from '~~/core/job/node-legs'
 import { usualMixer } from '~~/core/run/mixer'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { System } from '~~/core/job/system'
 import { pipeIdIn, serviceIn } from '~~/core/job/leg-defaults'
-import { isPlastic } from '~~/core/catalogue/material'
+import { isPlastic } from '~~/core/materials'
 import { setLeg } from '~~/core/edit/edit-run'
 import type { Job, Leg } from '~~/core/job/job'
 import { nodeDrawn } from '~~/core/job/made-up'

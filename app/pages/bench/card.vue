@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core'
-import type { MethodId } from '~~/core/catalogue/method'
+import type { MethodId } from '~~/core/methods/ids'
 import { judge } from '~~/core/join/judge'
 import type { StripDepth } from '~~/core/draw/depth-strip'
 import { jointCard } from '~~/core/procedure/joint-card'

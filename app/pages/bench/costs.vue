@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { methodIds, type MethodId } from '~~/core/catalogue/method'
+import { methods } from '~~/core/methods'
+import { methodIds, type MethodId } from '~~/core/methods/ids'
 import { shippedCosts, type MethodCost } from '~~/core/workshop/costs'
 import type { OwnedTool } from '~~/core/workshop/tools'
 import { useWorkshopStore } from '~/stores/workshop'
@@ -71,7 +72,7 @@ watch(shownCurrency, (now) => (currency.value = now))
           <tr v-for="method in methodIds" :key="method">
             <th class="py-2 pr-3 font-label text-lg font-semibold whitespace-nowrap">{{ methodName(method) }}</th>
             <td class="py-1 pr-3">
-              <span v-if="method === 'push-fit'" class="text-sm text-muted">none needed</span>
+              <span v-if="!methods[method].needsTool" class="text-sm text-muted">none needed</span>
               <div v-else class="flex items-center gap-2">
                 <UCheckbox
                   :model-value="owned(method) !== undefined"

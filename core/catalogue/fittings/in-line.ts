@@ -1,42 +1,28 @@
-import type { MethodId } from '../method'
+import { methods } from '../../methods'
 import type { Socket } from '../socket'
 import { fittingOf, isNear, socketEnd, spigotEnd, type Fitting } from '../fitting'
 
-/** Methods whose fittings are also made with an end of the pipe's own size, to go inside another fitting. */
-const withSpigot: ReadonlySet<MethodId> = new Set(['solder', 'press-metal'])
-const withSlip: ReadonlySet<MethodId> = new Set(['solder', 'press-metal', 'push-fit', 'compression', 'compression-pe'])
-/** A compression coupling comes apart itself. */
-const withUnion: ReadonlySet<MethodId> = new Set([
-  'solder',
-  'press-metal',
-  'press-multilayer',
-  'crimp',
-  'clamp',
-  'expansion',
-  'push-fit',
-  'compression-pe',
-  'solvent',
-])
-
 /** What one size of one system is made as, in a straight line. */
 function ofOneSize(socket: Socket): Fitting[] {
+  const { made } = methods[socket.method]
   const twice = [socketEnd(socket), socketEnd(socket)]
   const named = (kind: 'coupling' | 'slip coupling' | 'union' | 'valve') =>
     fittingOf(kind, twice, `${socket.label} ${kind}`)
   return [
     named('coupling'),
-    ...(withSlip.has(socket.method) ? [named('slip coupling')] : []),
-    ...(withUnion.has(socket.method) ? [named('union')] : []),
-    ...(socket.system === 'repair coupling' ? [] : [named('valve')]),
+    ...(made.has('slip coupling') ? [named('slip coupling')] : []),
+    ...(made.has('union') ? [named('union')] : []),
+    ...(socket.system === 'repair coupling' || !made.has('valve') ? [] : [named('valve')]),
     fittingOf('cap', [socketEnd(socket)], `${socket.label} cap`),
-    ...(withSpigot.has(socket.method) || socket.method === 'push-fit' ? [fittingOf('plug', [spigotEnd(socket)])] : []),
+    ...(made.has('plug') ? [fittingOf('plug', [spigotEnd(socket)])] : []),
   ]
 }
 
 function reducers(larger: Socket, smaller: Socket): Fitting[] {
   const plain = fittingOf('reducer', [socketEnd(larger), socketEnd(smaller)])
-  if (larger.method === 'solvent') return [plain, fittingOf('bushing', [spigotEnd(larger), socketEnd(smaller)])]
-  return withSpigot.has(larger.method)
+  if (methods[larger.method].made.has('bushing'))
+    return [plain, fittingOf('bushing', [spigotEnd(larger), socketEnd(smaller)])]
+  return methods[larger.method].made.has('spigot')
     ? [plain, fittingOf('fitting reducer', [spigotEnd(larger), socketEnd(smaller)])]
     : [plain]
 }

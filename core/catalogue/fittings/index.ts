@@ -1,3 +1,4 @@
+import { methods } from '../../methods'
 import { groupBy } from '../../quantity/group-by'
 import { shippedSockets, type Socket } from '../socket'
 import type { Fitting } from '../fitting'
@@ -8,7 +9,7 @@ import { supplyStops, threadAdapters, threadedFittings } from './threaded'
 import { turningFittings } from './turning'
 
 const plainSockets = (sockets: readonly Socket[]): Socket[] =>
-  sockets.filter((socket) => socket.family !== 'old-bore' && socket.method !== 'thread')
+  sockets.filter((socket) => socket.family !== 'old-bore' && !methods[socket.method].threaded)
 
 const bySystem = (sockets: readonly Socket[]): Socket[][] => [
   ...groupBy(plainSockets(sockets), ({ method, system }) => `${method}|${system}`).values(),

@@ -1,4 +1,5 @@
-import type { MethodId } from '../method'
+import { methods } from '../../methods'
+import type { MethodId } from '../../methods/ids'
 import type { Socket } from '../socket'
 import type { Fitting } from '../fitting'
 import { angleStopSizes, betweenSystemsSizes, mixedSizes, reducingSizes } from '../tables/made'
@@ -33,11 +34,13 @@ function isTee([larger, smaller, branch]: readonly Socket[]): boolean {
   return isReduced(larger, smaller) && (branch.id === larger.id || takesBranch(smaller, branch))
 }
 
-const insertMethods: ReadonlySet<MethodId> = new Set(['crimp', 'clamp', 'expansion'])
+/** Barbs for PEX, whose plain copper ends are for solder. */
+const isInsert = (method: MethodId): boolean =>
+  methods[method].section.over === 'barb' && !methods[method].threadsByPlasticBore
 
 /** A copper stub behind a wall is of its pipe's own size, or what multilayer pipe is pressed to. */
 const isStub = (one: Socket, copper: Socket): boolean =>
-  insertMethods.has(one.method) ? one.size === copper.size : isMixed(one, copper)
+  isInsert(one.method) ? one.size === copper.size : isMixed(one, copper)
 
 /**
  * Whether the trade makes a fitting: what a name can be made up of, and what a counter can hand over, are two things.
@@ -60,8 +63,7 @@ export function isMade({ kind, ends }: Fitting): boolean {
     case 'adapter':
       // A plain end beside a barb is for solder; what is pressed on copper there has a press end of its own.
       return (
-        isMixed(one, other) &&
-        !(ends[1]!.type === 'spigot' && insertMethods.has(one.method) && other.method !== 'solder')
+        isMixed(one, other) && !(ends[1]!.type === 'spigot' && isInsert(one.method) && !methods[other.method].isCup)
       )
     case 'reducer':
     case 'fitting reducer':

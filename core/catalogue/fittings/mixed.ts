@@ -1,4 +1,5 @@
-import type { MethodId } from '../method'
+import { methods } from '../../methods'
+import type { MethodId } from '../../methods/ids'
 import type { Socket } from '../socket'
 import { fittingOf, isNear, socketEnd, spigotEnd, type Fitting } from '../fitting'
 import { threadFor } from './thread-for'
@@ -20,42 +21,37 @@ const mixedBodies: readonly (readonly [MethodId, MethodId])[] = [
   ['crimp', 'clamp'],
   ['crimp', 'expansion'],
 ]
-/** What a copper stub through a wall is joined to behind it. */
-const behindStub: ReadonlySet<MethodId> = new Set(['crimp', 'clamp', 'expansion', 'press-multilayer'])
-
 const isMixed = (a: Socket, b: Socket): boolean =>
   a.family === b.family && isNear(a, b) && mixedBodies.some(([one, other]) => a.method === one && b.method === other)
 
 function stubOuts(sockets: readonly Socket[]): Fitting[] {
   return sockets
-    .filter(({ method }) => behindStub.has(method))
+    .filter(({ method }) => methods[method].made.has('stub-out'))
     .flatMap((socket) =>
       sockets
         .filter(
-          ({ method, family, od }) => method === 'solder' && family === socket.family && Math.abs(od - socket.od) < 3,
+          ({ method, family, od }) => methods[method].isCup && family === socket.family && Math.abs(od - socket.od) < 3,
         )
         .map((copper) => fittingOf('stub-out', [socketEnd(socket), spigotEnd(copper)])),
     )
 }
 
-const takesSpigot: ReadonlySet<MethodId> = new Set(['solder', 'press-metal'])
-
 /** What ends in a plain piece of copper, which goes into any fitting of its size. */
 const withCopperSpigot = (sockets: readonly Socket[]): Fitting[] =>
   sockets
-    .filter(({ method }) => behindStub.has(method))
+    .filter(({ method }) => methods[method].made.has('stub-out'))
     .flatMap((socket) =>
       sockets
-        .filter(({ method }) => takesSpigot.has(method))
+        .filter(({ method }) => methods[method].made.has('spigot'))
         .filter((copper) => copper.family === socket.family && isNear(copper, socket))
         .map((copper) => fittingOf('adapter', [socketEnd(socket), spigotEnd(copper)])),
     )
 
 /** Copper on one side, threaded steel on the other, and nothing between that carries current. */
 function dielectricUnions(sockets: readonly Socket[]): Fitting[] {
-  const steel = sockets.filter(({ method }) => method === 'thread')
+  const steel = sockets.filter(({ method }) => methods[method].threaded)
   return sockets
-    .filter(({ method, family }) => method === 'solder' && family !== 'old-bore')
+    .filter(({ method, family }) => methods[method].isCup && family !== 'old-bore')
     .flatMap((copper) => {
       const system = copper.family === 'cts' ? 'NPT' : 'ISO 7-1 (BSPT)'
       return steel

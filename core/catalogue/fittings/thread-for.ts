@@ -1,10 +1,7 @@
-import type { MethodId } from '../method'
+import { methods } from '../../methods'
 import type { Socket } from '../socket'
 import { threadBeside } from '../tables/made'
 import { threadSizes, type ThreadSize } from '../thread-size'
-
-/** Pipe with a thick wall, whose bore is that of the next smaller copper. */
-const forPlastic: ReadonlySet<MethodId> = new Set(['press-multilayer', 'compression-pe'])
 
 /**
  * The thread of the adapter that the counter hands over first for a pipe of this socket: as wide as its bore.
@@ -17,6 +14,7 @@ export function threadFor({ method, system, family, size, od }: Socket): ThreadS
   const named = threadSizes.find((of) => of === size)
   if (family === 'schedule' || (family === 'cts' && system !== 'by outside diameter, inch') || family === 'pex-al-pex')
     return named ?? '1/2'
-  const upTo = threadBeside[forPlastic.has(method) || system === 'insert set, metric' ? 'plastic' : 'copper']
+  const upTo =
+    threadBeside[methods[method].threadsByPlasticBore || system === 'insert set, metric' ? 'plastic' : 'copper']
   return Object.entries(upTo).find(([most]) => od <= Number(most))?.[1]
 }

@@ -1,4 +1,4 @@
-import type { MethodId } from '../method'
+import { methods } from '../../methods'
 import type { Socket } from '../socket'
 import { threadDiameter, threadSizes, type ThreadSize } from '../thread-size'
 import { threadFor } from './thread-for'
@@ -12,22 +12,11 @@ import {
   type ThreadSystem,
 } from '../fitting'
 
-const withDropEar: ReadonlySet<MethodId> = new Set([
-  'solder',
-  'press-metal',
-  'press-multilayer',
-  'crimp',
-  'clamp',
-  'expansion',
-  'push-fit',
-])
-const withSwivel: ReadonlySet<MethodId> = new Set(['solder', 'push-fit', 'compression'])
-
 const systemOf = (socket: Socket): ThreadSystem =>
   socket.system === 'NPT' ||
   socket.family === 'cts' ||
   socket.family === 'pex-al-pex' ||
-  (socket.family === 'schedule' && socket.method !== 'thread')
+  (socket.family === 'schedule' && !methods[socket.method].threaded)
     ? 'NPT'
     : 'BSP'
 
@@ -42,7 +31,9 @@ const thread = (system: ThreadSystem, size: string, sex: 'M' | 'F', plastic = fa
 
 /** An end as another fitting meets it: what takes threaded pipe is a female thread to it. */
 export const asMet = (end: FittingEnd): FittingEnd =>
-  end.type === 'socket' && end.socket.method === 'thread' ? thread(systemOf(end.socket), end.socket.size, 'F') : end
+  end.type === 'socket' && methods[end.socket.method].threaded
+    ? thread(systemOf(end.socket), end.socket.size, 'F')
+    : end
 
 /** The thread sizes that a fitting of this size is made with: its own and one to each side. */
 function sizesFor(socket: Socket): readonly ThreadSize[] {
@@ -52,27 +43,28 @@ function sizesFor(socket: Socket): readonly ThreadSize[] {
 }
 
 function onWall(socket: Socket, size: ThreadSize): Fitting[] {
-  if (!withDropEar.has(socket.method) || (size !== '1/2' && size !== '3/4')) return []
+  if (!methods[socket.method].made.has('drop-ear elbow') || (size !== '1/2' && size !== '3/4')) return []
   return [fittingOf('drop-ear elbow', [socketEnd(socket), thread(systemOf(socket), size, 'F')])]
 }
 
-const withAngleStop: ReadonlySet<MethodId> = new Set([...withDropEar, 'compression'])
-
-const withSupplyStop: ReadonlySet<MethodId> = new Set(['solder', 'crimp', 'push-fit', 'compression'])
-
 function angleStop(socket: Socket, size: ThreadSize): Fitting[] {
-  if (!withAngleStop.has(socket.method) || size !== '1/2') return []
+  if (!methods[socket.method].made.has('angle stop') || size !== '1/2') return []
   return [fittingOf('angle stop', [socketEnd(socket), { ...thread(systemOf(socket), size, 'M'), form: 'parallel' }])]
 }
 
 function swivel(socket: Socket, size: ThreadSize): Fitting[] {
-  if (socket.family !== 'metric' || !withSwivel.has(socket.method) || (size !== '1/2' && size !== '3/4')) return []
+  if (
+    socket.family !== 'metric' ||
+    !methods[socket.method].made.has('swivel connector') ||
+    (size !== '1/2' && size !== '3/4')
+  )
+    return []
   return [fittingOf('swivel connector', [socketEnd(socket), { ...thread('BSP', size, 'F'), form: 'parallel' }])]
 }
 
 /** A cemented bushing that brings a larger socket down to a thread. */
 const threadBushings = (socket: Socket): Fitting[] =>
-  socket.method === 'solvent'
+  methods[socket.method].made.has('bushing')
     ? threadSizes
         .filter((size) => threadDiameter(size) < socket.od)
         .map((size) => fittingOf('bushing', [spigotEnd(socket), thread(systemOf(socket), size, 'F', true)]))
@@ -80,8 +72,8 @@ const threadBushings = (socket: Socket): Fitting[] =>
 
 /** Adapters, elbows and tees with a thread on one size of one system. */
 export function threadAdapters(socket: Socket): Fitting[] {
-  if (socket.method === 'thread' || socket.system === 'repair coupling') return []
-  const plastic = socket.method === 'solvent'
+  if (methods[socket.method].threaded || socket.system === 'repair coupling') return []
+  const plastic = methods[socket.method].isPlastic
   const end = socketEnd(socket)
   return [
     ...threadBushings(socket),
@@ -107,10 +99,11 @@ export function supplyStops(sockets: readonly Socket[]): Fitting[] {
   const outlets = sockets.filter(({ system, size }) => system === byOutside && (size === '3/8' || size === '1/4'))
   const halfInch = sockets.filter(
     ({ method, system, family, size }) =>
-      withSupplyStop.has(method) && family === 'cts' && size === (system === byOutside ? '5/8' : '1/2'),
+      methods[method].made.has('supply stop') && family === 'cts' && size === (system === byOutside ? '5/8' : '1/2'),
   )
   const fifteen = sockets.filter(
-    ({ method, family, size }) => method === 'compression' && family === 'metric' && size === '15',
+    ({ method, family, size }) =>
+      methods[method].made.has('metric supply stop') && family === 'metric' && size === '15',
   )
   return [
     ...halfInch.flatMap((pipe) => outlets.map((outlet) => fittingOf('angle stop', [pipe, outlet].map(socketEnd)))),
@@ -120,7 +113,7 @@ export function supplyStops(sockets: readonly Socket[]): Fitting[] {
 
 /** Fittings of threaded pipe: couplings, elbows, tees, unions, caps and nipples. */
 export function threadedFittings(sockets: readonly Socket[]): Fitting[] {
-  const pipeThreads = sockets.filter(({ method }) => method === 'thread')
+  const pipeThreads = sockets.filter(({ method }) => methods[method].threaded)
   const ofPipe = pipeThreads.flatMap((socket) => {
     const end = socketEnd(socket)
     const at = threadSizes.indexOf(socket.size as ThreadSize)

@@ -1,12 +1,10 @@
-import type { MethodId } from '../method'
+import { methods } from '../../methods'
 import type { Socket } from '../socket'
 import { fittingOf, isNear, socketEnd, spigotEnd, type Fitting } from '../fitting'
 
-const withStreet: ReadonlySet<MethodId> = new Set(['solder', 'press-metal'])
-
 function elbows(socket: Socket): Fitting[] {
   const end = socketEnd(socket)
-  const street = withStreet.has(socket.method) ? [spigotEnd(socket), end] : null
+  const street = methods[socket.method].made.has('spigot') ? [spigotEnd(socket), end] : null
   return [
     fittingOf('elbow 90', [end, end], `${socket.label} elbow 90`),
     fittingOf('elbow 45', [end, end], `${socket.label} elbow 45`),

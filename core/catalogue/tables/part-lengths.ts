@@ -1,4 +1,4 @@
-import type { MethodId } from '../method'
+import type { MethodId } from '../../methods/ids'
 
 /** By the pipe's outside diameter D in mm: `a × D + b` mm. */
 type ByDiameter = readonly [a: number, b: number]

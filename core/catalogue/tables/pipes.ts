@@ -1,8 +1,8 @@
 import type { Basis } from '../../quantity/basis'
-import type { Material, Temper } from '../material'
+import type { MaterialId, Temper } from '../../materials/ids'
 
 /** [material, temper, standard, grade, nominal, outside diameter mm, wall mm, ± on the diameter mm, basis, note] */
-export type PipeRow = readonly [Material, Temper, string, string, string, number, number, number, Basis, string]
+export type PipeRow = readonly [MaterialId, Temper, string, string, string, number, number, number, Basis, string]
 
 /** Every pipe that Jolvet knows, a row each. */
 export const pipeRows: readonly PipeRow[] = [

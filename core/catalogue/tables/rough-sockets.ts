@@ -1,4 +1,4 @@
-import type { MethodId } from '../method'
+import type { MethodId } from '../../methods/ids'
 
 /** [method, system, size, a, b, ± mm, note]: the pipe goes in `a × D + b` mm, D its outside diameter in mm; typical */
 export type RoughSocketRow = readonly [MethodId, string, string, number, number, number, string]

@@ -1,5 +1,5 @@
 import type { Basis } from '../../quantity/basis'
-import type { MethodId } from '../method'
+import type { MethodId } from '../../methods/ids'
 
 /** [method, system, size, insertion depth mm, ± mm, basis, note] */
 export type SocketRow = readonly [MethodId, string, string, number, number, Basis, string]

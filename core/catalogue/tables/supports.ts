@@ -1,6 +1,6 @@
+import type { SupportGroup } from '../../materials/material'
 import type { Basis } from '../../quantity/basis'
 
-export type SupportGroup = 'copper' | 'pex, pb' | 'pex' | 'multilayer' | 'pe' | 'galvanised-steel' | 'pp-r' | 'cpvc' | 'pvc-u'
 export const spacingProfiles = ['metric', 'us-a', 'us-b'] as const
 export type SpacingProfile = (typeof spacingProfiles)[number]
 

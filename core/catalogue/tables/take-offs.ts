@@ -1,5 +1,5 @@
 import type { Basis } from '../../quantity/basis'
-import type { MethodId } from '../method'
+import type { MethodId } from '../../methods/ids'
 import type { PartEnd } from '../part-key'
 
 type ShippedFitting = 'elbow-90' | 'elbow-45' | 'tee' | 'coupling'

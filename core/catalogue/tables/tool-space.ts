@@ -1,4 +1,4 @@
-import type { MethodId } from '../method'
+import type { MethodId } from '../../methods/ids'
 
 /**
  * [method, outside diameter up to mm, to the wall mm, between two pipes mm, between two mouths on one piece mm], all

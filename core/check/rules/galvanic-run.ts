@@ -1,3 +1,4 @@
+import { materialOf } from '../../materials'
 import { fittingNamed } from '../../catalogue/chain-length'
 import type { Fitting } from '../../catalogue/fitting'
 import type { Pipe } from '../../catalogue/pipe'
@@ -33,6 +34,11 @@ export const galvanicRun = checkRule({
     const { system } = layout
     const profile = profileWith(job.profile, job.own?.changes)
     const pipeOf = (leg: Leg): Pipe => catalogue.pipe(pipeIdIn(system, leg))!
+    /** Null of what neither eats nor is eaten. */
+    const isCopper = (leg: Leg): boolean | null => {
+      const { galvanic } = materialOf(pipeOf(leg))
+      return galvanic && galvanic === 'copper'
+    }
     const end = (leg: Leg, node: Node): Parameters<typeof galvanicReason>[0] => {
       const run = runOf(system, leg)
       // Water comes by the leg that leads here.
@@ -44,8 +50,8 @@ export const galvanicRun = checkRule({
     }
     return system.nodes.flatMap((node) => {
       const legs = (layout.arms.get(node.id) ?? []).map(({ leg }) => leg)
-      const copper = legs.find((leg) => pipeOf(leg).material === 'copper')
-      const other = legs.find((leg) => /steel/.test(pipeOf(leg).material) && pipeOf(leg).material !== 'stainless-steel')
+      const copper = legs.find((leg) => isCopper(leg) === true)
+      const other = legs.find((leg) => isCopper(leg) === false)
       const reason = copper && other && galvanicReason(end(copper, node), end(other, node), fittingsAt(node))
       return reason ? [atPlace(nodePlace(subject, node.id), reason)] : []
     })

@@ -1,3 +1,4 @@
+import { methods } from '../../methods'
 import type { Catalogue } from '../../catalogue/catalogue'
 import { fittingNamed } from '../../catalogue/chain-length'
 import { isMade } from '../../catalogue/fittings/is-made'
@@ -23,7 +24,7 @@ const familyWords: Readonly<Record<Socket['family'], string>> = {
   lead: 'lead',
 }
 const familyOf = ({ method, system, family }: Socket): string =>
-  method === 'thread' ? (system === 'NPT' ? 'NPT' : 'BSP') : familyWords[family]
+  methods[method].threaded ? (system === 'NPT' ? 'NPT' : 'BSP') : familyWords[family]
 
 /** The sockets that a plain fitting would have for the pipes that meet in it; none where a pipe has no socket. */
 function socketsAt({ catalogue, layout }: SystemSubject, node: Node): Socket[] {
@@ -100,7 +101,7 @@ export const oneBody = checkRule({
       const place = nodePlace(subject, node.id)
       const odd = others.find((socket) => familyOf(socket) !== familyOf(first))
       if (odd) {
-        const message = first.method === 'thread' && odd.method === 'thread' ? 'threads' : 'families'
+        const message = methods[first.method].threaded && methods[odd.method].threaded ? 'threads' : 'families'
         return [atPlace(place, refuse(message, { kind, one: familyOf(first), other: familyOf(odd) }))]
       }
       if (shapeFitting(subject.catalogue, subject.layout, node) !== null) return []

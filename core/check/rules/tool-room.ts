@@ -1,4 +1,4 @@
-import { methods } from '../../catalogue/method'
+import { methods } from '../../methods'
 import { toolSpace } from '../../catalogue/tool-space'
 import type { PlanPiece } from '../../pipework/planned'
 import { sentence } from '../../quantity/message'

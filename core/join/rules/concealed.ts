@@ -1,8 +1,6 @@
 import { fixed } from '../../quantity/message'
 import { rule } from '../rule'
 
-const mechanical = new Set(['push-fit', 'compression', 'compression-pe'])
-
 export const concealed = rule({
   meta: {
     id: 'concealed',
@@ -16,7 +14,7 @@ export const concealed = rule({
     },
   },
   check({ method, place, profile }, { fits, as }) {
-    if (!place.concealed || !mechanical.has(method.id)) return null
+    if (!place.concealed || !method.mechanical) return null
     const verdict = profile.concealedDemountable
     return verdict === 'fits' ? fits('accepted') : as(verdict)('unreachable')
   },

@@ -4,8 +4,6 @@ import { rule } from '../rule'
 /** Bright pipe wanted of an end that was soldered before, as a share of the depth that it goes in: typical. */
 const brightShare = 1.5
 
-const sealsOnTheWall = new Set(['push-fit', 'compression-pe', 'press-metal'])
-
 export const condition = rule({
   meta: {
     id: 'condition',
@@ -37,7 +35,7 @@ export const condition = rule({
     },
   },
   check({ method, condition: end, profile, socket }, { caution, refuse }) {
-    if (end.scored && sealsOnTheWall.has(method.id)) return refuse('scored')
+    if (end.scored && method.sealsOnWall) return refuse('scored')
     const [painted, oldSolder] = [end.painted === true, end.oldSolder === true]
     const oval = end.ovality !== undefined && end.ovality > profile.ovality ? end.ovality : null
     if (!painted && !oldSolder && oval === null) return null

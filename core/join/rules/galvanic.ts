@@ -1,11 +1,10 @@
-import type { Material } from '../../catalogue/material'
+import { materialOf } from '../../materials'
 import type { Profile } from '../../workshop/profile'
 import { fixed, sentence } from '../../quantity/message'
 import { rule, sayingOf, type RuleMeta } from '../rule'
 
 type Between = Profile['dielectric']
 const article = (between: Between): string => (between === 'brass' ? 'brass' : 'a dielectric union')
-const isSteel = (material: Material): boolean => material === 'galvanised-steel' || material === 'carbon-steel'
 
 const meta = {
   id: 'galvanic',
@@ -36,11 +35,10 @@ export const galvanic = rule({
   meta,
   check({ pipe, other, condition, profile }, { caution }) {
     if (!other) return null
-    const pair = [pipe.material, other.material]
-    if (!pair.includes('copper') || !pair.some(isSteel)) return null
+    const [own, beside] = [materialOf(pipe).galvanic, materialOf(other).galvanic]
+    if (!own || !beside || (own === 'copper') === (beside === 'copper')) return null
     const between = profile.dielectric
-    const isUpstream =
-      pipe.material === 'copper' && condition.upstream === true && other.material === 'galvanised-steel'
+    const isUpstream = own === 'copper' && condition.upstream === true && beside === 'zinc'
     return caution(isUpstream ? 'upstream' : 'touch', { between })
   },
 })

@@ -1,4 +1,4 @@
-import { isPlastic } from '../../catalogue/material'
+import { isPlastic } from '../../materials'
 import { fixed, sentence } from '../../quantity/message'
 import { rule } from '../rule'
 

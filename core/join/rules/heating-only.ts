@@ -1,3 +1,4 @@
+import { materialOf } from '../../materials'
 import { isPotable } from '../../job/place'
 import { fixed } from '../../quantity/message'
 import { rule } from '../rule'
@@ -14,6 +15,6 @@ export const heatingOnly = rule({
     },
   },
   check({ pipe, service }, { refuse }) {
-    return pipe.material === 'carbon-steel' && isPotable(service) ? refuse('potable') : null
+    return materialOf(pipe).heatingOnly && isPotable(service) ? refuse('potable') : null
   },
 })

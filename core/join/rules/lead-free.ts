@@ -14,6 +14,6 @@ export const leadFree = rule({
     },
   },
   check({ method, service, place }, { refuse }) {
-    return method.id === 'solder' && isPotable(service) && place.leadFree === false ? refuse('lead') : null
+    return method.hasFiller && isPotable(service) && place.leadFree === false ? refuse('lead') : null
   },
 })

@@ -2,8 +2,6 @@ import { takesOldBore } from '../../catalogue/fit'
 import { sentence } from '../../quantity/message'
 import { rule } from '../rule'
 
-const sealsOnRubber = new Set(['push-fit', 'press-metal'])
-
 export const oldBore = rule({
   meta: {
     id: 'old-bore',
@@ -38,12 +36,11 @@ export const oldBore = rule({
   check({ method, pipe, socket }, { fits, caution, refuse }) {
     if (pipe.family !== 'old-bore') return null
     if (socket && takesOldBore(pipe, socket)) {
-      return sealsOnRubber.has(method.id)
+      return method.tightOnOldBore
         ? caution('tight', { od: pipe.od, size: socket.size })
         : fits('goes', { nominal: pipe.nominal, size: socket.size })
     }
     if (pipe.nominal !== '3/4') return null
-    if (method.id === 'compression') return refuse('olive', { od: pipe.od })
-    return method.id === 'solder' || sealsOnRubber.has(method.id) ? refuse('converter', { od: pipe.od }) : null
+    return method.onOldThreeQuarter && refuse(method.onOldThreeQuarter, { od: pipe.od })
   },
 })

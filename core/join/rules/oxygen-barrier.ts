@@ -1,18 +1,7 @@
-import type { Material } from '../../catalogue/material'
+import { materialOf } from '../../materials'
 import { isPotable } from '../../job/place'
 import { fixed } from '../../quantity/message'
 import { rule } from '../rule'
-
-const letsOxygenThrough: ReadonlySet<Material> = new Set([
-  'pex-a',
-  'pex-b',
-  'pex-c',
-  'pb',
-  'pp-r',
-  'pe',
-  'cpvc',
-  'pvc-u',
-])
 
 export const oxygenBarrier = rule({
   meta: {
@@ -27,7 +16,7 @@ export const oxygenBarrier = rule({
     },
   },
   check({ pipe, service, place }, { fits, refuse }) {
-    if (isPotable(service) || !letsOxygenThrough.has(pipe.material)) return null
+    if (isPotable(service) || !materialOf(pipe).letsOxygenThrough) return null
     if (place.barrier) return fits('marked')
     return place.ferrous === false ? null : refuse('none')
   },

@@ -1,8 +1,6 @@
 import { fixed } from '../../quantity/message'
 import { rule } from '../rule'
 
-const fixedOnceMade = new Set(['solder', 'press-metal', 'press-multilayer', 'solvent'])
-
 export const rotation = rule({
   meta: {
     id: 'rotation',
@@ -17,7 +15,7 @@ export const rotation = rule({
   },
   check({ method, place }, { fits, caution }) {
     if (!place.oriented) return null
-    if (fixedOnceMade.has(method.id)) return caution('fixed')
-    return method.id === 'crimp' || method.id === 'clamp' ? fits('turns') : null
+    if (method.turnsOnceMade === null) return null
+    return method.turnsOnceMade ? fits('turns') : caution('fixed')
   },
 })

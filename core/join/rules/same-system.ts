@@ -1,16 +1,6 @@
-import { isPlastic } from '../../catalogue/material'
-import type { MethodId } from '../../catalogue/method'
+import { isPlastic } from '../../materials'
 import { fixed } from '../../quantity/message'
 import { rule } from '../rule'
-
-const madeAsOneSystem: ReadonlySet<MethodId> = new Set([
-  'press-multilayer',
-  'crimp',
-  'clamp',
-  'expansion',
-  'push-fit',
-  'compression',
-])
 
 export const sameSystem = rule({
   meta: {
@@ -26,7 +16,7 @@ export const sameSystem = rule({
     },
   },
   check({ method, pipe, place }, { fits, refuse }) {
-    if (place.system === undefined || !isPlastic(pipe.material) || !madeAsOneSystem.has(method.id)) return null
+    if (place.system === undefined || !isPlastic(pipe.material) || !method.oneSystem) return null
     return place.system === 'mixed' ? refuse('mixed') : fits(place.system)
   },
 })

@@ -1,5 +1,4 @@
-import { isPlastic, materialKey } from '../../catalogue/material'
-import { materialFacts } from '../../catalogue/tables/materials'
+import { materialOf } from '../../materials'
 import type { Service } from '../../job/place'
 import { fixed, sentence } from '../../quantity/message'
 import { rule } from '../rule'
@@ -32,10 +31,10 @@ export const serviceTemperature = rule({
     },
   },
   check({ pipe, service, place }, { refuse }) {
-    if (place.solarOrSteam && isPlastic(pipe.material)) return refuse('metal')
-    if ((pipe.material === 'pvc-u' || pipe.material === 'pe') && service !== 'cold') return refuse('cold')
+    const of = materialOf(pipe)
+    if (place.solarOrSteam && of.isPlastic) return refuse('metal')
+    if (of.coldOnly && service !== 'cold') return refuse('cold')
     const celsius = place.temperature ?? usual[service]
-    const limit = materialFacts[materialKey(pipe)].maxContinuous
-    return celsius > limit ? refuse('hotter', { celsius, limit }) : null
+    return celsius > of.maxContinuous ? refuse('hotter', { celsius, limit: of.maxContinuous }) : null
   },
 })

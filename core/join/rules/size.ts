@@ -17,7 +17,7 @@ export const size = rule({
   },
   check({ method, pipe, socket }, { refuse }) {
     // What is threaded goes by its thread, and is judged by rules of its own.
-    if (socket || method.id === 'thread') return null
+    if (socket || method.threaded) return null
     return refuse('none', { method: method.fitting, od: pipe.od })
   },
 })

@@ -1,8 +1,6 @@
-import type { Material } from '../../catalogue/material'
+import { materialOf } from '../../materials'
 import { fixed } from '../../quantity/message'
 import { rule } from '../rule'
-
-const flexible: ReadonlySet<Material> = new Set(['pex-a', 'pex-b', 'pex-c', 'pb', 'pe', 'multilayer'])
 
 export const stubOut = rule({
   meta: {
@@ -17,7 +15,7 @@ export const stubOut = rule({
     },
   },
   check({ pipe, place }, { fits, refuse }) {
-    if (place.stubOut === undefined || !flexible.has(pipe.material)) return null
+    if (place.stubOut === undefined || !materialOf(pipe).isFlexible) return null
     return place.stubOut === 'fixed' ? fits('held') : refuse('bare')
   },
 })

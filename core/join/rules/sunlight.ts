@@ -1,8 +1,6 @@
-import type { Material } from '../../catalogue/material'
+import { materialOf } from '../../materials'
 import { fixed } from '../../quantity/message'
 import { rule } from '../rule'
-
-const spoiltByLight: ReadonlySet<Material> = new Set(['pex-a', 'pex-b', 'pex-c', 'pb', 'pp-r', 'multilayer'])
 
 export const sunlight = rule({
   meta: {
@@ -15,5 +13,5 @@ export const sunlight = rule({
       light: fixed('it does not stand daylight: cover it, or use metal outdoors'),
     },
   },
-  check: ({ pipe, place }, { refuse }) => (place.outdoors && spoiltByLight.has(pipe.material) ? refuse('light') : null),
+  check: ({ pipe, place }, { refuse }) => (place.outdoors && materialOf(pipe).spoiltByLight ? refuse('light') : null),
 })

@@ -13,7 +13,7 @@ export const temper = rule({
     },
   },
   check({ method, pipe }, { fits }) {
-    if (pipe.material !== 'copper' || pipe.temper !== 'soft') return null
-    return method.id === 'solder' || method.id === 'compression' ? fits('round') : null
+    if (pipe.temper !== 'soft') return null
+    return method.wantsRound ? fits('round') : null
   },
 })

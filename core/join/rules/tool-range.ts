@@ -17,7 +17,7 @@ export const toolRange = rule({
     },
   },
   check({ method, tools, socket, profile }, { as }) {
-    if (tools === undefined || method.id === 'push-fit') return null
+    if (tools === undefined || !method.needsTool) return null
     const owned = tools.filter((tool) => tool.method === method.id)
     if (owned.length === 0) return as(profile.missingTool)('none', { tool: method.tool })
     const holdsSize = owned.some(({ sizes }) => sizes === undefined || (socket && sizes.includes(socket.size)))

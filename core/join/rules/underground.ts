@@ -1,3 +1,4 @@
+import { materialOf } from '../../materials'
 import { fixed } from '../../quantity/message'
 import { rule } from '../rule'
 
@@ -17,7 +18,7 @@ export const underground = rule({
     if (!place.underground) return null
     // Grade K, and L from the coil, are made for the ground; the rest is house grade.
     const madeForSoil = pipe.grade === 'K' || (pipe.grade === 'L' && pipe.temper === 'soft')
-    if (pipe.material === 'copper' && !madeForSoil) return refuse('house')
-    return method.id === 'compression' ? caution('locks') : null
+    if (materialOf(pipe).corrodesInSoil && !madeForSoil) return refuse('house')
+    return method.slipsInSoil ? caution('locks') : null
   },
 })

@@ -1,3 +1,4 @@
+import { materialOf } from '../../materials'
 import { boreOf } from '../../catalogue/pipe'
 import { velocityOf } from '../../flow/velocity'
 import { sentence } from '../../quantity/message'
@@ -19,7 +20,7 @@ export const velocity = rule({
     },
   },
   check({ pipe, place, service, profile }, { caution }) {
-    if (place.flow === undefined || pipe.material !== 'copper') return null
+    if (place.flow === undefined || !materialOf(pipe).wornByFastWater) return null
     const speed = velocityOf(place.flow, boreOf(pipe))
     const most = service === 'cold' ? profile.coldVelocity : profile.hotVelocity
     return speed > most ? caution('fast', { speed, flow: place.flow, most }) : null

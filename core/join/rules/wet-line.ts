@@ -13,6 +13,6 @@ export const wetLine = rule({
     },
   },
   check({ method, place }, { refuse }) {
-    return place.wet && (method.id === 'solder' || method.id === 'solvent') ? refuse('wet') : null
+    return place.wet && method.wantsDry ? refuse('wet') : null
   },
 })

@@ -1,5 +1,5 @@
 import * as z from 'zod'
-import { methodIds } from '../../catalogue/method'
+import { methodIds } from '../../methods/ids'
 import { evidenceShape } from '../evidence'
 import { entryKind } from '../kind'
 

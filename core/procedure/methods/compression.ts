@@ -1,4 +1,4 @@
-import { isPlastic } from '../../catalogue/material'
+import { isPlastic } from '../../materials'
 import { commonStart, waterCaution, type JointFigures, type Procedure, type StepFigure } from '../procedure'
 
 /** Turns of the nut after hand-tight, by the pipe's outside diameter in mm; typical. */

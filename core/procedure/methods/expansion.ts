@@ -1,5 +1,5 @@
 import { commonStart, waterCaution, type JointFigures, type Procedure, type Step } from '../procedure'
-import { expansionHold } from '../wait'
+import { expansionHold } from '../../methods/wait'
 
 /** The wait before pressure; the maker's table alone says it where the temperature is not known or too low. */
 function holdStep({ celsius, say }: JointFigures): Step {

@@ -1,8 +1,8 @@
-import { isPlastic } from '../../catalogue/material'
+import { methods } from '../../methods'
 import { commonStart, waterCaution, type JointFigures, type Procedure, type Step } from '../procedure'
 
 export function pushFit({ insertion, pipe, profile }: JointFigures): Procedure {
-  const takesInsert = isPlastic(pipe.material) && pipe.material !== 'cpvc'
+  const takesInsert = methods['push-fit'].insert(pipe) !== null
   const insert: Step = takesInsert
     ? { text: 'Push the insert into the pipe, to its collar. Count inserts: none may be left over.' }
     : { text: 'No insert: this pipe stands on its own.' }

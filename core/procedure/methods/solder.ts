@@ -9,7 +9,8 @@ import {
   type Procedure,
   type StepFigure,
 } from '../procedure'
-import { solderLength, usualWire } from '../solder-length'
+import { solderLength } from '../../methods/solder-length'
+import { usualWire } from '../../workshop/solder-wire'
 
 /** A length of wire equal to the pipe's nominal size. */
 const thumb = ({ nominal, family }: JointFigures['pipe'], say: Speaker): string =>

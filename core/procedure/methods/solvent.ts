@@ -1,5 +1,6 @@
+import { materialOf } from '../../materials'
 import { waterCaution, commonStart, type JointFigures, type Procedure, type Step } from '../procedure'
-import { solventSet } from '../wait'
+import { solventSet } from '../../methods/wait'
 
 /** The wait before pressure; the tin alone says it where the temperature is not known or too low. */
 function setStep({ pipe: { od }, celsius, say }: JointFigures): Step {
@@ -14,7 +15,7 @@ function setStep({ pipe: { od }, celsius, say }: JointFigures): Step {
 
 export function solvent(figures: JointFigures): Procedure {
   const { insertion, pipe } = figures
-  const cement = pipe.material === 'cpvc' ? 'CPVC cement' : 'PVC cement'
+  const cement = materialOf(pipe).cement ?? 'cement for this plastic'
   return {
     tools: ['saw or shears', 'chamfer tool', 'gloves'],
     consumables: [cement, 'primer where required'],

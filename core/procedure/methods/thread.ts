@@ -1,7 +1,5 @@
+import { mostWraps } from '../../methods/thread-tape'
 import { waterCaution, type JointFigures, type Procedure, type StepFigure } from '../procedure'
-
-/** The most wraps of tape that a thread takes, by the outside diameter of its pipe in mm; typical. */
-export const mostWraps = (od: number): number => (od <= 34 ? 4 : 6)
 
 /** How many wraps of tape a thread takes, by the outside diameter of its pipe in mm. */
 export const tapeWraps = (od: number): StepFigure => ({

@@ -1,7 +1,7 @@
-import type { ProfileId } from '../workshop/profile'
-
 /** The capillary gap at its middle, in mm: it works from 0.05 to 0.20. */
 const middleGap = 0.125
+/** From the middle gap to the widest one that solder still fills, the volume grows to this. */
+export const widestGap = 1.6
 
 /**
  * The length of solder wire that fills a capillary joint: gap area × depth, in wire of this diameter.
@@ -17,6 +17,3 @@ export function solderLength(od: number, depth: number, wire: number): number {
   const volume = Math.PI * od * middleGap * depth
   return volume / ((Math.PI / 4) * wire ** 2)
 }
-
-/** The usual solder wire's diameter in mm: 3 in metric places, 1/8 inch elsewhere. */
-export const usualWire = (profile: ProfileId): number => (profile === 'metric' ? 3 : 3.175)

@@ -1,0 +1,19 @@
+import { plastic, type Material } from './material'
+
+/** Polypropylene: a thick wall, joined by fusion alone. */
+export const ppR: Material = {
+  ...plastic,
+  id: 'pp-r',
+  name: 'PP-R',
+  expansion: 0.15,
+  modulus: { wall: 0.9, beam: 0.9 },
+  maxContinuous: 70,
+  density: 905,
+  springs: { stress: 5 },
+  bending: 'not bent',
+  supports: ['pp-r'],
+  freeLeg: 'freeLegPpr',
+  fusedOnly: true,
+  spoiltByLight: true,
+  mayHaveBarrier: true,
+}

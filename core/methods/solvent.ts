@@ -1,0 +1,42 @@
+import { most, type Method } from './method'
+import { solventSet } from './wait'
+
+/** Cement melts pipe and socket of one plastic together. */
+export const solvent: Method = {
+  ...most,
+  id: 'solvent',
+  name: 'Solvent cement',
+  fitting: 'solvent',
+  tool: 'cement and primer',
+  minutes: 4,
+  costs: { fitting: 0.8, consumables: 0.4, tool: 25 },
+  practice: 'some',
+  usual: 6,
+  wantsDry: true,
+  turnsOnceMade: false,
+  separatesMetals: true,
+  isPlastic: true,
+  leastShare: 0.8,
+  weeps: 1.5,
+  looked: ['markSeen'],
+  tins: ['cement and primer'],
+  wait: ({ od, celsius }) => solventSet(od, celsius),
+  column: () => 'solvent',
+  made: new Set(['union', 'valve', 'bushing']),
+  section: {
+    over: 'pipe',
+    gap: 0.3,
+    holding: 'filler',
+    seal: 0.5,
+    grip: 0.75,
+    sealText: 'where the socket begins to clasp',
+    gripText: 'enough overlap to hold',
+    stopText: 'at the stop',
+    motion: 'Push the pipe in',
+    homeText: 'Home: the mark is at the mouth, and nothing more is needed.',
+    shortText: 'Not home: the taper does not clasp and the cement bridges a gap it cannot fill.',
+    burrHurts: false,
+    insertHurtsMetal: false,
+    hasRingPlace: false,
+  },
+}

@@ -1,0 +1,41 @@
+import { most, type Method } from './method'
+import { mostWraps } from './thread-tape'
+
+/** A taper thread, sealed with tape, paste or hemp. */
+export const thread: Method = {
+  ...most,
+  id: 'thread',
+  name: 'Thread',
+  fitting: 'thread',
+  tool: 'two wrenches',
+  minutes: 10,
+  costs: { fitting: 2.4, consumables: 0.2, tool: 80 },
+  practice: 'much',
+  usual: 11,
+  byFlame: 'dried on its own fitting',
+  threaded: true,
+  demountable: true,
+  screwed: true,
+  leastShare: 0.8,
+  weeps: 4,
+  looked: ['turns', 'facesRight'],
+  reel: { label: 'thread tape', length: ({ od }) => mostWraps(od) * Math.PI * od },
+  column: () => 'thread',
+  made: new Set(['union', 'valve']),
+  section: {
+    over: 'pipe',
+    gap: 0.3,
+    holding: 'filler',
+    seal: 0.55,
+    grip: 0.75,
+    sealText: 'hand-tight',
+    gripText: 'enough threads to hold',
+    stopText: 'made up',
+    motion: 'Screw the pipe in',
+    homeText: 'Made up: one to three threads still show, and nothing more is needed.',
+    shortText: 'Not made up: too few threads carry the pipe.',
+    burrHurts: false,
+    insertHurtsMetal: false,
+    hasRingPlace: false,
+  },
+}
