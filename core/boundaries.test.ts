@@ -1,5 +1,9 @@
+import { readdirSync, readFileSync } from 'node:fs'
+import { join } from 'node:path'
 import { ESLint } from 'eslint'
 import { describe, expect, it } from 'vitest'
+import { materialIds } from './materials/ids'
+import { methodIds } from './methods/ids'
 
 /** What the rules say of a text, were it this file of the core. */
 async function said(filePath: string, text: string): Promise<string[]> {
@@ -44,4 +48,21 @@ describe('the core’s arrows point one way', () => {
       expect(await said('core/speech.ts', `export const y = ${used}\n`)).toHaveLength(1)
     },
   )
+})
+
+const root = join(import.meta.dirname, '..')
+const sourcesIn = (folder: string): (readonly [string, string])[] =>
+  readdirSync(join(root, folder), { recursive: true, encoding: 'utf8' })
+    .filter((file) => /\.(ts|vue)$/.test(file) && !file.endsWith('.test.ts'))
+    .map((file) => [`${folder}/${file}`, readFileSync(join(root, folder, file), 'utf8')] as const)
+
+describe('what is particular', () => {
+  it('to a method or a material is read from its file: no rule, card or page compares their names', () => {
+    const compared = new RegExp(`(method|material|Id|\\bid) [!=]== '(${[...methodIds, ...materialIds].join('|')})'`)
+    const named = ['core', 'app', 'server'].flatMap(sourcesIn).flatMap(([file, text]) => {
+      const [found] = compared.exec(text) ?? []
+      return found && !/^core\/(methods|materials)\//.test(file) ? [`${file}: ${found}`] : []
+    })
+    expect(named).toEqual([])
+  })
 })

@@ -4,7 +4,7 @@ import type { Catalogue } from '../catalogue/catalogue'
 import type { Pipe } from '../catalogue/pipe'
 import type { Costs } from '../workshop/costs'
 import type { Job, Leg, Node } from '../job/job'
-import { profileWith } from '../workshop/profile'
+import { profileWith, type Profile } from '../workshop/profile'
 import type { AssemblyJoint, AssemblyQuestion, Extent } from './question'
 import { unknownSays } from './sayings'
 import { deflection } from './deflection'
@@ -24,8 +24,8 @@ const deepest = 60
 const square = 0.1
 
 /** Minutes until water may stand on a joint; null where no wait is known at this temperature. */
-function waitMinutes({ method }: PlanJoint, od: number, celsius: number, solderCools: number): number | null {
-  const seconds = methods[method].wait({ od, celsius, solderCools })
+function waitMinutes({ method }: PlanJoint, od: number, celsius: number, profile: Profile): number | null {
+  const seconds = methods[method].wait({ ...profile, od, celsius })
   return seconds === null ? null : seconds / 60
 }
 
@@ -89,7 +89,7 @@ export function assemblyQuestion(
     // A tie-in of which nobody said what is there stands fast itself.
     if (node.kind === 'tie-in' && !node.existing && piece) fixed.add(parts[0])
     const pipe = catalogue.pipe(joint.pipe)!
-    const wait = waitMinutes(joint, pipe.od, celsius, profile.solderCools)
+    const wait = waitMinutes(joint, pipe.od, celsius, profile)
     const place = layout.places.get(joint.node)
     placed.push({ joint, pipe, run: joint.run, place: place ?? null, wet: isWrapped(job, joint.run) })
     return {

@@ -130,7 +130,7 @@ export function compareMethods(
   const rows = methodIds.flatMap((id) => {
     const verdict = verdicts.find(({ method }) => method === id)
     // A thread that needs an adapter first is no way of joining this pipe.
-    const byAdapter = id === 'thread' && verdict?.verdict === 'caution'
+    const byAdapter = methods[id].threaded && verdict?.verdict === 'caution'
     return verdict && verdict.verdict !== 'refuse' && !byAdapter ? [rowOf(verdict, costs, profile, owned, kind)] : []
   })
   return {

@@ -34,7 +34,8 @@ function fitsWords(end: FittingEnd, named: NamedEnd): boolean {
   const { word } = end.socket
   // Plain compression is for metal; what takes plastic with its insert is called so, or its pipe is said.
   const isForInsert = /insert|pex-al-pex|repair/i.test(word)
-  if (wanted && !named.made && end.socket.method === 'compression' && isForInsert !== saysPlastic(wanted)) return false
+  if (wanted && !named.made && methods[end.socket.method].ownBodiesForPlastic && isForInsert !== saysPlastic(wanted))
+    return false
   // Copper of a nominal size is no tube of that outside diameter.
   if (wanted?.includes('solder') && !named.made && word.startsWith('OD ')) return false
   return isMade(word, named) && (!system || word.toLowerCase().includes(system.toLowerCase()))

@@ -61,8 +61,6 @@ function shutOut(verdicts: readonly Verdict[]): { readonly why: Reason | null } 
 function whyNone(pipes: { readonly a: Pipe; readonly b: Pipe }, ends: JoinAnswer['ends']): Message {
   const { a, b } = pipes
   if ([a, b].some((pipe) => materialOf(pipe).isReplaced)) return noChain('lead')
-  const fused = [a, b].find((pipe) => materialOf(pipe).fusedOnly)
-  if (fused) return noChain('fused', { pipe: fused.label })
   for (const end of ['a', 'b'] as const) {
     const out = shutOut(ends[end])
     if (out) return noChain('shut out', { pipe: pipes[end].label, why: out.why })

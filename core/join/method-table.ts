@@ -29,6 +29,7 @@ const noOther: Readonly<Record<Column, Finding>> = {
   'compression-pe': refuse('PE only'),
   solvent: refuse('no cement'),
   thread: byAdapter,
+  fusion: refuse('PP-R only'),
 }
 
 const pex: Partial<Record<Column, Finding>> = {
@@ -86,6 +87,7 @@ const rows: Readonly<Record<MaterialKey, Partial<Record<Column, Finding>>>> = {
   },
   'pp-r': {
     solvent: refuse('fusion'),
+    fusion: fits('fused'),
   },
   'galvanised-steel': {
     compression: caution('repair only'),

@@ -74,6 +74,8 @@ const words: readonly (readonly [string, Meaning])[] = [
   ['compression|comp', methods('compression', 'compression', 'compression-pe')],
   ['solvent|cemented|cement|glued|glue', methods('solvent', 'solvent')],
   ['threaded|thread|screwed', methods('thread', 'thread')],
+  ['socket fusion|fusion|fused|polyfusion', methods('fusion', 'fusion')],
+  ['pp-r|ppr|polypropylene', methods('PP-R', 'fusion')],
   ['copper|cu', methods('copper', 'solder', 'press-metal', 'push-fit', 'compression')],
   ['pex-al-pex|pexalpex', made('pex-al-pex')],
   ['pex-a|pex-b|pex-c|pex', methods('PEX', 'crimp', 'clamp', 'expansion', 'push-fit', 'compression')],

@@ -8,11 +8,6 @@ export const noChainVocabulary = {
     lead: fixed(
       'Lead is not extended: replace it back to sound pipe. A licensed person may fit a listed lead-to-new coupling.',
     ),
-    fused: sentence(
-      { pipe: '20 PP-R' },
-      ({ pipe }) =>
-        `${pipe} is joined by socket fusion, or by its own threaded insert: fit that first, then join the thread.`,
-    ),
     'shut out': sentence<{ readonly pipe: string; readonly why: Reason | null }>(
       { pipe: '1/2 PVC-U', why: null },
       ({ pipe, why }, say) =>

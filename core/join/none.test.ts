@@ -14,7 +14,6 @@ const why = (b: ReturnType<typeof pipe>, more: Partial<Parameters<typeof join>[2
 
 describe('why nothing joins two pipes', () => {
   it('lead is replaced', () => expect(why(of('lead'))).toContain('Lead is not extended'))
-  it('PP-R is fused', () => expect(why(of('pp-r'))).toContain('socket fusion'))
   it('a method is shut out by its place: hot water on PVC-U', () =>
     expect(why(pipe('ASTM D1785', '1/2'), { service: 'hot' })).toMatch(/^Nothing goes on .* here: /))
   it('is not asked where there is a chain', () => expect(why(pipe('EN 1057', '15', 0.7))).toBe(''))

@@ -12,6 +12,7 @@ export const tableSentences = {
   'no plastic push-fit': fixed('a plastic-body push-fit does not take it'),
   'olive slips': fixed('an olive does not hold on it'),
   'PE only': fixed('that grip ring is made for PE'),
+  'PP-R only': fixed('only PP-R is fused in a PP-R socket'),
   'no cement': fixed('no cement joins it'),
   'listed by the system': fixed('only where the press system lists PEX'),
   'ring on barb': sentence(
@@ -44,6 +45,7 @@ export const tableSentences = {
   'made for it': fixed('a repair coupling made for it, not an olive'),
   'PVC cement': fixed('with PVC cement, cold water only'),
   liner: fixed('with a liner'),
+  fused: fixed('heated on the tool, clean and dry'),
   fusion: fixed('no cement joins it: socket fusion, or its own threaded insert'),
   'repair only': fixed('repair couplings only'),
   threaded: fixed('cut, cleaned and sealed'),

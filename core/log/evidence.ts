@@ -14,6 +14,7 @@ export const evidenceShape = {
   ringTurned: z.boolean().optional().meta({ description: 'the collar is locked, or there is none to lock' }),
   insert: z.boolean().optional().meta({ description: 'an insert or liner was used' }),
   turns: z.number().min(0).max(20).optional().meta({ description: 'beyond hand-tight' }),
+  beadEven: z.boolean().optional().meta({ description: 'a double bead stands even all round' }),
   facesRight: z.boolean().optional().meta({ description: 'the fitting faces the way it should' }),
 }
 export const evidenceSchema = z.object(evidenceShape)
@@ -36,6 +37,7 @@ export const evidenceWords: Readonly<Record<EvidenceId, EvidenceWords>> = {
   ringTurned: { ask: 'collar locked, or none to lock', seen: 'collar locked', missing: 'collar not checked' },
   insert: { ask: 'insert is in', seen: 'insert in', missing: 'insert not checked' },
   turns: { ask: 'turns given', seen: 'turns', missing: 'turns not noted' },
+  beadEven: { ask: 'double bead even all round', seen: 'bead even', missing: 'bead not checked' },
   facesRight: { ask: 'faces the right way', seen: 'faces the right way', missing: 'direction not checked' },
 }
 

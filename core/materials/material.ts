@@ -66,8 +66,6 @@ export interface Material {
   readonly boreStaysFree: boolean
   /** What it is cemented with; null where nothing cements it. */
   readonly cement: string | null
-  /** A method of its own joins it and nothing else. */
-  readonly fusedOnly: boolean
 
   readonly coldOnly: boolean
   readonly spoiltByLight: boolean
@@ -100,7 +98,6 @@ export const plastic = {
   standsAlone: false,
   boreStaysFree: false,
   cement: null,
-  fusedOnly: false,
   coldOnly: false,
   spoiltByLight: false,
   letsOxygenThrough: true,

@@ -13,7 +13,6 @@ export const ppR: Material = {
   bending: 'not bent',
   supports: ['pp-r'],
   freeLeg: 'freeLegPpr',
-  fusedOnly: true,
   spoiltByLight: true,
   mayHaveBarrier: true,
 }

@@ -13,6 +13,7 @@ export const compression: Method = {
   practice: 'some',
   usual: 8,
   onOldThreeQuarter: 'olive',
+  ownBodiesForPlastic: true,
   demountable: true,
   mechanical: true,
   screwed: true,

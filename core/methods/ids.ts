@@ -11,5 +11,6 @@ export const methodIds = [
   'compression-pe',
   'solvent',
   'thread',
+  'fusion',
 ] as const
 export type MethodId = (typeof methodIds)[number]

@@ -9,6 +9,7 @@ import { compression } from './compression'
 import { compressionPe } from './compression-pe'
 import { solvent } from './solvent'
 import { thread } from './thread'
+import { fusion } from './fusion'
 import type { MethodId } from './ids'
 import type { Method } from './method'
 
@@ -24,5 +25,6 @@ export const methods: Readonly<Record<MethodId, Method>> = {
   compression: compression,
   'compression-pe': compressionPe,
   solvent: solvent,
-  thread: thread,
+  thread,
+  fusion,
 }

@@ -14,6 +14,7 @@ export type Looked =
   | 'ringTurned'
   | 'turns'
   | 'facesRight'
+  | 'beadEven'
 
 /** A column of the first table: what a pipe of each material makes of a method. */
 export type Column =
@@ -28,6 +29,7 @@ export type Column =
   | 'compression-pe'
   | 'solvent'
   | 'thread'
+  | 'fusion'
 
 /** What a flame nearby does to a joint once it is made: spoils its rubber or plastic; dries out the seal of a thread on the fitting that it heats; nothing. */
 export type ByFlame = 'spoilt' | 'dried on its own fitting' | 'none'
@@ -40,6 +42,8 @@ export interface WaitFigures {
   readonly celsius: number
   /** Minutes that a profile lets a soldered joint cool. */
   readonly solderCools: number
+  /** Minutes that it lets a fused one stand before a test. */
+  readonly fusionTest: number
 }
 
 /** A joint as far as it uses something up from a reel. */
@@ -87,6 +91,10 @@ export interface Method {
   readonly onOldThreeQuarter: 'converter' | 'olive' | null
   /** Its fittings serve again so often, and that is counted. */
   readonly countsUses: boolean
+  /** Pushed past seal and teeth by hand: it must go in straight, and a square factory end cuts it. */
+  readonly isPushed: boolean
+  /** Its bodies for plastic pipe are others than those for metal, and are called so. */
+  readonly ownBodiesForPlastic: boolean
   /** Pipe and fitting are screwed together: they go by their threads, and one of them turns. */
   readonly threaded: boolean
   /** Its socket is a plain cup: a C on a list, and what goes in an FTG. */
@@ -109,6 +117,8 @@ export interface Method {
   readonly separatesMetals: boolean
   /** Its bodies are plastic all through, and carry no current. */
   readonly isPlastic: boolean
+  /** The threads of its bodies are of the same plastic; else brass is moulded in. */
+  readonly plasticThreads: boolean
   /** The thread of its adapters goes by a thick wall's bore. */
   readonly threadsByPlasticBore: boolean
 
@@ -151,6 +161,8 @@ export const most = {
   tightOnOldBore: false,
   onOldThreeQuarter: null,
   countsUses: false,
+  isPushed: false,
+  ownBodiesForPlastic: false,
   threaded: false,
   isCup: false,
   turnsOnceMade: null,
@@ -162,6 +174,7 @@ export const most = {
   oneSystem: false,
   separatesMetals: false,
   isPlastic: false,
+  plasticThreads: false,
   threadsByPlasticBore: false,
   stubRoom: 0,
   insertWall: 0,

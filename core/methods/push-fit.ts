@@ -17,6 +17,7 @@ export const pushFit: Method = {
   tightOnOldBore: true,
   onOldThreeQuarter: 'converter',
   countsUses: true,
+  isPushed: true,
   demountable: true,
   mechanical: true,
   oneSystem: true,

@@ -16,6 +16,7 @@ export const solvent: Method = {
   turnsOnceMade: false,
   separatesMetals: true,
   isPlastic: true,
+  plasticThreads: true,
   leastShare: 0.8,
   weeps: 1.5,
   looked: ['markSeen'],

@@ -11,6 +11,7 @@ import { compression } from './methods/compression'
 import { compressionPe } from './methods/compression-pe'
 import { crimp } from './methods/crimp'
 import { expansion } from './methods/expansion'
+import { fusion } from './methods/fusion'
 import { pressMetal } from './methods/press-metal'
 import { pressMultilayer } from './methods/press-multilayer'
 import { pushFit } from './methods/push-fit'
@@ -33,6 +34,7 @@ const procedures: Readonly<Record<MethodId, (figures: JointFigures) => Procedure
   'compression-pe': compressionPe,
   solvent,
   thread,
+  fusion,
 }
 
 export interface JointCard extends Procedure {

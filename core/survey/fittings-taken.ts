@@ -22,7 +22,6 @@ const only = (label: string): FittingsTaken => ({ sure: [label], doubtful: [], k
 function find(catalogue: Catalogue, pipe: Pipe): FittingsTaken {
   const of = materialOf(pipe)
   if (of.isReplaced) return only('nothing: replace the lead')
-  if (of.fusedOnly) return only(`socket fusion ${pipe.nominal}`)
   if (pipe.family === 'old-bore' && pipe.nominal === '3/4') return only('converter for old 3/4 bore')
   // Heating is what carbon steel is for; everything else is judged for cold water, which asks least.
   const service = of.heatingOnly ? 'heating-flow' : 'cold'

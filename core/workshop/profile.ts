@@ -22,6 +22,8 @@ const common = {
   purgeMinutes: 5,
   lookMinutes: 5,
   solderCools: 5,
+  fusionTest: 60,
+  fusionFull: 1440,
   fireWatch: 60,
   workDay: 420,
   freeLegCopper: 61,

@@ -34,6 +34,8 @@ export const settings = {
   purgeMinutes: number('Purge the air', 'min', 0, 240),
   lookMinutes: number('Look at every joint', 'min', 0, 240),
   solderCools: number('A soldered joint cools before cold work beside it', 'min', 0, 120),
+  fusionTest: number('A fused joint stands before a test', 'min', 0, 1440),
+  fusionFull: number('A fused joint stands before full pressure', 'min', 0, 10_080),
   fireWatch: number('Fire watch after hot work', 'min', 0, 480),
   workDay: number('Work of a day, for what is counted by the day', 'min', 60, 1440),
   heatNearTo28: number('Flame from plastic, seals and pressed joints, pipe to 28 or 1 inch', 'mm', 0, 3000),

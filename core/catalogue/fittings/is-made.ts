@@ -1,8 +1,15 @@
 import { methods } from '../../methods'
 import type { MethodId } from '../../methods/ids'
 import type { Socket } from '../socket'
-import type { Fitting } from '../fitting'
-import { angleStopSizes, betweenSystemsSizes, mixedSizes, reducingSizes } from '../tables/made'
+import type { Fitting, FittingEnd } from '../fitting'
+import {
+  angleStopSizes,
+  betweenSystemsSizes,
+  mixedSizes,
+  reducingSizes,
+  threadedAdapterSizes,
+  wholeRunTees,
+} from '../tables/made'
 
 const pairs = (table: Readonly<Record<string, string>>): ReadonlyMap<string, ReadonlySet<string>> =>
   new Map(Object.entries(table).map(([of, sizes]) => [of, new Set(sizes.split(', '))]))
@@ -10,10 +17,12 @@ const pairs = (table: Readonly<Record<string, string>>): ReadonlyMap<string, Rea
 const reducing = pairs(reducingSizes)
 const mixed = pairs(mixedSizes)
 
+const systemKey = ({ method, system }: Socket): string => `${method}:${system}`
+
 /** Whether a coupling is made from a size to a smaller one of the same system. */
 export const isReduced = (larger: Socket, smaller: Socket): boolean =>
   larger.system === smaller.system &&
-  (reducing.get(`${larger.method}:${larger.system}`)?.has(`${larger.size} × ${smaller.size}`) ?? false)
+  (reducing.get(systemKey(larger))?.has(`${larger.size} × ${smaller.size}`) ?? false)
 
 /** Old three-quarter bore stands in a 22 body with its own olive. */
 const sizeInBody = ({ system, size }: Socket): string => (system === 'old-size olive' ? '22' : size)
@@ -31,6 +40,7 @@ const takesBranch = (run: Socket, branch: Socket): boolean => branch.id === run.
 function isTee([larger, smaller, branch]: readonly Socket[]): boolean {
   if (!larger || !smaller || !branch) return false
   if (larger.id === smaller.id) return takesBranch(larger, branch)
+  if (wholeRunTees.has(systemKey(larger))) return false
   return isReduced(larger, smaller) && (branch.id === larger.id || takesBranch(smaller, branch))
 }
 
@@ -41,6 +51,10 @@ const isInsert = (method: MethodId): boolean =>
 /** A copper stub behind a wall is of its pipe's own size, or what multilayer pipe is pressed to. */
 const isStub = (one: Socket, copper: Socket): boolean =>
   isInsert(one.method) ? one.size === copper.size : isMixed(one, copper)
+
+/** Whether one of the ends is a thread that a list of pairs names beside this size. */
+const hasThread = (pairs: string, size: string, ends: readonly FittingEnd[]): boolean =>
+  ends.some((end) => end.type === 'thread' && pairs.split(', ').includes(`${size} × ${end.size}`))
 
 /**
  * Whether the trade makes a fitting: what a name can be made up of, and what a counter can hand over, are two things.
@@ -53,6 +67,8 @@ export function isMade({ kind, ends }: Fitting): boolean {
   const [one, other] = sockets
   if (kind === 'thread adapter') return ends.every((end) => end.type === 'thread' && betweenSystemsSizes.has(end.size))
   if (kind === 'angle stop') return sockets.every((socket, index) => index > 0 || angleStopSizes.has(socket.size))
+  const only = one && threadedAdapterSizes[systemKey(one)]
+  if (only && sockets.length < ends.length) return kind === 'adapter' && hasThread(only, one.size, ends)
   // What has a thread is made for the pipe's own and the next to each side: so it is written down in the first place.
   if (sockets.length < ends.length || !one || !other) return true
   switch (kind) {

@@ -73,7 +73,7 @@ const threadBushings = (socket: Socket): Fitting[] =>
 /** Adapters, elbows and tees with a thread on one size of one system. */
 export function threadAdapters(socket: Socket): Fitting[] {
   if (methods[socket.method].threaded || socket.system === 'repair coupling') return []
-  const plastic = methods[socket.method].isPlastic
+  const plastic = methods[socket.method].plasticThreads
   const end = socketEnd(socket)
   return [
     ...threadBushings(socket),

@@ -22,6 +22,7 @@ export const reducingSizes: Readonly<Record<string, string>> = {
   'push-fit:metal body, CTS': '1/2 × 3/8, 3/4 × 1/2, 1 × 3/4',
   'press-multilayer:EN ISO 21003':
     '18 × 16, 20 × 16, 20 × 18, 25 × 20, 26 × 16, 26 × 20, 32 × 20, 32 × 25, 32 × 26',
+  'fusion:EN ISO 15874': '25 × 20, 32 × 20, 32 × 25, 40 × 25, 40 × 32',
   'compression-pe:EN 12201 mechanical': '25 × 20, 32 × 20, 32 × 25, 40 × 32, 50 × 40, 63 × 50',
   'solvent:CPVC, ASTM D2846': copperInch,
   'solvent:PVC, ASTM D2466': copperInch,
@@ -47,6 +48,14 @@ export const mixedSizes: Readonly<Record<string, string>> = {
 
 /** Pipe that an angle stop is made for: its outlet is a half-inch thread, an end like its own, or a supply tube. */
 export const angleStopSizes: ReadonlySet<string> = new Set(['15', '16', '1/2', '5/8'])
+
+/** Where a system has bodies with a thread for some of its sizes alone, and these are adapters: pipe × thread. */
+export const threadedAdapterSizes: Readonly<Record<string, string>> = {
+  'fusion:EN ISO 15874': '20 × 1/2, 25 × 1/2, 25 × 3/4, 32 × 1',
+}
+
+/** Systems whose tees are reduced at the branch alone. */
+export const wholeRunTees: ReadonlySet<string> = new Set(['fusion:EN ISO 15874'])
 
 /** Brass with one thread of each system. */
 export const betweenSystemsSizes: ReadonlySet<string> = new Set(['1/2', '3/4'])

@@ -26,6 +26,7 @@ export const valveLengths: PartLengths = {
     'compression-pe': [0.8, 25],
     solvent: [0.7, 14],
     thread: [0.6, 14],
+    fusion: [0.6, 15],
   },
 }
 
@@ -57,6 +58,7 @@ export const unionLengths: PartLengths = {
     'compression-pe': [0.5, 15],
     solvent: [0.4, 10],
     thread: [0.4, 10],
+    fusion: [0.4, 10],
   },
 }
 
@@ -74,6 +76,7 @@ export const reducerLengths: PartLengths = {
     'compression-pe': [0.4, 8],
     solvent: [0.25, 3],
     thread: [0.3, 6],
+    fusion: [0.25, 3],
   },
 }
 
@@ -91,6 +94,7 @@ export const wallElbowLengths: PartLengths = {
     'compression-pe': [0.9, 14],
     solvent: [0.6, 6],
     thread: [0.7, 8],
+    fusion: [0.6, 4],
   },
 }
 /** Its thread end: from the axis of its pipe end to the mouth of the thread, whatever the method. */
@@ -109,6 +113,7 @@ export const maleAdapterLengths: PartLengths = {
     compression: [0.25, 9],
     'compression-pe': [0.5, 16],
     solvent: [0.15, 9],
+    fusion: [0.7, 14],
   },
 }
 
@@ -125,6 +130,7 @@ export const femaleAdapterLengths: PartLengths = {
     compression: [0.25, 6],
     'compression-pe': [0.5, 12],
     solvent: [0.15, 5],
+    fusion: [0.3, 9],
   },
 }
 

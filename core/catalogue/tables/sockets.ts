@@ -116,4 +116,11 @@ export const socketRows: readonly SocketRow[] = [
   ['thread', 'ISO 7-1 (BSPT)', '1-1/4', 19.1, 1.5, 'standard', 'useful thread length'],
   ['thread', 'ISO 7-1 (BSPT)', '1-1/2', 19.1, 1.5, 'standard', 'useful thread length'],
   ['thread', 'ISO 7-1 (BSPT)', '2', 23.4, 1.5, 'standard', 'useful thread length'],
+  ['fusion', 'EN ISO 15874', '16', 13, 1, 'typical', 'depth to which pipe is pushed on the head and into the socket'],
+  ['fusion', 'EN ISO 15874', '20', 14, 1, 'typical', 'depth to which pipe is pushed on the head and into the socket'],
+  ['fusion', 'EN ISO 15874', '25', 15, 1, 'typical', 'depth to which pipe is pushed on the head and into the socket'],
+  ['fusion', 'EN ISO 15874', '32', 17, 1, 'typical', 'depth to which pipe is pushed on the head and into the socket'],
+  ['fusion', 'EN ISO 15874', '40', 18, 1, 'typical', 'depth to which pipe is pushed on the head and into the socket'],
+  ['fusion', 'EN ISO 15874', '50', 20, 1, 'typical', 'depth to which pipe is pushed on the head and into the socket'],
+  ['fusion', 'EN ISO 15874', '63', 24, 1, 'typical', 'depth to which pipe is pushed on the head and into the socket'],
 ]

@@ -13,6 +13,6 @@ export const alignment = rule({
     },
   },
   check({ method, place }, { refuse }) {
-    return method.id === 'push-fit' && place.inLine === false ? refuse('askew') : null
+    return method.isPushed && place.inLine === false ? refuse('askew') : null
   },
 })

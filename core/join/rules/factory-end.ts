@@ -13,6 +13,6 @@ export const factoryEnd = rule({
     },
   },
   check({ method, condition }, { caution }) {
-    return method.id === 'push-fit' && condition.factoryEnd ? caution('square') : null
+    return method.isPushed && condition.factoryEnd ? caution('square') : null
   },
 })
