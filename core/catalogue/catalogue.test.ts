@@ -12,8 +12,8 @@ const socketSize = (method: MethodId, id: string) => catalogue.socketFor(method,
 
 describe('the catalogue', () => {
   it('has an id for every row, each its own, and keeps every figure', () => {
-    expect(catalogue.pipes).toHaveLength(219)
-    expect(new Set(catalogue.pipes.map(({ id }) => id)).size).toBe(219)
+    expect(catalogue.pipes).toHaveLength(243)
+    expect(new Set(catalogue.pipes.map(({ id }) => id)).size).toBe(243)
     expect(catalogue.pipe(pipeId('ASTM B88', '3/4', 'L'))).toMatchObject({
       od: 22.225,
       wall: 1.143,

@@ -1,3 +1,4 @@
+import { materialOf } from '../materials'
 import { methods } from '../methods'
 import type { FittingEnd } from './fitting'
 import type { MethodId } from '../methods/ids'
@@ -16,6 +17,12 @@ const oldBoreFamilyMethods: Readonly<Record<string, readonly string[]>> = {
   '1': ['solder', 'compression'],
 }
 const threadSystemOf: Readonly<Record<string, string>> = { 'ASTM A53': 'NPT', 'EN 10255': 'ISO 7-1 (BSPT)' }
+
+/** What a cemented system is cemented with: CPVC of schedule sizes is as wide as PVC, and no joint of the two holds. */
+const cementOf: Readonly<Record<string, string>> = {
+  'PVC, ASTM D2466': 'PVC cement',
+  'CPVC, ASTM D2846': 'CPVC cement',
+}
 
 /** Old-bore pipe that a metric socket takes all the same: 1/2 in 15, and 1 in 28 soldered or by compression. */
 export function takesOldBore(pipe: Pipe, socket: Socket): boolean {
@@ -37,6 +44,9 @@ export function fitsBySize(pipe: Pipe, socket: Socket): boolean {
     return threadSystemOf[pipe.standard] === socket.system && pipe.nominal === socket.size
   }
   if (takesOldBore(pipe, socket)) return true
+  const { cement, isFlexible } = materialOf(pipe)
+  if (socket.system.startsWith('insert set') && !isFlexible) return false
+  if (cement && cementOf[socket.system] && cementOf[socket.system] !== cement) return false
   const tolerance = pipe.odTolerance + (socket.system === 'repair coupling' ? repairTolerance : socketTolerance)
   return pipe.family === socket.family && Math.abs(pipe.od - socket.od) <= tolerance
 }

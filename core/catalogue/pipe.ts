@@ -8,7 +8,7 @@ import { pipeRows, type PipeRow } from './tables/pipes'
  * `old-bore` British copper before 1971, `schedule` iron pipe size, `pex-al-pex` its own
  * inch sizes, `lead` by nothing dependable.
  */
-export type SizeFamily = 'metric' | 'cts' | 'old-bore' | 'schedule' | 'pex-al-pex' | 'lead'
+export type SizeFamily = 'metric' | 'cts' | 'old-bore' | 'schedule' | 'pex-al-pex' | 'lead' | 'old PE' | 'by bore'
 
 export interface Pipe {
   readonly id: string
@@ -39,6 +39,11 @@ const familyOfStandard: Readonly<Record<string, SizeFamily>> = {
   'EN 10255': 'schedule',
   'old grey CTS': 'cts',
   old: 'lead',
+  'ASTM D2737': 'cts',
+  'ASTM F441': 'schedule',
+  drain: 'schedule',
+  'BS 1972': 'old PE',
+  'ASTM D2239': 'by bore',
 }
 
 const slug = (text: string): string =>
@@ -68,6 +73,9 @@ function toPipe(row: PipeRow): Pipe {
 
 /** Every pipe that Jolvet ships, in the order of the table. */
 export const shippedPipes: readonly Pipe[] = pipeRows.map(toPipe)
+
+/** Whether a pipe holds pressure: what is made for drains and vents does not. */
+export const holdsPressure = ({ standard }: Pick<Pipe, 'standard'>): boolean => standard !== 'drain'
 
 /** Bore in mm: outside diameter less both walls. */
 export const boreOf = ({ od, wall }: Pick<Pipe, 'od' | 'wall'>): number => od - 2 * wall

@@ -3,7 +3,7 @@ import type { Column } from '../methods/method'
 import { materialKey, materialOf } from '../materials'
 import type { MaterialKey } from '../materials/ids'
 import type { MethodId } from '../methods/ids'
-import type { Pipe, SizeFamily } from '../catalogue/pipe'
+import { holdsPressure, type Pipe, type SizeFamily } from '../catalogue/pipe'
 import type { TableSentence } from './table-sentences'
 import type { VerdictKind } from './verdict'
 
@@ -85,6 +85,12 @@ const rows: Readonly<Record<MaterialKey, Partial<Record<Column, Finding>>>> = {
     'push-fit-plastic': caution('listed by the maker'),
     'compression-pe': fits('liner'),
   },
+  'pe-rt': {
+    'press-multilayer': caution('listed by the system'),
+    'push-fit-metal': caution('listed by the maker'),
+    'push-fit-plastic': caution('listed by the maker'),
+    compression: caution('listed by the maker'),
+  },
   'pp-r': {
     solvent: refuse('fusion'),
     fusion: fits('fused'),
@@ -104,6 +110,7 @@ const rows: Readonly<Record<MaterialKey, Partial<Record<Column, Finding>>>> = {
     compression: caution('rusts'),
   },
   lead: {},
+  abs: {},
 }
 
 const leadReason = refuse('lead')
@@ -116,6 +123,20 @@ const oldGrey: Partial<Record<Column, Finding>> = {
   compression: caution('old grey'),
 }
 
+const listed: Partial<Record<Column, Finding>> = {
+  'push-fit-metal': caution('listed by the maker'),
+  'push-fit-plastic': caution('listed by the maker'),
+  compression: caution('listed by the maker'),
+}
+
+/** Standards whose pipe takes something else than its material does. */
+const byStandard: Readonly<Record<string, Partial<Record<Column, Finding>>>> = {
+  'old grey CTS': oldGrey,
+  // Service pipe of copper tube size is no PEX; heating pipe of PB keeps to its own system.
+  'ASTM D2737': listed,
+  'ISO 15876': listed,
+}
+
 /** Where metal bodies are sold: by inch sizes. */
 const metalBodied: ReadonlySet<SizeFamily> = new Set(['cts', 'schedule', 'pex-al-pex'])
 
@@ -125,7 +146,8 @@ const metalBodied: ReadonlySet<SizeFamily> = new Set(['cts', 'schedule', 'pex-al
  */
 export function tableFinding(method: MethodId, pipe: Pipe): Finding {
   if (materialOf(pipe).isReplaced) return leadReason
+  if (!holdsPressure(pipe)) return refuse('drain')
   const column = methods[method].column(metalBodied.has(pipe.family))
-  const row = pipe.standard.startsWith('old grey') ? oldGrey : rows[materialKey(pipe)]
+  const row = byStandard[pipe.standard] ?? rows[materialKey(pipe)]
   return row[column] ?? noOther[column]
 }

@@ -54,6 +54,7 @@ export const tableSentences = {
   'listed olive': fixed('with an olive listed for stainless'),
   'sealed heating': fixed('sealed heating only'),
   rusts: fixed('it rusts where the zinc is cut: keep it dry, heating only'),
+  drain: fixed('made for drains and vents: it holds no pressure'),
   lead: fixed('replace lead; only a listed lead-to-new coupling, put on by a licensed person'),
 } as const
 export type TableSentence = keyof typeof tableSentences

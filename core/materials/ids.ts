@@ -8,11 +8,13 @@ export const materialIds = [
   'cpvc',
   'pvc-u',
   'pe',
+  'pe-rt',
   'pp-r',
   'galvanised-steel',
   'stainless-steel',
   'carbon-steel',
   'lead',
+  'abs',
 ] as const
 export type MaterialId = (typeof materialIds)[number]
 

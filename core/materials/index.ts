@@ -1,3 +1,4 @@
+import { abs } from './abs'
 import { carbonSteel } from './carbon-steel'
 import { hardCopper, softCopper } from './copper'
 import { cpvc } from './cpvc'
@@ -8,6 +9,7 @@ import type { Material } from './material'
 import { multilayer } from './multilayer'
 import { pb } from './pb'
 import { pe } from './pe'
+import { peRt } from './pe-rt'
 import { pexA } from './pex-a'
 import { pexB } from './pex-b'
 import { pexC } from './pex-c'
@@ -26,11 +28,13 @@ export const materials: Readonly<Record<MaterialKey, Material>> = {
   cpvc,
   'pvc-u': pvcU,
   pe,
+  'pe-rt': peRt,
   'pp-r': ppR,
   'galvanised-steel': galvanisedSteel,
   'stainless-steel': stainlessSteel,
   'carbon-steel': carbonSteel,
   lead,
+  abs,
 }
 
 /** A pipe's material, soft copper told apart. */

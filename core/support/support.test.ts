@@ -105,10 +105,12 @@ describe('expansion', () => {
       ['cpvc', 34],
       ['pvc-u', 34],
       ['pe', 26],
+      ['pe-rt', 12],
       ['pp-r', 25],
       ['galvanised-steel', 60],
       ['stainless-steel', 60],
       ['carbon-steel', 60],
+      ['abs', 34],
     ])
     expect(freeLegConstant(profileWith('metric', { freeLegPpr: 30 }), materials['pp-r'])).toBe(30)
   })

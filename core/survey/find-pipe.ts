@@ -35,6 +35,8 @@ const words: readonly (readonly [RegExp, Test])[] = [
   [/\b(?:c-?pvc)\b/, of('cpvc')],
   [/\b(?:u?pvc(?:-u)?)\b/, of('pvc-u')],
   [/\b(?:pp-?r)\b/, of('pp-r')],
+  [/\bpe-?rt\b/, of('pe-rt')],
+  [/\babs\b/, of('abs')],
   [/\b(?:polybut(?:yl|ylene|ene)?|pb)\b/, of('pb')],
   [/\b(?:[mhl]dpe|poly(?:ethylene)?|pe)\b/, of('pe')],
   // What comes out of the ground is blue, and is asked for by that.

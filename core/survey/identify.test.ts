@@ -254,10 +254,12 @@ describe('prints as they stand on pipe', () => {
     expect(parsePrintLine('uPVC 3/4').materials).toEqual(['pvc-u'])
   })
 
-  it('PE-RT without aluminium is not in the catalogue: nothing is settled, and it is said', () => {
+  it('PE-RT without aluminium is no PEX: what takes it its maker lists, so nothing is settled', () => {
+    expect(first('PE-RT type II 16x2.0 ISO 22391')).toMatchObject({ material: 'pe-rt', od: 16, wall: 2 })
     const answer = asked([{ kind: 'print', text: 'PE-RT 16x2.0' }, caliper(16)])
     expect(answer.settled).toBe(false)
-    expect(told(answer.warnings)).toContain('PE-RT is not in this catalogue')
+    expect(answer.groups[0]).toMatchObject({ fits: [], doubtful: ['16 multilayer press', '16 insert compression'] })
+    expect(told(answer.warnings)).toContain('oxygen barrier')
     expect(parsePrintLine('PE-RT/AL/PE-RT 16x2').materials).toEqual(['multilayer'])
   })
 

@@ -8,7 +8,6 @@ import type { IdentifyRequest, Observation } from '../job/observation'
 import type { Message } from '../quantity/message'
 import { priorWeight } from './prior'
 import { parsePrintLine } from './print-line'
-import { warningSays } from './sayings'
 import { warningsOf, type Marks } from './warnings'
 
 export interface Candidate {
@@ -109,11 +108,9 @@ export function identify(catalogue: Catalogue, { observations: seen, region, bui
   const done = new Set(observations.map((observation) => doneKey(observation)))
   const likeliest = weighed[0]!.pipe
   const prints = observations.flatMap((of) => (of.kind === 'print' ? [parsePrintLine(of.text)] : []))
-  const unlisted = prints.flatMap((line) => line.unlisted ?? [])
   // Nothing is settled on what every rule doubts, nor on a pipe of which its own print says that it is another.
   const [first] = groups
-  const settled =
-    first !== undefined && first.probability >= settledAt && first.fits.length > 0 && unlisted.length === 0
+  const settled = first !== undefined && first.probability >= settledAt && first.fits.length > 0
   const marks: Marks = {
     barrier: prints.some(({ barrier }) => barrier),
     potable: prints.some(({ potable }) => potable),
@@ -124,10 +121,7 @@ export function identify(catalogue: Catalogue, { observations: seen, region, bui
     next: settled ? [] : nextChecks(weighed.slice(0, weighedForNext), done),
     settled,
     contradictions: contradictionsOf(likeliest, observations),
-    warnings: [
-      ...unlisted.map((material) => warningSays('unlisted', { material })),
-      ...(observations.length > 0 ? warningsOf(likeliest, marks) : []),
-    ],
+    warnings: observations.length > 0 ? warningsOf(likeliest, marks) : [],
     understood: [...new Set(prints.flatMap(({ understood }) => understood))],
     marks,
   }

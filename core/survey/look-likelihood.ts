@@ -97,6 +97,7 @@ const table: Readonly<Record<MaterialKey, Readonly<Record<Exclude<LookKind, 'pla
     colour: { blue: 0.6, black: 0.38 },
     joint: { 'large plastic nut': 0.85, 'fused collar': 0.1 },
   },
+  'pe-rt': { ...pex, feel: springs(0.1, 0.4) },
   'pp-r': {
     ...pex,
     'cut-end': thickEnd,
@@ -144,6 +145,7 @@ const table: Readonly<Record<MaterialKey, Readonly<Record<Exclude<LookKind, 'pla
     stripe: noStripe,
     joint: { 'wiped bulb': 0.85, 'silver ring of solder': 0.04, 'nut and olive': 0.08 },
   },
+  abs: { ...pex, feel: rigid, colour: { black: 0.95, grey: 0.03 }, joint: onlySolvent },
 }
 
 /** Where a pipe of each material stands in a house and before it; typical. Plastic for hot water is kept from daylight. */
@@ -160,11 +162,13 @@ const places: Readonly<Record<MaterialKey, Shares>> = {
   cpvc: mostlyOnWalls,
   'pvc-u': { 'in the ground': 0.4, outdoors: 0.25, 'on a wall': 0.3, 'in a floor': 0.05 },
   pe: { 'in the ground': 0.84, outdoors: 0.07, 'in a floor': 0.06, 'on a wall': 0.03 },
+  'pe-rt': indoors,
   'pp-r': mostlyOnWalls,
   'galvanised-steel': { 'on a wall': 0.62, outdoors: 0.13, 'in the ground': 0.15, 'in a floor': 0.1 },
   'stainless-steel': mostlyOnWalls,
   'carbon-steel': mostlyOnWalls,
   lead: { 'in the ground': 0.5, 'on a wall': 0.25, 'in a floor': 0.2, outdoors: 0.05 },
+  abs: { 'in a floor': 0.3, 'on a wall': 0.5, 'in the ground': 0.15, outdoors: 0.05 },
 }
 
 const rare = 0.002

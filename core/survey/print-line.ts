@@ -12,8 +12,6 @@ export interface PrintLine {
   /** The wall stands at the very end: decimals after it may be worn off. */
   wallCut?: true
   grade?: RegExp
-  /** A material that the catalogue does not hold. */
-  unlisted?: string
   /** Marked as having a layer that keeps oxygen out. */
   barrier?: true
   /** Marked for drinking water. */
@@ -35,6 +33,8 @@ const materialWords: readonly (readonly [RegExp, readonly MaterialId[], string])
   [/PVC/, ['pvc-u'], 'PVC'],
   [/PP-?R/, ['pp-r'], 'PP-R'],
   [/POLYBUTYLENE|\bPB(?:\d{4})?\b/, ['pb'], 'polybutylene'],
+  [/\bPE-?RT\b/, ['pe-rt'], 'PE-RT'],
+  [/\bABS\b/, ['abs'], 'ABS'],
   [/PE\s?(80|100)|\bMDPE\b|\bHDPE\b/, ['pe'], 'PE'],
   [/COPPER|\bCU\b/, ['copper'], 'copper'],
   [/STAINLESS|1\.4401|\b316\b/, ['stainless-steel'], 'stainless steel'],
@@ -62,6 +62,13 @@ const standardWords: readonly (readonly [RegExp, string])[] = [
   [alone('15875'), 'EN ISO 15875'],
   [alone('21003'), 'EN ISO 21003'],
   [alone('12201'), 'EN 12201'],
+  [alone('22391'), 'ISO 22391'],
+  [alone('15876'), 'ISO 15876'],
+  [alone('1972'), 'BS 1972'],
+  [alone('1452'), 'EN ISO 1452'],
+  [numbered('D', '2737'), 'ASTM D2737'],
+  [numbered('D', '2239'), 'ASTM D2239'],
+  [numbered('F', '441'), 'ASTM F441'],
   [alone('15874'), 'EN ISO 15874'],
   [alone('10312'), 'EN 10312'],
   [alone('10305'), 'EN 10305-3'],
@@ -152,12 +159,7 @@ function readMarks(upper: string, line: PrintLine): void {
 export function parsePrintLine(text: string): PrintLine {
   const upper = text.trim().toUpperCase()
   const line: PrintLine = { understood: [] }
-  const isMultilayer = materialWords[0]![0].test(upper)
-  if (/\bPE-?RT\b/.test(upper) && !isMultilayer) {
-    line.unlisted = 'PE-RT'
-    line.understood.push('PE-RT')
-  }
-  const material = line.unlisted ? undefined : (materialWords.find(([form]) => form.test(upper)) ?? wornMaterial(upper))
+  const material = materialWords.find(([form]) => form.test(upper)) ?? wornMaterial(upper)
   if (material) {
     line.materials = material[1]
     line.understood.push(material[2])

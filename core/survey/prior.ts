@@ -10,6 +10,9 @@ const standardsOf: Readonly<Record<Region, Readonly<Record<string, number>>>> = 
     'EN ISO 21003': 1.5,
     'EN 12201': 2,
     'EN ISO 15874': 0.2,
+    'ISO 22391': 0.3,
+    'BS 1972': 0.3,
+    drain: 0.05,
     'EN 10255': 0.7,
     'EN 10312': 0.3,
     'EN 10305-3': 0.5,
@@ -23,6 +26,10 @@ const standardsOf: Readonly<Record<Region, Readonly<Record<string, number>>>> = 
     'EN ISO 21003': 4,
     'EN 12201': 2,
     'EN ISO 15874': 2,
+    'ISO 22391': 1,
+    'ISO 15876': 0.2,
+    'EN ISO 1452': 0.3,
+    drain: 0.05,
     'EN 10255': 2,
     'EN 10312': 1.2,
     'EN 10305-3': 1.2,
@@ -36,6 +43,10 @@ const standardsOf: Readonly<Record<Region, Readonly<Record<string, number>>>> = 
     'ASTM D1785': 1,
     'old grey CTS': 1.5,
     'ASTM A53': 1.5,
+    'ASTM D2737': 0.4,
+    'ASTM D2239': 0.5,
+    'ASTM F441': 0.05,
+    drain: 0.3,
     'EN 12201': 0.05,
     old: 0.2,
   },
@@ -54,6 +65,8 @@ const commonSizes: Readonly<Record<string, readonly string[]>> = {
   'EN 10305-3': ['15', '22'],
 }
 const commonInches = ['1/2', '3/4']
+/** Sizes that are met in old heating alone. */
+const seldom: Readonly<Record<string, readonly string[]>> = { 'EN 1057': ['14', '16'] }
 
 /** Coiled copper against straight lengths: the rule below 12 mm, the exception above, and rare from 20 on. */
 function temperWeight({ temper, od }: Pipe): number {
@@ -110,7 +123,7 @@ export const askedWeight = (pipe: Pipe, region: Region | undefined): number =>
  */
 export function priorWeight(pipe: Pipe, region: Region | undefined, built: number | undefined): number {
   const rank = (commonSizes[pipe.standard] ?? commonInches).indexOf(pipe.nominal)
-  const usual = rank < 0 ? 1 : rank === 0 ? 3.5 : 3
+  const usual = seldom[pipe.standard]?.includes(pipe.nominal) ? 0.15 : rank < 0 ? 1 : rank === 0 ? 3.5 : 3
   const withdrawn = pipe.standard === 'old grey CTS' ? 0.3 : 1
   return (
     usual *

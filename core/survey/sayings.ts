@@ -42,11 +42,6 @@ const warningSentences = {
     'carbon steel': fixed('Carbon steel: sealed heating only, never drinking water.'),
     'soft copper': fixed('Soft copper: re-round before any joint; no push-fit.'),
     barrier: fixed('On heating only with an oxygen barrier: read it from the print line.'),
-    unlisted: sentence(
-      { material: 'PE-RT' },
-      ({ material }) =>
-        `${material} is not in this catalogue: it takes its own maker’s fittings, by the maker’s sheet.`,
-    ),
   },
 } as const
 

@@ -22,6 +22,8 @@ const familyWords: Readonly<Record<Socket['family'], string>> = {
   schedule: 'iron pipe size',
   'pex-al-pex': 'PEX-AL-PEX',
   lead: 'lead',
+  'old PE': 'old imperial PE',
+  'by bore': 'by its bore',
 }
 const familyOf = ({ method, system, family }: Socket): string =>
   methods[method].threaded ? (system === 'NPT' ? 'NPT' : 'BSP') : familyWords[family]
