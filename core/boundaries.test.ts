@@ -1,5 +1,5 @@
 import { readdirSync, readFileSync } from 'node:fs'
-import { join } from 'node:path'
+import { dirname, join, normalize } from 'node:path'
 import { ESLint } from 'eslint'
 import { describe, expect, it } from 'vitest'
 import { materialIds } from './materials/ids'
@@ -65,4 +65,37 @@ describe('what is particular', () => {
     })
     expect(named).toEqual([])
   })
+})
+
+/** The files that each file imports, types too. */
+function importsOf(sources: ReadonlyMap<string, string>): Map<string, string[]> {
+  const found = (from: string, named: string): string[] => {
+    const path = named.startsWith('.')
+      ? normalize(join(dirname(from), named))
+      : named.replace(/^~~\//, '').replace(/^~\//, 'app/')
+    return [path, `${path}.ts`, `${path}/index.ts`].filter((file) => sources.has(file)).slice(0, 1)
+  }
+  return new Map(
+    [...sources].map(([file, text]) => [
+      file,
+      [...text.matchAll(/(?:from|import)\s*\(?'([^']+)'/g)].flatMap(([, named]) => found(file, named!)),
+    ]),
+  )
+}
+
+it('no file imports itself by way of others', () => {
+  const imports = importsOf(new Map(['core', 'app', 'server'].flatMap(sourcesIn)))
+  expect(imports.size).toBeGreaterThan(800)
+  const done = new Set<string>()
+  const circle = (file: string, above: readonly string[]): readonly string[] | null => {
+    if (above.includes(file)) return [...above.slice(above.indexOf(file)), file]
+    if (done.has(file)) return null
+    for (const next of imports.get(file) ?? []) {
+      const found = circle(next, [...above, file])
+      if (found) return found
+    }
+    done.add(file)
+    return null
+  }
+  expect([...imports.keys()].flatMap((file) => circle(file, []) ?? [])).toEqual([])
 })

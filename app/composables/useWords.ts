@@ -2,13 +2,13 @@ import { formatFigure } from '~~/core/quantity/format-length'
 import type { Message } from '~~/core/quantity/message'
 import { problemText } from '~~/core/quantity/refusal'
 import { speakerIn } from '~~/core/speech'
-import { useJobStore } from '~/stores/job'
+import { useDecidedStore } from '~/stores/decided'
 
 /** Figures and sentences for the reader: in the units of the open job, or without one in those of the bench. */
 export function useWords() {
-  const store = useJobStore()
+  const open = useDecidedStore()
   const bench = useBenchUnits()
-  const units = computed(() => store.job?.units ?? bench.units.value)
+  const units = computed(() => open.job?.units ?? bench.units.value)
   const say = computed(() => speakerIn(units.value))
   return {
     units,

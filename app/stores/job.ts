@@ -1,5 +1,5 @@
 import { useEventListener } from '@vueuse/core'
-import { defineStore } from 'pinia'
+import { defineStore, storeToRefs } from 'pinia'
 import type { Job } from '~~/core/job/job'
 import { saysTheSame } from '~~/core/edit/merge'
 import { readJob } from '~~/core/job/read-job'
@@ -18,6 +18,7 @@ import type { newestOf } from '~/sync/newest'
 import { holdDraft } from '~/sync/draft-lock'
 import { claimTab } from '~/sync/tab'
 import { useCatalogueStore } from '~/stores/catalogue'
+import { useDecidedStore } from '~/stores/decided'
 import { useOutboxStore } from '~/stores/outbox'
 
 const longestHistory = 500
@@ -25,8 +26,7 @@ const longestHistory = 500
 /** The job that is open: its text, what follows from it, its history, and whether it is saved. */
 export const useJobStore = defineStore('job', () => {
   const id = ref('')
-  /** As it was decided. */
-  const decided = shallowRef<Job | null>(null)
+  const { job: decided } = storeToRefs(useDecidedStore())
   /** Of the text that the server has, as far as it is known here. */
   const version = ref(0)
   /** The life of the server's database in which it has that version. */

@@ -1,6 +1,7 @@
 import { defineStore } from 'pinia'
 import { openChannel, underLock } from '~/sync/between-tabs'
-import { sendCommand, type Changes, type Command, type CommandAnswer } from '~/sync/command'
+import { sendCommand, type Changes, type Command } from '~/sync/command'
+import type { CommandAnswer } from '~/sync/command-answer'
 import { browserCommands } from '~/sync/command-store'
 import { unbegunJobs } from '~/sync/drafts'
 import { Outbox, type Heard, type OutboxState } from '~/sync/outbox'

@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import type { Command, SendAnswer } from './command'
+import type { Command } from './command'
+import type { SendAnswer } from './command-answer'
 import type { CommandStore } from './command-store'
 import { Outbox, type Heard, type OutboxState } from './outbox'
 

@@ -1,4 +1,5 @@
-import type { Command, CommandAnswer, SendAnswer } from './command'
+import type { Command } from './command'
+import type { CommandAnswer, SendAnswer } from './command-answer'
 import type { CommandStore } from './command-store'
 import { nextOf } from './turn'
 

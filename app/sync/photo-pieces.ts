@@ -1,6 +1,6 @@
 import { sha256Of } from '~/saving/sha256'
 import { ask } from './ask'
-import type { SendAnswer } from './command'
+import type { SendAnswer } from './command-answer'
 import { saidOf } from './said-of'
 
 /** Small enough for a poor line to carry one in seconds. */

@@ -1,5 +1,5 @@
 import type { Heard } from './ask'
-import type { Refused, SendAnswer } from './command'
+import type { Refused, SendAnswer } from './command-answer'
 
 /** Who asks is not let in, whatever it is that is asked: by the server, by a proxy that wants a password, or since the page is too old. */
 const shut = new Set([401, 403, 407, 426])

@@ -1,4 +1,4 @@
-import { fixed, messagesOf, sentence, type Vocabulary } from '../quantity/message'
+import { fixed, messagesOf, sentence, type Vocabulary } from '../quantity/sentence'
 
 /** Why a joint cannot be made as its turn comes. */
 const obstacleSentences = {

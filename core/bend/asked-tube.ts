@@ -1,4 +1,4 @@
-import { fixed } from '../quantity/message'
+import { fixed } from '../quantity/sentence'
 import { Refusal, refusalsOf } from '../quantity/refusal'
 import { markedTube, type BendMark } from './marks-tube'
 import { crossoverFour, crossoverThree, offsetTube, twoNineties } from './offset'

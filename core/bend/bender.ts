@@ -1,6 +1,6 @@
 import * as z from 'zod'
 import { radians } from '../quantity/angle'
-import { fixed } from '../quantity/message'
+import { fixed } from '../quantity/sentence'
 import { refusalsOf } from '../quantity/refusal'
 import { bendLengths } from './geometry'
 

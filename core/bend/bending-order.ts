@@ -1,4 +1,5 @@
-import { fixed, messagesOf, sentence, type Message } from '../quantity/message'
+import { bendingOrderSays } from './bending-order-sayings'
+import type { Message } from '../quantity/message'
 import { markedFromOtherEnd, sweepOf, type BenderStand, type Sweep } from './foul'
 import type { MarkedTube } from './tube'
 
@@ -34,26 +35,6 @@ export type BendingOrder =
       /** Straight that is wanting under the hook, in mm; null where something else stands in the way. */
       readonly lacks: number | null
     }
-
-/** Why there is no order of bending. */
-export const bendingOrderSentences = {
-  id: 'bending-order',
-  messages: {
-    many: sentence({ most: 9 }, ({ most }) => `a tube of more than ${most} bends: cut it`),
-    'no grip': sentence(
-      { lacks: 20 },
-      ({ lacks }, say) =>
-        `${say.atLeast(lacks)} of straight wanting to grip at an end; bend it on a longer tube and cut after`,
-    ),
-    'no shoe': fixed('no straight under the shoe: bend it on a longer tube and cut after'),
-    'fouls another': fixed('each bend fouls another in every order: move a bend, or put an elbow in its place'),
-    below: fixed(
-      'in every order the tube hits what is under the bender: raise the bender, or put an elbow or a coupling in',
-    ),
-    itself: fixed('in every order the tube hits itself or the former: put an elbow or a coupling in'),
-  },
-} as const
-const problem = messagesOf(bendingOrderSentences)
 
 const tight = 1e-6
 
@@ -116,7 +97,7 @@ const mostBends = 9
 export function bendingOrder(tube: MarkedTube, room: BenderRoom): BendingOrder {
   const count = tube.bends.length
   if (count > mostBends)
-    return { ok: false, bend: mostBends, lacks: null, problem: problem('many', { most: mostBends }) }
+    return { ok: false, bend: mostBends, lacks: null, problem: bendingOrderSays('many', { most: mostBends }) }
   const sweep = sweeps(tube, room)
   for (let bend = 0; bend < count; bend += 1) {
     if (waysAt(tube, room, bend, new Set(), sweep).length > 0) continue
@@ -126,7 +107,7 @@ export function bendingOrder(tube: MarkedTube, room: BenderRoom): BendingOrder {
       ok: false,
       bend,
       lacks: lacks > 0 ? lacks : null,
-      problem: lacks > 0 ? problem('no grip', { lacks }) : problem('no shoe'),
+      problem: lacks > 0 ? bendingOrderSays('no grip', { lacks }) : bendingOrderSays('no shoe'),
     }
   }
   let best: { steps: BendStep[]; cost: number } | null = null
@@ -163,8 +144,10 @@ export function bendingOrder(tube: MarkedTube, room: BenderRoom): BendingOrder {
 /** Why no order is left though each bend alone finds room; each search leaves out one thing that may stand in the way. */
 function whyNone(tube: MarkedTube, room: BenderRoom): Message {
   const isFree = (without: Partial<BenderRoom>) => bendingOrder(tube, { ...room, ...without }).ok
-  if (room.od === undefined || !isFree({ od: undefined })) return problem('fouls another')
-  return room.below !== undefined && isFree({ below: undefined }) ? problem('below') : problem('itself')
+  if (room.od === undefined || !isFree({ od: undefined })) return bendingOrderSays('fouls another')
+  return room.below !== undefined && isFree({ below: undefined })
+    ? bendingOrderSays('below')
+    : bendingOrderSays('itself')
 }
 
 /** By how much longer the tube must be at each end so that its outer bends can be gripped; cut off afterwards. */

@@ -1,4 +1,4 @@
-import { fixed, sentence } from '../quantity/message'
+import { fixed, sentence } from '../quantity/sentence'
 import { refusalsOf } from '../quantity/refusal'
 import { bendLengths } from './geometry'
 import type { Tube } from './tube'

@@ -1,5 +1,5 @@
 import { degrees, radians } from '../quantity/angle'
-import { fixed } from '../quantity/message'
+import { fixed } from '../quantity/sentence'
 import { refusalsOf } from '../quantity/refusal'
 import type { Tube } from './tube'
 

@@ -1,5 +1,6 @@
 import { radians } from '../quantity/angle'
-import { fixed, messagesOf, sentence, type Message } from '../quantity/message'
+import { fixed, messagesOf, sentence } from '../quantity/sentence'
+import type { Message } from '../quantity/message'
 import type { Tube } from './tube'
 
 /** What people call a bent tube. */

@@ -3,8 +3,7 @@ import { fitsBySize } from './fit'
 import { methodIds, type MethodId } from '../methods/ids'
 import { shippedPipes, type Pipe } from './pipe'
 import { shippedSockets, type Socket } from './socket'
-import type { Part } from './part'
-import { partKey, type PartEnd, type PartFitting } from './part-key'
+import { partKey, type OwnPart, type PartEnd, type PartFitting } from './part-key'
 import { shippedTakeOff } from './take-off'
 
 /** All figures a plan may rest on. One object, so that a user's measured parts can be laid over it. */
@@ -74,14 +73,14 @@ export const shippedCatalogue: Catalogue = catalogueOf(shippedPipes, shippedSock
   ownFitting: () => null,
 })
 
-const figureOf = ({ mm, tolerance, basis }: Part): Figure => ({ mm, tolerance, basis })
+const figureOf = ({ mm, tolerance, basis }: OwnPart): Figure => ({ mm, tolerance, basis })
 
 /**
  * The catalogue with a user's own figures laid over it: each stands in place of the shipped figure of the same part.
  *
  * @remarks for instance: catalogueWith([{ socket: 'solder:EN 1254-1:22', end: 'either', mm: 15, tolerance: 0.2, basis: 'measured', … }])
  */
-export function catalogueWith(parts: readonly Part[]): Catalogue {
+export function catalogueWith(parts: readonly OwnPart[]): Catalogue {
   if (parts.length === 0) return shippedCatalogue
   const own = new Map(parts.map((part) => [partKey(part), figureOf(part)]))
   const sockets = shippedSockets.map((socket) => {

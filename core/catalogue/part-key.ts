@@ -1,3 +1,5 @@
+import type { Figure } from '../quantity/basis'
+
 /** Fittings of which a user may know the take-off. */
 export const partFittings = [
   'elbow-90',
@@ -24,6 +26,9 @@ export interface PartSubject {
   readonly fitting?: PartFitting | undefined
   readonly end: PartEnd
 }
+
+/** A figure of one's own, and what it is of. */
+export interface OwnPart extends PartSubject, Figure {}
 
 /** What a figure is of: a later one under the same key takes the place of an earlier one. */
 export const partKey = ({ socket, named, fitting, end }: PartSubject): string =>

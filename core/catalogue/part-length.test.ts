@@ -146,8 +146,6 @@ describe('fittings one in the other', () => {
         mm: 2,
         tolerance: 0.2,
         basis: 'measured',
-        by: 'R. Beck',
-        note: '',
       },
     ])
     expect(chainLengthOf(own, ['22 solder × 22 solder coupling'])).toMatchObject({ mm: 4, tolerance: 0.4 })

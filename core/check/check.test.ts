@@ -353,7 +353,7 @@ describe('what meets in a run', () => {
     )
     expect(found.map((check) => [check.verdict, said(check)])).toEqual([['caution', expect.stringContaining(fitting)]])
     const measured = catalogueWith([
-      { socket: '', named: fitting, end: 'either', mm: 8, tolerance: 0.5, basis: 'measured', by: 'R. Beck', note: '' },
+      { socket: '', named: fitting, end: 'either', mm: 8, tolerance: 0.5, basis: 'measured' },
     ])
     const job = sampleJob({
       pipe: copper22,

@@ -1,7 +1,7 @@
 import type { Ids } from './ids'
 import type { Catalogue } from '../catalogue/catalogue'
 import type { Job, Leg, Node } from '../job/job'
-import { fixed } from '../quantity/message'
+import { fixed } from '../quantity/sentence'
 import { refusalsOf } from '../quantity/refusal'
 import { cutIn, typicalSlipLength } from '../run/cut-in'
 import { pieceEnd } from '../run/end'

@@ -1,6 +1,6 @@
 import { hasNoPipe } from '../run/states'
 import type { Ids } from './ids'
-import { fixed, sentence } from '../quantity/message'
+import { fixed, sentence } from '../quantity/sentence'
 import { refusalsOf } from '../quantity/refusal'
 import { removeLeg, withSystem } from './edit-run'
 import { fixingsFrom } from '../job/fixings'

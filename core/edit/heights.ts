@@ -1,6 +1,6 @@
 import { thousandths } from '../quantity/thousandths'
 import type { Ids } from './ids'
-import { fixed } from '../quantity/message'
+import { fixed } from '../quantity/sentence'
 import { refusalsOf } from '../quantity/refusal'
 import { addLeg, setNode } from './edit-run'
 import type { Job } from '../job/job'

@@ -1,3 +1,4 @@
+import { joinLongSays } from './join-long-sayings'
 import { methods } from '../methods'
 import type { Ids } from './ids'
 import type { Catalogue } from '../catalogue/catalogue'
@@ -5,7 +6,7 @@ import { splitLeg } from './edit-leg'
 import type { Job, Leg } from '../job/job'
 import { profileWith, type Profile } from '../workshop/profile'
 import { radians } from '../quantity/angle'
-import { fixed, messagesOf, type Message } from '../quantity/message'
+import type { Message } from '../quantity/message'
 import { asBuilt } from '../pipework/as-built'
 import { dot, minus } from '../quantity/vector'
 import { unitVector } from '../job/direction'
@@ -124,17 +125,6 @@ function beginsLater(drawn: Job, built: Job, run: string, id: string): number {
   return before!.place && now!.place ? dot(minus(now!.place, before!.place), unitVector(before!.direction)) : 0
 }
 
-/** Why a piece that is longer than its stock gets no coupling. */
-export const joinLongSentences = {
-  id: 'join-long',
-  messages: {
-    'no room': fixed('no straight of it has room for a coupling clear of bends and of what it is fixed to'),
-    'not known': fixed('the coupling’s take-off or depth is not in the catalogue: put it in by hand, and measure it'),
-    many: fixed('too many couplings'),
-  },
-} as const
-const problem = messagesOf(joinLongSentences)
-
 export interface JoinedLong {
   readonly job: Job
   /** How many couplings were put in. */
@@ -169,7 +159,7 @@ export function joinLong(catalogue: Catalogue, job: Job, ids: Ids, plan: Plan, r
       const coupling = couplingOf(catalogue, built, piece)
       const place = coupling && couplingPlace(piece, legs, length, coupling, clearOf(profile, built, piece))
       if (!place) {
-        problems.set(legsKey(current, id), problem(coupling ? 'no room' : 'not known'))
+        problems.set(legsKey(current, id), joinLongSays(coupling ? 'no room' : 'not known'))
         continue
       }
       const at = place.at + beginsLater(now, built, piece.run, place.leg)
@@ -182,7 +172,7 @@ export function joinLong(catalogue: Catalogue, job: Job, ids: Ids, plan: Plan, r
     job: now,
     couplings,
     problems: current.stock.flatMap(({ tooLong }) =>
-      tooLong.map(({ id }) => ({ piece: id, why: problems.get(legsKey(current, id)) ?? problem('many') })),
+      tooLong.map(({ id }) => ({ piece: id, why: problems.get(legsKey(current, id)) ?? joinLongSays('many') })),
     ),
   }
 }

@@ -1,7 +1,7 @@
 import type { Job, Leg } from '../job/job'
 import { isRunEnd } from '../job/node-legs'
 import { systemOf } from '../job/system'
-import { fixed } from '../quantity/message'
+import { fixed } from '../quantity/sentence'
 import { refusalsOf } from '../quantity/refusal'
 import { oppositeDirection } from '../job/direction'
 import { withOneMore } from './join-leg'

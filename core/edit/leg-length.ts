@@ -1,5 +1,5 @@
 import { legLimits } from '../quantity/parse-length'
-import { sentence } from '../quantity/message'
+import { sentence } from '../quantity/sentence'
 import { refusalsOf } from '../quantity/refusal'
 
 const refuse = refusalsOf({

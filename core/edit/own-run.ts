@@ -1,7 +1,7 @@
 import type { Job, Run } from '../job/job'
 import { pipeIdIn, serviceIn } from '../job/leg-defaults'
 import { runOf, systemOf } from '../job/system'
-import { fixed } from '../quantity/message'
+import { fixed } from '../quantity/sentence'
 import { refusalsOf } from '../quantity/refusal'
 import type { Ids } from './ids'
 import { partBeyond } from './part'

@@ -1,6 +1,7 @@
 import { serviceIn } from '../job/leg-defaults'
 import type { Catalogue } from '../catalogue/catalogue'
-import { fixed, messagesOf, sentence, type Message } from '../quantity/message'
+import { fixed, messagesOf, sentence } from '../quantity/sentence'
+import type { Message } from '../quantity/message'
 import { refusalsOf } from '../quantity/refusal'
 import type { Layout } from '../run/layout'
 import { unknownHeights } from '../run/unknown-heights'

@@ -1,4 +1,4 @@
-import { fixed, sentence } from '../quantity/message'
+import { fixed, sentence } from '../quantity/sentence'
 
 /** What the table of methods and materials says, each sentence under a name of its own. */
 export const tableSentences = {

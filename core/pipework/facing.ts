@@ -1,5 +1,6 @@
 import type { Direction } from '../job/job'
-import { messagesOf, sentence, type Message } from '../quantity/message'
+import { messagesOf, sentence } from '../quantity/sentence'
+import type { Message } from '../quantity/message'
 import { dot } from '../quantity/vector'
 import { directionWords } from '../run/direction-words'
 import { directionOf } from '../run/turning'

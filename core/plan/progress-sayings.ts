@@ -1,4 +1,5 @@
-import { fixed, messagesOf, sentence, type Message } from '../quantity/message'
+import { fixed, messagesOf, sentence } from '../quantity/sentence'
+import type { Message } from '../quantity/message'
 
 /** What is to be done next in a step of the work. */
 export const progressSentences = {

@@ -8,7 +8,7 @@ import type { Supply } from '../pipework/supplies'
 import type { PlanCheck } from '../check/rule'
 import type { PipeStock } from '../cut/lay-pieces'
 import type { ClosingError } from '../run/closing'
-import type { LegClips } from '../support/leg-clips'
+import type { LegClips } from '../support/clips-of-leg'
 
 export interface PlanClip {
   readonly leg: string

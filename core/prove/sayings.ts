@@ -1,5 +1,5 @@
 import { formatClock } from '../quantity/format-duration'
-import { fixed, messagesOf, sentence } from '../quantity/message'
+import { fixed, messagesOf, sentence } from '../quantity/sentence'
 
 /** What is told of a test: what would decide it, or what is done next. */
 export const proveSentences = {

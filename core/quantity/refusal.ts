@@ -1,5 +1,7 @@
-import { messagesOf, tellBy, type Message, type Sentences, type Told, type Vocabulary } from './message'
-import { speakerFor, type Speaker } from './speaker'
+import { messagesOf, tellBy, type Sentences, type Told, type Vocabulary } from './sentence'
+import type { Message } from './message'
+import { speakerFor } from './speaker'
+import type { Speaker } from './speaks'
 
 /**
  * An input or an edit that cannot be, with what would be accepted: a message, so that whoever shows it writes it in the

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { formatFigure } from './format-length'
-import { fixed, messagesOf, sentence } from './message'
+import { fixed, messagesOf, sentence } from './sentence'
 import { parseLength } from './parse-length'
 import { problemText, Refusal, refusalsOf } from './refusal'
 import { speakerFor } from './speaker'

@@ -1,5 +1,5 @@
 import type { Figure } from '../quantity/basis'
-import { fixed, sentence } from '../quantity/message'
+import { fixed, sentence } from '../quantity/sentence'
 import { refusalsOf } from '../quantity/refusal'
 
 const refuse = refusalsOf({

@@ -1,5 +1,4 @@
 import type { Leg } from '../job/job'
-import type { Layout } from './layout'
 
 /** A node that is reached: from where, and by which leg; neither at the start. */
 export interface Step {
@@ -13,7 +12,11 @@ export interface Step {
  *
  * @param goes whether a leg is walked along; all are, without it
  */
-export function* walk(arms: Layout['arms'], start: string, goes: (leg: Leg) => boolean = () => true): Generator<Step> {
+export function* walk(
+  arms: ReadonlyMap<string, readonly { readonly leg: Leg }[]>,
+  start: string,
+  goes: (leg: Leg) => boolean = () => true,
+): Generator<Step> {
   const seen = new Set([start])
   const open: Step[] = [{ node: start, from: null, leg: null }]
   for (const step of open) {

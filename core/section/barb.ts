@@ -1,6 +1,6 @@
 import { boreOf } from '../catalogue/pipe'
 import type { SectionShape } from '../methods/section-shape'
-import { rectangle, type Point, type SectionFigures, type SectionPart, type Station } from './section'
+import { rectangle, type Point, type SectionFigures, type SectionPart, type Station } from './figures'
 
 /** Where the ring stands from the pipe's end, in mm: as it should, and as the faults have it. */
 const ringAt = { right: 4.5, near: 0.5, far: 9 }

@@ -1,38 +1,10 @@
+import { rectangle, type Point, type SectionFigures, type SectionPart, type Station } from './figures'
 import { methods } from '../methods'
 import type { MethodId } from '../methods/ids'
-import { boreOf, type Pipe } from '../catalogue/pipe'
+import { boreOf } from '../catalogue/pipe'
 import { barbParts } from './barb'
-import { faultsOf, wantsInsert, type Fault, type FaultId } from './faults'
+import { faultsOf, wantsInsert, type Fault } from './faults'
 import { socketParts } from './socket'
-
-export type Point = readonly [number, number]
-export type PartName = 'pipe' | 'fitting' | 'seal' | 'grip' | 'ring' | 'insert' | 'nut' | 'olive' | 'filler' | 'burr'
-
-/** One part cut through, above the axis: the drawing mirrors it below. Points in mm: along from the mouth, and out from the axis. */
-export interface SectionPart {
-  readonly part: PartName
-  readonly points: readonly Point[]
-}
-
-/** Where along the socket something takes hold of the pipe, in mm from the mouth. */
-export interface Station {
-  readonly name: 'seal' | 'grip' | 'stop' | 'mark'
-  readonly at: number
-  readonly text: string
-}
-
-/** What a method's drawing follows from. */
-export interface SectionFigures {
-  readonly pipe: Pipe
-  readonly method: MethodId
-  /** Insertion depth in mm, above 0. */
-  readonly depth: number
-  /** How far the pipe's end is in, in mm from the mouth: 0 to `depth`. */
-  readonly home: number
-  readonly faults: ReadonlySet<FaultId>
-  /** A slip coupling: no stop holds the pipe, its mark alone tells. */
-  readonly slips?: boolean
-}
 
 export interface JointSection {
   readonly parts: readonly SectionPart[]
@@ -49,13 +21,6 @@ export interface JointSection {
   readonly to: number
   readonly out: number
 }
-
-export const rectangle = (from: number, to: number, inner: number, outer: number): Point[] => [
-  [from, inner],
-  [to, inner],
-  [to, outer],
-  [from, outer],
-]
 
 /** Where the drawing begins, before the mouth: far enough for the mark and the ring of a pipe that is not yet in. */
 const beginsAt = (depth: number): number => -Math.max(1.35 * depth, 20)

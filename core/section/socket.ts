@@ -1,5 +1,5 @@
 import type { SectionShape } from '../methods/section-shape'
-import type { Point, SectionFigures, SectionPart, Station } from './section'
+import type { Point, SectionFigures, SectionPart, Station } from './figures'
 
 type InSocket = Extract<SectionShape, { readonly over: 'pipe' }>
 

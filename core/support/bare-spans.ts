@@ -1,7 +1,7 @@
 import type { Leg } from '../job/job'
 import type { Layout } from '../run/layout'
 import { walk } from '../run/walk'
-import type { LegClips } from './leg-clips'
+import type { LegClips } from './clips-of-leg'
 import { drawnLength } from '../job/system'
 
 /** Pipe between clips that leads through at least one node. */

@@ -1,5 +1,5 @@
 import { refusalsOf } from '../quantity/refusal'
-import { fixed } from '../quantity/message'
+import { fixed } from '../quantity/sentence'
 
 const refuse = refusalsOf({
   id: 'fixings',

@@ -4,7 +4,7 @@ import type { Leg } from '../job/job'
 import type { Profile } from '../workshop/profile'
 import type { Layout } from '../run/layout'
 import { expansion, freeLegConstant, type Expansion } from './expansion'
-import type { LegClips } from './leg-clips'
+import type { LegClips } from './clips-of-leg'
 import { pipeIdIn } from '../job/leg-defaults'
 import { drawnLength } from '../job/system'
 

@@ -1,4 +1,4 @@
-import { fixed, messagesOf, sentence } from '../quantity/message'
+import { fixed, messagesOf, sentence } from '../quantity/sentence'
 
 /** What is to be said of a leg's clips. */
 export const supportSentences = {

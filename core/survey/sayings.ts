@@ -1,4 +1,4 @@
-import { fixed, messagesOf, sentence, type Vocabulary } from '../quantity/message'
+import { fixed, messagesOf, sentence, type Vocabulary } from '../quantity/sentence'
 
 /** An observation that speaks against the likeliest pipe. */
 const contradictionSentences = {

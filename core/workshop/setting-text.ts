@@ -1,4 +1,4 @@
-import type { Speaker } from '../quantity/speaker'
+import type { Speaker } from '../quantity/speaks'
 import { settings, type SettingId } from './setting'
 
 /**

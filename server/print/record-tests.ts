@@ -2,7 +2,7 @@ import type { Content } from 'pdfmake/interfaces'
 import { traceSheet } from '~~/core/draw/trace'
 import { stepPressure } from '~~/core/prove/profile'
 import { testProfileOf, type WhichTest } from '~~/core/prove/profiles'
-import type { Speaker } from '~~/core/quantity/speaker'
+import type { Speaker } from '~~/core/quantity/speaks'
 import { paperColours } from './paper-colours'
 import { list, when, type RecordPrint } from './record-print'
 

@@ -2,24 +2,24 @@
 import { shippedCatalogue } from '~~/core/catalogue/catalogue'
 import { findPipes } from '~~/core/survey/find-pipe'
 import { regionAsked } from '~~/core/survey/region-asked'
-import { useJobStore } from '~/stores/job'
+import { useDecidedStore } from '~/stores/decided'
 
 /** A pipe by what people say of it: the job's own first, then what is common where it stands. */
 const props = defineProps<{ label: string; modelValue: string | undefined }>()
 const emit = defineEmits<{ 'update:modelValue': [id: string] }>()
 const { letGo } = useKeysGoOn()
-const store = useJobStore()
+const open = useDecidedStore()
 const { units } = useWords()
 const said = ref('')
 const used = computed(() => [
   ...new Set([
     ...(props.modelValue ? [props.modelValue] : []),
-    ...[...(store.job?.runs ?? []), ...(store.job?.legs ?? [])].flatMap(({ pipe }) => pipe ?? []),
-    ...(store.job?.surveys ?? []).flatMap(({ pipe }) => pipe ?? []),
+    ...[...(open.job?.runs ?? []), ...(open.job?.legs ?? [])].flatMap(({ pipe }) => pipe ?? []),
+    ...(open.job?.surveys ?? []).flatMap(({ pipe }) => pipe ?? []),
   ]),
 ])
 const region = computed(
-  () => regionAsked(store.job?.surveys.find((survey) => survey.region)?.region, units.value) ?? 'britain',
+  () => regionAsked(open.job?.surveys.find((survey) => survey.region)?.region, units.value) ?? 'britain',
 )
 const items = computed(() =>
   findPipes(shippedCatalogue.pipes, said.value, { used: used.value, region: region.value }).map(({ id, label }) => ({

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import type { JointSection, PartName, Point } from '~~/core/section/section'
+import type { JointSection } from '~~/core/section/section'
+import type { PartName, Point } from '~~/core/section/figures'
 
 /** A joint cut through, to scale: hatched as on a workshop drawing, mirrored about its axis, with its depth mark and dimension. */
 const props = defineProps<{ section: JointSection; depth: number; depthText: string }>()

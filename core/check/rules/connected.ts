@@ -1,4 +1,4 @@
-import { fixed } from '../../quantity/message'
+import { fixed } from '../../quantity/sentence'
 import { atPlace, checkRule, nodePlace } from '../rule'
 
 export const connected = checkRule({

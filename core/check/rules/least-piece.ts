@@ -1,4 +1,4 @@
-import { sentence } from '../../quantity/message'
+import { sentence } from '../../quantity/sentence'
 import { barePipe } from '../bare-pipe'
 import { atPlace, checkRule, piecePlace } from '../rule'
 

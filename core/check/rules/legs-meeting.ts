@@ -2,7 +2,7 @@ import { legsAtNode, mostLegsAt, nodeWord } from '../../job/node-legs'
 import { bodyOf } from '../../run/body'
 import { legsInto } from '../../run/body-choices'
 import { isNewFitting } from '../../run/states'
-import { sentence } from '../../quantity/message'
+import { sentence } from '../../quantity/sentence'
 import { atPlace, checkRule, nodePlace, type SystemSubject } from '../rule'
 
 interface Meeting {

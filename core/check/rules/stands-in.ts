@@ -1,4 +1,4 @@
-import { fixed, sentence } from '../../quantity/message'
+import { fixed, sentence } from '../../quantity/sentence'
 import { hasNoPipe } from '../../run/states'
 import { atPlace, checkRule, legPlace } from '../rule'
 

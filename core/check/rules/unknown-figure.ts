@@ -1,4 +1,4 @@
-import { fixed } from '../../quantity/message'
+import { fixed } from '../../quantity/sentence'
 import { missingFigure } from '../../run/missing'
 import { atPlace, checkRule, piecePlace } from '../rule'
 

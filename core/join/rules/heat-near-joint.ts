@@ -1,6 +1,6 @@
 import { flameDistance } from '../../workshop/profile'
-import { fixed, sentence } from '../../quantity/message'
-import type { Speaker } from '../../quantity/speaker'
+import { fixed, sentence } from '../../quantity/sentence'
+import type { Speaker } from '../../quantity/speaks'
 import { rule, sayingOf, type RuleMeta } from '../rule'
 
 interface Short {

@@ -1,5 +1,5 @@
 import { toolSpace } from '../../catalogue/tool-space'
-import { sentence } from '../../quantity/message'
+import { sentence } from '../../quantity/sentence'
 import { rule } from '../rule'
 
 interface Short {

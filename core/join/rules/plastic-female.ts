@@ -1,4 +1,4 @@
-import { fixed } from '../../quantity/message'
+import { fixed } from '../../quantity/sentence'
 import { threadRule } from '../rule'
 
 export const plasticFemale = threadRule({

@@ -1,4 +1,4 @@
-import { fixed } from '../../quantity/message'
+import { fixed } from '../../quantity/sentence'
 import { rule } from '../rule'
 
 export const rotation = rule({

@@ -1,4 +1,4 @@
-import { sentence } from '../../quantity/message'
+import { sentence } from '../../quantity/sentence'
 import { rule } from '../rule'
 
 export const toolRange = rule({

@@ -1,4 +1,4 @@
-import { fixed } from '../../quantity/message'
+import { fixed } from '../../quantity/sentence'
 import { testProfile } from '../profile'
 
 export const lowPressure = testProfile({
