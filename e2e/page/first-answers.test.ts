@@ -72,8 +72,8 @@ const firstLoad = (): Promise<number> =>
 
 describe('first load', () => {
   it.each([
-    ['/', 265],
-    ['/bench/identify', 285],
+    ['/', 262],
+    ['/bench/identify', 270],
   ] as const)('%s: at most %d kB of script', async (path, most) => {
     const on = page()
     // As a browser that was never here: what it keeps of the program by now is put away.
