@@ -1,8 +1,8 @@
-import { hasNoPipe } from '../run/states'
+import { holdsWater } from '../run/states'
 import type { Catalogue } from '../catalogue/catalogue'
 import type { Pipe } from '../catalogue/pipe'
 import { volumeIn } from '../quantity/format-water'
-import { contentOf, contentOfLengths } from '../flow/content'
+import { contentOfLengths } from '../flow/content'
 import type { Job, NodeKind } from '../job/job'
 import { layOut } from '../run/layout'
 import { levelsOf } from '../run/levels'
@@ -60,9 +60,8 @@ function drainingOf(catalogue: Catalogue, system: System, bucket: number, names:
   const { points, lowest, highest } = levelsOf(layout, outlets)
   const legs = new Map(system.legs.map((leg) => [leg.id, leg]))
   const pipeOf = (leg: string): Pipe => catalogue.pipe(pipeIdIn(system, legs.get(leg)!))!
-  const litres = system.legs
-    .filter((leg) => leg.state !== 'comes out' && !hasNoPipe(leg))
-    .reduce((sum, { id, length }) => sum + contentOf(pipeOf(id), length ?? 0), 0)
+  const filled = system.legs.filter(holdsWater).map(({ id, length }) => ({ leg: id, length: length ?? 0 }))
+  const litres = contentOfLengths(filled, pipeOf)
   const keeps = points
     .filter((point) => point.keeps.length > 0)
     .map(({ nodes, keeps: of }) => ({ where: names.node(nodes[0]!), litres: contentOfLengths(of, pipeOf) }))

@@ -1,4 +1,4 @@
-import { hasNoPipe } from '../run/states'
+import { holdsWater } from '../run/states'
 import type { PlanJoint } from '../pipework/planned'
 import { methods } from '../methods'
 import { siteId } from '../job/site-id'
@@ -138,7 +138,7 @@ export function suspectsOf(job: Job, plan: Plan, state: SiteState, runs?: readon
       const own = job.legs.filter((leg) => leg.run === run.id)
       const along = own.flatMap((leg) => {
         const at = (node: string) => joints.filter((joint) => joint.leg === leg.id && joint.node === node)
-        const isGone = leg.state === 'comes out' || hasNoPipe(leg)
+        const isGone = !holdsWater(leg)
         const pipe = isGone || leg.length === null ? [] : [pipeSuspect(leg, leg.length, isAllHidden)]
         return [...at(leg.from), ...pipe, ...at(leg.to)]
       })

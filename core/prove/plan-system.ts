@@ -1,4 +1,4 @@
-import { hasNoPipe } from '../run/states'
+import { holdsWater } from '../run/states'
 import type { Job } from '../job/job'
 import type { ProveRequest } from './prove-schema'
 import { pipeIdIn } from '../job/leg-defaults'
@@ -16,7 +16,7 @@ export function segmentsUnderTest(job: Job, runs?: readonly string[]): ProveRequ
   for (const system of systemsOf(job)) {
     for (const leg of system.legs) {
       if (runs && !runs.includes(leg.run)) continue
-      if (leg.state === 'comes out' || hasNoPipe(leg) || leg.length === null) continue
+      if (!holdsWater(leg) || leg.length === null) continue
       const pipe = pipeIdIn(system, leg)
       metres.set(pipe, (metres.get(pipe) ?? 0) + leg.length / 1000)
     }

@@ -2,7 +2,7 @@ import { DisjointSets } from '../quantity/disjoint-sets'
 import { groupBy } from '../quantity/group-by'
 import type { NodeKind } from '../job/job'
 import type { Layout } from './layout'
-import { hasNoPipe } from './states'
+import { holdsWater } from './states'
 
 /** A place where water stays, or air. */
 export interface Level {
@@ -116,7 +116,7 @@ function keptBelow(
       if (bottom >= spill) continue
       const share = top <= spill ? 1 : (spill - bottom) / (top - bottom)
       // What was not measured is told nowhere.
-      if (!hasNoPipe(leg) && leg.length !== null) keeps.push({ leg: leg.id, length: leg.length * share })
+      if (holdsWater(leg) && leg.length !== null) keeps.push({ leg: leg.id, length: leg.length * share })
       if (top < spill) within.add(leg.from === at ? leg.to : leg.from)
     }
   }

@@ -5,6 +5,8 @@ import type { Arm, Layout } from './layout'
 export const isNewLeg = ({ state }: Leg): boolean => state === undefined
 /** A fitting stands straight in the next one. */
 export const hasNoPipe = ({ state }: Pick<Leg, 'state'>): boolean => state === 'no pipe'
+/** Pipe that is there once the work is done: it is filled, tested, drained. */
+export const holdsWater = ({ state }: Pick<Leg, 'state'>): boolean => state !== 'comes out' && state !== 'no pipe'
 /** Pipe that is there and stays. */
 export const isExistingLeg = ({ state }: Leg): boolean => state === 'existing'
 

@@ -6,6 +6,7 @@ import { water, waterStateOf } from '~~/core/flow/loss'
 import { flowPaths } from '~~/core/flow/path'
 import { profileWith } from '~~/core/workshop/profile'
 import { layOut } from '~~/core/run/layout'
+import { holdsWater } from '~~/core/run/states'
 import { levelsOf, outletsWithoutFall, type Level } from '~~/core/run/levels'
 import { useCatalogueStore } from '~/stores/catalogue'
 
@@ -29,7 +30,7 @@ const level = computed(() =>
 const pipeOf = (leg: string) => own.catalogue.pipe(pipeIdIn(props.system, layout.value.leg.get(leg)!))!
 const whole = computed(() =>
   contentOfLengths(
-    props.system.legs.map(({ id, length: of }) => ({ leg: id, length: of ?? 0 })),
+    props.system.legs.filter(holdsWater).map(({ id, length: of }) => ({ leg: id, length: of ?? 0 })),
     pipeOf,
   ),
 )
