@@ -24,7 +24,7 @@ export function benchCore(): void {
     () => identify(shippedCatalogue, { observations }),
   ]) as [number, number, number, number, number]
   if (!Number.isFinite(sum)) throw new Error('the pass over the catalogue gave no number')
-  console.log(`planJob, 1000 legs / 100 legs:          ${(plan1000 / plan100).toFixed(1)}   (at most 14)`)
-  console.log(`planJob 100 legs / structuredClone:     ${(plan100 / clone).toFixed(1)}   (at most 40)`)
+  console.log(`planJob, 1000 legs / 100 legs:          ${(plan1000 / plan100).toFixed(1)}   (at most 12)`)
+  console.log(`planJob 100 legs / structuredClone:     ${(plan100 / clone).toFixed(1)}   (at most 25)`)
   console.log(`identify with next checks / one pass:   ${(ask / pass).toFixed(0)}   (${ask.toFixed(2)} ms)`)
 }

@@ -3,15 +3,10 @@ import type { Fitting } from '../catalogue/fitting'
 import type { MethodId } from '../methods/ids'
 import type { Pipe } from '../catalogue/pipe'
 import type { Costs } from '../workshop/costs'
-import { cheapestChains, type Chain } from './chain'
+import { cheapestChains, type Chain, type ChainEnd } from './chain'
 import type { Circumstances } from './judge'
 import { usualForPieces } from './made-up-piece'
 import { worstOf } from './verdict'
-
-interface ChainEnd {
-  readonly pipe: Pipe
-  readonly circumstances: Circumstances
-}
 
 /** So many sizes are looked at: those between the two pipes, or next to them. */
 const mostSizes = 6

@@ -1,15 +1,15 @@
 import TinyQueue from 'tinyqueue'
-import { fitsBySize } from '../catalogue/fit'
 import { methods } from '../methods'
 import type { MethodId } from '../methods/ids'
 import type { Pipe } from '../catalogue/pipe'
 import { shippedCosts, type Costs } from '../workshop/costs'
-import { endIdentity, endLabel, isInLine, matingKey, ownKey, type Fitting, type FittingEnd } from '../catalogue/fitting'
+import { endLabel, type Fitting, type FittingEnd } from '../catalogue/fitting'
+import { between, jointTester } from './chain-joints'
+import { jointScore, toolScore } from './chain-score'
+import { indexOf, type EndIndex, type TwoEnded } from './end-index'
 import { galvanicReason } from './galvanic-chain'
 import { cooledFirst } from './hot-first'
-import { judgeInSocket, judgeSpigot, judgeThreads, type Circumstances } from './judge'
-import { threadFor } from '../catalogue/fittings/thread-for'
-import { fittingPrice } from './price'
+import type { Circumstances } from './judge'
 import { worstOf, type Reason, type Verdict, type VerdictKind } from './verdict'
 
 /** Fittings in a row that join two pipes, the joint at each pipe and between the fittings. */
@@ -32,18 +32,6 @@ export interface Chain {
 }
 
 const mostFittings = 3
-const weights = { fitting: 3, tool: 3, minute: 0.2, hot: 1, caution: 5, money: 0.05, offThread: 2 }
-
-interface TwoEnded {
-  readonly fitting: Fitting
-  readonly ends: readonly [FittingEnd, FittingEnd]
-  readonly price: number
-  /** What it adds to a chain's score. */
-  readonly score: number
-  /** The keys of its ends, and of what goes on them; made once, as a search asks for them thousands of times. */
-  readonly own: readonly [string, string]
-  readonly mating: readonly [string, string]
-}
 
 interface Step {
   readonly fittings: readonly TwoEnded[]
@@ -52,102 +40,6 @@ interface Step {
   /** The key of what goes on its open end. */
   readonly mates: string
   readonly score: number
-}
-
-/** The fittings that a search needs, and which of their ends take what. */
-interface EndIndex {
-  readonly fittings: readonly TwoEnded[]
-  readonly byKey: ReadonlyMap<string, readonly (readonly [TwoEnded, 0 | 1])[]>
-}
-
-const indexes = new WeakMap<readonly Fitting[], WeakMap<Costs, EndIndex>>()
-
-/** Of fittings with the same two ends only the cheapest can stand in a cheapest chain. */
-function cheapestByEnds(fittings: readonly Fitting[], costs: Costs): TwoEnded[] {
-  const cheapest = new Map<string, TwoEnded>()
-  for (const fitting of fittings) {
-    if (!isInLine(fitting)) continue
-    const [first, last] = fitting.ends
-    const price = fittingPrice(fitting, costs)
-    const key = [endIdentity(first), endIdentity(last)].sort().join(' | ')
-    const known = cheapest.get(key)
-    if (!known || price < known.price) {
-      const own = [ownKey(first), ownKey(last)] as const
-      const mating = [matingKey(first), matingKey(last)] as const
-      cheapest.set(key, { fitting, ends: [first, last], price, score: fittingScore(fitting, price), own, mating })
-    }
-  }
-  return [...cheapest.values()]
-}
-
-function indexOf(fittings: readonly Fitting[], costs: Costs): EndIndex {
-  const ofFittings = indexes.get(fittings) ?? new WeakMap<Costs, EndIndex>()
-  indexes.set(fittings, ofFittings)
-  const known = ofFittings.get(costs)
-  if (known) return known
-  const usable = cheapestByEnds(fittings, costs)
-  const byKey = new Map<string, [TwoEnded, 0 | 1][]>()
-  for (const fitting of usable) {
-    for (const side of [0, 1] as const) {
-      const key = fitting.own[side]
-      const listed = byKey.get(key)
-      if (listed) listed.push([fitting, side])
-      else byKey.set(key, [[fitting, side]])
-    }
-  }
-  const index = { fittings: usable, byKey }
-  ofFittings.set(costs, index)
-  return index
-}
-
-/** What one joint adds to a chain's score; above nought. */
-export function jointScore({ method, verdict }: Verdict, costs: Costs): number {
-  const { minutes, consumables } = costs.methods[method]
-  const heat = methods[method].hot ? weights.hot : 0
-  const reservation = verdict === 'caution' ? weights.caution : 0
-  return minutes * weights.minute + heat + reservation + consumables * weights.money
-}
-
-/** What another kind of tool on site adds: a chain made in one way is less trouble than a mixed one. */
-export const toolScore = (joints: readonly Verdict[], { method }: Verdict): number =>
-  joints.some((joint) => joint.method === method) ? 0 : weights.tool
-
-/** Whether a fitting has another thread than the one that goes with the pipe at its other end: it is dearer, or throttles. */
-const isOffThread = ({ ends }: Fitting): boolean =>
-  ends.some(
-    (end) =>
-      end.type !== 'thread' &&
-      !methods[end.socket.method].threaded &&
-      ends.some((other) => other.type === 'thread' && other.size !== threadFor(end.socket)),
-  )
-
-/** What one fitting adds to a chain's score; above nought. */
-export const fittingScore = (fitting: Fitting, price: number): number =>
-  weights.fitting + price * weights.money + (isOffThread(fitting) ? weights.offThread : 0)
-
-/** The joint between two fittings: their threads, or a spigot in a socket; null when a rule refuses it. */
-function between(open: FittingEnd, next: FittingEnd): Verdict | null {
-  if (open.type === 'thread' && next.type === 'thread') {
-    const judged = open.sex === 'M' ? judgeThreads(open, next) : judgeThreads(next, open)
-    return judged.verdict === 'refuse' ? null : judged
-  }
-  return open.type === 'thread' ? null : judgeSpigot(open.socket.method)
-}
-
-/** The verdict of a pipe in a socket; null when it is refused or does not go in. Remembers each socket. */
-function jointTester(pipe: Pipe, circumstances: Circumstances): (end: FittingEnd) => Verdict | null {
-  const known = new Map<string, Verdict | null>()
-  return (end) => {
-    if (end.type !== 'socket') return null
-    const { socket } = end
-    let verdict = known.get(socket.id)
-    if (verdict === undefined) {
-      const judged = fitsBySize(pipe, socket) ? judgeInSocket(pipe, socket, circumstances) : null
-      verdict = judged && judged.verdict !== 'refuse' ? judged : null
-      known.set(socket.id, verdict)
-    }
-    return verdict
-  }
 }
 
 const withReason = (verdict: Verdict, reason: Reason): Verdict => ({
@@ -179,6 +71,30 @@ function fittingsToGo({ fittings }: EndIndex, takesB: (end: FittingEnd) => boole
     }
   }
   return toGo
+}
+
+/** One of the two pipes that a chain joins, and what it is joined under. */
+export interface ChainEnd {
+  readonly pipe: Pipe
+  readonly circumstances: Circumstances
+}
+
+/** What is looked for: whether an end takes the other pipe, and how many fittings are still to go. */
+interface Goal {
+  readonly index: EndIndex
+  readonly jointAt: (end: FittingEnd) => Verdict | null
+  readonly toGo: ReadonlyMap<string, number>
+}
+/** By the end itself: where a piece of pipe is tried in several sizes, the goal behind it stays the same. */
+const goals = new WeakMap<ChainEnd, Goal>()
+
+function goalOf(index: EndIndex, end: ChainEnd): Goal {
+  const known = goals.get(end)
+  if (known?.index === index) return known
+  const jointAt = jointTester(end.pipe, { ...end.circumstances, other: undefined })
+  const goal = { index, jointAt, toGo: fittingsToGo(index, (of) => jointAt(of) !== null) }
+  goals.set(end, goal)
+  return goal
 }
 
 const cents = (amount: number): number => Math.round(amount * 100) / 100
@@ -232,16 +148,15 @@ export function fittingFirst(found: readonly Chain[]): Chain[] {
  */
 export function cheapestChains(
   fittings: readonly Fitting[],
-  a: { readonly pipe: Pipe; readonly circumstances: Circumstances },
-  b: { readonly pipe: Pipe; readonly circumstances: Circumstances },
+  a: ChainEnd,
+  b: ChainEnd,
   wanted: number,
   costs: Costs = shippedCosts,
 ): Chain[] {
   const index = indexOf(fittings, costs)
   // Copper and steel are judged over the whole chain: what stands between them may be what keeps them apart.
   const jointAtA = jointTester(a.pipe, { ...a.circumstances, other: undefined })
-  const jointAtB = jointTester(b.pipe, { ...b.circumstances, other: undefined })
-  const toGo = fittingsToGo(index, (end) => jointAtB(end) !== null)
+  const { jointAt: jointAtB, toGo } = goalOf(index, b)
   const queue = new TinyQueue<Waiting>([], cheaperFirst)
   let turn = 0
   const push = (step: Step) => {
