@@ -176,7 +176,8 @@ const edits: readonly Edit[] = [
   (job, { run, node }, a) => setNode(job, run, node.id, { at: a % 3 ? undefined : [a % 999, 0, a % 77] }),
   (job, { run, leg }) => (leg ? takeUpIn(job, run, leg.id) : job),
   (job, { run }) => spreadClosing(job, run),
-  (job, { run, leg }, a) => (leg ? changePipe(catalogue, job, ids, run, leg.id, take(pipes, a), shippedCosts) : job),
+  (job, { run, leg }, a) =>
+    leg ? changePipe({ catalogue, costs: shippedCosts }, job, ids, { run, leg: leg.id, pipe: take(pipes, a) }) : job,
   (job) => joinLong(catalogue, job, ids, planJob(job, catalogue), (of) => planJob(of, catalogue)).job,
 ]
 

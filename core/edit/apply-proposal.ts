@@ -4,15 +4,22 @@ import { addLeg, setNode } from './edit-run'
 import type { Job } from '../job/job'
 import type { ProposedRoute } from '../run/propose-route'
 
+/** Where a proposed route is drawn. */
+interface ProposalPlace {
+  readonly run: string
+  /** The node that it goes on from. */
+  readonly from: string
+  readonly to: Vector
+  /** Of its bends, in mm. */
+  readonly radius?: number
+}
+
 /** The job with a proposed route drawn from a node; its end is a tie-in at the target. */
 export function applyProposal(
   job: Job,
   ids: Ids,
-  run: string,
-  from: string,
   { legs, corner }: ProposedRoute,
-  to: Vector,
-  radius?: number,
+  { run, from, to, radius }: ProposalPlace,
 ): { job: Job; node: string } {
   const drawn = legs.reduce(
     (at, { direction, length }, index) => {

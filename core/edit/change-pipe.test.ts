@@ -24,7 +24,7 @@ const branched = (length: number): Job =>
     ],
   })
 const change = (job: Job, leg: string, pipe: string) =>
-  changePipe(catalogue, job, countedIds, 'r1', leg, pipe, shippedCosts)
+  changePipe({ catalogue, costs: shippedCosts }, job, countedIds, { run: 'r1', leg, pipe })
 
 describe('another pipe from a leg on', () => {
   it('15 in the branch of a soldered 22 tee: the tee is reduced, its body that of the 22 one', () => {
@@ -73,7 +73,8 @@ describe('another pipe from a leg on', () => {
 
   it('asks for the join under the run’s circumstances, and for none of a pipe that nobody knows', () => {
     const job: Job = { ...branched(600), place: { hotWork: 'forbidden' } }
-    const ask = (from: string, to: string, of = job) => joinLegs(catalogue, of, of.runs[0]!, from, to, shippedCosts)
+    const ask = (from: string, to: string, of = job) =>
+      joinLegs(catalogue, of, { run: of.runs[0]!, from, to }, shippedCosts)
     expect(ask(copper22, 'no such pipe')).toBeNull()
     expect(ask('no such pipe', copper22)).toBeNull()
     const solder = (of: Job) => ask(copper22, copper15, of)!.ends.a.find(({ method }) => method === 'solder')!.verdict

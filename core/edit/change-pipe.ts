@@ -23,15 +23,21 @@ const refuse = refusalsOf({
   messages: { short: fixed('Leg: too short for what joins the two pipes; make it longer first') },
 })
 
-/** What joins the pipe of one leg to that of another, under the circumstances of a run. */
+/** Two pipes that are to be joined, by their ids, and the run under whose circumstances. */
+interface LegsJoined {
+  readonly run: Run
+  readonly from: string
+  readonly to: string
+  /** The run's, where nothing is said. */
+  readonly service?: Run['service']
+}
+
+/** What joins the pipe of one leg to that of another. */
 export function joinLegs(
   catalogue: Catalogue,
   job: Job,
-  run: Run,
-  from: string,
-  to: string,
+  { run, from, to, service = run.service }: LegsJoined,
   costs: Costs,
-  service = run.service,
 ): JoinAnswer | null {
   const [a, b] = [catalogue.pipe(from), catalogue.pipe(to)]
   if (!a || !b) return null
@@ -129,6 +135,13 @@ function withMethodBeyond(catalogue: Catalogue, job: Job, runId: string, legId: 
   }))
 }
 
+/** Another pipe, by its id, from a leg of a run on. */
+interface PipeChange {
+  readonly run: string
+  readonly leg: string
+  readonly pipe: string
+}
+
 /**
  * The job with another pipe in a leg and all that hangs on it, and what joins it to the pipe before filled in: the best
  * chain of fittings that no rule refuses, in the run's own method where there is one; what hangs on it is joined by a
@@ -140,13 +153,10 @@ function withMethodBeyond(catalogue: Catalogue, job: Job, runId: string, legId: 
  * @remarks for instance: 16 multilayer in the branch of a soldered 22 tee: 100 mm of copper, a chain of adapters, then multilayer
  */
 export function changePipe(
-  catalogue: Catalogue,
+  { catalogue, costs }: { readonly catalogue: Catalogue; readonly costs: Costs },
   job: Job,
   ids: Ids,
-  runId: string,
-  legId: string,
-  pipe: string,
-  costs: Costs,
+  { run: runId, leg: legId, pipe }: PipeChange,
 ): Job {
   const before = systemOf(job, runId)!
   const leg = before.legs.find(({ id }) => id === legId)
@@ -166,7 +176,8 @@ export function changePipe(
     from,
   )
   if (node === '') return adapted
-  const chains = joinLegs(catalogue, adapted, run, from, pipe, costs, serviceIn(system, leg))?.chains ?? []
+  const chains =
+    joinLegs(catalogue, adapted, { run, from, to: pipe, service: serviceIn(system, leg) }, costs)?.chains ?? []
   const best = bestIn([run.method, methodIn(catalogue, job, run, pipe, run.method)], chains)
   return best ? chooseChain(adapted, runId, node, best) : adapted
 }

@@ -10,7 +10,6 @@ import { existingEnds } from '../run/states'
 import { splitLeg } from './edit-leg'
 import { setNode, withSystem } from './edit-run'
 import { type System, systemOf, drawnLength } from '../job/system'
-import { pipeIdIn } from '../job/leg-defaults'
 
 /** What can be put into a line that is there. */
 export const cutInKinds = ['tee', 'valve', 'union', 'coupling', 'slip-coupling'] as const
@@ -102,7 +101,7 @@ export function putNewPipeIn(
     if (held.length !== 2) throw refuse('held')
     const ends = held.map(({ leg }) => ({
       leg,
-      ...pieceEnd(catalogue, layout, nodeId, leg.id, catalogue.pipe(pipeIdIn(system, leg))!),
+      ...pieceEnd({ catalogue, layout }, nodeId, leg),
     }))
     const [first] = ends
     if (!first?.takeOff || !first.insertion) throw refuse('figures')

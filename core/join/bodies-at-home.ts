@@ -21,7 +21,7 @@ function isMade(catalogue: Catalogue, { system, leg }: Layout, legId: string, me
 export function bodiesAtHome(catalogue: Catalogue, layout: Layout, node: Node): BodyChoice[] {
   const legs = layout.arms.get(node.id) ?? []
   return bodiesFor(catalogue, layout, node).filter(({ body, arms }) =>
-    [...endsTaken(catalogue, layout, body, legs, { kind: node.kind, arms })].every(([leg, { socket }]) =>
+    [...endsTaken({ catalogue, layout }, body, legs, { kind: node.kind, arms })].every(([leg, { socket }]) =>
       isMade(catalogue, layout, leg, socket.method),
     ),
   )

@@ -1,15 +1,13 @@
-import type { Catalogue } from '../catalogue/catalogue'
 import { endLabel, type Fitting } from '../catalogue/fitting'
 import { endLength } from '../catalogue/fitting-length'
 import { itemName } from '../catalogue/counter-name'
-import type { Node } from '../job/job'
 import { idInRun, siteId } from '../job/site-id'
 import { armStretches, type ArmFittings } from '../run/arm'
 import { endsTaken } from '../run/body'
 import { opposite } from '../job/direction'
 import { askedForAs } from '../run/fittings'
-import type { Arm, Layout } from '../run/layout'
-import type { Standing } from '../run/stands-in'
+import type { Arm } from '../run/layout'
+import type { NodeAt } from './node-at'
 import { along, type FittingsAt, type InnerMeeting, type Part, type Port, type PortRef } from './part'
 
 /** The fittings of an arm, outwards, with the joints between them and with the body. */
@@ -27,15 +25,18 @@ interface ArmEnd {
   readonly label: string
 }
 
+/** An arm that stands in a body: at which port, and how far from the node its pipe stops. */
+interface ArmInBody extends ArmEnd {
+  readonly arm: ArmFittings
+  readonly bodyPort: PortRef
+  readonly stop: number | null
+}
+
 function armAt(
-  catalogue: Catalogue,
-  layout: Layout,
-  node: Node,
+  { catalogue, layout, node }: NodeAt,
   body: Fitting,
   { leg, away }: Arm,
-  { index: end, arm }: ArmEnd & { readonly arm: ArmFittings },
-  bodyPort: PortRef,
-  stop: number | null,
+  { index: end, arm, bodyPort, stop }: ArmInBody,
 ): ArmParts {
   const place = layout.places.get(node.id)
   const stretch = armStretches(catalogue, body, end, arm)
@@ -72,27 +73,13 @@ function armAt(
   return { parts, inner, last: { part: id(last), port: 1 } }
 }
 
-/**
- * A fitting that was chosen by its name, with a port for each leg and each thread that is left, and the fittings of its
- * arms.
- *
- * @param legs that meet there
- * @param takeOffs of the legs, from the node to where their pipe stops, in mm
- * @param standings of its system
- */
-export function bodyAt(
-  catalogue: Catalogue,
-  layout: Layout,
-  node: Node,
-  body: Fitting,
-  legs: readonly Arm[],
-  takeOffs: ReadonlyMap<string, number | null>,
-  standings: ReadonlyMap<string, Standing>,
-): FittingsAt {
+/** A fitting that was chosen by its name, with a port for each leg and each thread that is left, and the fittings of its arms. */
+export function bodyAt(at: NodeAt, body: Fitting): FittingsAt {
+  const { catalogue, layout, node, arms: legs, takeOffs, standings } = at
   const id = siteId(node)
   const place = layout.places.get(node.id)
   const taken = new Map(
-    [...endsTaken(catalogue, layout, body, legs, node)].map(([leg, { index, arm, socket }]): [string, ArmEnd] => [
+    [...endsTaken(at, body, legs, node)].map(([leg, { index, arm, socket }]): [string, ArmEnd] => [
       leg,
       { index, arm, label: socket.label },
     ]),
@@ -107,7 +94,7 @@ export function bodyAt(
     const end = taken.get(leg.leg.id)
     if (!end?.arm) return { at: along(place, leg.away, stop), out: leg.away, end: end?.label ?? '' }
     const { index, arm } = end
-    arms.set(leg.leg.id, armAt(catalogue, layout, node, body, leg, { ...end, arm }, { part: id, port }, stop))
+    arms.set(leg.leg.id, armAt(at, body, leg, { ...end, arm, bodyPort: { part: id, port }, stop }))
     const own = endLength(catalogue, body, index)?.mm ?? null
     return { at: along(place, leg.away, own), out: leg.away, end: endLabel(body.ends[index]!) }
   })

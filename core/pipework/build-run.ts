@@ -56,7 +56,7 @@ export function buildRun(
     const there = takeOffs.get(node.id) ?? new Map<string, number | null>()
     takeOffs.set(node.id, there.set(leg.id, ends(node.id, leg).takeOff?.mm ?? null))
   }
-  const standings = standingsOf(catalogue, layout)
+  const standings = standingsOf({ catalogue, layout })
   for (const { leg, ends: standing } of standings.values())
     for (const [at, node] of [leg.from, leg.to].entries()) {
       const there = takeOffs.get(node) ?? new Map<string, number | null>()
@@ -66,7 +66,14 @@ export function buildRun(
   const at = new Map(
     layout.system.nodes.map((node) => [
       node.id,
-      fittingsAt(catalogue, layout, node, takeOffs.get(node.id) ?? none, standings),
+      fittingsAt({
+        catalogue,
+        layout,
+        node,
+        arms: layout.arms.get(node.id) ?? [],
+        takeOffs: takeOffs.get(node.id) ?? none,
+        standings,
+      }),
     ]),
   )
   const parts = [...at.values()].flatMap((of) => of.parts)

@@ -5,14 +5,14 @@ import { fittingNamed } from '../catalogue/chain-length'
 import { endTakes } from '../catalogue/fit'
 import { endLabel, meetingOf, type Fitting } from '../catalogue/fitting'
 import { endLength, takeUpOf } from '../catalogue/fitting-length'
-import type { Leg, Node } from '../job/job'
+import type { Leg } from '../job/job'
 import { pipeIdIn } from '../job/leg-defaults'
 import { siteId } from '../job/site-id'
 import type { Vector } from '../quantity/vector'
 import { opposite } from '../job/direction'
 import { chainLegs } from '../job/chain-legs'
-import type { Arm, Layout } from '../run/layout'
 import { inOrder } from './chain-stretches'
+import type { NodeAt } from './node-at'
 import { along, type FittingsAt, type InnerMeeting, type Part, type PortRef } from './part'
 
 /** How far along its line each fitting of a chain begins and ends, from where the first pipe stops; null beyond what is known. */
@@ -33,13 +33,11 @@ function stretches(catalogue: Catalogue, chain: readonly (Fitting | undefined)[]
 
 /** Whether a fitting by itself stands with its second end to the pipe that comes first, since its first takes it not. */
 function turnsRound(
-  catalogue: Catalogue,
-  { system }: Layout,
-  node: Node,
+  { catalogue, layout, node }: NodeAt,
   fitting: Fitting | undefined,
   arriving: Leg | undefined,
 ): boolean {
-  const id = arriving ? pipeIdIn(system, arriving) : node.existing
+  const id = arriving ? pipeIdIn(layout.system, arriving) : node.existing
   const pipe = id === undefined ? undefined : catalogue.pipe(id)
   const [one, other] = fitting?.ends ?? []
   const method = node.chain!.joints[0]
@@ -53,13 +51,8 @@ function turnsRound(
 }
 
 /** A node's chain: its fittings one after another, each with the end before it and the one after it. */
-export function chainAt(
-  catalogue: Catalogue,
-  layout: Layout,
-  node: Node,
-  arms: readonly Arm[],
-  takeOffs: ReadonlyMap<string, number | null>,
-): FittingsAt {
+export function chainAt(at: NodeAt): FittingsAt {
+  const { catalogue, layout, node, arms, takeOffs } = at
   const ids = node.chain!.fittings
   const chain = ids.map(fittingNamed)
   const ends = chainLegs(
@@ -75,7 +68,7 @@ export function chainAt(
   const from = (mm: number | null | undefined): Vector | null =>
     along(place, onward, mm === null || mm === undefined || before === null ? null : mm - before)
   const stretch = stretches(catalogue, chain)
-  const isTurned = ids.length === 1 && turnsRound(catalogue, layout, node, chain[0], arriving?.leg)
+  const isTurned = ids.length === 1 && turnsRound(at, chain[0], arriving?.leg)
   const id = (index: number): string => (ids.length > 1 ? `${siteId(node)}#${index}` : siteId(node))
   const last = ids.length - 1
   const parts = ids.map((label, index): Part => {

@@ -1,5 +1,4 @@
-import type { Catalogue } from '../catalogue/catalogue'
-import type { Leg, Node } from '../job/job'
+import type { Leg } from '../job/job'
 import { pipeIdIn } from '../job/leg-defaults'
 import { siteId } from '../job/site-id'
 import { runOf } from '../job/system'
@@ -7,31 +6,20 @@ import { bodyOf } from '../run/body'
 import { opposite } from '../job/direction'
 import { methodAt } from '../run/method-at'
 import { askedForAt } from '../run/fittings'
-import { portAt, type Layout } from '../run/layout'
-import type { Standing } from '../run/stands-in'
+import { portAt } from '../run/layout'
 import { hasNoPipe, isNewFitting, isNewLeg } from '../run/states'
 import { bodyAt } from './body-at'
 import { chainAt } from './chain-at'
+import type { NodeAt } from './node-at'
 import { along, type FittingsAt, type Port } from './part'
 
-/**
- * The fittings at a node with their ports, made once: cut lengths, joints, the list and the order of work go by these.
- *
- * @param takeOffs of the legs that meet there, by leg, in mm
- * @param standings of its system
- */
-export function fittingsAt(
-  catalogue: Catalogue,
-  layout: Layout,
-  node: Node,
-  takeOffs: ReadonlyMap<string, number | null>,
-  standings: ReadonlyMap<string, Standing>,
-): FittingsAt {
-  const arms = layout.arms.get(node.id) ?? []
+/** The fittings at a node with their ports, made once: cut lengths, joints, the list and the order of work go by these. */
+export function fittingsAt(at: NodeAt): FittingsAt {
+  const { catalogue, layout, node, arms, takeOffs } = at
   const isNew = isNewFitting(node, arms)
-  if (node.chain && !node.fitting && isNew) return chainAt(catalogue, layout, node, arms, takeOffs)
+  if (node.chain && !node.fitting && isNew) return chainAt(at)
   const body = bodyOf(node)
-  if (body && isNew) return bodyAt(catalogue, layout, node, body, arms, takeOffs, standings)
+  if (body && isNew) return bodyAt(at, body)
   const id = siteId(node)
   const place = layout.places.get(node.id)
   const endOf = (leg: Leg | undefined): string => {

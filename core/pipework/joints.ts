@@ -6,6 +6,7 @@ import type { MethodId } from '../methods/ids'
 import type { Pipe } from '../catalogue/pipe'
 import type { Job, Node, Run, Leg } from '../job/job'
 import { serviceIn, pipeIdIn } from '../job/leg-defaults'
+import type { Figure } from '../quantity/basis'
 import type { Profile } from '../workshop/profile'
 import { judge, judgeInSocket, type Circumstances } from '../join/judge'
 import type { Verdict } from '../join/verdict'
@@ -20,27 +21,48 @@ import type { Layout } from '../run/layout'
 import { socketAt } from '../run/socket-at'
 import { runOf, type System } from '../job/system'
 
+/** What the joints of a system follow from. */
+interface JointsOf {
+  readonly catalogue: Catalogue
+  readonly layout: Layout
+  readonly built: BuiltRun
+  readonly ends: PipeEnds
+  readonly circumstancesIn: (run: Run) => Circumstances
+}
+
 /** What the rules say of a pipe at a node, in the socket that it goes into there. */
-function judgeAt(catalogue: Catalogue, node: Node, pipe: Pipe, method: MethodId, here: Circumstances): Verdict {
+function judgeAt(catalogue: Catalogue, node: Node, { pipe, method, here }: Judged): Verdict {
   const socket = socketAt(catalogue, node, method, pipe)
   return socket ? judgeInSocket(pipe, socket, here) : judge(catalogue, pipe, method, here)
 }
+interface Judged {
+  readonly pipe: Pipe
+  readonly method: MethodId
+  readonly here: Circumstances
+}
+
+const depthOf = (insertion: Figure | null) => ({
+  insertion: insertion?.mm ?? null,
+  insertionTolerance: insertion?.tolerance ?? null,
+  insertionBasis: insertion?.basis ?? null,
+})
 
 /** The joint on a tie-in's existing pipe, which no new piece goes into. */
-function existingJoint(
-  catalogue: Catalogue,
-  { system, arms }: Layout,
-  node: Node,
-  built: BuiltRun,
-  circumstances: Circumstances,
-): PlanJoint[] {
+function existingJoint({ catalogue, layout, built, circumstancesIn }: JointsOf, node: Node): PlanJoint[] {
+  const { system, arms } = layout
   const run = runOf(system, node)
   const existing = catalogue.pipe(tiedInto(node, arms.get(node.id) ?? []) ?? '')
   if (!existing) return []
   const method = node.chain?.joints[0] ?? methodAt(system, node)
-  const insertion = socketAt(catalogue, node, method, existing)?.insertion ?? null
-  const here: Circumstances = { ...circumstances, condition: node.condition, other: catalogue.pipe(run.pipe) }
-  const verdict = judgeAt(catalogue, node, existing, method, here)
+  const leg = arms.get(node.id)?.[0]?.leg
+  const circumstances = circumstancesIn(run)
+  const here: Circumstances = {
+    ...circumstances,
+    place: { ...circumstances.place, stubOut: undefined },
+    service: leg ? serviceIn(system, leg) : run.service,
+    condition: node.condition,
+    other: catalogue.pipe(run.pipe),
+  }
   return [
     {
       id: `${siteId(node)}/existing`,
@@ -53,27 +75,24 @@ function existingJoint(
       between: [built.at.get(node.id)!.existingPort, { part: existingId(node), port: 0 }],
       inner: null,
       slips: false,
-      ...verdict,
-      insertion: insertion?.mm ?? null,
-      insertionTolerance: insertion?.tolerance ?? null,
-      insertionBasis: insertion?.basis ?? null,
+      ...judgeAt(catalogue, node, { pipe: existing, method, here }),
+      ...depthOf(socketAt(catalogue, node, method, existing)?.insertion ?? null),
     },
   ]
 }
 
 /** The joints of existing pipe in the run with the fittings that are put in. */
-function existingLegJoints(
-  catalogue: Catalogue,
-  layout: Layout,
-  built: BuiltRun,
-  ends: PipeEnds,
-  circumstancesIn: (run: Run) => Circumstances,
-): PlanJoint[] {
+function existingLegJoints({ catalogue, layout, built, ends, circumstancesIn }: JointsOf): PlanJoint[] {
   const { system } = layout
   return existingEnds(layout).flatMap(({ leg, node }): PlanJoint[] => {
     const pipe = catalogue.pipe(pipeIdIn(system, leg))!
     const { method, insertion } = ends(node.id, leg)
     if (method === null) return []
+    const here = {
+      ...circumstancesIn(runOf(system, leg)),
+      service: serviceIn(system, leg),
+      condition: node.condition,
+    }
     return [
       {
         id: jointId(node, leg),
@@ -89,14 +108,8 @@ function existingLegJoints(
         ],
         inner: null,
         slips: node.kind === 'slip-coupling',
-        ...judgeAt(catalogue, node, pipe, method, {
-          ...circumstancesIn(runOf(system, leg)),
-          service: serviceIn(system, leg),
-          condition: node.condition,
-        }),
-        insertion: insertion?.mm ?? null,
-        insertionTolerance: insertion?.tolerance ?? null,
-        insertionBasis: insertion?.basis ?? null,
+        ...judgeAt(catalogue, node, { pipe, method, here }),
+        ...depthOf(insertion),
       },
     ]
   })
@@ -123,82 +136,88 @@ function walkOrder({ nodes, legs }: System): Map<string, number> {
   return order
 }
 
-/** A function that lists the joints of a system with their verdicts; each pair of pipe and method is judged once a place. */
-export function jointMaker(
-  catalogue: Catalogue,
-  job: Job,
-  profile: Profile,
-): (built: BuiltRun, layout: Layout, ends: PipeEnds, pieces: readonly PlanPiece[]) => PlanJoint[] {
-  let number = 0
-  return (built, layout, ends, pieces) => {
-    const { system, node: nodes, leg: legs } = layout
-    const verdicts = new Map<string, Verdict>()
-    const circumstancesIn = ({ service, place, condition }: Run): Circumstances => ({
-      service,
-      place: { ...job.place, ...place },
-      profile,
-      tools: job.tools,
-      condition,
-    })
-    const judged = (pipe: Pipe, method: MethodId, leg: Leg, node: Node): Verdict => {
-      const service = serviceIn(system, leg)
-      const atWall = comesThroughWall(node)
-      const key = `${leg.run}|${pipe.id}|${method}|${service}|${atWall}|${node.chain !== undefined}`
-      const here = circumstancesIn(runOf(system, leg))
-      const place = atWall ? here.place : { ...here.place, stubOut: undefined }
-      const known = verdicts.get(key) ?? judgeAt(catalogue, node, pipe, method, { ...here, place, service })
-      verdicts.set(key, known)
-      return known
-    }
-    const fromPieces = pieces.flatMap((piece) =>
-      piece.ends.flatMap((end, at): PlanJoint[] => {
-        if (end.method === null) return []
-        const { insertion, insertionTolerance, insertionBasis } = end
-        const node = nodes.get(end.node)!
-        const leg = legs.get(at === 0 ? piece.legs[0]! : piece.legs.at(-1)!)!
-        const { method, verdict, reasons } = judged(catalogue.pipe(piece.pipe)!, end.method, leg, node)
-        return [
-          {
-            // By its leg: a piece’s number shifts when a leg is drawn before it.
-            id: jointId(node, leg),
-            number: 0,
-            run: leg.run,
-            node: node.id,
-            leg: leg.id,
-            piece: piece.id,
-            pipe: piece.pipe,
-            between: [built.at.get(node.id)!.legPort(leg.id), piecePort(piece, at === 0 ? 0 : 1)],
-            inner: null,
-            slips: node.kind === 'slip-coupling',
-            method,
-            insertion,
-            insertionTolerance,
-            insertionBasis,
-            verdict,
-            reasons,
-          },
-        ]
-      }),
-    )
-    const atNodes = system.nodes.flatMap((node) => {
-      const run = runOf(system, node)
-      const leg = layout.arms.get(node.id)?.[0]?.leg
-      const service = leg ? serviceIn(system, leg) : run.service
-      const here = circumstancesIn(run)
+/** What the rules say of new pipe, each pair of pipe and method judged once a place. */
+function judgedOnce({ catalogue, layout: { system }, circumstancesIn }: JointsOf) {
+  const verdicts = new Map<string, Verdict>()
+  return (pipe: Pipe, method: MethodId, leg: Leg, node: Node): Verdict => {
+    const service = serviceIn(system, leg)
+    const atWall = comesThroughWall(node)
+    const key = `${leg.run}|${pipe.id}|${method}|${service}|${atWall}|${node.chain !== undefined}`
+    const known = verdicts.get(key)
+    if (known) return known
+    const { place, ...here } = circumstancesIn(runOf(system, leg))
+    const there = atWall ? place : { ...place, stubOut: undefined }
+    const verdict = judgeAt(catalogue, node, { pipe, method, here: { ...here, place: there, service } })
+    verdicts.set(key, verdict)
+    return verdict
+  }
+}
+
+/** The joints of the pieces with what they go into. */
+function pieceJoints(of: JointsOf, pieces: readonly PlanPiece[]): PlanJoint[] {
+  const { catalogue, layout, built } = of
+  const judged = judgedOnce(of)
+  return pieces.flatMap((piece) =>
+    piece.ends.flatMap((end, at): PlanJoint[] => {
+      if (end.method === null) return []
+      const { insertion, insertionTolerance, insertionBasis } = end
+      const node = layout.node.get(end.node)!
+      const leg = layout.leg.get(at === 0 ? piece.legs[0]! : piece.legs.at(-1)!)!
+      const { method, verdict, reasons } = judged(catalogue.pipe(piece.pipe)!, end.method, leg, node)
       return [
-        ...existingJoint(catalogue, layout, node, built, {
-          ...here,
-          place: { ...here.place, stubOut: undefined },
-          service,
-        }),
-        ...fittingJoints(catalogue, run, node, built),
+        {
+          // By its leg: a piece’s number shifts when a leg is drawn before it.
+          id: jointId(node, leg),
+          number: 0,
+          run: leg.run,
+          node: node.id,
+          leg: leg.id,
+          piece: piece.id,
+          pipe: piece.pipe,
+          between: [built.at.get(node.id)!.legPort(leg.id), piecePort(piece, at === 0 ? 0 : 1)],
+          inner: null,
+          slips: node.kind === 'slip-coupling',
+          method,
+          insertion,
+          insertionTolerance,
+          insertionBasis,
+          verdict,
+          reasons,
+        },
       ]
-    })
+    }),
+  )
+}
+
+/** A system of which the joints are wanted. */
+interface Unjoined {
+  readonly layout: Layout
+  readonly built: BuiltRun
+  readonly ends: PipeEnds
+  readonly pieces: readonly PlanPiece[]
+}
+
+/** A function that lists the joints of a system with their verdicts, numbered on from those of the systems before. */
+export function jointMaker(catalogue: Catalogue, job: Job, profile: Profile): (of: Unjoined) => PlanJoint[] {
+  let number = 0
+  const circumstancesIn = ({ service, place, condition }: Run): Circumstances => ({
+    service,
+    place: { ...job.place, ...place },
+    profile,
+    tools: job.tools,
+    condition,
+  })
+  return ({ layout, built, ends, pieces }) => {
+    const of: JointsOf = { catalogue, layout, built, ends, circumstancesIn }
+    const { system } = layout
     const found = [
-      ...atNodes,
+      ...system.nodes.flatMap((node) => [
+        ...existingJoint(of, node),
+        ...fittingJoints(catalogue, runOf(system, node), node, built),
+      ]),
       ...standingJoints(catalogue, layout, built),
-      ...existingLegJoints(catalogue, layout, built, ends, circumstancesIn),
-      ...fromPieces,
+      ...existingLegJoints(of),
+      ...pieceJoints(of, pieces),
     ]
     const order = walkOrder(system)
     return found

@@ -103,7 +103,7 @@ function armPulledApart(
   const arms = layout.arms.get(node.id) ?? []
   const pipe = leg && catalogue.pipe(pipeIdIn(system, leg))
   if (!body || !leg || !pipe || node.measured) return null
-  const used = usedByPipe(catalogue, layout, node)
+  const used = usedByPipe({ catalogue, layout }, node)
   for (const index of body.ends.keys()) {
     if (used.has(index) || !mayGoInto(node.kind, arms, leg, index)) continue
     // The first of its fittings may go in the body, up to the piece.

@@ -41,10 +41,10 @@ export function resolve(decided: Job, catalogue: Catalogue): Pipework {
   let number = 0
   const systems = systemsOf(job).map((system): ResolvedSystem => {
     const layout = layOut(system)
-    const ends = pipeEnds(catalogue, layout)
+    const ends = pipeEnds({ catalogue, layout })
     const pieces = piecesOf(catalogue, layout, ends).map((piece) => toPlanPiece(piece, layout, ++number, cutting))
     const built = buildRun(catalogue, layout, ends, pieces)
-    return { layout, ends, pieces, ...built, joints: jointsOf(built, layout, ends, pieces) }
+    return { layout, ends, pieces, ...built, joints: jointsOf({ layout, built, ends, pieces }) }
   })
   return { job, profile, systems }
 }

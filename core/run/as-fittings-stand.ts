@@ -14,7 +14,7 @@ import { hasNoPipe } from './states'
  */
 export function asFittingsStand(catalogue: Catalogue, job: Job): Job {
   if (!job.legs.some(hasNoPipe)) return job
-  const standings = new Map(systemsOf(job).flatMap((system) => [...standingsOf(catalogue, layOut(system))]))
+  const standings = new Map(systemsOf(job).flatMap((system) => [...standingsOf({ catalogue, layout: layOut(system) })]))
   let isChanged = false
   const legs = job.legs.map((leg) => {
     if (!hasNoPipe(leg)) return leg

@@ -1,3 +1,4 @@
+import type { Laid } from './laid'
 import type { Catalogue } from '../catalogue/catalogue'
 import type { Fitting, PartKind } from '../catalogue/fitting'
 import { shippedFittings } from '../catalogue/fittings'
@@ -31,15 +32,9 @@ export const canBeNamed = (kind: NodeKind): boolean => kindsAt[kind] !== undefin
  *
  * @param standings of its system
  */
-export function legsInto(
-  catalogue: Catalogue,
-  layout: Layout,
-  standings: ReadonlyMap<string, Standing>,
-  body: Fitting,
-  node: Node,
-): number {
-  const used = usedByPipe(catalogue, layout, node)
-  for (const { leg } of layout.arms.get(node.id) ?? []) {
+export function legsInto(laid: Laid, standings: ReadonlyMap<string, Standing>, body: Fitting, node: Node): number {
+  const used = usedByPipe(laid, node)
+  for (const { leg } of laid.layout.arms.get(node.id) ?? []) {
     const end = standings.get(leg.id)?.ends[leg.from === node.id ? 0 : 1]
     if (typeof end?.index === 'number') used.add(end.index)
   }
@@ -56,7 +51,8 @@ interface Taking {
 /** The fittings that look at a node along its legs without pipe, by the leg: found once, and asked of each body. */
 type Facing = ReadonlyMap<Leg, { readonly isNamed: boolean; readonly ends: readonly StandingEnd[] }>
 
-function facingOf(catalogue: Catalogue, layout: Layout, node: Node): Facing {
+function facingOf(laid: Laid, node: Node): Facing {
+  const { layout } = laid
   const legs = layout.arms
     .get(node.id)!
     .map(({ leg }) => leg)
@@ -64,7 +60,7 @@ function facingOf(catalogue: Catalogue, layout: Layout, node: Node): Facing {
   return new Map(
     legs.map((leg) => {
       const other = layout.node.get(leg.from === node.id ? leg.to : leg.from)!
-      const ends = endsTowards(catalogue, layout, other, leg, usedByPipe(catalogue, layout, other))
+      const ends = endsTowards(laid, other, leg, usedByPipe(laid, other))
       return [leg, { isNamed: bodyOf(other) !== undefined, ends }]
     }),
   )
@@ -76,16 +72,17 @@ function facingOf(catalogue: Catalogue, layout: Layout, node: Node): Facing {
  *
  * @returns null where it does not take them, or an end would be left over for pipe
  */
-function takingOf(catalogue: Catalogue, layout: Layout, body: Fitting, node: Node, facing: Facing): Taking | null {
+function takingOf(laid: Laid, body: Fitting, node: Node, facing: Facing): Taking | null {
+  const { catalogue, layout } = laid
   const legs = layout.arms.get(node.id) ?? []
   const { kind } = node
   const plain = { ...node, arms: undefined }
-  const taken = endsTaken(catalogue, layout, body, legs, { kind })
+  const taken = endsTaken(laid, body, legs, { kind })
   const used = new Set([...taken.values()].map(({ index }) => index))
   const left = legs.map(({ leg }) => leg).filter((leg) => !hasNoPipe(leg) && !taken.has(leg.id))
   let isWaiting = false
   for (const [leg, { isNamed, ends }] of facing) {
-    const own = bodyEnds(catalogue, layout, plain, body, leg, used)
+    const own = bodyEnds(laid, { node: plain, body }, leg, used)
     const met = own.find((end) => ends.some((other) => meetingAt(end, other) !== null))
     const end = met ?? (isNamed ? undefined : own[0])
     if (end) used.add(end.index!)
@@ -126,7 +123,7 @@ export function bodiesFor(catalogue: Catalogue, layout: Layout, node: Node): Bod
   const kinds = new Set(kindsAt[node.kind] ?? [])
   if (legs.length === 0 || kinds.size === 0) return []
   const isOutlet = node.kind === 'outlet'
-  const facing = facingOf(catalogue, layout, node)
+  const facing = facingOf({ catalogue, layout }, node)
   const rank = ({ body, arms, isWaiting }: BodyChoice) =>
     (isWaiting ? 4 : 0) +
     (Object.keys(arms).length > 0 ? 2 : 0) +
@@ -135,7 +132,7 @@ export function bodiesFor(catalogue: Catalogue, layout: Layout, node: Node): Bod
     .filter((body) => kinds.has(body.kind) && isBody(body) && (!isOutlet || body.ends.length > 1))
     .filter((body) => turnsAlike(body, legs))
     .flatMap((body): BodyChoice[] => {
-      const taking = takingOf(catalogue, layout, body, node, facing)
+      const taking = takingOf({ catalogue, layout }, body, node, facing)
       return taking ? [{ body, ...taking }] : []
     })
     .toSorted((a, b) => rank(a) - rank(b))
@@ -144,7 +141,7 @@ export function bodiesFor(catalogue: Catalogue, layout: Layout, node: Node): Bod
 /** What may stand on the arm of a leg at a node whose fitting was chosen by its name: none where that leg has no arm. */
 export function armChoices(catalogue: Catalogue, layout: Layout, node: Node, legId: string): ArmChain[] {
   const body = bodyOf(node)
-  const end = body && endsTaken(catalogue, layout, body, layout.arms.get(node.id) ?? [], node).get(legId)
+  const end = body && endsTaken({ catalogue, layout }, body, layout.arms.get(node.id) ?? [], node).get(legId)
   const leg = layout.leg.get(legId)
   const pipe = leg && catalogue.pipe(pipeIdIn(layout.system, leg))
   return body && end?.arm && pipe ? armsOf(body, end.index, pipe, runOf(layout.system, leg).method) : []

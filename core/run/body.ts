@@ -1,4 +1,4 @@
-import type { Catalogue } from '../catalogue/catalogue'
+import type { Laid } from './laid'
 import { fittingNamed } from '../catalogue/chain-length'
 import { fitsBySize } from '../catalogue/fit'
 import type { Fitting, FittingEnd, PartKind } from '../catalogue/fitting'
@@ -6,7 +6,7 @@ import type { MethodId } from '../methods/ids'
 import type { Socket } from '../catalogue/socket'
 import type { Leg, Node, NodeKind } from '../job/job'
 import { armTaken, type ArmTaken } from './arm'
-import { branchOf, turnAt, type Arm, type Layout } from './layout'
+import { branchOf, turnAt, type Arm } from './layout'
 import { pipeIdIn } from '../job/leg-defaults'
 import { hasNoPipe } from './states'
 
@@ -58,8 +58,7 @@ export function mayGoInto(kind: NodeKind, legs: readonly Arm[], leg: Leg, index:
  * @remarks for instance: a 22 × 15 solder reducer between 15 and 22: the 15 in its second end, the 22 in its first
  */
 export function endsTaken(
-  catalogue: Catalogue,
-  { system }: Layout,
+  { catalogue, layout: { system } }: Laid,
   fitting: Fitting,
   arms: readonly Arm[],
   { kind, arms: onArms }: Pick<Node, 'kind' | 'arms'>,

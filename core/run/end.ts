@@ -1,19 +1,19 @@
 import type { Catalogue } from '../catalogue/catalogue'
 import type { Fitting } from '../catalogue/fitting'
 import type { MethodId } from '../methods/ids'
-import type { Pipe } from '../catalogue/pipe'
 import { isLeastDepth, type Socket } from '../catalogue/socket'
 import { partFittings, type PartEnd, type PartFitting } from '../catalogue/part-key'
 import { halfOf, lengthBetween } from '../catalogue/part-length'
 import { reducingTakeOff } from '../catalogue/reducing-body'
-import type { Node } from '../job/job'
+import type { Leg, Node } from '../job/job'
 import type { Figure } from '../quantity/basis'
 import type { Message } from '../quantity/message'
 import { chainLengthOf, isChainApart } from '../catalogue/chain-length'
 import { armStretches } from './arm'
 import { bodyMethod, bodyOf, endsTaken, turnsAlike, type EndTaken } from './body'
-import { branchOf, turnAt, type Arm, type Layout } from './layout'
+import { branchOf, turnAt, type Arm } from './layout'
 import { fromNode } from './from-node'
+import type { Laid } from './laid'
 import { methodAt } from './method-at'
 import { missing } from './missing'
 import { shapeFitting } from './shape-fitting'
@@ -98,15 +98,9 @@ function sizesAt(catalogue: Catalogue, system: System, arms: readonly Arm[], soc
   return [...sizes]
 }
 
-function findTakeOff(
-  catalogue: Catalogue,
-  layout: Layout,
-  node: Node,
-  arms: readonly Arm[],
-  leg: string,
-  socket: Socket | undefined,
-): Found {
+function findTakeOff({ catalogue, layout }: Laid, node: Node, leg: string, socket: Socket | undefined): Found {
   const { system } = layout
+  const arms = layout.arms.get(node.id) ?? []
   const measured = measuredTakeOff(node, arms, leg)
   if (measured) return { takeOff: measured, missing: null }
   if (node.kind === 'slip-coupling' && node.gap !== undefined)
@@ -180,15 +174,10 @@ const lengthToPipe = (catalogue: Catalogue, node: Node, body: Fitting, { index, 
   arm ? armStretches(catalogue, body, index, arm).at(-1)![1] : fromNode(catalogue, node, body, index)
 
 /** What a leg's pipe meets in a fitting that was chosen by its name: the end that takes it, by that end's own length. */
-function bodyEnd(
-  catalogue: Catalogue,
-  layout: Layout,
-  node: Node,
-  body: Fitting,
-  arms: readonly Arm[],
-  leg: string,
-): PieceEnd {
-  const end = endsTaken(catalogue, layout, body, arms, node).get(leg)
+function bodyEnd(laid: Laid, node: Node, body: Fitting, leg: string): PieceEnd {
+  const { catalogue, layout } = laid
+  const arms = layout.arms.get(node.id) ?? []
+  const end = endsTaken(laid, body, arms, node).get(leg)
   const takeOff = measuredTakeOff(node, arms, leg) ?? (end ? lengthToPipe(catalogue, node, body, end) : null)
   const insertion = findInsertion(node, end?.socket)
   const why = !end
@@ -208,7 +197,8 @@ function bodyEnd(
 }
 
 /** What a leg's pipe meets at one of its nodes. Take-offs are from the node's centre; a cap's is from its stop, an open end takes nothing. */
-export function pieceEnd(catalogue: Catalogue, layout: Layout, nodeId: string, leg: string, pipe: Pipe): PieceEnd {
+export function pieceEnd(laid: Laid, nodeId: string, leg: Leg): PieceEnd {
+  const { catalogue, layout } = laid
   const node = layout.node.get(nodeId)!
   if (isBare(node)) {
     // A piece goes on through its bends: one that ends at a bend lacks the leg beyond it.
@@ -223,12 +213,12 @@ export function pieceEnd(catalogue: Catalogue, layout: Layout, nodeId: string, l
       missing: isOpen ? null : missing('bend ends'),
     }
   }
-  const arms = layout.arms.get(nodeId) ?? []
   const body = bodyOf(node)
-  if (body) return bodyEnd(catalogue, layout, node, body, arms, leg)
-  const method = methodAt(layout.system, node, arms.find((arm) => arm.leg.id === leg)?.leg)
+  if (body) return bodyEnd(laid, node, body, leg.id)
+  const method = methodAt(layout.system, node, leg)
+  const pipe = catalogue.pipe(pipeIdIn(layout.system, leg))!
   const socket = socketAt(catalogue, node, method, pipe)
-  const found = findTakeOff(catalogue, layout, node, arms, leg, socket)
+  const found = findTakeOff(laid, node, leg.id, socket)
   const insertion = findInsertion(node, socket)
   return {
     node: nodeId,

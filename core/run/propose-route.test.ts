@@ -167,7 +167,7 @@ describe('a route between two points', () => {
     })
     const to: Vector = [1500, 700, 300]
     const [route] = proposeRoutes(question(to, { from: [500, 0, 0] }), 'bends')
-    const drawn = applyProposal(job, countedIds, 'r1', 'e', route!, to)
+    const drawn = applyProposal(job, countedIds, route!, { run: 'r1', from: 'e', to })
     expect(closingErrors(layOut(systemsOf(drawn.job)[0]!))).toEqual([{ run: 'r1', x: 0, y: 0, z: 0 }])
     expect(drawn.job.nodes.find(({ id }) => id === drawn.node)?.kind).toBe('tie-in')
   })

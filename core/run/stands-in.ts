@@ -1,15 +1,13 @@
-import type { Catalogue } from '../catalogue/catalogue'
 import { meetingOfEnds, socketEnd, type Fitting, type FittingEnd, type Meeting } from '../catalogue/fitting'
 import { sumOf, takeUpOf } from '../catalogue/fitting-length'
 import { asMet } from '../catalogue/fittings/threaded'
 import type { Leg, Node, NodeKind } from '../job/job'
-import { pipeIdIn } from '../job/leg-defaults'
 import type { Figure } from '../quantity/basis'
 import { armFittings, armStretches, type ArmFittings } from './arm'
 import { bodyOf, endsTaken, mayGoInto } from './body'
 import { measuredTakeOff, pieceEnd } from './end'
 import { fromNode } from './from-node'
-import type { Layout } from './layout'
+import type { Laid } from './laid'
 import { hasNoPipe } from './states'
 
 /** An end by which a fitting can stand straight in another, or another in it. */
@@ -36,19 +34,16 @@ export interface Standing {
 /** What stands as it was drawn, by the method, and has ends that a fitting can stand in. */
 const plainKinds: ReadonlySet<NodeKind> = new Set(['elbow', 'tee', 'coupling', 'union', 'valve', 'reducer', 'cap'])
 
-function plainEnd(catalogue: Catalogue, layout: Layout, node: Node, leg: Leg): StandingEnd[] {
-  const pipe = catalogue.pipe(pipeIdIn(layout.system, leg))
-  if (!pipe || !plainKinds.has(node.kind) || node.chain) return []
-  const { socket, takeOff } = pieceEnd(catalogue, layout, node.id, leg.id, pipe)
+function plainEnd(laid: Laid, node: Node, leg: Leg): StandingEnd[] {
+  if (!plainKinds.has(node.kind) || node.chain) return []
+  const { socket, takeOff } = pieceEnd(laid, node.id, leg)
   return socket ? [{ index: null, arm: null, end: socketEnd(socket), length: takeOff }] : []
 }
 
 /** The ends of a fitting that was chosen by its name which look along a leg, outwards of what stands on its arm. */
 export function bodyEnds(
-  catalogue: Catalogue,
-  layout: Layout,
-  node: Node,
-  body: Fitting,
+  { catalogue, layout }: Laid,
+  { node, body }: { readonly node: Node; readonly body: Fitting },
   leg: Leg,
   used: ReadonlySet<number>,
 ): StandingEnd[] {
@@ -66,21 +61,15 @@ export function bodyEnds(
 }
 
 /** The ends of what stands at a node which look along a leg. @param used ends of its body that something else goes into */
-export function endsTowards(
-  catalogue: Catalogue,
-  layout: Layout,
-  node: Node,
-  leg: Leg,
-  used: ReadonlySet<number>,
-): StandingEnd[] {
+export function endsTowards(laid: Laid, node: Node, leg: Leg, used: ReadonlySet<number>): StandingEnd[] {
   const body = bodyOf(node)
-  return body ? bodyEnds(catalogue, layout, node, body, leg, used) : plainEnd(catalogue, layout, node, leg)
+  return body ? bodyEnds(laid, { node, body }, leg, used) : plainEnd(laid, node, leg)
 }
 
 /** The ends of a node's body that pipe goes into. */
-export function usedByPipe(catalogue: Catalogue, layout: Layout, node: Node): Set<number> {
+export function usedByPipe(laid: Laid, node: Node): Set<number> {
   const body = bodyOf(node)
-  const taken = body && endsTaken(catalogue, layout, body, layout.arms.get(node.id) ?? [], node)
+  const taken = body && endsTaken(laid, body, laid.layout.arms.get(node.id) ?? [], node)
   return new Set([...(taken?.values() ?? [])].map(({ index }) => index))
 }
 
@@ -99,20 +88,21 @@ function lengthOf([one, other]: Standing['ends'], meeting: Meeting): Figure | nu
  *
  * @remarks for instance: a 22 street elbow in a 22 tee: from its centre to its tip, from there, the stop, to the tee’s
  */
-export function standingsOf(catalogue: Catalogue, layout: Layout): ReadonlyMap<string, Standing> {
+export function standingsOf(laid: Laid): ReadonlyMap<string, Standing> {
+  const { layout } = laid
   const found = new Map<string, Standing>()
   const open = new Set(layout.system.legs.filter(hasNoPipe))
   if (open.size === 0) return found
   const used = new Map<string, Set<number>>()
   const usedAt = (node: Node): Set<number> => {
-    const known = used.get(node.id) ?? usedByPipe(catalogue, layout, node)
+    const known = used.get(node.id) ?? usedByPipe(laid, node)
     used.set(node.id, known)
     return known
   }
   const choicesFor = (leg: Leg): Standing[] => {
     const [from, to] = [leg.from, leg.to].map((id) => {
       const node = layout.node.get(id)!
-      return endsTowards(catalogue, layout, node, leg, usedAt(node))
+      return endsTowards(laid, node, leg, usedAt(node))
     })
     return from!.flatMap((one) =>
       to!.flatMap((other): Standing[] => {

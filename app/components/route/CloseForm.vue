@@ -55,7 +55,12 @@ const words = ({ corner, legs, fittings, bends, pieces, length: whole }: Propose
 function draw(route: ProposedRoute): void {
   const end = to.value
   if (end)
-    emit('apply', (job) => applyProposal(job, randomIds, props.run, props.node.id, route, end, props.bendRadius).job)
+    emit(
+      'apply',
+      (job) =>
+        applyProposal(job, randomIds, route, { run: props.run, from: props.node.id, to: end, radius: props.bendRadius })
+          .job,
+    )
 }
 const fix = (axis: 0 | 1 | 2, mm: number | undefined) => {
   const at = [...(props.node.at ?? props.place ?? [0, 0, 0])] as [number, number, number]

@@ -16,7 +16,13 @@ const workshop = useWorkshopStore()
 /** The search for what joins two pipes is fetched when a pipe is changed. */
 async function setPipe(pipe: string): Promise<void> {
   const { changePipe } = await import('~~/core/edit/change-pipe')
-  attempt((of) => changePipe(own.catalogue, of, randomIds, props.system.id, props.leg.id, pipe, workshop.costs))
+  attempt((of) =>
+    changePipe({ catalogue: own.catalogue, costs: workshop.costs }, of, randomIds, {
+      run: props.system.id,
+      leg: props.leg.id,
+      pipe,
+    }),
+  )
 }
 const serviceItems = services.map((value) => ({ value, label: value.replace('-', ' ') }))
 </script>

@@ -17,7 +17,12 @@ const workshop = useWorkshopStore()
 const { money } = useMoney()
 const { tell } = useWords()
 const answer = computed(() =>
-  joinLegs(own.catalogue, job.value, runOf(props.system, props.node), props.from.id, props.to.id, workshop.costs),
+  joinLegs(
+    own.catalogue,
+    job.value,
+    { run: runOf(props.system, props.node), from: props.from.id, to: props.to.id },
+    workshop.costs,
+  ),
 )
 type Found = NonNullable<typeof answer.value>['chains'][number]
 const chosen = computed(() => props.node.chain?.fittings.join())

@@ -24,7 +24,7 @@ function meetings({ catalogue, layout, standings }: SystemSubject): Meeting[] {
       .filter((node) => isNewFitting(node, arms.get(node.id) ?? []))
       .map((node) => {
         const body = bodyOf(node)
-        const wanted = body ? legsInto(catalogue, layout, standings, body, node) : legsAtNode[node.kind]
+        const wanted = body ? legsInto({ catalogue, layout }, standings, body, node) : legsAtNode[node.kind]
         return {
           id: node.id,
           kind: nodeWord(node.kind),
