@@ -38,62 +38,34 @@ const legAt = ({ legs }: BuiltPiece, end: 0 | 1): string => (end === 0 ? legs[0]
 /** The port of a piece at one of its ends. */
 export const piecePort = ({ id }: BuiltPiece, end: 0 | 1): PortRef => ({ part: id, port: end })
 
-/** The parts of a system: pieces, existing pipe and every fitting, each with its ports. */
-export function buildRun(
-  catalogue: Catalogue,
-  layout: Layout,
-  ends: PipeEnds,
-  pieces: readonly BuiltPiece[],
-): BuiltRun {
-  const takeOffs = new Map<string, Map<string, number | null>>()
-  for (const piece of pieces)
-    for (const end of [0, 1] as const) {
-      const { node, takeOff } = piece.ends[end]
-      const there = takeOffs.get(node) ?? new Map<string, number | null>()
-      takeOffs.set(node, there.set(legAt(piece, end), takeOff))
-    }
-  for (const { leg, node } of existingEnds(layout)) {
-    const there = takeOffs.get(node.id) ?? new Map<string, number | null>()
-    takeOffs.set(node.id, there.set(leg.id, ends(node.id, leg).takeOff?.mm ?? null))
+type TakeOffs = ReadonlyMap<string, ReadonlyMap<string, number | null>>
+
+/** From each node to where the pipe of each leg stops, in mm: of pieces, of existing pipe, of fittings one in the other. */
+function takeOffsOf({ layout, ends, pieces }: Unbuilt, standings: BuiltRun['standings']): TakeOffs {
+  const found = new Map<string, Map<string, number | null>>()
+  const set = (node: string, leg: string, mm: number | null) => {
+    const there = found.get(node) ?? new Map<string, number | null>()
+    found.set(node, there.set(leg, mm))
   }
-  const standings = standingsOf({ catalogue, layout })
+  for (const piece of pieces)
+    for (const end of [0, 1] as const) set(piece.ends[end].node, legAt(piece, end), piece.ends[end].takeOff)
+  for (const { leg, node } of existingEnds(layout)) set(node.id, leg.id, ends(node.id, leg).takeOff?.mm ?? null)
   for (const { leg, ends: standing } of standings.values())
-    for (const [at, node] of [leg.from, leg.to].entries()) {
-      const there = takeOffs.get(node) ?? new Map<string, number | null>()
-      takeOffs.set(node, there.set(leg.id, standing[at]!.length?.mm ?? null))
-    }
-  const none = new Map<string, number | null>()
-  const at = new Map(
-    layout.system.nodes.map((node) => [
-      node.id,
-      fittingsAt({
-        catalogue,
-        layout,
-        node,
-        arms: layout.arms.get(node.id) ?? [],
-        takeOffs: takeOffs.get(node.id) ?? none,
-        standings,
-      }),
-    ]),
-  )
-  const parts = [...at.values()].flatMap((of) => of.parts)
-  const portsById = new Map(parts.map((part) => [part.id, part.ports]))
-  const facing = ({ part, port }: PortRef) => portsById.get(part)?.[port]
-  const existing = layout.system.nodes.flatMap((node): Part[] => {
+    for (const [at, node] of [leg.from, leg.to].entries()) set(node, leg.id, standing[at]!.length?.mm ?? null)
+  return found
+}
+
+/** A port as what goes into it has it: at the same place, looking the other way. */
+type Facing = (port: PortRef) => Part['ports'][number] | undefined
+
+/** Existing pipe that is tied into, and that lies in the run. */
+function existingParts(catalogue: Catalogue, layout: Layout, at: BuiltRun['at'], facing: Facing): Part[] {
+  const tied = layout.system.nodes.flatMap((node): Part[] => {
     const pipe = catalogue.pipe(tiedInto(node, layout.arms.get(node.id) ?? []) ?? '')
     if (!pipe) return []
     const there = facing(at.get(node.id)!.existingPort)
     const ports = [{ at: there?.at ?? null, out: turned(there?.out), end: pipe.label }]
-    return [
-      {
-        id: existingId(node),
-        kind: 'existing',
-        label: pipe.label,
-        run: node.run,
-        node: node.id,
-        ports,
-      },
-    ]
+    return [{ id: existingId(node), kind: 'existing', label: pipe.label, run: node.run, node: node.id, ports }]
   })
   const lying = layout.system.legs.filter(isExistingLeg).map((leg): Part => {
     const label = catalogue.pipe(pipeIdIn(layout.system, leg))?.label ?? ''
@@ -104,6 +76,31 @@ export function buildRun(
     })
     return { id: existingId(leg), kind: 'existing', label, run: leg.run, leg: leg.id, ports }
   })
+  return [...tied, ...lying]
+}
+
+/** A system of which the parts are wanted: where it lies, what its pipe meets, its pieces. */
+export interface Unbuilt {
+  readonly layout: Layout
+  readonly ends: PipeEnds
+  readonly pieces: readonly BuiltPiece[]
+}
+
+/** The parts of a system: pieces, existing pipe and every fitting, each with its ports. */
+export function buildRun(catalogue: Catalogue, of: Unbuilt): BuiltRun {
+  const { layout, pieces } = of
+  const standings = standingsOf({ catalogue, layout })
+  const takeOffs = takeOffsOf(of, standings)
+  const none = new Map<string, number | null>()
+  const at = new Map(
+    layout.system.nodes.map((node) => {
+      const [arms, stops] = [layout.arms.get(node.id) ?? [], takeOffs.get(node.id) ?? none]
+      return [node.id, fittingsAt({ catalogue, layout, node, arms, takeOffs: stops, standings })]
+    }),
+  )
+  const parts = [...at.values()].flatMap((there) => there.parts)
+  const portsById = new Map(parts.map((part) => [part.id, part.ports]))
+  const facing: Facing = ({ part, port }) => portsById.get(part)?.[port]
   const lengths = pieces.map((piece): Part => {
     const label = catalogue.pipe(piece.pipe)?.label ?? piece.pipe
     const ports = ([0, 1] as const).map((end) => {
@@ -113,7 +110,7 @@ export function buildRun(
     })
     return { id: piece.id, kind: 'piece', label, run: piece.run, leg: piece.legs[0], ports }
   })
-  return { parts: [...lengths, ...existing, ...lying, ...parts], at, standings }
+  return { parts: [...lengths, ...existingParts(catalogue, layout, at, facing), ...parts], at, standings }
 }
 
 const turned = (out: Part['ports'][number]['out'] | undefined) => (out ? ([-out[0], -out[1], -out[2]] as const) : null)

@@ -43,7 +43,7 @@ export function resolve(decided: Job, catalogue: Catalogue): Pipework {
     const layout = layOut(system)
     const ends = pipeEnds({ catalogue, layout })
     const pieces = piecesOf(catalogue, layout, ends).map((piece) => toPlanPiece(piece, layout, ++number, cutting))
-    const built = buildRun(catalogue, layout, ends, pieces)
+    const built = buildRun(catalogue, { layout, ends, pieces })
     return { layout, ends, pieces, ...built, joints: jointsOf({ layout, built, ends, pieces }) }
   })
   return { job, profile, systems }
