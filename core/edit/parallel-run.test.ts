@@ -103,4 +103,30 @@ describe('a run beside another', () => {
     expect(lengths(addParallelRun(tight, countedIds, 'r1', 39, [0, 1, 0]).job, 1)[1]).toBe(2)
     expect(() => addParallelRun(tight, countedIds, 'r1', 100, [1, 0, 0])).toThrow(/Side/)
   })
+
+  it('has what stands on the arms of a named fitting on its own legs', () => {
+    const arm = { fittings: ['22 solder × 1/2 M BSP adapter'], method: 'solder' as const }
+    const of = job(
+      [
+        ['open:s', 'east', 1000, 'elbow:a'],
+        ['elbow:a', 'north', 500, 'open:e'],
+      ],
+      { a: { fitting: '1/2 BSP thread × 1/2 F BSP elbow 90', arms: { l2: arm } } },
+    )
+    const { job: both, run } = addParallelRun(of, countedIds, 'r1', 100, [0, -1, 0])
+    const beside = both.nodes.find((node) => node.run === run && node.arms)!
+    const leg = both.legs.find(({ run: is, from }) => is === run && from === beside.id)!
+    expect(beside.arms).toEqual({ [leg.id]: arm })
+  })
+
+  it('of a line that closes closes too: 1000 square, 100 inside it, is 800 square', () => {
+    const square = job([
+      ['elbow:a', 'east', 1000, 'elbow:b'],
+      ['b', 'north', 1000, 'elbow:c'],
+      ['c', 'west', 1000, 'elbow:d'],
+      ['d', 'south', 1000, 'a'],
+    ])
+    const { job: both } = addParallelRun(square, countedIds, 'r1', 100, [0, 1, 0])
+    expect(lengths(both, 1)).toEqual([800, 800, 800, 800])
+  })
 })

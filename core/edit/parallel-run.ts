@@ -10,7 +10,8 @@ import { unitVector } from '../job/direction'
 import { layOut } from '../run/layout'
 import { namesInRun } from '../run/names'
 import { directionOf } from '../run/turning'
-import { systemOf } from '../job/system'
+import { systemOf, type System } from '../job/system'
+import { withArms } from './with-arms'
 
 const refuse = refusalsOf({
   id: 'parallel-run',
@@ -40,6 +41,35 @@ function cornerBeside(before: Vector, after: Vector, beside: Vector, next: Vecto
 }
 
 /**
+ * Where the nodes of a line stand beside it: from the first leg on, each leg takes its side from the one before it, and
+ * each node the corner of two of them.
+ *
+ * @param aside how far, and which way, at the first leg
+ */
+function placesBeside(system: System, along: readonly Leg[], aside: Vector): (node: string) => Vector {
+  const { places } = layOut(system)
+  const first = along[0]!
+  const moved = new Map<string, Vector>()
+  const walked = new Set<Leg>()
+  const walk = (leg: Leg, beside: Vector) => {
+    // A line that closes comes back to its first leg.
+    if (walked.has(leg)) return
+    walked.add(leg)
+    if (!moved.has(leg.from)) moved.set(leg.from, beside)
+    const ahead = unitVector(leg.direction)
+    const onwards = along.filter(({ from }) => from === leg.to)
+    const turning = onwards.find(({ direction }) => Math.abs(dot(unitVector(direction), ahead)) < 1 - straight)
+    const after = turning && unitVector(turning.direction)
+    moved.set(leg.to, after ? cornerBeside(ahead, after, beside, carried(beside, ahead, after)) : beside)
+    for (const next of onwards) walk(next, carried(beside, ahead, unitVector(next.direction)))
+  }
+  along
+    .filter(({ from }) => from === first.from)
+    .forEach((leg) => walk(leg, carried(aside, unitVector(first.direction), unitVector(leg.direction))))
+  return (node) => plus(places.get(node)!, moved.get(node) ?? aside)
+}
+
+/**
  * The job with a run beside another one: as hot beside cold, or return beside flow. Each leg lies at the spacing from its
  * neighbour, longer on the outside of a turn and shorter on the inside.
  *
@@ -65,25 +95,7 @@ export function addParallelRun(
   if (Math.abs(dot(towards, unitVector(first.direction))) > straight) {
     throw refuse('side')
   }
-  const { places } = layOut(system)
-  const side = new Map<Leg, Vector>()
-  const moved = new Map<string, Vector>()
-  const scaled: Vector = [towards[0] * spacing, towards[1] * spacing, towards[2] * spacing]
-  // From the first leg on, each leg takes its side from the one before it, and each node the corner of two of them.
-  const walk = (leg: Leg, beside: Vector) => {
-    side.set(leg, beside)
-    if (!moved.has(leg.from)) moved.set(leg.from, beside)
-    const ahead = unitVector(leg.direction)
-    const onwards = along.filter(({ from }) => from === leg.to)
-    const turning = onwards.find(({ direction }) => Math.abs(dot(unitVector(direction), ahead)) < 1 - straight)
-    const after = turning && unitVector(turning.direction)
-    moved.set(leg.to, after ? cornerBeside(ahead, after, beside, carried(beside, ahead, after)) : beside)
-    for (const next of onwards) walk(next, carried(beside, ahead, unitVector(next.direction)))
-  }
-  along
-    .filter(({ from }) => from === first.from)
-    .forEach((leg) => walk(leg, carried(scaled, unitVector(first.direction), unitVector(leg.direction))))
-  const at = (node: string): Vector => plus(places.get(node)!, moved.get(node) ?? scaled)
+  const at = placesBeside(system, along, [towards[0] * spacing, towards[1] * spacing, towards[2] * spacing])
   const id = ids('r', job.runs)
   const ends = new Set(along.flatMap(({ from, to }) => [from, to]))
   const nodes = [...job.nodes]
@@ -96,14 +108,17 @@ export function addParallelRun(
     nodes.push(copy)
   }
   const legs = [...job.legs]
+  const legCopies = new Map<string, string>()
   for (const leg of along) {
     const between = plus(at(leg.to), at(leg.from), -1)
     const length = thousandths(dot(between, unitVector(leg.direction)))
     if (!(length > 0)) throw refuse('short', { leg: namesInRun(job, runId).leg(leg.id) })
     const [from, to] = [copies.get(leg.from)!, copies.get(leg.to)!]
+    const copy = ids('l', legs)
+    legCopies.set(leg.id, copy)
     legs.push({
       ...leg,
-      id: ids('l', legs),
+      id: copy,
       run: id,
       from,
       to,
@@ -112,5 +127,6 @@ export function addParallelRun(
     })
   }
   const beside: Run = { ...run, id, name: `Beside ${run.name}`.slice(0, 120), ...change }
-  return { job: { ...job, runs: [...job.runs, beside], nodes, legs }, run: id }
+  const armed = nodes.map((node) => (node.run === id && node.arms ? withArms(node, legCopies) : node))
+  return { job: { ...job, runs: [...job.runs, beside], nodes: armed, legs }, run: id }
 }

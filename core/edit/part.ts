@@ -1,3 +1,4 @@
+import { withArms } from './with-arms'
 import type { Ids } from './ids'
 import type { Vector } from '../quantity/vector'
 import { setNode, withSystem } from './edit-run'
@@ -75,15 +76,6 @@ export function mirrorPart(job: Job, runId: string, legId: string, mirror: Mirro
   if (!system) return job
   const part = new Set(partBeyond(system, legId).legs)
   return withLegs(job, runId, part, ({ direction }) => ({ direction: mirrored(direction, mirror) }))
-}
-
-/** A copied node with what stood on the arms of legs that were copied with it. */
-function withArms(node: Node, legs: ReadonlyMap<string, string>): Node {
-  const arms = Object.entries(node.arms ?? {}).flatMap(([leg, arm]) => {
-    const copy = legs.get(leg)
-    return copy === undefined ? [] : [[copy, arm] as const]
-  })
-  return { ...node, arms: Object.fromEntries(arms) }
 }
 
 /**
