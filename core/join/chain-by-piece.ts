@@ -41,6 +41,13 @@ function joined(left: Chain, piece: Pipe, right: Chain): Chain {
   }
 }
 
+/** What a chain is put together from, and by whose prices. */
+interface SearchedIn {
+  readonly catalogue: Catalogue
+  readonly fittings: readonly Fitting[]
+  readonly costs: Costs
+}
+
 /**
  * Chains from one pipe to another with a made-up piece of copper between two of their fittings, cheapest first: the way
  * where fittings alone do not lead from the one to the other.
@@ -49,21 +56,19 @@ function joined(left: Chain, piece: Pipe, right: Chain): Chain {
  * @remarks for instance: old 3/4 bore to 25 PEX: a converter to 22, a piece of 22 copper, 22 to 25 PEX
  */
 export function chainsByPiece(
-  catalogue: Catalogue,
-  fittings: readonly Fitting[],
+  { catalogue, fittings, costs }: SearchedIn,
   a: ChainEnd,
   b: ChainEnd,
   wanted: number,
-  costs: Costs,
 ): Chain[] {
   const found = piecesFor(catalogue, a.pipe, b.pipe).flatMap((piece): Chain[] => {
     const between = (circumstances: Circumstances): ChainEnd => ({
       pipe: piece,
       circumstances: { ...circumstances, condition: undefined },
     })
-    const lefts = cheapestChains(fittings, a, between(a.circumstances), mostWays, costs)
+    const lefts = cheapestChains(fittings, a, between(a.circumstances), { wanted: mostWays, costs })
     if (lefts.length === 0) return []
-    const rights = cheapestChains(fittings, between(b.circumstances), b, mostWays, costs)
+    const rights = cheapestChains(fittings, between(b.circumstances), b, { wanted: mostWays, costs })
     return lefts.flatMap((left) => rights.map((right) => joined(left, piece, right)))
   })
   const seen = new Set<string>()

@@ -137,6 +137,70 @@ export function fittingFirst(found: readonly Chain[]): Chain[] {
   return [...ordered, ...found.filter((chain) => !ordered.has(chain))]
 }
 
+/** Partial chains from one pipe to another, the cheapest first. */
+interface Search {
+  /** The cheapest that is left, and away from the others; undefined once there is none. */
+  next(): Waiting | undefined
+  /** One more fitting on a partial chain, by each that goes on it. */
+  goOn(step: Step): void
+}
+
+function searchBetween(index: EndIndex, a: ChainEnd, b: ChainEnd, costs: Costs): Search {
+  // Copper and steel are judged over the whole chain: what stands between them may be what keeps them apart.
+  const jointAtA = jointTester(a.pipe, { ...a.circumstances, other: undefined })
+  const { jointAt: jointAtB, toGo } = goalOf(index, b)
+  const queue = new TinyQueue<Waiting>([], cheaperFirst)
+  let turn = 0
+  /** Fittings to go when the open end takes another fitting and not the pipe itself. */
+  const onward = new Map<string, number>()
+  const onwardOf = (mates: string): number => {
+    let least = onward.get(mates)
+    if (least === undefined) {
+      const ways = (index.byKey.get(mates) ?? []).map(([{ own }, side]) => toGo.get(own[other(side)]) ?? Infinity)
+      least = Math.min(...ways) + 1
+      onward.set(mates, least)
+    }
+    return least
+  }
+  const complete = (step: Step, into: Verdict): Waiting => {
+    const fittings = step.fittings.map(({ fitting }) => fitting)
+    const between = galvanicReason(a, b, fittings)
+    const last = between ? withReason(into, between) : into
+    const score = step.score + jointScore(last, costs) + toolScore(step.joints, last)
+    return { ...step, joints: [...step.joints, last], score, complete: true, turn: turn++ }
+  }
+  const extend = (step: Omit<Step, 'open' | 'mates'>, next: TwoEnded, side: 0 | 1, joint: Verdict) => {
+    const longer: Step = {
+      fittings: [...step.fittings, next],
+      joints: [...step.joints, joint],
+      open: next.ends[other(side)],
+      mates: next.mating[other(side)],
+      score: step.score + next.score + jointScore(joint, costs) + toolScore(step.joints, joint),
+    }
+    const into = jointAtB(longer.open)
+    if (into) queue.push(complete(longer, into))
+    if (onwardOf(longer.mates) <= mostFittings - longer.fittings.length)
+      queue.push({ ...longer, complete: false, turn: turn++ })
+  }
+  for (const fitting of index.fittings) {
+    const sides = fitting.own[0] === fitting.own[1] ? ([0] as const) : ([0, 1] as const)
+    for (const side of sides) {
+      const joint = jointAtA(fitting.ends[side])
+      if (joint) extend({ fittings: [], joints: [], score: 0 }, fitting, side, joint)
+    }
+  }
+  return {
+    next: () => queue.pop(),
+    goOn(step) {
+      for (const [fitting, side] of index.byKey.get(step.mates) ?? []) {
+        if (step.fittings.includes(fitting)) continue
+        const joint = between(step.open, fitting.ends[side])
+        if (joint) extend(step, fitting, side, joint)
+      }
+    },
+  }
+}
+
 /**
  * The cheapest chains of fittings from one pipe to another, those that wholly fit first.
  *
@@ -150,72 +214,21 @@ export function cheapestChains(
   fittings: readonly Fitting[],
   a: ChainEnd,
   b: ChainEnd,
-  wanted: number,
-  costs: Costs = shippedCosts,
+  { wanted, costs = shippedCosts }: { readonly wanted: number; readonly costs?: Costs },
 ): Chain[] {
-  const index = indexOf(fittings, costs)
-  // Copper and steel are judged over the whole chain: what stands between them may be what keeps them apart.
-  const jointAtA = jointTester(a.pipe, { ...a.circumstances, other: undefined })
-  const { jointAt: jointAtB, toGo } = goalOf(index, b)
-  const queue = new TinyQueue<Waiting>([], cheaperFirst)
-  let turn = 0
-  const push = (step: Step) => {
-    const into = jointAtB(step.open)
-    if (into) {
-      const between = galvanicReason(
-        a,
-        b,
-        step.fittings.map(({ fitting }) => fitting),
-      )
-      const last = between ? withReason(into, between) : into
-      const score = step.score + jointScore(last, costs) + toolScore(step.joints, last)
-      queue.push({ ...step, joints: [...step.joints, last], score, complete: true, turn: turn++ })
-    }
-    const left = mostFittings - step.fittings.length
-    if (onwardOf(step.mates) <= left) queue.push({ ...step, complete: false, turn: turn++ })
-  }
-  /** Fittings to go when the open end takes another fitting and not the pipe itself. */
-  const onward = new Map<string, number>()
-  const onwardOf = (mates: string): number => {
-    let least = onward.get(mates)
-    if (least === undefined) {
-      const ways = (index.byKey.get(mates) ?? []).map(([{ own }, side]) => toGo.get(own[other(side)]) ?? Infinity)
-      least = Math.min(...ways) + 1
-      onward.set(mates, least)
-    }
-    return least
-  }
-  const extend = (step: Omit<Step, 'open' | 'mates'>, next: TwoEnded, side: 0 | 1, joint: Verdict) =>
-    push({
-      fittings: [...step.fittings, next],
-      joints: [...step.joints, joint],
-      open: next.ends[other(side)],
-      mates: next.mating[other(side)],
-      score: step.score + next.score + jointScore(joint, costs) + toolScore(step.joints, joint),
-    })
-  for (const fitting of index.fittings) {
-    const sides = fitting.own[0] === fitting.own[1] ? ([0] as const) : ([0, 1] as const)
-    for (const side of sides) {
-      const joint = jointAtA(fitting.ends[side])
-      if (joint) extend({ fittings: [], joints: [], score: 0 }, fitting, side, joint)
-    }
-  }
+  const search = searchBetween(indexOf(fittings, costs), a, b, costs)
   const found: Chain[] = []
   const seen = new Set<string>()
-  for (let step = queue.pop(); step && found.length < wanted; step = queue.pop()) {
-    if (step.complete) {
-      // Chains made in the same ways are one to the plumber: the cheapest of them is shown.
-      const ways = new Set(step.joints.map(({ method }) => method))
-      const key = [...ways].sort().join(' + ') + worstOf(step.joints.map(({ verdict }) => verdict))
-      if (!seen.has(key)) found.push(finish(step, costs))
-      seen.add(key)
+  for (let step = search.next(); step && found.length < wanted; step = search.next()) {
+    if (!step.complete) {
+      search.goOn(step)
       continue
     }
-    for (const [fitting, side] of index.byKey.get(step.mates) ?? []) {
-      if (step.fittings.includes(fitting)) continue
-      const joint = between(step.open, fitting.ends[side])
-      if (joint) extend(step, fitting, side, joint)
-    }
+    // Chains made in the same ways are one to the plumber: the cheapest of them is shown.
+    const ways = new Set(step.joints.map(({ method }) => method))
+    const key = [...ways].sort().join(' + ') + worstOf(step.joints.map(({ verdict }) => verdict))
+    if (!seen.has(key)) found.push(finish(step, costs))
+    seen.add(key)
   }
   return fittingFirst(found)
 }

@@ -298,7 +298,8 @@ describe('transitions', () => {
         )
         const least = Math.min(Infinity, ...starts)
         const found =
-          cheapestChains(few, { pipe: a, circumstances }, { pipe: b, circumstances }, 1)[0]?.score ?? Infinity
+          cheapestChains(few, { pipe: a, circumstances }, { pipe: b, circumstances }, { wanted: 1 })[0]?.score ??
+          Infinity
         expect(found).toBeCloseTo(least, 2)
       }),
       { numRuns: 25 },

@@ -89,10 +89,12 @@ export function join(
     { pipe: pipes.a, circumstances: atA },
     { pipe: pipes.b, circumstances: atB },
   ]
-  const chains = cheapestChains(shippedTransitions(), endA, endB, shown, costs)
+  const chains = cheapestChains(shippedTransitions(), endA, endB, { wanted: shown, costs })
   const ends = { a: judgeAll(catalogue, pipes.a, atA), b: judgeAll(catalogue, pipes.b, atB) }
   if (chains.length > 0) return { ends, chains, none: null }
   const byPiece =
-    shutOut(ends.a) || shutOut(ends.b) ? [] : chainsByPiece(catalogue, shippedTransitions(), endA, endB, fewer, costs)
+    shutOut(ends.a) || shutOut(ends.b)
+      ? []
+      : chainsByPiece({ catalogue, fittings: shippedTransitions(), costs }, endA, endB, fewer)
   return { ends, chains: byPiece, none: byPiece.length > 0 ? null : whyNone(pipes, ends) }
 }
