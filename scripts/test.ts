@@ -6,8 +6,9 @@ import { buildWhenChanged } from './run/build'
 import { Failure } from './run/failure'
 
 interface Tally {
-  passed: number
-  failed: number
+  readonly passed: number
+  /** What failed, by name: said once more at the end, where a long output is read first. */
+  readonly failed: readonly string[]
 }
 
 const environment = { ...process.env, NUXT_TELEMETRY_DISABLED: '1', CI: '1' }
@@ -28,8 +29,19 @@ const check =
   (name: string, command: string, ...options: string[]) =>
   async (): Promise<Tally> => {
     const status = await ended(name, command, options)
-    return status === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 }
+    return status === 0 ? { passed: 1, failed: [] } : { passed: 0, failed: [name] }
   }
+
+/** What of Vitest's report is read. */
+interface Report {
+  readonly numPassedTests: number
+  readonly testResults: readonly {
+    readonly name: string
+    readonly status: string
+    readonly message: string
+    readonly assertionResults: readonly { readonly status: string; readonly fullName: string }[]
+  }[]
+}
 
 /** A project of tests, each counted. A run that breaks off before its tests counts as a failure. */
 const tests =
@@ -50,37 +62,32 @@ const tests =
     ]
     const status = await ended(name, 'npx', options)
     try {
-      const { numPassedTests, numFailedTests } = JSON.parse(readFileSync(report, 'utf8')) as {
-        numPassedTests: number
-        numFailedTests: number
-      }
-      const broken = status !== 0 && numFailedTests === 0 ? 1 : 0
-      return { passed: numPassedTests, failed: numFailedTests + broken }
+      const { numPassedTests, testResults } = JSON.parse(readFileSync(report, 'utf8')) as Report
+      const failed = testResults.flatMap((file) => [
+        ...(file.status === 'failed' && file.assertionResults.length === 0 ? [`${file.name}: ${file.message}`] : []),
+        ...file.assertionResults.filter((of) => of.status === 'failed').map((of) => `${file.name}: ${of.fullName}`),
+      ])
+      const brokenOff = status !== 0 && failed.length === 0 ? [`${name}: it broke off`] : []
+      return { passed: numPassedTests, failed: [...failed, ...brokenOff] }
     } catch {
-      return { passed: 0, failed: 1 }
+      return { passed: 0, failed: [`${name}: no report`] }
     }
   }
 
-function build(): Tally {
-  console.log('\n== build')
+/** A step before the checks that counts only when it fails, or as one. */
+function step(name: string, counts: boolean, run: () => void): Tally {
   try {
-    buildWhenChanged()
-    return { passed: 1, failed: 0 }
+    run()
+    return { passed: counts ? 1 : 0, failed: [] }
   } catch (error) {
     console.error(error instanceof Failure ? error.message : error)
-    return { passed: 0, failed: 1 }
+    return { passed: 0, failed: [name] }
   }
 }
 
-function prepare(): Tally {
-  try {
-    needPrograms(['mariadbd', 'mariadb-install-db', 'mariadb'], ['mariadb-server-core', 'mariadb-client-core'])
-    needPrograms(['chromium', 'chromedriver'], ['chromium', 'chromium-driver'])
-    return { passed: 0, failed: 0 }
-  } catch (error) {
-    console.error(error instanceof Failure ? error.message : error)
-    return { passed: 0, failed: 1 }
-  }
+function needAllPrograms(): void {
+  needPrograms(['mariadbd', 'mariadb-install-db', 'mariadb'], ['mariadb-server-core', 'mariadb-client-core'])
+  needPrograms(['chromium', 'chromedriver'], ['chromium', 'chromium-driver'])
 }
 
 /** One after another. */
@@ -91,9 +98,9 @@ async function inTurn(...all: readonly (() => Promise<Tally>)[]): Promise<Tally[
 }
 
 const tallies = [
-  prepare(),
+  step('programs', false, needAllPrograms),
   // It is built before what reads the folder that building writes.
-  build(),
+  step('build', true, buildWhenChanged),
   ...(
     await Promise.all([
       inTurn(
@@ -119,6 +126,7 @@ const tallies = [
   await tests('the pages in a browser', 'page')(),
 ]
 const passed = tallies.reduce((sum, tally) => sum + tally.passed, 0)
-const failed = tallies.reduce((sum, tally) => sum + tally.failed, 0)
-console.log(`\n${passed} passed, ${failed} failed`)
-process.exitCode = failed === 0 ? 0 : 1
+const failed = tallies.flatMap((tally) => tally.failed)
+for (const name of failed) console.log(`FAILED ${name}`)
+console.log(`\n${passed} passed, ${failed.length} failed`)
+process.exitCode = failed.length === 0 ? 0 : 1

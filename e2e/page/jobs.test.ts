@@ -72,7 +72,7 @@ describe('the list of jobs', () => {
     await on.shows('main', 'Job 40')
     expect(await listed()).toHaveLength(30)
     await on.press('More jobs')
-    await on.shows('main', 'Tarn Lane Bakehouse')
+    await on.driver.wait(async () => (await listed()).length > 30, 10_000)
     expect(new Set(await listed()).size).toBe(42)
   })
 
