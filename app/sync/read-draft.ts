@@ -10,16 +10,23 @@ export function readKept(text: unknown, catalogue: Catalogue): Job | null {
   return read.ok ? read.job : null
 }
 
-/** What an earlier visit had not yet saved; null where it cannot be read. */
-export function readDraft({ job: text, base, attempt, ...kept }: KeptDraft, catalogue: Catalogue): KeptDraft | null {
-  const job = readKept(text, catalogue)
+/**
+ * What an earlier visit had not yet saved; null where it cannot be read.
+ *
+ * @param read a text as a job of this program
+ */
+export function readDraft(
+  { job: text, base, attempt, ...kept }: KeptDraft,
+  read: (text: unknown) => Job | null,
+): KeptDraft | null {
+  const job = read(text)
   if (!job) return null
-  const sent = attempt && readKept(attempt.job, catalogue)
+  const sent = attempt && read(attempt.job)
   return {
     ...kept,
     // One text where it is what was sent: the server has it then.
     job: sent && saysTheSame(sent, job) ? sent : job,
-    base: readKept(base, catalogue),
+    base: read(base),
     attempt: attempt && sent ? { ...attempt, job: sent } : null,
   }
 }
