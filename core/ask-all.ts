@@ -15,6 +15,7 @@ import { leakSearch } from './leak/search'
 import { suspectsOf } from './leak/suspects'
 import { valveSides } from './leak/valve-sides'
 import type { Entry } from './log/entry'
+import type { EntryOf } from './log/known-entry'
 import { provenJoints } from './log/proven'
 import { siteState } from './log/site-state'
 import { closingChains, closureOf } from './plan/closure'
@@ -55,10 +56,11 @@ export function askAll(decided: Job): void {
   drainings(catalogue, job)
   provenJoints(job, plan, state)
   recordOf(catalogue, { id: 'job', version: 1, job }, plan, made, new Map())
-  const begun: Entry = {
+  const begun: EntryOf<'test-begun'> = {
     ...made[0]!,
     id: 'test-begun',
     kind: 'test-begun',
+    subject: { test: 'of-all' },
     body: { profile: 'en806-a', design: 6, medium: 'water' },
   }
   proofRequest(job, { begun, readings: [], looks: [], ended: null, pumped: null, checks: [] })

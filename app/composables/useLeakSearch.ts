@@ -16,7 +16,7 @@ export function useLeakSearch(test: () => TestState | undefined, proof: () => Pr
   const asked = computed(() => {
     const [state, answer] = [test(), proof()]
     if (!state || !log.state || answer?.verdict !== 'leak') return null
-    const suspects = suspectsOf(job.value, plan.value, log.state, state.begun?.body.runs as string[] | undefined)
+    const suspects = suspectsOf(job.value, plan.value, log.state, state.begun?.body.runs)
     const seconds = valveSeconds(fallByLeak(answer.causes, state.readings))
     return { suspects, valves: valveSides(job.value, suspects), checks: state.checks, seconds }
   })

@@ -1,9 +1,8 @@
 import { useEventListener, useIntervalFn } from '@vueuse/core'
-import { readJob } from '~~/core/job/read-job'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { useOutboxStore } from '~/stores/outbox'
 import { httpTransport } from '~/sync/job-transport'
-import { readDraft } from '~/sync/read-draft'
+import { readDraft, readKept } from '~/sync/read-draft'
 import { sendLeftDrafts } from '~/sync/send-drafts'
 
 const everySeconds = 20
@@ -15,14 +14,15 @@ const everySeconds = 20
 export function useLeftDrafts(): void {
   const own = useCatalogueStore()
   const outbox = useOutboxStore()
+  const read = (text: unknown) => readKept(text, own.catalogue)
   let isSending = false
   async function send(): Promise<void> {
     if (isSending) return
     isSending = true
     const hasSaved = await sendLeftDrafts({
       transport: httpTransport,
-      read: (draft) => readDraft(draft, own.catalogue),
-      isSound: (job) => readJob(job, own.catalogue).ok,
+      read: (draft) => readDraft(draft, read),
+      isSound: (job) => read(job) !== null,
     }).catch(() => false)
     isSending = false
     if (hasSaved || outbox.state.waiting.length > 0) await outbox.goOn()

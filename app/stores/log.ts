@@ -1,6 +1,7 @@
 import { until, useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import type { Entry } from '~~/core/log/entry'
+import type { BodyOf, EntryOf, KindId } from '~~/core/log/known-entry'
 import { jointsDone } from '~~/core/log/joints-done'
 import { siteState } from '~~/core/log/site-state'
 import { inPieces } from '~/sync/log-pieces'
@@ -25,7 +26,9 @@ const firstOfEach = (entries: readonly Entry[]): Entry[] => {
   return entries.filter(({ id }) => !known.has(id) && known.add(id))
 }
 
-type Written = Pick<Entry, 'kind' | 'subject' | 'body'> & Partial<Pick<Entry, 'replaces' | 'why'>>
+/** What is written down: of its kind, with what its kind says. */
+type Written = Partial<Pick<Entry, 'replaces' | 'why'>> &
+  { [Kind in KindId]: Pick<EntryOf<Kind>, 'kind' | 'subject' | 'body'> }[KindId]
 
 /** What was written down of the open job, here and by others; what is written counts before the server has it. */
 export const useLogStore = defineStore('log', () => {
@@ -147,7 +150,7 @@ export const useLogStore = defineStore('log', () => {
    *
    * @throws Error where the file is no picture that the browser can read
    */
-  async function addPhoto(file: Blob, joint: string | null, more: Entry['body'] = {}): Promise<void> {
+  async function addPhoto(file: Blob, joint: string | null, more: Partial<BodyOf<'photo'>> = {}): Promise<void> {
     const { blob, sha } = await smallPhoto(file)
     pictures.set(sha, URL.createObjectURL(blob))
     // The picture goes first: an entry never names one that nobody has.

@@ -7,7 +7,7 @@ import { browserDatabase } from './browser-database'
 import { holdDraft } from './draft-lock'
 import { allDrafts, keepDraft, unbegunJobs } from './drafts'
 import type { Answer, Save, Transport } from './job-transport'
-import { readDraft } from './read-draft'
+import { readDraft, readKept } from './read-draft'
 import { sendLeftDrafts } from './send-drafts'
 
 /** As browsers have it: a lock that is held is not available, and may be stolen. */
@@ -51,7 +51,7 @@ function rig(answer: (save: Save) => Answer) {
     },
   }
   const send = () =>
-    sendLeftDrafts({ transport, read: (draft) => readDraft(draft, shippedCatalogue), isSound: () => true })
+    sendLeftDrafts({ transport, read: (draft) => readDraft(draft, (text) => readKept(text, shippedCatalogue)), isSound: () => true })
   return { saves, send }
 }
 const done = ({ version, job }: Save): Answer => ({ outcome: 'done', stored: { id: 'j', version: version + 1, job } })

@@ -1,7 +1,7 @@
 import type { PlanJoint } from '../pipework/planned'
 import type { Plan } from '../plan/types'
-import type { Entry } from './entry'
 import { evidenceShape, type Evidence, type EvidenceId } from './evidence'
+import { isOfKind, type BodyOf, type EntryOf, type KnownEntry } from './known-entry'
 
 /** Who did it and when. */
 export interface Done {
@@ -11,7 +11,7 @@ export interface Done {
 }
 export interface JointState {
   /** With all that was seen of it, as it was ticked and later. */
-  readonly made: (Done & { readonly body: Entry['body'] }) | null
+  readonly made: (Done & { readonly body: BodyOf<'joint-made'> }) | null
   readonly inspected: (Done & { readonly sound: boolean }) | null
   readonly photos: readonly string[]
   /** How often it was made: more than once after it was undone, or mended. */
@@ -27,71 +27,79 @@ export interface PlanChange {
   readonly planned: string | number | null
 }
 
-const doneBy = ({ id, by, at }: Entry): Done => ({ entry: id, by, at })
+const doneBy = ({ id, by, at }: KnownEntry): Done => ({ entry: id, by, at })
 
-function changesOf(body: Entry['body'], planned: PlanJoint | undefined): PlanChange[] | null {
+function changesOf(body: BodyOf<'joint-made'>, planned: PlanJoint | undefined): PlanChange[] | null {
   if (!planned) return null
   const figures = { insertion: planned.insertion, method: planned.method, pipe: planned.pipe } as const
   const found = (['insertion', 'method', 'pipe'] as const).flatMap((what): PlanChange[] => {
-    const made = body[what] as string | number | null | undefined
+    const made = body[what]
     if (made === undefined || made === null || made === figures[what]) return []
     return [{ what, made, planned: figures[what] }]
   })
   return found.length > 0 ? found : null
 }
 
+/** What tells something of a joint. */
+const jointKinds = ['joint-made', 'joint-evidence', 'joint-inspected', 'joint-undone', 'photo'] as const
+type JointEntry = EntryOf<(typeof jointKinds)[number]>
+
 /** One making of a joint, and what was said of it. */
 interface Making {
-  readonly entry: Entry
+  readonly entry: EntryOf<'joint-made'>
   evidence: Evidence
-  inspected: Entry | null
+  inspected: EntryOf<'joint-inspected'> | null
   isUndone: boolean
 }
 
 const evidenceIds = Object.keys(evidenceShape) as EvidenceId[]
 
 /** What is answered in an entry, and nothing that is left open. */
-const evidenceIn = (body: Entry['body']): Evidence =>
+const evidenceIn = (body: Evidence): Evidence =>
   Object.fromEntries(evidenceIds.filter((id) => body[id] !== undefined).map((id) => [id, body[id]]))
 
 /**
  * The makings of a joint with what was said of each. An entry that names the making which it answers is of that one,
  * whatever the clocks said; any other is of the last one before it.
  */
-function makingsOf(entries: readonly Entry[]): Making[] {
+function makingsOf(entries: readonly JointEntry[]): Making[] {
   const makings: Making[] = []
-  const tell = (entry: Entry, about: readonly Making[]): void => {
+  const tell = (entry: Exclude<JointEntry, EntryOf<'joint-made' | 'photo'>>, about: readonly Making[]): void => {
     for (const making of about) {
       if (entry.kind === 'joint-undone') making.isUndone = true
-      if (entry.kind === 'joint-inspected') making.inspected = entry
-      if (entry.kind === 'joint-evidence') making.evidence = { ...making.evidence, ...evidenceIn(entry.body) }
+      else if (entry.kind === 'joint-inspected') making.inspected = entry
+      else making.evidence = { ...making.evidence, ...evidenceIn(entry.body) }
     }
   }
-  const isNamed = (entry: Entry): boolean => typeof entry.body.of === 'string'
+  const told = isOfKind('joint-undone', 'joint-inspected', 'joint-evidence')
   for (const entry of entries) {
     if (entry.kind === 'joint-made')
       makings.push({ entry, evidence: evidenceIn(entry.body), inspected: null, isUndone: false })
-    else if (!isNamed(entry)) tell(entry, entry.kind === 'joint-undone' ? makings : makings.slice(-1))
+    else if (told(entry) && entry.body.of === undefined)
+      tell(entry, entry.kind === 'joint-undone' ? makings : makings.slice(-1))
   }
-  for (const entry of entries.filter(isNamed))
-    tell(
-      entry,
-      makings.filter((making) => making.entry.id === entry.body.of),
-    )
+  for (const entry of entries.filter(told))
+    if (entry.body.of !== undefined)
+      tell(
+        entry,
+        makings.filter((making) => making.entry.id === entry.body.of),
+      )
   return makings
 }
 
 /** What was seen of a joint that nobody ticked as made: existing ones are inspected too. */
-const inspectedUnmade = (entries: readonly Entry[]): Entry | undefined =>
-  entries.findLast(({ kind }) => kind === 'joint-inspected' || kind === 'joint-undone')
+function inspectedUnmade(entries: readonly JointEntry[]): EntryOf<'joint-inspected'> | null {
+  const last = entries.findLast(isOfKind('joint-inspected', 'joint-undone'))
+  return last?.kind === 'joint-inspected' ? last : null
+}
 
-const inspection = (entry: Entry | null | undefined): JointState['inspected'] =>
-  entry?.kind === 'joint-inspected' ? { ...doneBy(entry), sound: entry.body.sound === true } : null
+const inspection = (entry: EntryOf<'joint-inspected'> | null): JointState['inspected'] =>
+  entry && { ...doneBy(entry), sound: entry.body.sound }
 
-function stateOf(entries: readonly Entry[], planned: PlanJoint | undefined): JointState {
+function stateOf(entries: readonly JointEntry[], planned: PlanJoint | undefined): JointState {
   const makings = makingsOf(entries)
   const holds = makings.findLast(({ isUndone }) => !isUndone)
-  const photos = entries.filter(({ kind }) => kind === 'photo').map(({ body }) => String(body.sha))
+  const photos = entries.filter(isOfKind('photo')).map(({ body }) => body.sha)
   const every = { photos, timesMade: makings.length, makings: makings.map(({ entry }) => doneBy(entry)) }
   if (!holds) {
     const inspected = makings.length === 0 ? inspection(inspectedUnmade(entries)) : null
@@ -107,13 +115,12 @@ function stateOf(entries: readonly Entry[], planned: PlanJoint | undefined): Joi
 }
 
 /** The joints of a plan, and those that were made though they are planned no more, each with what happened to it. */
-export function jointStates(plan: Plan, entries: readonly Entry[]): Readonly<Record<string, JointState>> {
+export function jointStates(plan: Plan, entries: readonly KnownEntry[]): Readonly<Record<string, JointState>> {
   const planned = new Map(plan.joints.map((joint) => [joint.id, joint]))
-  const byJoint = new Map<string, Entry[]>(plan.joints.map(({ id }) => [id, []]))
-  for (const entry of entries) {
+  const byJoint = new Map<string, JointEntry[]>(plan.joints.map(({ id }) => [id, []]))
+  for (const entry of entries.filter(isOfKind(...jointKinds))) {
     const { joint } = entry.subject
-    if (joint === undefined || entry.kind === 'note') continue
-    byJoint.set(joint, [...(byJoint.get(joint) ?? []), entry])
+    if (joint !== undefined) byJoint.set(joint, [...(byJoint.get(joint) ?? []), entry])
   }
   return Object.fromEntries([...byJoint].map(([id, of]) => [id, stateOf(of, planned.get(id))]))
 }

@@ -18,6 +18,6 @@ export function jointsDone(job: Job, plan: Plan, state: SiteState): JointsDone {
     all: of.length,
     proven: provenCount(provenJoints(job, plan, state)),
     handedOver: state.handedOver !== null,
-    ...(last ? { tested: last.ended ? (last.ended.body.verdict as JointsDone['tested']) : 'running' } : {}),
+    ...(last ? { tested: last.ended?.body.verdict ?? 'running' } : {}),
   }
 }

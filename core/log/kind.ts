@@ -17,5 +17,8 @@ export interface EntryKind<Body extends z.ZodType = z.ZodType> {
   readonly body: Body
 }
 
-/** A kind, its body typed. */
-export const entryKind = <Body extends z.ZodType>(meta: KindMeta, body: Body): EntryKind<Body> => ({ meta, body })
+/** A kind, its id, its subject and its body typed. */
+export const entryKind = <const Meta extends KindMeta, Body extends z.ZodType>(
+  meta: Meta,
+  body: Body,
+): { readonly meta: Meta; readonly body: Body } => ({ meta, body })

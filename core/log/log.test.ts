@@ -5,7 +5,8 @@ import { planJob } from '../plan/plan-job'
 import { pipeId, sampleJob } from '../sample-run'
 import { entriesSchema, entryProblems, entrySchema, type Entry } from './entry'
 import { jointsDone } from './joints-done'
-import { changedSince, effectiveEntries, siteState } from './site-state'
+import { effectiveEntries } from './effective'
+import { changedSince, siteState } from './site-state'
 import { secondsAt, timeKey } from './time-key'
 
 const job = sampleJob({
@@ -48,7 +49,7 @@ describe('what entries add up to', () => {
     // Of tests the one that was begun last counts; one of which nobody wrote that it was begun is none.
     const test = (id: string, minute: number, verdict?: string) => [
       entry('test-begun', minute, { subject: { test: id }, body: { profile: 'en806-a', design: 6, medium: 'water' } }),
-      ...(verdict ? [entry('test-ended', minute + 1, { subject: { test: id }, body: { verdict } })] : []),
+      ...(verdict ? [entry('test-ended', minute + 1, { subject: { test: id }, body: { verdict, passes: verdict === 'tight' } })] : []),
     ]
     const told = (...entries: Entry[]) => jointsDone(job, plan, siteState(plan, entries)).tested
     const stray = entry('reading', 9, { subject: { test: 't9' }, body: { seconds: 0, bar: 6 } })
@@ -155,7 +156,7 @@ describe('what entries add up to', () => {
   it('a correction whose body is none of that kind holds for nothing', () => {
     const covered = entry('covered', 1, { subject: {}, body: { where: 'bath wall' } })
     const wrong = entry('correction', 2, { subject: {}, replaces: covered.id, body: { body: { where: 7 } } })
-    expect(siteState(plan, [covered, wrong]).covered[0]!.body).toEqual({ where: 'bath wall' })
+    expect(siteState(plan, [covered, wrong]).covered[0]!.body).toEqual({ where: 'bath wall', joints: [] })
   })
 
   it('an insert that was ticked in is used, where inserts are counted', () => {

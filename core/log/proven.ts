@@ -2,7 +2,7 @@ import { systemsOf, type System } from '../job/system'
 import type { Job } from '../job/job'
 import type { Plan } from '../plan/types'
 import { fewestReadings } from '../prove/fewest'
-import { testProfileOf, type WhichTest } from '../prove/profiles'
+import { testProfileOf } from '../prove/profiles'
 import { secondsOf, type ProfileMeta } from '../prove/profile'
 import { layOut } from '../run/layout'
 import { isNewLeg } from '../run/states'
@@ -35,10 +35,10 @@ const mostAhead = 120
 /** The profile's time is up where the last reading is so near its end: seconds. */
 const nearEnd = 20
 
-const metaOf = ({ begun }: TestState): ProfileMeta => testProfileOf(begun!.body as unknown as WhichTest).meta
+const metaOf = ({ begun }: TestState): ProfileMeta => testProfileOf(begun!.body).meta
 
 /** When the pressure was put on, in seconds since 1970. */
-const raisedAt = ({ begun }: TestState): number => secondsAt(String(begun!.body.raisedAt ?? begun!.at))
+const raisedAt = ({ begun }: TestState): number => secondsAt(begun!.body.raisedAt ?? begun!.at)
 
 /** Ends at which water runs out: of new pipe nothing is on, of a fitting no pipe is in. Each by its node. */
 export function openEnds(job: Job, plan: Plan, runs?: readonly string[]): string[] {
@@ -89,14 +89,13 @@ export function isLookedTwice({ looks, ...test }: TestState, joints: readonly st
  * and where the pressure stood before that, by a file of readings, it was by then.
  */
 function wasThere({ begun }: TestState, making: { readonly entry: string; readonly at: string }): boolean {
-  const { raisedAt: raised } = begun!.body
-  if (typeof raised === 'string' && secondsAt(making.at) > secondsAt(raised) + mostAhead) return false
-  const made = begun!.body.made as readonly string[] | undefined
+  const { raisedAt: raised, made } = begun!.body
+  if (raised !== undefined && secondsAt(making.at) > secondsAt(raised) + mostAhead) return false
   return made ? made.includes(making.entry) : timeKey(making.at) <= timeKey(begun!.at)
 }
 
 const isUnderTest = ({ begun }: TestState, run: string): boolean => {
-  const runs = begun!.body.runs as readonly string[] | undefined
+  const { runs } = begun!.body
   return !runs || runs.includes(run)
 }
 
@@ -108,7 +107,6 @@ interface Whole {
 /** What a test that was ended lacks for all that hangs together with a joint; nothing where it counts. */
 function faultOfSystem(test: TestState, { joints, hasOpenEnd }: Whole): TestFault | null {
   const { verdict, passes, why } = test.ended!.body
-  const isSigned = typeof why === 'string'
   if (verdict === 'leak' || test.looks.some(({ wet }) => wet.length > 0)) return 'leak'
   if (metaOf(test).isFirstLook) return 'not tested'
   if (hasOpenEnd) return 'open end'
@@ -122,7 +120,7 @@ function faultOfSystem(test: TestState, { joints, hasOpenEnd }: Whole): TestFaul
   }
   const [fault] = readingFaults(test)
   if (fault) return fault
-  if (passes !== true && !isSigned) return passes === false ? 'fails' : 'undecided'
+  if (passes !== true && why === undefined) return passes === false ? 'fails' : 'undecided'
   return null
 }
 

@@ -1,17 +1,17 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import type { Entry } from './entry'
+import type { EntryOf } from './known-entry'
 import { inServerTime } from './server-time'
 import { secondsAt, timeAt } from './time-key'
 
-const entry: Entry = {
+const entry: EntryOf<'test-begun'> = {
   id: 'entry-0001',
   kind: 'test-begun',
   subject: { test: 't' },
   at: '2026-05-04T10:11:00Z',
   by: 'I. Marl',
   jobVersion: 1,
-  body: { raisedAt: '2026-05-04T10:10:30Z', design: 6 },
+  body: { profile: 'en806-a', medium: 'water', raisedAt: '2026-05-04T10:10:30Z', design: 6 },
 }
 
 describe('times by the server’s clock', () => {
@@ -20,7 +20,7 @@ describe('times by the server’s clock', () => {
       ...entry,
       ahead: 660_000,
       at: '2026-05-04T10:00:00.000Z',
-      body: { raisedAt: '2026-05-04T09:59:30.000Z', design: 6 },
+      body: { ...entry.body, raisedAt: '2026-05-04T09:59:30.000Z' },
     })
     expect(inServerTime({ ...entry, ahead: -900_000 }).at).toBe('2026-05-04T10:26:00.000Z')
   })

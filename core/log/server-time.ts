@@ -1,4 +1,5 @@
 import type { Entry } from './entry'
+import type { KnownEntry } from './known-entry'
 import { secondsAt, timeAt } from './time-key'
 
 /** A clock that is off by less is as good as right: sending takes time too. In ms. */
@@ -16,9 +17,10 @@ const without = (ahead: number, at: string): string => timeAt(secondsAt(at) - ah
  *
  * @remarks for instance: written at 10:11 by a phone that was 11 minutes ahead as it sent it: at 10:00
  */
-export function inServerTime(entry: Entry): Entry {
-  const { at, ahead, body } = entry
+export function inServerTime(entry: KnownEntry): KnownEntry {
+  const { at, ahead } = entry
   if (ahead === undefined || !isClockOff(entry)) return entry
-  const raised = typeof body.raisedAt === 'string' ? { raisedAt: without(ahead, body.raisedAt) } : {}
-  return { ...entry, at: without(ahead, at), body: { ...body, ...raised } }
+  const then = without(ahead, at)
+  if (entry.kind !== 'test-begun' || entry.body.raisedAt === undefined) return { ...entry, at: then }
+  return { ...entry, at: then, body: { ...entry.body, raisedAt: without(ahead, entry.body.raisedAt) } }
 }

@@ -1,6 +1,5 @@
 import { shippedCatalogue } from '../catalogue/catalogue'
 import type { Job } from '../job/job'
-import type { Entry } from '../log/entry'
 import { evidenceAsked, unanswered, type EvidenceId } from '../log/evidence'
 import type { JointState } from '../log/joint-states'
 import { provenJoints, testFaults, type JointProof } from '../log/proven'
@@ -29,7 +28,10 @@ export const unseen = (
 const isProven = (proof: JointProof | undefined): boolean => proof !== undefined && 'by' in proof
 
 /** What was closed in before its joints were inspected or proven, and nobody said why. */
-function coveredUnseen({ covered, joints, tests }: SiteState, proofs: ReadonlyMap<string, JointProof>): Entry[] {
+function coveredUnseen(
+  { covered, joints, tests }: SiteState,
+  proofs: ReadonlyMap<string, JointProof>,
+): SiteState['covered'][number][] {
   const provenBefore = (id: string, then: string): boolean => {
     const proof = proofs.get(id)
     return proof !== undefined && 'by' in proof && timeKey(tests[proof.by]!.ended!.at) <= then
@@ -37,8 +39,7 @@ function coveredUnseen({ covered, joints, tests }: SiteState, proofs: ReadonlyMa
   return covered.filter(({ at, body }) => {
     if (body.why !== undefined) return false
     const then = timeKey(at)
-    const behind = (body.joints as readonly string[] | undefined) ?? []
-    return behind.some((id) => {
+    return body.joints.some((id) => {
       const inspected = joints[id]?.inspected
       return !(inspected && timeKey(inspected.at) <= then) && !provenBefore(id, then)
     })

@@ -1,15 +1,15 @@
 import { expect, it } from 'vitest'
-import type { Entry } from '../log/entry'
+import type { EntryOf } from '../log/known-entry'
 import { photoGroups } from './photo-groups'
 
-const photo = (id: string, body: Entry['body']): Entry => ({
+const photo = (id: string, body: Partial<EntryOf<'photo'>['body']>): EntryOf<'photo'> => ({
   id,
   kind: 'photo',
   subject: {},
   at: '2026-05-04T10:00:00Z',
   by: 'I. Marl',
   jobVersion: 1,
-  body,
+  body: { sha: '0'.repeat(64), ...body },
 })
 
 it('photos before covering stand together by wall or floor, however it was written; the others come last', () => {

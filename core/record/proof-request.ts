@@ -6,7 +6,7 @@ import type { ProveRequest } from '../prove/prove-schema'
 /** What is asked of a test that was begun: its pipe by the job, its readings by the log; null where no pipe is under test. */
 export function proofRequest(job: Job, { begun, readings, pumped }: TestState): ProveRequest | null {
   if (!begun) return null
-  const { profile, own, design, medium, runs } = begun.body as ProveRequest['test'] & { runs?: string[] }
+  const { profile, own, design, medium, runs } = begun.body
   const segments = segmentsUnderTest(job, runs)
   if (segments.length === 0) return null
   return {

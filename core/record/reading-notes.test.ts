@@ -1,17 +1,17 @@
 import { describe, expect, it } from 'vitest'
-import type { Entry } from '../log/entry'
+import type { EntryOf } from '../log/known-entry'
 import type { TestReading } from '../log/site-state'
 import { speakerIn } from '../speech'
 import { readingNotes } from './reading-notes'
 
-const begun: Entry = {
+const begun: EntryOf<'test-begun'> = {
   id: 'entry-0001',
   kind: 'test-begun',
   subject: { test: 't' },
   at: '2026-05-04T10:00:00Z',
   by: 'I. Marl',
   jobVersion: 1,
-  body: {},
+  body: { profile: 'en806-a', design: 6, medium: 'water' },
 }
 /** Six readings, three minutes apart, that came so many seconds apart. */
 const readings = (apart: number | null, more: Partial<TestReading> = {}): TestReading[] =>
@@ -22,7 +22,7 @@ const readings = (apart: number | null, more: Partial<TestReading> = {}): TestRe
     ...(apart === null ? {} : { arrived: new Date(Date.UTC(2026, 4, 4, 10, 0, of * apart)).toISOString() }),
     ...more,
   }))
-const said = (of: TestReading[], more: Partial<Entry> = {}) =>
+const said = (of: TestReading[], more: Partial<EntryOf<'test-begun'>> = {}) =>
   readingNotes({ begun: { ...begun, ...more }, readings: of }).map((note) => speakerIn('metric').tell(note))
 
 describe('what is to be known of a test’s readings', () => {

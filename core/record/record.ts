@@ -4,7 +4,8 @@ import { readingNotes } from './reading-notes'
 import { whatMeets } from '../pipework/what-meets'
 import type { Job } from '../job/job'
 import { provenJoints, type JointProof } from '../log/proven'
-import { effectiveEntries, siteState, type SiteState } from '../log/site-state'
+import { effectiveEntries } from '../log/effective'
+import { siteState, type SiteState } from '../log/site-state'
 import type { Entry } from '../log/entry'
 import type { Plan } from '../plan/types'
 import type { ProofAnswer } from '../prove/prove'
@@ -40,8 +41,8 @@ export interface UnplannedJoint {
 
 export interface RecordedTest {
   readonly id: string
-  readonly begun: Entry
-  readonly ended: Entry | null
+  readonly begun: NonNullable<SiteState['tests'][string]['begun']>
+  readonly ended: SiteState['tests'][string]['ended']
   readonly readings: SiteState['tests'][string]['readings']
   readonly looks: SiteState['tests'][string]['looks']
   readonly proof: ProofAnswer | null
@@ -76,17 +77,17 @@ export interface JobRecord {
     readonly pipe: readonly { readonly label: string; readonly mm: number }[]
   }
   readonly parts: SiteState['parts']
-  readonly water: readonly Entry[]
-  readonly covered: readonly Entry[]
-  readonly photos: readonly Entry[]
-  readonly notes: readonly Entry[]
+  readonly water: SiteState['water']
+  readonly covered: SiteState['covered']
+  readonly photos: SiteState['photos']
+  readonly notes: SiteState['notes']
   readonly valves: readonly ShutOff[]
   readonly drains: readonly DrainPoint[]
   /** What the owner must do. */
   readonly owner: readonly Message[]
   /** What the plan itself warns of. */
   readonly cautions: Plan['checks']
-  readonly handedOver: Entry | null
+  readonly handedOver: SiteState['handedOver']
 }
 
 /** What the readings of each test say, by its id: worked out beforehand, since it takes longer than all else. */

@@ -2,9 +2,8 @@ import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interface
 import { methods } from '~~/core/methods'
 import { runSheet } from '~~/core/draw/sheet'
 import { systemName } from '~~/core/run/names'
-import { isOverdue } from '~~/core/workshop/checked-tool'
 import { evidenceTexts } from '~~/core/log/evidence'
-import { kindOf } from '~~/core/log/kinds'
+import { doneLine, doneOf, drainLine, toolLine, valveLine } from '~~/core/record/lines'
 import type { Speaker } from '~~/core/quantity/speaks'
 import { speakerIn } from '~~/core/speech'
 import { paperColours } from './paper-colours'
@@ -73,8 +72,7 @@ function drawingsOf({ job, plan, catalogue }: RecordPrint, say: Speaker): Conten
 function jointRows({ record }: RecordPrint, say: Speaker): TableCell[][] {
   return record.joints.map(({ number, where, pipe, method, insertion, made, inspected, changed, proof }) => {
     const seen = [
-      made?.body.tool ? String(made.body.tool) : '',
-      made && isOverdue(made.body.toolDue, made.at) ? `its check was due on ${String(made.body.toolDue)}` : '',
+      made ? toolLine(made) : '',
       ...(made ? evidenceTexts(made.body) : []),
       changed ? 'made to other figures than are planned now' : '',
     ].filter(Boolean)
@@ -94,18 +92,8 @@ function jointRows({ record }: RecordPrint, say: Speaker): TableCell[][] {
 export function recordDocument(print: RecordPrint): TDocumentDefinitions {
   const { record, job } = print
   const say = speakerIn(job.units)
-  const { materials, water, covered, notes } = record
-  const done = [
-    ...water.map(({ kind, by, at, body }) => ({
-      at,
-      text: `${kindOf(kind)?.meta.name ?? kind}${typeof body.litres === 'number' ? `, ${say.volume(body.litres)}` : ''}${typeof body.with === 'string' ? ` with ${body.with}` : ''}, ${by}`,
-    })),
-    ...covered.map(({ by, at, body }) => ({
-      at,
-      text: `covered: ${String(body.where)}${typeof body.why === 'string' ? `, ${body.why}` : ''}, ${by}`,
-    })),
-    ...notes.map(({ by, at, body }) => ({ at, text: `${String(body.text)} (${by})` })),
-  ].sort((a, b) => (a.at < b.at ? -1 : 1))
+  const { materials } = record
+  const done = doneOf(record)
   return {
     info: { title: `${record.job.title}: record`, creator: 'Jolvet' },
     pageSize: job.units === 'metric' ? 'A4' : 'LETTER',
@@ -134,14 +122,12 @@ export function recordDocument(print: RecordPrint): TDocumentDefinitions {
         ),
       ),
       ...part('Tests under pressure', record.tests, () => record.tests.map((test) => testOf(test, say))),
-      ...part('What else was done', done, () => list(done.map(({ at, text }) => `${when(at)}: ${text}`))),
+      ...part('What else was done', done, () =>
+        list(done.map((entry) => `${when(entry.at)}, ${entry.by}: ${doneLine(entry, say)}`)),
+      ),
       ...part('Photos', record.photos, () => photosOf(print)),
-      ...part('Valves and what they shut', record.valves, () =>
-        list(record.valves.map(({ run, valve, shuts }) => `${valve} (${run}): ${shuts.join(', ') || 'no outlet'}`)),
-      ),
-      ...part('Drain points', record.drains, () =>
-        list(record.drains.map(({ run, lowest, highest }) => `${run}: at ${lowest}; air in at ${highest}`)),
-      ),
+      ...part('Valves and what they shut', record.valves, () => list(record.valves.map(valveLine))),
+      ...part('Drain points', record.drains, () => list(record.drains.map(drainLine))),
       ...part('What the owner must do', record.owner, () => list(record.owner.map((text) => say.trade(text)))),
       ...part('Cautions', record.cautions, () => list(record.cautions.map(({ text }) => text))),
       heading('Materials'),

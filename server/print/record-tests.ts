@@ -1,7 +1,8 @@
 import type { Content } from 'pdfmake/interfaces'
 import { traceSheet } from '~~/core/draw/trace'
 import { stepPressure } from '~~/core/prove/profile'
-import { testProfileOf, type WhichTest } from '~~/core/prove/profiles'
+import { endedLine } from '~~/core/record/lines'
+import { testProfileOf } from '~~/core/prove/profiles'
 import type { Speaker } from '~~/core/quantity/speaks'
 import { paperColours } from './paper-colours'
 import { list, when, type RecordPrint } from './record-print'
@@ -11,9 +12,8 @@ export function testOf(
   { begun, ended, readings, looks, proof, notes }: RecordPrint['record']['tests'][number],
   say: Speaker,
 ): Content {
-  const body = begun.body as unknown as WhichTest & { design: number }
-  const { meta } = testProfileOf(body)
-  const asked = stepPressure(meta.steps[0]!, body.design)
+  const { meta } = testProfileOf(begun.body)
+  const asked = stepPressure(meta.steps[0]!, begun.body.design)
   const passes = proof?.profile.passes ?? null
   return {
     unbreakable: true,
@@ -24,11 +24,7 @@ export function testOf(
       proof
         ? `By its letter: ${passes === null ? 'open' : passes ? 'passes' : 'fails'}. By its readings: ${proof.verdict}, chance of a leak that matters ${(proof.probability * 100).toFixed(1)} %.`
         : 'What its readings say is not known.',
-      ...(ended
-        ? [
-            `Ended by ${ended.by}, ${when(ended.at)}: ${String(ended.body.verdict)}.${typeof ended.body.why === 'string' ? ` Accepted though the standard fails it: ${ended.body.why}` : ''}`,
-          ]
-        : ['Not ended.']),
+      ...(ended ? [`Ended by ${ended.by}, ${when(ended.at)}: ${endedLine(ended)}.`] : ['Not ended.']),
       ...looks.map(
         ({ at, by, dry, wet }) =>
           `Looked at under pressure by ${by}, ${when(at)}: ${dry.length} joints dry${wet.length > 0 ? `, ${wet.length} not` : ''}.`,

@@ -21,6 +21,7 @@ const proposed = computed(() => planned.value.find((of) => of.label === label.va
 const counted = computed(() => count.value ?? proposed.value)
 const tallies = computed(() => log.state?.parts ?? [])
 function write(): void {
+  if (counted.value === undefined) return
   log.write({ kind: kind.value, subject: {}, body: { label: label.value, count: counted.value } }, 'parts counted')
   count.value = undefined
 }

@@ -14,8 +14,13 @@ const { built: job } = useOpenJob()
 const sites = computed(() => new Map(job.value.legs.map((leg) => [leg.id, siteId(leg)])))
 const siteLeg = ({ legs }: PlanPiece) => sites.value.get(legs[0]!) ?? ''
 const isCut = (piece: PlanPiece) => log.state?.cuts[siteLeg(piece)] !== undefined
-const cut = (piece: PlanPiece) =>
-  log.write({ kind: 'pipe-cut', subject: { leg: siteLeg(piece) }, body: { mm: piece.blank } }, `piece ${piece.id} cut`)
+function cut(piece: PlanPiece): void {
+  if (piece.blank !== null)
+    log.write(
+      { kind: 'pipe-cut', subject: { leg: siteLeg(piece) }, body: { mm: piece.blank } },
+      `piece ${piece.id} cut`,
+    )
+}
 const label = (id: string) => shippedCatalogue.pipe(id)?.label.split(' · ')[0] ?? id
 </script>
 

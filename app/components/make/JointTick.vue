@@ -2,6 +2,7 @@
 import type { PlanJoint } from '~~/core/pipework/planned'
 import { evidenceAsked, evidenceTexts, unanswered, type Evidence } from '~~/core/log/evidence'
 import type { JointState, PlanChange } from '~~/core/log/joint-states'
+import { toolLine } from '~~/core/record/lines'
 import { isOverdue } from '~~/core/workshop/checked-tool'
 import { useLogStore } from '~/stores/log'
 
@@ -22,7 +23,7 @@ const wasNamed = isNamed.value
 const says = (what: string) => `${what}, ${whereOf(props.joint)}`
 const subject = computed(() => ({ joint: props.joint.id }))
 /** Each answers the making that is shown, whatever the clocks say. */
-const answers = (body: object) => ({ of: made.value?.entry, ...body })
+const answers = <Body extends object>(body: Body) => ({ of: made.value?.entry, ...body })
 const inspect = (sound: boolean) =>
   log.write({ kind: 'joint-inspected', subject: subject.value, body: answers({ sound }) }, says('joint inspected'))
 const undo = () =>
@@ -30,8 +31,8 @@ const undo = () =>
 const when = useWhen()
 /** What was seen of it, in words; what was asked and not answered can be added. */
 const seen = computed(() => {
-  const body: Record<string, unknown> = made.value?.body ?? {}
-  return [...evidenceTexts(body), ...(body.tool ? [String(body.tool)] : [])]
+  const body = made.value?.body ?? {}
+  return [...evidenceTexts(body), ...(body.tool ? [body.tool] : [])]
 })
 const open = computed(() =>
   made.value ? unanswered(evidenceAsked(props.joint, pipeOf(props.joint)), made.value.body) : [],
@@ -76,7 +77,7 @@ const words = { insertion: 'goes in', method: 'method', pipe: 'pipe' } as const
       <UButton type="submit" :disabled="!isNamed || !isAnswered" label="Add" />
     </form>
     <p v-if="made && isOverdue(made.body.toolDue, made.at)" class="text-(--ui-warning)">
-      Made with {{ made.body.tool }}, whose check was due on {{ made.body.toolDue }}.
+      Made with {{ toolLine(made) }}.
     </p>
     <div v-if="state?.photos.length" class="flex flex-wrap gap-2">
       <a v-for="sha in state.photos" :key="sha" :href="log.photoUrl(sha)" target="_blank">

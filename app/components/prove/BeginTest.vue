@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { BodyOf } from '~~/core/log/known-entry'
 import { isPlastic } from '~~/core/materials'
 import { shippedCatalogue } from '~~/core/catalogue/catalogue'
 import { segmentsUnderTest } from '~~/core/prove/plan-system'
@@ -9,8 +10,7 @@ import type { OwnTest } from '~~/core/workshop/own-test'
 import { useWorkshopStore } from '~/stores/workshop'
 
 /** A test is chosen, of those that ship or of one's own, and begun: from then on the clock runs. */
-type Begun = WhichTest & { design: number; medium: 'water' | 'air' }
-const emit = defineEmits<{ begin: [body: Begun] }>()
+const emit = defineEmits<{ begin: [body: BodyOf<'test-begun'>] }>()
 defineProps<{ disabled: boolean }>()
 const { built: job } = useOpenJob()
 const { say } = useWords()

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { BodyOf } from '~~/core/log/known-entry'
 import { isLookedTwice, readingFaults, type TestFault } from '~~/core/log/proven'
 import type { TestState } from '~~/core/log/site-state'
 import type { ProofAnswer } from '~~/core/prove/prove'
@@ -12,7 +13,7 @@ const props = defineProps<{
   disabled: boolean
 }>()
 const emit = defineEmits<{
-  end: [body: { verdict: string; passes: boolean | null; why?: string }]
+  end: [body: BodyOf<'test-ended'>]
   discard: []
 }>()
 const why = ref('')

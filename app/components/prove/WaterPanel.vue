@@ -14,10 +14,11 @@ const runs = computed(() => drainings(own.catalogue, job.value))
 const isNamed = computed(() => log.who.trim() !== '')
 const dose = ref('')
 const whole = computed(() => waterInAll(runs.value))
-const write = (kind: string, body: Record<string, unknown>, says: string) =>
-  log.write({ kind, subject: {}, body }, says)
+const write = (kind: 'isolated' | 'filled' | 'flushed', says: string, litres?: number) =>
+  log.write({ kind, subject: {}, body: litres === undefined ? {} : { litres } }, says)
+const purged = () => log.write({ kind: 'purged', subject: {}, body: {} }, 'purged of air')
 function addDose(): void {
-  write('dosed', { with: dose.value.trim() }, 'dosed')
+  log.write({ kind: 'dosed', subject: {}, body: { with: dose.value.trim() } }, 'dosed')
   dose.value = ''
 }
 </script>
@@ -50,11 +51,11 @@ function addDose(): void {
       <UButton
         :disabled="!isNamed"
         label="Shut off and drained"
-        @click="write('isolated', { litres: whole.runsOff }, 'shut off and drained')"
+        @click="write('isolated', 'shut off and drained', whole.runsOff)"
       />
-      <UButton :disabled="!isNamed" label="Filled" @click="write('filled', { litres: whole.litres }, 'filled')" />
-      <UButton :disabled="!isNamed" label="Purged of air" @click="write('purged', {}, 'purged of air')" />
-      <UButton :disabled="!isNamed" label="Flushed" @click="write('flushed', {}, 'flushed')" />
+      <UButton :disabled="!isNamed" label="Filled" @click="write('filled', 'filled', whole.litres)" />
+      <UButton :disabled="!isNamed" label="Purged of air" @click="purged" />
+      <UButton :disabled="!isNamed" label="Flushed" @click="write('flushed', 'flushed')" />
       <TextField v-model="dose" label="Dosed with" class="w-40" :maxlength="120" />
       <UButton :disabled="!isNamed || dose.trim() === ''" label="Dosed" @click="addDose" />
     </div>

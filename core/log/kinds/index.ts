@@ -6,7 +6,7 @@ import { leakCheck, pumped, reading, testBegun, testEnded, testLook } from './te
 import { dosed, filled, flushed, isolated, purged } from './water'
 
 /** Every kind of entry, in the order in which a job meets them. */
-export const entryKinds: readonly EntryKind[] = [
+export const entryKinds = [
   jointMade,
   jointEvidence,
   jointInspected,
@@ -32,7 +32,9 @@ export const entryKinds: readonly EntryKind[] = [
   covered,
   handedOver,
   correction,
-]
+] as const
 
-const byId: ReadonlyMap<string, EntryKind> = new Map(entryKinds.map((kind) => [kind.meta.id, kind]))
+const byId: ReadonlyMap<string, EntryKind> = new Map(
+  entryKinds.map((kind): [string, EntryKind] => [kind.meta.id, kind]),
+)
 export const kindOf = (id: string): EntryKind | undefined => byId.get(id)

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { photoGroups } from '~~/core/record/photo-groups'
 import { setAddress } from '~~/core/edit/edit-run'
-import { kindOf } from '~~/core/log/kinds'
 import { changedSince } from '~~/core/log/site-state'
+import { doneLine, doneOf, drainLine, endedLine, photoLine, photosHeading, valveLine } from '~~/core/record/lines'
 import { recordOf } from '~~/core/record/record'
 import type { Missing } from '~~/core/record/missing'
 import { useCatalogueStore } from '~/stores/catalogue'
@@ -25,6 +25,8 @@ const record = computed(() =>
     proofs.value,
   ),
 )
+const done = computed(() => doneOf(record.value))
+const numbers = computed(() => new Map(plan.value.joints.map(({ id, number }) => [id, number])))
 const isNamed = computed(() => log.who.trim() !== '')
 const when = useWhen()
 function show({ joints }: Missing): void {
@@ -124,23 +126,17 @@ const print = () => window.print()
       <h2 class="heading">Tests under pressure</h2>
       <div v-for="test in record.tests" :key="test.id" class="space-y-2 py-2">
         <p>Begun by {{ test.begun.by }}, {{ when(test.begun.at) }}; {{ test.readings.length }} readings.</p>
+        <p v-if="test.ended">Ended by {{ test.ended.by }}, {{ when(test.ended.at) }}: {{ endedLine(test.ended) }}.</p>
         <p v-for="of in test.notes" :key="of.message" class="text-(--ui-warning) first-letter:uppercase">
           {{ tell(of) }}.
         </p>
         <ProofVerdict v-if="test.proof" :proof="test.proof" />
       </div>
     </section>
-    <section v-if="record.water.length + record.covered.length + record.notes.length" aria-label="What else was done">
+    <section v-if="done.length" aria-label="What else was done">
       <h2 class="heading">What else was done</h2>
       <ul class="ruled">
-        <li v-for="item in record.water" :key="item.id">
-          {{ when(item.at) }}, {{ item.by }}: {{ kindOf(item.kind)?.meta.name }}
-        </li>
-        <li v-for="item in record.covered" :key="item.id">
-          {{ when(item.at) }}, {{ item.by }}: covered, {{ item.body.where
-          }}<template v-if="item.body.why">; {{ item.body.why }}</template>
-        </li>
-        <li v-for="item in record.notes" :key="item.id">{{ when(item.at) }}, {{ item.by }}: {{ item.body.text }}</li>
+        <li v-for="item in done" :key="item.id">{{ when(item.at) }}, {{ item.by }}: {{ doneLine(item, say) }}</li>
       </ul>
     </section>
     <form class="no-print flex flex-wrap items-end gap-3" aria-label="A note" @submit.prevent="keepNote">
@@ -152,13 +148,12 @@ const print = () => window.print()
     <section v-if="record.photos.length" aria-label="Photos">
       <h2 class="heading">Photos</h2>
       <div v-for="{ where, photos } in photoGroups(record.photos)" :key="where">
-        <h3 v-if="where" class="label pt-2 text-base">Before {{ where }} was closed</h3>
+        <h3 v-if="where" class="label pt-2 text-base">{{ photosHeading(where) }}</h3>
         <div class="flex flex-wrap gap-3">
           <figure v-for="item in photos" :key="item.id">
             <img :src="log.photoUrl(item.body.sha)" alt="Photo of the work" class="h-40" loading="lazy" />
             <figcaption class="text-sm">
-              {{ item.body.caption ? `${item.body.caption}, ` : ''
-              }}{{ item.body.beforeCovering ? 'before covering, ' : '' }}{{ item.by }}, {{ when(item.at) }}
+              {{ [photoLine(item, numbers), item.by, when(item.at)].filter(Boolean).join(', ') }}
             </figcaption>
           </figure>
         </div>
@@ -167,10 +162,8 @@ const print = () => window.print()
     <section v-if="record.valves.length + record.drains.length" aria-label="Valves and drain points">
       <h2 class="heading">Valves and drain points</h2>
       <ul class="ruled">
-        <li v-for="item in record.valves" :key="item.at">
-          {{ item.valve }} ({{ item.run }}) shuts {{ item.shuts.join(', ') || 'no outlet' }}
-        </li>
-        <li v-for="item in record.drains" :key="item.run">{{ item.run }} drains at {{ item.lowest }}</li>
+        <li v-for="item in record.valves" :key="item.at">{{ valveLine(item) }}</li>
+        <li v-for="item in record.drains" :key="item.run">{{ drainLine(item) }}</li>
       </ul>
     </section>
     <section aria-label="What the owner must do">

@@ -1,14 +1,14 @@
 <script setup lang="ts">
-import type { CheckResult } from '~~/core/log/leak-check'
+import type { BodyOf } from '~~/core/log/known-entry'
 import type { TestReading, TestState } from '~~/core/log/site-state'
 import { stepPressure } from '~~/core/prove/profile'
-import { testProfileOf, type WhichTest } from '~~/core/prove/profiles'
+import { testProfileOf } from '~~/core/prove/profiles'
 import type { Reading } from '~~/core/prove/readings'
+import { endedLine } from '~~/core/record/lines'
 import { proofRequest } from '~~/core/record/proof-request'
 import { useLogStore } from '~/stores/log'
 
 /** The pressure test: the gauge’s trace, two verdicts, what moved it, and what comes next. */
-type BegunTest = WhichTest & { design: number; medium: 'water' | 'air' }
 const { built: job, plan } = useOpenJob()
 const log = useLogStore()
 const { say } = useWords()
@@ -30,17 +30,17 @@ const search = useLeakSearch(
   () => proof.value,
 )
 const last = computed(() => state.value?.readings.at(-1))
-const body = computed(() => state.value?.begun?.body as BegunTest | undefined)
+const body = computed(() => state.value?.begun?.body)
 const profile = computed(() => (body.value ? testProfileOf(body.value).meta : null))
 const asked = computed(() =>
   profile.value && body.value ? stepPressure(profile.value.steps[0]!, body.value.design) : null,
 )
 const request = computed(() => (state.value ? proofRequest(job.value, state.value) : null))
-const since = computed(() => Date.parse(String(state.value?.begun?.body.raisedAt ?? state.value?.begun?.at ?? '')))
+const since = computed(() => Date.parse(state.value?.begun?.body.raisedAt ?? state.value?.begun?.at ?? ''))
 const subject = computed(() => ({ test: test.value?.[0] ?? '' }))
 
 /** The joints under test that are made, by the entries that say so: what the test proves, it proves of these. */
-function begin(of: BegunTest): void {
+function begin(of: BodyOf<'test-begun'>): void {
   chosen.value = `test-${crypto.randomUUID()}`
   const made = Object.values(log.state?.joints ?? {}).flatMap((joint) => joint.made?.entry ?? [])
   log.write({ kind: 'test-begun', subject: { test: chosen.value }, body: { ...of, made } }, 'a pressure test, started')
@@ -77,9 +77,9 @@ function takeAll(readings: readonly Reading[]): void {
 }
 const pump = (stroke: { litres: number; from: number; to: number }) =>
   log.write({ kind: 'pumped', subject: subject.value, body: stroke }, 'a stroke of the pump')
-const checked = (result: CheckResult) =>
+const checked = (result: BodyOf<'leak-check'>) =>
   log.write({ kind: 'leak-check', subject: subject.value, body: { ...result } }, 'a check for the leak')
-const end = (of: { verdict: string; passes: boolean | null; why?: string }) =>
+const end = (of: BodyOf<'test-ended'>) =>
   log.write({ kind: 'test-ended', subject: subject.value, body: { ...of } }, 'a test, ended')
 const discard = () => {
   const { begun } = state.value ?? {}
@@ -87,7 +87,7 @@ const discard = () => {
 }
 /** By looking alone: the joints of the runs under test. */
 const looked = computed(() => {
-  const runs = state.value?.begun?.body.runs as readonly string[] | undefined
+  const runs = state.value?.begun?.body.runs
   return profile.value?.lookAgainAfter === undefined
     ? null
     : plan.value.joints.filter(({ run }) => !runs || runs.includes(run)).map(({ id }) => id)
@@ -96,7 +96,7 @@ const look = (of: { dry: string[]; wet: string[] }) =>
   log.write({ kind: 'test-look', subject: subject.value, body: of }, 'a look at the joints')
 useAwake(() => isRunning.value)
 const when = useWhen()
-const nameOf = ({ begun }: TestState) => testProfileOf(begun!.body as unknown as BegunTest).meta.name
+const nameOf = ({ begun }: TestState) => testProfileOf(begun!.body).meta.name
 </script>
 
 <template>
@@ -157,8 +157,7 @@ const nameOf = ({ begun }: TestState) => testProfileOf(begun!.body as unknown as
           @discard="discard"
         />
         <p v-if="state.ended" class="font-semibold">
-          Ended by {{ state.ended.by }}, {{ when(state.ended.at) }}: {{ state.ended.body.verdict }}.
-          <template v-if="state.ended.body.why">It counts: {{ state.ended.body.why }}</template>
+          Ended by {{ state.ended.by }}, {{ when(state.ended.at) }}: {{ endedLine(state.ended) }}.
         </p>
         <LeakSearchView v-if="search" :search="search" :disabled="!isNamed" @check="checked" />
       </section>
