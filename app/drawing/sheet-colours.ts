@@ -1,4 +1,4 @@
-import type { SheetColours } from '~~/core/draw/sheet'
+import type { SheetColours } from '~~/core/draw/sheet-frame'
 
 /** On paper: dark enough for a printer that has no colours, too. */
 export const sheetColours: SheetColours = {

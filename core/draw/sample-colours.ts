@@ -1,4 +1,4 @@
-import type { SheetColours } from './sheet'
+import type { SheetColours } from './sheet-frame'
 
 /** For tests. */
 export const sampleColours: SheetColours = {

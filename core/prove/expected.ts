@@ -1,6 +1,7 @@
 import { follow, type Stretch, type Supposed } from './forward'
 import type { TestSystem } from './softness'
-import { ownSpread, type Supposition } from './supposed-softness'
+import type { Prepared } from './reading-evidence'
+import { ownSpread } from './supposed-softness'
 
 /** Creep by the logarithm of time: from 0.05 to 0.25 of the wall's give with each tenfold. */
 export const creepPrior = { mean: 0.13, deviation: 0.06 }
@@ -13,13 +14,6 @@ export interface Expected {
   readonly bar: number
   readonly low: number
   readonly high: number
-}
-
-/** What is supposed of a system before anything is read, and how gauge and thermometer err with it, in bar². */
-interface Prepared {
-  readonly supposition: Supposition
-  readonly own: TestSystem
-  readonly covariance: readonly (readonly number[])[]
 }
 
 /** So many standard deviations hold 95 of 100 cases. */
@@ -45,7 +39,7 @@ export function expectedOf({
   readonly first: number
   readonly stretches: readonly Stretch[]
   readonly seconds: readonly number[]
-  readonly among: readonly Prepared[]
+  readonly among: readonly Pick<Prepared, 'supposition' | 'own' | 'covariance'>[]
 }): Expected[] {
   const { supposition, own, covariance } = among.reduce((one, other) =>
     other.supposition.log > one.supposition.log ? other : one,

@@ -1,4 +1,4 @@
-import type { SheetColours } from '../../core/draw/sheet'
+import type { SheetColours } from '../../core/draw/sheet-frame'
 
 /** Dark enough for a printer that has no colours, too. */
 export const paperColours: SheetColours = {
