@@ -10,7 +10,7 @@ export default defineConfig({
   resolve: { alias },
   test: {
     coverage: {
-      include: ['core/**/*.ts', 'app/{asked,saving,sync}/**/*.ts'],
+      include: ['core/**/*.ts', 'app/{asked,composables,open-job,open-log,saving,stores,sync}/**/*.ts'],
       reporter: ['text-summary'],
     },
     projects: [

@@ -1,3 +1,4 @@
+import { computed, shallowRef, toRaw, watch, type Ref } from 'vue'
 import type { Catalogue } from '~~/core/catalogue/catalogue'
 import type { Part } from '~~/core/catalogue/part'
 import type { Job } from '~~/core/job/job'

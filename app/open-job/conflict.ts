@@ -32,5 +32,8 @@ export function settleConflict(
     loop.yieldTo(theirs)
     history.remember(mine)
   }
+  // Entries of the log name the version that the server has.
+  held.version.value = theirs.version
+  held.generation.value = theirs.generation
   return true
 }

@@ -1,5 +1,6 @@
 import { useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
+import { computed, ref } from 'vue'
 import { catalogueWith } from '~~/core/catalogue/catalogue'
 import type { Part } from '~~/core/catalogue/part'
 import { useOutboxStore } from '~/stores/outbox'

@@ -1,4 +1,5 @@
 import { defineStore } from 'pinia'
+import { shallowRef } from 'vue'
 import type { Job } from '~~/core/job/job'
 
 /** The text of the open job, as it was decided; null while none is open. Whoever wants its units or its pipes reads it here, without all that plans and saves it. */

@@ -1,13 +1,9 @@
 import { defineStore } from 'pinia'
-import { openChannel, underLock } from '~/sync/between-tabs'
-import { sendCommand, type Changes, type Command } from '~/sync/command'
+import { shallowRef } from 'vue'
+import { browserOutbox } from '~/sync/browser-outbox'
+import type { Changes, Command } from '~/sync/command'
 import type { CommandAnswer } from '~/sync/command-answer'
-import { browserCommands } from '~/sync/command-store'
-import { unbegunJobs } from '~/sync/drafts'
-import { Outbox, type Heard, type OutboxState } from '~/sync/outbox'
-import { jobOf } from '~/sync/turn'
-
-const [firstPause, longestPause] = [500, 10_000]
+import type { OutboxState } from '~/sync/outbox'
 
 /** Changes on their way to the server, of every kind: what waits, what was not accepted, and what became of each. */
 export const useOutboxStore = defineStore('outbox', () => {
@@ -24,26 +20,11 @@ export const useOutboxStore = defineStore('outbox', () => {
   const gates = new Map<Changes, (command: Command) => Promise<void>>()
   /** Jobs that are open here and that the server does not have yet. */
   const unbegunHere = new Set<string>()
-  const channel = openChannel<Heard>('jolvet-outbox', (heard) => void outbox.hear(heard))
-  const outbox: Outbox = new Outbox({
-    store: browserCommands,
-    send: async (command) => {
-      await gates.get(command.changes)?.(command)
-      return sendCommand(command)
-    },
-    async whatMayGo() {
-      const kept = await unbegunJobs()
-      return (command) => {
-        const job = jobOf(command)
-        return job === null || !(kept.has(job) || unbegunHere.has(job))
-      }
-    },
-    alone: (work) => underLock('jolvet-outbox', work),
-    pause: (tries) =>
-      new Promise((resolve) => setTimeout(resolve, Math.min(firstPause * 2 ** (tries - 1), longestPause))),
-    tellOthers: (heard) => channel.post(heard),
+  const outbox = browserOutbox({
+    before: (command) => gates.get(command.changes)?.(command),
+    unbegunHere,
     onState: (now) => (state.value = now),
-    onAnswer: (command, answer) => listeners.get(command.changes)?.(command, answer),
+    onAnswer: (changes, command, answer) => listeners.get(changes)?.(command, answer),
   })
   void outbox.open()
 
