@@ -1,11 +1,5 @@
 import { useLogStore } from '~/stores/log'
-
-/** A record that was handed over, and its seal. */
-export interface SealedRecord {
-  readonly sha256: string
-  readonly entry: string
-  readonly at: string
-}
+import { readSealedRecords, type SealedRecord } from '~/sync/server'
 
 /** The records of the open job that were handed over, the newest first; as far as the server could be asked. */
 export function useSealedRecords() {
@@ -13,8 +7,7 @@ export function useSealedRecords() {
   const log = useLogStore()
   const sealed = shallowRef<readonly SealedRecord[]>([])
   async function load(): Promise<void> {
-    const response = await fetch(`/api/jobs/${store.id}/records`).catch(() => null)
-    if (response?.ok) sealed.value = (await response.json()) as SealedRecord[]
+    sealed.value = (await readSealedRecords(store.id)) ?? sealed.value
   }
   onMounted(load)
   // The server seals it when the hand-over has reached it.

@@ -3,13 +3,8 @@ import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import { catalogueWith } from '~~/core/catalogue/catalogue'
 import type { Part } from '~~/core/catalogue/part'
+import { readParts, type RecordedPart } from '~/sync/server'
 import { useOutboxStore } from '~/stores/outbox'
-
-/** A part's figure as the server has it. */
-export interface RecordedPart extends Part {
-  readonly id: number
-  readonly at: string
-}
 
 type Recorded = { readonly ok: true } | { readonly ok: false; readonly problems: readonly string[] }
 
@@ -22,9 +17,9 @@ export const useCatalogueStore = defineStore('catalogue', () => {
   const state = ref<'loading' | 'ready' | 'away'>('loading')
 
   async function load(): Promise<void> {
-    const response = await fetch('/api/parts').catch(() => null)
-    if (response?.ok) parts.value = (await response.json()) as RecordedPart[]
-    state.value = response?.ok ? 'ready' : 'away'
+    const read = await readParts()
+    if (read) parts.value = read
+    state.value = read ? 'ready' : 'away'
   }
 
   outbox.onAnswer('parts', (_, answer) => {

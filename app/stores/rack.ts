@@ -1,14 +1,11 @@
 import { defineStore } from 'pinia'
+import { computed, ref, shallowRef } from 'vue'
 import type { Booking, Cutting, RackOffcut } from '~~/core/cut/rack'
 import type { Newest } from '~/sync/newest'
+import { readCuttings, readOffcuts } from '~/sync/server'
 import { useOutboxStore } from '~/stores/outbox'
 
 const isOther = (known: unknown, found: unknown): boolean => JSON.stringify(known) !== JSON.stringify(found)
-
-async function read<Answer>(path: string): Promise<Answer | null> {
-  const response = await fetch(path).catch(() => null)
-  return response?.ok ? ((await response.json()) as Answer) : null
-}
 
 /** The rack of offcuts, and what was cut for the job that is open; what is booked counts before the server has it. */
 export const useRackStore = defineStore('rack', () => {
@@ -44,10 +41,7 @@ export const useRackStore = defineStore('rack', () => {
   async function load(of: string): Promise<void> {
     if (of !== job.value) savedCuttings.value = []
     job.value = of
-    const [rack, cut] = await Promise.all([
-      read<RackOffcut[]>('/api/rack'),
-      read<Cutting[]>(`/api/jobs/${of}/cuttings`),
-    ])
+    const [rack, cut] = await Promise.all([readOffcuts(), readCuttings(of)])
     if (of !== job.value) return
     state.value = rack && cut ? 'ready' : 'away'
     // What is as it was stays the same: nothing is laid out anew for it.

@@ -1,7 +1,9 @@
 import { useDebounceFn, useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
+import { computed, ref, shallowRef } from 'vue'
 import type { JointTime } from '~~/core/workshop/work-log'
 import { useOutboxStore } from '~/stores/outbox'
+import { readMinutes } from '~/sync/server'
 
 interface TypedTime extends JointTime {
   readonly id: string
@@ -57,8 +59,8 @@ export const useWorkLogStore = defineStore('work-log', () => {
   async function load(id: string): Promise<void> {
     if (job.value !== id) saved.value = []
     job.value = id
-    const response = await fetch(pathOf(id)).catch(() => null)
-    if (response?.ok && job.value === id) saved.value = (await response.json()) as JointTime[]
+    const read = await readMinutes(id)
+    if (read && job.value === id) saved.value = read
     send()
   }
 

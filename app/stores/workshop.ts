@@ -2,6 +2,7 @@ import { useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { applyChanges, costsOf, emptyWorkshop, type Workshop, type WorkshopChange } from '~~/core/workshop/workshop'
 import { useOutboxStore } from '~/stores/outbox'
+import { readWorkshop } from '~/sync/server'
 
 /** Prices, minutes, tools and profiles of one's own: for all jobs. */
 export const useWorkshopStore = defineStore('workshop', () => {
@@ -23,8 +24,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
   })
 
   async function load(): Promise<void> {
-    const response = await fetch('/api/workshop').catch(() => null)
-    if (response?.ok) saved.value = (await response.json()) as Workshop
+    saved.value = (await readWorkshop()) ?? saved.value
   }
 
   /** Sets one thing; null takes it back to what ships. @returns whether it was accepted */

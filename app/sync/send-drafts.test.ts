@@ -51,7 +51,11 @@ function rig(answer: (save: Save) => Answer) {
     },
   }
   const send = () =>
-    sendLeftDrafts({ transport, read: (draft) => readDraft(draft, (text) => readKept(text, shippedCatalogue)), isSound: () => true })
+    sendLeftDrafts({
+      transport,
+      read: (draft) => readDraft(draft, (text) => readKept(text, shippedCatalogue)),
+      isSound: () => true,
+    })
   return { saves, send }
 }
 const done = ({ version, job }: Save): Answer => ({ outcome: 'done', stored: { id: 'j', version: version + 1, job } })

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { partLabel } from '~~/core/catalogue/part'
 import { partKey } from '~~/core/catalogue/part-key'
-import type { RecordedPart } from '~/stores/catalogue'
+import type { RecordedPart } from '~/sync/server'
 
 /** The figures that hold, with whose they are and since when. */
 defineProps<{ parts: readonly RecordedPart[] }>()

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { partLabel, type Part } from '~~/core/catalogue/part'
-import { useCatalogueStore, type RecordedPart } from '~/stores/catalogue'
+import type { RecordedPart } from '~/sync/server'
+import { useCatalogueStore } from '~/stores/catalogue'
 
 /** The user's own parts: what was measured or read from a maker's sheet, laid over the catalogue. */
 const store = useCatalogueStore()
