@@ -17,17 +17,9 @@ export function isForRoute({ ctrlKey, metaKey, altKey, target, key }: KeyboardEv
   return !(target.closest('button, a, summary') && (key === 'Enter' || key === ' '))
 }
 
-/** Typing a route: keys of the keyboard or the pad, kept across a reload, one selection with the drawing. */
-export function useRouteEntry(
-  run: Ref<Run | undefined>,
-  system: Ref<System | undefined>,
-  bendRadius: () => number | undefined,
-) {
-  const store = useJobStore()
-  const selection = useSelectionStore()
-  const catalogue = useCatalogueStore()
-  const { withBenders } = useJobBenders()
-  const kept = useSessionStorage<RouteEntry | null>(`jolvet-entry-${store.id}`, null, {
+/** What is being typed on a job's route: kept across a reload, begun anew where its run or its node is gone. */
+function useKeptEntry(job: string, run: Ref<Run | undefined>, system: Ref<System | undefined>) {
+  const kept = useSessionStorage<RouteEntry | null>(`jolvet-entry-${job}`, null, {
     // Replaced whole at each key, never changed within.
     shallow: true,
     deep: false,
@@ -39,6 +31,33 @@ export function useRouteEntry(
     const still = known?.run === run.value.id && system.value.nodes.some(({ id }) => id === known.cursor)
     return still && known ? known : startEntry(run.value.id, system.value)
   })
+  return { kept, entry }
+}
+
+/** Hears the keys that mean the route. @param press tells whether a key meant anything */
+function useRouteKeys(press: (key: string) => boolean, isTyping: () => boolean): void {
+  /** Where the focus was when the last digit was typed; nowhere once nothing is typed. */
+  let typedAt: EventTarget | undefined
+  useEventListener(window, 'keydown', (event: KeyboardEvent) => {
+    if (!isForRoute(event, typedAt)) return
+    // Shift with an arrow puts it to the direction before.
+    const combines = event.shiftKey && /^(Arrow|Page)/.test(event.key)
+    if (combines ? press('&') && press(event.key) : press(event.key)) event.preventDefault()
+    typedAt = isTyping() ? (event.target ?? undefined) : undefined
+  })
+}
+
+/** Typing a route: keys of the keyboard or the pad, one selection with the drawing. */
+export function useRouteEntry(
+  run: Ref<Run | undefined>,
+  system: Ref<System | undefined>,
+  bendRadius: () => number | undefined,
+) {
+  const store = useJobStore()
+  const selection = useSelectionStore()
+  const catalogue = useCatalogueStore()
+  const { withBenders } = useJobBenders()
+  const { kept, entry } = useKeptEntry(store.id, run, system)
 
   function press(key: string): boolean {
     if (!store.job || !entry.value) return false
@@ -61,13 +80,8 @@ export function useRouteEntry(
     const idle = window.requestIdleCallback ?? setTimeout
     idle(() => {
       if (!store.job || !entry.value) return
-      const tried = pressKey(
-        store.job,
-        randomIds,
-        { ...entry.value, direction: 'east', typed: '1' },
-        'Enter',
-        bendRadius(),
-      )
+      const first = { ...entry.value, direction: 'east', typed: '1' } as const
+      const tried = pressKey(store.job, randomIds, first, 'Enter', bendRadius())
       if (tried) planJob(tried.job, catalogue.catalogue)
     })
   })
@@ -79,15 +93,7 @@ export function useRouteEntry(
     selection.node = node
   }
 
-  /** Where the focus was when the last digit was typed; nowhere once nothing is typed. */
-  let typedAt: EventTarget | undefined
-  useEventListener(window, 'keydown', (event: KeyboardEvent) => {
-    if (!isForRoute(event, typedAt)) return
-    // Shift with an arrow puts it to the direction before.
-    const combines = event.shiftKey && /^(Arrow|Page)/.test(event.key)
-    if (combines ? press('&') && press(event.key) : press(event.key)) event.preventDefault()
-    typedAt = entry.value?.typed ? (event.target ?? undefined) : undefined
-  })
+  useRouteKeys(press, () => Boolean(entry.value?.typed))
 
   /** Undo takes back what is typed first, as one step. */
   function takeTyped(): boolean {

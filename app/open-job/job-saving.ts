@@ -4,7 +4,7 @@ import { keepCopy } from '~/sync/copies'
 import { holdDraft } from '~/sync/draft-lock'
 import { dropDraft, keepDraft } from '~/sync/drafts'
 import { httpTransport, type Stored } from '~/sync/job-transport'
-import { SaveLoop, type KeptDraft } from '~/sync/save-loop'
+import { SaveLoop, type KeptDraft, type SaveStatus } from '~/sync/save-loop'
 import type { HeldJob } from './held'
 import type { JobHistory } from './job-history'
 
@@ -35,11 +35,33 @@ export interface JobSaving {
   close(): void
 }
 
-export function jobSaving({ held, history, isSound, setBegun, onOthersSave }: Around): JobSaving {
+/** What the page makes of what its loop tells. @param tellTabs told each version that was saved */
+function hearing({ held, history, isSound, setBegun }: Around, tellTabs: (version: number) => void) {
+  return {
+    isSound,
+    onStatus: (now: SaveStatus) => (held.status.value = now),
+    onKept: (now: boolean) => (held.isKept.value = now),
+    onMerged(theirs: Job): void {
+      const before = held.job.value
+      held.job.value = theirs
+      if (before) history.goThrough(before, theirs, isSound)
+    },
+    onSaved(saved: Stored): void {
+      if (saved.id === held.id.value) [held.version.value, held.generation.value] = [saved.version, saved.generation]
+      setBegun(saved.id, true)
+      tellTabs(saved.version)
+      void keepCopy(saved)
+    },
+  }
+}
+
+export function jobSaving(around: Around): JobSaving {
+  const { held, history, setBegun, onOthersSave } = around
   let loop: SaveLoop | undefined
   /** Lets the draft go that this page holds. */
   let letGo = () => {}
   let channel: Channel<number> | undefined
+  const heard = hearing(around, (version) => channel?.post(version))
 
   function show(stored: Stored, tab: string, left: Left = { base: stored.job, attempt: null }): void {
     close()
@@ -57,29 +79,12 @@ export function jobSaving({ held, history, isSound, setBegun, onOthersSave }: Ar
     const made: SaveLoop = new SaveLoop({
       ...stored,
       ...left,
+      ...heard,
       transport: httpTransport,
       keep: async (text) => !keepsDraft() || keepDraft(stored.id, tab, text),
       drop: async () => keepsDraft() && dropDraft(stored.id, tab),
-      onStatus: (now) => (held.status.value = now),
-      onKept: (now) => (held.isKept.value = now),
-      isSound,
-      onMerged: takeOver,
-      onSaved: hearSaved,
     })
     loop = made
-  }
-
-  function hearSaved(saved: Stored): void {
-    if (saved.id === held.id.value) [held.version.value, held.generation.value] = [saved.version, saved.generation]
-    setBegun(saved.id, true)
-    channel?.post(saved.version)
-    void keepCopy(saved)
-  }
-
-  function takeOver(theirs: Job): void {
-    const before = held.job.value
-    held.job.value = theirs
-    if (before) history.goThrough(before, theirs, isSound)
   }
 
   function put(next: Job): void {
@@ -102,7 +107,7 @@ export function jobSaving({ held, history, isSound, setBegun, onOthersSave }: Ar
     },
     show,
     put,
-    takeOver,
+    takeOver: heard.onMerged,
     close,
   }
 }

@@ -50,6 +50,20 @@ function turnsRound(
   )
 }
 
+/** The meetings of a chain's fittings, each with the next. */
+const innerOf = (siteOf: string, chain: readonly (Fitting | undefined)[], id: (index: number) => string) =>
+  chain.slice(1).flatMap((next, index): InnerMeeting[] => {
+    const before = chain[index]
+    const meeting = before && next && meetingOf(before, next)
+    if (!meeting) return []
+    const between = [
+      { part: id(index), port: 1 },
+      { part: id(index + 1), port: 0 },
+    ] as const
+    const fittings = [itemName(before), itemName(next)] as const
+    return [{ id: `${siteOf}/between-${index}`, between, fittings, index, meeting }]
+  })
+
 /** A node's chain: its fittings one after another, each with the end before it and the one after it. */
 export function chainAt(at: NodeAt): FittingsAt {
   const { catalogue, layout, node, arms, takeOffs } = at
@@ -69,13 +83,16 @@ export function chainAt(at: NodeAt): FittingsAt {
     along(place, onward, mm === null || mm === undefined || before === null ? null : mm - before)
   const stretch = stretches(catalogue, chain)
   const isTurned = ids.length === 1 && turnsRound(at, chain[0], arriving?.leg)
-  const id = (index: number): string => (ids.length > 1 ? `${siteId(node)}#${index}` : siteId(node))
+  const site = siteId(node)
+  const id = (index: number): string => (ids.length > 1 ? `${site}#${index}` : site)
   const last = ids.length - 1
+  const stop = leaving && takeOffs.get(leaving.leg.id)
   const parts = ids.map((label, index): Part => {
     const fitting = chain[index]
     const [first, second] = isTurned ? [1, 0] : inOrder(chain, index)
     const end = (of: number): string => (fitting ? endLabel(fitting.ends[of]!) : label)
-    const stop = leaving && takeOffs.get(leaving.leg.id)
+    // Where the pipe stops that goes on from the last: as it was measured, where it was.
+    const ending = index === last && typeof stop === 'number' ? along(place, onward, stop) : from(stretch[index]![1])
     return {
       id: id(index),
       kind: 'fitting',
@@ -84,31 +101,15 @@ export function chainAt(at: NodeAt): FittingsAt {
       node: node.id,
       ports: [
         { at: from(stretch[index]![0]), out: back, end: end(first) },
-        {
-          // Where the pipe stops that goes on from the last: as it was measured, where it was.
-          at: index === last && typeof stop === 'number' ? along(place, onward, stop) : from(stretch[index]![1]),
-          out: onward,
-          end: end(second),
-        },
+        { at: ending, out: onward, end: end(second) },
       ],
     }
   })
   const atStart: PortRef = { part: id(0), port: 0 }
   const atEnd: PortRef = { part: id(last), port: 1 }
-  const inner = chain.slice(1).flatMap((next, index): InnerMeeting[] => {
-    const before = chain[index]
-    const meeting = before && next && meetingOf(before, next)
-    if (!meeting) return []
-    const between = [
-      { part: id(index), port: 1 },
-      { part: id(index + 1), port: 0 },
-    ] as const
-    const fittings = [itemName(before), itemName(next)] as const
-    return [{ id: `${siteId(node)}/between-${index}`, between, fittings, index, meeting }]
-  })
   return {
     parts,
-    inner,
+    inner: innerOf(site, chain, id),
     existingPort: atStart,
     legPort: (leg) => (leg === arriving?.leg.id ? atStart : atEnd),
   }

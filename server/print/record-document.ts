@@ -88,12 +88,45 @@ function jointRows({ record }: RecordPrint, say: Speaker): TableCell[][] {
   })
 }
 
+/** What was made and tested, each part of it where there is any. */
+const workOf = (print: RecordPrint, say: Speaker): Content[] => {
+  const { record } = print
+  const columns = ['No.', 'Where', 'How', 'Goes in', 'Made', 'Inspected', 'Tested']
+  return [
+    ...part('Joints', record.joints, () => table([20, '*', 85, 46, 120, 62, 46], columns, jointRows(print, say))),
+    ...part('Joints that are planned no more', record.unplanned, () =>
+      list(
+        record.unplanned.map(({ id, made }) => `${id}: ${made ? `made by ${made.by}, ${when(made.at)}` : 'not made'}`),
+      ),
+    ),
+    ...part('Tests under pressure', record.tests, () => record.tests.map((test) => testOf(test, say))),
+    ...part('What else was done', doneOf(record), () =>
+      list(doneOf(record).map((entry) => `${when(entry.at)}, ${entry.by}: ${doneLine(entry, say)}`)),
+    ),
+    ...part('Photos', record.photos, () => photosOf(print)),
+  ]
+}
+
+/** What the owner keeps: valves, drain points, duties, cautions, materials. */
+const keptOf = ({ record }: RecordPrint, say: Speaker): Content[] => {
+  const { pipe, fittings, sundries } = record.materials
+  return [
+    ...part('Valves and what they shut', record.valves, () => list(record.valves.map(valveLine))),
+    ...part('Drain points', record.drains, () => list(record.drains.map(drainLine))),
+    ...part('What the owner must do', record.owner, () => list(record.owner.map((text) => say.trade(text)))),
+    ...part('Cautions', record.cautions, () => list(record.cautions.map(({ text }) => text))),
+    heading('Materials'),
+    list([
+      ...pipe.map(({ label, mm }) => `${say.length(mm)} of ${label}`),
+      ...[...fittings, ...sundries].map(({ label, count }) => `${count} × ${say.trade(label)}`),
+    ]),
+  ]
+}
+
 /** The record on paper: what is missing at its head, the drawing, joints, tests, photos, materials, valves, the owner's part. */
 export function recordDocument(print: RecordPrint): TDocumentDefinitions {
   const { record, job } = print
   const say = speakerIn(job.units)
-  const { materials } = record
-  const done = doneOf(record)
   return {
     info: { title: `${record.job.title}: record`, creator: 'Jolvet' },
     pageSize: job.units === 'metric' ? 'A4' : 'LETTER',
@@ -107,35 +140,8 @@ export function recordDocument(print: RecordPrint): TDocumentDefinitions {
     content: [
       ...headOf(print),
       ...drawingsOf(print, say),
-      ...part('Joints', record.joints, () =>
-        table(
-          [20, '*', 85, 46, 120, 62, 46],
-          ['No.', 'Where', 'How', 'Goes in', 'Made', 'Inspected', 'Tested'],
-          jointRows(print, say),
-        ),
-      ),
-      ...part('Joints that are planned no more', record.unplanned, () =>
-        list(
-          record.unplanned.map(
-            ({ id, made }) => `${id}: ${made ? `made by ${made.by}, ${when(made.at)}` : 'not made'}`,
-          ),
-        ),
-      ),
-      ...part('Tests under pressure', record.tests, () => record.tests.map((test) => testOf(test, say))),
-      ...part('What else was done', done, () =>
-        list(done.map((entry) => `${when(entry.at)}, ${entry.by}: ${doneLine(entry, say)}`)),
-      ),
-      ...part('Photos', record.photos, () => photosOf(print)),
-      ...part('Valves and what they shut', record.valves, () => list(record.valves.map(valveLine))),
-      ...part('Drain points', record.drains, () => list(record.drains.map(drainLine))),
-      ...part('What the owner must do', record.owner, () => list(record.owner.map((text) => say.trade(text)))),
-      ...part('Cautions', record.cautions, () => list(record.cautions.map(({ text }) => text))),
-      heading('Materials'),
-      list([
-        ...materials.pipe.map(({ label, mm }) => `${say.length(mm)} of ${label}`),
-        ...materials.fittings.map(({ label, count }) => `${count} × ${say.trade(label)}`),
-        ...materials.sundries.map(({ label, count }) => `${count} × ${say.trade(label)}`),
-      ]),
+      ...workOf(print, say),
+      ...keptOf(print, say),
       {
         text: 'Local code, the makers’ instructions and a licensed person come before all that is said here.',
         fontSize: 8,
