@@ -102,6 +102,16 @@ export default withNuxt(
   ),
   noImports(['server/**/*.ts'], ['**/app/**', '~/*', 'vue', 'pinia'], 'The server knows no page.'),
   {
+    // A long list of arguments is an object, a long function two, a long file as many as it has ideas.
+    files: ['{core,app,server,scripts,bench}/**/*.{ts,vue}'],
+    ignores: ['**/*.test.ts', 'core/catalogue/tables/*.ts'],
+    rules: {
+      'max-params': ['error', 4],
+      'max-lines-per-function': ['error', 60],
+      'max-lines': ['error', { max: 250, skipBlankLines: true, skipComments: true }],
+    },
+  },
+  {
     rules: {
       'vue/multi-word-component-names': 'off',
       'vue/html-self-closing': 'off',

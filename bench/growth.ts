@@ -18,7 +18,7 @@ const most = 14
 export function benchGrowth(): void {
   const sizes = [longJob(200), longJob(2000)].map((job) => {
     const plan = planJob(job, shippedCatalogue)
-    const assembly = assemblyQuestion(shippedCatalogue, job, plan, shippedCosts, 20)
+    const assembly = assemblyQuestion(shippedCatalogue, job, plan, { costs: shippedCosts, celsius: 20 })
     return { job, plan, assembly, layout: layOut(systemsOf(job)[0]!) }
   })
   type Size = (typeof sizes)[number]
@@ -26,7 +26,8 @@ export function benchGrowth(): void {
     plan: ({ job }) => planJob(job, shippedCatalogue),
     levels: ({ layout }) => levelsOf(layout),
     'flow paths': ({ layout }) => flowPaths(shippedCatalogue, layout, 0.2, profiles.metric),
-    'question of assembly': ({ job, plan }) => assemblyQuestion(shippedCatalogue, job, plan, shippedCosts, 20),
+    'question of assembly': ({ job, plan }) =>
+      assemblyQuestion(shippedCatalogue, job, plan, { costs: shippedCosts, celsius: 20 }),
     'order of assembly': ({ assembly }) => assemblyOrder(assembly),
   }
   for (const [name, work] of Object.entries(works)) {

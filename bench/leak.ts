@@ -37,7 +37,7 @@ const found = Array.from({ length: leaks }, () => {
   const leak = drawLeak(suspects, random)
   const byValve = valveSeconds(10 ** -random())
   return {
-    search: secondsBySearch(suspects, valveSides(job, suspects), leak, byValve, random),
+    search: secondsBySearch(suspects, valveSides(job, suspects), { leaks: leak, valveSeconds: byValve, random }),
     inOrder: secondsInOrder(suspects, leak, random),
   }
 })

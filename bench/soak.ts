@@ -1,6 +1,6 @@
 import { execFileSync } from 'node:child_process'
 import { randomUUID } from 'node:crypto'
-import { closeSync, mkdtempSync, openSync, rmSync, writeSync } from 'node:fs'
+import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { setTimeout as sleep } from 'node:timers/promises'
@@ -11,6 +11,8 @@ import { LocalDatabase } from '../scripts/run/database'
 import { keepUp } from '../scripts/run/keep-up'
 import { freePort } from '../scripts/run/port'
 import { LocalServer } from '../scripts/run/server'
+import { soakAsker } from './soak-ask'
+import { fillDisk, smallDisk } from './soak-disk'
 
 /**
  * Fifty writers, two servers and one database on a small disk, with servers and database killed at random, the disk
@@ -22,7 +24,6 @@ import { LocalServer } from '../scripts/run/server'
  */
 const seconds = Number(process.env.SOAK_SECONDS ?? 120)
 const writers = 50
-const diskMegabytes = 700
 /** A job holds so many. */
 const mostSurveys = 200
 const pipe = 'copper-half-hard-en-1057-r250-22x0.9'
@@ -43,16 +44,7 @@ const counts = {
 const folder = mkdtempSync(join(tmpdir(), 'jolvet-soak-'))
 let isOver = false
 
-/** A small disk under the database; false where this user may not mount one. */
-function smallDisk(): boolean {
-  try {
-    execFileSync('mount', ['-t', 'tmpfs', '-o', `size=${diskMegabytes}m`, 'jolvet-soak', folder], { stdio: 'ignore' })
-    return true
-  } catch {
-    return false
-  }
-}
-const isSmall = smallDisk()
+const isSmall = smallDisk(folder)
 buildWhenChanged()
 const database = new LocalDatabase(folder, await freePort())
 await database.start()
@@ -73,48 +65,7 @@ for (let count = 0; count < 2; count++) {
   servers.push(server)
 }
 
-interface Answer {
-  readonly status: number
-  readonly body: unknown
-  readonly generation: string
-}
-
-/** A body that comes in pieces, with a while between them. */
-async function* slowly(text: string): AsyncGenerator<Uint8Array> {
-  counts.slow += 1
-  const bytes = Buffer.from(text)
-  const size = Math.max(1, Math.ceil(bytes.length / 8))
-  for (let from = 0; from < bytes.length; from += size) {
-    yield bytes.subarray(from, from + size)
-    await sleep(Math.random() * 400)
-  }
-}
-
-/** Asks either server, under one key, until one of them gives an answer that settles it; now and then over a slow line. */
-async function ask(method: string, path: string, body: unknown, generation?: string): Promise<Answer> {
-  const key = randomUUID()
-  for (;;) {
-    const { origin } = servers[Math.floor(Math.random() * servers.length)]!
-    const response = await fetch(`${origin}/api/${path}`, {
-      method,
-      headers: {
-        'Content-Type': 'application/json',
-        'Idempotency-Key': key,
-        ...(generation ? { 'Jolvet-Generation': generation } : {}),
-      },
-      ...(body === undefined ? {} : bodyOf(JSON.stringify(body))),
-      signal: AbortSignal.timeout(10_000),
-    }).catch(() => null)
-    const answer: unknown = await response?.json().catch(() => null)
-    if (response && answer !== null && response.status < 500)
-      return { status: response.status, body: answer, generation: response.headers.get('jolvet-generation') ?? '' }
-    counts.again += 1
-    await sleep(100 + Math.random() * 400)
-  }
-}
-
-const bodyOf = (text: string): RequestInit =>
-  Math.random() < 0.05 ? ({ body: slowly(text), duplex: 'half' } as unknown as RequestInit) : { body: text }
+const ask = soakAsker(servers, counts)
 
 /** When backups were made and put back: what was booked in between is not there. */
 const lost: { from: number; to: number }[] = []
@@ -253,32 +204,11 @@ async function putBack(): Promise<void> {
   if (put?.ok) counts.restores += 1
 }
 
-function hasRoomFor(file: number, size: number): boolean {
-  try {
-    return writeSync(file, Buffer.alloc(size)) > 0
-  } catch {
-    return false
-  }
-}
-
-async function fillDisk(): Promise<void> {
-  const filler = join(folder, 'filler')
-  const file = openSync(filler, 'w')
-  try {
-    for (const size of [2 ** 20, 2 ** 12]) while (hasRoomFor(file, size));
-  } finally {
-    closeSync(file)
-  }
-  await sleep(8000)
-  rmSync(filler)
-  counts.fullDisks += 1
-}
-
 async function trouble(): Promise<void> {
   for (let turn = 1; !isOver; turn++) {
     await sleep(1500 + Math.random() * 3000)
     if (isOver) return
-    if (isSmall && turn % 6 === 0) await fillDisk()
+    if (isSmall && turn % 6 === 0) await fillDisk(folder, counts)
     else if (turn % 4 === 0) await putBack()
     else if (Math.random() < 0.3) {
       await database.kill()

@@ -50,12 +50,12 @@ export function askAll(decided: Job): void {
   }))
   const state = siteState(plan, made)
   progressOf(job, plan, catalogue)
-  const question = assemblyQuestion(catalogue, job, plan, shippedCosts, 15)
+  const question = assemblyQuestion(catalogue, job, plan, { costs: shippedCosts, celsius: 15 })
   if (question.joints.length <= 12) assemblyOrder(question)
   placesCut(plan.joints)
   drainings(catalogue, job)
   provenJoints(job, plan, state)
-  recordOf(catalogue, { id: 'job', version: 1, job }, plan, made, new Map())
+  recordOf(catalogue, { id: 'job', version: 1, job }, { plan, entries: made, proofs: new Map() })
   const begun: EntryOf<'test-begun'> = {
     ...made[0]!,
     id: 'test-begun',
@@ -71,8 +71,8 @@ export function askAll(decided: Job): void {
   for (const joint of plan.joints) {
     const pipe = catalogue.pipe(joint.pipe)!
     const here = { say, attitude: jointAttitude(parts, joint), isExisting: joint.piece === null }
-    if (joint.inner) fittingJointCard(catalogue, joint.inner.meeting, pipe, profile, here)
-    else jointCard(catalogue, pipe, joint.method, profile, here)
+    if (joint.inner) fittingJointCard(catalogue, joint.inner.meeting, pipe, { profile, here })
+    else jointCard(catalogue, pipe, joint.method, { profile, here })
     facing(parts, joint)
   }
   const pieceOf = new Map(plan.pieces.flatMap(({ id, legs }) => legs.map((leg) => [leg, id] as const)))
@@ -80,7 +80,7 @@ export function askAll(decided: Job): void {
   for (const system of systemsOf(job)) {
     const layout = layOut(system)
     levelsOf(layout)
-    for (const leg of system.legs) growthOf(catalogue, layout, leg, plan.supports, 40, profile)
+    for (const leg of system.legs) growthOf(catalogue, layout, leg, { supports: plan.supports, kelvin: 40, profile })
     flowPaths(catalogue, layout, 12, profile)
     for (const view of drawingViews) drawRun(layout, view)
     runSheet(catalogue, system, 'isometric', texts)

@@ -88,7 +88,7 @@ describe.each([
   })
   it('the plan of work', () => {
     const { job, plan } = given()
-    const order = assemblyOrder(assemblyQuestion(catalogue, job, plan, shippedCosts, 20))
+    const order = assemblyOrder(assemblyQuestion(catalogue, job, plan, { costs: shippedCosts, celsius: 20 }))
     expect(line(order)).toMatchSnapshot()
   })
   it('dimensions where there is little room', () => {

@@ -26,12 +26,12 @@ function expectOneAccount(job: Job): void {
   expect(new Set(joints).size).toBe(joints.length)
 
   // The same joints, whoever asks.
-  const question = assemblyQuestion(catalogue, built, plan, shippedCosts, 15)
+  const question = assemblyQuestion(catalogue, built, plan, { costs: shippedCosts, celsius: 15 })
   expect(sorted(question.joints.map(({ id }) => id))).toEqual(joints)
   const state = siteState(plan, [])
   const suspects = suspectsOf(built, plan, state)
   expect(sorted(suspects.flatMap(({ joint }) => joint ?? []))).toEqual(joints)
-  const record = recordOf(catalogue, { id: 'job', version: 1, job: built }, plan, [], new Map())
+  const record = recordOf(catalogue, { id: 'job', version: 1, job: built }, { plan, entries: [], proofs: new Map() })
   expect(sorted(record.joints.map(({ id }) => id))).toEqual(joints)
   expect(planJob(built, catalogue)).toEqual(plan)
 

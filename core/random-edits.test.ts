@@ -50,7 +50,7 @@ const off = (legs: SampleRun['legs'], existing: readonly string[], t = {}): Job 
 }
 const rings = (job: Job) => planJob(job, catalogue).sundries.map(({ count }) => count)
 const isOrdered = (job: Job) =>
-  assemblyOrder(assemblyQuestion(catalogue, job, planJob(job, catalogue), shippedCosts, 15)).ok
+  assemblyOrder(assemblyQuestion(catalogue, job, planJob(job, catalogue), { costs: shippedCosts, celsius: 15 })).ok
 
 describe('a tie-in from which existing pipe goes on', () => {
   const along: SampleRun['legs'] = [
@@ -102,7 +102,7 @@ describe('a leg that an edit would make longer than a leg is', () => {
 
   it('is refused, by its height or by a move', () => {
     const entry = { run: 'r1', cursor: 'e', direction: null, typed: '720000', problem: '' }
-    const entered = pressKey(job, countedIds, entry, 'h')!
+    const entered = pressKey(job, countedIds, entry, { key: 'h' })!
     expect(entered.job).toBe(job)
     expect(entered.entry.problem).toMatch(/^Height: at most .* from here, the longest leg$/)
     expect(() => bringToHeight(job, 'r1', 'e', 720_000)).toThrow(/Length: a leg has at most/)

@@ -80,7 +80,7 @@ function typed(drawing: Drawing, a: number, b: number, c: number): Drawing {
   entry = { ...entry, cursor }
   const pressed = b % 2 === 0 ? [take(keys, b >> 1), ...String(40 + (c % 2500)), 'Enter'] : [take(keys, b >> 1)]
   for (const key of pressed) {
-    const after = pressKey(asFittingsStand(catalogue, job), ids, entry, key, 88)
+    const after = pressKey(asFittingsStand(catalogue, job), ids, entry, { key, bendRadius: 88 })
     if (after) ({ job, entry } = { ...after, job: withoutLengthsMade(after.job) })
   }
   return { job, entry }
@@ -123,16 +123,22 @@ const edits: readonly Edit[] = [
   },
   (job, { run, leg }) => (leg ? removeLeg(job, run, leg.id) : job),
   (job, { run, leg }, a, b) =>
-    leg ? splitLeg(job, ids, run, leg.id, length(a), take(nodeKinds, 1 + (b % 13))).job : job,
+    leg ? splitLeg(job, ids, run, { legId: leg.id, at: length(a), kind: take(nodeKinds, 1 + (b % 13)) }).job : job,
   (job, { run, leg }, a, b) =>
     leg
-      ? cutInto(job, ids, run, leg.id, take(cutInKinds, a), { at: length(b), play: a % 3 ? a % 40 : undefined }).job
+      ? cutInto(job, ids, run, {
+          legId: leg.id,
+          kind: take(cutInKinds, a),
+          where: { at: length(b), play: a % 3 ? a % 40 : undefined },
+        }).job
       : job,
-  (job, { run, node }, a) => putNewPipeIn(catalogue, job, ids, run, node.id, a % 2 ? 46 : undefined),
+  (job, { run, node }, a) =>
+    putNewPipeIn(catalogue, job, ids, { runId: run, nodeId: node.id, slipLength: a % 2 ? 46 : undefined }),
   (job) => addRun(job, ids).job,
   (job, _, a, b) => {
     const { job: surveyed, survey } = addSurvey(job, ids)
-    return takeForPipe(catalogue, surveyed, ids, a % 2 ? survey : (pick(job.surveys, b)?.id ?? survey), {
+    return takeForPipe(catalogue, surveyed, ids, {
+      id: a % 2 ? survey : (pick(job.surveys, b)?.id ?? survey),
       pipe: take(pipes, b),
     })
   },
@@ -141,33 +147,37 @@ const edits: readonly Edit[] = [
   (job, { run }, a) => setRun(job, run, { service: take(services, a) }),
   (job, { run }, a) => (a % 3 === 0 ? removeRun(job, run) : job),
   (job, { run, node }, a, b) =>
-    addOffset(job, ids, run, node.id, {
-      set: length(a) / 10,
-      angle: take([30, 45, 60], b),
-      towards: take(axes, a),
-      roll: b % 4 === 0 ? 30 : 0,
-      after: length(b),
-      corner: a % 2 ? 'elbow' : 'bend',
-      radius: 88,
-    }).job,
+    addOffset(
+      job,
+      ids,
+      { run, node: node.id },
+      {
+        set: length(a) / 10,
+        angle: take([30, 45, 60], b),
+        towards: take(axes, a),
+        roll: b % 4 === 0 ? 30 : 0,
+        after: length(b),
+        corner: a % 2 ? 'elbow' : 'bend',
+        radius: 88,
+      },
+    ).job,
   (job, { run, leg, node }, a) =>
-    leg ? copyPart(job, ids, run, [leg.id], node.id, a % 2 ? take(mirrors, a) : undefined).job : job,
+    leg
+      ? copyPart(job, ids, run, { legIds: [leg.id], to: node.id, mirror: a % 2 ? take(mirrors, a) : undefined }).job
+      : job,
   (job, { run, leg }) => (leg ? turnLegs(job, run, [leg.id]) : job),
   (job, { run }) => turnRun(job, run),
   (job, { run, node }, a) => setKind(job, run, node.id, take(nodeKinds, a)),
   (job, { run, leg }, a) => (leg ? mirrorPart(job, run, leg.id, take(mirrors, a)) : job),
   (job, { run, node }, a) => moveNode(job, run, node.id, [(a % 200) - 100, 0, 0]),
   (job, { run, node }, a) => bringToHeight(job, run, node.id, (a % 4000) - 2000),
-  (job, { run }, a) => addParallelRun(job, ids, run, 20 + (a % 100), [0, 0, 1]).job,
+  (job, { run }, a) => addParallelRun(job, ids, run, { spacing: 20 + (a % 100), towards: [0, 0, 1] }).job,
   (job, { node }, a) => joinRuns(job, node.id, take(job.nodes, a).id),
   (job, { run, node }, a, b) => {
-    const joined = joinTo(
-      job,
-      ids,
-      run,
-      { from: node.id, to: take(job.nodes, a).id },
-      { length: b % 2 ? length(b) : undefined },
-    )
+    const joined = joinTo(job, ids, run, {
+      ends: { from: node.id, to: take(job.nodes, a).id },
+      wish: { length: b % 2 ? length(b) : undefined },
+    })
     return 'problem' in joined ? job : joined.job
   },
   (job, { run, leg }) => (leg ? toOwnRun(job, ids, run, leg.id).job : job),
@@ -178,7 +188,7 @@ const edits: readonly Edit[] = [
   (job, { run }) => spreadClosing(job, run),
   (job, { run, leg }, a) =>
     leg ? changePipe({ catalogue, costs: shippedCosts }, job, ids, { run, leg: leg.id, pipe: take(pipes, a) }) : job,
-  (job) => joinLong(catalogue, job, ids, planJob(job, catalogue), (of) => planJob(of, catalogue)).job,
+  (job) => joinLong(catalogue, job, ids, { plan: planJob(job, catalogue), replan: (of) => planJob(of, catalogue) }).job,
 ]
 
 function edited({ job, entry }: Drawing, [which, of, a, b]: EditStep): Drawing {

@@ -46,11 +46,15 @@ export const walks = fc
       y: ['east', 'up', 'west', 'down'],
       z: ['east', 'north', 'west', 'south'],
     } as const
-    let made = addLeg(job([['open:s', 'east', 800, 'open:e']]), countedIds, 'r1', 'e', 'north', 700)
+    let made = addLeg(job([['open:s', 'east', 800, 'open:e']]), countedIds, 'r1', {
+      from: 'e',
+      direction: 'north',
+      length: 700,
+    })
     let plane: keyof typeof squares = 'y'
     for (const { turn, length } of steps) {
       const direction: Axis = squares[plane][turn]!
-      made = addLeg(made.job, countedIds, 'r1', made.node, direction, length)
+      made = addLeg(made.job, countedIds, 'r1', { from: made.node, direction, length })
       plane =
         direction === 'up' || direction === 'down' ? 'z' : direction === 'east' || direction === 'west' ? 'x' : 'y'
     }

@@ -62,11 +62,14 @@ describe.each(unitSystems)('every sentence, to a reader of %s units', (units) =>
       for (const method of methodIds) {
         if (!catalogue.socketFor(method, pipe)) continue
         for (const attitude of attitudes) {
-          const card = jointCard(catalogue, pipe, method, profiles[units === 'metric' ? 'metric' : 'us-a'], {
-            say,
-            attitude,
-            celsius: 3,
-            wet: true,
+          const card = jointCard(catalogue, pipe, method, {
+            profile: profiles[units === 'metric' ? 'metric' : 'us-a'],
+            here: {
+              say,
+              attitude,
+              celsius: 3,
+              wet: true,
+            },
           })
           const texts = [
             card.holes,

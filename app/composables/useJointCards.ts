@@ -30,8 +30,8 @@ export function useJointCards() {
     }
     const pipe = own.catalogue.pipe(joint.pipe)!
     return joint.inner
-      ? fittingJointCard(own.catalogue, joint.inner.meeting, pipe, profile, here)
-      : jointCard(own.catalogue, pipe, joint.method, profile, here)
+      ? fittingJointCard(own.catalogue, joint.inner.meeting, pipe, { profile, here })
+      : jointCard(own.catalogue, pipe, joint.method, { profile, here })
   }
   /** Where it is within its run: what goes into what. */
   const placeOf = (joint: PlanJoint) => `${whatMeets(joint)} at ${namesIn(joint.run).node(joint.node)}`

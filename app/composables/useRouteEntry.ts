@@ -61,7 +61,7 @@ export function useRouteEntry(
 
   function press(key: string): boolean {
     if (!store.job || !entry.value) return false
-    const entered = pressKey(store.job, randomIds, entry.value, key, bendRadius())
+    const entered = pressKey(store.job, randomIds, entry.value, { key, bendRadius: bendRadius() })
     if (!entered) return false
     take(entered)
     return true
@@ -81,14 +81,14 @@ export function useRouteEntry(
     idle(() => {
       if (!store.job || !entry.value) return
       const first = { ...entry.value, direction: 'east', typed: '1' } as const
-      const tried = pressKey(store.job, randomIds, first, 'Enter', bendRadius())
+      const tried = pressKey(store.job, randomIds, first, { key: 'Enter', bendRadius: bendRadius() })
       if (tried) planJob(tried.job, catalogue.catalogue)
     })
   })
 
   /** Goes on from another node; or draws a leg to it, where that is what was asked for. */
   function goTo(node: string): void {
-    if (entry.value?.joining && store.job) return take(joinPlace(store.job, randomIds, entry.value, node))
+    if (entry.value?.joining && store.job) return take(joinPlace(store.job, randomIds, entry.value, { to: node }))
     if (entry.value) kept.value = { ...entry.value, cursor: node, problem: '' }
     selection.node = node
   }

@@ -20,7 +20,12 @@ const flatesOf = (pdf: PDFDocument): string[] =>
 describe('the depth strip as PDF', () => {
   it('has the letters of every name in it, and is made whatever the job is called', async () => {
     const strip = [{ label: 'Łazienka 浴室', mm: 15.4, basis: 'Dvořák' }]
-    const pages = depthStrips(strip, 'a4', 'imperial', 'Łódź, Żółta 3: Ванная \n комната', () => '5/8″')
+    const pages = depthStrips(strip, {
+      paper: 'a4',
+      units: 'imperial',
+      title: 'Łódź, Żółta 3: Ванная \n комната',
+      lengthText: () => '5/8″',
+    })
     const file = await stripPdf(pages, font)
     const pdf = await PDFDocument.load(file)
     expect(pdf.getPageCount()).toBe(1)
@@ -38,13 +43,12 @@ describe('the depth strip as PDF', () => {
   })
 
   it('is A4, and its marks stand where the figures say, in points', async () => {
-    const pages = depthStrips(
-      [{ label: '22 solder', mm: 15.4, basis: 'standard' }],
-      'a4',
-      'metric',
-      'Strip',
-      (mm) => `${mm}\u2009mm`,
-    )
+    const pages = depthStrips([{ label: '22 solder', mm: 15.4, basis: 'standard' }], {
+      paper: 'a4',
+      units: 'metric',
+      title: 'Strip',
+      lengthText: (mm) => `${mm}\u2009mm`,
+    })
     const pdf = await PDFDocument.load(await stripPdf(pages, font))
     expect(pdf.getPage(0).getWidth() / points).toBeCloseTo(210, 6)
     const drawn = flatesOf(pdf).join('\n')

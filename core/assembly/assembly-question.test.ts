@@ -10,7 +10,8 @@ import { pipeId, sampleJob, type SampleRun } from '../sample-run'
 import { assemblyQuestion } from './assembly-question'
 
 const copper = pipeId('EN 1057', '22', 0.9)
-const ask = (job: Job, celsius = 20) => assemblyQuestion(catalogue, job, planJob(job, catalogue), shippedCosts, celsius)
+const ask = (job: Job, celsius = 20) =>
+  assemblyQuestion(catalogue, job, planJob(job, catalogue), { costs: shippedCosts, celsius })
 const run = (legs: SampleRun['legs'], more: Partial<SampleRun> = {}) =>
   sampleJob({ pipe: copper, method: 'solder', legs, ...more })
 const near = (job: Job, id: string) => [...(ask(job).near.get(id) ?? [])].sort()

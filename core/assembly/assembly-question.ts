@@ -68,8 +68,7 @@ export function assemblyQuestion(
   catalogue: Catalogue,
   job: Job,
   plan: BuiltPlan,
-  costs: Costs,
-  celsius: number,
+  { costs, celsius }: { readonly costs: Costs; readonly celsius: number },
 ): AssemblyQuestion {
   const profile = profileWith(job.profile, job.own?.changes)
   const layouts = layoutsByRun(job)

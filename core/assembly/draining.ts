@@ -55,7 +55,11 @@ export function secondsToRunOff(litres: number, head: number): number {
   return litres / (share * squareMetres * Math.sqrt(2 * gravity * metres) * 1000)
 }
 
-function drainingOf(catalogue: Catalogue, system: System, bucket: number, names: PlaceNames, name: string): Draining {
+function drainingOf(
+  catalogue: Catalogue,
+  system: System,
+  { bucket, names, name }: { readonly bucket: number; readonly names: PlaceNames; readonly name: string },
+): Draining {
   const layout = layOut(system)
   const { points, lowest, highest } = levelsOf(layout, outlets)
   const legs = new Map(system.legs.map((leg) => [leg.id, leg]))
@@ -89,7 +93,13 @@ function drainingOf(catalogue: Catalogue, system: System, bucket: number, names:
 export function drainings(catalogue: Catalogue, job: Job): Draining[] {
   return systemsOf(job)
     .filter(({ legs }) => legs.length > 0)
-    .map((system) => drainingOf(catalogue, system, bucketOf[job.units], namesIn(system), systemName(job, system)))
+    .map((system) =>
+      drainingOf(catalogue, system, {
+        bucket: bucketOf[job.units],
+        names: namesIn(system),
+        name: systemName(job, system),
+      }),
+    )
 }
 
 /** What all of them hold together, and what runs off, in litres to the hundredth: what is reckoned is no surer. */

@@ -30,14 +30,14 @@ function tubeOf({ kind, angle, set, roll, before, across, after, length, marks }
     case 'bend':
       return { legs: [before, after], bends: [{ angle, radius, turn: 0 }] }
     case 'offset':
-      return offsetTube(Math.hypot(set, roll), angle, radius, before, after)
+      return offsetTube(Math.hypot(set, roll), angle, radius, { before, after })
     case 'u':
     case 's':
-      return twoNineties(across, radius, before, after, kind)
+      return twoNineties(across, radius, { before, after }, kind)
     case 'three':
-      return crossoverThree(set, angle, radius, before, after)
+      return crossoverThree(set, angle, radius, { before, after })
     case 'four':
-      return crossoverFour(set, angle, radius, across, before, after)
+      return crossoverFour(set, angle, radius, { across, before, after })
     case 'marks':
       return markedTube(length, marks, radius)
   }

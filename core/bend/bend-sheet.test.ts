@@ -87,7 +87,11 @@ describe('the bend sheet', () => {
   })
 
   it('an offset: the second bend lies opposite the back line, half way round 22: 34.6', () => {
-    const { marks, below } = bendSheet(offsetTube(100, 45, 57.5, 300, 300), bender({ radius: 57.5, markOffset: 0 }), od)
+    const { marks, below } = bendSheet(
+      offsetTube(100, 45, 57.5, { before: 300, after: 300 }),
+      bender({ radius: 57.5, markOffset: 0 }),
+      od,
+    )
     // 300 − 57.5 tan 22.5° = 276.18; the second 141.42 on along the tube, less one gain.
     expect(marks.map(({ start }) => start)).toEqual([expect.closeTo(276.18, 2), expect.closeTo(415.13, 1)])
     expect(marks[1]).toMatchObject({ round: 180, roundAlong: expect.closeTo(34.56, 2), pull: 46.5 })

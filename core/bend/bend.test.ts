@@ -120,16 +120,16 @@ describe('offsets and crossovers', () => {
 
   it('comes out beside the run it left, at its set; crossovers come back to it', () => {
     const last = (tube: Tube) => centreLine(tube).corners.at(-1)!
-    expect(last(offsetTube(100, 45, 50, 300, 300))[1]).toBeCloseTo(100, 6)
-    expect(last(crossoverThree(60, 22.5, 50, 300, 300))[1]).toBeCloseTo(0, 6)
-    expect(centreLine(crossoverThree(60, 22.5, 50, 300, 300)).corners[2]?.[1]).toBeCloseTo(60, 6)
-    expect(last(crossoverFour(60, 45, 50, 200, 300, 300))[1]).toBeCloseTo(0, 6)
+    expect(last(offsetTube(100, 45, 50, { before: 300, after: 300 }))[1]).toBeCloseTo(100, 6)
+    expect(last(crossoverThree(60, 22.5, 50, { before: 300, after: 300 }))[1]).toBeCloseTo(0, 6)
+    expect(centreLine(crossoverThree(60, 22.5, 50, { before: 300, after: 300 })).corners[2]?.[1]).toBeCloseTo(60, 6)
+    expect(last(crossoverFour(60, 45, 50, { across: 200, before: 300, after: 300 }))[1]).toBeCloseTo(0, 6)
   })
 
   it('refuses no set and an angle past square', () => {
     expect(() => offset(0, 45)).toThrow(/Set/)
     expect(() => offset(100, 91)).toThrow(/Angle/)
-    expect(() => crossoverThree(60, 90, 50, 1, 1)).toThrow(/Angle/)
+    expect(() => crossoverThree(60, 90, 50, { before: 1, after: 1 })).toThrow(/Angle/)
   })
 })
 

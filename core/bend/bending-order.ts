@@ -55,7 +55,7 @@ function sweeps(tube: MarkedTube, { od, below, turns }: BenderRoom): Sweeps {
   return (bend, hold, made) => {
     if (od === undefined) return { below: 0, foul: null }
     const key = `${bend} ${hold} ${[...made].sort().join()}`
-    const found = known.get(key) ?? sweepOf(tube, od, made, bend, hold, { below, turns })
+    const found = known.get(key) ?? sweepOf(tube, od, { made, bend, hold }, { below, turns })
     known.set(key, found)
     return found
   }
@@ -65,9 +65,7 @@ function sweeps(tube: MarkedTube, { od, below, turns }: BenderRoom): Sweeps {
 function waysAt(
   tube: MarkedTube,
   room: BenderRoom,
-  bend: number,
-  made: ReadonlySet<number>,
-  sweep: Sweeps,
+  { bend, made, sweep }: { readonly bend: number; readonly made: ReadonlySet<number>; readonly sweep: Sweeps },
 ): BendStep[] {
   const { start, end } = tube.bends[bend]!
   const arc = end - start
@@ -100,7 +98,7 @@ export function bendingOrder(tube: MarkedTube, room: BenderRoom): BendingOrder {
     return { ok: false, bend: mostBends, lacks: null, problem: bendingOrderSays('many', { most: mostBends }) }
   const sweep = sweeps(tube, room)
   for (let bend = 0; bend < count; bend += 1) {
-    if (waysAt(tube, room, bend, new Set(), sweep).length > 0) continue
+    if (waysAt(tube, room, { bend, made: new Set(), sweep }).length > 0) continue
     const [before, after] = straightsAt(tube, bend, new Set())
     const lacks = room.grip - Math.max(before, after)
     return {
@@ -120,7 +118,7 @@ export function bendingOrder(tube: MarkedTube, room: BenderRoom): BendingOrder {
     const last = steps.at(-1)
     for (let bend = 0; bend < count; bend += 1) {
       if (made.has(bend)) continue
-      for (const step of waysAt(tube, room, bend, made, sweep)) {
+      for (const step of waysAt(tube, room, { bend, made, sweep })) {
         // Turning the tube end for end costs most; leaping over bends a little.
         const flip = last && last.hold !== step.hold ? 100 : 0
         const leap = Math.abs(bend - (last?.bend ?? (step.hold === 'first end' ? 0 : count - 1)))

@@ -41,13 +41,15 @@ describe('what a tube hits', () => {
 
   it('a first bend stays in its plane and hits nothing', () => {
     const tube = markTube({ legs: [500, 400, 500], bends: [bend(90), bend(90)] })
-    expect(sweepOf(tube, od, none, 0, 'first end')).toEqual({ below: 0, foul: null })
+    expect(sweepOf(tube, od, { made: none, bend: 0, hold: 'first end' })).toEqual({ below: 0, foul: null })
   })
 
   it('a bend square to an earlier one has that one’s leg below the plane, held from one end or above it from the other', () => {
     // First bend made: its leg of 500 lies square to the second bend’s plane, to one side.
     const tube = markTube({ legs: [500, 400, 500], bends: [bend(90), bend(90, 88, 90)] })
-    const reaches = (['first end', 'second end'] as const).map((hold) => sweepOf(tube, od, new Set([0]), 1, hold).below)
+    const reaches = (['first end', 'second end'] as const).map(
+      (hold) => sweepOf(tube, od, { made: new Set([0]), bend: 1, hold }).below,
+    )
     expect(Math.min(...reaches)).toBe(0)
     // The leg's end lies its whole 500 from the corner, and so from the plane; the tube's own half comes on top.
     expect(Math.max(...reaches)).toBeCloseTo(500 + od / 2, 0)
@@ -71,13 +73,13 @@ describe('what a tube hits', () => {
     // 88 tan 45° on either side of each corner: the straights are nothing.
     const tight = markTube({ legs: [88, 176, 88], bends: [bend(90), bend(90, 88, 180)] })
     expect(tight.straights.map((mm) => Math.round(mm))).toEqual([0, 0, 0])
-    expect(sweepOf(tight, od, new Set([0]), 1, 'first end')).toMatchObject({ below: 0 })
+    expect(sweepOf(tight, od, { made: new Set([0]), bend: 1, hold: 'first end' })).toMatchObject({ below: 0 })
   })
 
   it('the straights beside a bend are near to each other and are not in each other’s way', () => {
     // 11.5 between the ends of a bend of ten degrees at 66, less than the 22 of the tube.
     const slight = markTube({ legs: [400, 400], bends: [bend(10, 66)] })
-    expect(sweepOf(slight, od, none, 0, 'first end').foul).toBeNull()
+    expect(sweepOf(slight, od, { made: none, bend: 0, hold: 'first end' }).foul).toBeNull()
   })
 
   it('what is in the way only half way round is in the way', () => {
@@ -85,17 +87,17 @@ describe('what a tube hits', () => {
     const hook = (last: number) =>
       markTube({ legs: [200, 150, 300, 250], bends: [bend(90, 40), bend(90, 40), bend(last, 40)] })
     const made = new Set([0, 1])
-    expect(sweepOf(hook(150), 15, made, 2, 'first end').foul).toBe('the tube itself')
-    expect(sweepOf(hook(60), 15, made, 2, 'first end').foul).toBeNull()
+    expect(sweepOf(hook(150), 15, { made, bend: 2, hold: 'first end' }).foul).toBe('the tube itself')
+    expect(sweepOf(hook(60), 15, { made, bend: 2, hold: 'first end' }).foul).toBeNull()
   })
 
   it('a leg that leans over the former is in its way; bent the other way it is not', () => {
     // No straight between: past square and tighter, the first leg lies 10 from the middle of the second bend's former.
     const legs = [300, 20 * Math.tan(Math.PI / 3) + 40, 300]
     const over = markTube({ legs, bends: [bend(120, 20), bend(90, 40)] })
-    expect(sweepOf(over, 15, new Set([0]), 1, 'first end').foul).toBe('the former')
+    expect(sweepOf(over, 15, { made: new Set([0]), bend: 1, hold: 'first end' }).foul).toBe('the former')
     const away = markTube({ legs, bends: [bend(120, 20), bend(90, 40, 180)] })
-    expect(sweepOf(away, 15, new Set([0]), 1, 'first end').foul).toBeNull()
+    expect(sweepOf(away, 15, { made: new Set([0]), bend: 1, hold: 'first end' }).foul).toBeNull()
   })
 
   it('a tube that closes on itself is refused: four bends the same way, legs that meet', () => {
@@ -109,8 +111,8 @@ describe('what a tube hits', () => {
       fc.property(tubes, (tube) => {
         const [marked, back] = [markTube(tube), markTube(reverseTube(tube))]
         const last = tube.bends.length - 1
-        const one = sweepOf(marked, od, new Set([0]), last, 'second end')
-        const other = sweepOf(back, od, new Set([last]), 0, 'first end')
+        const one = sweepOf(marked, od, { made: new Set([0]), bend: last, hold: 'second end' })
+        const other = sweepOf(back, od, { made: new Set([last]), bend: 0, hold: 'first end' })
         fc.pre(last > 0)
         expect(one.below).toBeCloseTo(other.below, 6)
         expect(one.foul).toBe(other.foul)

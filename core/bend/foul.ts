@@ -129,9 +129,11 @@ function hitsItself({ held, swinging }: Lying, od: number): boolean {
 export function sweepOf(
   tube: MarkedTube,
   od: number,
-  made: ReadonlySet<number>,
-  bend: number,
-  hold: 'first end' | 'second end',
+  {
+    made,
+    bend,
+    hold,
+  }: { readonly made: ReadonlySet<number>; readonly bend: number; readonly hold: 'first end' | 'second end' },
   { below, turns = 'left' }: BenderStand = {},
 ): Sweep {
   const last = tube.bends.length - 1

@@ -45,7 +45,12 @@ export function offset(rise: number, angle: number, roll = 0): Offset {
 }
 
 /** The tube of an offset: straight before, the two bends, straight after; the second bend turns back. */
-export const offsetTube = (rise: number, angle: number, radius: number, before: number, after: number): Tube => ({
+export const offsetTube = (
+  rise: number,
+  angle: number,
+  radius: number,
+  { before, after }: { readonly before: number; readonly after: number },
+): Tube => ({
   legs: [before, offset(rise, angle).travel, after],
   bends: [
     { angle, radius, turn: 0 },
@@ -60,7 +65,12 @@ export const offsetTube = (rise: number, angle: number, radius: number, before: 
  * @param angle of the outer bends, above 0 and below 90 degrees
  * @remarks for instance: height 60 at 22.5°: outer corners 156.8 to either side of the middle one along the pipe
  */
-export function crossoverThree(height: number, angle: number, radius: number, before: number, after: number): Tube {
+export function crossoverThree(
+  height: number,
+  angle: number,
+  radius: number,
+  { before, after }: { readonly before: number; readonly after: number },
+): Tube {
   if (!(angle < 90)) throw refuse('crossover')
   const { travel } = offset(height, angle)
   return {
@@ -78,9 +88,7 @@ export const crossoverFour = (
   height: number,
   angle: number,
   radius: number,
-  across: number,
-  before: number,
-  after: number,
+  { across, before, after }: { readonly across: number; readonly before: number; readonly after: number },
 ): Tube => {
   const { travel } = offset(height, angle)
   return {
@@ -95,7 +103,12 @@ export const crossoverFour = (
 }
 
 /** Two 90s: a U where the second goes on the same way round, an S where it turns back. */
-export const twoNineties = (across: number, radius: number, before: number, after: number, shape: 'u' | 's'): Tube => ({
+export const twoNineties = (
+  across: number,
+  radius: number,
+  { before, after }: { readonly before: number; readonly after: number },
+  shape: 'u' | 's',
+): Tube => ({
   legs: [before, across, after],
   bends: [
     { angle: 90, radius, turn: 0 },

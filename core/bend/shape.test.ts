@@ -71,11 +71,11 @@ describe('shapes have the names that people give them', () => {
   it.each<[Tube, string]>([
     [{ legs: [500], bends: [] }, 'straight'],
     [{ legs: [500, 300], bends: [{ angle: 22.5, radius: 60, turn: 0 }] }, 'one bend of 22.5°'],
-    [twoNineties(240, 60, 300, 300, 'u'), 'a U of two 90s, 240 mm centre to centre'],
-    [twoNineties(240, 60, 300, 300, 's'), 'an S of two 90s, set 240 mm'],
-    [offsetTube(50, 45, 60, 300, 300), 'an offset of 50 mm at 45°'],
-    [crossoverThree(60, 22.5, 60, 300, 300), 'a crossover of 3 bends'],
-    [crossoverFour(60, 30, 60, 200, 300, 300), 'a crossover of 4 bends'],
+    [twoNineties(240, 60, { before: 300, after: 300 }, 'u'), 'a U of two 90s, 240 mm centre to centre'],
+    [twoNineties(240, 60, { before: 300, after: 300 }, 's'), 'an S of two 90s, set 240 mm'],
+    [offsetTube(50, 45, 60, { before: 300, after: 300 }), 'an offset of 50 mm at 45°'],
+    [crossoverThree(60, 22.5, 60, { before: 300, after: 300 }), 'a crossover of 3 bends'],
+    [crossoverFour(60, 30, 60, { across: 200, before: 300, after: 300 }), 'a crossover of 4 bends'],
     [
       {
         legs: [300, 300, 300],

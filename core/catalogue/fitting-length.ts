@@ -107,7 +107,7 @@ function turningArm(catalogue: Catalogue, { kind, ends }: Fitting, index: number
     return isMalleable ? malleableArm(end) : threadedArm(end)
   }
   const part = tabled[kind]!
-  const arm = reducingTakeOff(catalogue, end.socket, sockets, part, endOf(kind, index))
+  const arm = reducingTakeOff(catalogue, end.socket, { all: sockets, kind: part, end: endOf(kind, index) })
   if (!arm) return null
   return end.type === 'spigot' ? sumOf(sumOf(arm, spigotNeck), typical(depthOf(end.socket), 0)) : arm
 }

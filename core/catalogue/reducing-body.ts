@@ -19,9 +19,7 @@ const bodyTolerance = 4
 export function reducingTakeOff(
   catalogue: Catalogue,
   arm: Socket,
-  all: readonly Socket[],
-  kind: PartFitting,
-  end: PartEnd,
+  { all, kind, end }: { readonly all: readonly Socket[]; readonly kind: PartFitting; readonly end: PartEnd },
 ): Figure | null {
   const largest = all.reduce((a, b) => (b.od > a.od ? b : a))
   const body = catalogue.takeOff(largest, kind, end)

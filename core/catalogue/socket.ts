@@ -60,7 +60,15 @@ function madeFor(system: string, size: string): { family: SizeFamily; od: number
   return { family: 'metric', od: Number(size) }
 }
 
-function socket(method: MethodId, system: string, size: string, insertion: Figure | null, note: string): Socket {
+function socket(
+  method: MethodId,
+  {
+    system,
+    size,
+    insertion,
+    note,
+  }: { readonly system: string; readonly size: string; readonly insertion: Figure | null; readonly note: string },
+): Socket {
   const word = [madeIn[system], methods[method].fitting].filter(Boolean).join(' ')
   const label = `${size} ${word}`
   return {
@@ -86,10 +94,10 @@ export const isLeastDepth = ({ insertion, note }: Socket): boolean =>
 /** Every socket of the catalogue: those of one depth, then those whose depth is only roughly known. */
 export const shippedSockets: readonly Socket[] = [
   ...socketRows.map(([method, system, size, mm, tolerance, basis, note]) =>
-    socket(method, system, size, { mm, tolerance, basis }, note),
+    socket(method, { system, size, insertion: { mm, tolerance, basis }, note }),
   ),
   ...roughSocketRows.map(([method, system, size, byDiameter, more, tolerance, note]) => {
     const mm = Math.round((byDiameter * madeFor(system, size).od + more) * 10) / 10
-    return socket(method, system, size, { mm, tolerance, basis: 'typical' }, note)
+    return socket(method, { system, size, insertion: { mm, tolerance, basis: 'typical' }, note })
   }),
 ]

@@ -71,13 +71,15 @@ export function columnBound(
     return priceColumns(
       problem,
       { demand, supply },
-      programme,
-      columns,
-      (pattern) => {
-        pool.push(pattern)
-        add(pattern)
+      {
+        programme,
+        columns,
+        add: (pattern) => {
+          pool.push(pattern)
+          add(pattern)
+        },
+        rackRow,
       },
-      rackRow,
     )
   } finally {
     programme.close()
@@ -87,10 +89,17 @@ export function columnBound(
 function priceColumns(
   { sizes, sources }: CuttingProblem,
   { demand, supply }: Remaining,
-  programme: ColumnProgramme,
-  columns: readonly Pattern[],
-  add: (pattern: Pattern) => void,
-  rackRow: (source: number) => number,
+  {
+    programme,
+    columns,
+    add,
+    rackRow,
+  }: {
+    readonly programme: ColumnProgramme
+    readonly columns: readonly Pattern[]
+    readonly add: (pattern: Pattern) => void
+    readonly rackRow: (source: number) => number
+  },
 ): ColumnBound | null {
   const priced = sources.map((_, source) => source).filter((source) => supply[source]! > 0)
   const capacities = priced.map((source) => sources[source]!.capacity)

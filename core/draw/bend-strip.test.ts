@@ -10,10 +10,7 @@ describe('the strip of a bent tube', () => {
       { at: 300, label: 'bend 2' },
     ],
     500,
-    'a4',
-    'metric',
-    'P3',
-    write,
+    { paper: 'a4', units: 'metric', title: 'P3', lengthText: write },
   )
 
   it('lays sheets end to end, each beginning where the last ended', () => {
@@ -34,6 +31,8 @@ describe('the strip of a bent tube', () => {
   })
 
   it('refuses a mark that is not on the tube', () => {
-    expect(() => bendStrips([{ at: 501, label: 'bend 1' }], 500, 'a4', 'metric', 'P3', write)).toThrow(/0 to 500/)
+    expect(() =>
+      bendStrips([{ at: 501, label: 'bend 1' }], 500, { paper: 'a4', units: 'metric', title: 'P3', lengthText: write }),
+    ).toThrow(/0 to 500/)
   })
 })

@@ -21,10 +21,17 @@ const stripTall = 30
 export function bendStrips(
   marks: readonly AlongMark[],
   length: number,
-  paper: Paper,
-  units: Units,
-  title: string,
-  lengthText: (mm: number) => string,
+  {
+    paper,
+    units,
+    title,
+    lengthText,
+  }: {
+    readonly paper: Paper
+    readonly units: Units
+    readonly title: string
+    readonly lengthText: (mm: number) => string
+  },
 ): StripPage[] {
   const wrong = marks.find(({ at }) => !(at >= 0 && at <= length))
   if (wrong) throw new RangeError(`${wrong.label}: a mark from 0 to ${length} mm`)
@@ -36,20 +43,20 @@ export function bendStrips(
     const to = Math.min(length, from + perSheet)
     const x = (mm: number) => pageMargin + mm - from
     const here = marks.filter(({ at }) => at >= from && (at < to || at === length))
-    const edge = (mm: number): StripMark[] => [line(x(mm), stripTop - 8, x(mm), stripTop + stripTall + 8, 0.6)]
+    const edge = (mm: number): StripMark[] => [line([x(mm), stripTop - 8], [x(mm), stripTop + stripTall + 8], 0.6)]
     return {
       width,
       height,
       marks: [
         ...pageHead(units, `${title}, sheet ${sheet + 1} of ${sheets}`, 'Marks along the tube'),
-        line(x(from), stripTop, x(to), stripTop),
-        line(x(from), stripTop + stripTall, x(to), stripTop + stripTall),
+        line([x(from), stripTop], [x(to), stripTop]),
+        line([x(from), stripTop + stripTall], [x(to), stripTop + stripTall]),
         ...edge(from),
         ...edge(to),
         text(x(from), stripTop - 10, sheet === 0 ? 'first end of the tube' : `goes on at ${lengthText(from)}`),
         text(x(from), stripTop + stripTall + 13, sheet === sheets - 1 ? `second end at ${lengthText(to)}` : ''),
         ...here.flatMap(({ at, label }, index) => [
-          line(x(at), stripTop - 4, x(at), stripTop + stripTall + 4, 0.5),
+          line([x(at), stripTop - 4], [x(at), stripTop + stripTall + 4], 0.5),
           // Labels take turns in height, so that near marks stay readable.
           text(x(at) + 1.5, stripTop + 6 + (index % 4) * 6, `${label} ${lengthText(at)}`),
         ]),

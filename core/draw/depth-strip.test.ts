@@ -5,7 +5,7 @@ import { stripSvg } from './strip-page'
 
 const depth = (mm: number): StripDepth => ({ label: '22 solder', mm, basis: 'standard' })
 const pages = (depths: StripDepth[], units: 'metric' | 'imperial' = 'metric') =>
-  depthStrips(depths, 'a4', units, 'Depths', (mm) => formatLength(mm, units))
+  depthStrips(depths, { paper: 'a4', units, title: 'Depths', lengthText: (mm) => formatLength(mm, units) })
 const lines = (page: ReturnType<typeof pages>[number]) =>
   page.marks.flatMap((mark) => (mark.kind === 'line' ? [mark] : []))
 

@@ -16,10 +16,10 @@ const firstStrip = 48
 function strip({ label, mm, basis }: StripDepth, y: number, length: string): StripMark[] {
   const depth = pageMargin + mm
   return [
-    line(pageMargin, y - 5, pageMargin, y + 5, 0.6),
-    line(pageMargin, y + 5, depth, y + 5),
-    line(depth, y - 5, depth, y + 5, 0.6),
-    line(pageMargin, y - 5, depth, y - 5),
+    line([pageMargin, y - 5], [pageMargin, y + 5], 0.6),
+    line([pageMargin, y + 5], [depth, y + 5]),
+    line([depth, y - 5], [depth, y + 5], 0.6),
+    line([pageMargin, y - 5], [depth, y - 5]),
     text(depth + 4, y, `${length}   ${label}`),
     text(depth + 4, y + 4.5, basis, 2.8),
   ]
@@ -34,10 +34,17 @@ function strip({ label, mm, basis }: StripDepth, y: number, length: string): Str
  */
 export function depthStrips(
   depths: readonly StripDepth[],
-  paper: Paper,
-  units: Units,
-  title: string,
-  lengthText: (mm: number) => string,
+  {
+    paper,
+    units,
+    title,
+    lengthText,
+  }: {
+    readonly paper: Paper
+    readonly units: Units
+    readonly title: string
+    readonly lengthText: (mm: number) => string
+  },
 ): StripPage[] {
   const { width, height } = papers[paper]
   const most = width - 2 * pageMargin

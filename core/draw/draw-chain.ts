@@ -29,7 +29,15 @@ const assumedDepth = 20
 /** How much larger than its pipe a fitting is drawn: the wall of a usual fitting. */
 const fittingWall = 4
 
-function drawPipe(pipe: Pipe, from: number, length: number, middle: number, mark: number | null): DrawnPipe {
+function drawPipe(
+  pipe: Pipe,
+  {
+    from,
+    length,
+    middle,
+    mark,
+  }: { readonly from: number; readonly length: number; readonly middle: number; readonly mark: number | null },
+): DrawnPipe {
   const bore = boreOf(pipe)
   return {
     body: { x: from, y: middle - pipe.od / 2, width: length, height: pipe.od },
@@ -67,8 +75,8 @@ export function drawChain(
   })
   const markAt = (depth: number | null, at: number) => (depth === null ? null : at)
   return {
-    a: drawPipe(a, 0, shownPipe, middle, markAt(depths[0], shownPipe - depthA)),
-    b: drawPipe(b, shownPipe + gap, shownPipe, middle, markAt(depths[1], end)),
+    a: drawPipe(a, { from: 0, length: shownPipe, middle, mark: markAt(depths[0], shownPipe - depthA) }),
+    b: drawPipe(b, { from: shownPipe + gap, length: shownPipe, middle, mark: markAt(depths[1], end) }),
     fittings,
     width: 2 * shownPipe + gap,
     height,

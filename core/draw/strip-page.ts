@@ -25,10 +25,10 @@ export const pageMargin = 15
 const checkBar = { metric: { mm: 100, text: '100 mm' }, imperial: { mm: 101.6, text: '4 in' } } as const
 const textSize = 3.5
 
-export const line = (x1: number, y1: number, x2: number, y2: number, thick = 0.25): StripMark => ({
+export const line = (from: readonly [number, number], to: readonly [number, number], thick = 0.25): StripMark => ({
   kind: 'line',
-  from: [x1, y1],
-  to: [x2, y2],
+  from,
+  to,
   thick,
 })
 export const text = (x: number, y: number, words: string, size = textSize): StripMark => ({
@@ -46,9 +46,9 @@ export function pageHead(units: Units, title: string, what: string): StripMark[]
     text(pageMargin, 14, title, 5),
     text(pageMargin, 21, `${what} at full size. Print at 100 %, not “fit to page”.`),
     text(pageMargin, 27, `Lay a rule on this bar: it is ${bar.text} long, or nothing below is right.`),
-    line(pageMargin, y, pageMargin + bar.mm, y, 0.4),
-    line(pageMargin, y - 3, pageMargin, y + 3, 0.4),
-    line(pageMargin + bar.mm, y - 3, pageMargin + bar.mm, y + 3, 0.4),
+    line([pageMargin, y], [pageMargin + bar.mm, y], 0.4),
+    line([pageMargin, y - 3], [pageMargin, y + 3], 0.4),
+    line([pageMargin + bar.mm, y - 3], [pageMargin + bar.mm, y + 3], 0.4),
     text(pageMargin + bar.mm + 3, y + 1.2, bar.text),
   ]
 }

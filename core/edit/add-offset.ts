@@ -54,8 +54,7 @@ export function arrivingAt(job: Job, runId: string, node: string): Direction | n
 export function addOffset(
   job: Job,
   ids: Ids,
-  run: string,
-  node: string,
+  { run, node }: { readonly run: string; readonly node: string },
   entry: OffsetEntry,
 ): { job: Job; node: string } {
   const arriving = arrivingAt(job, run, node)
@@ -63,8 +62,12 @@ export function addOffset(
   if (!(entry.after > 0)) throw refuse('after')
   const { travel } = offset(entry.set, entry.angle)
   const aside = directionOf(turnedAbout(unitVector(entry.towards), unitVector(arriving), entry.roll))
-  const slant = addLeg(job, ids, run, node, turnTowards(arriving, aside, entry.angle), thousandths(travel))
-  const on = addLeg(slant.job, ids, run, slant.node, arriving, entry.after)
+  const slant = addLeg(job, ids, run, {
+    from: node,
+    direction: turnTowards(arriving, aside, entry.angle),
+    length: thousandths(travel),
+  })
+  const on = addLeg(slant.job, ids, run, { from: slant.node, direction: arriving, length: entry.after })
   const corner = { kind: entry.corner, ...(entry.corner === 'bend' && entry.radius ? { radius: entry.radius } : {}) }
   const first = systemOf(job, run)?.nodes.find(({ id }) => id === node)
   // A tee or another fitting that pipe goes on from stays what it is.

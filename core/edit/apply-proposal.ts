@@ -23,7 +23,7 @@ export function applyProposal(
 ): { job: Job; node: string } {
   const drawn = legs.reduce(
     (at, { direction, length }, index) => {
-      const added = addLeg(at.job, ids, run, at.node, direction, length)
+      const added = addLeg(at.job, ids, run, { from: at.node, direction, length })
       const cornered =
         index > 0
           ? setNode(added.job, run, at.node, corner === 'bend' ? { kind: 'bend', radius } : { kind: 'elbow' })

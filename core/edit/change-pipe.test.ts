@@ -223,7 +223,7 @@ describe('another pipe from a leg on', () => {
       ['b', 'press-multilayer'],
       ['e', 'press-multilayer'],
     ])
-    const drawn = addLeg(job, countedIds, 'r1', 'e', 'east', 500)
+    const drawn = addLeg(job, countedIds, 'r1', { from: 'e', direction: 'east', length: 500 })
     const plan = planJob(drawn.job, catalogue)
     expect(plan.pieces.filter(({ pipe }) => pipe === multilayer).map(({ cut }) => cut)).not.toContain(null)
     expect(plan.joints.map(({ verdict }) => verdict)).not.toContain('refuse')

@@ -80,9 +80,7 @@ function adapterBefore(
   catalogue: Catalogue,
   job: Job,
   ids: Ids,
-  system: System,
-  leg: Leg,
-  before: string,
+  { system, leg, before }: { readonly system: System; readonly leg: Leg; readonly before: string },
 ): { job: Job; node: string } {
   const node = system.nodes.find(({ id }) => id === leg.from)
   const pipe = pipeIdIn(system, leg)
@@ -90,7 +88,7 @@ function adapterBefore(
   if (!node || !turning.has(node.kind) || takesBoth(catalogue, system, node, [before, pipe])) return { job, node: '' }
   const out = stub + setBackAt(system, node)
   if (drawnLength(leg) <= out + stub) throw refuse('short')
-  const split = splitLeg(job, ids, leg.run, leg.id, out, 'adapter')
+  const split = splitLeg(job, ids, leg.run, { legId: leg.id, at: out, kind: 'adapter' })
   return {
     job: setLeg(split.job, leg.run, leg.id, { pipe: before === runOf(system, leg).pipe ? undefined : before }),
     node: split.node,
@@ -108,7 +106,12 @@ function bestIn(
 }
 
 /** A method that a pipe takes in a run, where another is in use there. */
-const methodIn = (catalogue: Catalogue, job: Job, run: Run, pipe: string, wanted: MethodId): MethodId => {
+const methodIn = (
+  catalogue: Catalogue,
+  job: Job,
+  run: Run,
+  { pipe, wanted }: { readonly pipe: string; readonly wanted: MethodId },
+): MethodId => {
   const found = catalogue.pipe(pipe)
   if (!found) return wanted
   return methodTaken(catalogue, found, wanted, {
@@ -120,7 +123,11 @@ const methodIn = (catalogue: Catalogue, job: Job, run: Run, pipe: string, wanted
 }
 
 /** The job in which the fittings beyond a leg are joined by a method that its pipe takes: as the run is, where it takes that. */
-function withMethodBeyond(catalogue: Catalogue, job: Job, runId: string, legId: string, pipe: string): Job {
+function withMethodBeyond(
+  catalogue: Catalogue,
+  job: Job,
+  { runId, legId, pipe }: { readonly runId: string; readonly legId: string; readonly pipe: string },
+): Job {
   const system = systemOf(job, runId)!
   const { nodes } = partBeyond(system, legId)
   return withSystem(job, runId, (of) => ({
@@ -128,7 +135,7 @@ function withMethodBeyond(catalogue: Catalogue, job: Job, runId: string, legId: 
     nodes: of.nodes.map((node) => {
       if (!nodes.has(node.id)) return node
       const run = runOf(system, node)
-      const method = methodIn(catalogue, job, run, pipe, node.method ?? run.method)
+      const method = methodIn(catalogue, job, run, { pipe, wanted: node.method ?? run.method })
       const own = method === run.method ? undefined : method
       return own === node.method ? node : { ...node, method: own }
     }),
@@ -163,21 +170,18 @@ export function changePipe(
   if (!leg) return job
   const arriving = before.legs.find(({ to }) => to === leg.from)
   const from = pipeIdIn(before, arriving ?? leg)
-  const changed = withMethodBeyond(catalogue, setPipeBeyond(job, runId, legId, pipe), runId, legId, pipe)
+  const changed = withMethodBeyond(catalogue, setPipeBeyond(job, runId, legId, pipe), { runId, legId, pipe })
   if (pipe === from || !arriving) return changed
   const system = systemOf(changed, runId)!
   const run = runOf(system, leg)
-  const { job: adapted, node } = adapterBefore(
-    catalogue,
-    changed,
-    ids,
+  const { job: adapted, node } = adapterBefore(catalogue, changed, ids, {
     system,
-    system.legs.find(({ id }) => id === legId)!,
-    from,
-  )
+    leg: system.legs.find(({ id }) => id === legId)!,
+    before: from,
+  })
   if (node === '') return adapted
   const chains =
     joinLegs(catalogue, adapted, { run, from, to: pipe, service: serviceIn(system, leg) }, costs)?.chains ?? []
-  const best = bestIn([run.method, methodIn(catalogue, job, run, pipe, run.method)], chains)
+  const best = bestIn([run.method, methodIn(catalogue, job, run, { pipe, wanted: run.method })], chains)
   return best ? chooseChain(adapted, runId, node, best) : adapted
 }

@@ -36,25 +36,37 @@ export function cutInto(
   job: Job,
   ids: Ids,
   runId: string,
-  legId: string,
-  kind: CutInKind,
-  { at, play }: { readonly at: number | undefined; readonly play: number | undefined },
+  {
+    legId,
+    kind,
+    where: { at, play },
+  }: {
+    readonly legId: string
+    readonly kind: CutInKind
+    readonly where: { readonly at: number | undefined; readonly play: number | undefined }
+  },
 ): { job: Job; node: string } {
   const leg = systemOf(job, runId)?.legs.find(({ id }) => id === legId)
   if (leg?.state !== 'existing') throw refuse('existing')
-  const split = splitLeg(
-    job,
-    ids,
-    runId,
+  const split = splitLeg(job, ids, runId, {
     legId,
-    leg.length === null || at === undefined ? drawnLength(leg) / 2 : at,
+    at: leg.length === null || at === undefined ? drawnLength(leg) / 2 : at,
     kind,
-  )
+  })
   return { node: split.node, job: setNode(split.job, runId, split.node, { state: 'new', play }) }
 }
 
 /** The leg with so much of one end's length given to new pipe, which a slip coupling joins to it. */
-function withNewPipe(system: System, ids: Ids, node: string, leg: Leg, length: number, gap: number): System | null {
+function withNewPipe(
+  system: System,
+  ids: Ids,
+  {
+    node,
+    leg,
+    length,
+    gap,
+  }: { readonly node: string; readonly leg: Leg; readonly length: number; readonly gap: number },
+): System | null {
   if (leg.length !== null && leg.length <= length) return null
   const slip: Node = { id: ids('n', system.nodes), run: leg.run, kind: 'slip-coupling', gap }
   const starts = leg.from === node
@@ -91,9 +103,11 @@ export function putNewPipeIn(
   catalogue: Catalogue,
   job: Job,
   ids: Ids,
-  runId: string,
-  nodeId: string,
-  slipLength: number | undefined,
+  {
+    runId,
+    nodeId,
+    slipLength,
+  }: { readonly runId: string; readonly nodeId: string; readonly slipLength?: number | undefined },
 ): Job {
   return withSystem(job, runId, (system) => {
     const layout = layOut(system)
@@ -116,7 +130,7 @@ export function putNewPipeIn(
     const giving = ends.toSorted((a, b) => room(b) - room(a)).slice(0, makeUpPiece!.couplings)
     return giving.reduce((drawn, { leg, takeOff }) => {
       const { piece, gap } = makeUpPiece!
-      const longer = withNewPipe(drawn, ids, nodeId, leg, takeOff!.mm + piece + gap / 2, gap)
+      const longer = withNewPipe(drawn, ids, { node: nodeId, leg, length: takeOff!.mm + piece + gap / 2, gap })
       if (!longer) throw refuse('room')
       return longer
     }, system)

@@ -32,9 +32,7 @@ export function splitLeg(
   job: Job,
   ids: Ids,
   runId: string,
-  legId: string,
-  at: number,
-  kind: Node['kind'],
+  { legId, at, kind }: { readonly legId: string; readonly at: number; readonly kind: Node['kind'] },
 ): { job: Job; node: string } {
   const system = systemOf(job, runId)
   const leg = system?.legs.find(({ id }) => id === legId)

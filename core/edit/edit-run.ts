@@ -90,9 +90,7 @@ export function addLeg(
   job: Job,
   ids: Ids,
   runId: string,
-  from: string,
-  direction: Direction,
-  length: number,
+  { from, direction, length }: { readonly from: string; readonly direction: Direction; readonly length: number },
 ): { job: Job; node: string; leg: string } {
   const system = systemOf(job, runId)
   const start = system?.nodes.find(({ id }) => id === from)

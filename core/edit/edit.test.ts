@@ -33,7 +33,7 @@ describe('splitting a leg that is fixed to joists', () => {
         fc.integer({ min: 1, max: 2999 }),
         (spacing, offset, at) => {
           const whole = straight({ fixings: { spacing, offset } })
-          const { job } = splitLeg(whole, countedIds, 'r1', 'l1', at, 'coupling')
+          const { job } = splitLeg(whole, countedIds, 'r1', { legId: 'l1', at, kind: 'coupling' })
           const [first, second] = job.legs
           const joists = [
             ...fixingsWithin(first!.fixings!, 0, drawnLength(first!)),
@@ -48,14 +48,18 @@ describe('splitting a leg that is fixed to joists', () => {
   })
 
   it('keeps what is without clips at the end that it belongs to', () => {
-    const { job } = splitLeg(straight({ free: { start: 200, end: 400 } }), countedIds, 'r1', 'l1', 1000, 'coupling')
+    const { job } = splitLeg(straight({ free: { start: 200, end: 400 } }), countedIds, 'r1', {
+      legId: 'l1',
+      at: 1000,
+      kind: 'coupling',
+    })
     expect(job.legs.map(({ free }) => free)).toEqual([{ start: 200 }, { end: 400 }])
   })
 })
 
 describe('editing a run', () => {
   it('what pipe goes on from becomes a fitting; taken away, an open end again', () => {
-    const { job, node, leg } = addLeg(straight(), countedIds, 'r1', 'e', 'north', 500)
+    const { job, node, leg } = addLeg(straight(), countedIds, 'r1', { from: 'e', direction: 'north', length: 500 })
     expect(job.nodes.map(({ kind }) => kind)).toEqual(['tie-in', 'elbow', 'open'])
     expect(layOut(systemsOf(job)[0]!).places.get(node)).toEqual([3000, 500, 0])
     expect(removeLeg(job, 'r1', leg).nodes.map(({ kind }) => kind)).toEqual(['tie-in', 'open'])
@@ -86,9 +90,13 @@ describe('editing a run', () => {
 
   it('knows no run or leg that is not there: the job stays as it is', () => {
     const job = straight()
-    expect(addLeg(job, countedIds, 'none', 'e', 'north', 500)).toMatchObject({ job, node: 'e', leg: '' })
+    expect(addLeg(job, countedIds, 'none', { from: 'e', direction: 'north', length: 500 })).toMatchObject({
+      job,
+      node: 'e',
+      leg: '',
+    })
     expect(removeLeg(job, 'r1', 'none')).toEqual(job)
-    expect(splitLeg(job, countedIds, 'r1', 'none', 5, 'valve').job).toBe(job)
+    expect(splitLeg(job, countedIds, 'r1', { legId: 'none', at: 5, kind: 'valve' }).job).toBe(job)
     expect(removeRun(job, 'r1').runs).toEqual([])
     const chain = { fittings: [{ id: 'a' }], joints: [{ method: 'solder' as const }] }
     expect(chooseChain(job, 'none', 's', chain).runs).toEqual(job.runs)
@@ -139,7 +147,11 @@ describe('surveys', () => {
   it('what is read of a pipe goes to the place of its runs; another pipe takes the chosen fittings away', () => {
     const { job, survey } = addSurvey(emptyJob('Read', 'metric', 'metric'), countedIds)
     const named = setSurvey(job, survey, { name: 'Behind the sink' })
-    const told = takeForPipe(catalogue, named, countedIds, survey, { pipe: copper, known: { barrier: true } })
+    const told = takeForPipe(catalogue, named, countedIds, {
+      id: survey,
+      pipe: copper,
+      known: { barrier: true },
+    })
     const [run] = told.runs
     expect(told).toMatchObject({ runs: [{ place: { barrier: true } }], nodes: [{ existing: copper, survey }] })
     const chosen = chooseChain(told, run!.id, told.nodes[0]!.id, {
@@ -147,7 +159,7 @@ describe('surveys', () => {
       joints: [{ method: 'solder' }, { method: 'solder' }],
     })
     expect(chosen.nodes[0]!.chain?.joints).toEqual(['solder', 'solder'])
-    const other = takeForPipe(catalogue, chosen, countedIds, survey, { pipe: pipeId('EN 1057', '15', 0.7) })
+    const other = takeForPipe(catalogue, chosen, countedIds, { id: survey, pipe: pipeId('EN 1057', '15', 0.7) })
     expect(other.nodes[0]!.chain).toBeUndefined()
     expect(removeSurvey(other, survey).surveys).toEqual([])
   })
@@ -155,22 +167,40 @@ describe('surveys', () => {
   it('touches no other survey, run or place', () => {
     const first = addSurvey(emptyJob('Two', 'metric', 'metric'), countedIds)
     const second = addSurvey(first.job, countedIds)
-    const one = takeForPipe(catalogue, second.job, countedIds, first.survey, { pipe: copper, known: { wet: true } })
+    const one = takeForPipe(catalogue, second.job, countedIds, {
+      id: first.survey,
+      pipe: copper,
+      known: { wet: true },
+    })
     expect(one.surveys.map(({ pipe }) => pipe)).toEqual([copper, undefined])
-    const two = takeForPipe(catalogue, one, countedIds, second.survey, { pipe: copper, known: { barrier: true } })
+    const two = takeForPipe(catalogue, one, countedIds, {
+      id: second.survey,
+      pipe: copper,
+      known: { barrier: true },
+    })
     expect(two.runs.map(({ place }) => place)).toEqual([{ wet: true }, { barrier: true }])
     expect(two.nodes.map((node) => node.survey)).toEqual([first.survey, second.survey])
     const other = pipeId('EN 1057', '15', 0.7)
-    const changed = takeForPipe(catalogue, two, countedIds, first.survey, { pipe: other })
+    const changed = takeForPipe(catalogue, two, countedIds, { id: first.survey, pipe: other })
     expect(changed.nodes.map(({ existing }) => existing)).toEqual([other, copper])
     expect(changed.runs[1]).toEqual(two.runs[1])
     // Nothing read of it leaves the place as it was, and adds none where there was none.
     expect(changed.runs[0]!.place).toEqual({ wet: true })
     const third = addSurvey(emptyJob('None', 'metric', 'metric'), countedIds)
-    expect(takeForPipe(catalogue, third.job, countedIds, third.survey, { pipe: copper }).runs[0]!.place).toBeUndefined()
+    expect(
+      takeForPipe(catalogue, third.job, countedIds, { id: third.survey, pipe: copper }).runs[0]!.place,
+    ).toBeUndefined()
     // A run with a tie-in among other nodes is one of this survey's: no second run is begun.
-    const longer = addLeg(one, countedIds, one.runs[0]!.id, one.nodes[0]!.id, 'east', 500).job
-    const again = takeForPipe(catalogue, longer, countedIds, first.survey, { pipe: other, known: { barrier: true } })
+    const longer = addLeg(one, countedIds, one.runs[0]!.id, {
+      from: one.nodes[0]!.id,
+      direction: 'east',
+      length: 500,
+    }).job
+    const again = takeForPipe(catalogue, longer, countedIds, {
+      id: first.survey,
+      pipe: other,
+      known: { barrier: true },
+    })
     expect(again.runs).toHaveLength(1)
     expect(again.runs[0]!.place).toEqual({ wet: true, barrier: true })
     // Taken for the same pipe once more, the fittings that were chosen stay.
@@ -178,7 +208,7 @@ describe('surveys', () => {
       fittings: [{ id: '22 solder coupling' }],
       joints: [{ method: 'solder' }, { method: 'solder' }],
     })
-    expect(takeForPipe(catalogue, chosen, countedIds, first.survey, { pipe: copper }).nodes[0]!.chain).toBeDefined()
+    expect(takeForPipe(catalogue, chosen, countedIds, { id: first.survey, pipe: copper }).nodes[0]!.chain).toBeDefined()
   })
 
   it('a figure measured on one chain does not hold for another, and stays for the same', () => {
@@ -233,9 +263,13 @@ describe('ids of what is new', () => {
       given.push(`${prefix}-${(count += 1)}`)
       return given.at(-1)!
     }
-    const drawn = addLeg(straight(), ids, 'r1', 'e', 'north', 500)
-    const redrawn = addLeg(removeLeg(drawn.job, 'r1', drawn.leg), ids, 'r1', 'e', 'north', 500)
-    const split = splitLeg(redrawn.job, ids, 'r1', redrawn.leg, 200, 'valve')
+    const drawn = addLeg(straight(), ids, 'r1', { from: 'e', direction: 'north', length: 500 })
+    const redrawn = addLeg(removeLeg(drawn.job, 'r1', drawn.leg), ids, 'r1', {
+      from: 'e',
+      direction: 'north',
+      length: 500,
+    })
+    const split = splitLeg(redrawn.job, ids, 'r1', { legId: redrawn.leg, at: 200, kind: 'valve' })
     expect(given).toEqual(['n-1', 'l-2', 'n-3', 'l-4', 'n-5', 'l-6'])
     expect(split.job.nodes.map(({ id }) => id)).toEqual(['s', 'e', 'n-3', 'n-5'])
     expect(split.job.legs.map(({ id }) => id)).toEqual(['l1', 'l-4', 'l-6'])
@@ -245,17 +279,17 @@ describe('ids of what is new', () => {
 describe('a pipe that is told, and a leg taken away', () => {
   const begun = addSurvey(emptyJob('Edit', 'metric', 'metric'), countedIds)
   it('a pipe that is told becomes the tie-in of a new run, and a second choice changes it', () => {
-    const first = takeForPipe(catalogue, begun.job, countedIds, begun.survey, { pipe: copper })
+    const first = takeForPipe(catalogue, begun.job, countedIds, { id: begun.survey, pipe: copper })
     expect(first.nodes[0]).toMatchObject({ kind: 'tie-in', existing: copper, survey: begun.survey })
     const pe = 'pe-en-12201-pe80-pe100-sdr11-25x2.3'
-    const second = takeForPipe(catalogue, first, countedIds, begun.survey, { pipe: pe })
+    const second = takeForPipe(catalogue, first, countedIds, { id: begun.survey, pipe: pe })
     expect([second.runs.length, second.nodes[0]?.existing]).toEqual([1, pe])
   })
 
   it('taking a leg away takes what hangs on it, and leaves the rest whole', () => {
-    let state = takeForPipe(catalogue, begun.job, countedIds, 's1', { pipe: copper })
+    let state = takeForPipe(catalogue, begun.job, countedIds, { id: 's1', pipe: copper })
     for (const direction of ['east', 'north', 'up'] as const)
-      state = addLeg(state, countedIds, 'r1', state.nodes.at(-1)!.id, direction, 500).job
+      state = addLeg(state, countedIds, 'r1', { from: state.nodes.at(-1)!.id, direction, length: 500 }).job
     const cut = removeLeg(state, 'r1', 'l2')
     expect(cut.nodes.map(({ id, kind }) => `${id} ${kind}`)).toEqual(['n1 tie-in', 'n2 open'])
     expect(readJob(cut, catalogue).ok).toBe(true)
@@ -265,7 +299,7 @@ describe('a pipe that is told, and a leg taken away', () => {
 describe('a run that begins at existing pipe', () => {
   const begin = (pipe: string) => {
     const { job, survey } = addSurvey(emptyJob('Begun', 'metric', 'metric'), countedIds)
-    return takeForPipe(catalogue, job, countedIds, survey, { pipe }).runs[0]!
+    return takeForPipe(catalogue, job, countedIds, { id: survey, pipe }).runs[0]!
   }
 
   it('goes on in the same pipe, by a method that it takes; in metric copper from an old bore; in the usual from lead', () => {
@@ -278,17 +312,19 @@ describe('a run that begins at existing pipe', () => {
   it('is one that was begun and not drawn, where there is one', () => {
     const begun = addRun(emptyJob('Second', 'metric', 'metric'), countedIds, {}, { pipe: copper, service: 'hot' })
     const { job, survey } = addSurvey(begun.job, countedIds)
-    const tied = takeForPipe(catalogue, job, countedIds, survey, { pipe: copper })
+    const tied = takeForPipe(catalogue, job, countedIds, { id: survey, pipe: copper })
     expect(tied.runs).toHaveLength(1)
     expect(tied.runs[0]).toMatchObject({ service: 'hot', pipe: copper })
     expect(tied.nodes).toMatchObject([{ kind: 'tie-in', existing: copper, survey }])
-    const drawn = addLeg(job, countedIds, begun.run, 'n1', 'east', 500).job
-    expect(takeForPipe(catalogue, drawn, countedIds, survey, { pipe: copper }).runs).toHaveLength(2)
+    const drawn = addLeg(job, countedIds, begun.run, { from: 'n1', direction: 'east', length: 500 }).job
+    expect(takeForPipe(catalogue, drawn, countedIds, { id: survey, pipe: copper }).runs).toHaveLength(2)
   })
 
   it('an end of a run becomes a tie-in and an open end again, and what was chosen for either is gone', () => {
     const { job, run } = addRun(emptyJob('Tied', 'metric', 'metric'), countedIds)
-    const named = setNode(addLeg(job, countedIds, run, 'n1', 'east', 500).job, run, 'n1', { fitting: '22 solder cap' })
+    const named = setNode(addLeg(job, countedIds, run, { from: 'n1', direction: 'east', length: 500 }).job, run, 'n1', {
+      fitting: '22 solder cap',
+    })
     const tied = setTieIn(named, run, 'n1', { existing: copper, survey: 's1' })
     expect(tied.nodes[0]).toMatchObject({ kind: 'tie-in', existing: copper, survey: 's1', fitting: undefined })
     const chosen = setNode(tied, run, 'n1', { chain: { fittings: ['a'], joints: ['solder', 'solder'] } })

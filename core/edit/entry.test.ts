@@ -7,7 +7,7 @@ import { systemOf, systemsOf } from '../job/system'
 
 function type(...keys: string[]): Entered {
   const { job } = addRun(emptyJob('Typed', 'metric', 'metric'), countedIds)
-  return keys.reduce<Entered>((state, key) => pressKey(state.job, countedIds, state.entry, key) ?? state, {
+  return keys.reduce<Entered>((state, key) => pressKey(state.job, countedIds, state.entry, { key }) ?? state, {
     job,
     entry: startEntry('r1', systemsOf(job)[0]!),
   })
@@ -33,7 +33,7 @@ describe('typing a height', () => {
     for (const key of ['1x', 'mm', 'Shift', 'F1', 'x1']) {
       const { job } = addRun(emptyJob('Typed', 'metric', 'metric'), countedIds)
       const entry = { ...startEntry('r1', systemsOf(job)[0]!), typed: '5' }
-      expect(pressKey(job, countedIds, entry, key)?.entry.typed ?? '5').toBe('5')
+      expect(pressKey(job, countedIds, entry, { key })?.entry.typed ?? '5').toBe('5')
     }
   })
 
@@ -43,32 +43,41 @@ describe('typing a height', () => {
     const second = systemOf(job, run)!
     const entry = startEntry(run, second)
     const drawn = ['ArrowRight', ...'700', 'Enter'].reduce<Entered>(
-      (state, key) => pressKey(state.job, countedIds, state.entry, key) ?? state,
+      (state, key) => pressKey(state.job, countedIds, state.entry, { key }) ?? state,
       { job, entry },
     )
     const end = (of: Entered) => systemOf(of.job, run)!.nodes.at(-1)!
-    expect(end(pressKey(drawn.job, countedIds, drawn.entry, 'b', 88)!)).toMatchObject({ kind: 'bend', radius: 88 })
-    expect(end(pressKey(drawn.job, countedIds, drawn.entry, 'v', 88)!).radius).toBeUndefined()
-    expect(pressKey(drawn.job, countedIds, drawn.entry, 'v', 88)!.job.nodes.slice(0, 3)).toEqual(first.job.nodes)
-    const bent = pressKey(drawn.job, countedIds, drawn.entry, 'b', 88)!
-    expect(end(pressKey(bent.job, countedIds, bent.entry, 'b', 120)!).radius).toBe(88)
-    expect(pressKey(job, countedIds, { ...entry, run: 'none' }, 'v')!.job.nodes).toEqual(job.nodes)
-    expect(pressKey(job, countedIds, { ...entry, run: 'none' }, 'n')).toBeNull()
+    expect(end(pressKey(drawn.job, countedIds, drawn.entry, { key: 'b', bendRadius: 88 })!)).toMatchObject({
+      kind: 'bend',
+      radius: 88,
+    })
+    expect(end(pressKey(drawn.job, countedIds, drawn.entry, { key: 'v', bendRadius: 88 })!).radius).toBeUndefined()
+    expect(pressKey(drawn.job, countedIds, drawn.entry, { key: 'v', bendRadius: 88 })!.job.nodes.slice(0, 3)).toEqual(
+      first.job.nodes,
+    )
+    const bent = pressKey(drawn.job, countedIds, drawn.entry, { key: 'b', bendRadius: 88 })!
+    expect(end(pressKey(bent.job, countedIds, bent.entry, { key: 'b', bendRadius: 120 })!).radius).toBe(88)
+    expect(pressKey(job, countedIds, { ...entry, run: 'none' }, { key: 'v' })!.job.nodes).toEqual(job.nodes)
+    expect(pressKey(job, countedIds, { ...entry, run: 'none' }, { key: 'n' })).toBeNull()
   })
 
   it('says that no more legs fit, and where pipe runs already', () => {
     const full = type('ArrowRight', ...'900', 'Enter', 'PageUp', ...'300', 'Enter')
     const back = { ...full.entry, cursor: full.job.nodes[1]!.id, direction: 'north' as const, typed: '200' }
-    expect(pressKey(full.job, countedIds, back, 'Enter')?.entry.problem).toContain('no more legs fit on this elbow')
-    const start = { ...full.entry, cursor: full.job.nodes[0]!.id, typed: '200' }
-    expect(pressKey(full.job, countedIds, { ...start, direction: 'east' as const }, 'Enter')?.entry.problem).toContain(
-      'already runs east',
+    expect(pressKey(full.job, countedIds, back, { key: 'Enter' })?.entry.problem).toContain(
+      'no more legs fit on this elbow',
     )
+    const start = { ...full.entry, cursor: full.job.nodes[0]!.id, typed: '200' }
+    expect(
+      pressKey(full.job, countedIds, { ...start, direction: 'east' as const }, { key: 'Enter' })?.entry.problem,
+    ).toContain('already runs east')
     const askew = { bearing: 90.5, pitch: 0 }
-    expect(pressKey(full.job, countedIds, { ...start, direction: askew }, 'Enter')?.entry.problem).toContain(
+    expect(pressKey(full.job, countedIds, { ...start, direction: askew }, { key: 'Enter' })?.entry.problem).toContain(
       'already runs this way',
     )
-    expect(pressKey(full.job, countedIds, { ...start, direction: 'west' as const }, 'Enter')?.entry.problem).toBe('')
+    expect(
+      pressKey(full.job, countedIds, { ...start, direction: 'west' as const }, { key: 'Enter' })?.entry.problem,
+    ).toBe('')
   })
 
   it('says what is wrong: nothing typed, there already, pipe in the way', () => {
@@ -145,7 +154,7 @@ describe('typing a route', () => {
     const start = type('ArrowRight', '9', '0', '0', 'Enter')
     const from = { job: start.job, entry: { ...start.entry, cursor: 'n1' } }
     const state = ['ArrowUp', '5', '0', '0', 'Enter'].reduce<Entered>(
-      (at, key) => pressKey(at.job, countedIds, at.entry, key) ?? at,
+      (at, key) => pressKey(at.job, countedIds, at.entry, { key }) ?? at,
       from,
     )
     expect(kinds(state)).toEqual(['elbow', 'open', 'open'])
@@ -160,10 +169,10 @@ describe('typing a route', () => {
 
   it('does not take away what pipe hangs on, nor turn a tie-in into something else', () => {
     const { job, entry } = type('ArrowRight', '9', '0', 'Enter', 'ArrowUp', '5', '0', 'Enter')
-    const middle = pressKey(job, countedIds, { ...entry, cursor: 'n2' }, 'Backspace')!
+    const middle = pressKey(job, countedIds, { ...entry, cursor: 'n2' }, { key: 'Backspace' })!
     expect([middle.job, middle.entry.problem]).toEqual([job, expect.stringContaining('pipe goes on')])
     const tied = addRun(emptyJob('Tied', 'metric', 'metric'), countedIds, { kind: 'tie-in' }).job
-    expect(pressKey(tied, countedIds, startEntry('r1', systemsOf(tied)[0]!), 't')).toMatchObject({
+    expect(pressKey(tied, countedIds, startEntry('r1', systemsOf(tied)[0]!), { key: 't' })).toMatchObject({
       job: tied,
       entry: { problem: expect.stringContaining('tie-in') },
     })
@@ -187,9 +196,9 @@ describe('typing a route', () => {
 
   it('B makes a pulled bend with the bender’s radius, and pipe goes on from it as a bend', () => {
     const start = type('ArrowRight', '9', '0', '0', 'Enter')
-    const bent = pressKey(start.job, countedIds, start.entry, 'b', 60)!
+    const bent = pressKey(start.job, countedIds, start.entry, { key: 'b', bendRadius: 60 })!
     const state = ['ArrowUp', '5', '0', '0', 'Enter'].reduce<Entered>(
-      (at, key) => pressKey(at.job, countedIds, at.entry, key) ?? at,
+      (at, key) => pressKey(at.job, countedIds, at.entry, { key }) ?? at,
       bent,
     )
     expect(state.job.nodes[1]).toMatchObject({ kind: 'bend', radius: 60 })
@@ -198,14 +207,14 @@ describe('typing a route', () => {
 
   it('leaves other keys alone', () => {
     const { job, entry } = type()
-    expect(pressKey(job, countedIds, entry, 'F5')).toBeNull()
+    expect(pressKey(job, countedIds, entry, { key: 'F5' })).toBeNull()
   })
 })
 
 describe('a leg drawn on', () => {
   const { job: begun } = addRun(emptyJob('On', 'metric', 'metric'), countedIds, { kind: 'tie-in', existing: 'old' })
   const press = (state: Entered, ...keys: string[]) =>
-    keys.reduce<Entered>((at, key) => pressKey(at.job, countedIds, at.entry, key) ?? at, state)
+    keys.reduce<Entered>((at, key) => pressKey(at.job, countedIds, at.entry, { key }) ?? at, state)
   const start: Entered = { job: begun, entry: startEntry('r1', systemsOf(begun)[0]!) }
   const legsOf = ({ job }: Entered) => job.legs.map(({ pipe, service, state }) => ({ pipe, service, state }))
 
@@ -236,7 +245,7 @@ describe('a length that is refused', () => {
   it('is typed anew: the next digit does not join it, and Backspace takes it as a whole', () => {
     const drawn = type('PageDown', ...'500', 'Enter')
     const press = (...keys: string[]) =>
-      keys.reduce<Entered>((at, key) => pressKey(at.job, countedIds, at.entry, key) ?? at, drawn)
+      keys.reduce<Entered>((at, key) => pressKey(at.job, countedIds, at.entry, { key }) ?? at, drawn)
     // Up is where the pipe came from.
     const refused = press('PageUp', ...'10', 'Enter')
     expect(refused.entry).toMatchObject({ typed: '10', problem: expect.stringContaining('already runs up') })

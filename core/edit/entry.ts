@@ -121,7 +121,11 @@ function enterLeg(job: Job, ids: Ids, entry: RouteEntry): Entered {
   if (!unmeasured && !isClose && length.mm === undefined) return failed(`Length: write ${acceptedLengths[job.units]}`)
   const blocked = directionProblem(system, entry.cursor, entry.direction)
   if (blocked) return failed(blocked)
-  const added = addLeg(job, ids, entry.run, entry.cursor, entry.direction, length.mm ?? drawnLength({ length: null }))
+  const added = addLeg(job, ids, entry.run, {
+    from: entry.cursor,
+    direction: entry.direction,
+    length: length.mm ?? drawnLength({ length: null }),
+  })
   const state: Leg['state'] = isClose ? 'no pipe' : going
   const unlike = {
     state,
@@ -145,7 +149,7 @@ function enterHeight(job: Job, ids: Ids, entry: RouteEntry): Entered {
   const here = layOut(system).places.get(entry.cursor)?.[2] ?? 0
   if (Math.abs(height.mm - here) > legLimits.max)
     return failed(`Height: at most ${speakerFor(job.units).length(legLimits.max)} from here, the longest leg`)
-  const added = addLegToHeight(job, ids, entry.run, entry.cursor, height.mm)
+  const added = addLegToHeight(job, ids, entry.run, { from: entry.cursor, height: height.mm })
   if (!added) return failed('this stands at that height already')
   const onwards = systemOf(added.job, entry.run)!.legs.at(-1)!.direction
   const blocked = directionProblem(system, entry.cursor, onwards)
@@ -168,11 +172,19 @@ function typedLength({ typed }: RouteEntry, job: Job): { readonly mm?: number } 
 }
 
 /** Draws a leg to a place that is there. @param direction which way; straight to it, where nothing is said */
-export function joinPlace(job: Job, ids: Ids, entry: RouteEntry, to: string, direction?: Direction): Entered {
+export function joinPlace(
+  job: Job,
+  ids: Ids,
+  entry: RouteEntry,
+  { to, direction }: { readonly to: string; readonly direction?: Direction },
+): Entered {
   const length = typedLength(entry, job)
   const failed = (problem: string): Entered => ({ job, entry: { ...entry, problem } })
   if ('problem' in length) return failed(length.problem)
-  const joined = joinTo(job, ids, entry.run, { from: entry.cursor, to }, { direction, length: length.mm })
+  const joined = joinTo(job, ids, entry.run, {
+    ends: { from: entry.cursor, to },
+    wish: { direction, length: length.mm },
+  })
   if ('problem' in joined) return failed(joined.problem)
   return { job: joined.job, entry: { ...entry, cursor: to, typed: '', joining: false, problem: '' } }
 }
@@ -182,7 +194,7 @@ function join(job: Job, ids: Ids, entry: RouteEntry): Entered {
   if (entry.joining) return { job, entry: { ...entry, joining: false, problem: '' } }
   const ahead = entry.direction && nodeAhead(job, entry.run, entry.cursor, entry.direction)
   return ahead
-    ? joinPlace(job, ids, entry, ahead, entry.direction!)
+    ? joinPlace(job, ids, entry, { to: ahead, direction: entry.direction! })
     : { job, entry: { ...entry, joining: true, problem: '' } }
 }
 
@@ -229,7 +241,12 @@ const isTyped = (key: string, typed: string): boolean =>
  * @param bendRadius centre-line radius of the bender in the hand, in mm; a bend without one is asked for it
  * @returns the job and the entry after it; null when the key means nothing here
  */
-export function pressKey(job: Job, ids: Ids, entry: RouteEntry, key: string, bendRadius?: number): Entered | null {
+export function pressKey(
+  job: Job,
+  ids: Ids,
+  entry: RouteEntry,
+  { key, bendRadius }: { readonly key: string; readonly bendRadius?: number },
+): Entered | null {
   const direction = directions[key]
   if (direction) return { job, entry: turn(entry, direction) }
   if (key === '&') return { job, entry: { ...entry, combining: !entry.combining, problem: '' } }

@@ -31,7 +31,7 @@ function line(): Job {
 }
 /** A tee in its middle with a half-inch branch of 600 to a cap. */
 function teed(play?: number): { job: Job; tee: string } {
-  const { job, node } = cutInto(line(), countedIds, 'r1', 'l2', 'tee', { at: 450, play })
+  const { job, node } = cutInto(line(), countedIds, 'r1', { legId: 'l2', kind: 'tee', where: { at: 450, play } })
   return {
     tee: node,
     job: {
@@ -107,7 +107,7 @@ describe('pipe that is there', () => {
 
   it('with too little play: new pipe and slip couplings, whose pieces, joints and marks are the plan’s own', () => {
     const { job, tee } = teed(5)
-    const closed = putNewPipeIn(catalogue, job, countedIds, 'r1', tee, undefined)
+    const closed = putNewPipeIn(catalogue, job, countedIds, { runId: 'r1', nodeId: tee })
     const plan = planJob(closed, catalogue)
     expect(problems(closed).filter((of) => of.startsWith('cut-in'))).toEqual([])
     // By hand: a coupling of 2 × 19.05 + 15, 54 in full millimetres, leaves room for 5 open under it, for each of two;
@@ -124,43 +124,53 @@ describe('pipe that is there', () => {
 
   it('one long slip coupling needs one piece', () => {
     const { job, tee } = teed(0)
-    const one = putNewPipeIn(catalogue, job, countedIds, 'r1', tee, 120)
+    const one = putNewPipeIn(catalogue, job, countedIds, { runId: 'r1', nodeId: tee, slipLength: 120 })
     expect(planJob(one, catalogue).pieces.filter(({ pipe }) => pipe === three)).toHaveLength(1)
     // Both sides of the tee are 450: made unequal, the longer gives it, and what nobody measured gives any.
     const longer = (lengths: readonly [number | null, number | null]) => {
       const sides = job.legs.filter(({ from, to, state }) => state === 'existing' && (from === tee || to === tee))
       const drawn = sides.reduce((of, { id }, at) => setLeg(of, 'r1', id, { length: lengths[at]! }), job)
-      const put = putNewPipeIn(catalogue, drawn, countedIds, 'r1', tee, 120)
+      const put = putNewPipeIn(catalogue, drawn, countedIds, { runId: 'r1', nodeId: tee, slipLength: 120 })
       return sides.map(({ id }) => put.legs.find((leg) => leg.id === id)!.length)
     }
     const gives = longer([300, 600])
     expect([gives[0], gives[1]! < 600]).toEqual([300, true])
     expect(longer([600, 300])[1]).toBe(300)
     expect(longer([null, 5000])).toEqual([null, 5000])
-    expect(() => putNewPipeIn(catalogue, one, countedIds, 'r1', tee, 120)).toThrow(/between two ends of existing pipe/)
-    expect(() => putNewPipeIn(catalogue, job, countedIds, 'r1', tee, 30)).toThrow(/slip coupling/)
+    expect(() => putNewPipeIn(catalogue, one, countedIds, { runId: 'r1', nodeId: tee, slipLength: 120 })).toThrow(
+      /between two ends of existing pipe/,
+    )
+    expect(() => putNewPipeIn(catalogue, job, countedIds, { runId: 'r1', nodeId: tee, slipLength: 30 })).toThrow(
+      /slip coupling/,
+    )
   })
 
   it('a stub that is too short for its joint is refused by what is missing', () => {
-    const { job } = cutInto(line(), countedIds, 'r1', 'l2', 'valve', { at: 40, play: 30 })
+    const { job } = cutInto(line(), countedIds, 'r1', { legId: 'l2', kind: 'valve', where: { at: 40, play: 30 } })
     const check = planJob(job, catalogue).checks.find(({ rule }) => rule === 'stub-length')!
     expect(check).toMatchObject({ verdict: 'refuse' })
     expect(check.values.short).toBeCloseTo(check.values.needed - check.values.stub, 6)
     // Moved by what is missing it is enough, and by a millimetre less it is not.
     const refusals = (at: number) => {
-      const moved = cutInto(line(), countedIds, 'r1', 'l2', 'valve', { at, play: 30 }).job
+      const moved = cutInto(line(), countedIds, 'r1', { legId: 'l2', kind: 'valve', where: { at, play: 30 } }).job
       return problems(moved).filter((of) => of.startsWith('stub-length'))
     }
     expect(refusals(40 + check.values.short + 0.01)).toEqual([])
     expect(refusals(40 + check.values.short - 1)).toHaveLength(1)
-    expect(() => cutInto(line(), countedIds, 'r1', 'l2', 'valve', { at: 900, play: 0 })).toThrow(/Place/)
-    expect(() => cutInto(teed().job, countedIds, 'r1', 'branch', 'valve', { at: 100, play: 0 })).toThrow(
-      /existing pipe/,
-    )
+    expect(() =>
+      cutInto(line(), countedIds, 'r1', { legId: 'l2', kind: 'valve', where: { at: 900, play: 0 } }),
+    ).toThrow(/Place/)
+    expect(() =>
+      cutInto(teed().job, countedIds, 'r1', { legId: 'branch', kind: 'valve', where: { at: 100, play: 0 } }),
+    ).toThrow(/existing pipe/)
   })
 
   it('a union closes between two held ends', () => {
-    const { job } = cutInto(line(), countedIds, 'r1', 'l2', 'union', { at: undefined, play: undefined })
+    const { job } = cutInto(line(), countedIds, 'r1', {
+      legId: 'l2',
+      kind: 'union',
+      where: { at: undefined, play: undefined },
+    })
     expect(problems(job).filter((of) => of.startsWith('cut-in'))).toEqual([])
   })
 
@@ -198,7 +208,7 @@ describe('key X', () => {
     const { job: empty } = addRun(emptyJob('Typed', 'metric', 'metric'), countedIds)
     const keys = ['x', 'ArrowRight', 'Enter', 't', ...'700', 'Enter', 'x']
     const typed = [...keys, 'Enter'].reduce<Entered>(
-      (state, key) => pressKey(state.job, countedIds, state.entry, key) ?? state,
+      (state, key) => pressKey(state.job, countedIds, state.entry, { key }) ?? state,
       {
         job: empty,
         entry: startEntry('r1', systemsOf(empty)[0]!),
@@ -210,7 +220,7 @@ describe('key X', () => {
     ])
     expect(typed.entry.problem).toContain('Length: write')
     const tee = { ...typed.entry, cursor: 'n2', direction: 'north' as const, typed: '300' }
-    const drawn = pressKey(typed.job, countedIds, tee, 'Enter')!.job
+    const drawn = pressKey(typed.job, countedIds, tee, { key: 'Enter' })!.job
     expect(planJob(drawn, catalogue).joints.map(({ node, piece }) => [node, piece])).toEqual([
       ['n2', null],
       ['n2', null],

@@ -45,14 +45,13 @@ export function addLegToHeight(
   job: Job,
   ids: Ids,
   runId: string,
-  from: string,
-  height: number,
+  { from, height }: { readonly from: string; readonly height: number },
 ): { job: Job; node: string; leg: string } | null {
   const system = systemOf(job, runId)
   const place = system && layOut(system).places.get(from)
   if (!place) return null
   const by = thousandths(height - place[2])
   if (Math.abs(by) <= nearHeight) return null
-  const added = addLeg(job, ids, runId, from, by > 0 ? 'up' : 'down', Math.abs(by))
+  const added = addLeg(job, ids, runId, { from, direction: by > 0 ? 'up' : 'down', length: Math.abs(by) })
   return { ...added, job: setNode(added.job, runId, added.node, { height }) }
 }

@@ -36,9 +36,15 @@ export function joinLeg(
   job: Job,
   ids: Ids,
   runId: string,
-  ends: { readonly from: string; readonly to: string },
-  direction: Direction,
-  length: number,
+  {
+    ends,
+    direction,
+    length,
+  }: {
+    readonly ends: { readonly from: string; readonly to: string }
+    readonly direction: Direction
+    readonly length: number
+  },
 ): { job: Job; leg: string } | null {
   const system = systemOf(job, runId)
   const [from, to] = [ends.from, ends.to].map((end) => system?.nodes.find(({ id }) => id === end))

@@ -24,7 +24,7 @@ const straight = (length: number, fixings?: Leg['fixings']): Job => {
   return { ...job, legs: job.legs.map((leg) => (leg.id === 'l2' ? { ...leg, fixings } : leg)) }
 }
 const joined = (job: Job) =>
-  joinLong(catalogue, job, countedIds, planJob(job, catalogue), (of) => planJob(of, catalogue))
+  joinLong(catalogue, job, countedIds, { plan: planJob(job, catalogue), replan: (of) => planJob(of, catalogue) })
 const cuts = (job: Job) => planJob(job, catalogue).pieces.map(({ cut }) => cut)
 
 describe('pieces longer than their stock', () => {

@@ -72,10 +72,8 @@ function nearestFree(leg: Leg, at: number, room: number, back: -1 | 1): number |
  */
 function couplingPlace(
   piece: PlanPiece,
-  legs: readonly Leg[],
-  stock: number,
   { takeOff, half }: Coupling,
-  clear: number,
+  { legs, stock, clear }: { readonly legs: readonly Leg[]; readonly stock: number; readonly clear: number },
 ): CouplingPlace | null {
   const whole = piece.cut ?? 0
   // Both ends of what is left go into something; the coupling's own mouth stands clear of the next fitting.
@@ -140,7 +138,12 @@ export interface JoinedLong {
  * @param replan the plan of a job, asked for after each round of couplings
  * @remarks for instance: 22 copper over 7000 between two elbows, stock of 3000: couplings at 3015 and 6016.5, the rest 968.1
  */
-export function joinLong(catalogue: Catalogue, job: Job, ids: Ids, plan: Plan, replan: (job: Job) => Plan): JoinedLong {
+export function joinLong(
+  catalogue: Catalogue,
+  job: Job,
+  ids: Ids,
+  { plan, replan }: { readonly plan: Plan; readonly replan: (job: Job) => Plan },
+): JoinedLong {
   const profile = profileWith(job.profile, job.own?.changes)
   const problems = new Map<string, Message>()
   let [now, current, couplings] = [job, plan, 0]
@@ -157,13 +160,14 @@ export function joinLong(catalogue: Catalogue, job: Job, ids: Ids, plan: Plan, r
       const system = systemOf(built, piece.run)!
       const legs = piece.legs.map((of) => system.legs.find((leg) => leg.id === of)!)
       const coupling = couplingOf(catalogue, built, piece)
-      const place = coupling && couplingPlace(piece, legs, length, coupling, clearOf(profile, built, piece))
+      const place =
+        coupling && couplingPlace(piece, coupling, { legs, stock: length, clear: clearOf(profile, built, piece) })
       if (!place) {
         problems.set(legsKey(current, id), joinLongSays(coupling ? 'no room' : 'not known'))
         continue
       }
       const at = place.at + beginsLater(now, built, piece.run, place.leg)
-      now = splitLeg(now, ids, piece.run, place.leg, at, 'coupling').job
+      now = splitLeg(now, ids, piece.run, { legId: place.leg, at, kind: 'coupling' }).job
       couplings += 1
     }
     current = replan(now)

@@ -59,8 +59,7 @@ export function joinTo(
   job: Job,
   ids: Ids,
   runId: string,
-  ends: { readonly from: string; readonly to: string },
-  wish: JoinWish = {},
+  { ends, wish = {} }: { readonly ends: { readonly from: string; readonly to: string }; readonly wish?: JoinWish },
 ): { readonly job: Job; readonly leg: string } | { readonly problem: string } {
   const system = systemOf(job, runId)
   const places = system && layOut(system).places
@@ -72,7 +71,7 @@ export function joinTo(
   const length = wish.length ?? tenth(dot(way, unitVector(direction)))
   if (!(length > 0)) return { problem: 'that place does not lie this way' }
   if (length > legLimits.max) return { problem: 'that place is farther away than a leg is long' }
-  const joined = joinLeg(job, ids, runId, ends, direction, length)
+  const joined = joinLeg(job, ids, runId, { ends, direction, length })
   return (
     joined ?? { problem: 'no more legs fit there: a tee needs two of its three in line, and none may lie on another' }
   )

@@ -164,7 +164,7 @@ describe('key J', () => {
   const type = (keys: readonly string[], from?: Entered): Entered => {
     const { job: empty } = addRun(emptyJob('Typed', 'metric', 'metric'), countedIds)
     return keys.reduce<Entered>(
-      (state, key) => pressKey(state.job, countedIds, state.entry, key) ?? state,
+      (state, key) => pressKey(state.job, countedIds, state.entry, { key }) ?? state,
       from ?? { job: empty, entry: startEntry('r1', systemsOf(empty)[0]!) },
     )
   }
@@ -186,7 +186,7 @@ describe('key J', () => {
     const other = type(['ArrowLeft', ...'400', 'Enter', 'j'], line)
     expect(other.entry.joining).toBe(true)
     expect(type(['j'], other).entry.joining).toBe(false)
-    const joined = joinPlace(other.job, countedIds, other.entry, 'n2')
+    const joined = joinPlace(other.job, countedIds, other.entry, { to: 'n2' })
     expect(legs(joined).at(-1)).toEqual(['n5', 'n2', 'south', 500])
     expect(joined.job.nodes.map(({ kind }) => kind)).toEqual(['open', 'tee', 'elbow', 'elbow', 'elbow'])
   })
@@ -194,7 +194,7 @@ describe('key J', () => {
   it('says why not, and changes nothing', () => {
     const drawn = type(three)
     const problem = (to: string, more: Partial<Entered['entry']> = {}) => {
-      const tried = joinPlace(drawn.job, countedIds, { ...drawn.entry, ...more }, to)
+      const tried = joinPlace(drawn.job, countedIds, { ...drawn.entry, ...more }, { to })
       expect(tried.job).toBe(drawn.job)
       return tried.entry.problem
     }
@@ -202,7 +202,7 @@ describe('key J', () => {
     expect(problem('n1', { typed: '-' })).toContain('Length:')
     expect(problem('n3')).toContain('no more legs fit there')
     expect(problem('n2')).toContain('no more legs fit there')
-    expect(joinPlace(drawn.job, countedIds, drawn.entry, 'n1', 'north').entry.problem).toContain(
+    expect(joinPlace(drawn.job, countedIds, drawn.entry, { to: 'n1', direction: 'north' }).entry.problem).toContain(
       'does not lie this way',
     )
   })
@@ -224,7 +224,11 @@ describe('what lies ahead', () => {
     expect(nodeAhead(about(85), 'r1', 's', 'east')).toBe('far')
     expect(nodeAhead(about(95), 'r1', 's', 'east')).toBeNull()
     expect(nodeAhead(about(0), 'r1', 's', 'west')).toBe('behind')
-    const near = addLeg(about(0), countedIds, 'r1', 'behind', { bearing: 85, pitch: 0 }, 500)
+    const near = addLeg(about(0), countedIds, 'r1', {
+      from: 'behind',
+      direction: { bearing: 85, pitch: 0 },
+      length: 500,
+    })
     // 198 east of the start and 44 beside the line.
     expect(nodeAhead(near.job, 'r1', 's', 'east')).toBe(near.node)
   })
@@ -232,7 +236,7 @@ describe('what lies ahead', () => {
   it('is the nearest of several, in whichever order they were drawn', () => {
     const drawn = about(0)
     for (const nodes of [drawn.nodes, drawn.nodes.toReversed()]) {
-      const between = addLeg({ ...drawn, nodes }, countedIds, 'r1', 'far', 'west', 900)
+      const between = addLeg({ ...drawn, nodes }, countedIds, 'r1', { from: 'far', direction: 'west', length: 900 })
       expect(nodeAhead(between.job, 'r1', 's', 'east')).toBe(between.node)
       const first = { ...between.job, nodes: between.job.nodes.toReversed() }
       expect(nodeAhead(first, 'r1', 's', 'east')).toBe(between.node)

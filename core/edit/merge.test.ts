@@ -92,8 +92,8 @@ describe('two versions of a job', () => {
   })
 
   it('one name for two new things is a clash', () => {
-    const east = addLeg(base, countedIds, 'r1', 'e', 'east', 300).job
-    const north = addLeg(base, countedIds, 'r1', 'e', 'north', 400).job
+    const east = addLeg(base, countedIds, 'r1', { from: 'e', direction: 'east', length: 300 }).job
+    const north = addLeg(base, countedIds, 'r1', { from: 'e', direction: 'north', length: 400 }).job
     expect(paths(east, north).toSorted()).toEqual(['legs/l4/direction', 'legs/l4/length'])
   })
 

@@ -14,8 +14,7 @@ describe('a run beside another', () => {
       ]),
       countedIds,
       'r1',
-      100,
-      [0, -1, 0],
+      { spacing: 100, towards: [0, -1, 0] },
     )
     expect(both.runs[1]?.id).toBe(run)
     expect(lengths(both, 1)).toEqual([1100, 600])
@@ -26,7 +25,7 @@ describe('a run beside another', () => {
     const beside =
       (spacing: number, towards: [number, number, number], of = one) =>
       () =>
-        addParallelRun(of, countedIds, 'r1', spacing, towards)
+        addParallelRun(of, countedIds, 'r1', { spacing, towards })
     expect(beside(100, [0, 1, 0], { ...one, legs: [] })).toThrow(RangeError)
     expect(beside(100, [0, 1, 0], { ...one, runs: [] })).toThrow(RangeError)
     expect(beside(0, [0, 1, 0])).toThrow(RangeError)
@@ -44,8 +43,7 @@ describe('a run beside another', () => {
       ]),
       countedIds,
       'r1',
-      100,
-      [0, 0, 1],
+      { spacing: 100, towards: [0, 0, 1] },
     )
     expect(lengths(both, 1)).toEqual([1000, 500])
   })
@@ -56,8 +54,7 @@ describe('a run beside another', () => {
         job([['open:s', direction, 1000, 'open:e']], { s: { at: [10, 20, 30] } }),
         countedIds,
         'r1',
-        50,
-        side,
+        { spacing: 50, towards: side },
       )
       return systemsOf(both)[1]!.nodes[0]!.at
     }
@@ -75,8 +72,7 @@ describe('a run beside another', () => {
       ]),
       countedIds,
       'r1',
-      100,
-      [0, -1, 0],
+      { spacing: 100, towards: [0, -1, 0] },
     )
     expect(lengths(both, 1)).toEqual([1000, 800, 600])
   })
@@ -84,7 +80,7 @@ describe('a run beside another', () => {
   it('turns wherever the first one turns, in the same directions, at the spacing', () => {
     fc.assert(
       fc.property(walks, (walk) => {
-        const { job: both } = addParallelRun(walk, countedIds, 'r1', 60, [0, 0, 1])
+        const { job: both } = addParallelRun(walk, countedIds, 'r1', { spacing: 60, towards: [0, 0, 1] })
         expect(systemsOf(both)[1]!.legs.map(({ direction }) => direction)).toEqual(
           walk.legs.map(({ direction }) => direction),
         )
@@ -98,10 +94,12 @@ describe('a run beside another', () => {
       ['elbow:a', 'north', 80, 'elbow:b'],
       ['elbow:b', 'west', 900, 'open:e'],
     ])
-    expect(() => addParallelRun(tight, countedIds, 'r1', 100, [0, 1, 0])).toThrow(/leg 2.*no length left/)
-    expect(() => addParallelRun(tight, countedIds, 'r1', 40, [0, 1, 0])).toThrow(/no length left/)
-    expect(lengths(addParallelRun(tight, countedIds, 'r1', 39, [0, 1, 0]).job, 1)[1]).toBe(2)
-    expect(() => addParallelRun(tight, countedIds, 'r1', 100, [1, 0, 0])).toThrow(/Side/)
+    expect(() => addParallelRun(tight, countedIds, 'r1', { spacing: 100, towards: [0, 1, 0] })).toThrow(
+      /leg 2.*no length left/,
+    )
+    expect(() => addParallelRun(tight, countedIds, 'r1', { spacing: 40, towards: [0, 1, 0] })).toThrow(/no length left/)
+    expect(lengths(addParallelRun(tight, countedIds, 'r1', { spacing: 39, towards: [0, 1, 0] }).job, 1)[1]).toBe(2)
+    expect(() => addParallelRun(tight, countedIds, 'r1', { spacing: 100, towards: [1, 0, 0] })).toThrow(/Side/)
   })
 
   it('has what stands on the arms of a named fitting on its own legs', () => {
@@ -113,7 +111,7 @@ describe('a run beside another', () => {
       ],
       { a: { fitting: '1/2 BSP thread × 1/2 F BSP elbow 90', arms: { l2: arm } } },
     )
-    const { job: both, run } = addParallelRun(of, countedIds, 'r1', 100, [0, -1, 0])
+    const { job: both, run } = addParallelRun(of, countedIds, 'r1', { spacing: 100, towards: [0, -1, 0] })
     const beside = both.nodes.find((node) => node.run === run && node.arms)!
     const leg = both.legs.find(({ run: is, from }) => is === run && from === beside.id)!
     expect(beside.arms).toEqual({ [leg.id]: arm })
@@ -126,7 +124,7 @@ describe('a run beside another', () => {
       ['c', 'west', 1000, 'elbow:d'],
       ['d', 'south', 1000, 'a'],
     ])
-    const { job: both } = addParallelRun(square, countedIds, 'r1', 100, [0, 1, 0])
+    const { job: both } = addParallelRun(square, countedIds, 'r1', { spacing: 100, towards: [0, 1, 0] })
     expect(lengths(both, 1)).toEqual([800, 800, 800, 800])
   })
 })

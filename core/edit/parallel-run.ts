@@ -82,9 +82,11 @@ export function addParallelRun(
   job: Job,
   ids: Ids,
   runId: string,
-  spacing: number,
-  towards: Vector,
-  change: Partial<Pick<Run, 'name' | 'service'>> = {},
+  {
+    spacing,
+    towards,
+    change = {},
+  }: { readonly spacing: number; readonly towards: Vector; readonly change?: Partial<Pick<Run, 'name' | 'service'>> },
 ): { job: Job; run: string } {
   const system = systemOf(job, runId)
   const run = job.runs.find(({ id }) => id === runId)

@@ -46,7 +46,11 @@ describe('copying and mirroring a part', () => {
       ['elbow:a', 'up', 400, 'outlet:b'],
       ['open:s', 'north', 2000, 'open:c'],
     ])
-    const { job: copied, legs } = copyPart(start, countedIds, 'r1', ['l1', 'l2'], 'c', 'east-west')
+    const { job: copied, legs } = copyPart(start, countedIds, 'r1', {
+      legIds: ['l1', 'l2'],
+      to: 'c',
+      mirror: 'east-west',
+    })
     const [system] = systemsOf(copied)
     expect(legs).toHaveLength(2)
     expect(copied.nodes.find(({ id }) => id === 'c')?.kind).toBe('elbow')
@@ -62,7 +66,7 @@ describe('copying and mirroring a part', () => {
       ['elbow:b', 'east', 300, 'outlet:d'],
       ['open:s', 'north', 2000, 'open:c'],
     ])
-    const { job: copied, legs } = copyPart(start, countedIds, 'r1', ['l1', 'l3'], 'c')
+    const { job: copied, legs } = copyPart(start, countedIds, 'r1', { legIds: ['l1', 'l3'], to: 'c' })
     expect(legs).toHaveLength(1)
     expect(copied.nodes.at(-1)!.kind).toBe('open')
     expect(copied.legs).toHaveLength(5)

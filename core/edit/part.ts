@@ -89,9 +89,7 @@ export function copyPart(
   job: Job,
   ids: Ids,
   runId: string,
-  legIds: readonly string[],
-  to: string,
-  mirror?: Mirror,
+  { legIds, to, mirror }: { readonly legIds: readonly string[]; readonly to: string; readonly mirror?: Mirror },
 ): { job: Job; legs: string[] } {
   const system = systemOf(job, runId)
   const chosen = system?.legs.filter(({ id }) => legIds.includes(id)) ?? []

@@ -103,12 +103,14 @@ describe('a run that is joined to another', () => {
   })
 
   it('pipe that is drawn on from it is of its run, and of the other’s from that one', () => {
-    const more = addLeg(joined, countedIds, 'r1', 'o', 'north', 200)
+    const more = addLeg(joined, countedIds, 'r1', { from: 'o', direction: 'north', length: 200 })
     expect(more.job.legs.at(-1)).toMatchObject({ run: 'r2', from: 'o' })
     expect(of(more.job, more.node).run).toBe('r2')
-    expect(addLeg(joined, countedIds, 'r2', 'e', 'north', 200).job.legs.find(({ from }) => from === 'e')!.run).toBe(
-      'r1',
-    )
+    expect(
+      addLeg(joined, countedIds, 'r2', { from: 'e', direction: 'north', length: 200 }).job.legs.find(
+        ({ from }) => from === 'e',
+      )!.run,
+    ).toBe('r1')
   })
 
   it('another pipe in one leaves the other’s; taken away, what it went on from stays and is an open end or a tee', () => {

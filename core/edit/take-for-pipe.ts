@@ -27,8 +27,7 @@ export function takeForPipe(
   catalogue: Catalogue,
   job: Job,
   ids: Ids,
-  id: string,
-  { pipe, known = {} }: { readonly pipe: string; readonly known?: Place },
+  { id, pipe, known = {} }: { readonly id: string; readonly pipe: string; readonly known?: Place },
 ): Job {
   const chosen = setSurvey(job, id, { pipe })
   const withKnown = (run: Run): Run =>

@@ -20,7 +20,7 @@ describe('loss along pipe', () => {
     // v = 0.000333 / 0.0003205 = 1.0402; Re = 1.0402 × 0.0202 / 1.307e-6 = 16 076.
     expect(frictionFactor(16_076, 0.0015, 20.2)).toBeCloseTo(0.0273, 3)
     // 0.0273 × (10 / 0.0202) × 999.7 × 1.0402² / 2 = 7.31 kPa.
-    expect(pipeLoss(20, 20.2, 10_000, 0.0015, 'cold')).toBeCloseTo(7.31, 1)
+    expect(pipeLoss(20, 20.2, { length: 10_000, roughness: 0.0015, state: 'cold' })).toBeCloseTo(7.31, 1)
   })
 
   it('a fitting of K 1 takes the velocity head: 999.7 × 1.0402² / 2 = 0.541 kPa', () => {
@@ -41,10 +41,13 @@ describe('loss along pipe', () => {
         fc.integer({ min: 8, max: 50 }),
         fc.integer({ min: 100, max: 20_000 }),
         (flow, bore, length) => {
-          const loss = pipeLoss(flow, bore, length, 0.0015, 'cold')
-          expect(pipeLoss(flow, bore, 2 * length, 0.0015, 'cold')).toBeCloseTo(2 * loss, 6)
-          expect(pipeLoss(flow + 1, bore, length, 0.0015, 'cold')).toBeGreaterThan(loss)
-          expect(pipeLoss(flow, bore + 1, length, 0.0015, 'cold')).toBeLessThan(loss)
+          const loss = pipeLoss(flow, bore, { length, roughness: 0.0015, state: 'cold' })
+          expect(pipeLoss(flow, bore, { length: 2 * length, roughness: 0.0015, state: 'cold' })).toBeCloseTo(
+            2 * loss,
+            6,
+          )
+          expect(pipeLoss(flow + 1, bore, { length, roughness: 0.0015, state: 'cold' })).toBeGreaterThan(loss)
+          expect(pipeLoss(flow, bore + 1, { length, roughness: 0.0015, state: 'cold' })).toBeLessThan(loss)
         },
       ),
     )

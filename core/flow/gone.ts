@@ -45,12 +45,16 @@ export const nothingYet: Gone = {
 }
 
 /** A flow in litres a minute that goes on from a node through a leg. */
-export type GoOn = (before: Gone, from: string, leg: Leg, to: string, flow: number) => Gone
+export type GoOn = (
+  before: Gone,
+  through: { readonly from: string; readonly leg: Leg; readonly to: string },
+  flow: number,
+) => Gone
 
 /** How water goes on through the legs of a run. */
 export function goingOnIn(catalogue: Catalogue, layout: Layout): GoOn {
   const { system } = layout
-  return (before, from, leg, to, flow) => {
+  return (before, { from, leg, to }, flow) => {
     const state = waterStateOf(serviceIn(system, leg))
     const pipe = catalogue.pipe(pipeIdIn(system, leg))!
     const bore = boreOf(pipe)
@@ -69,7 +73,7 @@ export function goingOnIn(catalogue: Catalogue, layout: Layout): GoOn {
       insertVelocity: Math.max(before.insertVelocity, velocityOf(flow, narrowest)),
       loss:
         before.loss +
-        pipeLoss(flow, bore, length, roughnessOf(pipe), state) +
+        pipeLoss(flow, bore, { length, roughness: roughnessOf(pipe), state }) +
         fittingLoss(flow, narrowest, coefficient, state),
     }
   }

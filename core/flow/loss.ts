@@ -39,7 +39,11 @@ export function frictionFactor(reynolds: number, roughness: number, bore: number
  * @param length mm
  * @remarks for instance: 20 l/min cold through 10 m of 20.2 mm bore: 1.04 m/s, Re 16 076, 7.4 kPa
  */
-export function pipeLoss(flow: number, bore: number, length: number, roughness: number, state: WaterState): number {
+export function pipeLoss(
+  flow: number,
+  bore: number,
+  { length, roughness, state }: { readonly length: number; readonly roughness: number; readonly state: WaterState },
+): number {
   if (flow === 0) return 0
   const velocity = velocityOf(flow, bore)
   const { density, viscosity } = water[state]

@@ -64,7 +64,7 @@ function feedsOf({ nodes }: System): string[] {
 function goneByOneWay({ arms }: Layout, goOn: GoOn, start: string, draw: number): ReadonlyMap<string, Gone> {
   const gone = new Map<string, Gone>()
   for (const { node, from, leg } of walk(arms, start))
-    gone.set(node, leg && from !== null ? goOn(gone.get(from)!, from, leg, node, draw) : nothingYet)
+    gone.set(node, leg && from !== null ? goOn(gone.get(from)!, { from, leg, to: node }, draw) : nothingYet)
   return gone
 }
 

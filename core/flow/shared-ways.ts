@@ -21,7 +21,7 @@ export function goneByAllWays(
     ...system.legs.map((leg) => ({
       from: leg.from,
       to: leg.to,
-      loss: (flow: number) => goOn(nothingYet, leg.from, leg, leg.to, flow).loss,
+      loss: (flow: number) => goOn(nothingYet, { from: leg.from, leg, to: leg.to }, flow).loss,
     })),
     ...others.map((to) => ({ from: first, to, loss: () => 0 })),
   ]
@@ -33,10 +33,12 @@ export function goneByAllWays(
     let main = nothingYet
     for (const { edge, to } of mainWay(edges, flows, first, id)) {
       const leg = system.legs[edge]
-      if (leg) main = goOn(main, leg.to === to ? leg.from : leg.to, leg, to, Math.abs(flows[edge]!))
+      if (leg) main = goOn(main, { from: leg.to === to ? leg.from : leg.to, leg, to }, Math.abs(flows[edge]!))
     }
     // Beside it water may be faster, in narrower pipe.
-    const all = system.legs.map((leg, edge) => goOn(nothingYet, leg.from, leg, leg.to, Math.abs(flows[edge]!)))
+    const all = system.legs.map((leg, edge) =>
+      goOn(nothingYet, { from: leg.from, leg, to: leg.to }, Math.abs(flows[edge]!)),
+    )
     const fastest = (of: 'velocity' | 'copperVelocity' | 'insertVelocity') => Math.max(...all.map((one) => one[of]))
     gone.set(id, {
       ...main,

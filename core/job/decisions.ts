@@ -67,7 +67,11 @@ function chainPutTogether(catalogue: Catalogue, drawn: Drawn, node: Node, madeUp
   const taken = pieces.reduce((sum, piece) => sum + (piece.length ?? 0), 0)
   const middle = (taken + length(last) / 2 - length(own) / 2) / 2
   return (
-    movedInLine(one, whole, middle, unitVector(pieces[0]!.direction), chainLegs(whole, touching(one, node.id))) ?? one
+    movedInLine(one, whole, {
+      by: middle,
+      on: unitVector(pieces[0]!.direction),
+      along: chainLegs(whole, touching(one, node.id)),
+    }) ?? one
   )
 }
 

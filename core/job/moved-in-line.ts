@@ -42,9 +42,15 @@ export interface Drawn {
 export function movedInLine<Of extends Drawn>(
   drawn: Of,
   node: Node,
-  by: number,
-  on: Vector,
-  { arriving, leaving }: { readonly arriving: Leg | undefined; readonly leaving: Leg | undefined },
+  {
+    by,
+    on,
+    along: { arriving, leaving },
+  }: {
+    readonly by: number
+    readonly on: Vector
+    readonly along: { readonly arriving: Leg | undefined; readonly leaving: Leg | undefined }
+  },
 ): Of | null {
   const changed = [arriving && longerBy(arriving, node.id, by), leaving && longerBy(leaving, node.id, -by)]
   if (changed.includes(null)) return null

@@ -9,7 +9,7 @@ import { judgeAll } from './judge'
 const copper = catalogue.pipe(pipeId('EN 1057', '15', 0.7))!
 const verdicts = judgeAll(catalogue, copper, { service: 'cold', place: {}, profile: profiles.metric })
 const compare = (joints: number, tools?: { method: 'solder' }[]) =>
-  compareMethods(verdicts, shippedCosts, profiles.metric, tools, joints)
+  compareMethods(verdicts, { costs: shippedCosts, profile: profiles.metric, tools, upTo: joints })
 const row = (of: ReturnType<typeof compare>, method: string) => of.rows.find((found) => found.method === method)!
 
 describe('comparing methods', () => {
@@ -33,7 +33,7 @@ describe('comparing methods', () => {
 
   it('tees and elbows: a joint’s share of a dearer fitting', () => {
     const of = (kind: 'elbow 90' | 'tee') =>
-      compareMethods(verdicts, shippedCosts, profiles.metric, undefined, 10, kind).rows
+      compareMethods(verdicts, { costs: shippedCosts, profile: profiles.metric, upTo: 10, kind }).rows
     // An elbow is 1.6 couplings with two joints; a tee 2.2 times what its three ends cost.
     expect(of('elbow 90').find(({ method }) => method === 'press-metal')!.fitting).toBe(3.04)
     expect(of('tee').find(({ method }) => method === 'press-metal')!.fitting).toBe(4.18)

@@ -46,10 +46,17 @@ const cents = (amount: number): number => Math.round(amount * 100) / 100
 
 function rowOf(
   { method, verdict }: Verdict,
-  costs: Costs,
-  profile: Profile,
-  owned: ReadonlySet<MethodId>,
-  kind: ComparedFitting,
+  {
+    costs,
+    profile,
+    owned,
+    kind,
+  }: {
+    readonly costs: Costs
+    readonly profile: Profile
+    readonly owned: ReadonlySet<MethodId>
+    readonly kind: ComparedFitting
+  },
 ): ComparedMethod {
   const { minutes, fitting: coupling, consumables, tool } = costs.methods[method]
   // A fitting is priced by its ends, each half a coupling, and by its kind: so is a joint's share of it.
@@ -119,11 +126,19 @@ const breakEvensOf = (rows: readonly ComparedMethod[], costs: Costs): BreakEven[
  */
 export function compareMethods(
   verdicts: readonly Verdict[],
-  costs: Costs,
-  profile: Profile,
-  tools: readonly OwnedTool[] | undefined,
-  upTo: number,
-  kind: ComparedFitting = 'coupling',
+  {
+    costs,
+    profile,
+    tools,
+    upTo,
+    kind = 'coupling',
+  }: {
+    readonly costs: Costs
+    readonly profile: Profile
+    readonly tools?: readonly OwnedTool[] | undefined
+    readonly upTo: number
+    readonly kind?: ComparedFitting
+  },
 ): Comparison {
   if (!Number.isInteger(upTo) || upTo < 1) throw new RangeError('joints: a whole number from 1')
   const owned = new Set((tools ?? []).map(({ method }) => method))
@@ -131,7 +146,9 @@ export function compareMethods(
     const verdict = verdicts.find(({ method }) => method === id)
     // A thread that needs an adapter first is no way of joining this pipe.
     const byAdapter = methods[id].threaded && verdict?.verdict === 'caution'
-    return verdict && verdict.verdict !== 'refuse' && !byAdapter ? [rowOf(verdict, costs, profile, owned, kind)] : []
+    return verdict && verdict.verdict !== 'refuse' && !byAdapter
+      ? [rowOf(verdict, { costs, profile, owned, kind })]
+      : []
   })
   return {
     rows: [...rows].sort((a, b) => costOver(a, upTo, costs) - costOver(b, upTo, costs)),

@@ -168,11 +168,15 @@ describe('simulated leaks', () => {
     const first = after([])
     const second = after([dry(first.check as 'look', 'a')])
     expect('at' in second && second.at.id).toBe('b')
-    expect(secondsBySearch(two, [], 'a', 600, () => 0)).toBe(first.seconds)
-    expect(secondsBySearch(two, [], 'b', 600, () => 0)).toBe(first.seconds + second.seconds)
+    expect(secondsBySearch(two, [], { leaks: 'a', valveSeconds: 600, random: () => 0 })).toBe(first.seconds)
+    expect(secondsBySearch(two, [], { leaks: 'b', valveSeconds: 600, random: () => 0 })).toBe(
+      first.seconds + second.seconds,
+    )
     // Not seen at the first look, it is looked for again.
     const once = [0.999]
-    expect(secondsBySearch(two, [], 'a', 600, () => once.pop() ?? 0)).toBeGreaterThan(first.seconds)
+    expect(secondsBySearch(two, [], { leaks: 'a', valveSeconds: 600, random: () => once.pop() ?? 0 })).toBeGreaterThan(
+      first.seconds,
+    )
   })
 
   it('a valve that shows the wrong side costs more than one that shows the right one', () => {
@@ -181,7 +185,7 @@ describe('simulated leaks', () => {
     expect(leakSearch(many, [valve], [], 30).next).toMatchObject({ check: 'valve', seconds: 30 })
     const seconds = (leaks: string, first: number) => {
       const stream = [first]
-      return secondsBySearch(many, [valve], leaks, 30, () => stream.pop() ?? 0)
+      return secondsBySearch(many, [valve], { leaks, valveSeconds: 30, random: () => stream.pop() ?? 0 })
     }
     for (const leaks of ['p0', 'p20']) expect(seconds(leaks, 0.9999)).toBeGreaterThan(seconds(leaks, 0))
     // Rightly told, the first of either half is looked at next.
@@ -206,7 +210,7 @@ describe('simulated leaks', () => {
       // From one that falls by 1 bar a minute to one of 0.1.
       const byValve = valveSeconds(10 ** -random())
       return {
-        searched: secondsBySearch(of, valveSides(long, of), leaks, byValve, random),
+        searched: secondsBySearch(of, valveSides(long, of), { leaks, valveSeconds: byValve, random }),
         inOrder: secondsInOrder(of, leaks, random),
       }
     })

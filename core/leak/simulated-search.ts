@@ -15,9 +15,7 @@ type Random = () => number
 export function secondsBySearch(
   suspects: readonly Suspect[],
   valves: readonly ValveSides[],
-  leaks: string,
-  valveSeconds: number,
-  random: Random,
+  { leaks, valveSeconds, random }: { readonly leaks: string; readonly valveSeconds: number; readonly random: Random },
 ): number {
   const results: CheckResult[] = []
   for (let seconds = 0; ;) {

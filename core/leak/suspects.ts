@@ -83,9 +83,7 @@ function suspicionsOf(joint: PlanJoint, state: JointState | undefined, run: Run)
 function jointSuspect(
   joint: PlanJoint,
   state: JointState | undefined,
-  run: Run,
-  leg: Leg | undefined,
-  isHidden: boolean,
+  { run, leg, isHidden }: { readonly run: Run; readonly leg: Leg | undefined; readonly isHidden: boolean },
 ): Suspect {
   const isOld = leg?.state === 'existing' && !state?.made
   const kinds = isOld ? [] : suspicionsOf(joint, state, run)
@@ -132,7 +130,11 @@ export function suspectsOf(job: Job, plan: Plan, state: SiteState, runs?: readon
       const joints = plan.joints
         .filter((joint) => joint.run === run.id)
         .map((joint) =>
-          jointSuspect(joint, state.joints[joint.id], run, legs.get(joint.leg ?? ''), behind.has(joint.id)),
+          jointSuspect(joint, state.joints[joint.id], {
+            run,
+            leg: legs.get(joint.leg ?? ''),
+            isHidden: behind.has(joint.id),
+          }),
         )
       const isAllHidden = isConcealed && joints.every(({ isHidden }) => isHidden)
       const own = job.legs.filter((leg) => leg.run === run.id)

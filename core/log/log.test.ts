@@ -49,7 +49,9 @@ describe('what entries add up to', () => {
     // Of tests the one that was begun last counts; one of which nobody wrote that it was begun is none.
     const test = (id: string, minute: number, verdict?: string) => [
       entry('test-begun', minute, { subject: { test: id }, body: { profile: 'en806-a', design: 6, medium: 'water' } }),
-      ...(verdict ? [entry('test-ended', minute + 1, { subject: { test: id }, body: { verdict, passes: verdict === 'tight' } })] : []),
+      ...(verdict
+        ? [entry('test-ended', minute + 1, { subject: { test: id }, body: { verdict, passes: verdict === 'tight' } })]
+        : []),
     ]
     const told = (...entries: Entry[]) => jointsDone(job, plan, siteState(plan, entries)).tested
     const stray = entry('reading', 9, { subject: { test: 't9' }, body: { seconds: 0, bar: 6 } })

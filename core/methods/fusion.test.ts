@@ -51,7 +51,7 @@ describe('socket fusion of PP-R', () => {
     expect(plan.pieces[1]).toMatchObject({ cut: 976.8, ends: [{ insertion: 14 }, { insertion: 14 }] })
     expect(plan.fittings.map(({ label, count }) => [label, count])).toContainEqual(['20 fusion elbow 90°', 2])
     expect(plan.checks.filter(({ verdict: of }) => of === 'refuse')).toEqual([])
-    const question = assemblyQuestion(catalogue, job, plan, shippedCosts, 20)
+    const question = assemblyQuestion(catalogue, job, plan, { costs: shippedCosts, celsius: 20 })
     expect(question.joints.map(({ wait }) => wait)).toEqual(plan.joints.map(() => 60))
   })
 
@@ -66,7 +66,7 @@ describe('socket fusion of PP-R', () => {
   })
 
   it('has a card: the heads, what is counted, what spoils it; and waits before a test and before full pressure', () => {
-    const card = jointCard(catalogue, pipe(ppr25), 'fusion', profiles.metric, { say, celsius: 20 })
+    const card = jointCard(catalogue, pipe(ppr25), 'fusion', { profile: profiles.metric, here: { say, celsius: 20 } })
     expect(card.insertion).toMatchObject({ mm: 15 })
     expect(card.steps.flatMap(({ wait }) => wait?.seconds ?? [])).toEqual([7, 10, 120, 3600, 86_400])
     const figures = JSON.stringify(card.steps.map(({ figure }) => figure))
@@ -74,7 +74,7 @@ describe('socket fusion of PP-R', () => {
     expect(figures).toContain('within 4 s')
     expect(card.spoils).toContain('water in the line, a wet bead')
     expect(card.cautions.join()).toContain('burn')
-    const unsaid = jointCard(catalogue, pipe(ppr25), 'fusion', profiles.metric, { say })
+    const unsaid = jointCard(catalogue, pipe(ppr25), 'fusion', { profile: profiles.metric, here: { say } })
     expect(JSON.stringify(unsaid)).toContain('half as long again')
   })
 

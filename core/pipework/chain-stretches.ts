@@ -66,9 +66,15 @@ const methodOf = (end: FittingEnd): MethodId => (end.type === 'thread' ? 'thread
 export function chainStretches(
   catalogue: Catalogue,
   ids: readonly string[],
-  open: FittingEnd | null,
-  takes: { readonly back: (end: FittingEnd) => boolean; readonly on: (end: FittingEnd) => boolean },
-  near: readonly Pipe[],
+  {
+    open,
+    takes,
+    near,
+  }: {
+    readonly open: FittingEnd | null
+    readonly takes: { readonly back: (end: FittingEnd) => boolean; readonly on: (end: FittingEnd) => boolean }
+    readonly near: readonly Pipe[]
+  },
 ): Stretch[] | null {
   const groups = grouped(ids)
   const settle = (before: FittingEnd | null, at: number): Stretch[] | null => {

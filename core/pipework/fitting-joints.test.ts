@@ -71,7 +71,7 @@ describe('the order of assembly', () => {
   it('solders first, screws on what it soldered, and only then makes what could not be turned any more', () => {
     const given = job(screwedOn)
     const plan = planJob(given, catalogue)
-    const question = assemblyQuestion(catalogue, given, plan, shippedCosts, 20)
+    const question = assemblyQuestion(catalogue, given, plan, { costs: shippedCosts, celsius: 20 })
     expect(question.joints.slice(0, 3).map(({ parts }) => parts)).toEqual([
       ['r1/s#0', 'existing r1/s'],
       ['r1/s#0', 'r1/s#1'],
@@ -90,7 +90,10 @@ describe('the card of a screwed joint', () => {
   const cardOf = (fittings: [string, string], reader = say, wet = false) => {
     const [one, other] = fittings.map((id) => shippedTransitions().find((of) => of.id === id)!)
     const meeting = meetingOf(one!, other!)!
-    return fittingJointCard(catalogue, meeting, catalogue.pipe(copper)!, profiles.metric, { say: reader, wet })
+    return fittingJointCard(catalogue, meeting, catalogue.pipe(copper)!, {
+      profile: profiles.metric,
+      here: { say: reader, wet },
+    })
   }
   const turns = (card: ReturnType<typeof cardOf>) =>
     card.steps.flatMap(({ figure }) => (figure?.label === 'Turn' && 'text' in figure ? [figure.text] : []))

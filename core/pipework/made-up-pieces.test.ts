@@ -277,7 +277,7 @@ it('a stretch of two that go one in the other is looked at from its outer ends, 
   ]
   const takes = { back: () => true, on: () => true }
   const copper15 = pipeId('EN 1057', '15', 0.7)
-  const stretches = chainStretches(catalogue, fittings, null, takes, [catalogue.pipe(copper15)!])!
+  const stretches = chainStretches(catalogue, fittings, { open: null, takes, near: [catalogue.pipe(copper15)!] })!
   expect(stretches.map(({ fittings: of, methods, piece }) => [of.length, methods, piece?.pipe.id])).toEqual([
     [2, ['press-multilayer', 'press-metal'], undefined],
     [1, ['solder', 'compression'], copper15],

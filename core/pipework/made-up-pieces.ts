@@ -55,13 +55,11 @@ function chainPulledApart(catalogue: Catalogue, { layout, node, taken }: Apart):
   const pipeOf = (leg: Leg | undefined): Pipe | undefined => leg && catalogue.pipe(pipeIdIn(system, leg))
   const before = arriving || node.existing === undefined ? pipeOf(arriving) : catalogue.pipe(node.existing)
   const after = pipeOf(leaving)
-  const stretches = chainStretches(
-    catalogue,
-    fittings,
-    null,
-    { back: takes(before, joints[0]), on: takes(after, joints[1]) },
-    [before, after].filter(isThere),
-  )
+  const stretches = chainStretches(catalogue, fittings, {
+    open: null,
+    takes: { back: takes(before, joints[0]), on: takes(after, joints[1]) },
+    near: [before, after].filter(isThere),
+  })
   const [own, ...others] = stretches ?? []
   if (!own || others.length === 0) return null
   const direction = (line.from === node.id) === (line === leaving) ? line.direction : oppositeDirection(line.direction)
@@ -71,7 +69,11 @@ function chainPulledApart(catalogue: Catalogue, { layout, node, taken }: Apart):
   // A tie-in stands where the existing pipe stops; any other node in the middle of what stands there.
   const moved = isTieIn
     ? named
-    : movedInLine(named, first, (own.length.mm - whole) / 2, unitVector(direction), { arriving, leaving })
+    : movedInLine(named, first, {
+        by: (own.length.mm - whole) / 2,
+        on: unitVector(direction),
+        along: { arriving, leaving },
+      })
   return (
     moved &&
     putInLine(
@@ -111,13 +113,11 @@ function armPulledApart(
     const count = counts.find((of) => armFittings(body, index, arm.fittings.slice(0, of)) !== null)!
     const own = armFittings(body, index, arm.fittings.slice(0, count))!
     if (count === arm.fittings.length) continue
-    const stretches = chainStretches(
-      catalogue,
-      arm.fittings.slice(count),
-      own.last,
-      { back: () => true, on: takes(pipe, arm.method) },
-      [pipe],
-    )
+    const stretches = chainStretches(catalogue, arm.fittings.slice(count), {
+      open: own.last,
+      takes: { back: () => true, on: takes(pipe, arm.method) },
+      near: [pipe],
+    })
     const reach = count === 0 ? endLength(catalogue, body, index) : armStretches(catalogue, body, index, own).at(-1)![1]
     if (!stretches || !reach || own.last.type !== 'socket') continue
     const apart = putInLine(

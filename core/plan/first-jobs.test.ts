@@ -36,7 +36,7 @@ function typed(units: Units, pipe: string, method: MethodId, words: string, radi
   })
   const end = pressed.reduce<Entered>(
     (at, key) => {
-      const next = pressKey(at.job, countedIds, at.entry, key, radius)
+      const next = pressKey(at.job, countedIds, at.entry, { key, bendRadius: radius })
       expect(next?.entry.problem, `${words}: ${key}`).toBe('')
       return next!
     },
@@ -63,7 +63,7 @@ function named(job: Job, having: string): Job {
 
 function cutIn(kind: CutInKind, play: number | undefined): Job {
   const line = typed('metric', copper22, 'compression', 'x east 2000')
-  return cutInto(line, countedIds, 'r1', 'l1', kind, { at: 900, play }).job
+  return cutInto(line, countedIds, 'r1', { legId: 'l1', kind, where: { at: 900, play } }).job
 }
 
 const jobs: Readonly<Record<string, Job>> = {
@@ -97,7 +97,10 @@ const jobs: Readonly<Record<string, Job>> = {
   ),
   'PEX by compression, up to a height': typed('metric', pex16, 'compression', 'east 2000 north 900 h1100 o'),
   'a valve cut into copper that is there': cutIn('valve', 40),
-  'a tee cut in where nothing gives': putNewPipeIn(catalogue, cutIn('tee', 0), countedIds, 'r1', 'n3', undefined),
+  'a tee cut in where nothing gives': putNewPipeIn(catalogue, cutIn('tee', 0), countedIds, {
+    runId: 'r1',
+    nodeId: 'n3',
+  }),
   'copper hard in inches, soldered': typed('imperial', copper34, 'solder', "north 6' east 20 b south 5' c"),
 }
 

@@ -148,7 +148,7 @@ describe('a plan, whatever the run', () => {
       fc.property(runs, fc.integer({ min: 150, max: 350 }), (job, at) => {
         const [first] = planJob(job, catalogue).pieces
         fc.pre(first!.legs.length === 1)
-        const { job: split, node } = splitLeg(job, countedIds, 'r1', first!.legs[0]!, at, 'coupling')
+        const { job: split, node } = splitLeg(job, countedIds, 'r1', { legId: first!.legs[0]!, at, kind: 'coupling' })
         const [one, two, ...rest] = planJob(split, catalogue).pieces
         const takeOff = one!.ends.find((end) => end.node === node)!.takeOff!
         expect(one!.cut! + two!.cut! + 2 * takeOff).toBeCloseTo(first!.cut!, 6)

@@ -15,8 +15,8 @@ const fittings = (job: Job) => planJob(job, catalogue).fittings.map(({ label, co
 const card = ({ pipe: id, method, inner }: PlanJoint) => {
   const [pipe, profile] = [catalogue.pipe(id)!, profileWith('us-a', undefined)]
   return inner
-    ? fittingJointCard(catalogue, inner.meeting, pipe, profile, { say })
-    : jointCard(catalogue, pipe, method, profile, { say })
+    ? fittingJointCard(catalogue, inner.meeting, pipe, { profile, here: { say } })
+    : jointCard(catalogue, pipe, method, { profile, here: { say } })
 }
 
 describe('a 1 inch steel nipple, and PVC from it that turns by 45°', () => {

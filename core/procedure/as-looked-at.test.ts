@@ -73,7 +73,7 @@ function lines(method: MethodId, of: keyof typeof pipes, profile: Profile, here:
     apart,
     method: _,
     ...lists
-  } = jointCard(catalogue, pipes[of], method, profile, here)
+  } = jointCard(catalogue, pipes[of], method, { profile, here })
   const figure = (value: unknown) => (value ? ` | ${Object.values(value).join(', ')}` : '')
   return [
     `${title}, ${minutes} minutes${figure(insertion)}`,

@@ -10,7 +10,10 @@ import { cardKinds } from './card-kinds'
 const say = speakerIn('metric')
 const joint = (number: number, nominal: string, attitude?: Attitude) => ({
   joint: number,
-  card: jointCard(catalogue, catalogue.pipe(pipeId('EN 1057', nominal))!, 'solder', profiles.metric, { say, attitude }),
+  card: jointCard(catalogue, catalogue.pipe(pipeId('EN 1057', nominal))!, 'solder', {
+    profile: profiles.metric,
+    here: { say, attitude },
+  }),
   reasons: [],
 })
 

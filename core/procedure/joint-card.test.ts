@@ -14,7 +14,7 @@ import { suppliesFor } from '../pipework/supplies'
 const pipe = (...of: Parameters<typeof pipeId>) => catalogue.pipe(pipeId(...of))!
 const say = speakerIn('metric')
 const card = (method: MethodId, of: ReturnType<typeof pipe>, here: Partial<CardPlace> = {}) =>
-  jointCard(catalogue, of, method, profiles.metric, { say, ...here })
+  jointCard(catalogue, of, method, { profile: profiles.metric, here: { say, ...here } })
 const figure = (method: MethodId, of: ReturnType<typeof pipe>, label: string) =>
   card(method, of).steps.find((step) => step.figure?.label === label)?.figure
 
@@ -34,8 +34,10 @@ describe('joint cards', () => {
 
   it('a push-fit seal serves five times when it is lubricated, or as often as the workshop says', () => {
     const apart = (uses: number) =>
-      jointCard(catalogue, pipe('EN 1057', '22', 0.9), 'push-fit', { ...profiles.metric, pushFitUses: uses }, { say })
-        .apart
+      jointCard(catalogue, pipe('EN 1057', '22', 0.9), 'push-fit', {
+        profile: { ...profiles.metric, pushFitUses: uses },
+        here: { say },
+      }).apart
     expect(profiles.metric.pushFitUses).toBe(5)
     expect(apart(6)).toContain('after 6 uses, a new fitting')
   })
@@ -53,8 +55,11 @@ describe('joint cards', () => {
   })
 
   it('solder elsewhere is wire of 1/8 inch, and as long as the size where no depth is known', () => {
-    const american = jointCard(catalogue, pipe('ASTM B88', '3/4', 'L'), 'solder', profiles['us-a'], {
-      say: speakerIn('imperial'),
+    const american = jointCard(catalogue, pipe('ASTM B88', '3/4', 'L'), 'solder', {
+      profile: profiles['us-a'],
+      here: {
+        say: speakerIn('imperial'),
+      },
     })
     const wire = american.steps.find((step) => step.figure?.label === 'Solder')?.figure
     const depth = catalogue.socketFor('solder', pipe('ASTM B88', '3/4', 'L'))!.insertion!.mm
@@ -189,9 +194,12 @@ describe('joint cards', () => {
   it('temperatures are whole degrees, in the reader’s own', () => {
     const basis = card('expansion', pexA, { celsius: 22.22222222222222 }).steps.flatMap(({ wait }) => wait?.basis ?? [])
     expect(basis).toContain('typical at 22 °C')
-    const american = jointCard(catalogue, pexA, 'expansion', profiles['us-a'], {
-      say: speakerIn('imperial'),
-      celsius: 22.22222222222222,
+    const american = jointCard(catalogue, pexA, 'expansion', {
+      profile: profiles['us-a'],
+      here: {
+        say: speakerIn('imperial'),
+        celsius: 22.22222222222222,
+      },
     })
     expect(american.steps.flatMap(({ wait }) => wait?.basis ?? [])).toContain('typical at 72 °F')
     expect(american.steps.map(({ text }) => text).join()).toContain('below 41 °F')

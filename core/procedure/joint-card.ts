@@ -99,8 +99,7 @@ export function jointCard(
   catalogue: Catalogue,
   pipe: Pipe,
   method: MethodId,
-  profile: Profile,
-  here: CardPlace,
+  { profile, here }: { readonly profile: Profile; readonly here: CardPlace },
 ): JointCard {
   const socket = catalogue.socketFor(method, pipe)
   const depth = here.insertion === undefined ? (socket?.insertion ?? null) : here.insertion
@@ -135,11 +134,10 @@ export function fittingJointCard(
   catalogue: Catalogue,
   meeting: Meeting,
   pipe: Pipe,
-  profile: Profile,
-  here: CardPlace,
+  { profile, here }: { readonly profile: Profile; readonly here: CardPlace },
 ): JointCard {
   if (meeting.kind === 'spigot') {
-    const card = jointCard(catalogue, pipe, meeting.socket.method, profile, here)
+    const card = jointCard(catalogue, pipe, meeting.socket.method, { profile, here })
     const [, ...steps] = card.steps
     return { ...card, steps: [{ text: here.say.trade(spigotStart) }, ...steps], holes: '' }
   }

@@ -39,7 +39,7 @@ const ids = plan.joints.map(({ id }) => id)
 const all = ids.flatMap((id) => [made(id), sound(id)])
 const flushed = entry('flushed', 50, {})
 const recordFor = (of: Job, entries: Entry[]) =>
-  recordOf(catalogue, { id: 'j1', version: 3, job: of }, planJob(of, catalogue), entries, new Map())
+  recordOf(catalogue, { id: 'j1', version: 3, job: of }, { plan: planJob(of, catalogue), entries, proofs: new Map() })
 const record = (entries: Entry[]) => recordFor(job, entries)
 const lacks = (entries: Entry[], of = job) =>
   recordFor(of, entries).missing.map(({ message, step }) => `${step}: ${said(message)}`)
@@ -274,7 +274,11 @@ describe('what goes with a record', () => {
       valves,
       drains,
       job: head,
-    } = recordOf(catalogue, { id: 'j', version: 1, job }, planJob(job, catalogue), [], new Map())
+    } = recordOf(
+      catalogue,
+      { id: 'j', version: 1, job },
+      { plan: planJob(job, catalogue), entries: [], proofs: new Map() },
+    )
     return { owner: owner.map((message) => said(message)), valves, drains, head }
   }
 

@@ -121,9 +121,7 @@ function recordedOf({ joints }: SiteState, id: string) {
 export function recordOf(
   catalogue: Catalogue,
   { id, version, job }: { readonly id: string; readonly version: number; readonly job: Job },
-  plan: Plan,
-  entries: readonly Entry[],
-  proofs: Proofs,
+  { plan, entries, proofs }: { readonly plan: Plan; readonly entries: readonly Entry[]; readonly proofs: Proofs },
 ): JobRecord {
   const state = siteState(plan, entries)
   const names = namesOf(job)

@@ -104,7 +104,7 @@ describe('a fitting on the arm of a tee', () => {
   })
 
   it('stays where it is when something is put into its leg', () => {
-    const split = splitLeg(withBody(onArm), countedIds, 'r1', 'l3', 300, 'valve').job
+    const split = splitLeg(withBody(onArm), countedIds, 'r1', { legId: 'l3', at: 300, kind: 'valve' }).job
     expect(planJob(split, catalogue).pieces.find(({ legs }) => legs.includes('l3'))!.ends[0].takeOff).toBe(
       branch.ends[0].takeOff,
     )
@@ -115,7 +115,7 @@ describe('a fitting on the arm of a tee', () => {
         leg.id === 'l3' ? { ...leg, from: 'o', to: 't', direction: 'south' as const } : leg,
       ),
     }
-    const there = splitLeg(turned, countedIds, 'r1', 'l3', 300, 'valve').job
+    const there = splitLeg(turned, countedIds, 'r1', { legId: 'l3', at: 300, kind: 'valve' }).job
     expect(Object.keys(there.nodes.find(({ id }) => id === 't')!.arms!)).toEqual(['l4'])
     expect(planJob(there, catalogue).pieces.find(({ legs }) => legs.includes('l4'))!.ends[1].takeOff).toBe(
       branch.ends[0].takeOff,
@@ -123,7 +123,7 @@ describe('a fitting on the arm of a tee', () => {
   })
 
   it('is copied with its fitting and its leg', () => {
-    const { job: copied, legs } = copyPart(withBody(onArm), countedIds, 'r1', ['l1', 'l2', 'l3'], 'e')
+    const { job: copied, legs } = copyPart(withBody(onArm), countedIds, 'r1', { legIds: ['l1', 'l2', 'l3'], to: 'e' })
     const tee = copied.nodes.filter(({ kind }) => kind === 'tee')
     expect(tee.map(({ arms }) => Object.keys(arms!))).toEqual([['l3'], [legs[2]]])
     const copy = planJob(copied, catalogue).pieces.find((piece) => piece.legs.includes(legs[2]!))!

@@ -135,7 +135,7 @@ function twoSizesTakeOff(
   sizes: readonly Socket[],
   { kind, end }: { readonly kind: PartFitting; readonly end: PartEnd },
 ): Figure | null {
-  if (!between.has(kind)) return reducingTakeOff(catalogue, socket, sizes, kind, end)
+  if (!between.has(kind)) return reducingTakeOff(catalogue, socket, { all: sizes, kind, end })
   const own = catalogue.ownTakeOff(socket, kind, end)
   const whole = lengthBetween(sizes[0]!, sizes[1]!)
   return own ?? (whole && halfOf(whole))

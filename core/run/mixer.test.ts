@@ -125,7 +125,7 @@ describe('a mixer of four ports at 150 centres', () => {
   it('is put at an end by a key', () => {
     const { job: empty, run } = addRun(emptyJob('Typed', 'metric', 'metric'), countedIds)
     const typed = ['PageUp', ...'900', 'Enter', 'm'].reduce(
-      (state, key) => pressKey(state.job, countedIds, state.entry, key)!,
+      (state, key) => pressKey(state.job, countedIds, state.entry, { key })!,
       { job: empty, entry: startEntry(run, systemsOf(empty)[0]!) },
     )
     expect(typed.job.nodes.at(-1)!.kind).toBe('mixer')

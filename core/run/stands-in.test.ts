@@ -142,7 +142,10 @@ describe('a fitting that stands straight in the next', () => {
   it('lies as the one it stands in looks, and goes in along that', () => {
     const joint = plan.joints.find(({ id }) => id === 'r1/t/l3')!
     expect(jointAttitude(new Map(plan.parts.map((part) => [part.id, part])), joint)).toBe('upright, fitting below')
-    const question = assemblyQuestion(catalogue, asFittingsStand(catalogue, soldered), plan, shippedCosts, 20)
+    const question = assemblyQuestion(catalogue, asFittingsStand(catalogue, soldered), plan, {
+      costs: shippedCosts,
+      celsius: 20,
+    })
     expect(question.joints.find(({ id }) => id === joint.id)!.axis).toEqual([0, 0, 1])
   })
 
@@ -151,7 +154,7 @@ describe('a fitting that stands straight in the next', () => {
     expect(drawing.legs.map(({ id }) => id)).toEqual(['l1', 'l2', 'l4'])
     expect(drawing.bodies.map(({ leg }) => leg)).toEqual(['l3'])
     expect(segmentsUnderTest(asFittingsStand(catalogue, soldered))).toEqual([{ pipe: copper22, metres: 2.4 }])
-    expect(() => splitLeg(soldered, countedIds, 'r1', 'l3', 10, 'valve')).toThrow(
+    expect(() => splitLeg(soldered, countedIds, 'r1', { legId: 'l3', at: 10, kind: 'valve' })).toThrow(
       'there is no pipe to put anything into',
     )
   })
@@ -246,7 +249,7 @@ describe('a leg without pipe', () => {
   it('is typed as nought; the length is what the fittings make once they are chosen', () => {
     const start = sampleJob({ pipe: copper22, method: 'solder', legs: [['cap:s', 'east', 1000, 'open:t']] })
     const { job } = ['t', 'PageUp', '0', 'Enter', 'ArrowUp', '6', '0', '0', 'Enter'].reduce(
-      ({ job: before, entry }, key) => pressKey(before, countedIds, entry, key)!,
+      ({ job: before, entry }, key) => pressKey(before, countedIds, entry, { key })!,
       { job: start, entry: startEntry('r1', systemsOf(start)[0]!) },
     )
     expect(job.legs.map(({ length, state }) => [length, state])).toEqual([

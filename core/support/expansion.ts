@@ -29,8 +29,7 @@ export function expansion(
   coefficient: number,
   length: number,
   kelvin: number,
-  od: number,
-  constant: number,
+  { od, constant }: { readonly od: number; readonly constant: number },
 ): Expansion {
   if (!(coefficient > 0 && od > 0 && constant > 0)) throw new RangeError('figures of the pipe: more than 0')
   const growth = (coefficient * length * kelvin) / 1000

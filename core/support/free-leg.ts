@@ -97,22 +97,21 @@ export function growthOf(
   catalogue: Catalogue,
   layout: Layout,
   leg: Leg,
-  supports: readonly LegClips[],
-  kelvin: number,
-  profile: Profile,
+  {
+    supports,
+    kelvin,
+    profile,
+  }: { readonly supports: readonly LegClips[]; readonly kelvin: number; readonly profile: Profile },
 ): Growing {
   const before = follow(layout, leg, leg.from)
   const after = follow(layout, leg, leg.to)
   const legs = [...before.legs.toReversed(), leg, ...after.legs]
   const pipe = catalogue.pipe(pipeIdIn(layout.system, leg))!
   const length = legs.reduce((sum, of) => sum + drawnLength(of), 0)
-  const grown = expansion(
-    materialOf(pipe).expansion,
-    length,
-    kelvin,
-    pipe.od,
-    freeLegConstant(profile, materialOf(pipe)),
-  )
+  const grown = expansion(materialOf(pipe).expansion, length, kelvin, {
+    od: pipe.od,
+    constant: freeLegConstant(profile, materialOf(pipe)),
+  })
   const clips = new Map(supports.map((of) => [of.leg, of]))
   const stretch = new Set(legs)
   const free = [freeAt(layout, before.end, stretch, clips), freeAt(layout, after.end, stretch, clips)] as const

@@ -79,13 +79,10 @@ describe('clips on joists and studs', () => {
 
 describe('expansion', () => {
   it('10 m of 22 copper by 50 K: 8.3 mm, free leg 824', () => {
-    const { growth, freeLeg } = expansion(
-      0.0166,
-      10_000,
-      50,
-      22,
-      freeLegConstant(profiles.metric, materials['copper-hard']),
-    )
+    const { growth, freeLeg } = expansion(0.0166, 10_000, 50, {
+      od: 22,
+      constant: freeLegConstant(profiles.metric, materials['copper-hard']),
+    })
     expect(growth).toBeCloseTo(8.3, 6)
     expect(freeLeg).toBeCloseTo(824.3, 1) // 61 × √(22 × 8.3) = 61 × 13.513
     expect(loopFor(freeLeg).out).toBeCloseTo(412.1, 1)
@@ -123,14 +120,14 @@ describe('expansion', () => {
       [0.0166, 22, 0],
       [-1, 22, 61],
     ] as const)
-      expect(() => expansion(coefficient, 10_000, 50, od, constant)).toThrow('figures of the pipe: more than 0')
+      expect(() => expansion(coefficient, 10_000, 50, { od, constant })).toThrow('figures of the pipe: more than 0')
   })
 
   it('grows with length and warmth alike, and shrinks when cold by as much', () => {
     fc.assert(
       fc.property(fc.integer({ min: 100, max: 30_000 }), fc.integer({ min: 1, max: 90 }), (length, kelvin) => {
         const of = (mm: number, by: number) =>
-          expansion(0.18, mm, by, 16, freeLegConstant(profiles.metric, materials['pex-a']))
+          expansion(0.18, mm, by, { od: 16, constant: freeLegConstant(profiles.metric, materials['pex-a']) })
         expect(of(2 * length, kelvin).growth).toBeCloseTo(2 * of(length, kelvin).growth, 6)
         expect(of(length, -kelvin).growth).toBeCloseTo(-of(length, kelvin).growth, 6)
         expect(of(length, -kelvin).freeLeg).toBeCloseTo(of(length, kelvin).freeLeg, 6)
@@ -196,7 +193,7 @@ describe('growth of a stretch against its free legs', () => {
   const { supports } = planJob(job, shippedCatalogue)
   const layout = layOut(systemsOf(job)[0]!)
   const growing = (leg: number, kelvin: number) =>
-    growthOf(shippedCatalogue, layout, job.legs[leg]!, supports, kelvin, profiles.metric)
+    growthOf(shippedCatalogue, layout, job.legs[leg]!, { supports, kelvin, profile: profiles.metric })
 
   it('legs in line grow as one: 10 m by 50 K need 824, the first clips stand 130 from the corners', () => {
     const found = growing(1, 50)
@@ -214,14 +211,11 @@ describe('growth of a stretch against its free legs', () => {
     expect(Math.min(...plan.clips.filter(({ leg }) => leg === 'l4').map(({ at }) => at), 9999)).toBeGreaterThanOrEqual(
       824.4,
     )
-    const free = growthOf(
-      shippedCatalogue,
-      layOut(systemsOf(kept)[0]!),
-      kept.legs[1]!,
-      plan.supports,
-      50,
-      profiles.metric,
-    )
+    const free = growthOf(shippedCatalogue, layOut(systemsOf(kept)[0]!), kept.legs[1]!, {
+      supports: plan.supports,
+      kelvin: 50,
+      profile: profiles.metric,
+    })
     expect(free).toMatchObject({ enough: true, free: [expect.any(Number), 900] })
   })
 
@@ -237,14 +231,11 @@ describe('growth of a stretch against its free legs', () => {
       nodes: { e: { method: 'compression' } },
     })
     const plan = planJob(unmeasured, shippedCatalogue)
-    const found = growthOf(
-      shippedCatalogue,
-      layOut(systemsOf(unmeasured)[0]!),
-      unmeasured.legs[0]!,
-      plan.supports,
-      50,
-      profiles.metric,
-    )
+    const found = growthOf(shippedCatalogue, layOut(systemsOf(unmeasured)[0]!), unmeasured.legs[0]!, {
+      supports: plan.supports,
+      kelvin: 50,
+      profile: profiles.metric,
+    })
     expect(found).toMatchObject({ enough: null, free: [0, 'unknown'] })
   })
 
@@ -269,7 +260,11 @@ describe('growth of a stretch against its free legs', () => {
       const free = [8500 - to!.at(-1)!, away![0]!]
       return {
         free,
-        found: growthOf(shippedCatalogue, layOut(systemsOf(job)[0]!), job.legs[2]!, plan.supports, 50, profiles.metric),
+        found: growthOf(shippedCatalogue, layOut(systemsOf(job)[0]!), job.legs[2]!, {
+          supports: plan.supports,
+          kelvin: 50,
+          profile: profiles.metric,
+        }),
       }
     }
     const { free, found } = around('outlet')

@@ -20,8 +20,8 @@ async function begin(): Promise<void> {
     existing: pipeId('EN 1057', '22', 0.9),
   })
   const fused = setRun(begun.job, begun.run, { pipe: pipeId('EN ISO 15874', '25'), method: 'fusion' })
-  const along = addLeg(fused, countedIds, begun.run, fused.nodes[0]!.id, 'east', 1000)
-  const up = addLeg(along.job, countedIds, begun.run, along.node, 'up', 500)
+  const along = addLeg(fused, countedIds, begun.run, { from: fused.nodes[0]!.id, direction: 'east', length: 1000 })
+  const up = addLeg(along.job, countedIds, begun.run, { from: along.node, direction: 'up', length: 500 })
   const answer = await fetch(`${site().origin}/api/jobs`, {
     method: 'POST',
     headers: { 'Content-Type': 'application/json' },

@@ -18,7 +18,11 @@ async function begin(): Promise<void> {
     kind: 'tie-in',
     existing: pipeId('BS 659', '3/4'),
   })
-  const { job: drawn } = addLeg(begun.job, countedIds, begun.run, begun.job.nodes[0]!.id, 'east', 1000)
+  const { job: drawn } = addLeg(begun.job, countedIds, begun.run, {
+    from: begun.job.nodes[0]!.id,
+    direction: 'east',
+    length: 1000,
+  })
   const pipe = pipeId('EN 1057', '28', 0.9)
   const body = { ...drawn, runs: drawn.runs.map((run) => ({ ...run, pipe, method: 'compression' })) }
   const answer = await fetch(`${site().origin}/api/jobs`, {

@@ -124,8 +124,7 @@ async function begunTests(transaction: Transaction, job: string, wanted: readonl
 export async function addEntries(
   transaction: Transaction,
   job: string,
-  entries: readonly Entry[],
-  { at, ahead }: Came,
+  { entries, came: { at, ahead } }: { readonly entries: readonly Entry[]; readonly came: Came },
   refuse: (held: Held, version: number) => void,
 ): Promise<Entry[] | null> {
   const [there] = await transaction

@@ -31,9 +31,7 @@ export async function findRecord(sha: string): Promise<string | null> {
 export async function keepRecord(
   transaction: Transaction,
   job: string,
-  entry: string,
-  sha: string,
-  document: string,
+  { entry, sha, document }: { readonly entry: string; readonly sha: string; readonly document: string },
 ): Promise<void> {
   await transaction.insert(records).ignore().values({ sha, job, entry, document, at: new Date() })
 }

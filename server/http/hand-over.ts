@@ -24,5 +24,5 @@ export async function sealHandOver(
   const kept = await recordsOf(site.id)
   const seal = { sealedAt: new Date().toISOString(), catalogueVersion, previous: kept[0]?.sha256 ?? null }
   const { sha256, text } = answerOf(site, await heavily(event, 'sealedRecord', { ...site, seal }))
-  await keepRecord(transaction, site.id, entry.id, sha256, text)
+  await keepRecord(transaction, site.id, { entry: entry.id, sha: sha256, document: text })
 }

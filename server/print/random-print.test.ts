@@ -18,7 +18,10 @@ it('however a job was edited, its record, its labels and its drawing file are la
     fc.property(steps, (of) => {
       const job = jobEditedBy(of)
       const plan = planJob(job, catalogue)
-      const record = spokenRecord(recordOf(catalogue, { id: 'job', version: 1, job }, plan, [], new Map()), job.units)
+      const record = spokenRecord(
+        recordOf(catalogue, { id: 'job', version: 1, job }, { plan, entries: [], proofs: new Map() }),
+        job.units,
+      )
       expect(recordDocument({ record, job, plan, catalogue, pictures: {} }).content).toBeTruthy()
       expect(labelsDocument(record, job.units).content).toBeTruthy()
       const pieceOf = new Map(plan.pieces.flatMap(({ id, legs }) => legs.map((leg) => [leg, id] as const)))

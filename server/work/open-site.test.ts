@@ -39,12 +39,15 @@ describe('a chain that comes apart into a made-up piece, stored before it did', 
     expect(plan.pieces.map(({ cut }) => cut !== null)).toEqual([true, true, true])
     const joints = plan.joints.map(({ id }) => id).toSorted()
     expect(joints).toHaveLength(6)
-    const order = assemblyOrder(assemblyQuestion(catalogue, job, plan, shippedCosts, 20))
+    const order = assemblyOrder(assemblyQuestion(catalogue, job, plan, { costs: shippedCosts, celsius: 20 }))
     expect(order.ok && order.steps.map(({ joint }) => joint).toSorted()).toEqual(joints)
     const state = siteState(plan, [])
     const suspects = suspectsOf(job, plan, state).flatMap(({ joint }) => joint ?? [])
     expect(new Set(suspects)).toEqual(new Set(joints))
-    const record = spokenRecord(recordOf(catalogue, { id: 'j', version: 1, job }, plan, [], new Map()), 'metric')
+    const record = spokenRecord(
+      recordOf(catalogue, { id: 'j', version: 1, job }, { plan, entries: [], proofs: new Map() }),
+      'metric',
+    )
     expect(record.joints.map(({ id }) => id).toSorted()).toEqual(joints)
     expect(JSON.stringify(record)).not.toContain('a place that is not there')
     const printed = JSON.stringify(recordDocument({ record, job, plan, catalogue, pictures: {} } as never))

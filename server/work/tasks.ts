@@ -38,7 +38,7 @@ function recordIn({ id, version, job, plan, catalogue, entries }: OpenSite) {
     const request = proofRequest(job, state)
     if (request) proofs.set(test, prove(catalogue, request))
   }
-  return spokenRecord(recordOf(catalogue, { id, version, job }, plan, entries, proofs), job.units)
+  return spokenRecord(recordOf(catalogue, { id, version, job }, { plan, entries, proofs }), job.units)
 }
 
 /** Does something with a job as a database has it. */

@@ -35,10 +35,7 @@ const pages = (paper: Paper) =>
   bendStrips(
     sheet.value.marks.map(({ mark }, index) => ({ at: mark, label: `bend ${index + 1}` })),
     sheet.value.blank,
-    paper,
-    units.value,
-    props.title,
-    length,
+    { paper, units: units.value, title: props.title, lengthText: length },
   )
 </script>
 

@@ -21,7 +21,13 @@ const kind = useLocalStorage<ComparedFitting>('jolvet-compare-fitting', 'couplin
 const words: Readonly<Record<ComparedFitting, string>> = { coupling: 'couplings', 'elbow 90': 'elbows', tee: 'tees' }
 const kinds = comparedFittings.map((value) => ({ value, label: words[value] }))
 const compared = computed(() =>
-  compareMethods(props.verdicts, costs.value, props.profile, props.tools, joints.value, kind.value),
+  compareMethods(props.verdicts, {
+    costs: costs.value,
+    profile: props.profile,
+    tools: props.tools,
+    upTo: joints.value,
+    kind: kind.value,
+  }),
 )
 const hours = (row: ComparedMethod) => formatWait(Math.round(hoursOver(row, joints.value) * 3600))
 const { methodName: name } = useMethods()

@@ -6,7 +6,8 @@ import type { Paper } from '~~/core/draw/strip-page'
 const props = defineProps<{ depths: readonly StripDepth[]; title: string }>()
 const { length, units } = useWords()
 const once = computed(() => [...new Map(props.depths.map((depth) => [`${depth.label}|${depth.mm}`, depth])).values()])
-const pages = (paper: Paper) => depthStrips(once.value, paper, units.value, props.title, length)
+const pages = (paper: Paper) =>
+  depthStrips(once.value, { paper, units: units.value, title: props.title, lengthText: length })
 </script>
 
 <template>

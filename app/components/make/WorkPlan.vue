@@ -21,7 +21,9 @@ const own = useCatalogueStore()
 const workshop = useWorkshopStore()
 const log = useWorkLogStore()
 onMounted(() => log.load(store.id))
-const question = computed(() => assemblyQuestion(own.catalogue, job.value, plan.value, workshop.costs, props.celsius))
+const question = computed(() =>
+  assemblyQuestion(own.catalogue, job.value, plan.value, { costs: workshop.costs, celsius: props.celsius }),
+)
 const { order, tried, failed, stopped, seek, stop } = useAssembly(() => question.value)
 const joints = computed(() => new Map(question.value.joints.map((joint) => [joint.id, joint])))
 const profile = computed(() => profileWith(job.value.profile, job.value.own?.changes))

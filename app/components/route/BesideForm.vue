@@ -33,9 +33,13 @@ function add(): void {
   emit(
     'apply',
     (job) =>
-      addParallelRun(job, randomIds, props.run.id, mm, unitVector(towards), {
-        service: service.value,
-        name: `${props.run.name}, ${service.value.replace('-', ' ')}`.slice(0, 120),
+      addParallelRun(job, randomIds, props.run.id, {
+        spacing: mm,
+        towards: unitVector(towards),
+        change: {
+          service: service.value,
+          name: `${props.run.name}, ${service.value.replace('-', ' ')}`.slice(0, 120),
+        },
       }).job,
   )
 }

@@ -13,7 +13,11 @@ const items = [
   ...mirrors.map((value) => ({ value, label: `mirrored ${value}` })),
 ] as const
 const mirror = computed(() => (chosen.value === 'none' ? undefined : chosen.value))
-const copy = () => emit('apply', (job) => copyPart(job, randomIds, props.run, props.legs, props.to, mirror.value).job)
+const copy = () =>
+  emit(
+    'apply',
+    (job) => copyPart(job, randomIds, props.run, { legIds: props.legs, to: props.to, mirror: mirror.value }).job,
+  )
 const turnOver = () => {
   const [first] = props.legs
   const across = mirror.value

@@ -34,7 +34,11 @@ function put(): void {
   const { run, leg } = props
   let node = ''
   emit('apply', (job) => {
-    const done = cutInto(job, randomIds, run, leg!.id, kind.value, { at: at.value, play: play.value })
+    const done = cutInto(job, randomIds, run, {
+      legId: leg!.id,
+      kind: kind.value,
+      where: { at: at.value, play: play.value },
+    })
     node = done.node
     return done.job
   })
@@ -44,7 +48,9 @@ const setPlay = (mm: number | undefined) => emit('apply', (job) => setNode(job, 
 const setCondition = (condition: Condition) =>
   emit('apply', (job) => setNode(job, props.run, props.node.id, { condition }))
 const putNewPipe = () =>
-  emit('apply', (job) => putNewPipeIn(own.catalogue, job, randomIds, props.run, props.node.id, slip.value))
+  emit('apply', (job) =>
+    putNewPipeIn(own.catalogue, job, randomIds, { runId: props.run, nodeId: props.node.id, slipLength: slip.value }),
+  )
 const isHeld = computed(() => typeof props.cutIn?.playNeeded === 'number')
 const isEnough = computed(() => (props.cutIn?.play ?? -1) >= (props.cutIn?.playNeeded ?? 0))
 </script>

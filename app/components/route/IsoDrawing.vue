@@ -1,10 +1,9 @@
 <script setup lang="ts">
 import { pipeIdIn } from '~~/core/job/leg-defaults'
 import type { System } from '~~/core/job/system'
-import { useElementSize } from '@vueuse/core'
-import { clearCorner } from '~~/core/draw/clear-corner'
+import { pixels } from '~/composables/useDrawingFrame'
 import { placeDimensions, placeHeights } from '~~/core/draw/dimensions'
-import { compassOf, drawRun, type DrawingView, type DrawnLeg, type Point } from '~~/core/draw/drawing'
+import { drawRun, type DrawingView, type DrawnLeg, type Point } from '~~/core/draw/drawing'
 import { breakSign, outDashes, pipeColour, serviceDashes } from '~~/core/draw/line-style'
 import { nodeSymbols } from '~~/core/draw/node-symbol'
 import { useCatalogueStore } from '~/stores/catalogue'
@@ -24,7 +23,6 @@ const props = defineProps<{
 const emit = defineEmits<{ leg: [id: string]; node: [id: string]; length: [leg: string] }>()
 const { figure, units } = useWords()
 const paper = useTemplateRef<SVGSVGElement>('paper')
-const { width, height } = useElementSize(paper)
 const own = useCatalogueStore()
 const drawing = computed(() => drawRun(layOut(props.system), props.view))
 const legs = computed(() => new Map(props.system.legs.map((of) => [of.id, of])))
@@ -35,42 +33,7 @@ const colourOf = (id: string) => {
   return `var(--drawing-${pipe ? pipeColour(pipe) : 'copper'})`
 }
 const colours = computed(() => new Map(props.system.legs.map(({ id }) => [id, colourOf(id)])))
-/** Pixels to a unit: signs and letters are drawn in units, a third of a letter's height. */
-const pixels = 4.5
-/** Pixels on either side that half a length in feet and inches with its piece takes. */
-const beside = 26
-/**
- * Line weights and letters keep their size on the screen whatever the run's length. Lines do so by themselves; signs and
- * letters are scaled by one property of the group that holds them, so that a run that grows is not drawn anew part by part.
- */
-const unit = computed(() => {
-  const [, , across, down] = drawing.value.box
-  return pixels * Math.max(across / ((width.value || 800) - 2 * beside), down / (height.value || 330))
-})
-const frame = computed(() => {
-  const [left, top, across, down] = drawing.value.box
-  const more = (beside / pixels) * unit.value
-  return [left - more, top, across + 2 * more, down] as const
-})
-/** Where the compass stands: in the lower left corner of all that is seen, or in another where pipe lies there. */
-const corner = computed((): Point => {
-  const [left, top, across, down] = frame.value
-  const [wide, high] = [width.value || 800, height.value || 330]
-  const scale = Math.max(across / wide, down / high)
-  const [beyond, below] = [(wide * scale - across) / 2, (high * scale - down) / 2]
-  const [near, far] = [left - beyond + unit.value * 9, left + across + beyond - unit.value * 9]
-  const [upper, lower] = [top - below + unit.value * 9, top + down + below - unit.value * 8]
-  const corners: Point[] = [
-    [near, lower],
-    [far, lower],
-    [near, upper],
-    [far, upper],
-  ]
-  const written = dimensions.value.map(({ at }) => at)
-  return clearCorner(drawing.value, corners, unit.value * 9, written)
-})
-/** The unit in steps of a fifth, for what is placed by it: dimensions then stay where they are while a run is typed. */
-const step = computed(() => 1.2 ** Math.ceil(Math.log(unit.value) / Math.log(1.2)))
+const { unit, step, frame, corner } = useDrawingFrame(paper, drawing, () => dimensions.value.map(({ at }) => at))
 const inPixels = (of: readonly number[]) => of.map((dash) => dash * pixels).join(' ')
 const dashesOf = ({ state, service }: DrawnLeg) =>
   state === undefined ? inPixels(serviceDashes[service]) : state === 'existing' ? '' : inPixels(outDashes)
@@ -103,8 +66,6 @@ const dimensions = computed(() => {
 const unwritten = computed(() => drawing.value.legs.length - dimensions.value.length)
 const weightOf = (id: string) => pixels * (id === props.leg || props.chosen.has(id) ? 1.6 : 0.8)
 const withArrow = computed(() => drawing.value.legs.filter(hasArrow))
-
-const compass = computed(() => compassOf(props.view))
 const fills = { ink: 'currentColor', paper: 'var(--ui-bg)', none: 'none' } as const
 </script>
 
@@ -117,22 +78,7 @@ const fills = { ink: 'currentColor', paper: 'var(--ui-bg)', none: 'none' } as co
     :aria-label="`Drawing of the run, ${view}`"
     fill="none"
   >
-    <g :style="[{ '--unit': unit }, scaledAt(corner)]" stroke="currentColor" stroke-width="0.25" aria-hidden="true">
-      <g v-for="{ word, at } in compass" :key="word">
-        <line x1="0" y1="0" :x2="at[0] * 5" :y2="at[1] * 5" />
-        <text
-          :x="at[0] * 6.5"
-          :y="at[1] * 6.5 + 0.8"
-          font-size="2.500"
-          text-anchor="middle"
-          fill="currentColor"
-          stroke="none"
-          class="font-label"
-        >
-          {{ word }}
-        </text>
-      </g>
-    </g>
+    <DrawingCompass :view="view" :style="[{ '--unit': unit }, scaledAt(corner)]" />
     <g
       v-for="drawn in drawing.legs"
       :key="drawn.id"

@@ -29,7 +29,8 @@ function move(): void {
 }
 function put(): void {
   const [mm, leg] = [at.value, props.leg]
-  if (mm && leg) emit('apply', (job) => splitLeg(job, randomIds, props.run, leg.id, mm, kind.value).job)
+  if (mm && leg)
+    emit('apply', (job) => splitLeg(job, randomIds, props.run, { legId: leg.id, at: mm, kind: kind.value }).job)
 }
 </script>
 

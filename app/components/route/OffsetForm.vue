@@ -35,15 +35,20 @@ function add(): void {
   emit(
     'apply',
     (job) =>
-      addOffset(job, randomIds, props.run, props.from, {
-        set,
-        after,
-        angle,
-        roll,
-        corner,
-        towards: aside,
-        radius: props.bendRadius,
-      }).job,
+      addOffset(
+        job,
+        randomIds,
+        { run: props.run, node: props.from },
+        {
+          set,
+          after,
+          angle,
+          roll,
+          corner,
+          towards: aside,
+          radius: props.bendRadius,
+        },
+      ).job,
   )
 }
 </script>

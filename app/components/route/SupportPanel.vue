@@ -11,7 +11,6 @@ import { layOut } from '~~/core/run/layout'
 import { loopFor, roomAtWall } from '~~/core/support/expansion'
 import { keepClipsOff } from '~~/core/edit/keep-clips-off'
 import { growthOf, type FreeEnd, type Turning } from '~~/core/support/free-leg'
-import { joistLimits, joistLimitsMessage, joistProblems, needsGuard, type JoistCut } from '~~/core/support/timber'
 import { inch } from '~~/core/quantity/units'
 import { useCatalogueStore } from '~/stores/catalogue'
 
@@ -43,14 +42,11 @@ const warm = ref<number | undefined>(service === 'cold' ? 20 : service === 'hot'
 const growing = computed(() =>
   cold.value === undefined || warm.value === undefined
     ? null
-    : growthOf(
-        own.catalogue,
-        layOut(props.system),
-        props.leg,
-        props.plan.supports,
-        warm.value - cold.value,
-        profile.value,
-      ),
+    : growthOf(own.catalogue, layOut(props.system), props.leg, {
+        supports: props.plan.supports,
+        kelvin: warm.value - cold.value,
+        profile: profile.value,
+      }),
 )
 /** Ends at which the legs that turn off are long enough to give. */
 const able = computed(() => growing.value?.turning.filter(({ length: of }) => of >= growing.value!.freeLeg) ?? [])
@@ -82,25 +78,6 @@ const isPlasticPipe = computed(() => {
   return pipe !== undefined && isPlastic(pipe.material)
 })
 const loop = computed(() => (growing.value?.enough === false ? loopFor(growing.value.freeLeg) : null))
-
-const joist = ref<Partial<JoistCut> & { kind: JoistCut['kind'] }>({ kind: 'hole' })
-const kinds = [
-  { value: 'hole', label: 'a hole' },
-  { value: 'notch', label: 'a notch' },
-] as const
-const whole = computed<JoistCut | null>(() => {
-  const { kind, depth, span, at, size } = joist.value
-  return depth && span && at !== undefined && size ? { kind, depth, span, at, size } : null
-})
-const problems = computed(() => (whole.value ? joistProblems(whole.value, job.value.profile) : []))
-const clear = ref<number>()
-const timber = { min: 1, max: 20_000 }
-const fields = [
-  { key: 'depth', label: 'Depth of the joist' },
-  { key: 'span', label: 'Its span' },
-  { key: 'at', label: 'From the nearer support' },
-  { key: 'size', label: 'Size of the cut' },
-] as const
 </script>
 
 <template>
@@ -225,50 +202,6 @@ const fields = [
         </svg>
       </template>
     </section>
-    <details>
-      <summary class="opens">Through a joist or a stud</summary>
-      <div class="grid grid-cols-2 gap-2 pt-2">
-        <Choice
-          label="What is cut"
-          :items="kinds"
-          :model-value="joist.kind"
-          @update:model-value="(kind) => (joist = { ...joist, kind })"
-        />
-        <LengthField
-          v-for="{ key, label } in fields"
-          :key="key"
-          :label="label"
-          optional
-          :limits="timber"
-          :model-value="joist[key]"
-          @update:model-value="(mm) => (joist = { ...joist, [key]: mm })"
-        />
-        <LengthField
-          label="From its edge to the timber’s face"
-          optional
-          :limits="timber"
-          :model-value="clear"
-          @update:model-value="(mm) => (clear = mm)"
-        />
-      </div>
-      <p v-if="whole && problems.length === 0" class="pt-2 text-(--ui-success)">Within the limits.</p>
-      <p v-for="problem in problems" :key="problem.message" class="pt-2 text-(--ui-error)">
-        Allowed: {{ tell(problem) }}.
-      </p>
-      <p
-        v-if="clear !== undefined"
-        class="pt-2"
-        :class="needsGuard(clear, profile.guardDistance) ? 'text-(--ui-warning)' : ''"
-      >
-        {{
-          needsGuard(clear, profile.guardDistance)
-            ? `Nearer than ${length(profile.guardDistance)}: a guard plate over it.`
-            : 'No guard needed.'
-        }}
-      </p>
-      <p class="pt-2 text-sm text-muted">
-        {{ tell(joistLimitsMessage(job.profile)) }} ({{ joistLimits[job.profile].basis }}); local code comes first.
-      </p>
-    </details>
+    <JoistCutForm />
   </div>
 </template>

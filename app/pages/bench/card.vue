@@ -28,11 +28,14 @@ const pipe = computed(() => own.catalogue.pipe(question.value.pipe))
 const profile = computed(() => profileWith(question.value.profile, question.value.own?.changes))
 const card = computed(() =>
   pipe.value
-    ? jointCard(own.catalogue, pipe.value, question.value.method, profile.value, {
-        say: say.value,
-        celsius: celsius.value ?? undefined,
-        attitude: question.value.attitude,
-        wet: question.value.wet,
+    ? jointCard(own.catalogue, pipe.value, question.value.method, {
+        profile: profile.value,
+        here: {
+          say: say.value,
+          celsius: celsius.value ?? undefined,
+          attitude: question.value.attitude,
+          wet: question.value.wet,
+        },
       })
     : null,
 )

@@ -24,7 +24,10 @@ async function makeJob(): Promise<void> {
     surveys: [survey.value],
   }
   const { takeForPipe } = await import('~~/core/edit/take-for-pipe')
-  const begun = await beginJob(httpTransport, takeForPipe(shippedCatalogue, base, randomIds, survey.value.id, { pipe }))
+  const begun = await beginJob(
+    httpTransport,
+    takeForPipe(shippedCatalogue, base, randomIds, { id: survey.value.id, pipe }),
+  )
   if (begun.outcome === 'begun') await navigateTo(`/jobs/${begun.id}/join`)
   else problem.value = 'The server or its database does not answer; what you entered stays here. Try again in a moment.'
 }

@@ -27,7 +27,10 @@ const offcuts = computed(() =>
 const tooLong = computed(() => plan.value.stock.flatMap(({ tooLong: of }) => of))
 const unjoined = ref<JoinedLong['problems']>([])
 function putCouplings(): void {
-  const joined = joinLong(own.catalogue, job.value, randomIds, plan.value, (of) => planJob(of, own.catalogue))
+  const joined = joinLong(own.catalogue, job.value, randomIds, {
+    plan: plan.value,
+    replan: (of) => planJob(of, own.catalogue),
+  })
   unjoined.value = joined.problems
   change(joined.job)
 }

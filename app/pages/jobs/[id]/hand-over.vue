@@ -20,9 +20,7 @@ const record = computed(() =>
   recordOf(
     own.catalogue,
     { id: store.id, version: store.version, job: built.value },
-    plan.value,
-    log.entries,
-    proofs.value,
+    { plan: plan.value, entries: log.entries, proofs: proofs.value },
   ),
 )
 const done = computed(() => doneOf(record.value))

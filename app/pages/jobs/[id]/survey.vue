@@ -46,7 +46,7 @@ function add(): void {
       :survey="survey"
       :taken="taken"
       @change="(part) => change(setSurvey(job, survey!.id, part))"
-      @choose="(pipe, known) => change(takeForPipe(own.catalogue, job, randomIds, survey!.id, { pipe, known }))"
+      @choose="(pipe, known) => change(takeForPipe(own.catalogue, job, randomIds, { id: survey!.id, pipe, known }))"
     >
       <template #name>
         <UFormField label="Where it is">

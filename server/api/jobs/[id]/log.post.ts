@@ -24,7 +24,7 @@ export default answering(async (event) => {
     // Held from here on: with a restore in between, versions would be taken for those of another life.
     const generation = await heldGeneration(transaction)
     setHeader(event, generationHeader, generation)
-    const added = await addEntries(transaction, job, entries, came, (held, version) => {
+    const added = await addEntries(transaction, job, { entries, came }, (held, version) => {
       const isVersionKnown = !isOfAnother(event, generation)
       const found = problemsAgainst(entries, { job, version, isVersionKnown, held, named })
       if (found.length > 0) throw invalid(found)
