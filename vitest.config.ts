@@ -6,6 +6,14 @@ const alias = {
   '~': fileURLToPath(new URL('app', import.meta.url)),
 }
 
+const unit = {
+  testTimeout: 120_000,
+  globalSetup: 'scripts/tests/seed.ts',
+  setupFiles: 'scripts/tests/use-seed.ts',
+  pool: 'threads',
+  maxWorkers: 2,
+} as const
+
 export default defineConfig({
   resolve: { alias },
   test: {
@@ -17,16 +25,17 @@ export default defineConfig({
       {
         extends: true,
         test: {
+          ...unit,
           name: 'unit',
-          include: ['{core,app,server,scripts}/**/*.test.ts'],
+          include: ['{core,server,scripts}/**/*.test.ts'],
           // What one file imports the next finds loaded: most of the time would go there.
-          pool: 'threads',
           isolate: false,
-          maxWorkers: 2,
-          testTimeout: 120_000,
-          globalSetup: 'scripts/tests/seed.ts',
-          setupFiles: 'scripts/tests/use-seed.ts',
         },
+      },
+      {
+        extends: true,
+        // Each file is a browser of its own.
+        test: { ...unit, name: 'unit-page', include: ['app/**/*.test.ts'] },
       },
       {
         extends: true,
