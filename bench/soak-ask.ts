@@ -46,7 +46,7 @@ async function ask(
         'Idempotency-Key': key,
         ...(generation ? { 'Jolvet-Generation': generation } : {}),
       },
-      ...(body === undefined ? {} : bodyOf(JSON.stringify(body), counts)),
+      ...(body === undefined ? {} : namedFittingAt(JSON.stringify(body), counts)),
       signal: AbortSignal.timeout(10_000),
     }).catch(() => null)
     const answer: unknown = await response?.json().catch(() => null)
@@ -57,7 +57,7 @@ async function ask(
   }
 }
 
-const bodyOf = (text: string, counts: Counts): RequestInit =>
+const namedFittingAt = (text: string, counts: Counts): RequestInit =>
   Math.random() < 0.05 ? ({ body: slowly(text, counts), duplex: 'half' } as unknown as RequestInit) : { body: text }
 
 export const soakAsker =

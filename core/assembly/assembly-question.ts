@@ -8,7 +8,7 @@ import { profileWith, type Profile } from '../workshop/profile'
 import type { AssemblyJoint, AssemblyQuestion, Extent } from './question'
 import { unknownSays } from './sayings'
 import { deflection } from './deflection'
-import { bodyOf } from '../run/body'
+import { namedFittingAt } from '../run/named-fitting'
 import { unitVector } from '../job/direction'
 import { layoutsByRun, type Layout } from '../run/layout'
 import { namesOf } from '../run/names'
@@ -39,7 +39,7 @@ function springAt(layout: Layout, pipe: Pipe, ends: readonly string[], axis: Vec
 }
 
 /** What comes apart in its middle, drawn so or chosen by its name. */
-const isUnion = (node: Node): boolean => node.kind === 'union' || (bodyOf(node)?.kind.includes('union') ?? false)
+const isUnion = (node: Node): boolean => node.kind === 'union' || (namedFittingAt(node)?.kind.includes('union') ?? false)
 
 function extentOf(places: readonly (Vector | undefined)[]): Extent | null {
   const known = places.flatMap((place) => (place ? [place] : []))

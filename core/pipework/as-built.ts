@@ -1,6 +1,6 @@
 import type { Catalogue } from '../catalogue/catalogue'
 import type { Job } from '../job/job'
-import { asFittingsStand } from '../run/as-fittings-stand'
+import { asFittingsStand } from './as-fittings-stand'
 import { withMadeUpPieces } from './made-up-pieces'
 
 /**

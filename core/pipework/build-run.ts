@@ -1,6 +1,6 @@
 import type { Catalogue } from '../catalogue/catalogue'
 import type { Layout } from '../run/layout'
-import { standingsOf, type Standing } from '../run/stands-in'
+import { standingsOf, type Standing } from './take-off/stands-in'
 import { existingEnds, isExistingLeg, tiedInto } from '../run/states'
 import type { Leg, Node } from '../job/job'
 import { siteId } from '../job/site-id'

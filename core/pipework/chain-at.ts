@@ -1,5 +1,5 @@
 import { itemName } from '../catalogue/counter-name'
-import { askedForAs } from '../run/fittings'
+import { askedForAs } from './take-off/fitting-label'
 import type { Catalogue } from '../catalogue/catalogue'
 import { fittingNamed } from '../catalogue/chain-length'
 import { endTakes } from '../catalogue/fit'

@@ -2,10 +2,10 @@ import type { Leg } from '../job/job'
 import { pipeIdIn } from '../job/leg-defaults'
 import { siteId } from '../job/site-id'
 import { runOf } from '../job/system'
-import { bodyOf } from '../run/body'
+import { namedFittingAt } from '../run/named-fitting'
 import { opposite } from '../job/direction'
 import { methodAt } from '../run/method-at'
-import { askedForAt } from '../run/fittings'
+import { askedForAt } from './take-off/fitting-label'
 import { portAt } from '../run/layout'
 import { hasNoPipe, isNewFitting, isNewLeg } from '../run/states'
 import { bodyAt } from './body-at'
@@ -18,7 +18,7 @@ export function fittingsAt(at: NodeAt): FittingsAt {
   const { catalogue, layout, node, arms, takeOffs } = at
   const isNew = isNewFitting(node, arms)
   if (node.chain && !node.fitting && isNew) return chainAt(at)
-  const body = bodyOf(node)
+  const body = namedFittingAt(node)
   if (body && isNew) return bodyAt(at, body)
   const id = siteId(node)
   const place = layout.places.get(node.id)

@@ -14,11 +14,11 @@ import { fittingJoints, standingJoints } from './fitting-joints'
 import { jointId } from './joint-id'
 import type { PipeEnds } from './pipe-ends'
 import type { PlanJoint, PlanPiece } from './planned'
-import { bodyOf } from '../run/body'
+import { namedFittingAt } from '../run/named-fitting'
 import { methodAt } from '../run/method-at'
 import { existingEnds, tiedInto } from '../run/states'
 import type { Layout } from '../run/layout'
-import { socketAt } from '../run/socket-at'
+import { socketAt } from './take-off/socket-at'
 import { runOf, type System } from '../job/system'
 
 /** What the joints of a system follow from. */
@@ -119,7 +119,7 @@ function existingLegJoints({ catalogue, layout, built, ends, circumstancesIn }: 
 const heldAtWall: ReadonlySet<string> = new Set(['drop-ear elbow', 'stub-out'])
 
 /** Of a run that comes through a finished wall its outlets do, but for those on a fitting that is fixed there. */
-const comesThroughWall = (node: Node): boolean => node.kind === 'outlet' && !heldAtWall.has(bodyOf(node)?.kind ?? '')
+const comesThroughWall = (node: Node): boolean => node.kind === 'outlet' && !heldAtWall.has(namedFittingAt(node)?.kind ?? '')
 
 /** Which node is met when, along the run from its first one and into each branch as it comes; what hangs on nothing last. */
 function walkOrder({ nodes, legs }: System): Map<string, number> {

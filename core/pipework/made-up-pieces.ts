@@ -10,12 +10,13 @@ import { pipeIdIn } from '../job/leg-defaults'
 import { isRunEnd } from '../job/node-legs'
 import { movedInLine } from '../job/moved-in-line'
 import { systemOf, withChanged, type System } from '../job/system'
-import { armFittings, armStretches, type ArmChain } from '../run/arm'
-import { bodyOf, mayGoInto } from '../run/body'
+import { armFittings, armStretches, type ArmChain } from './take-off/arm'
+import { mayGoInto } from './take-off/ends-taken'
+import { namedFittingAt } from '../run/named-fitting'
 import { chainLegs } from '../job/chain-legs'
 import { oppositeDirection, unitVector } from '../job/direction'
 import { layOut, turnAt, type Layout } from '../run/layout'
-import { usedByPipe } from '../run/stands-in'
+import { usedByPipe } from './take-off/stands-in'
 import { chainStretches } from './chain-stretches'
 import { putInLine } from './put-in-line'
 
@@ -101,7 +102,7 @@ function armPulledApart(
   arm: ArmChain,
 ): System | null {
   const { system } = layout
-  const [body, leg] = [bodyOf(node), layout.leg.get(legId)]
+  const [body, leg] = [namedFittingAt(node), layout.leg.get(legId)]
   const arms = layout.arms.get(node.id) ?? []
   const pipe = leg && catalogue.pipe(pipeIdIn(system, leg))
   if (!body || !leg || !pipe || node.measured) return null
@@ -146,7 +147,7 @@ function armPulledApart(
 
 /** The arms of a node's body that do not go in it as they stand. */
 const armsApart = (node: Node): [string, ArmChain][] => {
-  const body = bodyOf(node)
+  const body = namedFittingAt(node)
   if (!body || !node.arms) return []
   return Object.entries(node.arms).filter(
     ([, { fittings }]) => !body.ends.some((_, index) => armFittings(body, index, fittings) !== null),

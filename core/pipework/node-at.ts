@@ -1,7 +1,7 @@
 import type { Catalogue } from '../catalogue/catalogue'
 import type { Node } from '../job/job'
 import type { Arm, Layout } from '../run/layout'
-import type { Standing } from '../run/stands-in'
+import type { Standing } from './take-off/stands-in'
 
 /** A node, and all that its fittings follow from. */
 export interface NodeAt {

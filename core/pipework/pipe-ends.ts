@@ -1,6 +1,6 @@
 import type { Leg } from '../job/job'
-import { pieceEnd, type PieceEnd } from '../run/end'
-import type { Laid } from '../run/laid'
+import { pieceEnd, type PieceEnd } from './take-off/end'
+import type { Laid } from './take-off/laid'
 
 /** What the pipe of a leg meets at one of its nodes. */
 export type PipeEnds = (node: string, leg: Leg) => PieceEnd

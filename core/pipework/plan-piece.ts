@@ -3,10 +3,10 @@ import { blankOf } from '../bend/blank'
 import { keptBender } from '../job/bender-of-job'
 import type { Job } from '../job/job'
 import type { Figure } from '../quantity/basis'
-import { allowanceOf } from '../run/allowance'
-import type { PieceEnd } from '../run/end'
+import { allowanceOf } from './take-off/allowance'
+import type { PieceEnd } from './take-off/end'
 import type { Layout } from '../run/layout'
-import type { Piece } from '../run/piece'
+import type { Piece } from './take-off/piece'
 import type { PlanEnd, PlanPiece } from './planned'
 
 /** What pieces are cut by, beside where they lie. */

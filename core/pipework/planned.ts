@@ -4,8 +4,8 @@ import type { MethodId } from '../methods/ids'
 import type { Reason, VerdictKind } from '../join/verdict'
 import type { Basis } from '../quantity/basis'
 import type { Message } from '../quantity/message'
-import type { Allowance } from '../run/allowance'
-import type { PieceBend } from '../run/piece'
+import type { Allowance } from './take-off/allowance'
+import type { PieceBend } from './take-off/piece'
 import type { PortPair } from './part'
 
 /** A figure in a plan: millimetres, null while it is not known. */

@@ -1,7 +1,7 @@
 import type { Catalogue } from '../catalogue/catalogue'
 import { methods } from '../methods'
 import { methodAt } from '../run/method-at'
-import { askedForAt } from '../run/fittings'
+import { askedForAt } from './take-off/fitting-label'
 import type { Layout } from '../run/layout'
 import { pipeIdIn } from '../job/leg-defaults'
 

@@ -5,7 +5,7 @@ import { withoutLengthsMade } from '../job/decisions'
 import type { Job } from '../job/job'
 import { setLeg, setNode, setRun } from '../edit/edit-run'
 import { chooseChain } from '../edit/edit-tie-in'
-import { asFittingsStand } from '../run/as-fittings-stand'
+import { asFittingsStand } from '../pipework/as-fittings-stand'
 import { pipeId, sampleJob } from '../sample-run'
 import { planJob } from './plan-job'
 

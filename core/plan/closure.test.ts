@@ -4,7 +4,7 @@ import { shippedCatalogue } from '../catalogue/catalogue'
 import { planJob } from './plan-job'
 import { randomStream } from '../quantity/random-stream'
 import type { MethodId } from '../methods/ids'
-import { allowanceOf, type AllowedEnd } from '../run/allowance'
+import { allowanceOf, type AllowedEnd } from '../pipework/take-off/allowance'
 import { pipeId, sampleJob, withCopy } from '../sample-run'
 import { closingChains, closureOf, shareThatCloses, type Chain } from './closure'
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
-import { bodiesFor } from '../run/body-choices'
+import { bodiesFor } from '../pipework/take-off/named-choices'
 import { layOut } from '../run/layout'
 import { cutInto, putNewPipeIn, type CutInKind } from '../edit/cut-into'
 import { setNode, setRun } from '../edit/edit-run'

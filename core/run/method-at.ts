@@ -1,7 +1,7 @@
 import type { MethodId } from '../methods/ids'
 import type { Leg, Node } from '../job/job'
 import { runOf, type System } from '../job/system'
-import { bodyMethod, bodyOf } from './body'
+import { namedFittingMethod, namedFittingAt } from './named-fitting'
 import { chainLegs } from '../job/chain-legs'
 
 /** The method at a node's chain of fittings: the first where it begins, else the last. */
@@ -19,6 +19,6 @@ function chainMethod({ legs }: System, node: Node, leg: Leg | undefined): Method
  * leg that the chain begins at is joined by the first method, and the one that goes on by the last.
  */
 export function methodAt(system: System, node: Node, leg?: Leg): MethodId {
-  const onArm = leg && bodyOf(node) ? node.arms?.[leg.id]?.method : undefined
-  return onArm ?? bodyMethod(node) ?? node.method ?? chainMethod(system, node, leg) ?? runOf(system, node).method
+  const onArm = leg && namedFittingAt(node) ? node.arms?.[leg.id]?.method : undefined
+  return onArm ?? namedFittingMethod(node) ?? node.method ?? chainMethod(system, node, leg) ?? runOf(system, node).method
 }

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import type { System } from '~~/core/job/system'
-import { bodyOf } from '~~/core/run/body'
-import { canBeNamed, type BodyChoice } from '~~/core/run/body-choices'
+import { namedFittingAt } from '~~/core/run/named-fitting'
+import { canBeNamed, type BodyChoice } from '~~/core/pipework/take-off/named-choices'
 import type { Node } from '~~/core/job/job'
-import { armsAtHome, bodiesAtHome } from '~~/core/join/bodies-at-home'
+import { armsAtHome, bodiesAtHome } from '~~/core/pipework/take-off/named-at-home'
 import { layOut } from '~~/core/run/layout'
 import { useCatalogueStore } from '~/stores/catalogue'
 
@@ -33,7 +33,7 @@ function choose(id: string): void {
 }
 const chosen = computed(() => {
   const { fitting, arms = {} } = props.node
-  return fitting && withArms(bodyOf(props.node)?.label ?? fitting, arms)
+  return fitting && withArms(namedFittingAt(props.node)?.label ?? fitting, arms)
 })
 const { namesIn } = useNames()
 /** What stands on an arm, of all that could. */

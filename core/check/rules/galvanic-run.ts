@@ -6,14 +6,14 @@ import type { Leg, Node } from '../../job/job'
 import { pipeIdIn, serviceIn } from '../../job/leg-defaults'
 import { runOf } from '../../job/system'
 import { galvanicReason } from '../../join/galvanic-chain'
-import { bodyOf } from '../../run/body'
+import { namedFittingAt } from '../../run/named-fitting'
 import { profileWith } from '../../workshop/profile'
 import { atPlace, checkRule, nodePlace } from '../rule'
 
 /** What stands between the pipes at a node: its chain, or its body with what is on its arms. */
 function fittingsAt(node: Node): Fitting[] {
   const names = node.chain?.fittings ?? Object.values(node.arms ?? {}).flatMap(({ fittings }) => fittings)
-  const body = bodyOf(node)
+  const body = namedFittingAt(node)
   return [...(body ? [body] : []), ...names.flatMap((name) => fittingNamed(name) ?? [])]
 }
 

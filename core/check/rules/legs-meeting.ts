@@ -1,6 +1,6 @@
 import { legsAtNode, mostLegsAt, nodeWord } from '../../job/node-legs'
-import { bodyOf } from '../../run/body'
-import { legsInto } from '../../run/body-choices'
+import { namedFittingAt } from '../../run/named-fitting'
+import { legsInto } from '../../pipework/take-off/named-choices'
 import { isNewFitting } from '../../run/states'
 import { sentence } from '../../quantity/sentence'
 import { atPlace, checkRule, nodePlace, type SystemSubject } from '../rule'
@@ -23,7 +23,7 @@ function meetings({ catalogue, layout, standings }: SystemSubject): Meeting[] {
       // What is there already is drawn as far as it matters.
       .filter((node) => isNewFitting(node, arms.get(node.id) ?? []))
       .map((node) => {
-        const body = bodyOf(node)
+        const body = namedFittingAt(node)
         const wanted = body ? legsInto({ catalogue, layout }, standings, body, node) : legsAtNode[node.kind]
         return {
           id: node.id,

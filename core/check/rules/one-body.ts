@@ -7,10 +7,10 @@ import type { Node } from '../../job/job'
 import { pipeIdIn } from '../../job/leg-defaults'
 import { nodeWord } from '../../job/node-legs'
 import { sentence } from '../../quantity/sentence'
-import { bodyOf } from '../../run/body'
+import { namedFittingAt } from '../../run/named-fitting'
 import { methodAt } from '../../run/method-at'
-import { teeSizes } from '../../run/fittings'
-import { shapeFitting } from '../../run/shape-fitting'
+import { teeSizes } from '../../pipework/take-off/fitting-label'
+import { shapeFitting } from '../../pipework/take-off/shape-fitting'
 import { isNewFitting } from '../../run/states'
 import { atPlace, checkRule, nodePlace, type SystemSubject } from '../rule'
 
@@ -96,7 +96,7 @@ export const oneBody = checkRule({
       if (node.kind === 'bend' || !isNewFitting(node, arms.get(node.id) ?? [])) return []
       const unmade = chosenAt(node).find((id) => !isKnownToBeMade(subject.catalogue, id))
       if (unmade) return [atPlace(nodePlace(subject, node.id), caution('unmade', { fitting: unmade }))]
-      if (node.chain || bodyOf(node)) return []
+      if (node.chain || namedFittingAt(node)) return []
       const [first, ...others] = socketsAt(subject, node)
       if (!first) return []
       const kind = nodeWord(node.kind)

@@ -1,5 +1,5 @@
 import { fixed } from '../../quantity/sentence'
-import { missingFigure } from '../../run/missing'
+import { missingFigure } from '../../pipework/take-off/missing'
 import { atPlace, checkRule, piecePlace } from '../rule'
 
 export const unknownFigure = checkRule({

@@ -1,10 +1,10 @@
 import { expect, it } from 'vitest'
-import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
-import type { MethodId } from '../methods/ids'
-import { armChoices, bodiesFor } from '../run/body-choices'
-import { layOut } from '../run/layout'
-import { pipeId, sampleSystem } from '../sample-run'
-import { armsAtHome, bodiesAtHome } from './bodies-at-home'
+import { shippedCatalogue as catalogue } from '../../catalogue/catalogue'
+import type { MethodId } from '../../methods/ids'
+import { armChoices, bodiesFor } from './named-choices'
+import { layOut } from '../../run/layout'
+import { pipeId, sampleSystem } from '../../sample-run'
+import { armsAtHome, bodiesAtHome } from './named-at-home'
 
 function elbowsOn(pipe: string, method: MethodId) {
   const layout = layOut(

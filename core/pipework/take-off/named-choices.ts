@@ -1,15 +1,16 @@
 import type { Laid } from './laid'
-import type { Catalogue } from '../catalogue/catalogue'
-import type { Fitting, PartKind } from '../catalogue/fitting'
-import { shippedFittings } from '../catalogue/fittings'
-import type { Leg, Node, NodeKind } from '../job/job'
-import { pipeIdIn } from '../job/leg-defaults'
-import { runOf } from '../job/system'
+import type { Catalogue } from '../../catalogue/catalogue'
+import type { Fitting, PartKind } from '../../catalogue/fitting'
+import { shippedFittings } from '../../catalogue/fittings'
+import type { Leg, Node, NodeKind } from '../../job/job'
+import { pipeIdIn } from '../../job/leg-defaults'
+import { runOf } from '../../job/system'
 import { armsOf, armsTo, type ArmChain } from './arm'
-import { bodyOf, endsTaken, isBody, isSocket, mayGoInto, methodOf, pipeEnds, turnsAlike } from './body'
-import type { Layout } from './layout'
+import { endsTaken, mayGoInto, turnsAlike } from './ends-taken'
+import { namedFittingAt, takesPipeItself, isSocket, methodOf, pipeEnds } from '../../run/named-fitting'
+import type { Layout } from '../../run/layout'
 import { bodyEnds, endsTowards, meetingAt, usedByPipe, type Standing, type StandingEnd } from './stands-in'
-import { hasNoPipe } from './states'
+import { hasNoPipe } from '../../run/states'
 
 /** What may stand where: a drop-ear elbow, an adapter or an angle stop is an outlet, for instance. */
 const kindsAt: Readonly<Partial<Record<NodeKind, readonly PartKind[]>>> = {
@@ -61,7 +62,7 @@ function facingOf(laid: Laid, node: Node): Facing {
     legs.map((leg) => {
       const other = layout.node.get(leg.from === node.id ? leg.to : leg.from)!
       const ends = endsTowards(laid, other, leg, usedByPipe(laid, other))
-      return [leg, { isNamed: bodyOf(other) !== undefined, ends }]
+      return [leg, { isNamed: namedFittingAt(other) !== undefined, ends }]
     }),
   )
 }
@@ -129,7 +130,7 @@ export function bodiesFor(catalogue: Catalogue, layout: Layout, node: Node): Bod
     (Object.keys(arms).length > 0 ? 2 : 0) +
     (methodOf(body) === runOf(layout.system, node).method ? 0 : 1)
   return shippedFittings()
-    .filter((body) => kinds.has(body.kind) && isBody(body) && (!isOutlet || body.ends.length > 1))
+    .filter((body) => kinds.has(body.kind) && takesPipeItself(body) && (!isOutlet || body.ends.length > 1))
     .filter((body) => turnsAlike(body, legs))
     .flatMap((body): BodyChoice[] => {
       const taking = takingOf({ catalogue, layout }, body, node, facing)
@@ -140,7 +141,7 @@ export function bodiesFor(catalogue: Catalogue, layout: Layout, node: Node): Bod
 
 /** What may stand on the arm of a leg at a node whose fitting was chosen by its name: none where that leg has no arm. */
 export function armChoices(catalogue: Catalogue, layout: Layout, node: Node, legId: string): ArmChain[] {
-  const body = bodyOf(node)
+  const body = namedFittingAt(node)
   const end = body && endsTaken({ catalogue, layout }, body, layout.arms.get(node.id) ?? [], node).get(legId)
   const leg = layout.leg.get(legId)
   const pipe = leg && catalogue.pipe(pipeIdIn(layout.system, leg))

@@ -1,14 +1,15 @@
-import { meetingOfEnds, socketEnd, type Fitting, type FittingEnd, type Meeting } from '../catalogue/fitting'
-import { sumOf, takeUpOf } from '../catalogue/fitting-length'
-import { asMet } from '../catalogue/fittings/threaded'
-import type { Leg, Node, NodeKind } from '../job/job'
-import type { Figure } from '../quantity/basis'
+import { meetingOfEnds, socketEnd, type Fitting, type FittingEnd, type Meeting } from '../../catalogue/fitting'
+import { sumOf, takeUpOf } from '../../catalogue/fitting-length'
+import { asMet } from '../../catalogue/fittings/threaded'
+import type { Leg, Node, NodeKind } from '../../job/job'
+import type { Figure } from '../../quantity/basis'
 import { armFittings, armStretches, type ArmFittings } from './arm'
-import { bodyOf, endsTaken, mayGoInto } from './body'
+import { endsTaken, mayGoInto } from './ends-taken'
+import { namedFittingAt } from '../../run/named-fitting'
 import { measuredTakeOff, pieceEnd } from './end'
 import { fromNode } from './from-node'
 import type { Laid } from './laid'
-import { hasNoPipe } from './states'
+import { hasNoPipe } from '../../run/states'
 
 /** An end by which a fitting can stand straight in another, or another in it. */
 export interface StandingEnd {
@@ -62,13 +63,13 @@ export function bodyEnds(
 
 /** The ends of what stands at a node which look along a leg. @param used ends of its body that something else goes into */
 export function endsTowards(laid: Laid, node: Node, leg: Leg, used: ReadonlySet<number>): StandingEnd[] {
-  const body = bodyOf(node)
+  const body = namedFittingAt(node)
   return body ? bodyEnds(laid, { node, body }, leg, used) : plainEnd(laid, node, leg)
 }
 
 /** The ends of a node's body that pipe goes into. */
 export function usedByPipe(laid: Laid, node: Node): Set<number> {
-  const body = bodyOf(node)
+  const body = namedFittingAt(node)
   const taken = body && endsTaken(laid, body, laid.layout.arms.get(node.id) ?? [], node)
   return new Set([...(taken?.values() ?? [])].map(({ index }) => index))
 }

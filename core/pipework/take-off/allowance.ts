@@ -1,5 +1,5 @@
-import { methods } from '../methods'
-import type { MethodId } from '../methods/ids'
+import { methods } from '../../methods'
+import type { MethodId } from '../../methods/ids'
 
 /** One end of a piece as far as its length matters. */
 export interface AllowedEnd {

@@ -1,16 +1,16 @@
-import type { Catalogue } from '../catalogue/catalogue'
-import { itemId, itemName } from '../catalogue/counter-name'
-import type { Fitting } from '../catalogue/fitting'
-import { methods } from '../methods'
-import type { MethodId } from '../methods/ids'
-import type { Leg, Node } from '../job/job'
-import { nodeWord } from '../job/node-legs'
-import { bodyOf } from './body'
-import { methodAt } from './method-at'
-import { branchOf, turnAt, type Arm, type Layout } from './layout'
-import type { System } from '../job/system'
+import type { Catalogue } from '../../catalogue/catalogue'
+import { itemId, itemName } from '../../catalogue/counter-name'
+import type { Fitting } from '../../catalogue/fitting'
+import { methods } from '../../methods'
+import type { MethodId } from '../../methods/ids'
+import type { Leg, Node } from '../../job/job'
+import { nodeWord } from '../../job/node-legs'
+import { namedFittingAt } from '../../run/named-fitting'
+import { methodAt } from '../../run/method-at'
+import { branchOf, turnAt, type Arm, type Layout } from '../../run/layout'
+import type { System } from '../../job/system'
 import { shapeFitting } from './shape-fitting'
-import { pipeIdIn } from '../job/leg-defaults'
+import { pipeIdIn } from '../../job/leg-defaults'
 
 /** What a body is asked for by at the counter: one with insert ends takes a crimp ring and a pinch clamp alike. */
 const bodyWord = (method: MethodId): string => methods[method].body ?? methods[method].fitting
@@ -62,7 +62,7 @@ export const askedForAs = (fitting: Fitting): AskedFor => ({ label: itemName(fit
 /** What is asked for at the counter for one node; null for an open end or a bend. */
 export function askedForAt(catalogue: Catalogue, layout: Layout, node: Node): AskedFor | null {
   if (node.kind === 'open' || node.kind === 'bend') return null
-  const body = bodyOf(node)
+  const body = namedFittingAt(node)
   if (body) return askedForAs(body)
   if (node.fitting) return { label: node.fitting }
   const shaped = shapeFitting(catalogue, layout, node)

@@ -1,9 +1,9 @@
 import type { Catalogue } from '../catalogue/catalogue'
 import type { Job } from '../job/job'
 import { systemsOf } from '../job/system'
-import { layOut } from './layout'
-import { standingsOf } from './stands-in'
-import { hasNoPipe } from './states'
+import { layOut } from '../run/layout'
+import { standingsOf } from './take-off/stands-in'
+import { hasNoPipe } from '../run/states'
 
 /**
  * A job with each leg that has no pipe as long as its two fittings make it; what they make is not known where they do not

@@ -1,8 +1,8 @@
-import type { Catalogue } from '../catalogue/catalogue'
-import { isInLine, type Fitting } from '../catalogue/fitting'
-import { endLength, handLength } from '../catalogue/fitting-length'
-import type { Node } from '../job/job'
-import type { Figure } from '../quantity/basis'
+import type { Catalogue } from '../../catalogue/catalogue'
+import { isInLine, type Fitting } from '../../catalogue/fitting'
+import { endLength, handLength } from '../../catalogue/fitting-length'
+import type { Node } from '../../job/job'
+import type { Figure } from '../../quantity/basis'
 
 /**
  * How far an end of a fitting stands from its node. A node is where axes cross, or the middle of what is straight; an outlet

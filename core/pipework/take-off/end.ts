@@ -1,26 +1,27 @@
-import type { Catalogue } from '../catalogue/catalogue'
-import type { Fitting } from '../catalogue/fitting'
-import type { MethodId } from '../methods/ids'
-import { isLeastDepth, type Socket } from '../catalogue/socket'
-import { partFittings, type PartEnd, type PartFitting } from '../catalogue/part-key'
-import { halfOf, lengthBetween } from '../catalogue/part-length'
-import { reducingTakeOff } from '../catalogue/reducing-body'
-import type { Leg, Node } from '../job/job'
-import type { Figure } from '../quantity/basis'
-import type { Message } from '../quantity/message'
-import { chainLengthOf, isChainApart } from '../catalogue/chain-length'
+import type { Catalogue } from '../../catalogue/catalogue'
+import type { Fitting } from '../../catalogue/fitting'
+import type { MethodId } from '../../methods/ids'
+import { isLeastDepth, type Socket } from '../../catalogue/socket'
+import { partFittings, type PartEnd, type PartFitting } from '../../catalogue/part-key'
+import { halfOf, lengthBetween } from '../../catalogue/part-length'
+import { reducingTakeOff } from '../../catalogue/reducing-body'
+import type { Leg, Node } from '../../job/job'
+import type { Figure } from '../../quantity/basis'
+import type { Message } from '../../quantity/message'
+import { chainLengthOf, isChainApart } from '../../catalogue/chain-length'
 import { armStretches } from './arm'
-import { bodyMethod, bodyOf, endsTaken, turnsAlike, type EndTaken } from './body'
-import { branchOf, turnAt, type Arm } from './layout'
+import { endsTaken, turnsAlike, type EndTaken } from './ends-taken'
+import { namedFittingMethod, namedFittingAt } from '../../run/named-fitting'
+import { branchOf, turnAt, type Arm } from '../../run/layout'
 import { fromNode } from './from-node'
 import type { Laid } from './laid'
-import { methodAt } from './method-at'
+import { methodAt } from '../../run/method-at'
 import { missing } from './missing'
 import { shapeFitting } from './shape-fitting'
 import { socketAt } from './socket-at'
-import { isBare } from './states'
-import { type System, runOf } from '../job/system'
-import { pipeIdIn } from '../job/leg-defaults'
+import { isBare } from '../../run/states'
+import { type System, runOf } from '../../job/system'
+import { pipeIdIn } from '../../job/leg-defaults'
 
 /** One end of a piece: what it goes into there, how far, and what that takes off its length. */
 export interface PieceEnd {
@@ -187,7 +188,7 @@ function bodyEnd(laid: Laid, node: Node, body: Fitting, leg: string): PieceEnd {
       : missing('other turn', { fitting: body.label })
   return {
     node: node.id,
-    method: end?.socket.method ?? bodyMethod(node) ?? null,
+    method: end?.socket.method ?? namedFittingMethod(node) ?? null,
     socket: end?.socket,
     insertion,
     takeOff: why ? null : takeOff,
@@ -213,7 +214,7 @@ export function pieceEnd(laid: Laid, nodeId: string, leg: Leg): PieceEnd {
       missing: isOpen ? null : missing('bend ends'),
     }
   }
-  const body = bodyOf(node)
+  const body = namedFittingAt(node)
   if (body) return bodyEnd(laid, node, body, leg.id)
   const method = methodAt(layout.system, node, leg)
   const pipe = catalogue.pipe(pipeIdIn(layout.system, leg))!

@@ -1,41 +1,13 @@
 import type { Laid } from './laid'
-import { fittingNamed } from '../catalogue/chain-length'
-import { fitsBySize } from '../catalogue/fit'
-import type { Fitting, FittingEnd, PartKind } from '../catalogue/fitting'
-import type { MethodId } from '../methods/ids'
-import type { Socket } from '../catalogue/socket'
-import type { Leg, Node, NodeKind } from '../job/job'
+import { fitsBySize } from '../../catalogue/fit'
+import type { Fitting, PartKind } from '../../catalogue/fitting'
+import type { Socket } from '../../catalogue/socket'
+import type { Leg, Node, NodeKind } from '../../job/job'
 import { armTaken, type ArmTaken } from './arm'
-import { branchOf, turnAt, type Arm } from './layout'
-import { pipeIdIn } from '../job/leg-defaults'
-import { hasNoPipe } from './states'
-
-type SocketEnd = Extract<FittingEnd, { type: 'socket' }>
-export const isSocket = (end: FittingEnd): end is SocketEnd => end.type === 'socket'
-
-/** How many legs a fitting takes by itself: its ends that pipe goes into. */
-export const pipeEnds = ({ ends }: Fitting): number => ends.filter(isSocket).length
-
-/** The method in which all ends that take pipe are made; undefined where they differ, or there is none. */
-export function methodOf({ ends }: Fitting): MethodId | undefined {
-  const methods = new Set(ends.filter(isSocket).map(({ socket }) => socket.method))
-  return methods.size === 1 ? [...methods][0] : undefined
-}
-
-/** Whether a fitting stands for itself: it takes pipe by one method, or by what stands on its arms alone. */
-export const isBody = (fitting: Fitting): boolean => methodOf(fitting) !== undefined || pipeEnds(fitting) === 0
-
-/** The fitting that was chosen by its name for a node; undefined where none was, or the catalogue has none of that name. */
-export function bodyOf({ fitting }: Pick<Node, 'fitting'>): Fitting | undefined {
-  const named = fitting === undefined ? undefined : fittingNamed(fitting)
-  return named && isBody(named) ? named : undefined
-}
-
-/** The method in which a node's chosen fitting takes pipe; undefined where none was chosen. */
-export function bodyMethod(node: Node): MethodId | undefined {
-  const body = bodyOf(node)
-  return body && methodOf(body)
-}
+import { branchOf, turnAt, type Arm } from '../../run/layout'
+import { pipeIdIn } from '../../job/leg-defaults'
+import { isSocket } from '../../run/named-fitting'
+import { hasNoPipe } from '../../run/states'
 
 /** Which end of a fitting each leg's pipe goes into, by leg; on an arm, into the arm's last fitting. */
 export type EndsTaken = ReadonlyMap<string, EndTaken>

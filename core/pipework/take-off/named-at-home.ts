@@ -1,12 +1,12 @@
-import type { Catalogue } from '../catalogue/catalogue'
-import type { MethodId } from '../methods/ids'
-import type { Node } from '../job/job'
-import { pipeIdIn } from '../job/leg-defaults'
-import type { ArmChain } from '../run/arm'
-import { endsTaken } from '../run/body'
-import { armChoices, bodiesFor, type BodyChoice } from '../run/body-choices'
-import type { Layout } from '../run/layout'
-import { tableFinding } from './method-table'
+import type { Catalogue } from '../../catalogue/catalogue'
+import type { MethodId } from '../../methods/ids'
+import type { Node } from '../../job/job'
+import { pipeIdIn } from '../../job/leg-defaults'
+import type { ArmChain } from './arm'
+import { endsTaken } from './ends-taken'
+import { armChoices, bodiesFor, type BodyChoice } from './named-choices'
+import type { Layout } from '../../run/layout'
+import { tableFinding } from '../../join/method-table'
 
 /** Whether a method is made on a leg's pipe at all. */
 function isMade(catalogue: Catalogue, { system, leg }: Layout, legId: string, method: MethodId): boolean {

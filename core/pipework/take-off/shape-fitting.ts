@@ -1,12 +1,12 @@
-import { methods } from '../methods'
-import type { Catalogue } from '../catalogue/catalogue'
-import type { Fitting, FittingEnd, PartKind } from '../catalogue/fitting'
-import { shippedFittings } from '../catalogue/fittings'
-import type { Socket } from '../catalogue/socket'
-import type { Node, NodeKind } from '../job/job'
-import { pipeIdIn } from '../job/leg-defaults'
-import { methodAt } from './method-at'
-import { branchOf, turnAt, type Layout } from './layout'
+import { methods } from '../../methods'
+import type { Catalogue } from '../../catalogue/catalogue'
+import type { Fitting, FittingEnd, PartKind } from '../../catalogue/fitting'
+import { shippedFittings } from '../../catalogue/fittings'
+import type { Socket } from '../../catalogue/socket'
+import type { Node, NodeKind } from '../../job/job'
+import { pipeIdIn } from '../../job/leg-defaults'
+import { methodAt } from '../../run/method-at'
+import { branchOf, turnAt, type Layout } from '../../run/layout'
 
 const inLineKinds: Readonly<Partial<Record<NodeKind, PartKind>>> = {
   coupling: 'coupling',

@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest'
-import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
-import type { Job, Node } from '../job/job'
-import { planJob } from '../plan/plan-job'
-import { said } from '../said'
-import { pipeId, sampleJob, type SampleRun } from '../sample-run'
-import { bodiesFor } from './body-choices'
-import { layOut } from './layout'
-import { systemsOf } from '../job/system'
+import { shippedCatalogue as catalogue } from '../../catalogue/catalogue'
+import type { Job, Node } from '../../job/job'
+import { planJob } from '../../plan/plan-job'
+import { said } from '../../said'
+import { pipeId, sampleJob, type SampleRun } from '../../sample-run'
+import { bodiesFor } from './named-choices'
+import { layOut } from '../../run/layout'
+import { systemsOf } from '../../job/system'
 
 const copper = pipeId('EN 1057', '22', 0.9)
 const pex = pipeId('ASTM F876', '1/2', 'pex-b')

@@ -1,6 +1,6 @@
-import type { Catalogue } from '../catalogue/catalogue'
-import { chainLength, fittingNamed } from '../catalogue/chain-length'
-import { fitsBySize } from '../catalogue/fit'
+import type { Catalogue } from '../../catalogue/catalogue'
+import { chainLength, fittingNamed } from '../../catalogue/chain-length'
+import { fitsBySize } from '../../catalogue/fit'
 import {
   isInLine,
   matingKey,
@@ -9,15 +9,15 @@ import {
   type Fitting,
   type FittingEnd,
   type Meeting,
-} from '../catalogue/fitting'
-import { endLength, sumOf, takeUpOf } from '../catalogue/fitting-length'
-import { shippedTransitions } from '../catalogue/fittings'
-import { asMet } from '../catalogue/fittings/threaded'
-import type { MethodId } from '../methods/ids'
-import type { Pipe } from '../catalogue/pipe'
-import type { Socket } from '../catalogue/socket'
-import type { Node } from '../job/job'
-import type { Figure } from '../quantity/basis'
+} from '../../catalogue/fitting'
+import { endLength, sumOf, takeUpOf } from '../../catalogue/fitting-length'
+import { shippedTransitions } from '../../catalogue/fittings'
+import { asMet } from '../../catalogue/fittings/threaded'
+import type { MethodId } from '../../methods/ids'
+import type { Pipe } from '../../catalogue/pipe'
+import type { Socket } from '../../catalogue/socket'
+import type { Node } from '../../job/job'
+import type { Figure } from '../../quantity/basis'
 
 /** The fittings between one end of a body and a leg's pipe, outwards. */
 export type ArmChain = NonNullable<Node['arms']>[string]

@@ -1,0 +1,31 @@
+import { fittingNamed } from '../catalogue/chain-length'
+import type { Fitting, FittingEnd } from '../catalogue/fitting'
+import type { Node } from '../job/job'
+import type { MethodId } from '../methods/ids'
+
+type SocketEnd = Extract<FittingEnd, { type: 'socket' }>
+export const isSocket = (end: FittingEnd): end is SocketEnd => end.type === 'socket'
+
+/** How many legs a fitting takes by itself: its ends that pipe goes into. */
+export const pipeEnds = ({ ends }: Fitting): number => ends.filter(isSocket).length
+
+/** The method in which all ends that take pipe are made; undefined where they differ, or there is none. */
+export function methodOf({ ends }: Fitting): MethodId | undefined {
+  const methods = new Set(ends.filter(isSocket).map(({ socket }) => socket.method))
+  return methods.size === 1 ? [...methods][0] : undefined
+}
+
+/** Whether a fitting stands for itself: it takes pipe by one method, or by what stands on its arms alone. */
+export const takesPipeItself = (fitting: Fitting): boolean => methodOf(fitting) !== undefined || pipeEnds(fitting) === 0
+
+/** The fitting that was chosen by its name for a node; undefined where none was, or the catalogue has none of that name. */
+export function namedFittingAt({ fitting }: Pick<Node, 'fitting'>): Fitting | undefined {
+  const named = fitting === undefined ? undefined : fittingNamed(fitting)
+  return named && takesPipeItself(named) ? named : undefined
+}
+
+/** The method in which a node's chosen fitting takes pipe; undefined where none was chosen. */
+export function namedFittingMethod(node: Node): MethodId | undefined {
+  const body = namedFittingAt(node)
+  return body && methodOf(body)
+}
