@@ -2,7 +2,7 @@ import { shippedCatalogue } from '../core/catalogue/catalogue'
 import { identify } from '../core/survey/identify'
 import type { Observation } from '../core/job/observation'
 import { planJob } from '../core/plan/plan-job'
-import { longJob } from '../core/sample-run'
+import { longJob } from '../core/testing/sample-run'
 import { medianTimes } from './median'
 
 const observations: Observation[] = [

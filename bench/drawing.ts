@@ -1,6 +1,6 @@
 import { setTimeout as sleep } from 'node:timers/promises'
 import { By, until, type WebDriver } from 'selenium-webdriver'
-import { longJob } from '../core/sample-run'
+import { longJob } from '../core/testing/sample-run'
 import { openBrowser } from '../scripts/run/browser'
 import { startSite, type Site } from '../scripts/run/site'
 

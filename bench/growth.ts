@@ -7,7 +7,7 @@ import { planJob } from '../core/plan/plan-job'
 import { assemblyQuestion } from '../core/assembly/assembly-question'
 import { layOut } from '../core/run/layout'
 import { levelsOf } from '../core/run/levels'
-import { longJob } from '../core/sample-run'
+import { longJob } from '../core/testing/sample-run'
 import { medianTimes } from './median'
 import { systemsOf } from '../core/job/system'
 

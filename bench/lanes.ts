@@ -4,7 +4,7 @@ import { readFileSync } from 'node:fs'
 import { setTimeout as sleep } from 'node:timers/promises'
 import { promisify } from 'node:util'
 import mysql from 'mysql2/promise'
-import { longJob } from '../core/sample-run'
+import { longJob } from '../core/testing/sample-run'
 import { startSite, type Site } from '../scripts/run/site'
 import { randomQuestion } from './stock'
 

@@ -7,7 +7,7 @@ import type { Entry } from '../core/log/entry'
 import { siteState } from '../core/log/site-state'
 import { planJob } from '../core/plan/plan-job'
 import { randomStream } from '../core/quantity/random-stream'
-import { lineWithValves } from '../core/sample-run'
+import { lineWithValves } from '../core/testing/sample-run'
 
 /** Leaks in lines of 10 to 100 legs, ticked with more or less care: how long the search takes, and going round in order. */
 const seed = Number(process.env.SEED ?? Math.floor(Math.random() * 2 ** 31))

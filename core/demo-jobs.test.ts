@@ -16,7 +16,7 @@ import { layOut } from './run/layout'
 import { levelsOf } from './run/levels'
 import { namesOf, systemName } from './run/names'
 import { runSheet } from './draw/sheet'
-import { sampleColours } from './draw/sample-colours'
+import { sampleColours } from './testing/sample-colours'
 import { speakerIn } from './speech'
 import { systemsOf } from './job/system'
 

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { shippedCatalogue as catalogue } from './catalogue/catalogue'
 import { methodIds } from './methods/ids'
 import { planJob } from './plan/plan-job'
-import { sampleJob } from './sample-run'
+import { sampleJob } from './testing/sample-run'
 
 /** What stands between two legs, straight on or round a corner, and what ends one. */
 const between = ['coupling', 'valve', 'union', 'slip-coupling', 'reducer', 'adapter'] as const

@@ -11,9 +11,9 @@ import { siteState } from './log/site-state'
 import { asBuilt } from './pipework/as-built'
 import { planJob } from './plan/plan-job'
 import { segmentsUnderTest } from './prove/plan-system'
-import { jobEditedBy } from './random-edits'
+import { jobEditedBy } from './testing/random-edits'
 import { recordOf } from './record/record'
-import { pipeId, sampleJob } from './sample-run'
+import { pipeId, sampleJob } from './testing/sample-run'
 import { shippedCosts } from './workshop/costs'
 
 const sorted = (ids: Iterable<string>) => [...ids].toSorted()

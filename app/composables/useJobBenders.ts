@@ -1,7 +1,7 @@
 import type { Bender } from '~~/core/bend/bender'
 import type { Pipe } from '~~/core/catalogue/pipe'
 import { keptBender } from '~~/core/job/bender-of-job'
-import { keepBenders, markFor, stateOfKept } from '~~/core/edit/kept-bender'
+import { keepBenders, markFor, stateOfKept } from '~~/core/edit/stock/kept-bender'
 import type { Job, KeptBender } from '~~/core/job/job'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { useJobStore } from '~/stores/job'

@@ -1,7 +1,7 @@
 import { useEventListener, useSessionStorage } from '@vueuse/core'
 import type { Run } from '~~/core/job/job'
 import { planJob } from '~~/core/plan/plan-job'
-import { joinPlace, pressKey, startEntry, type Entered, type RouteEntry } from '~~/core/edit/entry'
+import { joinPlace, pressKey, startEntry, type Entered, type RouteEntry } from '~~/core/edit/legs/entry'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { useJobStore } from '~/stores/job'
 import { useSelectionStore } from '~/stores/selection'

@@ -1,6 +1,6 @@
 import DxfParser from 'dxf-parser'
 import { describe, expect, it } from 'vitest'
-import { pipeId, sampleSystem } from '~~/core/sample-run'
+import { pipeId, sampleSystem } from '~~/core/testing/sample-run'
 import { runsDxf } from './run-dxf'
 
 interface ReadLine {

@@ -1,7 +1,7 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { setAddress } from '~~/core/edit/edit-run'
 import type { Job } from '~~/core/job/job'
-import { pipeId, sampleJob } from '~~/core/sample-run'
+import { pipeId, sampleJob } from '~~/core/testing/sample-run'
 import { useJobStore } from '~/stores/job'
 import { keepDraft } from '~/sync/drafts'
 import { useEmptyBrowser } from '~/testing/browser'

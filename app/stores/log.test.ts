@@ -1,6 +1,6 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Entry } from '~~/core/log/entry'
-import { pipeId, sampleJob } from '~~/core/sample-run'
+import { pipeId, sampleJob } from '~~/core/testing/sample-run'
 import { useJobStore } from '~/stores/job'
 import { useLogStore } from '~/stores/log'
 import { useOutboxStore } from '~/stores/outbox'

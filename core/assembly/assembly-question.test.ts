@@ -6,7 +6,7 @@ import type { MethodId } from '../methods/ids'
 import { expansionHold } from '../methods/wait'
 import { assemblyOrder } from './order'
 import { planJob } from '../plan/plan-job'
-import { pipeId, sampleJob, type SampleRun } from '../sample-run'
+import { pipeId, sampleJob, type SampleRun } from '../testing/sample-run'
 import { assemblyQuestion } from './assembly-question'
 
 const copper = pipeId('EN 1057', '22', 0.9)

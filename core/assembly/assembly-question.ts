@@ -14,7 +14,7 @@ import { layoutsByRun, type Layout } from '../run/layout'
 import { namesOf } from '../run/names'
 import { heatReach, type PlacedJoint } from './heat-reach'
 import type { PlanJoint, PlanPiece } from '../pipework/planned'
-import type { Part } from '../pipework/part'
+import type { Part } from '../pipework/fittings/part'
 import { whatMeets } from '../pipework/what-meets'
 import { drawnLength } from '../job/system'
 

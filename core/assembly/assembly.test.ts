@@ -3,10 +3,10 @@ import type { MaterialId } from '../materials/ids'
 import { describe, expect, it } from 'vitest'
 import { assemblyOrder, seekOrder } from './order'
 import type { AssemblyJoint, AssemblyQuestion } from './question'
-import { sampleJoint as joint } from './sample-joint'
+import { sampleJoint as joint } from '../testing/sample-joint'
 import { separate } from './separate'
 import { deflection } from './deflection'
-import { said } from '../said'
+import { said } from '../testing/said'
 import { firstObstacle, obstacleMessage } from './stepwise'
 
 /** Flames hurt what is on the same fitting or piece. */

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
-import { pipeId, sampleJob } from '../sample-run'
+import { pipeId, sampleJob } from '../testing/sample-run'
 import { drainings, secondsToRunOff, waterInAll } from './draining'
 
 const copper = { pipe: pipeId('EN 1057', '22', 0.9), method: 'solder' } as const

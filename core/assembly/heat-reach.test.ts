@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { shippedCatalogue } from '../catalogue/catalogue'
 import { profiles } from '../workshop/profile'
 import { distance, type Vector } from '../quantity/vector'
-import { pipeId } from '../sample-run'
+import { pipeId } from '../testing/sample-run'
 import { heatReach, type PlacedJoint } from './heat-reach'
 import type { PlanJoint } from '../pipework/planned'
 

@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest'
 import { profiles } from '../workshop/profile'
-import { sampleJoint as joint } from './sample-joint'
+import { sampleJoint as joint } from '../testing/sample-joint'
 import { unknownSays } from './sayings'
 import { schedule } from './schedule'
 import { planJob } from '../plan/plan-job'
-import { pipeId, sampleJob } from '../sample-run'
+import { pipeId, sampleJob } from '../testing/sample-run'
 import { shippedCatalogue } from '../catalogue/catalogue'
 import { placesCut, waterSteps } from './water-off'
 

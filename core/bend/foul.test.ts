@@ -1,9 +1,9 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { said } from '../said'
+import { said } from '../testing/said'
 import { bendingOrder } from './bending-order'
 import { markedFromOtherEnd, sweepOf } from './foul'
-import { tubes } from './sample-tubes'
+import { tubes } from '../testing/sample-tubes'
 import { segmentDistance } from './segment-distance'
 import { markTube, reverseTube } from './tube'
 

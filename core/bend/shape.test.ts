@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { said } from '../said'
+import { said } from '../testing/said'
 import { askedTube, type AskedTube } from './asked-tube'
 import { markedTube } from './marks-tube'
 import { crossoverFour, crossoverThree, offsetTube, twoNineties, offset } from './offset'

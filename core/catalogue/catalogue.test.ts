@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { pipeId } from '../sample-run'
+import { pipeId } from '../testing/sample-run'
 import { shippedCatalogue as catalogue } from './catalogue'
 import type { MethodId } from '../methods/ids'
 import { endIdentity, type FittingEnd, type ThreadEnd } from './fitting'

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { planJob } from '../plan/plan-job'
-import { pipeId, sampleJob } from '../sample-run'
+import { pipeId, sampleJob } from '../testing/sample-run'
 import { catalogueWith, shippedCatalogue } from './catalogue'
 import { chainLengthOf, fittingNamed } from './chain-length'
 import { endLength, handLength } from './fitting-length'

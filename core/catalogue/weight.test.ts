@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { pipeId } from '../sample-run'
+import { pipeId } from '../testing/sample-run'
 import { shippedCatalogue } from './catalogue'
 import { weightPerMetre } from './weight'
 

@@ -4,10 +4,10 @@ import { methods } from '../methods'
 import type { MethodId } from '../methods/ids'
 import { toolSpace } from '../catalogue/tool-space'
 import { planJob } from '../plan/plan-job'
-import { said } from '../said'
+import { said } from '../testing/said'
 import type { PlanPiece } from '../pipework/planned'
 import { barePipe } from './bare-pipe'
-import { pipeId, sampleJob, type SampleRun } from '../sample-run'
+import { pipeId, sampleJob, type SampleRun } from '../testing/sample-run'
 
 const copper22 = pipeId('EN 1057', '22', 0.9)
 const old = pipeId('BS 659', '3/4')

@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest'
 import { shippedCatalogue } from '../catalogue/catalogue'
-import { pipeId } from '../sample-run'
+import { pipeId } from '../testing/sample-run'
 import { layPieces } from './lay-pieces'
 import { stockToBring } from './to-bring'
 

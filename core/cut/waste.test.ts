@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { shippedCatalogue } from '../catalogue/catalogue'
-import { pipeId } from '../sample-run'
+import { pipeId } from '../testing/sample-run'
 import { layOnStock } from './stock'
 import { wasteOf } from './waste'
 

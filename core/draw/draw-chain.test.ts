@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
-import { pipeId } from '../sample-run'
+import { pipeId } from '../testing/sample-run'
 import { drawChain } from './draw-chain'
 
 const a = catalogue.pipe(pipeId('BS 659', '3/4'))!

@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest'
 import { shippedCatalogue } from '../catalogue/catalogue'
-import type { sampleJob } from '../sample-run'
-import { pipeId, sampleSystem } from '../sample-run'
+import type { sampleJob } from '../testing/sample-run'
+import { pipeId, sampleSystem } from '../testing/sample-run'
 import { placeHeights } from './dimensions'
 import { compassOf, drawRun } from './drawing'
 import { layOut } from '../run/layout'
-import { sampleColours } from './sample-colours'
+import { sampleColours } from '../testing/sample-colours'
 import { runSheet } from './sheet'
 
 const system = sampleSystem({

@@ -4,7 +4,7 @@ import type { Direction, Job, Leg, Node, Run } from '../job/job'
 import { isRunEnd, legsAtNode } from '../job/node-legs'
 import { type System, systemOf, withChanged } from '../job/system'
 import { oppositeDirection } from '../job/direction'
-import { needLegLength } from './leg-length'
+import { needLegLength } from './legs/leg-length'
 
 /** The job with the nodes and legs of one of its systems changed: that of a run. */
 export function withSystem(job: Job, run: string, change: (system: System) => Pick<System, 'nodes' | 'legs'>): Job {

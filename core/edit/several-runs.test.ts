@@ -8,12 +8,12 @@ import { layOut } from '../run/layout'
 import { namesOf, systemName } from '../run/names'
 import { flowPaths } from '../flow/path'
 import { profiles } from '../workshop/profile'
-import { pipeId, sampleJob, withCopy } from '../sample-run'
-import { choosePipe } from './choose-pipe'
+import { pipeId, sampleJob, withCopy } from '../testing/sample-run'
+import { choosePipe } from './runs/choose-pipe'
 import { addLeg, removeRun, setNode, setRun } from './edit-run'
-import { joinRuns } from './join-runs'
-import { toOwnRun } from './own-run'
-import { countedIds } from './sample-ids'
+import { joinRuns } from './runs/join-runs'
+import { toOwnRun } from './runs/own-run'
+import { countedIds } from '../testing/sample-ids'
 
 const [copper22, copper15, pex16] = [
   pipeId('EN 1057', '22', 0.9),

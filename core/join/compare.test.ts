@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
 import { shippedCosts } from '../workshop/costs'
 import { profiles } from '../workshop/profile'
-import { pipeId } from '../sample-run'
+import { pipeId } from '../testing/sample-run'
 import { compareMethods, costOver, hoursOver } from './compare'
 import { judgeAll } from './judge'
 

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { expect, it } from 'vitest'
-import { fittingFirst, type Chain } from './chain'
+import { fittingFirst, type Chain } from './chains/chain'
 
 const chain = (verdict: 'fits' | 'caution', joints: number, score: number): Chain => ({
   fittings: [],

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest'
 import { counterName } from '../catalogue/counter-name'
 import { drawFitting } from '../draw/draw-fitting'
-import { findFittings } from './find-fitting'
+import { findFittings } from './names/find-fitting'
 import { shippedFittings } from '../catalogue/fittings'
-import { readName } from './read-name'
+import { readName } from './names/read-name'
 
 const asked = (text: string) => findFittings(shippedFittings(), text)
 const first = (text: string) => {

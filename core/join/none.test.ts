@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
-import { said } from '../said'
-import { pipeId } from '../sample-run'
+import { said } from '../testing/said'
+import { pipeId } from '../testing/sample-run'
 import { join } from './join'
 
 const pipe = (standard: string, nominal: string, having?: string | number) =>

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { shippedFittings } from '../catalogue/fittings'
 import { counterName } from '../catalogue/counter-name'
-import { findFittings } from './find-fitting'
+import { findFittings } from './names/find-fitting'
 
 const asked = (text: string) => findFittings(shippedFittings(), text)
 

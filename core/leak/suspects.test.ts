@@ -3,9 +3,9 @@ import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
 import type { Entry } from '../log/entry'
 import { siteState } from '../log/site-state'
 import { planJob } from '../plan/plan-job'
-import { pipeId, sampleJob, withCopy } from '../sample-run'
-import { said } from '../said'
-import { dry, entry, ids, job, made, plan, search, suspects } from '../sample-leak'
+import { pipeId, sampleJob, withCopy } from '../testing/sample-run'
+import { said } from '../testing/said'
+import { dry, entry, ids, job, made, plan, search, suspects } from '../testing/sample-leak'
 import { suspectsOf, type Suspect } from './suspects'
 
 const copper15 = pipeId('EN 1057', '15', 0.7)

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { shippedCatalogue } from '../catalogue/catalogue'
 import type { MethodId } from '../methods/ids'
 import type { Pipe } from '../catalogue/pipe'
-import { pipeId } from '../sample-run'
+import { pipeId } from '../testing/sample-run'
 import { methods } from '../methods'
 import { evidenceAsked, evidenceTexts, unanswered } from './evidence'
 

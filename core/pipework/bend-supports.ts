@@ -3,7 +3,7 @@ import type { Catalogue } from '../catalogue/catalogue'
 import { pipeIdIn } from '../job/leg-defaults'
 import type { Layout } from '../run/layout'
 import { isNewLeg } from '../run/states'
-import type { SundryCount } from './sundries'
+import type { SundryCount } from './list/sundries'
 
 /**
  * The bend supports of some pipework, by the size of their pipe: where a bend of new plastic pipe is to be held by one.

@@ -4,9 +4,9 @@ import { standingsOf, type Standing } from './take-off/stands-in'
 import { existingEnds, isExistingLeg, tiedInto } from '../run/states'
 import type { Leg, Node } from '../job/job'
 import { siteId } from '../job/site-id'
-import { fittingsAt } from './fittings-at'
+import { fittingsAt } from './fittings/fittings-at'
 import type { PipeEnds } from './pipe-ends'
-import type { FittingsAt, Part, PortRef } from './part'
+import type { FittingsAt, Part, PortRef } from './fittings/part'
 import { pipeIdIn } from '../job/leg-defaults'
 
 /** What a piece of pipe must tell to have its place among the parts. */

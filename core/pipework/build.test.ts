@@ -8,7 +8,7 @@ import { readJob } from '../job/read-job'
 import { planJob } from '../plan/plan-job'
 import type { Plan } from '../plan/types'
 import { distance, dot } from '../quantity/vector'
-import { pipeId, sampleJob } from '../sample-run'
+import { pipeId, sampleJob } from '../testing/sample-run'
 
 const demo = (file: unknown): Job => {
   const read = readJob(file, catalogue)

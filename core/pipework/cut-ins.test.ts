@@ -3,7 +3,7 @@ import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
 import type { MethodId } from '../methods/ids'
 import type { Job } from '../job/job'
 import { planJob } from '../plan/plan-job'
-import { pipeId, sampleJob } from '../sample-run'
+import { pipeId, sampleJob } from '../testing/sample-run'
 
 const [copper22, copper15] = [pipeId('EN 1057', '22', 0.9), pipeId('EN 1057', '15', 0.7)]
 /** A reducer put in where 22 goes over into 15, both of them there. */

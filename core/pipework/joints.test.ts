@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
 import { planJob } from '../plan/plan-job'
-import { pipeId, sampleJob, withCopy } from '../sample-run'
+import { pipeId, sampleJob, withCopy } from '../testing/sample-run'
 
 const joints = (legs: Parameters<typeof sampleJob>[0]['legs'], nodes = {}) =>
   planJob(sampleJob({ pipe: pipeId('EN 1057', '22', 0.9), method: 'solder', legs, nodes }), catalogue).joints

@@ -8,9 +8,9 @@ import type { Job, Node } from '../job/job'
 import { systemsOf } from '../job/system'
 import { planJob } from '../plan/plan-job'
 import { layOut } from '../run/layout'
-import { said } from '../said'
-import { pipeId, sampleJob, type SampleRun } from '../sample-run'
-import { chainStretches } from './chain-stretches'
+import { said } from '../testing/said'
+import { pipeId, sampleJob, type SampleRun } from '../testing/sample-run'
+import { chainStretches } from './fittings/chain-stretches'
 import { withMadeUpPieces } from './made-up-pieces'
 
 const copper28 = pipeId('EN 1057', '28', 0.9)

@@ -17,8 +17,8 @@ import { chainLegs } from '../job/chain-legs'
 import { oppositeDirection, unitVector } from '../job/direction'
 import { layOut, turnAt, type Layout } from '../run/layout'
 import { usedByPipe } from './take-off/stands-in'
-import { chainStretches } from './chain-stretches'
-import { putInLine } from './put-in-line'
+import { chainStretches } from './fittings/chain-stretches'
+import { putInLine } from './fittings/put-in-line'
 
 const straightWithin = 1
 

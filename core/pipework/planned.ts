@@ -6,7 +6,7 @@ import type { Basis } from '../quantity/basis'
 import type { Message } from '../quantity/message'
 import type { Allowance } from './take-off/allowance'
 import type { PieceBend } from './take-off/piece'
-import type { PortPair } from './part'
+import type { PortPair } from './fittings/part'
 
 /** A figure in a plan: millimetres, null while it is not known. */
 export interface PlanEnd {

@@ -4,9 +4,9 @@ import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
 import { withoutLengthsMade } from '../job/decisions'
 import type { Job } from '../job/job'
 import { setLeg, setNode, setRun } from '../edit/edit-run'
-import { chooseChain } from '../edit/edit-tie-in'
+import { chooseChain } from '../edit/existing/edit-tie-in'
 import { asFittingsStand } from '../pipework/as-fittings-stand'
-import { pipeId, sampleJob } from '../sample-run'
+import { pipeId, sampleJob } from '../testing/sample-run'
 import { planJob } from './plan-job'
 
 const [multilayer, joints] = [pipeId('EN ISO 21003', '16'), ['solder', 'press-multilayer'] as const]

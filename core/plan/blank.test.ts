@@ -3,7 +3,7 @@ import { bendSheet } from '../bend/bend-sheet'
 import { benderSchema } from '../bend/bender'
 import { keptBender } from '../job/bender-of-job'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
-import { pipeId, sampleJob } from '../sample-run'
+import { pipeId, sampleJob } from '../testing/sample-run'
 import { planJob } from './plan-job'
 
 const copper = pipeId('EN 1057', '22', 0.9)

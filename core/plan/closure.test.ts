@@ -5,7 +5,7 @@ import { planJob } from './plan-job'
 import { randomStream } from '../quantity/random-stream'
 import type { MethodId } from '../methods/ids'
 import { allowanceOf, type AllowedEnd } from '../pipework/take-off/allowance'
-import { pipeId, sampleJob, withCopy } from '../sample-run'
+import { pipeId, sampleJob, withCopy } from '../testing/sample-run'
 import { closingChains, closureOf, shareThatCloses, type Chain } from './closure'
 
 describe('how wrong a piece may be cut', () => {

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
 import { shippedCosts } from '../workshop/costs'
-import { pipeId } from '../sample-run'
+import { pipeId } from '../testing/sample-run'
 import { cornerChoice } from './corner'
 
 const pipe = (standard: string, nominal: string, having?: number) => catalogue.pipe(pipeId(standard, nominal, having))!

@@ -2,8 +2,8 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { shippedCatalogue } from '../catalogue/catalogue'
 import { planJob } from './plan-job'
-import { said } from '../said'
-import { longJob, pipeId, sampleJob, type SampleRun } from '../sample-run'
+import { said } from '../testing/said'
+import { longJob, pipeId, sampleJob, type SampleRun } from '../testing/sample-run'
 
 /** Two elbows and a tee: start, elbow a, tee t, elbow b, open ends. */
 const elbowsAndTee = (pipe: string, method: SampleRun['method'], profile: SampleRun['profile']): SampleRun => ({

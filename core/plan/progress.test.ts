@@ -1,4 +1,4 @@
-import { countedIds } from '../edit/sample-ids'
+import { countedIds } from '../testing/sample-ids'
 import { describe, expect, it } from 'vitest'
 import cedar from '../../demo/cedar-kiln-studio.json'
 import tarn from '../../demo/tarn-lane-bakehouse.json'
@@ -9,8 +9,8 @@ import { addSurvey, emptyJob } from '../edit/new-job'
 import { readJob } from '../job/read-job'
 import { checkMetas } from '../check/rules'
 import { planJob } from './plan-job'
-import { pipeId, sampleJob } from '../sample-run'
-import { said } from '../said'
+import { pipeId, sampleJob } from '../testing/sample-run'
+import { said } from '../testing/said'
 import { nextStep, progressOf, type JointsDone } from './progress'
 
 const job = (demo: unknown): Job => {

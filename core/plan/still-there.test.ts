@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
 import { removeLeg, removeRun, setNode } from '../edit/edit-run'
 import { planJob } from './plan-job'
-import { pipeId, sampleJob } from '../sample-run'
+import { pipeId, sampleJob } from '../testing/sample-run'
 import { planStillThere } from './still-there'
 
 const job = sampleJob({

@@ -3,7 +3,7 @@ import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
 import { profiles } from '../workshop/profile'
 import { jointCard } from './joint-card'
 import type { Attitude } from './procedure'
-import { pipeId } from '../sample-run'
+import { pipeId } from '../testing/sample-run'
 import { speakerIn } from '../speech'
 import { cardKinds } from './card-kinds'
 

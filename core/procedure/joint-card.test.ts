@@ -2,14 +2,14 @@ import { describe, expect, it } from 'vitest'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
 import { methodIds, type MethodId } from '../methods/ids'
 import { profiles } from '../workshop/profile'
-import { pipeId } from '../sample-run'
+import { pipeId } from '../testing/sample-run'
 import { speakerIn } from '../speech'
 import { jointCard, type CardPlace } from './joint-card'
 import type { Attitude } from './procedure'
 import { solderLength } from '../methods/solder-length'
-import { countSundries } from '../pipework/sundries'
+import { countSundries } from '../pipework/list/sundries'
 import { mostWraps } from '../methods/thread-tape'
-import { suppliesFor } from '../pipework/supplies'
+import { suppliesFor } from '../pipework/list/supplies'
 
 const pipe = (...of: Parameters<typeof pipeId>) => catalogue.pipe(pipeId(...of))!
 const say = speakerIn('metric')

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
-import { pipeId } from '../sample-run'
+import { pipeId } from '../testing/sample-run'
 import { creepPrior, expectedOf } from './expected'
 import { follow, stretchesOf } from './forward'
 import { cholesky } from './gaussian'

@@ -3,7 +3,7 @@ import type { Entry } from '../log/entry'
 import { siteState } from '../log/site-state'
 import { planJob } from '../plan/plan-job'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
-import { pipeId, sampleJob, withCopy } from '../sample-run'
+import { pipeId, sampleJob, withCopy } from '../testing/sample-run'
 import { proofRequest } from './proof-request'
 
 const pipe = pipeId('EN 1057', '22', 0.9)

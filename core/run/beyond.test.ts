@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import { pipeId, sampleSystem, type SampleRun } from '../sample-run'
+import { pipeId, sampleSystem, type SampleRun } from '../testing/sample-run'
 import { nodesBeyond } from './beyond'
 import { layOut } from './layout'
 

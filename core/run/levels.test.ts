@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { pipeId, type SampleRun, sampleSystem } from '../sample-run'
+import { pipeId, type SampleRun, sampleSystem } from '../testing/sample-run'
 import { cutIn } from './cut-in'
 import { layOut } from './layout'
 import { levelsOf, outletsWithoutFall } from './levels'

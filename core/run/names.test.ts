@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import { pipeId, sampleJob } from '../sample-run'
+import { pipeId, sampleJob } from '../testing/sample-run'
 import { namesIn, namesInRun, namesOf, runNameIn } from './names'
 
 const job = sampleJob({

@@ -1,8 +1,8 @@
 import fc from 'fast-check'
 import { describe, it } from 'vitest'
-import { askAll } from '../ask-all'
+import { askAll } from '../testing/ask-all'
 import type { Direction } from '../job/job'
-import { pipeId, sampleJob } from '../sample-run'
+import { pipeId, sampleJob } from '../testing/sample-run'
 
 /** Directions, and the same or straight back by as little as a number can be off. */
 const direction = fc.record({

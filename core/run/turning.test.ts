@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { unitVector } from '../job/direction'
 import { directionOf, turnTowards } from './turning'
-import { near } from '../sample-edits'
+import { near } from '../testing/sample-edits'
 
 describe('directions', () => {
   it('are axes where they lie along one, else bearing and pitch; back and forth', () => {

@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
 import { methodIds, type MethodId } from '../methods/ids'
-import { pipeId } from '../sample-run'
+import { pipeId } from '../testing/sample-run'
 import { faultsOf, type FaultId } from './faults'
 import { sectionOf } from './section'
 

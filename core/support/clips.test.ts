@@ -3,8 +3,8 @@ import { describe, expect, it } from 'vitest'
 import { shippedCatalogue } from '../catalogue/catalogue'
 import { planJob } from '../plan/plan-job'
 import type { Plan } from '../plan/types'
-import { said } from '../said'
-import { pipeId, sampleJob, type SampleRun } from '../sample-run'
+import { said } from '../testing/said'
+import { pipeId, sampleJob, type SampleRun } from '../testing/sample-run'
 import { clipPositions } from './clips'
 
 const supportTexts = (plan: Plan) => plan.checks.filter(({ rule }) => rule === 'support').map((check) => said(check))

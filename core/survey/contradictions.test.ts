@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
 import type { Pipe } from '../catalogue/pipe'
 import type { Observation } from '../job/observation'
-import { pipeId } from '../sample-run'
+import { pipeId } from '../testing/sample-run'
 import { contradictionsOf } from './contradictions'
 import { warningsOf } from './warnings'
 

@@ -1,6 +1,6 @@
 import { request } from 'node:http'
 import { describe, expect, it } from 'vitest'
-import { pipeId, sampleJob } from '../../core/sample-run'
+import { pipeId, sampleJob } from '../../core/testing/sample-run'
 import { useSite } from './client'
 
 const { ask, site } = useSite(true)

@@ -1,7 +1,7 @@
 import { PDFDocument } from 'pdf-lib'
 import { describe, expect, it } from 'vitest'
 import { recordSchema } from '../../core/record/record-schema'
-import { pipeId, sampleJob } from '../../core/sample-run'
+import { pipeId, sampleJob } from '../../core/testing/sample-run'
 import { isAsSealed } from '../../server/record/seal'
 import { useSite } from './client'
 

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import { describe, expect, it } from 'vitest'
 import { emptyJob } from '../../core/edit/new-job'
-import { pipeId } from '../../core/sample-run'
+import { pipeId } from '../../core/testing/sample-run'
 import { useSite } from './client'
 
 const { ask } = useSite(false)

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { pipeId, sampleJob } from '../../core/sample-run'
+import { pipeId, sampleJob } from '../../core/testing/sample-run'
 import { emptyWorkshop } from '../../core/workshop/workshop'
 import { useSite } from './client'
 

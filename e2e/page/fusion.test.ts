@@ -5,9 +5,9 @@ import { By } from 'selenium-webdriver'
 import { describe, expect, it } from 'vitest'
 import { addLeg, setRun } from '../../core/edit/edit-run'
 import { addRun, emptyJob } from '../../core/edit/new-job'
-import { countedIds } from '../../core/edit/sample-ids'
-import { setKind } from '../../core/edit/edit-tie-in'
-import { pipeId } from '../../core/sample-run'
+import { countedIds } from '../../core/testing/sample-ids'
+import { setKind } from '../../core/edit/existing/edit-tie-in'
+import { pipeId } from '../../core/testing/sample-run'
 import { usePage } from './page'
 
 const { page, site, stored } = usePage(390, 844)

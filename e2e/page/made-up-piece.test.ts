@@ -2,8 +2,8 @@ import { By } from 'selenium-webdriver'
 import { describe, expect, it } from 'vitest'
 import { addLeg } from '../../core/edit/edit-run'
 import { addRun, emptyJob } from '../../core/edit/new-job'
-import { countedIds } from '../../core/edit/sample-ids'
-import { pipeId } from '../../core/sample-run'
+import { countedIds } from '../../core/testing/sample-ids'
+import { pipeId } from '../../core/testing/sample-run'
 import { usePage } from './page'
 
 const { page, site, stored } = usePage(390, 844)

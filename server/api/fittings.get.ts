@@ -1,5 +1,5 @@
 import { counterName } from '~~/core/catalogue/counter-name'
-import { findFittings } from '~~/core/join/find-fitting'
+import { findFittings } from '~~/core/join/names/find-fitting'
 import { endLabel } from '~~/core/catalogue/fitting'
 import { shippedFittings } from '~~/core/catalogue/fittings'
 import { answering } from '../http/answering'

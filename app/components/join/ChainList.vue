@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { Chain } from '~~/core/join/chain'
-import { inLine } from '~~/core/join/chain-by-piece'
+import type { Chain } from '~~/core/join/chains/chain'
+import { inLine } from '~~/core/join/chains/chain-by-piece'
 
 /** The chains of fittings that join the two pipes, least trouble first. */
 defineProps<{ chains: readonly Chain[]; chosen: readonly string[] | undefined; choosable?: boolean }>()

@@ -3,7 +3,7 @@ import { dot } from '~~/core/quantity/vector'
 import { axes, type Axis, type Job, type Leg, type Run } from '~~/core/job/job'
 import { services, type Service } from '~~/core/job/place'
 import { unitVector } from '~~/core/job/direction'
-import { addParallelRun } from '~~/core/edit/parallel-run'
+import { addParallelRun } from '~~/core/edit/runs/parallel-run'
 
 /** A run beside this one: hot beside cold, return beside flow. */
 const props = defineProps<{ run: Run; legs: readonly Leg[] }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Job } from '~~/core/job/job'
-import { removeLegs } from '~~/core/edit/edit-leg'
-import { copyPart, mirrorPart, mirrors, type Mirror } from '~~/core/edit/part'
+import { removeLegs } from '~~/core/edit/legs/edit-leg'
+import { copyPart, mirrorPart, mirrors, type Mirror } from '~~/core/edit/runs/part'
 
 /** What is done with the selected legs: copied to the node in hand, mirrored, removed. */
 const props = defineProps<{ run: string; legs: readonly string[]; to: string; toWord: string }>()

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { CutIn } from '~~/core/pipework/cut-ins'
-import { cutInKinds, cutInto, putNewPipeIn, type CutInKind } from '~~/core/edit/cut-into'
+import { cutInKinds, cutInto, putNewPipeIn, type CutInKind } from '~~/core/edit/existing/cut-into'
 import { setNode } from '~~/core/edit/edit-run'
 import type { Job, Leg, Node } from '~~/core/job/job'
 import type { Condition } from '~~/core/job/place'

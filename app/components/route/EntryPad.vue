@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { RouteEntry } from '~~/core/edit/entry'
+import type { RouteEntry } from '~~/core/edit/legs/entry'
 
 /** The typed leg and the pad for thumbs; the same keys as on a keyboard. */
 const props = defineProps<{

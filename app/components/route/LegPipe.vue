@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { System } from '~~/core/job/system'
-import { setServiceBeyond } from '~~/core/edit/part'
-import { turnLegs } from '~~/core/edit/turn-round'
+import { setServiceBeyond } from '~~/core/edit/runs/part'
+import { turnLegs } from '~~/core/edit/runs/turn-round'
 import type { Leg } from '~~/core/job/job'
 import { serviceIn, pipeIdIn } from '~~/core/job/leg-defaults'
 import { services } from '~~/core/job/place'
@@ -15,7 +15,7 @@ const own = useCatalogueStore()
 const workshop = useWorkshopStore()
 /** The search for what joins two pipes is fetched when a pipe is changed. */
 async function setPipe(pipe: string): Promise<void> {
-  const { changePipe } = await import('~~/core/edit/change-pipe')
+  const { changePipe } = await import('~~/core/edit/runs/change-pipe')
   attempt((of) =>
     changePipe({ catalogue: own.catalogue, costs: workshop.costs }, of, randomIds, {
       run: props.system.id,

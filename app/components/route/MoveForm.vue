@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import type { Vector } from '~~/core/quantity/vector'
-import { splitLeg } from '~~/core/edit/edit-leg'
+import { splitLeg } from '~~/core/edit/legs/edit-leg'
 import { axes, nodeKinds, type Axis, type Job, type Leg, type NodeKind } from '~~/core/job/job'
 import { nodeWord } from '~~/core/job/node-legs'
 import { unitVector } from '~~/core/job/direction'
-import { moveNode } from '~~/core/edit/move-node'
+import { moveNode } from '~~/core/edit/legs/move-node'
 
 /** Moves the node in hand with the legs that follow, and puts a fitting into the selected leg. */
 const props = defineProps<{ run: string; node: string; word: string; leg: Leg | undefined }>()

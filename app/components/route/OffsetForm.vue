@@ -2,7 +2,7 @@
 import { dot } from '~~/core/quantity/vector'
 import { offset } from '~~/core/bend/offset'
 import { axes, type Axis, type Job } from '~~/core/job/job'
-import { addOffset, arrivingAt } from '~~/core/edit/add-offset'
+import { addOffset, arrivingAt } from '~~/core/edit/legs/add-offset'
 import { unitVector } from '~~/core/job/direction'
 
 /** An offset as one entry: how far aside, at what angle, which way, rolled how far, and straight on. */

@@ -2,8 +2,8 @@
 import { removeRun, setRun } from '~~/core/edit/edit-run'
 import type { Run } from '~~/core/job/job'
 import { services } from '~~/core/job/place'
-import { choosePipe } from '~~/core/edit/choose-pipe'
-import { turnRun } from '~~/core/edit/turn-round'
+import { choosePipe } from '~~/core/edit/runs/choose-pipe'
+import { turnRun } from '~~/core/edit/runs/turn-round'
 import { useCatalogueStore } from '~/stores/catalogue'
 
 /** What holds for a whole run: its name, its pipe and its ends, how it is joined, what flows in it, where it lies. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { joinRuns } from '~~/core/edit/join-runs'
-import { toOwnRun } from '~~/core/edit/own-run'
+import { joinRuns } from '~~/core/edit/runs/join-runs'
+import { toOwnRun } from '~~/core/edit/runs/own-run'
 import type { Job, Leg } from '~~/core/job/job'
 import { isRunEnd } from '~~/core/job/node-legs'
 import { systemsOf, type System } from '~~/core/job/system'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { setTieIn } from '~~/core/edit/edit-tie-in'
+import { setTieIn } from '~~/core/edit/existing/edit-tie-in'
 import type { Node } from '~~/core/job/job'
 import type { System } from '~~/core/job/system'
 import { useCatalogueStore } from '~/stores/catalogue'

@@ -2,9 +2,9 @@
 import { type System, runOf } from '~~/core/job/system'
 import type { Pipe } from '~~/core/catalogue/pipe'
 import type { Job, Node } from '~~/core/job/job'
-import { inLine } from '~~/core/join/chain-by-piece'
-import { chooseChain } from '~~/core/edit/edit-tie-in'
-import { joinLegs } from '~~/core/edit/change-pipe'
+import { inLine } from '~~/core/join/chains/chain-by-piece'
+import { chooseChain } from '~~/core/edit/existing/edit-tie-in'
+import { joinLegs } from '~~/core/edit/runs/change-pipe'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { useWorkshopStore } from '~/stores/workshop'
 

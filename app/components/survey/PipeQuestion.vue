@@ -2,7 +2,7 @@
 import { shippedCatalogue } from '~~/core/catalogue/catalogue'
 import { identify } from '~~/core/survey/identify'
 import { regionAsked } from '~~/core/survey/region-asked'
-import { withSeen } from '~~/core/edit/edit-survey'
+import { withSeen } from '~~/core/edit/existing/edit-survey'
 import type { Survey } from '~~/core/job/job'
 import type { Place } from '~~/core/job/place'
 import type { Observation, Region } from '~~/core/job/observation'

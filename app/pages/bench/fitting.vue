@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useDebounceFn, useLocalStorage } from '@vueuse/core'
 import { counterName } from '~~/core/catalogue/counter-name'
-import { findFittings } from '~~/core/join/find-fitting'
+import { findFittings } from '~~/core/join/names/find-fitting'
 import { endLabel } from '~~/core/catalogue/fitting'
 import { shippedFittings } from '~~/core/catalogue/fittings'
 import { fittingPrice } from '~~/core/join/price'

@@ -23,7 +23,7 @@ async function makeJob(): Promise<void> {
     ...emptyJob('From the bench', isInch ? 'imperial' : 'metric', isInch ? 'us-a' : 'metric'),
     surveys: [survey.value],
   }
-  const { takeForPipe } = await import('~~/core/edit/take-for-pipe')
+  const { takeForPipe } = await import('~~/core/edit/existing/take-for-pipe')
   const begun = await beginJob(
     httpTransport,
     takeForPipe(shippedCatalogue, base, randomIds, { id: survey.value.id, pipe }),

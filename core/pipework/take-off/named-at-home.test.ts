@@ -3,7 +3,7 @@ import { shippedCatalogue as catalogue } from '../../catalogue/catalogue'
 import type { MethodId } from '../../methods/ids'
 import { armChoices, bodiesFor } from './named-choices'
 import { layOut } from '../../run/layout'
-import { pipeId, sampleSystem } from '../../sample-run'
+import { pipeId, sampleSystem } from '../../testing/sample-run'
 import { armsAtHome, bodiesAtHome } from './named-at-home'
 
 function elbowsOn(pipe: string, method: MethodId) {

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { setNode, setRun } from '~~/core/edit/edit-run'
-import { chooseChain } from '~~/core/edit/edit-tie-in'
+import { chooseChain } from '~~/core/edit/existing/edit-tie-in'
 import { addRun } from '~~/core/edit/new-job'
 import { services, type Place } from '~~/core/job/place'
 import { systemOf } from '~~/core/job/system'
 import { plainMethodAt } from '~~/core/pipework/take-off/end'
-import { choosePipe } from '~~/core/edit/choose-pipe'
+import { choosePipe } from '~~/core/edit/runs/choose-pipe'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { useSelectionStore } from '~/stores/selection'
 import { useWorkshopStore } from '~/stores/workshop'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { shippedCatalogue } from '~~/core/catalogue/catalogue'
-import { removeSurvey, setSurvey } from '~~/core/edit/edit-survey'
-import { takeForPipe } from '~~/core/edit/take-for-pipe'
+import { removeSurvey, setSurvey } from '~~/core/edit/existing/edit-survey'
+import { takeForPipe } from '~~/core/edit/existing/take-for-pipe'
 import { addSurvey } from '~~/core/edit/new-job'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { useSelectionStore } from '~/stores/selection'

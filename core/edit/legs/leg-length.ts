@@ -1,0 +1,23 @@
+import { legLimits } from '../../quantity/parse-length'
+import { sentence } from '../../quantity/sentence'
+import { refusalsOf } from '../../quantity/refusal'
+
+const refuse = refusalsOf({
+  id: 'leg-length',
+  messages: {
+    long: sentence(
+      { most: 100_000, length: 720_000 },
+      ({ most, length }, say) => `Length: a leg has at most ${say.length(most)}, this would be ${say.length(length)}`,
+    ),
+  },
+})
+
+/**
+ * A leg's length as the job file takes it, whatever edit it comes from.
+ *
+ * @throws Refusal where it is longer than a leg may be
+ */
+export function needLegLength(mm: number): number {
+  if (mm > legLimits.max) throw refuse('long', { most: legLimits.max, length: mm })
+  return mm
+}

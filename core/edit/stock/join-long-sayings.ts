@@ -1,0 +1,13 @@
+import { fixed, messagesOf } from '../../quantity/sentence'
+
+/** Why a piece that is longer than its stock gets no coupling. */
+export const joinLongSentences = {
+  id: 'join-long',
+  messages: {
+    'no room': fixed('no straight of it has room for a coupling clear of bends and of what it is fixed to'),
+    'not known': fixed('the coupling’s take-off or depth is not in the catalogue: put it in by hand, and measure it'),
+    many: fixed('too many couplings'),
+  },
+} as const
+
+export const joinLongSays = messagesOf(joinLongSentences)

@@ -1,0 +1,56 @@
+import type { Leg } from '../../job/job'
+import { pipeIdIn } from '../../job/leg-defaults'
+import { siteId } from '../../job/site-id'
+import { runOf } from '../../job/system'
+import { namedFittingAt } from '../../run/named-fitting'
+import { opposite } from '../../job/direction'
+import { methodAt } from '../../run/method-at'
+import { askedForAt } from '../take-off/fitting-label'
+import { portAt } from '../../run/layout'
+import { hasNoPipe, isNewFitting, isNewLeg } from '../../run/states'
+import { bodyAt } from './named-at'
+import { chainAt } from './chain-at'
+import type { NodeAt } from './node-at'
+import { along, type FittingsAt, type Port } from './part'
+
+/** The fittings at a node with their ports, made once: cut lengths, joints, the list and the order of work go by these. */
+export function fittingsAt(at: NodeAt): FittingsAt {
+  const { catalogue, layout, node, arms, takeOffs } = at
+  const isNew = isNewFitting(node, arms)
+  if (node.chain && !node.fitting && isNew) return chainAt(at)
+  const body = namedFittingAt(node)
+  if (body && isNew) return bodyAt(at, body)
+  const id = siteId(node)
+  const place = layout.places.get(node.id)
+  const endOf = (leg: Leg | undefined): string => {
+    const pipe = catalogue.pipe(leg ? pipeIdIn(layout.system, leg) : runOf(layout.system, node).pipe)
+    const socket = pipe && catalogue.socketFor(methodAt(layout.system, node, leg), pipe)
+    return socket?.label ?? ''
+  }
+  const ports = arms.map(({ leg, away }): Port => ({
+    at: along(portAt(layout, node.id, leg), away, takeOffs.get(leg.id) ?? null),
+    out: away,
+    end: endOf(leg),
+  }))
+  const back: Port = { at: place ?? null, out: arms[0] ? opposite(arms[0].away) : null, end: endOf(arms[0]?.leg) }
+  // What is there already stands among the parts only where something new goes into it.
+  const stands = isNew || arms.some(({ leg }) => isNewLeg(leg) || hasNoPipe(leg))
+  const asked = stands ? askedForAt(catalogue, layout, node) : null
+  return {
+    parts: asked
+      ? [
+          {
+            id,
+            kind: isNew ? 'fitting' : 'existing',
+            ...asked,
+            run: node.run,
+            node: node.id,
+            ports: node.kind === 'tie-in' ? [...ports, back] : ports,
+          },
+        ]
+      : [],
+    inner: [],
+    existingPort: { part: id, port: arms.length },
+    legPort: (leg) => ({ part: id, port: arms.findIndex((arm) => arm.leg.id === leg) }),
+  }
+}

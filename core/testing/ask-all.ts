@@ -1,0 +1,88 @@
+import { assemblyOrder } from '../assembly/order'
+import { assemblyQuestion } from '../assembly/assembly-question'
+import { drainings } from '../assembly/draining'
+import { placesCut } from '../assembly/water-off'
+import { asBuilt } from '../pipework/as-built'
+import { jointAttitude } from '../pipework/fittings/joint-attitude'
+import { facing } from '../pipework/fittings/facing'
+import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
+import { drawRun, drawingViews } from '../draw/drawing'
+import { sampleColours } from './sample-colours'
+import { runSheet } from '../draw/sheet'
+import { flowPaths } from '../flow/path'
+import { systemsOf } from '../job/system'
+import { leakSearch } from '../leak/search'
+import { suspectsOf } from '../leak/suspects'
+import { valveSides } from '../leak/valve-sides'
+import type { Entry } from '../log/entry'
+import type { EntryOf } from '../log/known-entry'
+import { provenJoints } from '../log/proven'
+import { siteState } from '../log/site-state'
+import { closingChains, closureOf } from '../plan/closure'
+import { planJob } from '../plan/plan-job'
+import { progressOf } from '../plan/progress'
+import { fittingJointCard, jointCard } from '../procedure/joint-card'
+import { proofRequest } from '../record/proof-request'
+import { recordOf } from '../record/record'
+import { layOut } from '../run/layout'
+import { levelsOf } from '../run/levels'
+import { growthOf } from '../support/free-leg'
+import { speakerIn } from '../speech'
+import { shippedCosts } from '../workshop/costs'
+import { profileWith } from '../workshop/profile'
+import type { Job } from '../job/job'
+
+const profile = profileWith('metric', undefined)
+const say = speakerIn('metric')
+
+/** For tests: everything that pages, prints and the HTTP interface ask of a job. */
+export function askAll(decided: Job): void {
+  const plan = planJob(decided, catalogue)
+  const job = asBuilt(catalogue, decided)
+  const made = plan.joints.map(({ id }, at): Entry => ({
+    id: `made-${at}-of-all`,
+    kind: 'joint-made',
+    subject: { joint: id },
+    at: '2026-05-04T10:00:00Z',
+    by: 'A',
+    jobVersion: 1,
+    body: {},
+  }))
+  const state = siteState(plan, made)
+  progressOf(job, plan, catalogue)
+  const question = assemblyQuestion(catalogue, job, plan, { costs: shippedCosts, celsius: 15 })
+  if (question.joints.length <= 12) assemblyOrder(question)
+  placesCut(plan.joints)
+  drainings(catalogue, job)
+  provenJoints(job, plan, state)
+  recordOf(catalogue, { id: 'job', version: 1, job }, { plan, entries: made, proofs: new Map() })
+  const begun: EntryOf<'test-begun'> = {
+    ...made[0]!,
+    id: 'test-begun',
+    kind: 'test-begun',
+    subject: { test: 'of-all' },
+    body: { profile: 'en806-a', design: 6, medium: 'water' },
+  }
+  proofRequest(job, { begun, readings: [], looks: [], ended: null, pumped: null, checks: [] })
+  const suspects = suspectsOf(job, plan, state)
+  leakSearch(suspects, valveSides(job, suspects), [], 60)
+  closingChains(job, plan, 0.5).forEach(closureOf)
+  const parts = new Map(plan.parts.map((part) => [part.id, part]))
+  for (const joint of plan.joints) {
+    const pipe = catalogue.pipe(joint.pipe)!
+    const here = { say, attitude: jointAttitude(parts, joint), isExisting: joint.piece === null }
+    if (joint.inner) fittingJointCard(catalogue, joint.inner.meeting, pipe, { profile, here })
+    else jointCard(catalogue, pipe, joint.method, { profile, here })
+    facing(parts, joint)
+  }
+  const pieceOf = new Map(plan.pieces.flatMap(({ id, legs }) => legs.map((leg) => [leg, id] as const)))
+  const texts = { title: 'Edited', length: String, colours: sampleColours, pieceOf }
+  for (const system of systemsOf(job)) {
+    const layout = layOut(system)
+    levelsOf(layout)
+    for (const leg of system.legs) growthOf(catalogue, layout, leg, { supports: plan.supports, kelvin: 40, profile })
+    flowPaths(catalogue, layout, 12, profile)
+    for (const view of drawingViews) drawRun(layout, view)
+    runSheet(catalogue, system, 'isometric', texts)
+  }
+}
