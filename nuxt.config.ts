@@ -15,6 +15,7 @@ export default defineNuxtConfig({
   telemetry: false,
   css: ['~/assets/main.css'],
   components: [{ path: '~/components', pathPrefix: false }],
+  imports: { dirs: ['composables/**'] },
   typescript: { strict: true, tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true } } },
   app: {
     head: {
@@ -38,7 +39,7 @@ export default defineNuxtConfig({
   // All of it is kept in the browser: in a cellar every page opens, cold too. A new version waits until it is wanted.
   pwa: {
     registerType: 'prompt',
-    // Asked for by the page itself, in a few lines (app/composables/useUpdate.ts).
+    // Asked for by the page itself, in a few lines (app/composables/page/useUpdate.ts).
     injectRegister: null,
     client: { registerPlugin: false },
     manifest: {

@@ -1,9 +1,9 @@
 import { computed, onScopeDispose, ref, shallowRef } from 'vue'
 import type { Job } from '~~/core/job/job'
 import { readJobText } from '~~/core/job/read-job'
-import { beginJob } from '~/sync/begin-job'
-import { httpTransport } from '~/sync/job-transport'
-import { keptJobs, type KeptJob } from '~/sync/kept-jobs'
+import { beginJob } from '~/sync/job/begin-job'
+import { httpTransport } from '~/sync/job/job-transport'
+import { keptJobs, type KeptJob } from '~/sync/job/kept-jobs'
 import {
   deleteJob,
   putJobBack,

@@ -6,7 +6,7 @@ import { planJob } from '~~/core/plan/plan-job'
 import { planStillThere } from '~~/core/plan/still-there'
 import type { Plan } from '~~/core/plan/types'
 import { newestOf } from '~/workers/newest'
-import { askWorker } from './useCoreWorker'
+import { askWorker } from './page/useCoreWorker'
 
 /** A plan of so many legs is made between two key presses; of more, by the worker. */
 const mostLegs = 300

@@ -1,6 +1,6 @@
 import { saysTheSame } from '~~/core/edit/merge'
 import { keepCopy } from '~/sync/copies'
-import { httpTransport } from '~/sync/job-transport'
+import { httpTransport } from '~/sync/job/job-transport'
 import type { newestOf } from '~/sync/newest'
 import type { HeldJob } from './held'
 import type { JobHistory } from './job-history'

@@ -1,6 +1,6 @@
 import { ref, shallowRef, type Ref, type ShallowRef } from 'vue'
 import type { Job } from '~~/core/job/job'
-import type { SaveStatus } from '~/sync/save-loop'
+import type { SaveStatus } from '~/sync/job/save-loop'
 
 /** The job that is open, as those share it who open it, save it and follow what others save. */
 export interface HeldJob {

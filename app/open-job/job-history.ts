@@ -1,6 +1,6 @@
 import { shallowRef, type ShallowRef } from 'vue'
 import type { Job } from '~~/core/job/job'
-import { through, type History } from '~/sync/history'
+import { through, type History } from '~/sync/job/history'
 
 const longest = 500
 

@@ -3,7 +3,7 @@ import { setAddress } from '~~/core/edit/edit-run'
 import type { Job } from '~~/core/job/job'
 import { pipeId, sampleJob } from '~~/core/testing/sample-run'
 import { useJobStore } from '~/stores/job'
-import { keepDraft } from '~/sync/drafts'
+import { keepDraft } from '~/sync/job/drafts'
 import { useEmptyBrowser } from '~/testing/browser'
 import { FakeServer } from '~/testing/fake-server'
 

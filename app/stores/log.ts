@@ -6,7 +6,7 @@ import { jointsDone } from '~~/core/log/joints-done'
 import { siteState } from '~~/core/log/site-state'
 import { firstOfEach, logPath, logReading } from '~/open-log/log-reading'
 import { logWriting } from '~/open-log/log-writing'
-import { inPieces } from '~/sync/log-pieces'
+import { inPieces } from '~/sync/commands/log-pieces'
 import { useJobStore } from '~/stores/job'
 import { useOutboxStore } from '~/stores/outbox'
 

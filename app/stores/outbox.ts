@@ -1,9 +1,9 @@
 import { defineStore } from 'pinia'
 import { shallowRef } from 'vue'
-import { browserOutbox } from '~/sync/browser-outbox'
-import type { Changes, Command } from '~/sync/command'
-import type { CommandAnswer } from '~/sync/command-answer'
-import type { OutboxState } from '~/sync/outbox'
+import { browserOutbox } from '~/sync/commands/browser-outbox'
+import type { Changes, Command } from '~/sync/commands/command'
+import type { CommandAnswer } from '~/sync/commands/command-answer'
+import type { OutboxState } from '~/sync/commands/outbox'
 
 /** Changes on their way to the server, of every kind: what waits, what was not accepted, and what became of each. */
 export const useOutboxStore = defineStore('outbox', () => {

@@ -1,8 +1,8 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb'
 import type { Entry } from '~~/core/log/entry'
-import type { Command } from './command'
-import type { KeptDraft } from './save-loop'
-import type { Stored } from './job-transport'
+import type { Command } from './commands/command'
+import type { KeptDraft } from './job/save-loop'
+import type { Stored } from './job/job-transport'
 
 /** A draft as it is kept: of which job, by which tab, and since when. */
 export interface DraftRow {

@@ -1,5 +1,5 @@
 import { browserDatabase, putRow, type LogCopy } from './browser-database'
-import type { Stored } from './job-transport'
+import type { Stored } from './job/job-transport'
 
 /** So many jobs are kept; the one looked at longest ago goes first. */
 const most = 20

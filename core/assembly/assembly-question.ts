@@ -39,7 +39,8 @@ function springAt(layout: Layout, pipe: Pipe, ends: readonly string[], axis: Vec
 }
 
 /** What comes apart in its middle, drawn so or chosen by its name. */
-const isUnion = (node: Node): boolean => node.kind === 'union' || (namedFittingAt(node)?.kind.includes('union') ?? false)
+const isUnion = (node: Node): boolean =>
+  node.kind === 'union' || (namedFittingAt(node)?.kind.includes('union') ?? false)
 
 function extentOf(places: readonly (Vector | undefined)[]): Extent | null {
   const known = places.flatMap((place) => (place ? [place] : []))

@@ -119,7 +119,8 @@ function existingLegJoints({ catalogue, layout, built, ends, circumstancesIn }: 
 const heldAtWall: ReadonlySet<string> = new Set(['drop-ear elbow', 'stub-out'])
 
 /** Of a run that comes through a finished wall its outlets do, but for those on a fitting that is fixed there. */
-const comesThroughWall = (node: Node): boolean => node.kind === 'outlet' && !heldAtWall.has(namedFittingAt(node)?.kind ?? '')
+const comesThroughWall = (node: Node): boolean =>
+  node.kind === 'outlet' && !heldAtWall.has(namedFittingAt(node)?.kind ?? '')
 
 /** Which node is met when, along the run from its first one and into each branch as it comes; what hangs on nothing last. */
 function walkOrder({ nodes, legs }: System): Map<string, number> {

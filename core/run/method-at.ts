@@ -20,5 +20,7 @@ function chainMethod({ legs }: System, node: Node, leg: Leg | undefined): Method
  */
 export function methodAt(system: System, node: Node, leg?: Leg): MethodId {
   const onArm = leg && namedFittingAt(node) ? node.arms?.[leg.id]?.method : undefined
-  return onArm ?? namedFittingMethod(node) ?? node.method ?? chainMethod(system, node, leg) ?? runOf(system, node).method
+  return (
+    onArm ?? namedFittingMethod(node) ?? node.method ?? chainMethod(system, node, leg) ?? runOf(system, node).method
+  )
 }

@@ -2,7 +2,7 @@
 import { clashWords } from '~~/core/testing/clash-words'
 import { clashKey, type Clash } from '~~/core/edit/merge'
 import type { Job } from '~~/core/job/job'
-import type { Stored } from '~/sync/job-transport'
+import type { Stored } from '~/sync/job/job-transport'
 import { useCatalogueStore } from '~/stores/catalogue'
 
 /** What was changed here and elsewhere too, each in its own way: place by place, and the choice between them. */

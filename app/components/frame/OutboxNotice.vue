@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { download } from '~/saving/download'
 import { useOutboxStore } from '~/stores/outbox'
-import type { Command } from '~/sync/command'
+import type { Command } from '~/sync/commands/command'
 
 /** What the server does not have yet, where that lasts; and what it did not accept, until it is seen. */
 const store = useOutboxStore()

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useOutboxStore } from '~/stores/outbox'
-import type { SaveStatus } from '~/sync/save-loop'
+import type { SaveStatus } from '~/sync/job/save-loop'
 
 /** Where a job stands between this browser and the server; true in every case. */
 const props = defineProps<{ status: SaveStatus; kept: boolean }>()

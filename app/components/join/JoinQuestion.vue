@@ -9,7 +9,7 @@ import type { Node } from '~~/core/job/job'
 import type { Chain } from '~~/core/join/chains/chain'
 import { inLine } from '~~/core/join/chains/chain-by-piece'
 import { join } from '~~/core/join/join'
-import type { HeldProfile } from '~/composables/useProfileChoice'
+import type { HeldProfile } from '~/composables/workshop/useProfileChoice'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { useWorkshopStore } from '~/stores/workshop'
 

@@ -6,7 +6,7 @@ import { offset } from '~~/core/bend/offset'
 import { shapeName } from '~~/core/bend/shape-name'
 import type { Tube } from '~~/core/bend/tube'
 import { inch } from '~~/core/quantity/units'
-import type { Asked } from '~/composables/useAsked'
+import type { Asked } from '~/composables/page/useAsked'
 import { useCatalogueStore } from '~/stores/catalogue'
 
 /** Where do I bend? One bend, an offset, a U, a crossover, or what a marked tube becomes; without a job. */

@@ -7,7 +7,7 @@ import { jointCard } from '~~/core/procedure/joint-card'
 import { attitudes, type Attitude } from '~~/core/procedure/procedure'
 import { profileWith } from '~~/core/workshop/profile'
 import { cardsAskedMost } from '~/asked/most-asked'
-import type { HeldProfile } from '~/composables/useProfileChoice'
+import type { HeldProfile } from '~/composables/workshop/useProfileChoice'
 import { useCatalogueStore } from '~/stores/catalogue'
 
 /** How is this joint made, and how far in? Any pipe and method, without a job. */

@@ -3,8 +3,8 @@ import { useLocalStorage } from '@vueuse/core'
 import { shippedCatalogue } from '~~/core/catalogue/catalogue'
 import type { Survey } from '~~/core/job/job'
 import { emptyJob } from '~~/core/edit/new-job'
-import { beginJob } from '~/sync/begin-job'
-import { httpTransport } from '~/sync/job-transport'
+import { beginJob } from '~/sync/job/begin-job'
+import { httpTransport } from '~/sync/job/job-transport'
 
 /** A survey that belongs to no job yet; kept in this browser. */
 const blank: Survey = { id: 's1', name: 'On the bench', observations: [] }

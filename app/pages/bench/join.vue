@@ -2,8 +2,8 @@
 import { useLocalStorage } from '@vueuse/core'
 import { services, type Condition, type Place, type Service } from '~~/core/job/place'
 import { joinsAskedMost } from '~/asked/most-asked'
-import type { Asked } from '~/composables/useAsked'
-import type { HeldProfile } from '~/composables/useProfileChoice'
+import type { Asked } from '~/composables/page/useAsked'
+import type { HeldProfile } from '~/composables/workshop/useProfileChoice'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { useWorkshopStore } from '~/stores/workshop'
 

@@ -5,7 +5,7 @@ import { settings, type SettingId } from '~~/core/workshop/setting'
 import { settingText } from '~~/core/workshop/setting-text'
 import { checkMetas } from '~~/core/check/rules'
 import { ruleMetas } from '~~/core/join/rules'
-import type { HeldProfile } from '~/composables/useProfileChoice'
+import type { HeldProfile } from '~/composables/workshop/useProfileChoice'
 import { useWorkshopStore } from '~/stores/workshop'
 
 /** Every rule as it speaks of itself, with its settings in the profile that is looked at; made from the rules. */

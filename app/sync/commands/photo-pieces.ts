@@ -1,5 +1,5 @@
 import { sha256Of } from '~/saving/sha256'
-import { ask } from './ask'
+import { ask } from '../ask'
 import type { SendAnswer } from './command-answer'
 import { saidOf } from './said-of'
 

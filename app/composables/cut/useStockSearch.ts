@@ -1,6 +1,6 @@
 import type { StockProgress } from '~~/core/cut/cut-stock'
 import type { StockQuestion } from '~~/core/cut/cutting-problem'
-import { askWorker, type Asking } from './useCoreWorker'
+import { askWorker, type Asking } from '../page/useCoreWorker'
 
 /** Lays pieces on stock in the worker, anew whenever the question changes; stopped, the best plan so far stays. */
 export function useStockSearch(question: () => StockQuestion) {

@@ -2,7 +2,7 @@ import type { ProofAnswer } from '~~/core/prove/prove'
 import { proofRequest } from '~~/core/record/proof-request'
 import type { SiteState } from '~~/core/log/site-state'
 import { newestOf } from '~/workers/newest'
-import { askWorker } from './useCoreWorker'
+import { askWorker } from '../page/useCoreWorker'
 
 /** What the readings of every test of the open job say, by the test’s id; filled in as the worker answers. */
 export function useProofs(state: () => SiteState | null) {

@@ -1,8 +1,8 @@
-import { openChannel, underLock } from './between-tabs'
+import { openChannel, underLock } from '../between-tabs'
 import { sendCommand, type Changes, type Command } from './command'
 import type { CommandAnswer } from './command-answer'
 import { browserCommands } from './command-store'
-import { unbegunJobs } from './drafts'
+import { unbegunJobs } from '../job/drafts'
 import { Outbox, type Heard, type OutboxState } from './outbox'
 import { jobOf } from './turn'
 

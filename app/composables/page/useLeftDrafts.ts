@@ -1,9 +1,9 @@
 import { useEventListener, useIntervalFn } from '@vueuse/core'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { useOutboxStore } from '~/stores/outbox'
-import { httpTransport } from '~/sync/job-transport'
-import { readDraft, readKept } from '~/sync/read-draft'
-import { sendLeftDrafts } from '~/sync/send-drafts'
+import { httpTransport } from '~/sync/job/job-transport'
+import { readDraft, readKept } from '~/sync/job/read-draft'
+import { sendLeftDrafts } from '~/sync/job/send-drafts'
 
 const everySeconds = 20
 

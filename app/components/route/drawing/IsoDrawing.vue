@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { pipeIdIn } from '~~/core/job/leg-defaults'
 import type { System } from '~~/core/job/system'
-import { pixels } from '~/composables/useDrawingFrame'
+import { pixels } from '~/composables/route/useDrawingFrame'
 import { placeDimensions, placeHeights } from '~~/core/draw/dimensions'
 import { drawRun, type DrawingView, type DrawnLeg, type Point } from '~~/core/draw/drawing'
 import { breakSign, outDashes, pipeColour, serviceDashes } from '~~/core/draw/line-style'

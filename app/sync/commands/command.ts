@@ -1,6 +1,6 @@
 import type { SendAnswer } from './command-answer'
-import { ask } from './ask'
-import { generationHeader } from './generation'
+import { ask } from '../ask'
+import { generationHeader } from '../generation'
 import { sendPiece } from './photo-pieces'
 import { saidOf } from './said-of'
 

@@ -1,5 +1,5 @@
 import type { Job } from '~~/core/job/job'
-import type { DraftRow } from './browser-database'
+import type { DraftRow } from '../browser-database'
 import { onFreeDraft } from './draft-lock'
 import { allDrafts, dropDraft, keepDraft } from './drafts'
 import type { Transport } from './job-transport'

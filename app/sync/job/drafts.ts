@@ -1,7 +1,7 @@
-import { browserDatabase, putRow, type BrowserDatabase, type DraftRow } from './browser-database'
+import { browserDatabase, putRow, type BrowserDatabase, type DraftRow } from '../browser-database'
 import { holdDraft } from './draft-lock'
 import type { KeptDraft } from './save-loop'
-import { openTabs } from './tab'
+import { openTabs } from '../tab'
 
 const leaving = 'jolvet-leaving:'
 const keyOf = (job: string, tab: string): string => `${leaving}${job}:${tab}`

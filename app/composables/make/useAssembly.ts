@@ -1,6 +1,6 @@
 import type { AssemblyOrder } from '~~/core/assembly/order'
 import type { AssemblyQuestion } from '~~/core/assembly/question'
-import { askWorker, type Asking } from './useCoreWorker'
+import { askWorker, type Asking } from '../page/useCoreWorker'
 
 /** Seeks the order of assembly in the worker, anew whenever the question changes. */
 export function useAssembly(question: () => AssemblyQuestion) {

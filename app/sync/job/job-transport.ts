@@ -1,7 +1,7 @@
 import type { FieldProblem } from '~~/core/quantity/field-problem'
 import type { Job } from '~~/core/job/job'
-import { ask, type Heard } from './ask'
-import { generationHeader } from './generation'
+import { ask, type Heard } from '../ask'
+import { generationHeader } from '../generation'
 
 export interface Stored {
   readonly id: string

@@ -2,7 +2,7 @@ import { readJob } from '~~/core/job/read-job'
 import { useCatalogueStore } from '~/stores/catalogue'
 import type { DraftRow } from '~/sync/browser-database'
 import { countCopies, dropCopies } from '~/sync/copies'
-import { allDrafts, dropDraft } from '~/sync/drafts'
+import { allDrafts, dropDraft } from '~/sync/job/drafts'
 import { claimTab, openTabs } from '~/sync/tab'
 
 /** What this browser keeps of jobs: text that the server does not have yet, and copies for when it does not answer. */

@@ -3,7 +3,7 @@ import type { ProveRequest } from '~~/core/prove/prove-schema'
 import { proofRequest } from '~~/core/record/proof-request'
 import type { TestState } from '~~/core/log/site-state'
 import { newestOf } from '~/workers/newest'
-import { askWorker } from './useCoreWorker'
+import { askWorker } from '../page/useCoreWorker'
 
 /** What the readings of a test say, worked out anew at each reading; null while it is not known. */
 export function useProof(test: () => TestState | undefined) {

@@ -1,4 +1,4 @@
-import { onDatabase } from './browser-database'
+import { onDatabase } from '../browser-database'
 import type { Command } from './command'
 
 /** Where commands outlive a reload, shared by all tabs. Any call may fail: the browser's storage can be full or blocked. */

@@ -1,4 +1,4 @@
-import { onDatabase } from './browser-database'
+import { onDatabase } from '../browser-database'
 import { allDrafts } from './drafts'
 
 /** A job that this browser keeps: it opens without the server. */

@@ -1,4 +1,4 @@
-import type { Heard } from './ask'
+import type { Heard } from '../ask'
 import type { Refused, SendAnswer } from './command-answer'
 
 /** Who asks is not let in, whatever it is that is asked: by the server, by a proxy that wants a password, or since the page is too old. */

@@ -6,7 +6,7 @@ import type { TestState } from '~~/core/log/site-state'
 import type { ProofAnswer } from '~~/core/prove/prove'
 import { useLogStore } from '~/stores/log'
 import { newestOf } from '~/workers/newest'
-import { askWorker } from './useCoreWorker'
+import { askWorker } from '../page/useCoreWorker'
 
 /** Where the leak of a test is, after what was checked; null where none is sought, or while it is worked out. */
 export function useLeakSearch(test: () => TestState | undefined, proof: () => ProofAnswer | null) {

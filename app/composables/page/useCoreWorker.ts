@@ -7,7 +7,7 @@ const onFailure = new Set<(reason: Error) => void>()
 /** The page's one worker, begun when something is first asked of it, and anew after it failed to load. */
 function coreWorker(): Remote<CoreWorker> {
   if (shared) return shared
-  const worker = new Worker(new URL('../workers/core-worker.ts', import.meta.url), { type: 'module' })
+  const worker = new Worker(new URL('../../workers/core-worker.ts', import.meta.url), { type: 'module' })
   worker.addEventListener('error', () => {
     worker.terminate()
     shared = undefined

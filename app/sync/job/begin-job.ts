@@ -2,7 +2,7 @@ import type { Job } from '~~/core/job/job'
 import type { FieldProblem } from '~~/core/quantity/field-problem'
 import { keepDraft } from './drafts'
 import type { Transport } from './job-transport'
-import { claimTab } from './tab'
+import { claimTab } from '../tab'
 
 export type Begun =
   | { readonly outcome: 'begun'; readonly id: string }
