@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto'
-import { canonicalText } from '../../core/record/canonical'
+import canonicalize from 'canonicalize'
 
 /** What a sealed record says of its seal. */
 export interface Seal {
@@ -15,7 +15,8 @@ export interface Seal {
 
 const digest = (record: object, seal: Omit<Seal, 'sha256'>): string =>
   createHash('sha256')
-    .update(canonicalText({ ...record, seal }))
+    // As RFC 8785 has it: the same text however the keys were put.
+    .update(canonicalize({ ...record, seal })!)
     .digest('hex')
 
 /** A record with its seal: whoever changes a letter of it breaks the seal. */

@@ -5,6 +5,7 @@ import { hasNoPipe } from '~~/core/run/states'
 import { namesIn } from '~~/core/run/names'
 import { asAngles } from '~~/core/run/turning'
 import type { PlanPiece } from '~~/core/pipework/planned'
+import { useSelectionStore } from '~/stores/selection'
 
 /** The legs of a run: direction, centre to centre, and the cut that follows. One is looked at; several can be selected. */
 const props = defineProps<{ system: System; pieces: readonly PlanPiece[]; leg: string; chosen: ReadonlySet<string> }>()
@@ -15,6 +16,15 @@ const emit = defineEmits<{
   remove: [id: string]
 }>()
 const several = ref(false)
+const selection = useSelectionStore()
+const list = useTemplateRef('list')
+watchPostEffect(() => {
+  if (selection.wants !== 'length') return
+  selection.wants = null
+  const field = list.value?.querySelector('input')
+  field?.focus()
+  field?.select()
+})
 const { units, length } = useWords()
 const names = computed(() => namesIn(props.system))
 
@@ -65,7 +75,7 @@ function setWay(value: (typeof axes)[number] | 'other'): void {
 </script>
 
 <template>
-  <section aria-label="Legs">
+  <section ref="list" aria-label="Legs">
     <ol class="ruled border-y border-(--ui-border)">
       <li
         v-for="drawn in system.legs"

@@ -6,6 +6,7 @@ import type { Node } from '~~/core/job/job'
 import { armsAtHome, bodiesAtHome } from '~~/core/pipework/take-off/named-at-home'
 import { layOut } from '~~/core/run/layout'
 import { useCatalogueStore } from '~/stores/catalogue'
+import { useSelectionStore } from '~/stores/selection'
 
 /** The fitting that stands at a node by its name in the trade: of those that take the pipes there, with its own length. */
 const props = defineProps<{ system: System; node: Node }>()
@@ -17,6 +18,14 @@ const withArms = (label: string, arms: BodyChoice['arms']) =>
   [label, ...Object.values(arms).flatMap((arm) => arm.fittings)].join(', with ')
 /** They are many: looked up when they are asked for, not between two key presses. */
 const isOpen = ref(false)
+const selection = useSelectionStore()
+const field = useTemplateRef<{ $el: HTMLElement }>('field')
+watchPostEffect(() => {
+  if (selection.wants !== 'fitting' || !field.value) return
+  selection.wants = null
+  field.value.$el.scrollIntoView({ block: 'center' })
+  isOpen.value = true
+})
 const findFittings = () => bodiesAtHome(own.catalogue, layOut(props.system), props.node)
 const fittings = computed(() => (isOpen.value ? findFittings() : []))
 const plain = 'plain'
@@ -51,8 +60,9 @@ function chooseArm(leg: string, at: number): void {
 </script>
 
 <template>
-  <UFormField v-if="canBeNamed(node.kind)" label="Fitting by its name">
+  <UFormField v-if="canBeNamed(node.kind)" ref="field" label="Fitting by its name">
     <USelectMenu
+      v-model:open="isOpen"
       :items="items"
       value-key="value"
       virtualize
@@ -60,7 +70,6 @@ function chooseArm(leg: string, at: number): void {
       :model-value="node.fitting ?? plain"
       :search-input="{ placeholder: 'drop-ear, angle stop, 15 compression' }"
       aria-label="Fitting by its name"
-      @update:open="(open) => (isOpen = open)"
       @update:model-value="choose"
     >
       <template v-if="chosen" #default

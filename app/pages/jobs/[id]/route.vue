@@ -40,19 +40,22 @@ const names = computed(() => (run.value ? namesIn(run.value.id) : undefined))
 const checks = computed(() => plan.value.checks.filter((check) => isHere(check.run)))
 const tools = useTemplateRef<{ openOffset: () => void }>('tools')
 useRouteKey('f', () => tools.value?.openOffset())
-useRouteKey('g', () => void nameFitting())
+useRouteKey('g', nameFitting)
+// Of a node that takes none it is not wanted any more once another is looked at.
+watch(
+  () => selection.node,
+  () => (selection.wants = null),
+  { flush: 'sync' },
+)
 /** Opens the list of fittings by their names. What is named at an open end is an outlet. */
-async function nameFitting(): Promise<void> {
+function nameFitting(): void {
   if (node.value?.kind === 'open' && system.value?.legs.length) press('o')
-  await nextTick()
-  const list = document.querySelector<HTMLElement>('button[aria-label="Fitting by its name"]')
-  list?.scrollIntoView({ block: 'center' })
-  list?.click()
+  selection.wants = 'fitting'
 }
 const goesOnExisting = computed(
   () => !!system.value && !!entry.value && stateGoingOn(system.value, entry.value) === 'existing',
 )
-const pressOnPad = (key: string) => (key === 'g' ? void nameFitting() : press(key))
+const pressOnPad = (key: string) => (key === 'g' ? nameFitting() : press(key))
 const { length } = useWords()
 /** What there is to say of a leg that nothing is cut for. */
 const legWords = computed(() => {
@@ -103,13 +106,9 @@ function go(check: PlanCheck): void {
 /** To the node that was drawn where that one stands. */
 const goToDrawn = (id: string) => goTo(nodeDrawn(standing.value?.legs ?? [], id))
 /** A dimension that was pressed is typed anew in its leg's field. */
-async function retype(id: string): Promise<void> {
+function retype(id: string): void {
   selectLeg(id)
-  if (selection.leg !== id) return
-  await nextTick()
-  const field = document.querySelector<HTMLInputElement>('[aria-label="Legs"] input')
-  field?.focus()
-  field?.select()
+  if (selection.leg === id) selection.wants = 'length'
 }
 function selectLeg(id: string): void {
   const piece = standing.value?.legs.find((known) => known.madeUp && known.id === id)
