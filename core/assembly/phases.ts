@@ -1,5 +1,6 @@
 import TinyQueue from 'tinyqueue'
 import { DisjointSets } from '../quantity/disjoint-sets'
+import type { Vector } from '../quantity/vector'
 import type { AssemblyJoint, AssemblyQuestion, Extent } from './question'
 
 /** Where and when a joint is made: at the bench, in its place while the water is still on, or with the water off. */
@@ -8,9 +9,12 @@ export type Phase = (typeof phases)[number]
 
 const together = (a: Extent | undefined, b: Extent | undefined): Extent | undefined => {
   if (!a || !b) return a ?? b
-  const pick = (least: (...of: number[]) => number, side: 'from' | 'to') =>
-    [0, 1, 2].map((axis) => least(a[side][axis]!, b[side][axis]!)) as unknown as Extent['from']
-  return { from: pick(Math.min, 'from'), to: pick(Math.max, 'to') }
+  const pick = (of: (a: number, b: number) => number, [x, y, z]: Vector, [u, v, w]: Vector): Vector => [
+    of(x, u),
+    of(y, v),
+    of(z, w),
+  ]
+  return { from: pick(Math.min, a.from, b.from), to: pick(Math.max, a.to, b.to) }
 }
 
 const longestSide = (extent: Extent | undefined): number =>

@@ -1,5 +1,5 @@
 import { methods } from '../methods'
-import { endSize, type Fitting, type FittingEnd, type PartKind } from './fitting'
+import { endSize, type Fitting, type FittingEnd, type FittingKind } from './fitting'
 
 /** What an end is called beside its size: C a cup, FTG an end that goes inside a fitting, M and F threads. */
 export function endLetters(end: FittingEnd): string {
@@ -8,7 +8,7 @@ export function endLetters(end: FittingEnd): string {
   return methods[end.socket.method].isCup ? 'C' : end.socket.word
 }
 
-const nouns: Partial<Record<PartKind, string>> = {
+const nouns: Partial<Record<FittingKind, string>> = {
   'elbow 90': 'elbow 90°',
   'elbow 45': 'elbow 45°',
   'street elbow 90': 'street elbow 90°',
@@ -36,7 +36,7 @@ export function itemName(fitting: Fitting): string {
 export const itemId = ({ id }: Fitting): string => id.replaceAll(' clamp', ' crimp')
 
 /** Sizes as the trade says them: run first, larger end first, then the branch; what is equal is said once. */
-function sizesText(kind: PartKind, sizes: readonly string[]): string {
+function sizesText(kind: FittingKind, sizes: readonly string[]): string {
   const [first, second, branch] = sizes
   if (kind === 'tee' && first === second) return branch === first ? first! : `${first} × ${branch}`
   return new Set(sizes).size === 1 ? first! : sizes.join(' × ')

@@ -17,7 +17,7 @@ import {
 } from './tables/part-lengths'
 import { threadDiameter, type ThreadSize } from './thread-size'
 import { weakestBasis, type Figure } from '../quantity/basis'
-import { isInLine, type Fitting, type FittingEnd, type PartKind, type ThreadEnd } from './fitting'
+import { isInLine, type Fitting, type FittingEnd, type FittingKind, type ThreadEnd } from './fitting'
 
 const none: Figure = { mm: 0, tolerance: 0, basis: 'standard' }
 const typical = (mm: number, tolerance: number): Figure => ({
@@ -34,7 +34,7 @@ export const sumOf = (one: Figure, other: Figure): Figure => ({
 })
 
 /** Fittings that the table of take-offs has under another name. */
-const tabled: Readonly<Partial<Record<PartKind, PartFitting>>> = {
+const tabled: Readonly<Partial<Record<FittingKind, PartFitting>>> = {
   coupling: 'coupling',
   'slip coupling': 'slip-coupling',
   union: 'union',
@@ -60,7 +60,8 @@ export const takeUpOf = ({ size }: ThreadEnd): Figure => typical(threadedBodies[
 /** Where a tee or elbow is turned to from a socket end: its own diameter, or that of the pipe that its thread is cut on. */
 const diameterOf = (end: FittingEnd): number => (end.type === 'thread' ? threadDiameter(end.size) : end.socket.od)
 
-const endOf = (kind: PartKind, index: number): PartEnd => (kind !== 'tee' ? 'either' : index === 2 ? 'branch' : 'run')
+const endOf = (kind: FittingKind, index: number): PartEnd =>
+  kind !== 'tee' ? 'either' : index === 2 ? 'branch' : 'run'
 
 /** The thread of a malleable elbow or tee: its end from the axis by the standard, less the take-up. */
 function malleableArm(end: ThreadEnd): Figure {

@@ -44,13 +44,13 @@ export const fittingKinds = [
   'cap',
   'plug',
 ] as const
-export type PartKind = (typeof fittingKinds)[number]
+export type FittingKind = (typeof fittingKinds)[number]
 
 /** A fitting as the counter sells it. A tee's ends are its run, then its branch. */
 export interface Fitting {
   readonly id: string
   readonly label: string
-  readonly kind: PartKind
+  readonly kind: FittingKind
   readonly ends: readonly FittingEnd[]
 }
 
@@ -109,7 +109,7 @@ export function endIdentity(end: FittingEnd): string {
 }
 
 /** A fitting named by its ends and what it is; the label is its id. */
-export function fittingOf(kind: PartKind, ends: readonly FittingEnd[], label?: string): Fitting {
+export function fittingOf(kind: FittingKind, ends: readonly FittingEnd[], label?: string): Fitting {
   const full = `${ends.map(endLabel).join(' × ')} ${kind}`
   return { id: full, label: label ?? full, kind, ends }
 }

@@ -1,9 +1,9 @@
 import { threadDiameter } from '../catalogue/thread-size'
 import type { Costs } from '../workshop/costs'
-import type { Fitting, FittingEnd, PartKind } from '../catalogue/fitting'
+import type { Fitting, FittingEnd, FittingKind } from '../catalogue/fitting'
 
 /** How much dearer than a coupling a fitting of this kind is; made up, like the prices. */
-export const dearness: Readonly<Record<PartKind, number>> = {
+export const dearness: Readonly<Record<FittingKind, number>> = {
   coupling: 1,
   'slip coupling': 1.4,
   reducer: 1.3,

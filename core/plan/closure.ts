@@ -1,4 +1,4 @@
-import type { Vector } from '../quantity/vector'
+import { lengthOf, plus, times, type Vector } from '../quantity/vector'
 import type { Job } from '../job/job'
 import { normal } from '../quantity/normal'
 import { closingsOf } from '../run/closing'
@@ -63,11 +63,11 @@ export function closingChains(job: Job, plan: Plan, share: number): Chain[] {
       const pieces = [...new Set(path.flatMap(({ leg }) => pieceAt.get(leg.id) ?? []))]
       const parts = pieces.map((piece) => {
         const legs = path.filter(({ leg }) => piece.legs.includes(leg.id))
-        const span = axisIndices.map((axis) =>
-          legs.reduce((sum, { leg }) => sum + unitVector(leg.direction)[axis] * drawnLength(leg), 0),
+        const span = legs.reduce<Vector>(
+          (sum, { leg }) => plus(sum, unitVector(leg.direction), drawnLength(leg)),
+          [0, 0, 0],
         )
-        const length = Math.hypot(...span) || 1
-        const along = span.map((part) => part / length) as unknown as Vector
+        const along = times(span, 1 / (lengthOf(span) || 1))
         return partOf(
           piece,
           along,

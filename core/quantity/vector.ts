@@ -13,6 +13,8 @@ export const plus = (a: Vector, b: Vector, times = 1): Vector => [
   a[1] + times * b[1],
   a[2] + times * b[2],
 ]
+/** A vector so many times as long. */
+export const times = ([x, y, z]: Vector, by: number): Vector => [x * by, y * by, z * by]
 export const minus = (a: Vector, b: Vector): Vector => plus(a, b, -1)
 export const lengthOf = (of: Vector): number => Math.hypot(...of)
 export const distance = (a: Vector, b: Vector): number => lengthOf(minus(a, b))

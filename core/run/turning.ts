@@ -1,7 +1,7 @@
 import type { Direction } from '../job/job'
 import { axes } from '../job/job'
 import { degrees, radians } from '../quantity/angle'
-import { dot, plus, unitOf, type Vector } from '../quantity/vector'
+import { dot, plus, times, unitOf, type Vector } from '../quantity/vector'
 import { unitVector } from '../job/direction'
 
 const tidy = (value: number): number => Math.round(value * 1e6) / 1e6 + 0
@@ -42,7 +42,5 @@ export const asAngles = (direction: Direction): Exclude<Direction, string> =>
 export function turnTowards(from: Direction, towards: Direction, angle: number): Direction {
   const [ahead, aside] = [unitVector(from), unitVector(towards)]
   if (Math.abs(dot(ahead, aside)) > 1e-6) throw new RangeError('Towards: a direction square to the pipe')
-  return directionOf(
-    plus(ahead.map((part) => part * Math.cos(radians(angle))) as unknown as Vector, aside, Math.sin(radians(angle))),
-  )
+  return directionOf(plus(times(ahead, Math.cos(radians(angle))), aside, Math.sin(radians(angle))))
 }

@@ -14,9 +14,13 @@ export type Mirror = (typeof mirrors)[number]
 
 /** A direction seen in a mirror. */
 export function mirrored(direction: Direction, mirror: Mirror): Direction {
-  const index = mirrors.indexOf(mirror)
-  const vector = unitVector(direction).map((part, axis) => (axis === index ? 0 - part : part + 0)) as unknown as Vector
-  return directionOf(vector)
+  const [x, y, z] = unitVector(direction)
+  const seen: Readonly<Record<Mirror, Vector>> = {
+    'east-west': [0 - x, y, z],
+    'north-south': [x, 0 - y, z],
+    'up-down': [x, y, 0 - z],
+  }
+  return directionOf(seen[mirror])
 }
 
 /** What hangs on a leg, away from the start: the leg itself and all after it, in the order of the run. */

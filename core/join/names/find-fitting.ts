@@ -1,4 +1,4 @@
-import { endSize, type Fitting, type FittingEnd, type PartKind } from '../../catalogue/fitting'
+import { endSize, type Fitting, type FittingEnd, type FittingKind } from '../../catalogue/fitting'
 import { methods } from '../../methods'
 import type { MethodId } from '../../methods/ids'
 import { counterName } from '../../catalogue/counter-name'
@@ -41,7 +41,7 @@ function fitsWords(end: FittingEnd, named: NamedEnd): boolean {
   return isMade(word, named) && (!system || word.toLowerCase().includes(system.toLowerCase()))
 }
 
-function fitsName(end: FittingEnd, named: NamedEnd, kind: PartKind, isLast: boolean): boolean {
+function fitsName(end: FittingEnd, named: NamedEnd, kind: FittingKind, isLast: boolean): boolean {
   if (named.size !== '' && endSize(end) !== named.size) return false
   if (!fitsWords(end, named)) return false
   if (named.type === 'M' || named.type === 'F') return end.type === 'thread' && end.sex === named.type
@@ -60,12 +60,12 @@ function fitsName(end: FittingEnd, named: NamedEnd, kind: PartKind, isLast: bool
   )
 }
 
-const matches = (ends: readonly FittingEnd[], named: readonly NamedEnd[], kind: PartKind): boolean =>
+const matches = (ends: readonly FittingEnd[], named: readonly NamedEnd[], kind: FittingKind): boolean =>
   ends.length === named.length &&
   ends.every((end, index) => fitsName(end, named[index]!, kind, index === ends.length - 1))
 
 /** Parts whose ends are said in one order: pipe first, then the thread or outlet. */
-const inOrder: ReadonlySet<PartKind> = new Set([
+const inOrder: ReadonlySet<FittingKind> = new Set([
   'angle stop',
   'drop-ear elbow',
   'swivel connector',

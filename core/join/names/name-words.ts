@@ -1,9 +1,9 @@
-import type { PartKind } from '../../catalogue/fitting'
+import type { FittingKind } from '../../catalogue/fitting'
 import type { MethodId } from '../../methods/ids'
 
 /** What a word of a fitting's name means. */
 export type Meaning =
-  | { readonly is: 'kind'; readonly kinds: readonly PartKind[] }
+  | { readonly is: 'kind'; readonly kinds: readonly FittingKind[] }
   | { readonly is: 'angle'; readonly angle: 45 | 90 }
   | { readonly is: 'street' }
   /** How pipe is joined in an end: one way, or those that a material takes. */
@@ -19,7 +19,7 @@ export type Meaning =
   /** Understood, and no fitting of the catalogue: what it is. */
   | { readonly is: 'other'; readonly what: string }
 
-const kind = (...kinds: PartKind[]): Meaning => ({ is: 'kind', kinds })
+const kind = (...kinds: FittingKind[]): Meaning => ({ is: 'kind', kinds })
 const methods = (said: string, ...of: MethodId[]): Meaning => ({ is: 'methods', methods: of, said })
 const made = (of: string): Meaning => ({ is: 'made', made: of })
 const type = (of: 'socket' | 'spigot' | 'M' | 'F'): Meaning => ({ is: 'type', type: of })

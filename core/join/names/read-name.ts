@@ -1,4 +1,4 @@
-import type { PartKind } from '../../catalogue/fitting'
+import type { FittingKind } from '../../catalogue/fitting'
 import type { MethodId } from '../../methods/ids'
 import { sizeToMillimetres } from '../../quantity/units'
 import { forGas, meaningAt, wordsOf, type Meaning } from './name-words'
@@ -17,7 +17,7 @@ export interface NamedEnd {
 
 export interface NamedFitting {
   /** What it may be: more than one where the name leaves it open. */
-  readonly kinds: readonly PartKind[]
+  readonly kinds: readonly FittingKind[]
   readonly ends: readonly NamedEnd[]
   /** What is unusual in the order of reading, and what else may have been meant. */
   readonly hints: readonly string[]
@@ -29,7 +29,7 @@ export type ReadName =
   { readonly ok: true; readonly named: NamedFitting } | { readonly ok: false; readonly problem: string }
 
 /** Kinds whose last end is threaded, whether the name says so or not. */
-export const endsInThread: ReadonlySet<PartKind> = new Set([
+export const endsInThread: ReadonlySet<FittingKind> = new Set([
   'swivel connector',
   'drop-ear elbow',
   'angle stop',
@@ -37,20 +37,20 @@ export const endsInThread: ReadonlySet<PartKind> = new Set([
   'thread adapter',
 ])
 /** Kinds whose last end may be threaded. */
-export const oftenThreaded: ReadonlySet<PartKind> = new Set([
+export const oftenThreaded: ReadonlySet<FittingKind> = new Set([
   ...endsInThread,
   'adapter',
   'bushing',
   'dielectric union',
   'plug',
 ])
-const onlyEnd: ReadonlySet<PartKind> = new Set(['cap', 'plug'])
+const onlyEnd: ReadonlySet<FittingKind> = new Set(['cap', 'plug'])
 const sizeForm = /^(?:\d+-\d+\/\d+|\d+\/\d+|\d+)$/
 
 /** What a line says, end by end, before it is known what it is. */
 interface Line {
   readonly ends: NamedEnd[]
-  readonly kinds: PartKind[][]
+  readonly kinds: FittingKind[][]
   angle: 45 | 90 | null
   isStreet: boolean
   readonly unknown: string[]
@@ -149,9 +149,9 @@ function teeHints([first, second, branch]: readonly string[], given: number): st
   return []
 }
 
-const largerFirst: ReadonlySet<PartKind> = new Set(['reducer', 'fitting reducer', 'bushing', 'elbow 90'])
+const largerFirst: ReadonlySet<FittingKind> = new Set(['reducer', 'fitting reducer', 'bushing', 'elbow 90'])
 
-function orderHints(kind: PartKind, sizes: readonly string[], given: number): string[] {
+function orderHints(kind: FittingKind, sizes: readonly string[], given: number): string[] {
   if (kind === 'tee') return teeHints(sizes, given)
   const [first, second] = sizes
   if (!first || !second || measure(second) <= measure(first)) return []
@@ -159,7 +159,7 @@ function orderHints(kind: PartKind, sizes: readonly string[], given: number): st
 }
 
 /** What it is, by all that is said of it; empty where that is not said. */
-function kindsOf({ kinds, angle, isStreet, ends }: Line): PartKind[] {
+function kindsOf({ kinds, angle, isStreet, ends }: Line): FittingKind[] {
   const turns = kinds.length === 0 || kinds.some((of) => of.includes('elbow 90'))
   if (isStreet && turns) return [angle === 45 ? 'street elbow 45' : 'street elbow 90']
   if (turns && (angle !== null || kinds.length > 0)) return [angle === 45 ? 'elbow 45' : 'elbow 90']
@@ -177,7 +177,7 @@ function kindsOf({ kinds, angle, isStreet, ends }: Line): PartKind[] {
 }
 
 /** An end by the words behind the last, where they hold for all: 22 x 15 solder reducer. */
-function commonWords(ends: readonly NamedEnd[], kinds: readonly PartKind[]): NamedEnd[] {
+function commonWords(ends: readonly NamedEnd[], kinds: readonly FittingKind[]): NamedEnd[] {
   const last = ends.at(-1)
   const others = ends.slice(0, -1)
   const isOpen = ({ type, methods, made }: NamedEnd) =>
@@ -195,7 +195,7 @@ function commonWords(ends: readonly NamedEnd[], kinds: readonly PartKind[]): Nam
 }
 
 /** All ends: a name says what is equal once. Of a thread no size is taken from the pipe beside it. */
-function allEnds(kinds: readonly PartKind[], said: readonly NamedEnd[]): NamedEnd[] {
+function allEnds(kinds: readonly FittingKind[], said: readonly NamedEnd[]): NamedEnd[] {
   const [first, second, third] = said
   if (!first) return []
   const kind = kinds[0]
@@ -225,7 +225,7 @@ function withSizes(ends: readonly NamedEnd[]): NamedEnd[] {
   })
 }
 
-const isMadeToGoIn: ReadonlySet<PartKind> = new Set([
+const isMadeToGoIn: ReadonlySet<FittingKind> = new Set([
   'street elbow 90',
   'street elbow 45',
   'fitting reducer',

@@ -1,6 +1,6 @@
 import type { Laid } from './laid'
 import { fitsBySize } from '../../catalogue/fit'
-import type { Fitting, PartKind } from '../../catalogue/fitting'
+import type { Fitting, FittingKind } from '../../catalogue/fitting'
 import type { Socket } from '../../catalogue/socket'
 import type { Leg, Node, NodeKind } from '../../job/job'
 import { armTaken, type ArmTaken } from './arm'
@@ -61,7 +61,7 @@ export function endsTaken(
   return taken
 }
 
-const angleOf: Readonly<Partial<Record<PartKind, number>>> = {
+const angleOf: Readonly<Partial<Record<FittingKind, number>>> = {
   'elbow 90': 90,
   'elbow 45': 45,
   'street elbow 90': 90,

@@ -1,6 +1,6 @@
 import type { Laid } from './laid'
 import type { Catalogue } from '../../catalogue/catalogue'
-import type { Fitting, PartKind } from '../../catalogue/fitting'
+import type { Fitting, FittingKind } from '../../catalogue/fitting'
 import { shippedFittings } from '../../catalogue/fittings'
 import type { Leg, Node, NodeKind } from '../../job/job'
 import { pipeIdIn } from '../../job/leg-defaults'
@@ -13,7 +13,7 @@ import { bodyEnds, endsTowards, meetingAt, usedByPipe, type Standing, type Stand
 import { hasNoPipe } from '../../run/states'
 
 /** What may stand where: a drop-ear elbow, an adapter or an angle stop is an outlet, for instance. */
-const kindsAt: Readonly<Partial<Record<NodeKind, readonly PartKind[]>>> = {
+const kindsAt: Readonly<Partial<Record<NodeKind, readonly FittingKind[]>>> = {
   elbow: ['elbow 90', 'elbow 45', 'street elbow 90', 'street elbow 45'],
   tee: ['tee'],
   coupling: ['coupling', 'reducer'],

@@ -1,6 +1,6 @@
 import { methods } from '../../methods'
 import type { Catalogue } from '../../catalogue/catalogue'
-import type { Fitting, FittingEnd, PartKind } from '../../catalogue/fitting'
+import type { Fitting, FittingEnd, FittingKind } from '../../catalogue/fitting'
 import { shippedFittings } from '../../catalogue/fittings'
 import type { Socket } from '../../catalogue/socket'
 import type { Node, NodeKind } from '../../job/job'
@@ -8,7 +8,7 @@ import { pipeIdIn } from '../../job/leg-defaults'
 import { methodAt } from '../../run/method-at'
 import { branchOf, turnAt, type Layout } from '../../run/layout'
 
-const inLineKinds: Readonly<Partial<Record<NodeKind, PartKind>>> = {
+const inLineKinds: Readonly<Partial<Record<NodeKind, FittingKind>>> = {
   coupling: 'coupling',
   reducer: 'coupling',
   adapter: 'coupling',
@@ -26,7 +26,7 @@ function takenBy(end: FittingEnd): string {
 const threadKey = ({ system, size }: Socket): string => `${system === 'NPT' ? 'NPT' : 'BSP'} ${size}`
 
 /** By kind, by what its run takes in any order, then by its branch. */
-const keyOf = (kind: PartKind, [first, second = first, branch = '']: readonly string[]): string =>
+const keyOf = (kind: FittingKind, [first, second = first, branch = '']: readonly string[]): string =>
   `${kind}: ${[first, second].toSorted().join(' + ')} ${branch}`
 
 let byKey: ReadonlyMap<string, Fitting> | undefined
@@ -39,7 +39,7 @@ const fittingOfKey = (key: string): Fitting | undefined => {
   return byKey.get(key)
 }
 
-function kindOf(node: Node, turn: number | null, isEqual: boolean): PartKind | undefined {
+function kindOf(node: Node, turn: number | null, isEqual: boolean): FittingKind | undefined {
   if (node.kind === 'tee') return 'tee'
   if (node.kind === 'elbow') {
     const angle = [90, 45].find((of) => turn !== null && Math.abs(turn - of) <= 1)

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Vector } from '~~/core/quantity/vector'
+import { times } from '~~/core/quantity/vector'
 import { splitLeg } from '~~/core/edit/legs/edit-leg'
 import { axes, nodeKinds, type Axis, type Job, type Leg, type NodeKind } from '~~/core/job/job'
 import { nodeWord } from '~~/core/job/node-legs'
@@ -22,10 +22,7 @@ const kinds = nodeKinds
 const lengths = { min: 0.5, max: 50_000 }
 function move(): void {
   const mm = by.value
-  if (mm)
-    emit('apply', (job) =>
-      moveNode(job, props.run, props.node, unitVector(way.value).map((part) => part * mm) as unknown as Vector),
-    )
+  if (mm) emit('apply', (job) => moveNode(job, props.run, props.node, times(unitVector(way.value), mm)))
 }
 function put(): void {
   const [mm, leg] = [at.value, props.leg]
