@@ -14,6 +14,8 @@ export class FakeServer {
   readonly logs = new Map<string, Entry[]>()
   generation = 'first-life'
   isAway = false
+  /** What it answers otherwise, by method and path: a status, and what it says. */
+  readonly answers = new Map<string, readonly [status: number, answer: unknown]>()
   /** What it was sent, by method and path. */
   readonly asked: string[] = []
 
@@ -32,6 +34,8 @@ export class FakeServer {
   async #answer(path: string, { method = 'GET', body }: RequestInit): Promise<Response> {
     if (this.isAway) throw new TypeError('fetch failed')
     this.asked.push(`${method} ${path}`)
+    const told = this.answers.get(`${method} ${path}`)
+    if (told) return this.#json(...told)
     const [, id, part] = /^\/api\/jobs\/([^/?]+)(?:\/(\w+))?/.exec(path) ?? []
     const sent = typeof body === 'string' ? (JSON.parse(body) as object) : {}
     if (id && part === 'log') return this.#log(id, path, sent as { entries?: Entry[] })
