@@ -1,15 +1,12 @@
-import { holdsWater } from '../run/states'
 import type { Catalogue } from '../catalogue/catalogue'
-import type { Pipe } from '../catalogue/pipe'
 import { volumeIn } from '../quantity/format-water'
-import { contentOfLengths } from '../flow/content'
+import { contentOfStretches, contentOfSystem } from '../flow/content'
 import type { Job, NodeKind } from '../job/job'
 import { layOut } from '../run/layout'
 import { levelsOf } from '../run/levels'
 import { unknownHeights } from '../run/unknown-heights'
 import { namesIn, systemName, type PlaceNames } from '../run/names'
 import { type System, systemsOf } from '../job/system'
-import { pipeIdIn } from '../job/leg-defaults'
 
 /** How a run is drained, and what it takes to fill it: places by their names, water in litres. */
 export interface Draining {
@@ -62,13 +59,13 @@ function drainingOf(
 ): Draining {
   const layout = layOut(system)
   const { points, lowest, highest } = levelsOf(layout, outlets)
-  const legs = new Map(system.legs.map((leg) => [leg.id, leg]))
-  const pipeOf = (leg: string): Pipe => catalogue.pipe(pipeIdIn(system, legs.get(leg)!))!
-  const filled = system.legs.filter(holdsWater).map(({ id, length }) => ({ leg: id, length: length ?? 0 }))
-  const litres = contentOfLengths(filled, pipeOf)
+  const litres = contentOfSystem(catalogue, system)
   const keeps = points
     .filter((point) => point.keeps.length > 0)
-    .map(({ nodes, keeps: of }) => ({ where: names.node(nodes[0]!), litres: contentOfLengths(of, pipeOf) }))
+    .map(({ nodes, keeps: of }) => ({
+      where: names.node(nodes[0]!),
+      litres: contentOfStretches(catalogue, system, of),
+    }))
   const left = litres - keeps.reduce((sum, kept) => sum + kept.litres, 0)
   const runsOff = lowest === null || left < leastWater ? 0 : left
   const heightOf = (node: string | null) => (node === null ? 0 : (layout.places.get(node)?.[2] ?? 0))

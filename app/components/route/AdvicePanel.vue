@@ -1,12 +1,11 @@
 <script setup lang="ts">
-import { pipeIdIn, serviceIn } from '~~/core/job/leg-defaults'
+import { serviceIn } from '~~/core/job/leg-defaults'
 import type { System } from '~~/core/job/system'
-import { contentOfLengths } from '~~/core/flow/content'
+import { contentOfStretches, contentOfSystem } from '~~/core/flow/content'
 import { water, waterStateOf } from '~~/core/flow/loss'
 import { flowPaths } from '~~/core/flow/path'
 import { profileWith } from '~~/core/workshop/profile'
 import { layOut } from '~~/core/run/layout'
-import { holdsWater } from '~~/core/run/states'
 import { levelsOf, outletsWithoutFall, type Level } from '~~/core/run/levels'
 import { useCatalogueStore } from '~/stores/catalogue'
 
@@ -27,14 +26,8 @@ const level = computed(() =>
     ? outletsWithoutFall(layout.value)
     : [],
 )
-const pipeOf = (leg: string) => own.catalogue.pipe(pipeIdIn(props.system, layout.value.leg.get(leg)!))!
-const whole = computed(() =>
-  contentOfLengths(
-    props.system.legs.filter(holdsWater).map(({ id, length: of }) => ({ leg: id, length: of ?? 0 })),
-    pipeOf,
-  ),
-)
-const kept = ({ keeps }: Level) => contentOfLengths(keeps, pipeOf)
+const whole = computed(() => contentOfSystem(own.catalogue, props.system))
+const kept = ({ keeps }: Level) => contentOfStretches(own.catalogue, props.system, keeps)
 const nameOf = (id: string) => props.system.nodes.find((node) => node.id === id)?.note || names.value.node(id)
 /** One pool is told once, with all its low points. */
 const points = computed(() => levels.value.points.filter(({ kind, keeps }) => kind === 'high' || keeps.length > 0))
