@@ -27,15 +27,15 @@ export default defineConfig({
         test: {
           ...unit,
           name: 'unit',
-          include: ['{core,server,scripts}/**/*.test.ts'],
+          include: ['core/**/*.test.ts'],
           // What one file imports the next finds loaded: most of the time would go there.
           isolate: false,
         },
       },
       {
         extends: true,
-        // Each file is a browser of its own.
-        test: { ...unit, name: 'unit-page', include: ['app/**/*.test.ts'] },
+        // Each file is a browser or a server of its own.
+        test: { ...unit, name: 'unit-around', include: ['{app,server,scripts}/**/*.test.ts'] },
       },
       {
         extends: true,

@@ -1,10 +1,11 @@
-import { mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs'
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { By } from 'selenium-webdriver'
 import { afterAll, describe, expect, it } from 'vitest'
 import { emptyJob } from '../../core/edit/new-job'
 import first from '../../demo/version-1/tarn-lane-bakehouse.json'
+import { downloadsIn } from './download'
 import { usePage } from './page'
 
 const downloads = mkdtempSync(join(tmpdir(), 'jolvet-backups-'))
@@ -38,7 +39,7 @@ describe('the list of jobs', () => {
     const on = page()
     await on.press('Backup')
     await on.press('Download everything')
-    const files = () => readdirSync(downloads).filter((name) => /^jolvet-.*\.gz$/.test(name))
+    const files = () => downloadsIn(downloads).filter((name) => /^jolvet-.*\.gz$/.test(name))
     await on.driver.wait(() => files().length === 1, 10_000)
     const [backup] = files()
     const before = await listed()

@@ -1,9 +1,10 @@
-import { mkdtempSync, readdirSync, readFileSync, writeFileSync } from 'node:fs'
+import { mkdtempSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { PDFDocument } from 'pdf-lib'
 import { By, Key } from 'selenium-webdriver'
 import { describe, expect, it } from 'vitest'
+import { downloaded } from './download'
 import { usePage } from './page'
 
 const downloads = mkdtempSync(join(tmpdir(), 'jolvet-downloads-'))
@@ -162,9 +163,7 @@ describe('a tie-in of new pipe to old, from look to cards', () => {
     const on = page()
     await on.open('/')
     await on.press('Download the job file of Quarry Cottage')
-    const file = join(downloads, 'quarry-cottage.jolvet.json')
-    await on.driver.wait(() => readdirSync(downloads).includes('quarry-cottage.jolvet.json'), 10_000)
-    const text = readFileSync(file, 'utf8')
+    const text = (await downloaded(downloads, 'quarry-cottage.jolvet.json')).toString()
     expect(JSON.parse(text)).toEqual((await stored(await job('Quarry Cottage'))).job)
     const chooser = await on.see('input[type=file]')
     const cutOff = join(downloads, 'cut-off.json')

@@ -1,4 +1,4 @@
-import { mkdtempSync, readdirSync, readFileSync } from 'node:fs'
+import { mkdtempSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { Key } from 'selenium-webdriver'
@@ -7,6 +7,7 @@ import type { Job } from '../../core/job/job'
 import { layOut } from '../../core/run/layout'
 import { systemsOf } from '../../core/job/system'
 import { fittingNamed } from '../../core/catalogue/chain-length'
+import { downloaded } from './download'
 import { usePage } from './page'
 
 const downloads = mkdtempSync(join(tmpdir(), 'jolvet-route-'))
@@ -105,10 +106,8 @@ describe('a route of twelve legs by keyboard alone', () => {
     const on = page()
     await on.press('SVG')
     await on.press('DXF')
-    await on.driver.wait(() => readdirSync(downloads).filter((name) => /\.(svg|dxf)$/.test(name)).length === 2, 10_000)
-    const svg = readFileSync(join(downloads, 'run-1.svg'), 'utf8')
-    expect(svg).toContain('Keys Cottage: Run 1')
-    expect(readFileSync(join(downloads, 'run-1.dxf'), 'utf8').match(/\nLINE\n/g)).toHaveLength(12)
+    expect((await downloaded(downloads, 'run-1.svg')).toString()).toContain('Keys Cottage: Run 1')
+    expect((await downloaded(downloads, 'run-1.dxf')).toString().match(/\nLINE\n/g)).toHaveLength(12)
   })
 
   it('keys go on drawing after a choice, and refused digits do not join the next', async () => {

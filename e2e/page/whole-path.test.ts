@@ -130,7 +130,7 @@ describe('the whole work, by a phone', () => {
     await on.shows('[aria-label="What is missing"]', 'Nothing is missing')
     await on.fill('Covered: where', 'stud wall')
     await on.press('It is covered')
-    await on.shows('[aria-label="What else was done"]', 'covered, stud wall')
+    await on.shows('[aria-label="What else was done"]', 'Covered, stud wall')
     await on.press('Hand it over')
     await on.shows('[aria-label="Records handed over"]', 'The record that holds')
     const id = await job(title)

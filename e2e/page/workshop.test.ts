@@ -1,9 +1,9 @@
-import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { setTimeout as sleep } from 'node:timers/promises'
 import { Key } from 'selenium-webdriver'
 import { afterAll, describe, expect, it } from 'vitest'
+import { downloaded } from './download'
 import { usePage } from './page'
 
 const downloads = mkdtempSync(join(tmpdir(), 'jolvet-downloads-'))
@@ -11,14 +11,6 @@ afterAll(() => rmSync(downloads, { recursive: true, force: true }))
 const { page, job, site } = usePage(1280, 800, downloads)
 
 const choose = (label: string, text: string): Promise<void> => page().choose(label, text)
-/** Waits for a file to have come down, and gives its bytes. */
-async function downloaded(name: string): Promise<Buffer> {
-  for (let tries = 0; tries < 50; tries++) {
-    if (readdirSync(downloads).includes(name)) return readFileSync(join(downloads, name))
-    await sleep(100)
-  }
-  throw new Error(`${name} did not come down`)
-}
 
 describe('parts of one’s own', () => {
   it('a measured elbow changes the cut in the job, with its basis; taken back, the table’s holds again', async () => {
@@ -64,7 +56,7 @@ describe('parts of one’s own', () => {
     const on = page()
     await on.open('/bench/parts')
     await on.press('Write all')
-    expect((await downloaded('parts.csv')).toString()).toContain('depth,press-metal,EN 1254-7,28')
+    expect((await downloaded(downloads, 'parts.csv')).toString()).toContain('depth,press-metal,EN 1254-7,28')
     const file = join(downloads, 'mine.csv')
     writeFileSync(
       file,
@@ -210,9 +202,9 @@ describe('the two-minute questions', () => {
     const on = page()
     await on.open(`/jobs/${await job('Cedar Kiln Studio')}/make`)
     await on.press('PDF')
-    expect((await downloaded('depth-strip.pdf')).subarray(0, 5).toString()).toBe('%PDF-')
+    expect((await downloaded(downloads, 'depth-strip.pdf')).subarray(0, 5).toString()).toBe('%PDF-')
     await on.press('SVG')
-    expect((await downloaded('depth-strip-1.svg')).toString()).toContain('4 in')
+    expect((await downloaded(downloads, 'depth-strip-1.svg')).toString()).toContain('4 in')
   })
 
   it('a caliper that sends puts its readings among what is seen', async () => {
