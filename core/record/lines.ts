@@ -32,9 +32,11 @@ export function doneLine(entry: Done, say: Speaker): string {
   )
 }
 
-/** How a test was ended. @remarks for instance: `tight`; `tight. Accepted though the standard fails it: a night of it held` */
+/** How a test was ended. @remarks for instance: `tight.`; `tight. Accepted though the standard fails it: a night of it held.` */
 export const endedLine = ({ body: { verdict, why } }: EntryOf<'test-ended'>): string =>
-  why === undefined ? verdict : `${verdict}. Accepted though the standard fails it: ${why}`
+  why === undefined
+    ? `${verdict}.`
+    : `${verdict}. Accepted though the standard fails it: ${why.replace(/[.\s]+$/, '')}.`
 
 /** What a photo shows. @param numbers of the planned joints, by their ids */
 export const photoLine = ({ subject, body }: EntryOf<'photo'>, numbers: ReadonlyMap<string, number>): string =>

@@ -24,7 +24,7 @@ export function testOf(
       proof
         ? `By its letter: ${passes === null ? 'open' : passes ? 'passes' : 'fails'}. By its readings: ${proof.verdict}, chance of a leak that matters ${(proof.probability * 100).toFixed(1)} %.`
         : 'What its readings say is not known.',
-      ...(ended ? [`Ended by ${ended.by}, ${when(ended.at)}: ${endedLine(ended)}.`] : ['Not ended.']),
+      ...(ended ? [`Ended by ${ended.by}, ${when(ended.at)}: ${endedLine(ended)}`] : ['Not ended.']),
       ...looks.map(
         ({ at, by, dry, wet }) =>
           `Looked at under pressure by ${by}, ${when(at)}: ${dry.length} joints dry${wet.length > 0 ? `, ${wet.length} not` : ''}.`,

@@ -124,7 +124,7 @@ const print = () => window.print()
       <h2 class="heading">Tests under pressure</h2>
       <div v-for="test in record.tests" :key="test.id" class="space-y-2 py-2">
         <p>Begun by {{ test.begun.by }}, {{ when(test.begun.at) }}; {{ test.readings.length }} readings.</p>
-        <p v-if="test.ended">Ended by {{ test.ended.by }}, {{ when(test.ended.at) }}: {{ endedLine(test.ended) }}.</p>
+        <p v-if="test.ended">Ended by {{ test.ended.by }}, {{ when(test.ended.at) }}: {{ endedLine(test.ended) }}</p>
         <p v-for="of in test.notes" :key="of.message" class="text-(--ui-warning) first-letter:uppercase">
           {{ tell(of) }}.
         </p>

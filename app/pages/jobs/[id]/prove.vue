@@ -157,7 +157,7 @@ const nameOf = ({ begun }: TestState) => testProfileOf(begun!.body).meta.name
           @discard="discard"
         />
         <p v-if="state.ended" class="font-semibold">
-          Ended by {{ state.ended.by }}, {{ when(state.ended.at) }}: {{ endedLine(state.ended) }}.
+          Ended by {{ state.ended.by }}, {{ when(state.ended.at) }}: {{ endedLine(state.ended) }}
         </p>
         <LeakSearchView v-if="search" :search="search" :disabled="!isNamed" @check="checked" />
       </section>
