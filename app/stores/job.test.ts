@@ -102,6 +102,15 @@ describe('the open job', () => {
     expect(store.job!.title).toBe(job.title)
   })
 
+  it('knows by the server what a draft of its version was made from, where the draft does not say', async () => {
+    const draft = { version: 1, generation: 'first-life', job: setTitle(job, 'left'), base: null, attempt: null }
+    await keepDraft(id, 'a tab that is closed', draft)
+    const store = await opened()
+    server.saveElsewhere(id, (of) => setAddress(of, 'Mill Lane'))
+    await saved(store, 3)
+    expect(server.jobs.get(id)!.job).toMatchObject({ title: 'left', address: 'Mill Lane' })
+  })
+
   it('is left as it was when another is opened, and its last change is still sent', async () => {
     server.jobs.set('k', { version: 4, job: setTitle(job, 'the other') })
     const store = await opened()
