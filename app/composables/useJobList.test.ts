@@ -1,10 +1,11 @@
-import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { beforeEach, describe, expect, it } from 'vitest'
 import { effectScope, type EffectScope } from 'vue'
 import { emptyJob } from '~~/core/edit/new-job'
 import { keepCopy } from '~/sync/copies'
 import { useEmptyBrowser } from '~/testing/browser'
 import { FakeServer } from '~/testing/fake-server'
 import { useJobList } from './useJobList'
+import { soon } from '~/testing/soon'
 
 const job = emptyJob('Garden tap', 'metric', 'metric')
 const row = (id: string) => ({ id, version: 1, title: id, updatedAt: '2026-05-04T10:00:00Z' })
@@ -51,7 +52,7 @@ describe('the list of jobs', () => {
     expect([of.state.value, of.kept.value.map(({ id }) => id)]).toEqual(['waiting', ['kept']])
     server.isAway = false
     listed([{ ...row('a'), pending: true }])
-    await vi.waitFor(() => expect(of.state.value).toBe('ready'), { timeout: 5000 })
+    await soon(() => expect(of.state.value).toBe('ready'))
   })
 
   it('takes a file, or says by its name what is wrong with it', async () => {

@@ -1,4 +1,4 @@
-import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { beforeEach, describe, expect, it } from 'vitest'
 import { setAddress } from '~~/core/edit/edit-run'
 import type { Job } from '~~/core/job/job'
 import { pipeId, sampleJob } from '~~/core/testing/sample-run'
@@ -6,6 +6,7 @@ import { useJobStore } from '~/stores/job'
 import { keepDraft } from '~/sync/job/drafts'
 import { useEmptyBrowser } from '~/testing/browser'
 import { FakeServer } from '~/testing/fake-server'
+import { soon } from '~/testing/soon'
 
 const job: Job = sampleJob({
   pipe: pipeId('EN 1057', '22'),
@@ -32,10 +33,9 @@ async function opened(wanted = id) {
   return store
 }
 type Store = Awaited<ReturnType<typeof opened>>
-const becomes = (store: Store, kind: Store['status']['kind']) =>
-  vi.waitFor(() => expect(store.status.kind).toBe(kind), { timeout: 5000 })
+const becomes = (store: Store, kind: Store['status']['kind']) => soon(() => expect(store.status.kind).toBe(kind))
 const saved = (store: Store, version: number) =>
-  vi.waitFor(() => expect([store.status.kind, store.version]).toEqual(['saved', version]), { timeout: 5000 })
+  soon(() => expect([store.status.kind, store.version]).toEqual(['saved', version]))
 const change = (store: Store, title: string) => store.change(setTitle(store.job!, title))
 
 describe('the open job', () => {
@@ -82,7 +82,7 @@ describe('the open job', () => {
 
   it('opens as this browser last had it while the server is away, and is saved once that is back', async () => {
     await opened()
-    await vi.waitFor(async () => expect((await import('~/sync/copies')).countCopies()).resolves.toBe(1))
+    await soon(async () => expect((await import('~/sync/copies')).countCopies()).resolves.toBe(1))
     server.isAway = true
     const store = await opened()
     change(store, 'in the cellar')
@@ -117,7 +117,7 @@ describe('the open job', () => {
     change(store, 'once')
     await opened('k')
     expect([store.job!.title, store.version, store.past]).toEqual(['the other', 4, []])
-    await vi.waitFor(() => expect(server.jobs.get(id)).toMatchObject({ version: 2, job: { title: 'once' } }), {
+    await soon(() => expect(server.jobs.get(id)).toMatchObject({ version: 2, job: { title: 'once' } }), {
       timeout: 5000,
     })
     expect([store.id, store.version]).toEqual(['k', 4])
@@ -139,7 +139,7 @@ describe('what another device saves', () => {
     await saved(store, 2)
     server.saveElsewhere(id, (of) => setAddress(of, 'Mill Lane'))
     store.hear(newest(3))
-    await vi.waitFor(() => expect(store.job!.address).toBe('Mill Lane'))
+    await soon(() => expect(store.job!.address).toBe('Mill Lane'))
     expect(store.version).toBe(3)
     store.undo()
     expect(store.job).toMatchObject({ title: job.title, address: 'Mill Lane' })
@@ -180,7 +180,7 @@ describe('what another device saves', () => {
     server.generation = 'second-life'
     server.jobs.set(id, { version: 1, job })
     store.hear(newest(1, 'second-life'))
-    await vi.waitFor(() => expect(store.job!.title).toBe(job.title))
+    await soon(() => expect(store.job!.title).toBe(job.title))
     expect([store.generation, store.past.length]).toEqual(['second-life', 1])
     store.undo()
     expect(store.job!.title).toBe('since the backup')

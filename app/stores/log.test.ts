@@ -1,4 +1,4 @@
-import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { beforeEach, describe, expect, it } from 'vitest'
 import type { Entry } from '~~/core/log/entry'
 import { pipeId, sampleJob } from '~~/core/testing/sample-run'
 import { useJobStore } from '~/stores/job'
@@ -6,6 +6,7 @@ import { useLogStore } from '~/stores/log'
 import { useOutboxStore } from '~/stores/outbox'
 import { useEmptyBrowser } from '~/testing/browser'
 import { FakeServer } from '~/testing/fake-server'
+import { soon } from '~/testing/soon'
 
 const job = sampleJob({
   pipe: pipeId('EN 1057', '22'),
@@ -41,7 +42,7 @@ async function opened() {
 }
 const note = (text: string) => ({ kind: 'note', subject: {}, body: { text } }) as const
 const texts = (entries: readonly Entry[]) => entries.map(({ body }) => body.text)
-const arrived = (count: number) => vi.waitFor(() => expect(server.logs.get(id) ?? []).toHaveLength(count))
+const arrived = (count: number) => soon(() => expect(server.logs.get(id) ?? []).toHaveLength(count))
 const newest = (log: string) => ({ version: 1, generation: server.generation, log, rack: '' })
 
 describe('the log of the open job', () => {
@@ -53,7 +54,7 @@ describe('the log of the open job', () => {
     expect(log.entries[1]).toMatchObject({ by: 'I. Marl', jobVersion: 1 })
     await arrived(2)
     log.hear(newest('2.first-life'))
-    await vi.waitFor(() => expect(useOutboxStore().state.waiting).toEqual([]))
+    await soon(() => expect(useOutboxStore().state.waiting).toEqual([]))
     expect(texts(log.entries)).toEqual(['the stop valve sticks', 'drained'])
     expect(log.state!.notes).toHaveLength(2)
   })
@@ -110,7 +111,7 @@ describe('changes on their way', () => {
     outbox.setBegun('new', false)
     const command = { changes: 'log', says: 'a note', method: 'POST', path: '/api/jobs/new/log' } as const
     const sent = outbox.add({ ...command, body: { entries: [theirs] } })
-    await vi.waitFor(() => expect(outbox.state.isHeld).toBe(true))
+    await soon(() => expect(outbox.state.isHeld).toBe(true))
     expect(server.asked).toEqual([])
     outbox.setBegun('new', true)
     expect(await sent).toMatchObject({ outcome: 'done' })

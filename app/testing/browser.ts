@@ -4,6 +4,7 @@ import { afterAll, afterEach, beforeEach, expect, vi } from 'vitest'
 import { useJobStore } from '~/stores/job'
 import { useOutboxStore } from '~/stores/outbox'
 import { browserDatabase } from '~/sync/browser-database'
+import { soon } from './soon'
 
 /** As browsers have it: its keys are its own properties. */
 class Storage {
@@ -39,7 +40,7 @@ export function useEmptyBrowser(): void {
   afterEach(async () => {
     useJobStore().close()
     const outbox = useOutboxStore()
-    await vi.waitFor(() => expect(outbox.state.waiting).toEqual([]), { timeout: 5000 })
+    await soon(() => expect(outbox.state.waiting).toEqual([]))
   })
   afterAll(() => vi.unstubAllGlobals())
 }

@@ -72,7 +72,7 @@ describe('cutting, from the plan to the rack', () => {
     await on.press('To the rack')
     await on.shows('[aria-label="The rack"]', '777 mm')
     await on.press('Throw away the offcut of 777')
-    await on.driver.wait(async () => !(await rack()).some(({ mm }) => mm === 777), 10_000)
+    await on.driver.wait(async () => !(await rack()).some(({ mm }) => mm === 777), 30_000)
   })
 })
 
@@ -127,9 +127,9 @@ describe('where do I bend', () => {
     await on.press('Remove Bender 15')
     await on.press('Remove')
     await on.shows('[data-removed]', 'Bender 15 is removed')
-    await on.driver.wait(async () => (await bender()) === before - 1, 10_000)
+    await on.driver.wait(async () => (await bender()) === before - 1, 30_000)
     await on.press('Put it back')
-    await on.driver.wait(async () => (await bender()) === before, 10_000)
+    await on.driver.wait(async () => (await bender()) === before, 30_000)
   })
 
   it('measures from the other end where that is easier to reach', async () => {
@@ -159,13 +159,13 @@ describe('the plan of work', () => {
     const whole = async () => /In all\s+([\d.]+) h/.exec(await on.text('[aria-label="Plan of work"]'))?.[1]
     const before = Number(await whole())
     await on.fill('Took, step 1', '72' + Key.TAB)
-    await on.driver.wait(async () => Number(await whole()) > before + 0.9, 10_000)
+    await on.driver.wait(async () => Number(await whole()) > before + 0.9, 30_000)
     // It is in the job's log, so that another machine plans with it too.
     const log = `${site().origin}/api/jobs/${await job('Tarn Lane Bakehouse')}/minutes`
-    await on.driver.wait(async () => ((await (await fetch(log)).json()) as unknown[]).length === 1, 10_000)
+    await on.driver.wait(async () => ((await (await fetch(log)).json()) as unknown[]).length === 1, 30_000)
     await on.driver.executeScript('localStorage.clear()')
     await on.driver.navigate().refresh()
     await on.press('Plan of work')
-    await on.driver.wait(async () => Number(await whole()) > before + 0.9, 10_000)
+    await on.driver.wait(async () => Number(await whole()) > before + 0.9, 30_000)
   })
 })

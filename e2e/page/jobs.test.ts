@@ -31,7 +31,7 @@ describe('the list of jobs', () => {
     expect(await listed()).toEqual(['Cedar Kiln Studio'])
     await on.press('Deleted in the last 30 days')
     await on.press('Put back Tarn Lane Bakehouse')
-    await on.driver.wait(async () => (await listed()).includes('Tarn Lane Bakehouse'), 10_000)
+    await on.driver.wait(async () => (await listed()).includes('Tarn Lane Bakehouse'), 30_000)
     expect(await on.driver.findElements(By.css('[aria-label="Deleted jobs"]'))).toHaveLength(0)
   })
 
@@ -40,7 +40,7 @@ describe('the list of jobs', () => {
     await on.press('Backup')
     await on.press('Download everything')
     const files = () => downloadsIn(downloads).filter((name) => /^jolvet-.*\.gz$/.test(name))
-    await on.driver.wait(() => files().length === 1, 10_000)
+    await on.driver.wait(() => files().length === 1, 30_000)
     const [backup] = files()
     const before = await listed()
     const title = 'Begun after the backup'
@@ -56,7 +56,7 @@ describe('the list of jobs', () => {
     await on.shows('[role="alertdialog"]', 'takes all of it away')
     await on.press('Download it, then replace all')
     await on.shows('main details:last-of-type [role="status"]', 'Put back')
-    await on.driver.wait(() => files().length === 2, 10_000)
+    await on.driver.wait(() => files().length === 2, 30_000)
     expect((await listed()).toSorted()).toEqual(before.toSorted())
     const jobs = (await (await fetch(`${site().origin}/api/jobs`)).json()) as { job: { title: string } }[]
     expect(jobs.map(({ job }) => job.title)).not.toContain(title)
@@ -73,7 +73,7 @@ describe('the list of jobs', () => {
     await on.shows('main', 'Job 40')
     expect(await listed()).toHaveLength(30)
     await on.press('More jobs')
-    await on.driver.wait(async () => (await listed()).length > 30, 10_000)
+    await on.driver.wait(async () => (await listed()).length > 30, 30_000)
     expect(new Set(await listed()).size).toBe(42)
   })
 

@@ -106,7 +106,7 @@ describe('a page that is open', () => {
       body: JSON.stringify({ for: 'x', leaves: [{ pipe, mm: 1234 }] }),
     })
     const title = async () => (await on.see('[aria-label="Title of the job"]')).getAttribute('value')
-    await on.driver.wait(async () => (await title()) === 'Kiln, by another', 10_000)
-    await on.driver.wait(async () => (await asked()).filter((name) => name.endsWith('/api/rack')).length > 1, 10_000)
+    await on.driver.wait(async () => (await title()) === 'Kiln, by another', 30_000)
+    await on.driver.wait(async () => (await asked()).filter((name) => name.endsWith('/api/rack')).length > 1, 30_000)
   })
 })

@@ -16,7 +16,7 @@ describe('a page that is open while a backup is put back', () => {
     await on.settle()
     const backup = await (await fetch(at('backup'))).arrayBuffer()
     await on.fill('Title of the job', 'Kiln, renamed')
-    await on.driver.wait(async () => (await stored(id)).job.title === 'Kiln, renamed', 10_000)
+    await on.driver.wait(async () => (await stored(id)).job.title === 'Kiln, renamed', 30_000)
     const entry = { id: 'note-since-the-backup', kind: 'note', subject: {}, at: '2026-05-04T10:00:00Z', by: 'I. Marl' }
     const body = JSON.stringify({ entries: [{ ...entry, jobVersion: 2, body: { text: 'damp' } }] })
     await fetch(at(`jobs/${id}/log`), { method: 'POST', body })
@@ -34,6 +34,6 @@ describe('a page that is open while a backup is put back', () => {
     expect((await stored(id)).job.title).toBe('Cedar Kiln Studio')
     await on.press('Undo')
     await until('Kiln, renamed')
-    await on.driver.wait(async () => (await stored(id)).job.title === 'Kiln, renamed', 10_000)
+    await on.driver.wait(async () => (await stored(id)).job.title === 'Kiln, renamed', 30_000)
   })
 })

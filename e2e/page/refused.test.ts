@@ -60,7 +60,7 @@ describe('a browser that keeps nothing of this site', () => {
       expect([path, await body.getText()]).toEqual([path, expect.not.stringContaining('The page failed')])
     }
     await on.fill('Title of the job', 'Tarn Lane, kept nowhere')
-    await on.driver.wait(async () => (await stored(id)).job.title === 'Tarn Lane, kept nowhere', 10_000)
+    await on.driver.wait(async () => (await stored(id)).job.title === 'Tarn Lane, kept nowhere', 30_000)
     await site().server.stop()
     await on.fill('Title of the job', 'Tarn Lane')
     await on.shows('[data-save-state]', 'this browser has no room to keep it')

@@ -31,11 +31,11 @@ describe('the tools of a route', () => {
     await on.keys('g')
     await on.type('drop-ear')
     const option = await on.see('[role="option"]')
-    await on.driver.wait(async () => (await option.getText()).includes('drop-ear elbow'), 10_000)
+    await on.driver.wait(async () => (await option.getText()).includes('drop-ear elbow'), 30_000)
     await option.click()
-    await on.driver.wait(async () => (await fitting())?.includes('drop-ear elbow') ?? false, 10_000)
+    await on.driver.wait(async () => (await fitting())?.includes('drop-ear elbow') ?? false, 30_000)
     await on.press('Undo')
-    await on.driver.wait(async () => (await fitting()) === undefined, 10_000)
+    await on.driver.wait(async () => (await fitting()) === undefined, 30_000)
   })
 
   it('a fitting is put into a leg, and what lies beyond stays', async () => {
@@ -77,7 +77,7 @@ describe('the tools of a route', () => {
     await on.driver.wait(async () => {
       const [run] = await runs()
       return layOut(run!).places.get(run!.nodes.at(-1)!.id)?.[0] === -1000
-    }, 10_000)
+    }, 30_000)
     await until([1000, 600])
     await on.press('Undo')
   })
@@ -89,7 +89,7 @@ describe('the tools of a route', () => {
     await on.choose('On which side of the first leg', 'down')
     await on.press('Add the run')
     // Below the first: its upright leg begins 80 lower and ends beside the other, so its leg east is 80 longer.
-    await on.driver.wait(async () => (await runs()).length === 2, 10_000)
+    await on.driver.wait(async () => (await runs()).length === 2, 30_000)
     const [, beside] = await runs()
     expect(beside!.runs).toMatchObject([{ service: 'hot', name: 'Run 1, hot' }])
     expect(beside!.legs.map(({ length }) => length)).toEqual([1080, 680])
@@ -100,7 +100,7 @@ describe('the tools of a route', () => {
     const on = page()
     await on.press('Another run')
     await on.keys(Key.ARROW_UP, ...'400', Key.ENTER)
-    await on.driver.wait(async () => (await runs()).length === 2, 10_000)
+    await on.driver.wait(async () => (await runs()).length === 2, 30_000)
     await on.press('Run 1')
     await on.press('P1, leg 1')
     await on.press('Join runs')
@@ -109,7 +109,7 @@ describe('the tools of a route', () => {
     await on.shows('[data-tool-problem]', 'no more legs fit there')
     await on.press('open end')
     await on.press('Join it at the open end')
-    await on.driver.wait(async () => (await runs()).length === 1, 10_000)
+    await on.driver.wait(async () => (await runs()).length === 1, 30_000)
     const [system] = await runs()
     expect(system!.runs.map(({ name }) => name)).toEqual(['Run 1', 'Run 2'])
     expect(system!.legs.map(({ run, length }) => [run === system!.id, length])).toEqual([
@@ -119,12 +119,12 @@ describe('the tools of a route', () => {
     ])
     await on.press('P2, leg 2')
     await on.press('Make it a run of its own')
-    await on.driver.wait(async () => (await runs())[0]!.runs.length === 3, 10_000)
+    await on.driver.wait(async () => (await runs())[0]!.runs.length === 3, 30_000)
     await on.press('Undo')
     await on.press('Undo')
     await on.press('Undo')
     await on.press('Undo')
-    await on.driver.wait(async () => (await runs()).length === 1, 10_000)
+    await on.driver.wait(async () => (await runs()).length === 1, 30_000)
     await until([1000, 600])
   })
 
@@ -273,9 +273,9 @@ describe('a run of more legs than are planned between two key presses', () => {
     await on.press('Another run')
     await on.type(Key.ARROW_RIGHT, '750', Key.ENTER)
     await on.shows('[aria-label="The run as drawn"] .readout', '750')
-    await on.driver.wait(async () => (await on.driver.findElements(By.css('.behind'))).length === 0, 10_000)
+    await on.driver.wait(async () => (await on.driver.findElements(By.css('.behind'))).length === 0, 30_000)
     await on.press('Undo')
-    await on.driver.wait(async () => !(await on.text('main')).includes('750'), 10_000)
+    await on.driver.wait(async () => !(await on.text('main')).includes('750'), 30_000)
   })
 })
 
@@ -293,7 +293,7 @@ describe('a fitting that stands straight in the next', () => {
     await on.shows('[aria-label="Checks"]', 'neither of tee and elbow goes into the other')
     await on.press('Fitting by its name')
     await on.press('15 FTG × 15 solder street elbow 90')
-    await on.driver.wait(async () => (await drawn()).nodes.some(({ fitting }) => fitting), 10_000)
+    await on.driver.wait(async () => (await drawn()).nodes.some(({ fitting }) => fitting), 30_000)
     // What the two fittings make is not kept.
     expect((await drawn()).legs[2]).toMatchObject({ state: 'no pipe', length: null })
     await on.press('no pipe, leg 3')

@@ -224,8 +224,8 @@ describe('the same route by touch alone', () => {
     await on.tap('Remove selected legs')
     await on.saved()
     const count = async () => (await stored(await job('Thumb Cottage'))).job.legs.length
-    await on.driver.wait(async () => (await count()) === 9, 10_000)
+    await on.driver.wait(async () => (await count()) === 9, 30_000)
     await on.tap('Undo')
-    await on.driver.wait(async () => (await count()) === 12, 10_000)
+    await on.driver.wait(async () => (await count()) === 12, 30_000)
   })
 })

@@ -184,7 +184,7 @@ describe('a job that the database does not give', () => {
     await on.open('/')
     await on.press('Discard the unsaved Typed for nobody')
     await on.press('Discard')
-    await on.driver.wait(async () => (await on.driver.findElements(By.css(list))).length === 0, 10_000)
+    await on.driver.wait(async () => (await on.driver.findElements(By.css(list))).length === 0, 30_000)
   })
 })
 

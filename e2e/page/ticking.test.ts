@@ -46,7 +46,7 @@ describe('making is ticking', () => {
       ((await (await fetch(log)).json()) as { entries: { kind: string; by: string }[] }).entries.map(
         ({ kind, by }) => `${kind} ${by}`,
       )
-    await on.driver.wait(async () => (await kinds()).length === 2, 10_000)
+    await on.driver.wait(async () => (await kinds()).length === 2, 30_000)
     expect(await kinds()).toEqual(['joint-made U. Thorn', 'joint-inspected U. Thorn'])
     await on.driver.navigate().refresh()
     await on.shows(done, `1 of ${all} made, 1 inspected`)
@@ -122,7 +122,7 @@ describe('a hand that is quick, and one that takes its time', () => {
     await on.press('Made')
     const took = async () =>
       (await (await fetch(`${site().origin}/api/jobs/${await untouched()}/minutes`)).json()) as { minutes: number }[]
-    await on.driver.wait(async () => (await took()).length === 1, 10_000)
+    await on.driver.wait(async () => (await took()).length === 1, 30_000)
     expect((await took())[0]!.minutes).toBeGreaterThanOrEqual(0.1)
     await on.press('Undo')
   })
@@ -173,7 +173,7 @@ describe('what was made is proven and handed over', () => {
     await on.shows(missing, /joints? .* not made/)
     await on.shows(missing, 'flushing not recorded')
     await on.press('It was flushed')
-    await on.driver.wait(async () => !(await on.text(missing)).includes('flushed'), 10_000)
+    await on.driver.wait(async () => !(await on.text(missing)).includes('flushed'), 30_000)
     await on.open(`/jobs/${await job('Cedar Kiln Studio')}/hand-over`)
     await on.shows(missing, 'Nothing is missing')
     await on.press('Hand it over')

@@ -81,7 +81,7 @@ describe('the whole work, by a phone', () => {
     await on.shows('[data-next-check]', 'Look at it')
     const first = await on.text('[data-next-check]')
     await on.press('Dry')
-    await on.driver.wait(async () => (await on.text('[data-next-check]')) !== first, 10_000)
+    await on.driver.wait(async () => (await on.text('[data-next-check]')) !== first, 30_000)
     await on.press('It leaks here')
     await on.shows('[data-found]', 'It leaks: Joint')
     await on.press('End test all the same')

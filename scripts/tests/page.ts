@@ -2,7 +2,8 @@ import { setTimeout as sleep } from 'node:timers/promises'
 import { By, error, Key, until, type WebDriver, type WebElement } from 'selenium-webdriver'
 import { Pointer } from 'selenium-webdriver/lib/input.js'
 
-const patience = 15_000
+/** Slow machines are waited for: what is right is there long before. */
+const patience = 30_000
 
 /** A pointer device as selenium-webdriver has it; its types leave it out. */
 interface Finger {
