@@ -117,9 +117,7 @@ describe('the open job', () => {
     change(store, 'once')
     await opened('k')
     expect([store.job!.title, store.version, store.past]).toEqual(['the other', 4, []])
-    await soon(() => expect(server.jobs.get(id)).toMatchObject({ version: 2, job: { title: 'once' } }), {
-      timeout: 5000,
-    })
+    await soon(() => expect(server.jobs.get(id)).toMatchObject({ version: 2, job: { title: 'once' } }))
     expect([store.id, store.version]).toEqual(['k', 4])
   })
 

@@ -83,7 +83,7 @@ describe('a route of twelve legs by keyboard alone', () => {
     const on = page()
     await on.press('P2, leg 2')
     // Both ends go in by the least that the standard asks for: nothing of it can be spared.
-    await on.shows('[data-err]', 'Cut it exact')
+    await on.shows('[data-err]', 'Cut exactly')
     await on.press('Fixed points')
     await on.press('open end 1')
     for (const axis of ['East', 'North', 'Up']) await on.fill(`${axis}, fixed`, '0')

@@ -8,11 +8,12 @@ const { namesIn } = useNames()
 const names = computed(() => namesIn(props.piece.run))
 const erring = computed(() => {
   const { short, long, err } = props.piece.allowance
-  const none = 'nothing of its depth can be spared'
+  const [shallow, tooLong] = ['shorter leaves it shallow', 'longer won’t seat']
   const isNone = short !== null && atMost(short) === atMost(0)
-  if (isNone && long === 0) return `Cut it exact: ${none}, and longer is not home.`
-  const most = short === null ? '' : isNone ? none : `up to ${atMost(short)} short still holds`
-  return `Err ${err}${most ? `: ${most}` : ''}${long === 0 ? '; longer is not home' : ''}.`
+  if (isNone && long === 0) return `Cut exactly: ${shallow}, ${tooLong}.`
+  const aim = err === 'either way' ? 'Long or short, either is OK' : `Aim ${err}`
+  const most = short === null ? '' : isNone ? shallow : `up to ${atMost(short)} short is still OK`
+  return `${[aim, most, long === 0 ? tooLong : ''].filter(Boolean).join('; ')}.`
 })
 const marks = computed(() =>
   props.piece.ends.map((end, index) => ({

@@ -164,7 +164,7 @@ const loop = computed(() => (growing.value?.enough === false ? loopFor(growing.v
             :value="length(Math.abs(growing.growth))"
             :basis="`${length(growing.length)} in line, ${growing.legs.map(names.leg).join(', ')}`"
           />
-          <Readout label="Free leg it needs" :value="length(growing.freeLeg)" basis="by its material, typical" />
+          <Readout label="Expansion leg it needs" :value="length(growing.freeLeg)" basis="by its material, typical" />
         </div>
         <p>
           There is
@@ -174,7 +174,9 @@ const loop = computed(() => (growing.value?.enough === false ? loopFor(growing.v
           <strong v-else-if="growing.enough === null" class="text-(--ui-warning)"
             >Whether it is enough is not known while the clips there are not.</strong
           >
-          <strong v-else class="text-(--ui-warning)">Not enough: keep clips off a free leg, or put in a loop.</strong>
+          <strong v-else class="text-(--ui-warning)"
+            >Not enough: keep clips off an expansion leg, or put in a loop.</strong
+          >
           Room at walls and joists {{ length(roomAtWall(growing.growth)) }}.
         </p>
         <div v-if="growing.enough === false && able.length" class="flex flex-wrap gap-2">

@@ -59,7 +59,7 @@ defineExpose({ openOffset })
 const { namesIn } = useNames()
 const word = computed(() => namesIn(props.system.id).node(props.node.id))
 const layout = computed(() => layOut(props.system))
-/** With its made-up pieces: where clips go, what it holds. */
+/** As it will stand: where clips go, what it holds. */
 const standing = computed(() => systemOf(built.value, props.system.id) ?? props.system)
 const standingLeg = computed(() => standing.value.legs.find(({ id }) => id === props.leg?.id))
 const stockLength = computed(() => {
