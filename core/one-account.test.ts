@@ -71,6 +71,19 @@ const facing = {
 }
 
 describe('one account of a job', () => {
+  it('of legs that three of them meet at a bend, which nobody can make: no joint stands there twice', () =>
+    expectOneAccount(
+      sampleJob({
+        pipe: copper22,
+        method: 'solder',
+        legs: [
+          ['tee:t', 'north', 400, 'bend:b'],
+          ['bend:b', 'east', 300, 'open:e'],
+          ['bend:b', 'up', 300, 'open:u'],
+        ],
+      }),
+    ))
+
   it('is given by all who read it, however it was edited', () => {
     const number = fc.nat({ max: 100_000 })
     const steps = fc.array(fc.tuple(number, number, number, number), { minLength: 3, maxLength: 24 })

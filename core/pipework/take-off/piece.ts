@@ -55,7 +55,8 @@ const otherEnd = (leg: Leg, node: string): string => (leg.from === node ? leg.to
 /** The legs that one tube follows: on through every pulled bend, in both directions from a leg. */
 function walkThroughBends(layout: Layout, first: Leg): Walk {
   const walk: Walk = { legs: [first], nodes: [first.from, first.to] }
-  const isBend = (node: string) => layout.node.get(node)?.kind === 'bend'
+  // Where more than two legs meet nobody can bend one tube: each ends there, and the check of the legs says so.
+  const isBend = (node: string) => layout.node.get(node)?.kind === 'bend' && (layout.arms.get(node)?.length ?? 0) <= 2
   if (!isBend(first.from) && !isBend(first.to)) return walk
   const extend = (atEnd: boolean) => {
     for (;;) {
