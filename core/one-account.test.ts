@@ -15,6 +15,7 @@ import { jobEditedBy } from './testing/random-edits'
 import { recordOf } from './record/record'
 import { pipeId, sampleJob } from './testing/sample-run'
 import { shippedCosts } from './workshop/costs'
+import { byName, chained } from './testing/sample-choice'
 
 const sorted = (ids: Iterable<string>) => [...ids].toSorted()
 
@@ -55,8 +56,8 @@ function expectOneAccount(job: Job): void {
 
   // What follows from the job is not in it: taken away, the job is as it was decided.
   const decided = withoutLengthsMade(withoutMadeUp(catalogue, built))
-  expect(decided.nodes.map(({ id, chain, arms }) => [id, chain, arms])).toEqual(
-    job.nodes.map(({ id, chain, arms }) => [id, chain, arms]),
+  expect(decided.nodes.map(({ id, fitting }) => [id, fitting])).toEqual(
+    job.nodes.map(({ id, fitting }) => [id, fitting]),
   )
   for (const [at, { id, from, to, length }] of decided.legs.entries()) {
     expect([id, from, to]).toEqual([job.legs[at]!.id, job.legs[at]!.from, job.legs[at]!.to])
@@ -65,10 +66,7 @@ function expectOneAccount(job: Job): void {
 }
 
 const copper22 = pipeId('EN 1057', '22', 0.9)
-const facing = {
-  fittings: ['22 solder × 22 solder coupling', '22 press × 22 press coupling'],
-  joints: ['solder', 'press-metal'] as ['solder', 'press-metal'],
-}
+const facing = chained(['22 solder × 22 solder coupling', '22 press × 22 press coupling'], ['solder', 'press-metal'])
 
 describe('one account of a job', () => {
   it('of legs that three of them meet at a bend, which nobody can make: no joint stands there twice', () =>
@@ -102,7 +100,7 @@ describe('one account of a job', () => {
           ['tie-in:t', 'north', 900, 'adapter:m'],
           ['m', 'north', 700, 'cap:e'],
         ],
-        nodes: { t: { existing: copper22, chain: facing }, m: { chain: facing } },
+        nodes: { t: { existing: copper22, fitting: facing }, m: { fitting: facing } },
       }),
     )
   })
@@ -117,7 +115,7 @@ describe('one account of a job', () => {
         ['t', 'up', 100, 'elbow:o'],
         ['o', 'north', 500, 'cap:f'],
       ],
-      nodes: { o: { fitting: '22 FTG × 22 solder street elbow 90' } },
+      nodes: { o: { fitting: byName('22 FTG × 22 solder street elbow 90') } },
     })
     expectOneAccount({
       ...job,

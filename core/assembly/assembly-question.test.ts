@@ -8,6 +8,7 @@ import { assemblyOrder } from './order'
 import { planJob } from '../plan/plan-job'
 import { pipeId, sampleJob, type SampleRun } from '../testing/sample-run'
 import { assemblyQuestion } from './assembly-question'
+import { chained } from '../testing/sample-choice'
 
 const copper = pipeId('EN 1057', '22', 0.9)
 const ask = (job: Job, celsius = 20) =>
@@ -43,8 +44,8 @@ describe('heat', () => {
 it('a joint of which nobody can say yet which way it lies has an axis all the same', () => {
   const job = run([], {})
   const fittings = ['22 solder × 3/4 M BSP adapter', '22 press × 3/4 F BSP adapter']
-  const chain = { fittings, joints: ['solder', 'press-metal'] as ['solder', 'press-metal'] }
-  const alone = { ...job, nodes: [{ id: 't', run: 'r1', kind: 'tie-in' as const, existing: copper, chain }] }
+  const fitting = chained(fittings, ['solder', 'press-metal'])
+  const alone = { ...job, nodes: [{ id: 't', run: 'r1', kind: 'tie-in' as const, existing: copper, fitting }] }
   expect(ask(alone).joints.map(({ axis }) => axis)).toEqual(Array(2).fill([0, 0, 1]))
 })
 

@@ -8,6 +8,7 @@ import { shippedSockets } from './socket'
 import { partLabel, partSchema, socketNamed, takeOffFromFace, type Part } from './part'
 import { partKey } from './part-key'
 import { readPartRows, toPartRows, type PartRow } from './part-rows'
+import { byName } from '../testing/sample-choice'
 
 const [solder22, adapter] = ['solder:EN 1254-1:22', '22 solder × 1/2 M BSP adapter']
 const part = (rest: Partial<Part>): Part => ({
@@ -135,7 +136,7 @@ describe('a fitting that was measured by its name', () => {
       pipe: pipeId('EN 1057', '22', 0.9),
       method: 'solder',
       legs: [['open:a', 'east', 1000, 'outlet:b']],
-      nodes: { b: { fitting: outlet } },
+      nodes: { b: { fitting: byName(outlet) } },
     })
     expect(planJob(job, catalogueWith([named(outlet, 21)])).pieces[0]).toMatchObject({ cut: 979, basis: 'measured' })
   })

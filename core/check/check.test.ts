@@ -8,6 +8,7 @@ import { said } from '../testing/said'
 import type { PlanPiece } from '../pipework/planned'
 import { barePipe } from './bare-pipe'
 import { pipeId, sampleJob, type SampleRun } from '../testing/sample-run'
+import { chained } from '../testing/sample-choice'
 
 const copper22 = pipeId('EN 1057', '22', 0.9)
 const old = pipeId('BS 659', '3/4')
@@ -347,7 +348,7 @@ describe('what meets in a run', () => {
 
   it('what was chosen once and nobody makes is a caution, until one is measured in the hand', () => {
     const fitting = '22 solder × 22 press adapter'
-    const chain = { chain: { fittings: [fitting], joints: ['solder', 'press-metal'] as [MethodId, MethodId] } }
+    const chain = { fitting: chained([fitting], ['solder', 'press-metal']) }
     const found = planTwo(copper22, copper22, 'adapter', 'solder', chain).checks.filter(
       ({ rule }) => rule === 'one-body',
     )
@@ -389,9 +390,7 @@ describe('what meets in a run', () => {
 
   it('a galvanic pair is a caution as in a chain, unless brass stands between', () => {
     const steel = pipeId('EN 10255', '1/2')
-    const chain = (...fittings: string[]) => ({
-      chain: { fittings, joints: ['thread', 'compression'] as [MethodId, MethodId] },
-    })
+    const chain = (...fittings: string[]) => ({ fitting: chained(fittings, ['thread', 'compression']) })
     const plain = two(steel, copper15, 'coupling', 'thread', chain('1/2 BSP thread coupling'))
     expect(plain).toMatchObject([{ rule: 'galvanic', message: 'touch' }])
     expect(two(steel, copper15, 'adapter', 'thread', chain('15 compression × 1/2 M BSP adapter'))).toEqual([])

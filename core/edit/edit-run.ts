@@ -5,6 +5,8 @@ import { isRunEnd, legsAtNode } from '../job/node-legs'
 import { type System, systemOf, withChanged } from '../job/system'
 import { oppositeDirection } from '../job/direction'
 import { needLegLength } from './legs/leg-length'
+import { chainChosen } from '../job/chosen'
+import { asKind } from './as-kind'
 
 /** The job with the nodes and legs of one of its systems changed: that of a run. */
 export function withSystem(job: Job, run: string, change: (system: System) => Pick<System, 'nodes' | 'legs'>): Job {
@@ -22,17 +24,27 @@ export function removeRun(job: Job, id: string): Job {
   const lost = new Set(job.legs.flatMap(({ run, from, to }) => (run === id ? [from, to] : [])))
   const nodes = job.nodes.flatMap((node): Node[] => {
     const run = node.run === id ? legs.find((leg) => touches(leg, node.id))?.run : node.run
-    return run === undefined ? [] : [{ ...node, run, ...(lost.has(node.id) && leftOver(node, legs)) }]
+    return run === undefined ? [] : [{ ...(lost.has(node.id) ? leftOver(node, legs) : node), run }]
   })
   return { ...job, runs: job.runs.filter((run) => run.id !== id), nodes, legs }
 }
 
-export function setNode(job: Job, runId: string, nodeId: string, change: Partial<Omit<Node, 'id'>>): Job {
-  return withSystem(job, runId, ({ nodes, legs }) => ({
+const withNode = (job: Job, runId: string, nodeId: string, change: (node: Node) => Node): Job =>
+  withSystem(job, runId, ({ nodes, legs }) => ({
     legs,
-    nodes: nodes.map((node) => (node.id === nodeId ? { ...node, ...change } : node)),
+    nodes: nodes.map((node) => (node.id === nodeId ? change(node) : node)),
   }))
-}
+
+export const setNode = (job: Job, runId: string, nodeId: string, change: Partial<Omit<Node, 'id' | 'kind'>>): Job =>
+  withNode(job, runId, nodeId, (node) => ({ ...node, ...change }))
+
+/** The job with something else at a node, and what is said of that. What was chosen for the one before is gone with it. */
+export const setKind = (
+  job: Job,
+  runId: string,
+  nodeId: string,
+  { kind, ...change }: Pick<Node, 'kind'> & Partial<Omit<Node, 'id'>>,
+): Job => withNode(job, runId, nodeId, (node) => ({ ...asKind(node, kind), ...change }))
 
 export function setLeg(job: Job, runId: string, legId: string, change: Partial<Omit<Leg, 'id'>>): Job {
   if (typeof change.length === 'number') needLegLength(change.length)
@@ -45,15 +57,15 @@ export function setLeg(job: Job, runId: string, legId: string, change: Partial<O
 const touches = ({ from, to }: Leg, node: string): boolean => from === node || to === node
 
 /** What a fitting of several legs becomes where one of them is gone and nothing goes on: an open end. */
-const leftOver = ({ id, kind }: Node, legs: readonly Leg[]): Partial<Node> =>
-  legsAtNode[kind] > 1 && legs.filter((leg) => touches(leg, id)).length < 2 ? { kind: 'open' } : {}
+const leftOver = (node: Node, legs: readonly Leg[]): Node =>
+  legsAtNode[node.kind] > 1 && legs.filter((leg) => touches(leg, node.id)).length < 2 ? asKind(node, 'open') : node
 
 /** The leg that one drawn on from a node goes on from: the one that leads there, else the first that meets it. */
 export const legBefore = ({ legs }: System, node: string): Leg | undefined =>
   legs.find(({ to }) => to === node) ?? legs.find((leg) => touches(leg, node))
 
 /** The method at the end of a leg in pipe of its own, as at the fitting that it goes on from. */
-const methodGoingOn = ({ method, chain }: Node): Node['method'] => method ?? chain?.joints[1]
+const methodGoingOn = (node: Node): Node['method'] => node.method ?? chainChosen(node)?.joints[1]
 
 /**
  * What a new leg has of the one that it goes on from: its run, its service, and its pipe where that is new pipe too. What
@@ -75,9 +87,7 @@ export function goneOnFrom(system: System, node: Node, direction: Direction): No
   const arm = system.legs.find(({ from, to }) => to === node.id || from === node.id)
   if (!arm || !isRunEnd(node.kind)) return node
   const arriving = arm.to === node.id ? arm.direction : oppositeDirection(arm.direction)
-  // What was chosen by its name for an end does not take pipe on both sides.
-  const { fitting: _, ...plain } = node
-  return { ...plain, kind: sameDirection(arriving, direction) ? 'coupling' : 'elbow' }
+  return asKind(node, sameDirection(arriving, direction) ? 'coupling' : 'elbow')
 }
 
 /**
@@ -136,7 +146,7 @@ export function removeLeg(job: Job, runId: string, legId: string): Job {
     const legs = others.filter(({ from }) => !isGone(from))
     const nodes = system.nodes
       .filter(({ id }) => !isGone(id))
-      .map((node) => (node.id !== start && touches(leg, node.id) ? { ...node, ...leftOver(node, legs) } : node))
+      .map((node) => (node.id !== start && touches(leg, node.id) ? leftOver(node, legs) : node))
     return { nodes, legs }
   })
 }

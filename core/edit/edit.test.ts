@@ -6,17 +6,19 @@ import { pipeId, sampleJob, withCopy } from '../testing/sample-run'
 import { layOut } from '../run/layout'
 import { fixingsWithin } from '../support/fixings'
 import { splitLeg } from './legs/edit-leg'
-import { addLeg, removeLeg, removeRun, setNode, setRun } from './edit-run'
+import { addLeg, removeLeg, removeRun, setKind, setNode, setRun } from './edit-run'
 import { setStock } from './stock/edit-stock'
 import { removeSurvey, setSurvey, withSeen } from './existing/edit-survey'
 import { takeForPipe } from './existing/take-for-pipe'
-import { chooseChain, setKind, setTieIn } from './existing/edit-tie-in'
+import { chooseChain, setTieIn } from './existing/edit-tie-in'
 import type { Job, Leg } from '../job/job'
 import type { Ids } from './ids'
 import { addRun, addSurvey, emptyJob } from './new-job'
 import { readJob } from '../job/read-job'
 import { jointTimesSchema } from '../workshop/work-log'
 import { systemsOf, drawnLength } from '../job/system'
+import { byName, chained } from '../testing/sample-choice'
+import { chainChosen } from '../job/chosen'
 
 const copper = pipeId('EN 1057', '22', 0.9)
 const straight = (leg: Partial<Leg> = {}): Job => {
@@ -158,9 +160,9 @@ describe('surveys', () => {
       fittings: [{ id: '22 solder coupling' }],
       joints: [{ method: 'solder' }, { method: 'solder' }],
     })
-    expect(chosen.nodes[0]!.chain?.joints).toEqual(['solder', 'solder'])
+    expect(chainChosen(chosen.nodes[0]!)?.joints).toEqual(['solder', 'solder'])
     const other = takeForPipe(catalogue, chosen, countedIds, { id: survey, pipe: pipeId('EN 1057', '15', 0.7) })
-    expect(other.nodes[0]!.chain).toBeUndefined()
+    expect(chainChosen(other.nodes[0]!)).toBeUndefined()
     expect(removeSurvey(other, survey).surveys).toEqual([])
   })
 
@@ -208,7 +210,9 @@ describe('surveys', () => {
       fittings: [{ id: '22 solder coupling' }],
       joints: [{ method: 'solder' }, { method: 'solder' }],
     })
-    expect(takeForPipe(catalogue, chosen, countedIds, { id: first.survey, pipe: copper }).nodes[0]!.chain).toBeDefined()
+    expect(
+      takeForPipe(catalogue, chosen, countedIds, { id: first.survey, pipe: copper }).nodes[0]!.fitting,
+    ).toBeDefined()
   })
 
   it('a figure measured on one chain does not hold for another, and stays for the same', () => {
@@ -323,18 +327,18 @@ describe('a run that begins at existing pipe', () => {
   it('an end of a run becomes a tie-in and an open end again, and what was chosen for either is gone', () => {
     const { job, run } = addRun(emptyJob('Tied', 'metric', 'metric'), countedIds)
     const named = setNode(addLeg(job, countedIds, run, { from: 'n1', direction: 'east', length: 500 }).job, run, 'n1', {
-      fitting: '22 solder cap',
+      fitting: byName('22 solder cap'),
     })
     const tied = setTieIn(named, run, 'n1', { existing: copper, survey: 's1' })
     expect(tied.nodes[0]).toMatchObject({ kind: 'tie-in', existing: copper, survey: 's1', fitting: undefined })
-    const chosen = setNode(tied, run, 'n1', { chain: { fittings: ['a'], joints: ['solder', 'solder'] } })
-    expect(setTieIn(chosen, run, 'n1', { existing: copper }).nodes[0]!.chain).toBeDefined()
-    expect(setTieIn(chosen, run, 'n1', { existing: undefined }).nodes[0]!.chain).toBeUndefined()
-    expect(setKind(chosen, run, 'n1', 'open').nodes[0]).toMatchObject({
+    const chosen = setNode(tied, run, 'n1', { fitting: chained(['a'], ['solder', 'solder']) })
+    expect(setTieIn(chosen, run, 'n1', { existing: copper }).nodes[0]!.fitting).toBeDefined()
+    expect(setTieIn(chosen, run, 'n1', { existing: undefined }).nodes[0]!.fitting).toBeUndefined()
+    expect(setKind(chosen, run, 'n1', { kind: 'open' }).nodes[0]).toMatchObject({
       kind: 'open',
       existing: undefined,
       survey: undefined,
-      chain: undefined,
+      fitting: undefined,
     })
   })
 })

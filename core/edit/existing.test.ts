@@ -7,7 +7,7 @@ import { said } from '../testing/said'
 import { pipeId, sampleJob } from '../testing/sample-run'
 import { spreadClosing } from './legs/close-run'
 import { cutInto, putNewPipeIn } from './existing/cut-into'
-import { setLeg, setNode } from './edit-run'
+import { setLeg, setKind, setNode } from './edit-run'
 import { pressKey, startEntry, type Entered } from './legs/entry'
 import { addRun, emptyJob } from './new-job'
 import { systemsOf } from '../job/system'
@@ -194,7 +194,7 @@ describe('pipe that is there', () => {
   })
 
   it('a temporary stop end stands on an end that stays', () => {
-    const capped = setNode(line(), 'r1', 'on', { kind: 'cap', state: 'new', method: 'push-fit' })
+    const capped = setKind(line(), 'r1', 'on', { kind: 'cap', state: 'new', method: 'push-fit' })
     const plan = planJob(capped, catalogue)
     expect(plan.fittings.map(({ label }) => label)).toEqual(['3/4 push-fit cap'])
     expect(plan.joints.map(({ node, leg, method }) => [node, leg, method])).toEqual([['on', 'l3', 'push-fit']])

@@ -4,7 +4,8 @@ import { describe, expect, it } from 'vitest'
 import { pipeId, sampleJob } from '../testing/sample-run'
 import { addLeg, setLeg, setNode, setRun } from './edit-run'
 import type { MethodId } from '../methods/ids'
-import type { Job } from '../job/job'
+import type { Job, Node } from '../job/job'
+import { byName, chained } from '../testing/sample-choice'
 import { clashKey, mergeJobs, saysTheSame } from './merge'
 
 const base = sampleJob({
@@ -68,6 +69,13 @@ describe('two versions of a job', () => {
     expect(mergeJobs(base, mine, theirs, new Set(clashes.map(clashKey))).job).toEqual(theirs)
   })
 
+  it('a chosen fitting is one thing: half of one choice and half of another is neither', () => {
+    const chosen = (fitting: Node['fitting']) => setNode(base, 'r1', 'e', { fitting })
+    const mine = chosen(chained(['22 solder × 22 solder coupling'], ['solder', 'solder']))
+    const merged = mergeJobs(base, mine, chosen(byName('22 solder cap')))
+    expect(merged.clashes.map(clashKey)).toEqual(['nodes/e/fitting'])
+    expect(merged.job.nodes).toEqual(mine.nodes)
+  })
   it('a direction is one thing', () => {
     const turned = (bearing: number, pitch: number) => setLeg(base, 'r1', 'l2', { direction: { bearing, pitch } })
     expect(mergeJobs(turned(10, 0), turned(20, 0), turned(10, 5)).clashes.map(clashKey)).toEqual(['legs/l2/direction'])

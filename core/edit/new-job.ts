@@ -5,7 +5,7 @@ import type { ProfileId } from '../workshop/profile'
 
 /** A job with nothing in it. */
 export function emptyJob(title: string, units: Units, profile: ProfileId): Job {
-  return { format: 'jolvet-job', version: 2, title, units, profile, surveys: [], runs: [], nodes: [], legs: [] }
+  return { format: 'jolvet-job', version: 3, title, units, profile, surveys: [], runs: [], nodes: [], legs: [] }
 }
 
 /** The pipe and method that a new run starts with, until the user chooses. */

@@ -10,7 +10,7 @@ import { flowPaths } from '../flow/path'
 import { profiles } from '../workshop/profile'
 import { pipeId, sampleJob, withCopy } from '../testing/sample-run'
 import { choosePipe } from './runs/choose-pipe'
-import { addLeg, removeRun, setNode, setRun } from './edit-run'
+import { addLeg, removeRun, setKind, setRun } from './edit-run'
 import { joinRuns } from './runs/join-runs'
 import { toOwnRun } from './runs/own-run'
 import { countedIds } from '../testing/sample-ids'
@@ -98,7 +98,7 @@ describe('a run that is joined to another', () => {
       'leg 4',
     ])
     expect(
-      planJob(setNode(joined, 'r2', 'x', { kind: 'coupling' }), catalogue).checks.map(({ where }) => where),
+      planJob(setKind(joined, 'r2', 'x', { kind: 'coupling' }), catalogue).checks.map(({ where }) => where),
     ).toContain('Branch, coupling')
   })
 
@@ -163,7 +163,7 @@ describe('a part that becomes a run of its own', () => {
   it('what was written down of its joints goes by the ids that they had', () => {
     const ids = (job: Job) => planJob(job, catalogue).joints.map(({ id }) => id)
     expect(ids(own.job)).toEqual(ids(joined))
-    const twice = toOwnRun(setNode(own.job, 'r2', 'o', { kind: 'elbow' }), countedIds, 'r1', 'l2').job
+    const twice = toOwnRun(setKind(own.job, 'r2', 'o', { kind: 'elbow' }), countedIds, 'r1', 'l2').job
     expect(ids(twice)).toEqual(ids(joined))
     expect(twice.runs.map(({ id }) => id)).toEqual(['r1', 'r2', 'r3', 'r4'])
   })
@@ -173,7 +173,7 @@ describe('a part that becomes a run of its own', () => {
       ...joined,
       legs: joined.legs.map((leg) => (leg.id === 'bl2' ? { ...leg, pipe: pex16, service: 'cold' as const } : leg)),
     }
-    const of = (leg: string) => toOwnRun(setNode(said, 'r2', 'x', { kind: 'adapter' }), countedIds, 'r1', leg).job
+    const of = (leg: string) => toOwnRun(setKind(said, 'r2', 'x', { kind: 'adapter' }), countedIds, 'r1', leg).job
     expect(of('bl2').legs.at(-1)).toMatchObject({ pipe: undefined, service: undefined, run: 'r3' })
     expect(of('bl2').runs.at(-1)).toMatchObject({ pipe: pex16, service: 'cold' })
   })

@@ -2,7 +2,8 @@ import type { Catalogue } from '../catalogue/catalogue'
 import { chainLengthOf } from '../catalogue/chain-length'
 import { chainLegs } from './chain-legs'
 import { unitVector } from './direction'
-import type { Job, Leg, Node } from './job'
+import { chainChosen, nameChosen } from './chosen'
+import type { ChainChoice, Job, Leg, Node } from './job'
 import { longerBy, movedInLine, type Drawn } from './moved-in-line'
 
 /** Made-up pieces outwards from a node, and what stands at the end of each. */
@@ -24,7 +25,7 @@ function madeUpFrom(drawn: Drawn, first: Leg): MadeUp {
     const { to }: Leg = piece
     const end = drawn.nodes.find(({ id }) => id === to)
     const legs = touching(drawn, to)
-    if (!end?.chain || legs.length > 2 || end.id === first.from || nodes.includes(end)) break
+    if (!end || !chainChosen(end) || legs.length > 2 || end.id === first.from || nodes.includes(end)) break
     pieces.push(piece)
     nodes.push(end)
     outer = legs.find((leg) => leg !== piece)
@@ -53,17 +54,18 @@ const withNode = (drawn: Drawn, changed: Node): Drawn => ({
 /** A node's chain whole again: the node is back in the middle of where its fittings were, a tie-in where it was. */
 function chainPutTogether(catalogue: Catalogue, drawn: Drawn, node: Node, madeUp: MadeUp): Drawn {
   const { pieces, nodes } = madeUp
-  const [own, last] = [node.chain!, nodes.at(-1)!.chain!]
+  const [own, last] = [chainChosen(node)!, chainChosen(nodes.at(-1)!)!]
   const whole: Node = {
     ...node,
-    chain: {
-      fittings: [...own.fittings, ...nodes.flatMap(({ chain }) => chain!.fittings)],
+    fitting: {
+      by: 'chain',
+      fittings: [...own.fittings, ...nodes.flatMap((of) => chainChosen(of)!.fittings)],
       joints: [own.joints[0], last.joints[1]],
     },
   }
   const one = withNode(withoutPieces(drawn, node.id, madeUp), whole)
   if (node.kind === 'tie-in') return one
-  const length = (of: Node['chain']) => chainLengthOf(catalogue, of!.fittings)?.mm ?? 0
+  const length = ({ fittings }: ChainChoice) => chainLengthOf(catalogue, fittings)?.mm ?? 0
   const taken = pieces.reduce((sum, piece) => sum + (piece.length ?? 0), 0)
   const middle = (taken + length(last) / 2 - length(own) / 2) / 2
   return (
@@ -79,10 +81,14 @@ function chainPutTogether(catalogue: Catalogue, drawn: Drawn, node: Node, madeUp
 function armPutTogether(drawn: Drawn, node: Node, madeUp: MadeUp): Drawn {
   const { pieces, nodes, outer } = madeUp
   if (!outer) return drawn
-  const { [pieces[0]!.id]: first, ...others } = node.arms ?? {}
-  const fittings = [...(first?.fittings ?? []), ...nodes.flatMap(({ chain }) => chain!.fittings)]
-  const arm = { fittings, method: nodes.at(-1)!.chain!.joints[1] }
-  return withNode(withoutPieces(drawn, node.id, madeUp), { ...node, arms: { ...others, [outer.id]: arm } })
+  const chosen = nameChosen(node)!
+  const { [pieces[0]!.id]: first, ...others } = chosen.arms ?? {}
+  const fittings = [...(first?.fittings ?? []), ...nodes.flatMap((of) => chainChosen(of)!.fittings)]
+  const arm = { fittings, method: chainChosen(nodes.at(-1)!)!.joints[1] }
+  return withNode(withoutPieces(drawn, node.id, madeUp), {
+    ...node,
+    fitting: { ...chosen, arms: { ...others, [outer.id]: arm } },
+  })
 }
 
 /** What is drawn with every chain and arm in one place; a piece between fittings that pipe was drawn from stays, as any pipe. */
@@ -94,8 +100,8 @@ function putTogether(catalogue: Catalogue, drawn: Drawn): Drawn {
     const first = whole.legs.find((leg) => leg.madeUp && leg.from === from)
     const madeUp = first && madeUpFrom(whole, first)
     if (!node || !madeUp || madeUp.pieces.length === 0) continue
-    if (node.fitting) whole = armPutTogether(whole, node, madeUp)
-    else if (node.chain) whole = chainPutTogether(catalogue, whole, node, madeUp)
+    if (nameChosen(node)) whole = armPutTogether(whole, node, madeUp)
+    else if (chainChosen(node)) whole = chainPutTogether(catalogue, whole, node, madeUp)
   }
   return { ...whole, legs: whole.legs.map(({ madeUp: _, ...leg }) => leg) }
 }

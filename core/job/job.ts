@@ -52,17 +52,34 @@ const measuredSchema = z.object({
   tolerance: z.number().min(0).max(20).default(0.5),
 })
 
-/** The fittings chosen between an existing pipe and the new one, in order, and the methods of their outer joints. */
-const chainSchema = z.object({
-  fittings: z.array(text(120)).min(1).max(6),
-  joints: z.tuple([z.enum(methodIds), z.enum(methodIds)]),
-})
-
 /** The fittings between one end of a fitting that was chosen by its name and a leg's pipe, outwards. */
 const armSchema = z.object({
   fittings: z.array(text(120)).min(1).max(5),
   method: z.enum(methodIds).meta({ description: 'of the joint with the pipe' }),
 })
+
+export const namedChoiceSchema = z.object({
+  by: z.literal('name'),
+  name: text(120).meta({
+    description: 'of the catalogue: `22 solder × 1/2 F BSP drop-ear elbow`; any other text is what to ask for',
+  }),
+  arms: z.record(id, armSchema).optional().meta({
+    description: 'by leg: what stands between that fitting and the leg’s pipe, where it takes no such pipe itself',
+  }),
+})
+
+/** The fittings chosen between an existing pipe and the new one, in order, and the methods of their outer joints. */
+export const chainChoiceSchema = z.object({
+  by: z.literal('chain'),
+  fittings: z.array(text(120)).min(1).max(6),
+  joints: z.tuple([z.enum(methodIds), z.enum(methodIds)]),
+})
+
+/** Which fitting stands at a node, where somebody chose one; else what meets there tells it. */
+export const fittingChoiceSchema = z.discriminatedUnion('by', [namedChoiceSchema, chainChoiceSchema])
+export type NamedChoice = z.infer<typeof namedChoiceSchema>
+export type Arms = NonNullable<NamedChoice['arms']>
+export type ChainChoice = z.infer<typeof chainChoiceSchema>
 
 /** What is there already, what of it comes out, and what goes in. */
 export const nodeStates = ['new', 'existing', 'comes out'] as const
@@ -85,12 +102,8 @@ export const nodeSchema = z.object({
   survey: id.optional().meta({ description: 'the survey in which the existing pipe was told' }),
   condition: conditionSchema.optional().meta({ description: 'the state of the existing pipe that is joined here' }),
   method: z.enum(methodIds).optional(),
-  chain: chainSchema.optional(),
-  fitting: text(120).optional().meta({
-    description: 'the fitting that was chosen by its name in the catalogue: `22 solder × 1/2 F BSP drop-ear elbow`',
-  }),
-  arms: z.record(id, armSchema).optional().meta({
-    description: 'by leg: what stands between that fitting and the leg’s pipe, where it takes no such pipe itself',
+  fitting: fittingChoiceSchema.optional().meta({
+    description: 'the fitting, or the fittings one in the other, that somebody chose; else what meets there tells it',
   }),
   state: z.enum(nodeStates).optional().meta({
     description: 'of the fitting; where nothing is said it is new when new pipe goes into it, else as its legs',
@@ -139,9 +152,6 @@ export const legSchema = z.object({
     .enum(legStates)
     .optional()
     .meta({ description: 'pipe that is there, or no pipe at all; new pipe where nothing is said' }),
-  madeUp: z.literal(true).optional().meta({
-    description: 'cut to stand between two sockets of a chain of fittings: it follows from them, and is not kept',
-  }),
   fixings: z
     .object({
       spacing: z.number().min(50, '50 to 5000 mm').max(5000, '50 to 5000 mm'),
@@ -156,7 +166,10 @@ export const legSchema = z.object({
     .optional()
     .meta({ description: 'mm from its first and its last node kept without clips, to take up expansion' }),
 })
-export type Leg = z.infer<typeof legSchema>
+export type Leg = z.infer<typeof legSchema> & {
+  /** Cut to stand between two sockets of a chain of fittings. It follows from them: a job as it will stand has it, no file. */
+  readonly madeUp?: true | undefined
+}
 
 export const runSchema = z.object({
   id,
@@ -192,16 +205,16 @@ const keptBenderSchema = benderSchema.extend({ id: id.meta({ description: 'which
 /** A bender as it was when the job's bends were drawn for it. */
 export type KeptBender = z.output<typeof keptBenderSchema>
 
-/** As many as a file of version 1 could hold. */
-const most = 500_000
+/** As many nodes or legs as a file of version 1 could hold. */
+export const most = 500_000
 
 /**
- * The job file, version 2: what the user decided. One graph of nodes and legs for the whole job; a run is what its legs
+ * The job file, version 3: what the user decided. One graph of nodes and legs for the whole job; a run is what its legs
  * share. Angles in degrees, lengths in millimetres.
  */
 export const jobSchema = z.object({
   format: z.literal('jolvet-job'),
-  version: z.literal(2),
+  version: z.literal(3),
   title: z.string().trim().min(1, 'a title of 1 to 200 characters').max(200, 'a title of 1 to 200 characters'),
   address: text(200).optional().meta({ description: 'where the work is' }),
   units: z.enum(unitSystems),
@@ -224,5 +237,5 @@ export const jobSchema = z.object({
     .meta({ description: 'the benders that the bends are marked for, as they were then' }),
   note: text(5000).optional(),
 })
-export type Job = Omit<z.output<typeof jobSchema>, 'surveys'> & { surveys: Survey[] }
+export type Job = Omit<z.output<typeof jobSchema>, 'surveys' | 'legs'> & { surveys: Survey[]; legs: Leg[] }
 export type Survey = Omit<z.output<typeof surveySchema>, 'observations'> & { observations: Observation[] }

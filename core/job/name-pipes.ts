@@ -1,7 +1,8 @@
 import type { Job } from './job'
+import type { JobOfVersion2 } from './version-2'
 
 /** The job with every pipe under the id that it goes by now. */
-export function namePipes(job: Job, idNow: (id: string) => string): Job {
+export function namePipes<Of extends Job | JobOfVersion2>(job: Of, idNow: (id: string) => string): Of {
   const named = (id: string | undefined) => (id === undefined ? {} : { pipe: idNow(id) })
   return {
     ...job,

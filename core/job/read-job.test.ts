@@ -10,6 +10,7 @@ import { planJob } from '../plan/plan-job'
 import { nameableFittings, shippedFittings } from '../catalogue/fittings'
 import type { Job } from './job'
 import { readJob, readJobText } from './read-job'
+import { chainChosen } from './chosen'
 
 const fields = (change: (job: typeof tarn) => void): string[] => {
   const job = structuredClone(tarn)
@@ -32,7 +33,7 @@ describe('the demo jobs', () => {
     // Older ones have some that nobody makes: their lengths are known all the same.
     const isNow = demo === newTarn || demo === newCedar
     const known = new Set((isNow ? shippedFittings : nameableFittings)().map(({ id }) => id))
-    const chosen = read.job.nodes.flatMap(({ chain }) => chain?.fittings ?? [])
+    const chosen = read.job.nodes.flatMap((node) => chainChosen(node)?.fittings ?? [])
     expect(chosen.filter((id) => !known.has(id))).toEqual([])
     expect(planJob(read.job, catalogue).checks.filter(({ verdict }) => verdict === 'refuse')).toEqual([])
   })
@@ -49,18 +50,22 @@ describe('a job file that is wrong names its fields', () => {
     ['runs.0.nodes.1.id', (job) => (job.runs[0]!.nodes[1]!.id = 'n1')],
     ['title', (job) => (job.title = ' ')],
     ['format', (job) => (job.format = 'other')],
-    ['version', (job) => (job.version = 3)],
+    ['version', (job) => (job.version = 4)],
   ])('%s', (field, change) => expect(fields(change)).toContain(field))
 
   it.each<[string, unknown, string]>([
     ['format', { format: 'other', version: 1 }, 'this is not a job file: format must be “jolvet-job”'],
-    ['version', { format: 'jolvet-job', version: 3 }, 'job file version 3 is not known here; 1 and 2 are'],
-    ['version', { format: 'jolvet-job', version: '2' }, 'job file version 2 is not known here; 1 and 2 are'],
-    ['version', { format: 'jolvet-job', version: {} }, 'job file version of this kind is not known here; 1 and 2 are'],
+    ['version', { format: 'jolvet-job', version: 4 }, 'job file version 4 is not known here; 1, 2 and 3 are'],
+    ['version', { format: 'jolvet-job', version: '2' }, 'job file version 2 is not known here; 1, 2 and 3 are'],
+    [
+      'version',
+      { format: 'jolvet-job', version: {} },
+      'job file version of this kind is not known here; 1, 2 and 3 are',
+    ],
     [
       'version',
       { format: 'jolvet-job', version: '9'.repeat(50) },
-      `job file version ${'9'.repeat(40)} is not known here; 1 and 2 are`,
+      `job file version ${'9'.repeat(40)} is not known here; 1, 2 and 3 are`,
     ],
     ['(body)', null, 'a job file is a JSON object'],
     ['(body)', [], 'a job file is a JSON object'],
@@ -128,7 +133,7 @@ describe('a job of version 1', () => {
 
   it('becomes one graph: an id that two runs gave has its run before it in the second', () => {
     const job = read(tarn)
-    expect(job.version).toBe(2)
+    expect(job.version).toBe(3)
     expect(job.nodes).toHaveLength(tarn.runs.reduce((sum, { nodes }) => sum + nodes.length, 0))
     const second = job.nodes.filter(({ run }) => run === 'r2').map(({ id }) => id)
     expect(second).toEqual(tarn.runs[1]!.nodes.map(({ id }) => `r2·${id}`))
@@ -175,6 +180,42 @@ describe('a job of version 1', () => {
 })
 
 describe('a job of version 2', () => {
+  const arms = { l1: { fittings: ['a nipple'], method: 'thread' } }
+  const chain = { fittings: ['a hose'], joints: ['solder', 'crimp'] }
+  const chosenOf = (node: object) => {
+    const job = structuredClone(secondTarn) as { nodes: object[] }
+    job.nodes[0] = { id: 'n1', run: 'r1', kind: 'coupling', ...node }
+    const read = readJob(job, catalogue)
+    return read.ok ? read.job.nodes[0] : read.fields.map(({ field }) => field)
+  }
+
+  it('has one choice a node: the name where there is one, with its arms, else the chain', () => {
+    const plain = { id: 'n1', run: 'r1', kind: 'coupling' }
+    const named = { by: 'name', name: 'an old valve' }
+    expect(chosenOf({ fitting: named.name })).toEqual({ ...plain, fitting: named })
+    expect(chosenOf({ fitting: named.name, arms, chain })).toEqual({ ...plain, fitting: { ...named, arms } })
+    expect(chosenOf({ chain, arms })).toEqual({ ...plain, fitting: { by: 'chain', ...chain } })
+    expect(chosenOf({ arms })).toEqual(plain)
+  })
+
+  it('is read by its own fields', () => {
+    expect(chosenOf({ chain: { fittings: [], joints: ['glue', 'crimp'] } })).toEqual([
+      'nodes.0.chain.fittings',
+      'nodes.0.chain.joints.0',
+    ])
+    expect(chosenOf({ fitting: { by: 'name', name: 'x' } })).toEqual(['nodes.0.fitting'])
+  })
+})
+
+describe('a job of version 3', () => {
+  it('has no name, arms or chain beside the choice', () => {
+    const job = { ...structuredClone(newTarn), nodes: [{ id: 'n1', run: 'r1', kind: 'coupling', chain: {} }], legs: [] }
+    const read = readJob(job, catalogue)
+    expect(read.ok && read.job.nodes).toEqual([{ id: 'n1', run: 'r1', kind: 'coupling' }])
+    const wrong = readJob({ ...job, nodes: [{ ...job.nodes[0], fitting: '22 solder elbow' }] }, catalogue)
+    expect(wrong.ok ? [] : wrong.fields.map(({ field }) => field)).toEqual(['nodes.0.fitting'])
+  })
+
   const lifted = readJob(tarn, catalogue)
   const wrong = (change: (job: Job) => void) => {
     const job = structuredClone(lifted.ok ? lifted.job : ({} as Job))

@@ -2,10 +2,11 @@ import { safeRead } from '../quantity/safe-read'
 import type { Catalogue } from '../catalogue/catalogue'
 import { pipeIdNow } from '../catalogue/former-pipe-ids'
 import { fieldProblems, type FieldProblem } from '../quantity/field-problem'
-import { withoutLengthsMade, withoutMadeUp } from './decisions'
-import { jobSchema, type Job, type Leg, type Node } from './job'
+import { withoutLengthsMade } from './decisions'
+import { jobSchema, type Job, type Leg, type Node, type Run } from './job'
 import { namePipes } from './name-pipes'
-import { jobSchemaOfVersion1, liftVersion1, type JobOfVersion1 } from './version-1'
+import { jobSchemaOfVersion1, liftVersion1 } from './version-1'
+import { jobSchemaOfVersion2, liftVersion2, type JobOfVersion2 } from './version-2'
 
 export type ReadJob =
   | {
@@ -60,8 +61,11 @@ const noPipeIn =
   (id, field) =>
     id === undefined || catalogue.pipe(id) ? [] : [{ field, problem: `there is no pipe “${id}” in the catalogue` }]
 
-/** What is wrong in either version: ids that are used twice, pipes that are not known. */
-function listProblems(job: Job | JobOfVersion1, noPipe: NoPipe): FieldProblem[] {
+/** What is wrong in any version: ids that are used twice, pipes that are not known. */
+function listProblems(
+  job: Pick<Job, 'surveys'> & { readonly runs: readonly Pick<Run, 'id' | 'pipe'>[] },
+  noPipe: NoPipe,
+): FieldProblem[] {
   return [
     ...duplicates(job.runs, 'runs'),
     ...duplicates(job.surveys, 'surveys'),
@@ -71,9 +75,9 @@ function listProblems(job: Job | JobOfVersion1, noPipe: NoPipe): FieldProblem[] 
 }
 
 /** Whether nodes and legs belong to runs that are there, and new pipe has its length. */
-function runProblems({ runs, nodes, legs }: Job): FieldProblem[] {
+function runProblems({ runs, nodes, legs }: Job | JobOfVersion2): FieldProblem[] {
   const known = new Set(runs.map(({ id }) => id))
-  const noRun = (list: 'nodes' | 'legs', items: readonly (Node | Leg)[]) =>
+  const noRun = (list: 'nodes' | 'legs', items: readonly { readonly run: string }[]) =>
     items.flatMap(({ run }, index) =>
       known.has(run) ? [] : [{ field: `${list}.${index}.run`, problem: `there is no run “${run}” in this job` }],
     )
@@ -99,22 +103,34 @@ function readVersion1(input: unknown, catalogue: Catalogue, idNow: (id: string) 
   ]
   return fields.length > 0
     ? { ok: false, fields }
-    : { ok: true, job: namePipes(liftVersion1(parsed.data), idNow), taken: parsed.data }
+    : { ok: true, job: liftVersion2(catalogue, namePipes(liftVersion1(parsed.data), idNow)), taken: parsed.data }
+}
+
+/** What is read of a job whose nodes and legs are one graph. @param lift it to the version of today */
+function graphRead<Read extends Job | JobOfVersion2>(
+  job: Read,
+  catalogue: Catalogue,
+  lift: (job: Read) => Job,
+): ReadJob {
+  const noPipe = noPipeIn(catalogue)
+  const fields = [...listProblems(job, noPipe), ...graphProblems(job.nodes, job.legs, '', noPipe), ...runProblems(job)]
+  return fields.length > 0 ? { ok: false, fields } : { ok: true, job: lift(job), taken: job }
 }
 
 function readVersion2(input: unknown, catalogue: Catalogue, idNow: (id: string) => string): ReadJob {
+  const parsed = safeRead(jobSchemaOfVersion2, input)
+  if (!parsed.success) return { ok: false, fields: fieldProblems(parsed.error) }
+  return graphRead(namePipes(parsed.data, idNow), catalogue, (job) => liftVersion2(catalogue, job))
+}
+
+function readVersion3(input: unknown, catalogue: Catalogue, idNow: (id: string) => string): ReadJob {
   const parsed = safeRead(jobSchema, input)
   if (!parsed.success) return { ok: false, fields: fieldProblems(parsed.error) }
-  const job = namePipes(parsed.data as Job, idNow)
-  const noPipe = noPipeIn(catalogue)
-  const fields = [...listProblems(job, noPipe), ...graphProblems(job.nodes, job.legs, '', noPipe), ...runProblems(job)]
-  return fields.length > 0
-    ? { ok: false, fields }
-    : { ok: true, job: withoutLengthsMade(withoutMadeUp(catalogue, job)), taken: job }
+  return graphRead(namePipes(parsed.data as Job, idNow), catalogue, withoutLengthsMade)
 }
 
 /**
- * Reads a job of either version from anything: checks its shape, its ids and its pipes.
+ * Reads a job of any version from anything: checks its shape, its ids and its pipes.
  *
  * @param idNow what a pipe's id is now, for jobs that name it by a former one
  * @returns the job, or every field that is wrong with what would be accepted; never throws
@@ -129,10 +145,11 @@ export function readJob(input: unknown, catalogue: Catalogue, idNow = pipeIdNow)
   }
   if (version === 1) return readVersion1(input, catalogue, (id) => idNow(id))
   if (version === 2) return readVersion2(input, catalogue, (id) => idNow(id))
+  if (version === 3) return readVersion3(input, catalogue, (id) => idNow(id))
   const named = typeof version === 'number' || typeof version === 'string' ? String(version) : 'of this kind'
   return {
     ok: false,
-    fields: [{ field: 'version', problem: `job file version ${named.slice(0, 40)} is not known here; 1 and 2 are` }],
+    fields: [{ field: 'version', problem: `job file version ${named.slice(0, 40)} is not known here; 1, 2 and 3 are` }],
   }
 }
 

@@ -1,6 +1,7 @@
 import * as z from 'zod'
 import { withRun } from './site-id'
-import { jobSchema, legSchema, nodeSchema, runSchema, type Job, type Leg, type Node } from './job'
+import { jobSchema, legSchema, runSchema } from './job'
+import { nodeOfVersion2, type JobOfVersion2 } from './version-2'
 
 const lengthText = 'millimetres as a number, more than 0 and at most 100000'
 
@@ -9,7 +10,7 @@ const legOfVersion1 = legSchema.omit({ run: true, began: true }).extend({
   unmeasured: z.boolean().optional().meta({ description: 'of existing pipe: its length does not matter' }),
 })
 const runOfVersion1 = runSchema.extend({
-  nodes: z.array(nodeSchema.omit({ run: true, began: true, arms: true })).max(5000),
+  nodes: z.array(nodeOfVersion2.omit({ run: true, began: true, arms: true })).max(5000),
   legs: z.array(legOfVersion1).max(5000),
 })
 
@@ -32,10 +33,10 @@ function freeId(taken: Set<string>, run: string, id: string): string {
  * A job of version 1 as one of version 2: the nodes and legs of its runs in one graph. An id that two runs gave is kept
  * by the first; the second's has its run before it.
  */
-export function liftVersion1({ runs, ...rest }: JobOfVersion1): Job {
+export function liftVersion1({ runs, ...rest }: JobOfVersion1): JobOfVersion2 {
   const [nodeIds, legIds] = [new Set<string>(), new Set<string>()]
-  const nodes: Node[] = []
-  const legs: Leg[] = []
+  const nodes: JobOfVersion2['nodes'] = []
+  const legs: JobOfVersion2['legs'] = []
   for (const run of runs) {
     const now = new Map(run.nodes.map(({ id }) => [id, freeId(nodeIds, run.id, id)]))
     nodes.push(...run.nodes.map((node) => ({ ...node, id: now.get(node.id)!, run: run.id })))
@@ -50,5 +51,5 @@ export function liftVersion1({ runs, ...rest }: JobOfVersion1): Job {
       })),
     )
   }
-  return { ...rest, version: 2, runs: runs.map(({ nodes: _, legs: __, ...run }) => run), nodes, legs } as Job
+  return { ...rest, version: 2, runs: runs.map(({ nodes: _, legs: __, ...run }) => run), nodes, legs }
 }

@@ -6,6 +6,7 @@ import { pipeId, sampleJob, withCopy } from '../testing/sample-run'
 import { ids, job, plan, search, suspects } from '../testing/sample-leak'
 import { suspectsOf } from './suspects'
 import { valveSides } from './valve-sides'
+import { byName } from '../testing/sample-choice'
 
 describe('what a valve parts', () => {
   it('beyond it lie its far joint, the legs and joints after it', () => {
@@ -62,7 +63,7 @@ describe('what a valve parts', () => {
         ['tee:t', 'up', 1, 'elbow:b'],
         ['elbow:b', 'north', 300, 'cap:o'],
       ],
-      nodes: { b: { fitting: street } },
+      nodes: { b: { fitting: byName(street) } },
     })
     const close = {
       ...drawn,

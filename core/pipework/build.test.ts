@@ -9,6 +9,7 @@ import { planJob } from '../plan/plan-job'
 import type { Plan } from '../plan/types'
 import { distance, dot } from '../quantity/vector'
 import { pipeId, sampleJob } from '../testing/sample-run'
+import { chained } from '../testing/sample-choice'
 
 const demo = (file: unknown): Job => {
   const read = readJob(file, catalogue)
@@ -96,10 +97,10 @@ describe('a run as it will stand', () => {
         nodes: {
           s: {
             existing: copper,
-            chain: {
-              fittings: ['22 solder × 3/4 M BSP adapter', '28 press × 3/4 F BSP adapter'],
-              joints: ['solder', 'press-metal'],
-            },
+            fitting: chained(
+              ['22 solder × 3/4 M BSP adapter', '28 press × 3/4 F BSP adapter'],
+              ['solder', 'press-metal'],
+            ),
           },
         },
       }),
@@ -128,7 +129,7 @@ describe('a run as it will stand', () => {
             ['open:s', 'east', 1000, 'adapter:m'],
             ['adapter:m', 'east', 500, 'open:e'],
           ],
-          nodes: { m: { chain: { fittings, joints: ['solder', 'press-metal'] } } },
+          nodes: { m: { fitting: chained(fittings, ['solder', 'press-metal']) } },
         }),
         catalogue,
       )
@@ -160,7 +161,7 @@ describe('a run as it will stand', () => {
         nodes: {
           s: {
             existing: copper,
-            chain: { fittings: ['a hose', '22 solder × 22 press adapter'], joints: ['solder', 'solder'] },
+            fitting: chained(['a hose', '22 solder × 22 press adapter'], ['solder', 'solder']),
           },
         },
       }),
@@ -349,7 +350,7 @@ describe('where the ends of pipe stand', () => {
           pipe: pipes[1],
           method: methods[1],
           legs: [['tie-in:s', 'east', 1000, 'open:e']],
-          nodes: { s: { existing: pipes[0], chain: { fittings: [...of], joints: methods } } },
+          nodes: { s: { existing: pipes[0], fitting: chained([...of], methods) } },
         }),
         catalogue,
       )

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
 import { planJob } from '../plan/plan-job'
 import { pipeId, sampleJob, withCopy } from '../testing/sample-run'
+import { byName, chained } from '../testing/sample-choice'
 
 const joints = (legs: Parameters<typeof sampleJob>[0]['legs'], nodes = {}) =>
   planJob(sampleJob({ pipe: pipeId('EN 1057', '22', 0.9), method: 'solder', legs, nodes }), catalogue).joints
@@ -101,7 +102,7 @@ describe('pipe that comes through a finished wall', () => {
     const refused = (job: typeof run) =>
       planJob(job, catalogue).joints.flatMap(({ id, verdict }) => (verdict === 'refuse' ? [id] : []))
     expect(refused(bare)).toEqual(['r1/o/l2'])
-    const fitting = '1/2 crimp × 1/2 F NPT drop-ear elbow'
+    const fitting = byName('1/2 crimp × 1/2 F NPT drop-ear elbow')
     const held = { ...bare, nodes: bare.nodes.map((node) => (node.id === 'o' ? { ...node, fitting } : node)) }
     expect(refused(held)).toEqual([])
   })
@@ -118,7 +119,7 @@ describe('old pipe in the middle of a run', () => {
         ['cap:s', 'east', 800, 'coupling:m'],
         ['coupling:m', 'east', 700, 'cap:e'],
       ],
-      nodes: { m: { chain: { ...converter, joints: [...converter.joints] } } },
+      nodes: { m: { fitting: chained(converter.fittings, converter.joints) } },
     })
     const plan = planJob(
       { ...drawn, legs: drawn.legs.map((leg) => (leg.id === 'l1' ? { ...leg, pipe: old } : leg)) },
@@ -137,7 +138,7 @@ describe('old pipe in the middle of a run', () => {
         pipe: pipeId('EN 1057', '22', 0.9),
         method: 'solder',
         legs: [['tie-in:t', 'east', 700, 'cap:e']],
-        nodes: { t: { existing: old, chain: { ...converter, joints: [...converter.joints] } } },
+        nodes: { t: { existing: old, fitting: chained(converter.fittings, converter.joints) } },
       }),
       catalogue,
     )

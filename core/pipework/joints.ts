@@ -20,6 +20,7 @@ import { existingEnds, tiedInto } from '../run/states'
 import type { Layout } from '../run/layout'
 import { socketAt } from './take-off/socket-at'
 import { runOf, type System } from '../job/system'
+import { chainChosen } from '../job/chosen'
 
 /** What the joints of a system follow from. */
 interface JointsOf {
@@ -53,7 +54,7 @@ function existingJoint({ catalogue, layout, built, circumstancesIn }: JointsOf, 
   const run = runOf(system, node)
   const existing = catalogue.pipe(tiedInto(node, arms.get(node.id) ?? []) ?? '')
   if (!existing) return []
-  const method = node.chain?.joints[0] ?? methodAt(system, node)
+  const method = chainChosen(node)?.joints[0] ?? methodAt(system, node)
   const leg = arms.get(node.id)?.[0]?.leg
   const circumstances = circumstancesIn(run)
   const here: Circumstances = {
@@ -143,7 +144,7 @@ function judgedOnce({ catalogue, layout: { system }, circumstancesIn }: JointsOf
   return (pipe: Pipe, method: MethodId, leg: Leg, node: Node): Verdict => {
     const service = serviceIn(system, leg)
     const atWall = comesThroughWall(node)
-    const key = `${leg.run}|${pipe.id}|${method}|${service}|${atWall}|${node.chain !== undefined}`
+    const key = `${leg.run}|${pipe.id}|${method}|${service}|${atWall}|${chainChosen(node) !== undefined}`
     const known = verdicts.get(key)
     if (known) return known
     const { place, ...here } = circumstancesIn(runOf(system, leg))

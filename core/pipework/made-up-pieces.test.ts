@@ -4,7 +4,7 @@ import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
 import { isInLine } from '../catalogue/fitting'
 import { shippedTransitions } from '../catalogue/fittings'
 import type { MethodId } from '../methods/ids'
-import type { Job, Node } from '../job/job'
+import type { ChainChoice, Job, Node } from '../job/job'
 import { systemsOf } from '../job/system'
 import { planJob } from '../plan/plan-job'
 import { layOut } from '../run/layout'
@@ -12,6 +12,8 @@ import { said } from '../testing/said'
 import { pipeId, sampleJob, type SampleRun } from '../testing/sample-run'
 import { chainStretches } from './fittings/chain-stretches'
 import { withMadeUpPieces } from './made-up-pieces'
+import { byName, chained } from '../testing/sample-choice'
+import { armsChosen, chainChosen, nameChosen } from '../job/chosen'
 
 const copper28 = pipeId('EN 1057', '28', 0.9)
 const copper22 = pipeId('EN 1057', '22', 0.9)
@@ -19,10 +21,14 @@ const multilayer16 = pipeId('EN ISO 21003', '16')
 
 const solderToPress = '28 solder × 22 press adapter'
 const pressToMultilayer = '22 press × 16 multilayer press adapter'
-const both: Node['chain'] = { fittings: [solderToPress, pressToMultilayer], joints: ['solder', 'press-multilayer'] }
+const both = chained([solderToPress, pressToMultilayer], ['solder', 'press-multilayer'])
 
 /** 28 copper from the west, 16 multilayer on to the east, and between them a chain. */
-function across(chain: Node['chain'], node: Partial<Node> = {}, lengths: readonly [number, number] = [1000, 800]): Job {
+function across(
+  { fittings, joints }: Omit<ChainChoice, 'by'>,
+  node: Partial<Node> = {},
+  lengths: readonly [number, number] = [1000, 800],
+): Job {
   const job = sampleJob({
     pipe: copper28,
     method: 'solder',
@@ -30,7 +36,7 @@ function across(chain: Node['chain'], node: Partial<Node> = {}, lengths: readonl
       ['open:s', 'east', lengths[0], 'adapter:a'],
       ['a', 'east', lengths[1], 'cap:e'],
     ],
-    nodes: { a: { chain, ...node }, e: { method: 'press-multilayer' } },
+    nodes: { a: { fitting: chained(fittings, joints), ...node }, e: { method: 'press-multilayer' } },
   })
   return { ...job, legs: job.legs.map((leg, at) => (at === 1 ? { ...leg, pipe: multilayer16 } : leg)) }
 }
@@ -44,7 +50,7 @@ function onArm(fitting: string, fittings: string[], method: MethodId, length = 6
       ['t', 'east', 800, 'open:o'],
       ['t', 'north', length, 'cap:e'],
     ],
-    nodes: { t: { fitting, arms: { l3: { fittings, method } } }, e: { method } },
+    nodes: { t: { fitting: byName(fitting, { l3: { fittings, method } }) }, e: { method } },
   })
   return { ...job, legs: job.legs.map((leg) => (leg.id === 'l3' ? { ...leg, pipe: multilayer16 } : leg)) }
 }
@@ -61,7 +67,7 @@ describe('a chain of which two sockets face each other', () => {
       ['a~1', 'a', 'a~1', 76.3],
       ['l2', 'a~1', 'e', 800 - 43.3 + 6.4],
     ])
-    expect(job.nodes.map(({ id, chain }) => [id, chain?.fittings, chain?.joints])).toEqual([
+    expect(job.nodes.map((node) => [node.id, chainChosen(node)?.fittings, chainChosen(node)?.joints])).toEqual([
       ['s', undefined, undefined],
       ['a', [solderToPress], ['solder', 'press-metal']],
       ['a~1', [pressToMultilayer], ['press-metal', 'press-multilayer']],
@@ -138,7 +144,7 @@ describe('a chain of which two sockets face each other', () => {
       pipe: multilayer16,
       method: 'press-multilayer',
       legs: [['tie-in:t', 'east', 900, 'cap:e']],
-      nodes: { t: { existing: copper28, chain: both } },
+      nodes: { t: { existing: copper28, fitting: both } },
     }
     const job = withMadeUpPieces(catalogue, sampleJob(tieIn))
     expect(legsOf(job)).toEqual([
@@ -154,7 +160,7 @@ describe('a chain of which two sockets face each other', () => {
       catalogue,
       onArm('22 solder × 22 solder × 15 solder tee', fittings, 'press-multilayer'),
     )
-    expect(apart.nodes.find(({ id }) => id === 't')!.arms).toEqual({})
+    expect(armsChosen(apart.nodes.find(({ id }) => id === 't')!)).toEqual({})
     // From the tee's centre 18.3 to its branch's stop, 40.1 of pipe, half of the adapter's 11.3.
     expect(apart.legs.find(({ madeUp }) => madeUp)).toMatchObject({ length: 64.05, from: 't' })
     expect(cutsOf(apart)[2]).toBeCloseTo(10.6 + 7.5 + 22, 9)
@@ -165,7 +171,7 @@ describe('a chain of which two sockets face each other', () => {
     const fittings = ['15 press × 1/2 M BSP adapter', '15 solder × 16 insert compression adapter']
     const apart = withMadeUpPieces(catalogue, onArm('22 solder × 22 solder × 1/2 F BSP tee', fittings, 'compression'))
     const piece = apart.legs.find(({ madeUp }) => madeUp)!
-    expect(apart.nodes.find(({ id }) => id === 't')!.arms).toEqual({
+    expect(armsChosen(apart.nodes.find(({ id }) => id === 't')!)).toEqual({
       [piece.id]: { fittings: [fittings[0]], method: 'press-metal' },
     })
     const plan = planJob(apart, catalogue)
@@ -180,10 +186,11 @@ describe('a chain of which two sockets face each other', () => {
       ['15 press × 16 multilayer press adapter'],
       'press-multilayer',
     )
-    const arms = { ...job.nodes[1]!.arms, l2: job.nodes[1]!.arms!.l3! }
+    const tee = nameChosen(job.nodes[1]!)!
+    const fitting = byName(tee.name, { ...tee.arms, l2: tee.arms!.l3! })
     const both: Job = {
       ...job,
-      nodes: job.nodes.map((node) => (node.id === 't' ? { ...node, arms } : node)),
+      nodes: job.nodes.map((node) => (node.id === 't' ? { ...node, fitting } : node)),
       legs: job.legs.map((leg) => (leg.id === 'l2' ? { ...leg, pipe: multilayer16 } : leg)),
     }
     const pieces = withMadeUpPieces(catalogue, both).legs.filter(({ madeUp }) => madeUp)
@@ -198,11 +205,11 @@ describe('a chain of which two sockets face each other', () => {
       ...both,
       nodes: both.nodes.map((node) =>
         node.id === 't'
-          ? { ...node, fitting: '1/2 BSP thread × 1/2 BSP thread × 1/2 F BSP tee', arms: { l2: arm, l3: arm } }
+          ? { ...node, fitting: byName('1/2 BSP thread × 1/2 BSP thread × 1/2 F BSP tee', { l2: arm, l3: arm }) }
           : node,
       ),
     })
-    const kept = screwed.nodes.find(({ id }) => id === 't')!.arms!
+    const kept = armsChosen(screwed.nodes.find(({ id }) => id === 't')!)
     const made = screwed.legs.filter(({ madeUp }) => madeUp).map(({ id }) => id)
     expect(made).toHaveLength(2)
     for (const id of made) expect(kept[id]).toEqual({ fittings: [threaded[0]], method: 'press-metal' })

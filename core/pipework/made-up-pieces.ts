@@ -5,7 +5,8 @@ import type { FittingEnd } from '../catalogue/fitting'
 import { endLength } from '../catalogue/fitting-length'
 import type { MethodId } from '../methods/ids'
 import type { Pipe } from '../catalogue/pipe'
-import type { Job, Leg, Node } from '../job/job'
+import { armsChosen, chainChosen, nameChosen } from '../job/chosen'
+import type { ChainChoice, Job, Leg, Node } from '../job/job'
 import { pipeIdIn } from '../job/leg-defaults'
 import { isRunEnd } from '../job/node-legs'
 import { movedInLine } from '../job/moved-in-line'
@@ -49,9 +50,10 @@ function chainPulledApart(catalogue: Catalogue, { layout, node, taken }: Apart):
   const turn = turnAt(arms)
   const line = leaving ?? arriving
   // What was measured of the whole holds for the whole.
-  if (!node.chain || node.measured || isRunEnd(node.kind) || !line) return null
+  const chain = chainChosen(node)
+  if (!chain || node.measured || isRunEnd(node.kind) || !line) return null
   if (arms.length > 2 || (turn !== null && turn > straightWithin)) return null
-  const { fittings, joints } = node.chain
+  const { fittings, joints } = chain
   const isTieIn = node.kind === 'tie-in'
   const pipeOf = (leg: Leg | undefined): Pipe | undefined => leg && catalogue.pipe(pipeIdIn(system, leg))
   const before = arriving || node.existing === undefined ? pipeOf(arriving) : catalogue.pipe(node.existing)
@@ -65,7 +67,8 @@ function chainPulledApart(catalogue: Catalogue, { layout, node, taken }: Apart):
   if (!own || others.length === 0) return null
   const direction = (line.from === node.id) === (line === leaving) ? line.direction : oppositeDirection(line.direction)
   const whole = others.reduce((sum, { length, piece }) => sum + piece!.cut + length.mm, own.length.mm)
-  const first: Node = { ...node, chain: { fittings: [...own.fittings], joints: [joints[0], own.methods[1]] } }
+  const outermost = [joints[0], own.methods[1]] as ChainChoice['joints']
+  const first: Node = { ...node, fitting: { ...chain, fittings: [...own.fittings], joints: outermost } }
   const named: System = { ...system, nodes: system.nodes.map((of) => (of === node ? first : of)) }
   // A tie-in stands where the existing pipe stops; any other node in the middle of what stands there.
   const moved = isTieIn
@@ -136,11 +139,12 @@ function armPulledApart(
       stretches,
     )
     if (!apart) return null
-    const { [legId]: _, ...others } = node.arms ?? {}
+    const { [legId]: _, ...others } = armsChosen(node)
     const piece = apart.legs.find(({ id }) => !layout.leg.has(id))!
     const first = { fittings: [...arm.fittings.slice(0, count)], method: own.last.socket.method }
     const onArms = count === 0 ? others : { ...others, [piece.id]: first }
-    return { ...apart, nodes: apart.nodes.map((of) => (of === node ? { ...node, arms: onArms } : of)) }
+    const named: Node = { ...node, fitting: { ...nameChosen(node)!, arms: onArms } }
+    return { ...apart, nodes: apart.nodes.map((of) => (of === node ? named : of)) }
   }
   return null
 }
@@ -148,9 +152,8 @@ function armPulledApart(
 /** The arms of a node's body that do not go in it as they stand. */
 const armsApart = (node: Node): [string, ArmChain][] => {
   const body = namedFittingAt(node)
-  if (!body || !node.arms) return []
-  return Object.entries(node.arms).filter(
-    ([, { fittings }]) => !body.ends.some((_, index) => armFittings(body, index, fittings) !== null),
+  return Object.entries(armsChosen(node)).filter(
+    ([, { fittings }]) => body && !body.ends.some((_, index) => armFittings(body, index, fittings) !== null),
   )
 }
 
@@ -172,7 +175,7 @@ export function withMadeUpPieces(catalogue: Catalogue, job: Job): Job {
   }
   let done = job
   for (const node of job.nodes) {
-    if (node.chain && !node.fitting && isChainApart(node.chain.fittings))
+    if (isChainApart(chainChosen(node)?.fittings ?? []))
       done = pulledApart(done, node, (at) => chainPulledApart(catalogue, at))
     for (const [leg, arm] of armsApart(node))
       done = pulledApart(done, node, (at) => armPulledApart(catalogue, at, leg, arm))

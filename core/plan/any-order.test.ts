@@ -8,6 +8,7 @@ import { chooseChain } from '../edit/existing/edit-tie-in'
 import { asFittingsStand } from '../pipework/as-fittings-stand'
 import { pipeId, sampleJob } from '../testing/sample-run'
 import { planJob } from './plan-job'
+import { byName } from '../testing/sample-choice'
 
 const [multilayer, joints] = [pipeId('EN ISO 21003', '16'), ['solder', 'press-multilayer'] as const]
 
@@ -37,8 +38,8 @@ const decisions: readonly ((job: Job) => Job)[] = [
   (job) => setLeg(job, 'r1', 'l2', { length: 1000 }),
   (job) => setLeg(job, 'r1', 'l3', { length: 800, pipe: multilayer }),
   (job) => setLeg(job, 'r1', 'l4', { state: 'no pipe', length: null }),
-  (job) => setNode(job, 'r1', 't', { fitting: '28 solder × 28 solder × 1/2 F BSP tee' }),
-  (job) => setNode(job, 'r1', 'e', { fitting: '1/2 M BSP × 1/2 BSP thread street elbow 90' }),
+  (job) => setNode(job, 'r1', 't', { fitting: byName('28 solder × 28 solder × 1/2 F BSP tee') }),
+  (job) => setNode(job, 'r1', 'e', { fitting: byName('1/2 M BSP × 1/2 BSP thread street elbow 90') }),
   (job) => setRun(job, 'r1', { service: 'hot' }),
 ]
 

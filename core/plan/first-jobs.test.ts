@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
-import { bodiesFor } from '../pipework/take-off/named-choices'
+import { bodiesFor, chosenByName } from '../pipework/take-off/named-choices'
 import { layOut } from '../run/layout'
 import { cutInto, putNewPipeIn, type CutInKind } from '../edit/existing/cut-into'
 import { setNode, setRun } from '../edit/edit-run'
@@ -58,7 +58,7 @@ function named(job: Job, having: string): Job {
   const node = job.nodes.at(-1)!
   const found = bodiesFor(catalogue, layOut(systemsOf(job)[0]!), node).find(({ body }) => body.id.includes(having))
   expect(found, having).toBeDefined()
-  return setNode(job, node.run, node.id, { fitting: found!.body.id, arms: found!.arms })
+  return setNode(job, node.run, node.id, { fitting: chosenByName(found!) })
 }
 
 function cutIn(kind: CutInKind, play: number | undefined): Job {

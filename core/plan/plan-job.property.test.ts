@@ -3,7 +3,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
 import { splitLeg } from '../edit/legs/edit-leg'
-import { setNode } from '../edit/edit-run'
+import { setKind, setNode } from '../edit/edit-run'
 import { oppositeDirection } from '../job/direction'
 import type { Axis, Direction, Job } from '../job/job'
 import { planJob } from './plan-job'
@@ -233,7 +233,7 @@ describe('a plan, whatever the run', () => {
         const ids = (of: Job) => planJob(of, catalogue).joints.map(({ id }) => id)
         const { direction } = job.legs[0]!
         const longer: Job = {
-          ...setNode(job, 'r1', 's', { kind: 'coupling' }),
+          ...setKind(job, 'r1', 's', { kind: 'coupling' }),
           legs: [{ id: 'l0', run: 'r1', from: 'zero', to: 's', direction, length: 400 }, ...job.legs],
         }
         longer.nodes.unshift({ id: 'zero', run: 'r1', kind: 'open' })

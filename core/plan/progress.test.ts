@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import cedar from '../../demo/cedar-kiln-studio.json'
 import tarn from '../../demo/tarn-lane-bakehouse.json'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
-import { setNode, setRun } from '../edit/edit-run'
+import { setKind, setNode, setRun } from '../edit/edit-run'
 import type { Job } from '../job/job'
 import { addSurvey, emptyJob } from '../edit/new-job'
 import { readJob } from '../job/read-job'
@@ -109,7 +109,7 @@ describe('where the steps of a job stand', () => {
     expect(states(begun).slice(0, 3)).toEqual(['survey: done 0', 'join: done 0', 'route: not begun 0'])
     expect(nextStep(progress(begun)).step).toBe('route')
     const refused = setRun({ ...fresh, surveys: [] }, 'r1', { method: 'expansion' })
-    const coupled = setNode(refused, 'r1', fresh.nodes.at(-1)!.id, { kind: 'outlet' })
+    const coupled = setKind(refused, 'r1', fresh.nodes.at(-1)!.id, { kind: 'outlet' })
     expect(progress(coupled)[1]!.state).toBe('reservation')
   })
 
@@ -120,7 +120,7 @@ describe('where the steps of a job stand', () => {
   })
 
   it('a tie-in between two sizes is open until its fittings are chosen', () => {
-    const open = setNode(job(cedar), 'r1', 'n1', { chain: undefined })
+    const open = setNode(job(cedar), 'r1', 'n1', { fitting: undefined })
     expect(progress(open)[1]).toMatchObject({ state: 'in hand', open: 1 })
     expect(said(progress(open)[1]!.next)).toContain('Glaze-room sink')
   })

@@ -9,6 +9,7 @@ import { plainMethodAt } from '../pipework/take-off/end'
 import { layOut } from '../run/layout'
 import { tiedInto } from '../run/states'
 import { systemsOf, runOf } from '../job/system'
+import { chainChosen } from '../job/chosen'
 
 export const steps = ['survey', 'join', 'route', 'cut', 'make', 'prove', 'hand-over'] as const
 export type StepId = (typeof steps)[number]
@@ -35,7 +36,7 @@ function openTieIns(job: Job, catalogue: Catalogue): { readonly run: Run; readon
   return systemsOf(job).flatMap((system) => {
     const { arms } = layOut(system)
     return system.nodes
-      .filter((node) => !node.chain && tiedInto(node, arms.get(node.id) ?? []) !== undefined)
+      .filter((node) => !chainChosen(node) && tiedInto(node, arms.get(node.id) ?? []) !== undefined)
       .map((node) => ({ run: runOf(system, node), node }))
       .filter(({ node }) => plainMethodAt(catalogue, system, node) === null)
   })

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
-import { removeLeg, removeRun, setNode } from '../edit/edit-run'
+import { removeLeg, removeRun, setKind } from '../edit/edit-run'
 import { planJob } from './plan-job'
 import { pipeId, sampleJob } from '../testing/sample-run'
 import { planStillThere } from './still-there'
@@ -31,7 +31,7 @@ describe('a plan of the text before', () => {
   })
 
   it('says nothing of a bent piece one of whose legs was taken away', () => {
-    const bent = setNode(job, 'r1', 'b', { kind: 'bend', radius: 88 })
+    const bent = setKind(job, 'r1', 'b', { kind: 'bend', radius: 88 })
     const before = planJob(bent, catalogue)
     expect(before.pieces.map(({ legs }) => legs.length)).toEqual([1, 2])
     const left = planStillThere(before, removeLeg(bent, 'r1', job.legs.at(-1)!.id))

@@ -8,6 +8,7 @@ import { pipeId, sampleJob } from '../testing/sample-run'
 import { speakerIn } from '../speech'
 import { profileWith } from '../workshop/profile'
 import { planJob } from './plan-job'
+import { chained } from '../testing/sample-choice'
 
 const say = speakerIn('metric')
 const cuts = (job: Job) => planJob(job, catalogue).pieces.map(({ cut }) => cut)
@@ -31,10 +32,7 @@ describe('a 1 inch steel nipple, and PVC from it that turns by 45°', () => {
     nodes: {
       nipple: {
         existing: pipeId('ASTM A53', '1', 'Schedule 40'),
-        chain: {
-          fittings: ['1 NPT thread × 1 F NPT coupling', '1 PVC solvent × 1 M NPT adapter'],
-          joints: ['thread', 'solvent'],
-        },
+        fitting: chained(['1 NPT thread × 1 F NPT coupling', '1 PVC solvent × 1 M NPT adapter'], ['thread', 'solvent']),
       },
     },
   })
@@ -77,7 +75,7 @@ it('PEX from copper through a soldered adapter: its two halves off either piece,
       ['b', 'up', 300, 'outlet:e'],
     ],
     nodes: {
-      a: { chain: { fittings: ['1/2 solder × 1/2 crimp adapter'], joints: ['solder', 'crimp'] } },
+      a: { fitting: chained(['1/2 solder × 1/2 crimp adapter'], ['solder', 'crimp']) },
       b: { method: 'crimp' },
       e: { method: 'crimp' },
     },

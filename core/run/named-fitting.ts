@@ -2,6 +2,7 @@ import { fittingNamed } from '../catalogue/chain-length'
 import type { Fitting, FittingEnd } from '../catalogue/fitting'
 import type { Node } from '../job/job'
 import type { MethodId } from '../methods/ids'
+import { nameChosen } from '../job/chosen'
 
 type SocketEnd = Extract<FittingEnd, { type: 'socket' }>
 export const isSocket = (end: FittingEnd): end is SocketEnd => end.type === 'socket'
@@ -19,8 +20,9 @@ export function methodOf({ ends }: Fitting): MethodId | undefined {
 export const takesPipeItself = (fitting: Fitting): boolean => methodOf(fitting) !== undefined || pipeEnds(fitting) === 0
 
 /** The fitting that was chosen by its name for a node; undefined where none was, or the catalogue has none of that name. */
-export function namedFittingAt({ fitting }: Pick<Node, 'fitting'>): Fitting | undefined {
-  const named = fitting === undefined ? undefined : fittingNamed(fitting)
+export function namedFittingAt(node: Pick<Node, 'fitting'>): Fitting | undefined {
+  const chosen = nameChosen(node)
+  const named = chosen && fittingNamed(chosen.name)
   return named && takesPipeItself(named) ? named : undefined
 }
 

@@ -14,6 +14,7 @@ import { progressOf } from '../plan/progress'
 import { jobEditedBy } from './random-edits'
 import { pipeId, sampleJob, type SampleRun } from './sample-run'
 import { shippedCosts } from '../workshop/costs'
+import { chained } from './sample-choice'
 
 const number = fc.nat({ max: 100_000 })
 const steps = fc.array(fc.tuple(number, number, number, number), { minLength: 3, maxLength: 24 })
@@ -83,13 +84,10 @@ describe('a tie-in from which existing pipe goes on', () => {
   })
 
   it('says so where fittings were chosen there, and asks for none where none were', () => {
-    const chain: Job['nodes'][number]['chain'] = {
-      fittings: ['1/2 crimp × 1/2 crimp coupling'],
-      joints: ['crimp', 'crimp'],
-    }
+    const fitting = chained(['1/2 crimp × 1/2 crimp coupling'], ['crimp', 'crimp'])
     const rules = (job: Job) => planJob(job, catalogue).checks.map(({ rule }) => rule)
-    expect(rules(off(along, ['l1'], { chain }))).toContain('tie-in-goes-on')
-    expect(rules(off(along, [], { chain }))).not.toContain('tie-in-goes-on')
+    expect(rules(off(along, ['l1'], { fitting }))).toContain('tie-in-goes-on')
+    expect(rules(off(along, [], { fitting }))).not.toContain('tie-in-goes-on')
     const unlike = off(along, ['l1'], { existing: pipeId('EN 1057', '15', 0.7) })
     expect(progressOf(unlike, planJob(unlike, catalogue), catalogue).find(({ step }) => step === 'join')?.open).toBe(0)
     const joined = off(along, [], { existing: pipeId('EN 1057', '15', 0.7) })

@@ -6,9 +6,9 @@ import { choosePipe } from '../edit/runs/choose-pipe'
 import { spreadClosing, takeUpIn } from '../edit/legs/close-run'
 import { cutInKinds, cutInto, putNewPipeIn } from '../edit/existing/cut-into'
 import { splitLeg } from '../edit/legs/edit-leg'
-import { removeLeg, removeRun, setLeg, setNode, setRun } from '../edit/edit-run'
+import { removeLeg, removeRun, setKind, setLeg, setNode, setRun } from '../edit/edit-run'
 import { takeForPipe } from '../edit/existing/take-for-pipe'
-import { chooseChain, setKind } from '../edit/existing/edit-tie-in'
+import { chooseChain } from '../edit/existing/edit-tie-in'
 import { pressKey, startEntry, type RouteEntry } from '../edit/legs/entry'
 import { bringToHeight } from '../edit/legs/heights'
 import { joinLong } from '../edit/stock/join-long'
@@ -31,6 +31,7 @@ import { layOut } from '../run/layout'
 import { pipeId } from './sample-run'
 import { planJob } from '../plan/plan-job'
 import { shippedCosts } from '../workshop/costs'
+import { chosenByName } from '../pipework/take-off/named-choices'
 
 /** For tests: four numbers that say which edit is made, and of what. */
 export type EditStep = readonly [number, number, number, number]
@@ -99,9 +100,7 @@ const edits: readonly Edit[] = [
   (job, { run, leg }, a, b) =>
     leg ? setLeg(job, run, leg.id, { direction: { bearing: (a % 720) - 360, pitch: (b % 181) - 90 } }) : job,
   (job, { run, node }, a) =>
-    node.kind === 'tie-in'
-      ? job
-      : setNode(job, run, node.id, { kind: take(nodeKinds, 1 + (a % 13)), fitting: undefined }),
+    node.kind === 'tie-in' ? job : setKind(job, run, node.id, { kind: take(nodeKinds, 1 + (a % 13)) }),
   (job, { run, node }, a) => setNode(job, run, node.id, { state: pick([...nodeStates, undefined], a) }),
   (job, { run, node }, a) => setNode(job, run, node.id, { method: pick([...methodIds, undefined], a) }),
   (job, { run, node }, a) => setNode(job, run, node.id, { radius: a % 5 === 0 ? undefined : 1 + (a % 300) }),
@@ -112,7 +111,7 @@ const edits: readonly Edit[] = [
     }),
   (job, { run, node }, a) => {
     const found = pick(bodiesAtHome(catalogue, layOut(systemOf(job, run)!), node), a)
-    return setNode(job, run, node.id, { fitting: found?.body.id, arms: found?.arms })
+    return setNode(job, run, node.id, { fitting: found && chosenByName(found) })
   },
   (job, { run, node }, a) => {
     const { fittings, joints } = take(chains, a)
@@ -167,7 +166,7 @@ const edits: readonly Edit[] = [
       : job,
   (job, { run, leg }) => (leg ? turnLegs(job, run, [leg.id]) : job),
   (job, { run }) => turnRun(job, run),
-  (job, { run, node }, a) => setKind(job, run, node.id, take(nodeKinds, a)),
+  (job, { run, node }, a) => setKind(job, run, node.id, { kind: take(nodeKinds, a) }),
   (job, { run, leg }, a) => (leg ? mirrorPart(job, run, leg.id, take(mirrors, a)) : job),
   (job, { run, node }, a) => moveNode(job, run, node.id, [(a % 200) - 100, 0, 0]),
   (job, { run, node }, a) => bringToHeight(job, run, node.id, (a % 4000) - 2000),

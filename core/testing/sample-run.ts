@@ -53,7 +53,7 @@ export function sampleJob({
   }))
   return {
     format: 'jolvet-job',
-    version: 2,
+    version: 3,
     title: 'Sample',
     units: 'metric',
     profile,

@@ -2,6 +2,7 @@ import { request } from 'node:http'
 import { describe, expect, it } from 'vitest'
 import { pipeId, sampleJob } from '../../core/testing/sample-run'
 import { useSite } from './client'
+import { chained } from '../../core/testing/sample-choice'
 
 const { ask, site } = useSite(true)
 const copper22 = pipeId('EN 1057', '22', 0.9)
@@ -69,7 +70,7 @@ describe('plan, identify, join', () => {
       ],
       nodes: {
         b: {
-          chain: { fittings: Array(2).fill('22 press × 22 press coupling'), joints: ['press-metal', 'press-metal'] },
+          fitting: chained(Array(2).fill('22 press × 22 press coupling'), ['press-metal', 'press-metal']),
         },
       },
     })

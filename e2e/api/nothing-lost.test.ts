@@ -107,7 +107,7 @@ describe('an older page', () => {
     const old = await ask('POST', 'jobs', job, { 'Jolvet-Interface': '0' })
     expect([old.status, old.body.error]).toEqual([426, 'old-page'])
     const now = await ask('GET', 'jobs', undefined, { 'Jolvet-Interface': '1' })
-    expect([now.status, now.headers.get('jolvet-interface')]).toEqual([200, '1'])
+    expect([now.status, now.headers.get('jolvet-interface')]).toEqual([200, '2'])
   })
 })
 

@@ -3,10 +3,9 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { By } from 'selenium-webdriver'
 import { describe, expect, it } from 'vitest'
-import { addLeg, setRun } from '../../core/edit/edit-run'
+import { addLeg, setRun, setKind } from '../../core/edit/edit-run'
 import { addRun, emptyJob } from '../../core/edit/new-job'
 import { countedIds } from '../../core/testing/sample-ids'
-import { setKind } from '../../core/edit/existing/edit-tie-in'
 import { pipeId } from '../../core/testing/sample-run'
 import { usePage } from './page'
 
@@ -25,7 +24,7 @@ async function begin(): Promise<void> {
   const answer = await fetch(`${site().origin}/api/jobs`, {
     method: 'POST',
     headers: { 'Content-Type': 'application/json' },
-    body: JSON.stringify(setKind(up.job, begun.run, up.node, 'cap')),
+    body: JSON.stringify(setKind(up.job, begun.run, up.node, { kind: 'cap' })),
   })
   id = ((await answer.json()) as { id: string }).id
 }
@@ -41,7 +40,7 @@ describe('PP-R, fused, on a phone', () => {
     await on.open(`/jobs/${id}/join`)
     await on.shows('[aria-label="Fittings between the two"]', '25 fusion × 3/4')
     await on.press('Use this')
-    await on.driver.wait(async () => (await stored(id)).job.nodes.some(({ chain }) => chain), 10_000, 'it is saved')
+    await on.driver.wait(async () => (await stored(id)).job.nodes.some(({ fitting }) => fitting), 10_000, 'it is saved')
   })
 
   it('has a cut length, its fittings, and a card for each joint with its times', async () => {

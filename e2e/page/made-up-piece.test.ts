@@ -5,12 +5,13 @@ import { addRun, emptyJob } from '../../core/edit/new-job'
 import { countedIds } from '../../core/testing/sample-ids'
 import { pipeId } from '../../core/testing/sample-run'
 import { usePage } from './page'
+import { chainChosen } from '../../core/job/chosen'
 
 const { page, site, stored } = usePage(390, 844)
 let id = ''
 const job = async () => (await stored(id)).job
 const fittings = ({ nodes }: Awaited<ReturnType<typeof job>>) =>
-  nodes.flatMap(({ chain }) => chain?.fittings ?? []).join()
+  nodes.flatMap((node) => chainChosen(node)?.fittings ?? []).join()
 
 /** Old three-quarter pipe in the wall, and a metre of 28 copper from it. */
 async function begin(): Promise<void> {

@@ -61,7 +61,8 @@ describe('a tie-in of new pipe to old, from look to cards', () => {
       await row.findElement(By.css('button')).click()
     }
     await on.saved()
-    expect((await stored(await job('Quarry Cottage'))).job.nodes[0]?.chain).toEqual({
+    expect((await stored(await job('Quarry Cottage'))).job.nodes[0]?.fitting).toEqual({
+      by: 'chain',
       fittings: ['22 press × 15 press reducer'],
       joints: ['press-metal', 'press-metal'],
     })

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { layOut } from '../../core/run/layout'
 import { systemsOf } from '../../core/job/system'
 import { usePage } from './page'
+import { nameChosen } from '../../core/job/chosen'
 
 const { page, job, stored } = usePage(1280, 800)
 const title = 'Tool Cottage'
@@ -27,7 +28,7 @@ describe('the tools of a route', () => {
 
   it('a key asks for a fitting by its name: an outlet at an open end, and undo takes the name back', async () => {
     const on = page()
-    const fitting = async () => (await runs())[0]!.nodes.find(({ kind }) => kind === 'outlet')!.fitting
+    const fitting = async () => nameChosen((await runs())[0]!.nodes.find(({ kind }) => kind === 'outlet')!)?.name
     await on.keys('g')
     await on.type('drop-ear')
     const option = await on.see('[role="option"]')

@@ -9,6 +9,7 @@ import { shippedCosts } from '~~/core/workshop/costs'
 import { recordDocument } from '../print/record-document'
 import { spokenRecord } from '../http/spoken'
 import { openSite } from './open-site'
+import { chained } from '~~/core/testing/sample-choice'
 
 /** A chain whose two sockets face each other, as it was stored before anything was known of a piece between them. */
 const stored = sampleJob({
@@ -20,10 +21,7 @@ const stored = sampleJob({
   ],
   nodes: {
     m: {
-      chain: {
-        fittings: ['22 solder × 22 solder coupling', '22 press × 22 press coupling'],
-        joints: ['solder', 'press-metal'],
-      },
+      fitting: chained(['22 solder × 22 solder coupling', '22 press × 22 press coupling'], ['solder', 'press-metal']),
     },
   },
 })

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { clashWords } from '~~/core/testing/clash-words'
+import { clashWords } from '~~/core/edit/clash-words'
 import { clashKey, type Clash } from '~~/core/edit/merge'
 import type { Job } from '~~/core/job/job'
 import type { Stored } from '~/sync/job/job-transport'

@@ -5,7 +5,7 @@ import type { Pipe } from '~~/core/catalogue/pipe'
 import type { Condition, Place, Service } from '~~/core/job/place'
 import type { OwnedTool } from '~~/core/workshop/tools'
 import { profileWith } from '~~/core/workshop/profile'
-import type { Node } from '~~/core/job/job'
+import type { ChainChoice } from '~~/core/job/job'
 import type { Chain } from '~~/core/join/chains/chain'
 import { inLine } from '~~/core/join/chains/chain-by-piece'
 import { join } from '~~/core/join/join'
@@ -23,7 +23,7 @@ const props = defineProps<{
   conditionA?: Condition
   conditionB?: Condition
   tools?: readonly OwnedTool[]
-  chosen?: Node['chain']
+  chosen?: ChainChoice
   method?: MethodId
   choosable?: boolean
   /** The method of the plain coupling that stands between them where no fittings were chosen; null where none does. */

@@ -9,10 +9,11 @@ import { galvanicReason } from '../../join/chains/galvanic-chain'
 import { namedFittingAt } from '../../run/named-fitting'
 import { profileWith } from '../../workshop/profile'
 import { atPlace, checkRule, nodePlace } from '../rule'
+import { armsChosen, chainChosen } from '../../job/chosen'
 
 /** What stands between the pipes at a node: its chain, or its body with what is on its arms. */
 function fittingsAt(node: Node): Fitting[] {
-  const names = node.chain?.fittings ?? Object.values(node.arms ?? {}).flatMap(({ fittings }) => fittings)
+  const names = chainChosen(node)?.fittings ?? Object.values(armsChosen(node)).flatMap(({ fittings }) => fittings)
   const body = namedFittingAt(node)
   return [...(body ? [body] : []), ...names.flatMap((name) => fittingNamed(name) ?? [])]
 }

@@ -13,6 +13,7 @@ import { teeSizes } from '../../pipework/take-off/fitting-label'
 import { shapeFitting } from '../../pipework/take-off/shape-fitting'
 import { isNewFitting } from '../../run/states'
 import { atPlace, checkRule, nodePlace, type SystemSubject } from '../rule'
+import { chainChosen } from '../../job/chosen'
 
 /** By what a socket's size is told, as people say it. */
 const familyWords: Readonly<Record<Socket['family'], string>> = {
@@ -38,11 +39,10 @@ function socketsAt({ catalogue, layout }: SystemSubject, node: Node): Socket[] {
 }
 
 /** The fittings that were chosen at a node by their names. */
-const chosenAt = ({ fitting, chain, arms }: Node): string[] => [
-  ...(fitting ? [fitting] : []),
-  ...(chain?.fittings ?? []),
-  ...Object.values(arms ?? {}).flatMap((arm) => arm.fittings),
-]
+function chosenAt({ fitting }: Node): string[] {
+  if (fitting?.by === 'chain') return fitting.fittings
+  return fitting ? [fitting.name, ...Object.values(fitting.arms ?? {}).flatMap((arm) => arm.fittings)] : []
+}
 
 /** What was measured in the hand is made, and what is no fitting of the catalogue is not judged. */
 const isKnownToBeMade = (catalogue: Catalogue, id: string): boolean => {
@@ -96,7 +96,7 @@ export const oneBody = checkRule({
       if (node.kind === 'bend' || !isNewFitting(node, arms.get(node.id) ?? [])) return []
       const unmade = chosenAt(node).find((id) => !isKnownToBeMade(subject.catalogue, id))
       if (unmade) return [atPlace(nodePlace(subject, node.id), caution('unmade', { fitting: unmade }))]
-      if (node.chain || namedFittingAt(node)) return []
+      if (chainChosen(node) || namedFittingAt(node)) return []
       const [first, ...others] = socketsAt(subject, node)
       if (!first) return []
       const kind = nodeWord(node.kind)

@@ -1,6 +1,7 @@
 import { fixed } from '../../quantity/sentence'
 import { isNewFitting } from '../../run/states'
 import { atPlace, checkRule, nodePlace } from '../rule'
+import { chainChosen } from '../../job/chosen'
 
 export const tieInGoesOn = checkRule({
   meta: {
@@ -20,7 +21,7 @@ export const tieInGoesOn = checkRule({
   check: (subject, { caution }) => {
     const { system, arms } = subject.layout
     return system.nodes
-      .filter(({ kind, chain }) => kind === 'tie-in' && chain !== undefined)
+      .filter((node) => node.kind === 'tie-in' && chainChosen(node) !== undefined)
       .filter((node) => !isNewFitting(node, arms.get(node.id) ?? []))
       .map(({ id }) => atPlace(nodePlace(subject, id), caution('goes on')))
   },

@@ -1,7 +1,9 @@
 import type { MethodId } from '../../methods/ids'
-import { setNode } from '../edit-run'
-import type { Job, Node, NodeKind } from '../../job/job'
+import { ofTheFitting } from '../as-kind'
+import { setKind, setNode } from '../edit-run'
+import type { Job, Node } from '../../job/job'
 import { systemOf } from '../../job/system'
+import { chainChosen } from '../../job/chosen'
 
 /**
  * Chooses what joins a tie-in's existing pipe to the new one: these fittings, with these methods at the old and the new pipe.
@@ -22,15 +24,12 @@ export function chooseChain(
   const fittings = chain.fittings.map(({ id }) => id)
   const system = systemOf(job, run)
   const there = system?.nodes.find(({ id }) => id === node)
-  const same = there?.chain?.fittings.join('+') === fittings.join('+')
+  const same = there && chainChosen(there)?.fittings.join('+') === fittings.join('+')
   return setNode(job, run, node, {
-    chain: { fittings, joints: [first.method, last.method] },
+    fitting: { by: 'chain', fittings, joints: [first.method, last.method] },
     ...(same ? {} : { measured: undefined }),
   })
 }
-
-/** What was chosen for what stood at a node, and does not hold for another kind of thing. */
-const forgotten = { fitting: undefined, arms: undefined, chain: undefined, measured: undefined } as const
 
 /**
  * The job with an end of a run as a tie-in: existing pipe is there, and new pipe is joined to it.
@@ -45,25 +44,8 @@ export function setTieIn(
   { existing, survey }: Pick<Node, 'existing' | 'survey'>,
 ): Job {
   const there = systemOf(job, run)?.nodes.find(({ id }) => id === node)
-  if (!there || (there.kind === 'tie-in' && there.existing === existing)) {
-    return setNode(job, run, node, { survey })
-  }
-  return setNode(job, run, node, {
-    ...forgotten,
-    kind: 'tie-in',
-    existing,
-    survey,
-  })
-}
-
-/** The job with another kind of thing at a node. What was chosen for the one before is gone with it. */
-export function setKind(job: Job, run: string, node: string, kind: NodeKind): Job {
-  const there = systemOf(job, run)?.nodes.find(({ id }) => id === node)
-  if (kind === 'tie-in') return setTieIn(job, run, node, { existing: there?.existing })
-  const wasTied = there?.kind === 'tie-in'
-  return setNode(job, run, node, {
-    kind,
-    fitting: undefined,
-    ...(wasTied ? { ...forgotten, existing: undefined, survey: undefined, condition: undefined } : {}),
-  })
+  const isSame = there?.kind === 'tie-in' && there.existing === existing
+  return isSame
+    ? setNode(job, run, node, { survey })
+    : setKind(job, run, node, { kind: 'tie-in', ...ofTheFitting, existing, survey })
 }

@@ -52,7 +52,7 @@ export function takeForPipe(
     runs: chosen.runs.map((run) => (theirs.has(run.id) ? withKnown(run) : run)),
     // Another pipe takes other fittings: a chain chosen for the old one no longer holds.
     nodes: chosen.nodes.map((node) =>
-      isTieIn(node) && node.existing !== pipe ? { ...node, existing: pipe, chain: undefined } : node,
+      isTieIn(node) && node.existing !== pipe ? { ...node, existing: pipe, fitting: undefined } : node,
     ),
   }
 }

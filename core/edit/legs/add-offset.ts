@@ -2,7 +2,7 @@ import { thousandths } from '../../quantity/thousandths'
 import type { Ids } from '../ids'
 import { turnedAbout } from '../../quantity/vector'
 import { offset } from '../../bend/offset'
-import { addLeg, setNode } from '../edit-run'
+import { addLeg, setKind } from '../edit-run'
 import type { Direction, Job, NodeKind } from '../../job/job'
 import { turnTowards, directionOf } from '../../run/turning'
 import { fixed } from '../../quantity/sentence'
@@ -72,6 +72,6 @@ export function addOffset(
   const first = systemOf(job, run)?.nodes.find(({ id }) => id === node)
   // A tee or another fitting that pipe goes on from stays what it is.
   const cornered = first && (first.kind === 'open' || first.kind === 'cap' || first.kind === 'outlet')
-  const withFirst = cornered ? setNode(on.job, run, node, corner) : on.job
-  return { job: setNode(withFirst, run, slant.node, corner), node: on.node }
+  const withFirst = cornered ? setKind(on.job, run, node, corner) : on.job
+  return { job: setKind(withFirst, run, slant.node, corner), node: on.node }
 }

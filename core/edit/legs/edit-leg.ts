@@ -6,6 +6,7 @@ import { removeLeg, withSystem } from '../edit-run'
 import { fixingsFrom } from '../../job/fixings'
 import type { Job, Leg, Node } from '../../job/job'
 import { systemOf, drawnLength } from '../../job/system'
+import { nameChosen } from '../../job/chosen'
 
 const refuse = refusalsOf({
   id: 'split-leg',
@@ -17,8 +18,9 @@ const refuse = refusalsOf({
 
 /** What stands on the arm of a leg, now that the part of the leg that meets the node has another id. */
 function withArmMoved(node: Node, from: string, to: string): Node {
-  const { [from]: arm, ...others } = node.arms ?? {}
-  return arm ? { ...node, arms: { ...others, [to]: arm } } : node
+  const named = nameChosen(node)
+  const { [from]: arm, ...others } = named?.arms ?? {}
+  return named && arm ? { ...node, fitting: { ...named, arms: { ...others, [to]: arm } } } : node
 }
 
 /**

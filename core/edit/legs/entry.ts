@@ -1,5 +1,5 @@
 import type { Ids } from '../ids'
-import { addLeg, legBefore, removeLeg, setLeg, setNode } from '../edit-run'
+import { addLeg, legBefore, removeLeg, setKind, setLeg } from '../edit-run'
 import type { Axis, Direction, Job, Leg, Node } from '../../job/job'
 import { isRunEnd, legsAtNode, mostLegsAt } from '../../job/node-legs'
 import { acceptedLengths, legLimits, parseLength, placeLimits } from '../../quantity/parse-length'
@@ -220,9 +220,12 @@ function changeNode(job: Job, entry: RouteEntry, kind: Node['kind'], bendRadius:
   const node = systemOf(job, entry.run)?.nodes.find(({ id }) => id === entry.cursor)
   if (node?.kind === 'tie-in')
     return { job, entry: { ...entry, problem: `this is the tie-in: draw a leg from it, then the ${kind}` } }
-  const radius = kind === 'bend' ? (node?.radius ?? bendRadius) : node?.radius
   return {
-    job: setNode(job, entry.run, entry.cursor, { kind, radius, fitting: undefined }),
+    job: setKind(job, entry.run, entry.cursor, {
+      kind,
+      fitting: undefined,
+      ...(kind === 'bend' ? { radius: node?.radius ?? bendRadius } : {}),
+    }),
     entry: { ...entry, problem: '' },
   }
 }

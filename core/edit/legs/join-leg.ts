@@ -5,6 +5,7 @@ import { angleBetween, oppositeDirection, unitVector } from '../../job/direction
 import { goingOn, goneOnFrom, withSystem } from '../edit-run'
 import { type System, systemOf } from '../../job/system'
 import { needLegLength } from './leg-length'
+import { asKind } from '../as-kind'
 
 /** What a node is with one more leg that leaves it in this direction; null where it takes none. */
 export function withOneMore(system: System, node: Node, away: Direction): Node | null {
@@ -20,9 +21,7 @@ export function withOneMore(system: System, node: Node, away: Direction): Node |
   const inLine = all.some((one, at) =>
     all.some((other, beside) => beside > at && angleBetween(unitVector(one), unitVector(other)) > 179),
   )
-  return all.length === 3 && inLine && (node.kind === 'elbow' || node.kind === 'coupling')
-    ? { ...node, kind: 'tee', radius: undefined, fitting: undefined }
-    : null
+  return all.length === 3 && inLine && (node.kind === 'elbow' || node.kind === 'coupling') ? asKind(node, 'tee') : null
 }
 
 /**

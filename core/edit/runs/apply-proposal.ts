@@ -1,6 +1,6 @@
 import type { Ids } from '../ids'
 import type { Vector } from '../../quantity/vector'
-import { addLeg, setNode } from '../edit-run'
+import { addLeg, setKind } from '../edit-run'
 import type { Job } from '../../job/job'
 import type { ProposedRoute } from '../../run/propose-route'
 
@@ -26,11 +26,11 @@ export function applyProposal(
       const added = addLeg(at.job, ids, run, { from: at.node, direction, length })
       const cornered =
         index > 0
-          ? setNode(added.job, run, at.node, corner === 'bend' ? { kind: 'bend', radius } : { kind: 'elbow' })
+          ? setKind(added.job, run, at.node, corner === 'bend' ? { kind: 'bend', radius } : { kind: 'elbow' })
           : added.job
       return { job: cornered, node: added.node }
     },
     { job, node: from },
   )
-  return { job: setNode(drawn.job, run, drawn.node, { kind: 'tie-in', at: [to[0], to[1], to[2]] }), node: drawn.node }
+  return { job: setKind(drawn.job, run, drawn.node, { kind: 'tie-in', at: [to[0], to[1], to[2]] }), node: drawn.node }
 }

@@ -5,6 +5,8 @@ import { profiles } from '../../workshop/profile'
 import { judge } from '../../join/judge'
 import { pipeId, sampleJob, withCopy } from '../../testing/sample-run'
 import { choosePipe, methodTaken } from './choose-pipe'
+import { chained } from '../../testing/sample-choice'
+import { chainChosen } from '../../job/chosen'
 
 const circumstances = { service: 'cold', place: {}, profile: profiles.metric } as const
 const pipe = (...of: Parameters<typeof pipeId>) => catalogue.pipe(pipeId(...of))!
@@ -38,25 +40,27 @@ describe('a pipe brings a method that it takes', () => {
   })
 
   it('in a run the method follows, and what was chosen for the old pipe goes', () => {
-    const chain = { fittings: ['x'], joints: ['solder', 'solder'] as ['solder', 'solder'] }
+    const fitting = chained(['x'], ['solder', 'solder'])
     const before = sampleJob({
       pipe: pipeId('EN 1057', '22', 0.9),
       method: 'solder',
       legs: [['tie-in:t', 'east', 1000, 'open:e']],
-      nodes: { t: { chain } },
+      nodes: { t: { fitting } },
     })
     const chosen = choosePipe(catalogue, before, 'r1', pipeId('EN ISO 21003', '16'))
     expect(chosen.runs[0]).toMatchObject({ method: 'press-multilayer', pipe: pipeId('EN ISO 21003', '16') })
-    expect(chosen.nodes.every((node) => node.chain === undefined)).toBe(true)
-    expect(choosePipe(catalogue, before, 'r1', before.runs[0]!.pipe).nodes[0]!.chain).toBe(chain)
+    expect(chosen.nodes.every((node) => chainChosen(node) === undefined)).toBe(true)
+    expect(choosePipe(catalogue, before, 'r1', before.runs[0]!.pipe).nodes[0]!.fitting).toBe(fitting)
     // So does what is chosen where its pipe ends at a fitting of another run; what stands elsewhere stays.
     const copy = withCopy(before, 'r2')
     const both = {
       ...copy,
-      nodes: copy.nodes.map((node) => ({ ...node, chain })),
+      nodes: copy.nodes.map((node) => ({ ...node, fitting })),
       legs: copy.legs.map((leg) => (leg.run === 'r1' ? { ...leg, to: 'r2·t' } : leg)),
     }
-    const kept = choosePipe(catalogue, both, 'r1', pipeId('EN ISO 21003', '16')).nodes.filter((node) => node.chain)
+    const kept = choosePipe(catalogue, both, 'r1', pipeId('EN ISO 21003', '16')).nodes.filter((node) =>
+      chainChosen(node),
+    )
     expect(kept.map(({ id }) => id)).toEqual(['r2·e'])
   })
 })

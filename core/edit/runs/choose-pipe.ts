@@ -6,6 +6,7 @@ import type { Job } from '../../job/job'
 import { profileWith } from '../../workshop/profile'
 import { judge, type Circumstances } from '../../join/judge'
 import type { VerdictKind } from '../../join/verdict'
+import { chainChosen } from '../../job/chosen'
 
 /** What is usually taken first where several methods fit. */
 const usualFirst = methodIds.toSorted((a, b) => methods[a].usual - methods[b].usual)
@@ -52,6 +53,8 @@ export function choosePipe(catalogue: Catalogue, job: Job, runId: string, pipeId
       })
       return { ...run, pipe: pipeId, method }
     }),
-    nodes: job.nodes.map((node) => (node.chain && touched.has(node.id) ? { ...node, chain: undefined } : node)),
+    nodes: job.nodes.map((node) =>
+      chainChosen(node) && touched.has(node.id) ? { ...node, fitting: undefined } : node,
+    ),
   }
 }

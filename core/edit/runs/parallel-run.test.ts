@@ -4,6 +4,8 @@ import { describe, expect, it } from 'vitest'
 import { addParallelRun } from './parallel-run'
 import { systemsOf } from '../../job/system'
 import { job, lengths, walks } from '../../testing/sample-edits'
+import { byName } from '../../testing/sample-choice'
+import { armsChosen } from '../../job/chosen'
 
 describe('a run beside another', () => {
   it('is longer on the outside of a turn: 1000 and 500 become 1100 and 600', () => {
@@ -109,12 +111,12 @@ describe('a run beside another', () => {
         ['open:s', 'east', 1000, 'elbow:a'],
         ['elbow:a', 'north', 500, 'open:e'],
       ],
-      { a: { fitting: '1/2 BSP thread × 1/2 F BSP elbow 90', arms: { l2: arm } } },
+      { a: { fitting: byName('1/2 BSP thread × 1/2 F BSP elbow 90', { l2: arm }) } },
     )
     const { job: both, run } = addParallelRun(of, countedIds, 'r1', { spacing: 100, towards: [0, -1, 0] })
-    const beside = both.nodes.find((node) => node.run === run && node.arms)!
+    const beside = both.nodes.find((node) => node.run === run && node.fitting)!
     const leg = both.legs.find(({ run: is, from }) => is === run && from === beside.id)!
-    expect(beside.arms).toEqual({ [leg.id]: arm })
+    expect(armsChosen(beside)).toEqual({ [leg.id]: arm })
   })
 
   it('of a line that closes closes too: 1000 square, 100 inside it, is 800 square', () => {

@@ -129,6 +129,6 @@ export function addParallelRun(
     })
   }
   const beside: Run = { ...run, id, name: `Beside ${run.name}`.slice(0, 120), ...change }
-  const armed = nodes.map((node) => (node.run === id && node.arms ? withArms(node, legCopies) : node))
+  const armed = nodes.map((node) => (node.run === id ? withArms(node, legCopies) : node))
   return { job: { ...job, runs: [...job.runs, beside], nodes: armed, legs }, run: id }
 }

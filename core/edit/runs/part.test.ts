@@ -9,6 +9,7 @@ import { layOut } from '../../run/layout'
 import { copyPart, mirrorPart, mirrors, partBeyond, setPipeBeyond } from './part'
 import { systemsOf } from '../../job/system'
 import { job, places, lengths, near, branched, walks } from '../../testing/sample-edits'
+import { chained } from '../../testing/sample-choice'
 
 describe('copying and mirroring a part', () => {
   it('takes what hangs on a leg', () => {
@@ -109,7 +110,7 @@ describe('another pipe from here on', () => {
       ],
       {
         c: {
-          chain: { fittings: ['an adapter'], joints: ['press-metal', 'compression'] },
+          fitting: chained(['an adapter'], ['press-metal', 'compression']),
           measured: { takeOff: 20, tolerance: 0.5 },
         },
       },

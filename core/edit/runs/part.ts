@@ -1,7 +1,8 @@
 import { withArms } from './with-arms'
 import type { Ids } from '../ids'
 import type { Vector } from '../../quantity/vector'
-import { setNode, withSystem } from '../edit-run'
+import { asKind } from '../as-kind'
+import { setKind, withSystem } from '../edit-run'
 import type { Direction, Job, Leg, Node } from '../../job/job'
 import type { Service } from '../../job/place'
 import { oppositeDirection, unitVector } from '../../job/direction'
@@ -61,7 +62,7 @@ export function setPipeBeyond(job: Job, runId: string, legId: string, pipe: stri
   const straightOn = before && JSON.stringify(before.direction) === JSON.stringify(first.direction)
   const start = system.nodes.find(({ id }) => id === first.from)
   const piped = withLegs(job, runId, part, (leg) => ({ pipe: pipe === runOf(system, leg).pipe ? undefined : pipe }))
-  return straightOn && start?.kind === 'coupling' ? setNode(piped, runId, start.id, { kind: 'adapter' }) : piped
+  return straightOn && start?.kind === 'coupling' ? setKind(piped, runId, start.id, { kind: 'adapter' }) : piped
 }
 
 /** The job with another service in a leg and all that hangs on it: as hot from a heater that cold water leads to. */
@@ -115,7 +116,7 @@ export function copyPart(
     const isEnd = known.kind === 'outlet' || known.kind === 'cap' || known.kind === 'open'
     // A fixed point is a place of its own; a fitting whose further legs are not copied is an open end.
     const kind = goesOn || isEnd ? known.kind : 'open'
-    nodes.push({ ...known, id: node, kind, at: undefined })
+    nodes.push({ ...asKind(known, kind), id: node, at: undefined })
     legs.push({ ...leg, id, from, to: node, direction: mirror ? mirrored(leg.direction, mirror) : leg.direction })
     copies.set(leg.to, node)
     legCopies.set(leg.id, id)
@@ -128,11 +129,11 @@ export function copyPart(
     const inwards = arriving.to === to ? arriving.direction : oppositeDirection(arriving.direction)
     const onwards = legs.find(({ id }) => id === made[0])!.direction
     const straight = JSON.stringify(inwards) === JSON.stringify(onwards)
-    nodes[at] = { ...target, kind: straight ? 'coupling' : 'elbow', fitting: undefined }
+    nodes[at] = asKind(target, straight ? 'coupling' : 'elbow')
   } else if (goingOn === 2 && target.kind !== 'tee') {
-    nodes[at] = { ...target, kind: 'tee', fitting: undefined }
+    nodes[at] = asKind(target, 'tee')
   }
   const drawn = new Set([...copies.values()].filter((id) => id !== to))
-  const armed = nodes.map((node) => (node.arms && drawn.has(node.id) ? withArms(node, legCopies) : node))
+  const armed = nodes.map((node) => (drawn.has(node.id) ? withArms(node, legCopies) : node))
   return { job: withSystem(job, runId, () => ({ nodes: armed, legs })), legs: made }
 }

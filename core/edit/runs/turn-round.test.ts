@@ -5,6 +5,7 @@ import { places } from '../../testing/sample-edits'
 import { pipeId, sampleJob } from '../../testing/sample-run'
 import { setLeg } from '../edit-run'
 import { turnLegs, turnRun } from './turn-round'
+import { chained } from '../../testing/sample-choice'
 
 const copper = pipeId('EN 1057', '22', 0.9)
 const job = sampleJob({
@@ -61,9 +62,7 @@ describe('turning round', () => {
 
   it('fittings chosen between two pipes stay between the same two', () => {
     const nodes = {
-      a: {
-        chain: { fittings: ['22 solder × 15 solder reducer'], joints: ['solder', 'solder'] as ['solder', 'solder'] },
-      },
+      a: { fitting: chained(['22 solder × 15 solder reducer'], ['solder', 'solder']) },
     }
     const two = sampleJob({
       pipe: copper,

@@ -4,6 +4,7 @@ import { chainLegs } from '../../job/chain-legs'
 import { layOut } from '../../run/layout'
 import { oppositeDirection } from '../../job/direction'
 import { withSystem } from '../edit-run'
+import { chainChosen } from '../../job/chosen'
 
 /** A leg drawn from its other end: it lies where it lay, with its joists and its free ends. */
 function turned(leg: Leg): Leg {
@@ -27,11 +28,12 @@ function turned(leg: Leg): Leg {
 
 /** A node whose chain begins at the same leg's pipe as before its legs were turned. */
 function keepingChain(node: Node, before: readonly Leg[], after: readonly Leg[]): Node {
-  if (!node.chain) return node
+  const chain = chainChosen(node)
+  if (!chain) return node
   const [was, is] = [chainLegs(node, before).arriving, chainLegs(node, after).arriving]
   if (was?.id === is?.id) return node
-  const [first, last] = node.chain.joints
-  return { ...node, chain: { fittings: node.chain.fittings.toReversed(), joints: [last, first] } }
+  const [first, last] = chain.joints
+  return { ...node, fitting: { ...chain, fittings: chain.fittings.toReversed(), joints: [last, first] } }
 }
 
 /**

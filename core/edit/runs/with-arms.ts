@@ -1,3 +1,4 @@
+import { nameChosen } from '../../job/chosen'
 import type { Node } from '../../job/job'
 
 /**
@@ -6,9 +7,11 @@ import type { Node } from '../../job/job'
  * @param legs the copies' ids, by those of the legs
  */
 export function withArms(node: Node, legs: ReadonlyMap<string, string>): Node {
-  const arms = Object.entries(node.arms ?? {}).flatMap(([leg, arm]) => {
+  const named = nameChosen(node)
+  if (!named?.arms) return node
+  const arms = Object.entries(named.arms).flatMap(([leg, arm]) => {
     const copy = legs.get(leg)
     return copy === undefined ? [] : [[copy, arm] as const]
   })
-  return { ...node, arms: Object.fromEntries(arms) }
+  return { ...node, fitting: { ...named, arms: Object.fromEntries(arms) } }
 }

@@ -14,6 +14,7 @@ import { chainLegs } from '../../job/chain-legs'
 import { inOrder } from './chain-stretches'
 import type { NodeAt } from './node-at'
 import { along, type FittingsAt, type InnerMeeting, type Part, type PortRef } from './part'
+import { chainChosen } from '../../job/chosen'
 
 /** How far along its line each fitting of a chain begins and ends, from where the first pipe stops; null beyond what is known. */
 function stretches(catalogue: Catalogue, chain: readonly (Fitting | undefined)[]): readonly (number | null)[][] {
@@ -40,7 +41,7 @@ function turnsRound(
   const id = arriving ? pipeIdIn(layout.system, arriving) : node.existing
   const pipe = id === undefined ? undefined : catalogue.pipe(id)
   const [one, other] = fitting?.ends ?? []
-  const method = node.chain!.joints[0]
+  const method = chainChosen(node)!.joints[0]
   return (
     one !== undefined &&
     other !== undefined &&
@@ -67,7 +68,7 @@ const innerOf = (siteOf: string, chain: readonly (Fitting | undefined)[], id: (i
 /** A node's chain: its fittings one after another, each with the end before it and the one after it. */
 export function chainAt(at: NodeAt): FittingsAt {
   const { catalogue, layout, node, arms, takeOffs } = at
-  const ids = node.chain!.fittings
+  const ids = chainChosen(node)!.fittings
   const chain = ids.map(fittingNamed)
   const ends = chainLegs(
     node,

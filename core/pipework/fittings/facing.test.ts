@@ -4,6 +4,7 @@ import { planJob } from '../../plan/plan-job'
 import { speakerIn } from '../../speech'
 import { pipeId, sampleJob, type SampleRun } from '../../testing/sample-run'
 import { facing } from './facing'
+import { byName, chained } from '../../testing/sample-choice'
 
 function looks(legs: SampleRun['legs']): Record<string, string | null> {
   const plan = planJob(sampleJob({ pipe: pipeId('EN 1057', '22', 0.9), method: 'solder', legs }), shippedCatalogue)
@@ -59,7 +60,7 @@ it('of two fittings one in the other each is told, where it can be turned wrong'
       ['tee:t', 'up', 1, 'elbow:b'],
       ['elbow:b', 'north', 600, 'cap:o'],
     ],
-    nodes: { b: { fitting: '22 FTG × 22 solder street elbow 90' } },
+    nodes: { b: { fitting: byName('22 FTG × 22 solder street elbow 90') } },
   })
   const legs = drawn.legs.map((leg) => (leg.id === 'l3' ? { ...leg, state: 'no pipe' as const } : leg))
   const plan = planJob({ ...drawn, legs }, shippedCatalogue)
@@ -90,7 +91,7 @@ it('of two straight fittings one in the other nothing is told', () => {
         ['cap:s', 'east', 900, 'adapter:a'],
         ['a', 'east', 900, 'cap:e'],
       ],
-      nodes: { a: { chain: { ...chain, joints: [...chain.joints] } } },
+      nodes: { a: { fitting: chained(chain.fittings, chain.joints) } },
     }),
     shippedCatalogue,
   )

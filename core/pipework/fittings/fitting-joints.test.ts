@@ -11,6 +11,7 @@ import { planJob } from '../../plan/plan-job'
 import { pipeId, sampleJob } from '../../testing/sample-run'
 import { speakerIn } from '../../speech'
 import { assemblyQuestion } from '../../assembly/assembly-question'
+import { chained } from '../../testing/sample-choice'
 
 const copper = pipeId('EN 1057', '22', 0.9)
 const screwedOn = ['22 solder × 3/4 M BSP adapter', '28 press × 3/4 F BSP adapter']
@@ -23,7 +24,7 @@ const job = (fittings: string[], more: Partial<Node> = {}) =>
       ['tie-in:s', 'east', 1000, 'elbow:a'],
       ['elbow:a', 'north', 500, 'open:e'],
     ],
-    nodes: { s: { existing: copper, chain: { fittings, joints: ['solder', 'press-metal'] }, ...more } },
+    nodes: { s: { existing: copper, fitting: chained(fittings, ['solder', 'press-metal']), ...more } },
   })
 const planOf = (fittings: string[]) => planJob(job(fittings), catalogue)
 

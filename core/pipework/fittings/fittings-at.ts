@@ -12,12 +12,13 @@ import { bodyAt } from './named-at'
 import { chainAt } from './chain-at'
 import type { NodeAt } from './node-at'
 import { along, type FittingsAt, type Port } from './part'
+import { chainChosen } from '../../job/chosen'
 
 /** The fittings at a node with their ports, made once: cut lengths, joints, the list and the order of work go by these. */
 export function fittingsAt(at: NodeAt): FittingsAt {
   const { catalogue, layout, node, arms, takeOffs } = at
   const isNew = isNewFitting(node, arms)
-  if (node.chain && !node.fitting && isNew) return chainAt(at)
+  if (chainChosen(node) && isNew) return chainAt(at)
   const body = namedFittingAt(node)
   if (body && isNew) return bodyAt(at, body)
   const id = siteId(node)

@@ -46,7 +46,7 @@ export function putInLine(system: System, anchor: Anchor, stretches: readonly St
     const id = idAfter(name, index + 1, taken)
     const centre = stop + piece.cut + length.mm / 2
     const joints: [MethodId, MethodId] = [methods[0], isLast ? last : methods[1]]
-    nodes.push({ id, run, kind: 'adapter', chain: { fittings: [...fittings], joints } })
+    nodes.push({ id, run, kind: 'adapter', fitting: { by: 'chain', fittings: [...fittings], joints } })
     legs.push({
       id: idAfter(name, index + 1, taken),
       run,

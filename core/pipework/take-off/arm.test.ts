@@ -14,6 +14,8 @@ import { said } from '../../testing/said'
 import { armsOf, armTaken } from './arm'
 import { armChoices, bodiesFor } from './named-choices'
 import { layOut } from '../../run/layout'
+import { byName } from '../../testing/sample-choice'
+import { armsChosen } from '../../job/chosen'
 
 const [copper22, multilayer16] = [pipeId('EN 1057', '22', 0.9), pipeId('EN ISO 21003', '16')]
 const threaded = '22 solder × 22 solder × 1/2 F BSP tee'
@@ -30,8 +32,9 @@ const drawn = sampleJob({
   nodes: { o: { method: 'press-multilayer' } },
 })
 const job: Job = { ...drawn, legs: drawn.legs.map((leg) => (leg.id === 'l3' ? { ...leg, pipe: multilayer16 } : leg)) }
-const withBody = (of: Partial<Node>) => setNode(job, 'r1', 't', of)
-const onArm = { fitting: threaded, arms: { l3: { fittings: [adapter], method: 'press-multilayer' as const } } }
+const withBody = (fitting: Node['fitting']) => setNode(job, 'r1', 't', { fitting })
+const arms = { l3: { fittings: [adapter], method: 'press-multilayer' as const } }
+const onArm = byName(threaded, arms)
 const body = (id: string) => fittingNamed(id)!
 
 describe('a fitting on the arm of a tee', () => {
@@ -50,7 +53,7 @@ describe('a fitting on the arm of a tee', () => {
   it('of two fittings has a joint in the tee and one between them, told by the two that meet', () => {
     const [nipple, socket] = ['1/2 M BSP × 1/2 M BSP nipple', '16 multilayer press × 1/2 F BSP adapter']
     const arms = { l3: { fittings: [nipple!, socket!], method: 'press-multilayer' as const } }
-    const inner = planJob(withBody({ fitting: threaded, arms }), catalogue).joints.filter((of) => of.inner)
+    const inner = planJob(withBody(byName(threaded, arms)), catalogue).joints.filter((of) => of.inner)
     expect(inner.map(({ id, inner: of, between }) => [id, of!.fittings, between])).toEqual([
       [
         'r1/t/l3/between-0',
@@ -116,7 +119,7 @@ describe('a fitting on the arm of a tee', () => {
       ),
     }
     const there = splitLeg(turned, countedIds, 'r1', { legId: 'l3', at: 300, kind: 'valve' }).job
-    expect(Object.keys(there.nodes.find(({ id }) => id === 't')!.arms!)).toEqual(['l4'])
+    expect(Object.keys(armsChosen(there.nodes.find(({ id }) => id === 't')!))).toEqual(['l4'])
     expect(planJob(there, catalogue).pieces.find(({ legs }) => legs.includes('l4'))!.ends[1].takeOff).toBe(
       branch.ends[0].takeOff,
     )
@@ -125,14 +128,14 @@ describe('a fitting on the arm of a tee', () => {
   it('is copied with its fitting and its leg', () => {
     const { job: copied, legs } = copyPart(withBody(onArm), countedIds, 'r1', { legIds: ['l1', 'l2', 'l3'], to: 'e' })
     const tee = copied.nodes.filter(({ kind }) => kind === 'tee')
-    expect(tee.map(({ arms }) => Object.keys(arms!))).toEqual([['l3'], [legs[2]]])
+    expect(tee.map((node) => Object.keys(armsChosen(node)))).toEqual([['l3'], [legs[2]]])
     const copy = planJob(copied, catalogue).pieces.find((piece) => piece.legs.includes(legs[2]!))!
     expect(copy.ends[0].takeOff).toBe(branch.ends[0].takeOff)
   })
 
   it('that does not go with the tee, or takes no such pipe, is said so', () => {
     const missing = (arm: string[], method: 'press-multilayer' | 'solder' = 'press-multilayer') =>
-      planJob(withBody({ ...onArm, arms: { l3: { fittings: arm, method } } }), catalogue).pieces.at(-1)!.missing
+      planJob(withBody(byName(threaded, { l3: { fittings: arm, method } })), catalogue).pieces.at(-1)!.missing
     expect(said(missing(['16 multilayer press × 3/4 M BSP adapter']))).toContain('takes no such pipe here')
     expect(said(missing(['a hose']))).toContain('takes no such pipe here')
     expect(said(missing([adapter], 'solder'))).toContain('takes no such pipe here')
@@ -146,7 +149,7 @@ describe('what is offered', () => {
   it('is a tee with one adapter for the leg that it does not take, filled in', () => {
     const choice = offered.find(({ body: of }) => of.id === threaded)!
     expect(choice.arms).toEqual({ l3: expect.objectContaining({ method: expect.any(String) }) })
-    const chosen = withBody({ fitting: choice.body.id, arms: choice.arms })
+    const chosen = withBody(byName(choice.body.id, choice.arms))
     expect(planJob(chosen, catalogue).pieces.every(({ cut }) => cut !== null)).toBe(true)
   })
 
@@ -154,7 +157,7 @@ describe('what is offered', () => {
     const withArms = offered.filter(({ arms }) => Object.keys(arms).length > 0)
     expect(withArms.length).toBeGreaterThan(3)
     for (const { body: of, arms } of withArms) {
-      const { pieces } = planJob(withBody({ fitting: of.id, arms }), catalogue)
+      const { pieces } = planJob(withBody(byName(of.id, arms)), catalogue)
       expect(
         pieces.filter(({ cut }) => cut === null),
         of.id,
@@ -190,18 +193,18 @@ describe('what is offered', () => {
 
 describe('what may stand on the arm that is there', () => {
   it('is each fitting that goes with the tee and takes the pipe; none on another leg, or without a body', () => {
-    const at = (of: Partial<Node>, leg: string) => {
+    const at = (of: Node['fitting'], leg: string) => {
       const layout = layOut(systemsOf(withBody(of))[0]!)
       return armChoices(catalogue, layout, layout.node.get('t')!, leg)
     }
     const choices = at(onArm, 'l3')
-    expect(choices).toContainEqual(onArm.arms.l3)
+    expect(choices).toContainEqual(arms.l3)
     expect(choices.length).toBeGreaterThan(1)
     for (const arm of choices) {
-      const { pieces } = planJob(withBody({ ...onArm, arms: { l3: arm } }), catalogue)
+      const { pieces } = planJob(withBody(byName(threaded, { l3: arm })), catalogue)
       expect(pieces.at(-1)!.cut, arm.fittings.join()).not.toBeNull()
     }
-    expect([at(onArm, 'l1'), at({ arms: onArm.arms }, 'l3'), at(onArm, 'none')]).toEqual([[], [], []])
+    expect([at(onArm, 'l1'), at(undefined, 'l3'), at(onArm, 'none')]).toEqual([[], [], []])
   })
 })
 
@@ -214,7 +217,7 @@ describe('fittings that pipe does not go into by itself', () => {
   it('a plug closes an adapter at the end of a pipe: the adapter’s length is taken off, and both are listed', () => {
     const end = sampleJob({ pipe: copper22, method: 'solder', legs: [['cap:s', 'east', 1000, 'cap:e']] })
     const plug = choicesAt(end, 'e').find(({ body: { id } }) => id === '1/2 M BSP plug')!
-    const plan = planJob(setNode(end, 'r1', 'e', { fitting: plug.body.id, arms: plug.arms }), catalogue)
+    const plan = planJob(setNode(end, 'r1', 'e', { fitting: byName(plug.body.id, plug.arms) }), catalogue)
     const [arm] = Object.values(plug.arms)
     expect(arm!.method).toBe('solder')
     expect(plan.pieces[0]!.ends[1].takeOff).toBeCloseTo(13 + chainLength(catalogue, [body(arm!.fittings[0]!)])!.mm, 6)
@@ -238,7 +241,7 @@ describe('fittings that pipe does not go into by itself', () => {
     })
     const street = choicesAt(corner, 'a').find(({ body: { kind } }) => kind === 'street elbow 90')!
     expect(Object.values(street.arms)).toHaveLength(1)
-    const plan = planJob(setNode(corner, 'r1', 'a', { fitting: street.body.id, arms: street.arms }), catalogue)
+    const plan = planJob(setNode(corner, 'r1', 'a', { fitting: byName(street.body.id, street.arms) }), catalogue)
     // From the corner: the elbow's 14.6, a neck of 2 and a spigot of 15.4; then the coupling from stop to stop, 1.6.
     const aside = plan.pieces.find(({ legs }) => legs.includes(Object.keys(street.arms)[0]!))!
     const at = aside.ends.find(({ node }) => node === 'a')!

@@ -16,11 +16,11 @@ import { asMet } from '../../catalogue/fittings/threaded'
 import type { MethodId } from '../../methods/ids'
 import type { Pipe } from '../../catalogue/pipe'
 import type { Socket } from '../../catalogue/socket'
-import type { Node } from '../../job/job'
+import type { Arms } from '../../job/job'
 import type { Figure } from '../../quantity/basis'
 
 /** The fittings between one end of a body and a leg's pipe, outwards. */
-export type ArmChain = NonNullable<Node['arms']>[string]
+export type ArmChain = Arms[string]
 
 /** The fittings of an arm as they stand one in another. */
 export interface ArmFittings {

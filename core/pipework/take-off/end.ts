@@ -22,6 +22,7 @@ import { socketAt } from './socket-at'
 import { isBare } from '../../run/states'
 import { type System, runOf } from '../../job/system'
 import { pipeIdIn } from '../../job/leg-defaults'
+import { chainChosen } from '../../job/chosen'
 
 /** One end of a piece: what it goes into there, how far, and what that takes off its length. */
 export interface PieceEnd {
@@ -102,18 +103,19 @@ function sizesAt(catalogue: Catalogue, system: System, arms: readonly Arm[], soc
 function findTakeOff({ catalogue, layout }: Laid, node: Node, leg: string, socket: Socket | undefined): Found {
   const { system } = layout
   const arms = layout.arms.get(node.id) ?? []
+  const chain = chainChosen(node)
   const measured = measuredTakeOff(node, arms, leg)
   if (measured) return { takeOff: measured, missing: null }
   if (node.kind === 'slip-coupling' && node.gap !== undefined)
     return { takeOff: { mm: node.gap / 2, tolerance: gapTolerance, basis: 'measured' }, missing: null }
   if (node.kind === 'cap') return { takeOff: none, missing: null }
   if (node.kind === 'mixer') return unknown(missing('mixer'))
-  if (node.kind === 'tie-in' && !node.chain && !takesBoth(catalogue, node, socket)) {
+  if (node.kind === 'tie-in' && !chain && !takesBoth(catalogue, node, socket)) {
     return unknown(missing('not chosen'))
   }
-  if (node.chain) {
-    const whole = chainLengthOf(catalogue, node.chain.fittings)
-    if (!whole) return unknown(missing(isChainApart(node.chain.fittings) ? 'chain apart' : 'chain'))
+  if (chain) {
+    const whole = chainLengthOf(catalogue, chain.fittings)
+    if (!whole) return unknown(missing(isChainApart(chain.fittings) ? 'chain apart' : 'chain'))
     // A tie-in stands where the existing pipe stops; between two legs the node is the middle of what stands there.
     return { takeOff: node.kind === 'tie-in' ? whole : halfOf(whole), missing: null }
   }

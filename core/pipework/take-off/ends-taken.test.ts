@@ -7,6 +7,7 @@ import { pipeId, sampleJob, type SampleRun } from '../../testing/sample-run'
 import { bodiesFor } from './named-choices'
 import { layOut } from '../../run/layout'
 import { systemsOf } from '../../job/system'
+import { byName } from '../../testing/sample-choice'
 
 const copper = pipeId('EN 1057', '22', 0.9)
 const pex = pipeId('ASTM F876', '1/2', 'pex-b')
@@ -50,7 +51,7 @@ describe('what may be chosen by its name', () => {
 
 describe('a fitting chosen by its name', () => {
   it('a drop-ear elbow at an outlet: 0.7 × 22 + 4 = 19.4 ± 4 off, and it is what is asked for at the counter', () => {
-    const plan = planJob(job(straight, { e: { fitting: '22 solder × 1/2 F BSP drop-ear elbow' } }), catalogue)
+    const plan = planJob(job(straight, { e: { fitting: byName('22 solder × 1/2 F BSP drop-ear elbow') } }), catalogue)
     expect(plan.pieces[0]!.ends[1]).toMatchObject({
       method: 'solder',
       takeOff: 19.4,
@@ -70,13 +71,13 @@ describe('a fitting chosen by its name', () => {
     ['22 solder × 3/4 F BSP swivel connector', 14.4],
   ])('an outlet in line is measured to where the next thing goes on: all of a %s comes off', (fitting, whole) => {
     const at = (kind: string) =>
-      planJob(job([['cap:s', 'east', 1000, `${kind}:e`]], { e: { fitting } }), catalogue).pieces[0]!
+      planJob(job([['cap:s', 'east', 1000, `${kind}:e`]], { e: { fitting: byName(fitting) } }), catalogue).pieces[0]!
     expect(at('outlet').ends[1].takeOff).toBe(whole)
     expect(at('outlet').cut).toBe(1000 - whole)
   })
 
   it('an angle stop of another method than the run: that is how its joint is made', () => {
-    const plan = planJob(job(straight, { e: { fitting: '22 compression × 1/2 M BSP angle stop' } }), catalogue)
+    const plan = planJob(job(straight, { e: { fitting: byName('22 compression × 1/2 M BSP angle stop') } }), catalogue)
     // 0.5 × 22 + 10.
     expect(plan.pieces[0]!.ends[1]).toMatchObject({ method: 'compression', takeOff: 21, takeOffTolerance: 6 })
     expect(plan.joints.find(({ node }) => node === 'e')).toMatchObject({ method: 'compression' })
@@ -88,7 +89,7 @@ describe('a fitting chosen by its name', () => {
       ['tee:t', 'east', 1000, 'cap:e'],
       ['tee:t', 'north', 500, 'outlet:o'],
     ]
-    const drawn = job(legs, { t: { fitting: '22 solder × 22 solder × 15 solder tee' } })
+    const drawn = job(legs, { t: { fitting: byName('22 solder × 22 solder × 15 solder tee') } })
     const smaller = {
       ...drawn,
       legs: drawn.legs.map((leg) => (leg.id === 'l3' ? { ...leg, pipe: pipeId('EN 1057', '15', 0.7) } : leg)),
@@ -103,13 +104,13 @@ describe('a fitting chosen by its name', () => {
   })
 
   it('what does not turn as the pipe does is said so', () => {
-    const [first] = planJob(job(turned, { a: { fitting: '22 solder × 22 solder elbow 45' } }), catalogue).pieces
+    const [first] = planJob(job(turned, { a: { fitting: byName('22 solder × 22 solder elbow 45') } }), catalogue).pieces
     expect([first!.cut, said(first!.missing)]).toEqual([
       null,
       'the 22 solder elbow 45 that was chosen does not turn as the pipe does: choose another',
     ])
     expect(
-      planJob(job(turned, { a: { fitting: '22 solder × 22 solder elbow 90' } }), catalogue).pieces[0]!.cut,
+      planJob(job(turned, { a: { fitting: byName('22 solder × 22 solder elbow 90') } }), catalogue).pieces[0]!.cut,
     ).not.toBeNull()
   })
 
@@ -119,13 +120,14 @@ describe('a fitting chosen by its name', () => {
       ['tee:t', 'east', 1000, 'cap:e'],
     ]
     const open = (fitting?: string) =>
-      planJob(job(legs, { t: fitting ? { fitting } : {} }), catalogue).checks.filter(({ rule }) => rule === 'open-end')
-        .length
+      planJob(job(legs, { t: fitting ? { fitting: byName(fitting) } : {} }), catalogue).checks.filter(
+        ({ rule }) => rule === 'open-end',
+      ).length
     expect([open(), open('22 solder × 22 solder × 3/4 F BSP tee')]).toEqual([1, 0])
   })
 
   it('a name that the catalogue does not know is kept as a label, and the plain fitting reckoned', () => {
-    const plan = planJob(job(turned, { a: { fitting: 'the old elbow' } }), catalogue)
+    const plan = planJob(job(turned, { a: { fitting: byName('the old elbow') } }), catalogue)
     expect(plan.fittings.map(({ label }) => label)).toContain('the old elbow')
     expect(plan.pieces[0]!.cut).toBe(planJob(job(turned), catalogue).pieces[0]!.cut)
   })
@@ -161,7 +163,7 @@ describe('what may stand at a node', () => {
               [`${kind}:x`, 'east', 1000, 'cap:e'],
             ]
       const without = names(job(legs), 'x').filter((fitting) => {
-        const [piece] = planJob(job(legs, { x: { fitting } }), catalogue).pieces
+        const [piece] = planJob(job(legs, { x: { fitting: byName(fitting) } }), catalogue).pieces
         return piece!.ends[1].takeOff === null
       })
       expect([kind, without]).toEqual([kind, []])

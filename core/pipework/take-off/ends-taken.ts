@@ -8,6 +8,7 @@ import { branchOf, turnAt, type Arm } from '../../run/layout'
 import { pipeIdIn } from '../../job/leg-defaults'
 import { isSocket } from '../../run/named-fitting'
 import { hasNoPipe } from '../../run/states'
+import { armsChosen } from '../../job/chosen'
 
 /** Which end of a fitting each leg's pipe goes into, by leg; on an arm, into the arm's last fitting. */
 export type EndsTaken = ReadonlyMap<string, EndTaken>
@@ -33,15 +34,16 @@ export function endsTaken(
   { catalogue, layout: { system } }: Laid,
   fitting: Fitting,
   arms: readonly Arm[],
-  { kind, arms: onArms }: Pick<Node, 'kind' | 'arms'>,
+  node: Pick<Node, 'kind' | 'fitting'>,
 ): EndsTaken {
+  const onArms = armsChosen(node)
   const free = new Set(fitting.ends.keys())
   const taken = new Map<string, EndTaken>()
   const endFor = (leg: Leg, at: number): Omit<EndTaken, 'index'> | null => {
     const pipe = catalogue.pipe(pipeIdIn(system, leg))
     const end = fitting.ends[at]!
-    if (!pipe || !free.has(at) || !mayGoInto(kind, arms, leg, at)) return null
-    const onArm = onArms?.[leg.id]
+    if (!pipe || !free.has(at) || !mayGoInto(node.kind, arms, leg, at)) return null
+    const onArm = onArms[leg.id]
     if (onArm) {
       const arm = armTaken(fitting, at, onArm, pipe)
       return arm && { socket: arm.socket, arm }

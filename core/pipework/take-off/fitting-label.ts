@@ -11,6 +11,7 @@ import { branchOf, turnAt, type Arm, type Layout } from '../../run/layout'
 import type { System } from '../../job/system'
 import { shapeFitting } from './shape-fitting'
 import { pipeIdIn } from '../../job/leg-defaults'
+import { nameChosen } from '../../job/chosen'
 
 /** What a body is asked for by at the counter: one with insert ends takes a crimp ring and a pinch clamp alike. */
 const bodyWord = (method: MethodId): string => methods[method].body ?? methods[method].fitting
@@ -64,7 +65,8 @@ export function askedForAt(catalogue: Catalogue, layout: Layout, node: Node): As
   if (node.kind === 'open' || node.kind === 'bend') return null
   const body = namedFittingAt(node)
   if (body) return askedForAs(body)
-  if (node.fitting) return { label: node.fitting }
+  const named = nameChosen(node)
+  if (named) return { label: named.name }
   const shaped = shapeFitting(catalogue, layout, node)
   if (shaped) return askedForAs(shaped)
   return { label: wordsAt(catalogue, layout, node), ...(shaped === null ? { isUnmade: true } : {}) }

@@ -5,6 +5,7 @@ import { armChoices, bodiesFor } from './named-choices'
 import { layOut } from '../../run/layout'
 import { pipeId, sampleSystem } from '../../testing/sample-run'
 import { armsAtHome, bodiesAtHome } from './named-at-home'
+import { byName } from '../../testing/sample-choice'
 
 function elbowsOn(pipe: string, method: MethodId) {
   const layout = layOut(
@@ -50,7 +51,7 @@ it('on the thread of an elbow no cemented adapter is offered for steel pipe', ()
         ['elbow:a', 'north', 600, 'open:e'],
       ],
       nodes: {
-        a: { fitting: '1/2 M NPT × 1/2 NPT thread street elbow 90', arms: { l2: { fittings, method: 'solvent' } } },
+        a: { fitting: byName('1/2 M NPT × 1/2 NPT thread street elbow 90', { l2: { fittings, method: 'solvent' } }) },
       },
     }),
   )

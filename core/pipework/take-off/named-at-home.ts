@@ -4,7 +4,7 @@ import type { Node } from '../../job/job'
 import { pipeIdIn } from '../../job/leg-defaults'
 import type { ArmChain } from './arm'
 import { endsTaken } from './ends-taken'
-import { armChoices, bodiesFor, type BodyChoice } from './named-choices'
+import { armChoices, bodiesFor, chosenByName, type BodyChoice } from './named-choices'
 import type { Layout } from '../../run/layout'
 import { tableFinding } from '../../join/method-table'
 
@@ -20,9 +20,9 @@ function isMade(catalogue: Catalogue, { system, leg }: Layout, legId: string, me
  */
 export function bodiesAtHome(catalogue: Catalogue, layout: Layout, node: Node): BodyChoice[] {
   const legs = layout.arms.get(node.id) ?? []
-  return bodiesFor(catalogue, layout, node).filter(({ body, arms }) =>
-    [...endsTaken({ catalogue, layout }, body, legs, { kind: node.kind, arms })].every(([leg, { socket }]) =>
-      isMade(catalogue, layout, leg, socket.method),
+  return bodiesFor(catalogue, layout, node).filter((choice) =>
+    [...endsTaken({ catalogue, layout }, choice.body, legs, { ...node, fitting: chosenByName(choice) })].every(
+      ([leg, { socket }]) => isMade(catalogue, layout, leg, socket.method),
     ),
   )
 }

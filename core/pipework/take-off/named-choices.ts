@@ -2,7 +2,7 @@ import type { Laid } from './laid'
 import type { Catalogue } from '../../catalogue/catalogue'
 import type { Fitting, FittingKind } from '../../catalogue/fitting'
 import { shippedFittings } from '../../catalogue/fittings'
-import type { Leg, Node, NodeKind } from '../../job/job'
+import type { Arms, Leg, NamedChoice, Node, NodeKind } from '../../job/job'
 import { pipeIdIn } from '../../job/leg-defaults'
 import { runOf } from '../../job/system'
 import { armsOf, armsTo, type ArmChain } from './arm'
@@ -44,7 +44,7 @@ export function legsInto(laid: Laid, standings: ReadonlyMap<string, Standing>, b
 
 /** How a body takes the legs at its node. */
 interface Taking {
-  readonly arms: NonNullable<Node['arms']>
+  readonly arms: Arms
   /** A fitting that is to stand in it, or it in that, is still to be chosen. */
   readonly isWaiting: boolean
 }
@@ -77,7 +77,7 @@ function takingOf(laid: Laid, body: Fitting, node: Node, facing: Facing): Taking
   const { catalogue, layout } = laid
   const legs = layout.arms.get(node.id) ?? []
   const { kind } = node
-  const plain = { ...node, arms: undefined }
+  const plain = { ...node, fitting: undefined }
   const taken = endsTaken(laid, body, legs, { kind })
   const used = new Set([...taken.values()].map(({ index }) => index))
   const left = legs.map(({ leg }) => leg).filter((leg) => !hasNoPipe(leg) && !taken.has(leg.id))
@@ -112,6 +112,13 @@ const allSocketsIn = ({ ends }: Fitting, used: ReadonlySet<number>): boolean =>
 export interface BodyChoice extends Taking {
   readonly body: Fitting
 }
+
+/** A fitting as it is chosen by its name, with what stands on its arms. */
+export const chosenByName = ({ body, arms }: Pick<BodyChoice, 'body' | 'arms'>): NamedChoice => ({
+  by: 'name',
+  name: body.id,
+  ...(Object.keys(arms).length > 0 ? { arms } : {}),
+})
 
 /**
  * The fittings of the catalogue that can stand at a node: of its kind, with an end for each of its legs, turning as it does;

@@ -18,6 +18,7 @@ import { shippedCosts } from '../../workshop/costs'
 import { asFittingsStand } from '../as-fittings-stand'
 import { bodiesFor } from './named-choices'
 import { layOut } from '../../run/layout'
+import { byName } from '../../testing/sample-choice'
 
 const copper22 = pipeId('EN 1057', '22', 0.9)
 const steel = pipeId('EN 10255', '1/2')
@@ -58,28 +59,33 @@ const checksOf = (job: Job) =>
     .map((check) => said(check))
 
 describe('a fitting that stands straight in the next', () => {
-  const soldered = branched(copper22, 'solder', { b: { fitting: street22 } })
+  const soldered = branched(copper22, 'solder', { b: { fitting: byName(street22) } })
   const plan = planJob(soldered, catalogue)
 
   it('is as far from it as the two make it', () => {
     // Tee's branch 13.5 to its stop; from there the spigot: 15.4 in, 2 of neck, and the elbow's 14.6.
     expect(lengthsOf(soldered)).toEqual([45.5])
     // Centre to end 37 and 28, both threads' 13 within the tee counted once: 37 + 28 - 13, by the take-offs to the tenth.
-    expect(lengthsOf(branched(steel, 'thread', { b: { fitting: streetSteel } }))[0]).toBeCloseTo(37 + 28 - 13, 0)
+    expect(lengthsOf(branched(steel, 'thread', { b: { fitting: byName(streetSteel) } }))[0]).toBeCloseTo(
+      37 + 28 - 13,
+      0,
+    )
     expect(asFittingsStand(catalogue, soldered).legs[2]!.tolerance).toBeCloseTo(1.5 + 1.5 + 2, 6)
   })
 
   it('stands as far out as the tee it was measured in: its branch, where that was chosen by its name', () => {
     const named = '22 solder × 22 solder × 22 solder tee'
-    const t = { fitting: named, measured: { takeOff: 20, branchTakeOff: 30, tolerance: 1 } }
+    const t = { fitting: byName(named), measured: { takeOff: 20, branchTakeOff: 30, tolerance: 1 } }
     // 30 where 13.5 is in the table: 16.5 more than plain.
-    expect(lengthsOf(branched(copper22, 'solder', { t, b: { fitting: street22 } }))).toEqual([45.5 + 16.5])
+    expect(lengthsOf(branched(copper22, 'solder', { t, b: { fitting: byName(street22) } }))).toEqual([45.5 + 16.5])
     // A thread is not told by how far pipe goes in: the table's stays.
-    const threaded = { fitting: '1/2 BSP thread × 1/2 BSP thread × 1/2 F BSP tee', measured: t.measured }
+    const threaded = { fitting: byName('1/2 BSP thread × 1/2 BSP thread × 1/2 F BSP tee'), measured: t.measured }
     const steelPlain = lengthsOf(
-      branched(steel, 'thread', { t: { fitting: threaded.fitting }, b: { fitting: streetSteel } }),
+      branched(steel, 'thread', { t: { fitting: threaded.fitting }, b: { fitting: byName(streetSteel) } }),
     )
-    expect(lengthsOf(branched(steel, 'thread', { t: threaded, b: { fitting: streetSteel } }))).toEqual(steelPlain)
+    expect(lengthsOf(branched(steel, 'thread', { t: threaded, b: { fitting: byName(streetSteel) } }))).toEqual(
+      steelPlain,
+    )
   })
 
   it('has an end of its own in a fitting in which another stands too', () => {
@@ -93,9 +99,9 @@ describe('a fitting that stands straight in the next', () => {
         ['elbow:b', 'east', 500, 'cap:e'],
       ],
       nodes: {
-        a: { fitting: street22 },
-        b: { fitting: street22 },
-        c: { fitting: '22 solder × 22 solder coupling' },
+        a: { fitting: byName(street22) },
+        b: { fitting: byName(street22) },
+        c: { fitting: byName('22 solder × 22 solder coupling') },
       },
     })
     const { joints, parts } = planJob(between, catalogue)
@@ -161,11 +167,11 @@ describe('a fitting that stands straight in the next', () => {
 
   it('between two that are there already was joined long ago', () => {
     const old = { state: 'existing' as const }
-    const there = branched(copper22, 'solder', { b: { fitting: street22, ...old }, t: old })
+    const there = branched(copper22, 'solder', { b: { fitting: byName(street22), ...old }, t: old })
     expect(planJob(there, catalogue).joints.filter(({ inner }) => inner)).toEqual([])
     // A new one in one that is there is made now.
     const joined = (t: Partial<Node>, b: Partial<Node>) =>
-      planJob(branched(copper22, 'solder', { t, b: { fitting: street22, ...b } }), catalogue).joints.filter(
+      planJob(branched(copper22, 'solder', { t, b: { fitting: byName(street22), ...b } }), catalogue).joints.filter(
         ({ inner }) => inner,
       ).length
     expect([joined(old, {}), joined({}, old), joined({}, {})]).toEqual([1, 1, 1])
@@ -182,9 +188,8 @@ describe('what stands in what', () => {
   })
 
   it('by a nipple between two threads: each thread taken up, and the nipple between', () => {
-    const chosen = { fitting: '1/2 BSP thread × 1/2 F BSP elbow 90' }
-    const onArm = { arms: { l3: { fittings: [nipple], method: 'thread' as const } } }
-    const job = branched(steel, 'thread', { b: { ...chosen, ...onArm } })
+    const arms = { l3: { fittings: [nipple], method: 'thread' as const } }
+    const job = branched(steel, 'thread', { b: { fitting: byName('1/2 BSP thread × 1/2 F BSP elbow 90', arms) } })
     // 28 to the mouth of either, less 0.2 as the table of take-offs has it, and the 4 between the mouths.
     expect(lengthsOf(job)[0]).toBeCloseTo(28 + 4 + 28 - 0.4, 0)
     const joints = planJob(job, catalogue).joints.filter(({ inner }) => inner)
@@ -206,7 +211,7 @@ describe('what stands in what', () => {
         ['elbow:b', 'north', 1, 'elbow:d'],
         ['elbow:d', 'east', 600, 'cap:o'],
       ],
-      nodes: { b: { fitting: street22 }, d: { fitting: street22 } },
+      nodes: { b: { fitting: byName(street22) }, d: { fitting: byName(street22) } },
     })
     // In the tee as before; in the street elbow's own socket 14.6 + 15.4 + 2 + 14.6.
     expect(lengthsOf(job)).toEqual([45.5, 46.6])
@@ -222,7 +227,10 @@ describe('what stands in what', () => {
         ['tee:t', 'east', 800, 'cap:e'],
         ['tee:t', 'down', 1, 'cap:p'],
       ],
-      nodes: { t: { fitting: '22 solder × 22 solder × 1/2 F BSP tee' }, p: { fitting: '1/2 M BSP plug' } },
+      nodes: {
+        t: { fitting: byName('22 solder × 22 solder × 1/2 F BSP tee') },
+        p: { fitting: byName('1/2 M BSP plug') },
+      },
     })
     const plan = planJob(job, catalogue)
     expect(plan.checks).toEqual([])
@@ -236,11 +244,11 @@ describe('what stands in what', () => {
     }
     expect(offered(branched(copper22, 'solder'), 'b')[0]).toEqual([street22, []])
     expect(offered(branched(steel, 'thread'), 'b')[0]).toEqual([streetSteel, []])
-    expect(offered(branched(copper22, 'solder', { b: { fitting: street22 } }), 't')[0]).toEqual([
+    expect(offered(branched(copper22, 'solder', { b: { fitting: byName(street22) } }), 't')[0]).toEqual([
       '22 solder × 22 solder × 22 solder tee',
       [],
     ])
-    const elbow = branched(steel, 'thread', { b: { fitting: '1/2 BSP thread × 1/2 F BSP elbow 90' } })
+    const elbow = branched(steel, 'thread', { b: { fitting: byName('1/2 BSP thread × 1/2 F BSP elbow 90') } })
     expect(offered(elbow, 't')[0]).toEqual(['1/2 BSP thread × 1/2 BSP thread × 1/2 F BSP tee', ['l3']])
   })
 })
@@ -261,7 +269,7 @@ describe('a leg without pipe', () => {
 
   it('gives nothing to a way that misses its end: the pipe on the way does', () => {
     const closing = branched(copper22, 'solder', {
-      b: { fitting: street22 },
+      b: { fitting: byName(street22) },
       s: { at: [0, 0, 0] },
       o: { at: [1000, 600, 60] },
     })
@@ -274,7 +282,7 @@ describe('a leg without pipe', () => {
   it('leaves a job as it is that has none', () => {
     const job = sampleJob({ pipe: copper22, method: 'solder', legs: [['cap:s', 'east', 1000, 'cap:t']] })
     expect(asFittingsStand(catalogue, job)).toBe(job)
-    const settled = asFittingsStand(catalogue, branched(copper22, 'solder', { b: { fitting: street22 } }))
+    const settled = asFittingsStand(catalogue, branched(copper22, 'solder', { b: { fitting: byName(street22) } }))
     expect(asFittingsStand(catalogue, settled)).toBe(settled)
   })
 })

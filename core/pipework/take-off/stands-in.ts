@@ -10,6 +10,7 @@ import { measuredTakeOff, pieceEnd } from './end'
 import { fromNode } from './from-node'
 import type { Laid } from './laid'
 import { hasNoPipe } from '../../run/states'
+import { armsChosen, chainChosen } from '../../job/chosen'
 
 /** An end by which a fitting can stand straight in another, or another in it. */
 export interface StandingEnd {
@@ -36,7 +37,7 @@ export interface Standing {
 const plainKinds: ReadonlySet<NodeKind> = new Set(['elbow', 'tee', 'coupling', 'union', 'valve', 'reducer', 'cap'])
 
 function plainEnd(laid: Laid, node: Node, leg: Leg): StandingEnd[] {
-  if (!plainKinds.has(node.kind) || node.chain) return []
+  if (!plainKinds.has(node.kind) || chainChosen(node)) return []
   const { socket, takeOff } = pieceEnd(laid, node.id, leg)
   return socket ? [{ index: null, arm: null, end: socketEnd(socket), length: takeOff }] : []
 }
@@ -49,7 +50,7 @@ export function bodyEnds(
   used: ReadonlySet<number>,
 ): StandingEnd[] {
   const arms = layout.arms.get(node.id) ?? []
-  const onArm = node.arms?.[leg.id]
+  const onArm = armsChosen(node)[leg.id]
   return body.ends.flatMap((own, index): StandingEnd[] => {
     if (used.has(index) || !mayGoInto(node.kind, arms, leg, index)) return []
     if (!onArm) {

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import type { System } from '~~/core/job/system'
 import { namedFittingAt } from '~~/core/run/named-fitting'
-import { canBeNamed, type BodyChoice } from '~~/core/pipework/take-off/named-choices'
+import { canBeNamed, chosenByName, type BodyChoice } from '~~/core/pipework/take-off/named-choices'
+import { nameChosen } from '~~/core/job/chosen'
 import type { Node } from '~~/core/job/job'
 import { armsAtHome, bodiesAtHome } from '~~/core/pipework/take-off/named-at-home'
 import { layOut } from '~~/core/run/layout'
@@ -10,7 +11,7 @@ import { useSelectionStore } from '~/stores/selection'
 
 /** The fitting that stands at a node by its name in the trade: of those that take the pipes there, with its own length. */
 const props = defineProps<{ system: System; node: Node }>()
-const emit = defineEmits<{ choose: [choice: Pick<Node, 'fitting' | 'arms'>] }>()
+const emit = defineEmits<{ choose: [choice: Pick<Node, 'fitting'>] }>()
 const own = useCatalogueStore()
 const { say } = useWords()
 /** A fitting with what stands on its arms: “tee, with a 1/2 M BSP × 16 press adapter”. */
@@ -35,19 +36,16 @@ const items = computed(() => [
 ])
 function choose(id: string): void {
   const found = findFittings().find(({ body }) => body.id === id)
-  emit('choose', {
-    fitting: found?.body.id,
-    arms: found && Object.keys(found.arms).length > 0 ? found.arms : undefined,
-  })
+  emit('choose', { fitting: found && chosenByName(found) })
 }
-const chosen = computed(() => {
-  const { fitting, arms = {} } = props.node
-  return fitting && withArms(namedFittingAt(props.node)?.label ?? fitting, arms)
-})
+const named = computed(() => nameChosen(props.node))
+const chosen = computed(
+  () => named.value && withArms(namedFittingAt(props.node)?.label ?? named.value.name, named.value.arms ?? {}),
+)
 const { namesIn } = useNames()
 /** What stands on an arm, of all that could. */
 const arms = computed(() =>
-  Object.entries(props.node.arms ?? {}).flatMap(([leg, { fittings: chosen }]) => {
+  Object.entries(named.value?.arms ?? {}).flatMap(([leg, { fittings: chosen }]) => {
     const choices = armsAtHome(own.catalogue, layOut(props.system), props.node, leg)
     const labels = choices.map(({ fittings: ids }) => ids.join(', '))
     return choices.length > 0 ? [{ leg, choices, labels, chosen: chosen.join(', ') }] : []
@@ -55,7 +53,7 @@ const arms = computed(() =>
 )
 function chooseArm(leg: string, at: number): void {
   const arm = arms.value.find((of) => of.leg === leg)?.choices[at]
-  if (arm) emit('choose', { fitting: props.node.fitting, arms: { ...props.node.arms, [leg]: arm } })
+  if (arm && named.value) emit('choose', { fitting: { ...named.value, arms: { ...named.value.arms, [leg]: arm } } })
 }
 </script>
 
@@ -67,7 +65,7 @@ function chooseArm(leg: string, at: number): void {
       value-key="value"
       virtualize
       class="w-full"
-      :model-value="node.fitting ?? plain"
+      :model-value="named?.name ?? plain"
       :search-input="{ placeholder: 'drop-ear, angle stop, 15 compression' }"
       aria-label="Fitting by its name"
       @update:model-value="choose"

@@ -4,8 +4,7 @@ import { pipeIdIn } from '~~/core/job/leg-defaults'
 import type { BendingMethod } from '~~/core/materials/material'
 import type { Pipe } from '~~/core/catalogue/pipe'
 import { isPlastic } from '~~/core/materials'
-import { setNode } from '~~/core/edit/edit-run'
-import { setKind } from '~~/core/edit/existing/edit-tie-in'
+import { setKind, setNode } from '~~/core/edit/edit-run'
 import type { Job, Node } from '~~/core/job/job'
 import { bringToHeight } from '~~/core/edit/legs/heights'
 import { chainLegs } from '~~/core/job/chain-legs'
@@ -24,7 +23,7 @@ const props = defineProps<{
 const { job, change } = useOpenJob()
 const { attempt } = useRouteEdit()
 const own = useCatalogueStore()
-const set = (part: Partial<Omit<Node, 'id'>>) => (of: Job) => setNode(of, props.system.id, props.node.id, part)
+const set = (part: Partial<Omit<Node, 'id' | 'kind'>>) => (of: Job) => setNode(of, props.system.id, props.node.id, part)
 
 /** Upright legs follow where they can; where they cannot, the height is kept, and the checks say what it lacks. */
 function setHeight(height: number | undefined): void {
@@ -64,7 +63,7 @@ const changing = computed(() => {
       :is-plastic="pipe !== undefined && isPlastic(pipe.material)"
       :is-end="isEnd"
       @change="(part) => change(set(part)(job))"
-      @kind="(kind) => change(setKind(job, system.id, node.id, kind))"
+      @kind="(kind) => change(setKind(job, system.id, node.id, { kind }))"
       @height="setHeight"
     >
       <LazyTieInPick v-if="node.kind === 'tie-in'" :system="system" :node="node" />

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { type System, runOf } from '~~/core/job/system'
 import type { Pipe } from '~~/core/catalogue/pipe'
+import { chainChosen } from '~~/core/job/chosen'
 import type { Job, Node } from '~~/core/job/job'
 import { inLine } from '~~/core/join/chains/chain-by-piece'
 import { chooseChain } from '~~/core/edit/existing/edit-tie-in'
@@ -25,7 +26,7 @@ const answer = computed(() =>
   ),
 )
 type Found = NonNullable<typeof answer.value>['chains'][number]
-const chosen = computed(() => props.node.chain?.fittings.join())
+const chosen = computed(() => chainChosen(props.node)?.fittings.join())
 const isChosen = ({ fittings }: Found) => chosen.value === fittings.map(({ id }) => id).join()
 const choose = (chain: Found) => emit('change', chooseChain(job.value, props.system.id, props.node.id, chain))
 </script>

@@ -2,6 +2,7 @@
 import { setNode, setRun } from '~~/core/edit/edit-run'
 import { chooseChain } from '~~/core/edit/existing/edit-tie-in'
 import { addRun } from '~~/core/edit/new-job'
+import { chainChosen } from '~~/core/job/chosen'
 import { services, type Place } from '~~/core/job/place'
 import { systemOf } from '~~/core/job/system'
 import { plainMethodAt } from '~~/core/pipework/take-off/end'
@@ -78,7 +79,7 @@ function setPipe(pipe: string): void {
         :condition-a="current.node.condition"
         :condition-b="current.run.condition"
         :tools="job.tools"
-        :chosen="current.node.chain"
+        :chosen="chainChosen(current.node)"
         :method="current.run.method"
         :plain="plain"
         choosable

@@ -2,7 +2,7 @@ import type { Catalogue } from '../catalogue/catalogue'
 import { methods } from '../methods'
 import type { MethodId } from '../methods/ids'
 import { axes, type Direction, type Job, type Leg, type Node } from '../job/job'
-import type { Clash } from '../edit/merge'
+import type { Clash } from './merge'
 import { nodeWord } from '../job/node-legs'
 import { directionWords } from '../run/direction-words'
 import type { Speaker } from '../quantity/speaks'
@@ -36,6 +36,8 @@ const wordOf = (key: string): string =>
 
 type Tree = Readonly<Record<string, unknown>>
 const isTree = (value: unknown): value is Tree => typeof value === 'object' && value !== null && !Array.isArray(value)
+const isTexts = (value: unknown): value is readonly string[] =>
+  Array.isArray(value) && value.every((text) => typeof text === 'string')
 const isDirection = (value: unknown): value is Direction =>
   (axes as readonly unknown[]).includes(value) || (isTree(value) && 'bearing' in value && 'pitch' in value)
 
@@ -52,6 +54,7 @@ function valueWords(catalogue: Catalogue, say: Speaker, key: string, value: unkn
   if (typeof item.length === 'number' && item.direction !== undefined)
     return `${say.length(item.length)} ${directionWords(item.direction)}`
   if (item.kind !== undefined) return nodeWord(item.kind)
+  if (isTexts(item.fittings)) return item.fittings.join(' and ')
   return typeof item.name === 'string' ? item.name : 'as it was set'
 }
 

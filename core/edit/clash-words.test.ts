@@ -1,11 +1,12 @@
 import { describe, expect, it } from 'vitest'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
 import { clashWords } from './clash-words'
-import { setLeg, setNode, setRun } from '../edit/edit-run'
+import { setLeg, setKind, setNode, setRun } from './edit-run'
 import type { Job } from '../job/job'
-import { mergeJobs } from '../edit/merge'
-import { pipeId, sampleJob, withCopy } from './sample-run'
+import { mergeJobs } from './merge'
+import { pipeId, sampleJob, withCopy } from '../testing/sample-run'
 import { speakerIn } from '../speech'
+import { byName, chained } from '../testing/sample-choice'
 
 const [copper22, copper28] = [pipeId('EN 1057', '22', 0.9), pipeId('EN 1057', '28', 0.9)]
 const base: Job = {
@@ -39,9 +40,15 @@ describe('a clash in words', () => {
     ],
     [
       'a fitting',
-      setNode(base, 'r1', 'b', { kind: 'tee' }),
-      setNode(base, 'r1', 'b', { kind: 'bend' }),
+      setKind(base, 'r1', 'b', { kind: 'tee' }),
+      setKind(base, 'r1', 'b', { kind: 'bend' }),
       ['Run, tee: what stands there', 'tee', 'bend'],
+    ],
+    [
+      'a chosen fitting',
+      setNode(base, 'r1', 'b', { fitting: byName('22 solder × 22 solder elbow 90') }),
+      setNode(base, 'r1', 'b', { fitting: chained(['one', 'other'], ['solder', 'crimp']) }),
+      ['Run, elbow 2: fitting', '22 solder × 22 solder elbow 90', 'one and other'],
     ],
     [
       'a pipe',
