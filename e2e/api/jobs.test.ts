@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { emptyJob } from '../../core/edit/new-job'
 import tarn from '../../demo/tarn-lane-bakehouse.json'
 import first from '../../demo/version-1/tarn-lane-bakehouse.json'
+import second from '../../demo/version-2/tarn-lane-bakehouse.json'
 import { useSite } from './client'
 
 const { ask, site } = useSite(false)
@@ -54,38 +55,43 @@ describe('jobs', () => {
     expect((await ask('DELETE', `jobs/${bad.id}`)).status).toBe(204)
   })
 
-  it('one of version 1, in the database or sent, is answered as version 2, and its log still belongs to its joints', async () => {
-    const { id } = await create('Old')
-    const pool = mysql.createPool({ uri: site().database.url })
-    await pool.query('UPDATE jobs SET document = ? WHERE id = ?', [JSON.stringify(first), id])
-    await pool.end()
-    const joint = 'r2/n1/l1'
-    const entry = {
-      id: 'made-before-the-change',
-      kind: 'joint-made',
-      subject: { joint },
-      at: '2026-05-04T10:01:00Z',
-      by: 'I. Marl',
-      jobVersion: 1,
-      body: {},
-    }
-    expect((await ask('POST', `jobs/${id}/log`, { entries: [entry] })).status).toBe(201)
-    const { body } = await ask('GET', `jobs/${id}`)
-    expect(body.job).toMatchObject({
-      version: 2,
-      nodes: { length: tarn.nodes.length },
-      legs: { length: tarn.legs.length },
-    })
-    expect((await ask('GET', `jobs/${id}/state`)).body.joints[joint].made).toMatchObject({ by: 'I. Marl' })
-    const listed = (await ask('GET', 'jobs')).body.find((of: { id: string }) => of.id === id)
-    expect(listed.job.version).toBe(2)
-    // A program before this one sends it as it knows it.
-    const saved = await ask('PUT', `jobs/${id}`, { version: 1, job: { ...first, title: 'Sent as before' } })
-    expect(saved.body).toMatchObject({ version: 2, job: { version: 2, title: 'Sent as before' } })
-    expect((await ask('POST', 'plan', first)).body.pieces.length).toBe(
-      (await ask('POST', 'plan', tarn)).body.pieces.length,
-    )
-  })
+  it.each([
+    [1, first, 'r2/n1/l1'],
+    [2, second, 'r2/n9/l8'],
+  ])(
+    'one of version %s, in the database or sent, is answered as version 3, and its log still belongs to its joints',
+    async (_, before, joint) => {
+      const { id } = await create('Old')
+      const pool = mysql.createPool({ uri: site().database.url })
+      await pool.query('UPDATE jobs SET document = ? WHERE id = ?', [JSON.stringify(before), id])
+      await pool.end()
+      const entry = {
+        id: `made-in-version-${before.version}`,
+        kind: 'joint-made',
+        subject: { joint },
+        at: '2026-05-04T10:01:00Z',
+        by: 'I. Marl',
+        jobVersion: 1,
+        body: {},
+      }
+      expect((await ask('POST', `jobs/${id}/log`, { entries: [entry] })).status).toBe(201)
+      const { body } = await ask('GET', `jobs/${id}`)
+      expect(body.job).toMatchObject({
+        version: 3,
+        nodes: { length: tarn.nodes.length },
+        legs: { length: tarn.legs.length },
+      })
+      expect((await ask('GET', `jobs/${id}/state`)).body.joints[joint].made).toMatchObject({ by: 'I. Marl' })
+      const listed = (await ask('GET', 'jobs')).body.find((of: { id: string }) => of.id === id)
+      expect(listed.job.version).toBe(3)
+      // A program before this one sends it as it knows it.
+      const saved = await ask('PUT', `jobs/${id}`, { version: 1, job: { ...before, title: 'Sent as before' } })
+      expect(saved.body).toMatchObject({ version: 2, job: { version: 3, title: 'Sent as before' } })
+      expect((await ask('POST', 'plan', before)).body.pieces.length).toBe(
+        (await ask('POST', 'plan', tarn)).body.pieces.length,
+      )
+    },
+  )
 
   it('takes the version from If-Match as well', async () => {
     const { id } = await create('Bare')

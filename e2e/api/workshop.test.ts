@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { pipeId, sampleJob } from '../../core/testing/sample-run'
 import { emptyWorkshop } from '../../core/workshop/workshop'
 import { useSite } from './client'
+import { byName } from '../../core/testing/sample-choice'
 
 const { ask } = useSite(false)
 const solder22 = 'solder:EN 1254-1:22'
@@ -37,7 +38,7 @@ describe('parts', () => {
   it('a fitting that was measured by its name is what a chain of it is cut by, until it is withdrawn', async () => {
     const named = '22 solder × 1/2 F BSP drop-ear elbow'
     const nodes = job.nodes.map((node) =>
-      node === job.nodes.at(-1) ? { ...node, kind: 'outlet', fitting: named } : node,
+      node === job.nodes.at(-1) ? { ...node, kind: 'outlet', fitting: byName(named) } : node,
     )
     const last = async () => {
       const { body } = await ask('POST', 'plan', { ...job, nodes })

@@ -90,6 +90,6 @@ describe('the list of jobs', () => {
     const jobs = (await (await fetch(`${site().origin}/api/jobs`)).json()) as {
       job: { title: string; version: number }
     }[]
-    expect(jobs.find(({ job }) => job.title === 'Drawn before')!.job.version).toBe(2)
+    expect(jobs.find(({ job }) => job.title === 'Drawn before')!.job.version).toBe(3)
   })
 })
