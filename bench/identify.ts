@@ -1,6 +1,6 @@
 import { shippedCatalogue as catalogue } from '../core/catalogue/catalogue'
 import type { Pipe } from '../core/catalogue/pipe'
-import { fittingsTaken } from '../core/survey/fittings-taken'
+import { fittingsThatFit } from '../core/survey/fittings-that-fit'
 import { identify, type Identification } from '../core/survey/identify'
 import { readingError } from '../core/survey/likelihood'
 import { answerShare } from '../core/survey/look-likelihood'
@@ -52,14 +52,14 @@ function inspect(random: () => number): Inspection {
 /** Every fitting that the first line offers goes on the pipe: what is bought fits. */
 const allGoOn = (answer: Identification, pipe: Pipe): boolean => {
   const offered = answer.groups[0]?.fits ?? []
-  const { sure, doubtful } = fittingsTaken(catalogue, pipe)
+  const { sure, doubtful } = fittingsThatFit(catalogue, pipe)
   const taken = new Set([...sure, ...doubtful])
   return offered.length > 0 ? offered.every((fitting) => taken.has(fitting)) : taken.size === 0
 }
 const isRight = (answer: Identification, pipe: Pipe): boolean => {
   const [first] = answer.groups
   const likeliest = first && catalogue.pipe(first.candidates[0]!.pipe)
-  return likeliest !== undefined && fittingsTaken(catalogue, likeliest).key === fittingsTaken(catalogue, pipe).key
+  return likeliest !== undefined && fittingsThatFit(catalogue, likeliest).key === fittingsThatFit(catalogue, pipe).key
 }
 
 /** Checks as proposed, one after the other, until what fits is settled. */

@@ -8,7 +8,7 @@ import { settingText } from './workshop/setting-text'
 import { ruleMetas } from './join/rules'
 import { jointCard } from './procedure/joint-card'
 import { attitudes } from './procedure/procedure'
-import type { Sentence } from './quantity/sentence'
+import type { Sentence } from './quantity/words/sentence'
 import { unitSystems, type Units } from './quantity/units'
 import { speakerIn, vocabularies } from './speech'
 

@@ -1,5 +1,5 @@
-import { DatabaseInUse, restoreBackup } from '../server/database/backup'
-import { BackupProblem } from '../server/database/backup-file'
+import { DatabaseInUse, restoreBackup } from '../server/database/backup/backup'
+import { BackupProblem } from '../server/database/backup/backup-file'
 import { Failure, runMain } from './run/failure'
 import { withDatabase } from './run/with-database'
 

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { recordSchema } from '../core/record/record-schema'
-import { fieldProblems } from '../core/quantity/field-problem'
+import { fieldProblems } from '../core/quantity/words/field-problem'
 import { isAsSealed, type Seal } from '../server/record/seal'
 import { Failure, runMain } from './run/failure'
 

@@ -1,6 +1,6 @@
-import { formatFigure } from '~~/core/quantity/format-length'
-import type { Message } from '~~/core/quantity/message'
-import { problemText } from '~~/core/quantity/refusal'
+import { formatFigure } from '~~/core/quantity/words/format-length'
+import type { Message } from '~~/core/quantity/words/message'
+import { problemText } from '~~/core/quantity/words/refusal'
 import { speakerIn } from '~~/core/speech'
 import { useDecidedStore } from '~/stores/decided'
 

@@ -1,4 +1,4 @@
-import { testPressureOut } from '~~/core/quantity/format-water'
+import { testPressureOut } from '~~/core/quantity/words/format-water'
 import { toFahrenheit } from '~~/core/quantity/temperature'
 import type { Units } from '~~/core/quantity/units'
 import type { ProofAnswer } from '~~/core/prove/prove'

@@ -3,7 +3,7 @@ import { defineStore, storeToRefs } from 'pinia'
 import { computed } from 'vue'
 import type { Job } from '~~/core/job/job'
 import { asBuilt } from '~~/core/pipework/as-built'
-import { asFittingsStand } from '~~/core/pipework/as-fittings-stand'
+import { withDirectLengths } from '~~/core/pipework/with-direct-lengths'
 import { usePlan } from '~/composables/usePlan'
 import { settleConflict, type Choice } from '~/open-job/conflict'
 import { editJob } from '~/open-job/editing'
@@ -26,7 +26,7 @@ export const useJobStore = defineStore('job', () => {
   const own = useCatalogueStore()
   const { job: decided } = storeToRefs(useDecidedStore())
   /** What edits take: as it was decided, each leg without pipe as long as its two fittings make it. */
-  const job = computed(() => decided.value && asFittingsStand(own.catalogue, decided.value))
+  const job = computed(() => decided.value && withDirectLengths(own.catalogue, decided.value))
   /** As it will stand, with its made-up pieces: what is drawn, and what the plan speaks of. */
   const built = computed(() => job.value && asBuilt(own.catalogue, job.value))
   const { plan, isBehind } = usePlan(built, own)

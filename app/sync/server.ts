@@ -1,5 +1,5 @@
 import type { Job } from '~~/core/job/job'
-import type { FieldProblem } from '~~/core/quantity/field-problem'
+import type { FieldProblem } from '~~/core/quantity/words/field-problem'
 import type { Units } from '~~/core/quantity/units'
 import type { Cutting, RackOffcut } from '~~/core/cut/rack'
 import type { StepProgress } from '~~/core/plan/progress'

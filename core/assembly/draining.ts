@@ -1,5 +1,5 @@
 import type { Catalogue } from '../catalogue/catalogue'
-import { volumeIn } from '../quantity/format-water'
+import { volumeIn } from '../quantity/words/format-water'
 import { contentOfStretches, contentOfSystem } from '../flow/content'
 import type { Job, NodeKind } from '../job/job'
 import { layOut } from '../run/layout'

@@ -1,6 +1,6 @@
 import { methods } from '../methods'
 import type { MethodId } from '../methods/ids'
-import type { Message } from '../quantity/message'
+import type { Message } from '../quantity/words/message'
 import type { Vector } from '../quantity/vector'
 
 /** A joint as it is made: what it brings together, and what that needs. */

@@ -1,4 +1,4 @@
-import { fixed, messagesOf, sentence, type Vocabulary } from '../quantity/sentence'
+import { fixed, messagesOf, sentence, type Vocabulary } from '../quantity/words/sentence'
 
 /** Why a joint cannot be made as its turn comes. */
 const obstacleSentences = {

@@ -1,5 +1,5 @@
 import { methods } from '../methods'
-import type { Message } from '../quantity/message'
+import type { Message } from '../quantity/words/message'
 import { isHurtBy, needsFlame, type AssemblyJoint, type AssemblyQuestion } from './question'
 import { obstacleSays } from './sayings'
 

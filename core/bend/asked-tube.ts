@@ -1,5 +1,5 @@
-import { fixed } from '../quantity/sentence'
-import { Refusal, refusalsOf } from '../quantity/refusal'
+import { fixed } from '../quantity/words/sentence'
+import { Refusal, refusalsOf } from '../quantity/words/refusal'
 import { markedTube, type BendMark } from './marks-tube'
 import { crossoverFour, crossoverThree, offsetTube, twoNineties } from './offset'
 import { bendRoom, bendRoomProblem } from './room'

@@ -1,7 +1,7 @@
 import * as z from 'zod'
 import { radians } from '../quantity/angle'
-import { fixed } from '../quantity/sentence'
-import { refusalsOf } from '../quantity/refusal'
+import { fixed } from '../quantity/words/sentence'
+import { refusalsOf } from '../quantity/words/refusal'
 import { bendLengths } from './geometry'
 
 /** How a bend is marked and laid in the former. Which is right is habit; each is calibrated to the user's own bender. */

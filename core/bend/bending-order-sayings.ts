@@ -1,4 +1,4 @@
-import { fixed, messagesOf, sentence } from '../quantity/sentence'
+import { fixed, messagesOf, sentence } from '../quantity/words/sentence'
 
 /** Why there is no order of bending. */
 export const bendingOrderSentences = {

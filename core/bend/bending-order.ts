@@ -1,5 +1,5 @@
 import { bendingOrderSays } from './bending-order-sayings'
-import type { Message } from '../quantity/message'
+import type { Message } from '../quantity/words/message'
 import { markedFromOtherEnd, sweepOf, type BenderStand, type Sweep } from './foul'
 import type { MarkedTube } from './tube'
 

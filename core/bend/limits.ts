@@ -2,8 +2,8 @@ import { materialOf } from '../materials'
 import { bendingMethods, type BendingMethod } from '../materials/material'
 import type { Pipe } from '../catalogue/pipe'
 import type { Basis } from '../quantity/basis'
-import { fixed, messagesOf, sentence } from '../quantity/sentence'
-import type { Message } from '../quantity/message'
+import { fixed, messagesOf, sentence } from '../quantity/words/sentence'
+import type { Message } from '../quantity/words/message'
 import { typicalRadius } from './bender'
 
 export interface BendVerdict extends Message {

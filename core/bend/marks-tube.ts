@@ -1,5 +1,5 @@
-import { fixed, sentence } from '../quantity/sentence'
-import { refusalsOf } from '../quantity/refusal'
+import { fixed, sentence } from '../quantity/words/sentence'
+import { refusalsOf } from '../quantity/words/refusal'
 import { bendLengths } from './geometry'
 import type { Tube } from './tube'
 

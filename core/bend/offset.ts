@@ -1,6 +1,6 @@
 import { degrees, radians } from '../quantity/angle'
-import { fixed } from '../quantity/sentence'
-import { refusalsOf } from '../quantity/refusal'
+import { fixed } from '../quantity/words/sentence'
+import { refusalsOf } from '../quantity/words/refusal'
 import type { Tube } from './tube'
 
 const refuse = refusalsOf({

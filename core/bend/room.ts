@@ -1,5 +1,5 @@
-import { messagesOf, sentence } from '../quantity/sentence'
-import type { Message } from '../quantity/message'
+import { messagesOf, sentence } from '../quantity/words/sentence'
+import type { Message } from '../quantity/words/message'
 import type { MarkedTube } from './tube'
 
 /** Bends that have no room on their tube: they cannot be marked, and no figure is given for them. */

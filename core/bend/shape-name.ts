@@ -1,6 +1,6 @@
 import { radians } from '../quantity/angle'
-import { fixed, messagesOf, sentence } from '../quantity/sentence'
-import type { Message } from '../quantity/message'
+import { fixed, messagesOf, sentence } from '../quantity/words/sentence'
+import type { Message } from '../quantity/words/message'
 import type { Tube } from './tube'
 
 /** What people call a bent tube. */

@@ -4,8 +4,8 @@ import { cuttingProblem, type CuttingProblem, type Pattern, type StockQuestion }
 import { layFirstFit } from './first-fit'
 import { gatherRemainder, isLargest } from './largest-remainder'
 import type { Solver } from './solver'
-import { fixed, sentence } from '../quantity/sentence'
-import { refusalsOf } from '../quantity/refusal'
+import { fixed, sentence } from '../quantity/words/sentence'
+import { refusalsOf } from '../quantity/words/refusal'
 import type { Bar, StockPiece, StockPlan } from './stock'
 import type { StepRounding } from './units'
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { formatLength } from '../quantity/format-length'
+import { formatLength } from '../quantity/words/format-length'
 import { depthStrips, type StripDepth } from './depth-strip'
 import { stripSvg } from './strip-page'
 

@@ -1,4 +1,4 @@
-import { formatClock } from '../quantity/format-duration'
+import { formatClock } from '../quantity/words/format-duration'
 
 export interface TraceTexts {
   readonly ink: string

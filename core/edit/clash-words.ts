@@ -5,7 +5,7 @@ import { axes, type Direction, type Job, type Leg, type Node } from '../job/job'
 import type { Clash } from './merge'
 import { nodeWord } from '../job/node-legs'
 import { directionWords } from '../run/direction-words'
-import type { Speaker } from '../quantity/speaks'
+import type { Speaker } from '../quantity/words/speaks'
 import { namesOf, runNameIn } from '../run/names'
 
 /** A clash as a person reads it: where, and what stands there on either side. */

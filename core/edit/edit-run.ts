@@ -83,7 +83,7 @@ export function goingOn(system: System, { id, kind, run }: Node): Pick<Leg, 'run
 const sameDirection = (a: Direction, b: Direction): boolean => JSON.stringify(a) === JSON.stringify(b)
 
 /** What an end becomes when pipe goes on from it: straight on a coupling, otherwise an elbow. */
-export function goneOnFrom(system: System, node: Node, direction: Direction): Node {
+export function continuedFrom(system: System, node: Node, direction: Direction): Node {
   const arm = system.legs.find(({ from, to }) => to === node.id || from === node.id)
   if (!arm || !isRunEnd(node.kind)) return node
   const arriving = arm.to === node.id ? arm.direction : oppositeDirection(arm.direction)
@@ -112,7 +112,7 @@ export function addLeg(
   return {
     job: withSystem(job, runId, ({ nodes, legs }) => ({
       nodes: [
-        ...nodes.map((known) => (known === start ? goneOnFrom(system, known, direction) : known)),
+        ...nodes.map((known) => (known === start ? continuedFrom(system, known, direction) : known)),
         { id: node, run: on.run, kind: 'open', ...(method ? { method } : {}) },
       ],
       legs: [...legs, { ...on, id: leg, from, to: node, direction, length: needLegLength(length) }],

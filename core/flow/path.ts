@@ -1,15 +1,15 @@
 import { serviceIn } from '../job/leg-defaults'
 import type { Catalogue } from '../catalogue/catalogue'
-import { fixed, messagesOf, sentence } from '../quantity/sentence'
-import type { Message } from '../quantity/message'
-import { refusalsOf } from '../quantity/refusal'
+import { fixed, messagesOf, sentence } from '../quantity/words/sentence'
+import type { Message } from '../quantity/words/message'
+import { refusalsOf } from '../quantity/words/refusal'
 import type { Layout } from '../run/layout'
 import { unknownHeights } from '../run/unknown-heights'
 import { walk } from '../run/walk'
 import type { Profile } from '../workshop/profile'
-import { goingOnIn, nothingYet, type Gone, type GoOn } from './gone'
+import { goingOnIn, noneYet, type Travelled, type GoOn } from './travelled'
 import { waterStateOf } from './loss'
-import { goneByAllWays } from './shared-ways'
+import { travelledByAllWays } from './shared-ways'
 import type { System } from '../job/system'
 
 /** What one outlet's draw does on its way from the start of the run: advice, not design. */
@@ -61,10 +61,10 @@ function feedsOf({ nodes }: System): string[] {
 }
 
 /** Without loops each node has one way, and all are gone at once. */
-function goneByOneWay({ arms }: Layout, goOn: GoOn, start: string, draw: number): ReadonlyMap<string, Gone> {
-  const gone = new Map<string, Gone>()
+function travelledByOneWay({ arms }: Layout, goOn: GoOn, start: string, draw: number): ReadonlyMap<string, Travelled> {
+  const gone = new Map<string, Travelled>()
   for (const { node, from, leg } of walk(arms, start))
-    gone.set(node, leg && from !== null ? goOn(gone.get(from)!, { from, leg, to: node }, draw) : nothingYet)
+    gone.set(node, leg && from !== null ? goOn(gone.get(from)!, { from, leg, to: node }, draw) : noneYet)
   return gone
 }
 
@@ -82,7 +82,7 @@ export function flowPaths(catalogue: Catalogue, layout: Layout, draw: number, pr
   const goOn = goingOnIn(catalogue, layout)
   const unknown = unknownHeights(layout)
   const isTree = layout.closingLegs.size === 0 && feeds.length === 1
-  const gone = isTree ? goneByOneWay(layout, goOn, feeds[0]!, draw) : goneByAllWays(layout, goOn, feeds, draw)
+  const gone = isTree ? travelledByOneWay(layout, goOn, feeds[0]!, draw) : travelledByAllWays(layout, goOn, feeds, draw)
   return system.nodes.flatMap(({ kind, run, id: outlet }): FlowPath[] => {
     const way = gone.get(outlet)
     if (kind !== 'outlet' || !way?.by) return []

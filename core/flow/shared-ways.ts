@@ -1,5 +1,5 @@
 import type { Layout } from '../run/layout'
-import { nothingYet, type Gone, type GoOn } from './gone'
+import { noneYet, type Travelled, type GoOn } from './travelled'
 import { mainWay, sharedFlow, type Edge } from './network'
 
 /**
@@ -9,35 +9,35 @@ import { mainWay, sharedFlow, type Edge } from './network'
  * @param feeds nodes from which water comes, one or more, under one pressure
  * @param draw litres a minute at one outlet, the others shut
  */
-export function goneByAllWays(
+export function travelledByAllWays(
   { system, node }: Layout,
   goOn: GoOn,
   feeds: readonly string[],
   draw: number,
-): ReadonlyMap<string, Gone> {
+): ReadonlyMap<string, Travelled> {
   const [first, ...others] = feeds
   if (first === undefined) return new Map()
   const edges: Edge[] = [
     ...system.legs.map((leg) => ({
       from: leg.from,
       to: leg.to,
-      loss: (flow: number) => goOn(nothingYet, { from: leg.from, leg, to: leg.to }, flow).loss,
+      loss: (flow: number) => goOn(noneYet, { from: leg.from, leg, to: leg.to }, flow).loss,
     })),
     ...others.map((to) => ({ from: first, to, loss: () => 0 })),
   ]
-  const gone = new Map<string, Gone>()
+  const gone = new Map<string, Travelled>()
   for (const id of node.keys()) {
     if (node.get(id)!.kind !== 'outlet' || id === first) continue
     const flows = sharedFlow(edges, first, id, draw)
     if (!flows) continue
-    let main = nothingYet
+    let main = noneYet
     for (const { edge, to } of mainWay(edges, flows, first, id)) {
       const leg = system.legs[edge]
       if (leg) main = goOn(main, { from: leg.to === to ? leg.from : leg.to, leg, to }, Math.abs(flows[edge]!))
     }
     // Beside it water may be faster, in narrower pipe.
     const all = system.legs.map((leg, edge) =>
-      goOn(nothingYet, { from: leg.from, leg, to: leg.to }, Math.abs(flows[edge]!)),
+      goOn(noneYet, { from: leg.from, leg, to: leg.to }, Math.abs(flows[edge]!)),
     )
     const fastest = (of: 'velocity' | 'copperVelocity' | 'insertVelocity') => Math.max(...all.map((one) => one[of]))
     gone.set(id, {

@@ -1,7 +1,7 @@
 import { safeRead } from '../quantity/safe-read'
 import type { Catalogue } from '../catalogue/catalogue'
 import { pipeIdNow } from '../catalogue/former-pipe-ids'
-import { fieldProblems, type FieldProblem } from '../quantity/field-problem'
+import { fieldProblems, type FieldProblem } from '../quantity/words/field-problem'
 import { withoutLengthsMade } from './decisions'
 import { jobSchema, type Job, type Leg, type Node, type Run } from './job'
 import { namePipes } from './name-pipes'

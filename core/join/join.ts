@@ -14,7 +14,7 @@ import { shippedCosts, type Costs } from '../workshop/costs'
 import { unitSystems } from '../quantity/units'
 import { profileIds, profileWith } from '../workshop/profile'
 import { changedSettingsSchema } from '../workshop/setting'
-import type { Message } from '../quantity/message'
+import type { Message } from '../quantity/words/message'
 import { noChain } from './chains/no-chain'
 import type { Reason, Verdict } from './verdict'
 

@@ -1,4 +1,4 @@
-import { fixed } from '../quantity/sentence'
+import { fixed } from '../quantity/words/sentence'
 import type { RuleMeta } from './rule'
 
 /** Fitting in fitting: what holds where no pipe is in the joint. */

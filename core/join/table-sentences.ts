@@ -1,4 +1,4 @@
-import { fixed, sentence } from '../quantity/sentence'
+import { fixed, sentence } from '../quantity/words/sentence'
 
 /** What the table of methods and materials says, each sentence under a name of its own. */
 export const tableSentences = {

@@ -1,6 +1,6 @@
 import type { Basis } from '../quantity/basis'
 import type { MethodId } from '../methods/ids'
-import type { Message } from '../quantity/message'
+import type { Message } from '../quantity/words/message'
 
 export const verdictKinds = ['fits', 'caution', 'refuse'] as const
 export type VerdictKind = (typeof verdictKinds)[number]

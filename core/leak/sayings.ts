@@ -1,4 +1,4 @@
-import { fixed, messagesOf } from '../quantity/sentence'
+import { fixed, messagesOf } from '../quantity/words/sentence'
 
 /** What makes a place likelier to be the one that leaks. */
 export const searchSentences = {

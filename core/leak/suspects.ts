@@ -9,7 +9,7 @@ import type { JointState } from '../log/joint-states'
 import type { SiteState } from '../log/site-state'
 import type { Plan } from '../plan/types'
 import { searchSays, type SuspicionKind } from './sayings'
-import type { Message } from '../quantity/message'
+import type { Message } from '../quantity/words/message'
 
 /** A joint, or a leg's pipe, that may be what leaks. */
 export interface Suspect {

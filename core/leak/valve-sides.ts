@@ -1,5 +1,5 @@
 import type { Job } from '../job/job'
-import { nodesBeyond } from '../run/beyond'
+import { isolatedNodes } from '../run/isolated-nodes'
 import { layOut } from '../run/layout'
 import type { Suspect } from './suspects'
 import { siteId } from '../job/site-id'
@@ -26,7 +26,7 @@ export function valveSides(job: Job, suspects: readonly Suspect[]): ValveSides[]
     return system.nodes.flatMap((valve): ValveSides[] => {
       const { id, kind, run } = valve
       if (kind !== 'valve') return []
-      const nodes = nodesBeyond(layout, id)
+      const nodes = isolatedNodes(layout, id)
       const legs = new Set(system.legs.flatMap((leg) => (nodes.has(leg.from) || nodes.has(leg.to) ? [leg.id] : [])))
       const beyond = suspects.filter(({ leg, node }) =>
         leg === null ? node !== null && nodes.has(node) : legs.has(leg),

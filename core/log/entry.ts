@@ -1,6 +1,6 @@
 import { safeRead } from '../quantity/safe-read'
 import * as z from 'zod'
-import { fieldProblems, type FieldProblem } from '../quantity/field-problem'
+import { fieldProblems, type FieldProblem } from '../quantity/words/field-problem'
 import { entryKinds, kindOf } from './kinds'
 
 const id = z.string().min(8, 'an id of its own: 8 to 60 characters').max(60, 'an id of its own: 8 to 60 characters')

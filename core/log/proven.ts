@@ -1,7 +1,7 @@
 import { systemsOf, type System } from '../job/system'
 import type { Job } from '../job/job'
 import type { Plan } from '../plan/types'
-import { fewestReadings } from '../prove/fewest'
+import { fewestReadings } from '../prove/inference/fewest'
 import { testProfileOf } from '../prove/profiles'
 import { secondsOf, type ProfileMeta } from '../prove/profile'
 import { layOut } from '../run/layout'
@@ -149,14 +149,14 @@ export function provenJoints(job: Job, plan: Plan, { joints, tests }: SiteState)
         const fault = faults.get(test)!
         return [fault ? { lacks: fault } : { by: name }]
       })
-      found.set(id, standing(proofs))
+      found.set(id, deciding(proofs))
     }
   }
   return found
 }
 
 /** The last test decides where it found something against; else any that counts. */
-function standing(proofs: readonly JointProof[]): JointProof {
+function deciding(proofs: readonly JointProof[]): JointProof {
   const [last] = proofs
   if (!last) return { lacks: 'not tested' }
   if ('lacks' in last && last.lacks === 'leak') return last

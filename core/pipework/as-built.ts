@@ -1,6 +1,6 @@
 import type { Catalogue } from '../catalogue/catalogue'
 import type { Job } from '../job/job'
-import { asFittingsStand } from './as-fittings-stand'
+import { withDirectLengths } from './with-direct-lengths'
 import { withMadeUpPieces } from './made-up-pieces'
 
 /**
@@ -10,4 +10,4 @@ import { withMadeUpPieces } from './made-up-pieces'
  * @returns the same job where that changes nothing
  */
 export const asBuilt = (catalogue: Catalogue, job: Job): Job =>
-  asFittingsStand(catalogue, withMadeUpPieces(catalogue, job))
+  withDirectLengths(catalogue, withMadeUpPieces(catalogue, job))

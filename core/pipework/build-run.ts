@@ -1,6 +1,6 @@
 import type { Catalogue } from '../catalogue/catalogue'
 import type { Layout } from '../run/layout'
-import { standingsOf, type Standing } from './take-off/stands-in'
+import { directJointsOf, type DirectJoint } from './take-off/direct-joint'
 import { existingEnds, isExistingLeg, tiedInto } from '../run/states'
 import type { Leg, Node } from '../job/job'
 import { siteId } from '../job/site-id'
@@ -27,7 +27,7 @@ export interface BuiltRun {
   readonly parts: readonly Part[]
   readonly at: ReadonlyMap<string, FittingsAt>
   /** Fittings that stand straight one in the other, by their leg. */
-  readonly standings: ReadonlyMap<string, Standing>
+  readonly directJoints: ReadonlyMap<string, DirectJoint>
 }
 
 /** The existing pipe of a tie-in, by its node; a length of existing pipe in a run, by its leg. */
@@ -41,7 +41,7 @@ export const piecePort = ({ id }: BuiltPiece, end: 0 | 1): PortRef => ({ part: i
 type TakeOffs = ReadonlyMap<string, ReadonlyMap<string, number | null>>
 
 /** From each node to where the pipe of each leg stops, in mm: of pieces, of existing pipe, of fittings one in the other. */
-function takeOffsOf({ layout, ends, pieces }: Unbuilt, standings: BuiltRun['standings']): TakeOffs {
+function takeOffsOf({ layout, ends, pieces }: Unbuilt, directJoints: BuiltRun['directJoints']): TakeOffs {
   const found = new Map<string, Map<string, number | null>>()
   const set = (node: string, leg: string, mm: number | null) => {
     const there = found.get(node) ?? new Map<string, number | null>()
@@ -50,8 +50,8 @@ function takeOffsOf({ layout, ends, pieces }: Unbuilt, standings: BuiltRun['stan
   for (const piece of pieces)
     for (const end of [0, 1] as const) set(piece.ends[end].node, legAt(piece, end), piece.ends[end].takeOff)
   for (const { leg, node } of existingEnds(layout)) set(node.id, leg.id, ends(node.id, leg).takeOff?.mm ?? null)
-  for (const { leg, ends: standing } of standings.values())
-    for (const [at, node] of [leg.from, leg.to].entries()) set(node, leg.id, standing[at]!.length?.mm ?? null)
+  for (const { leg, ends: faces } of directJoints.values())
+    for (const [at, node] of [leg.from, leg.to].entries()) set(node, leg.id, faces[at]!.length?.mm ?? null)
   return found
 }
 
@@ -89,13 +89,13 @@ export interface Unbuilt {
 /** The parts of a system: pieces, existing pipe and every fitting, each with its ports. */
 export function buildRun(catalogue: Catalogue, of: Unbuilt): BuiltRun {
   const { layout, pieces } = of
-  const standings = standingsOf({ catalogue, layout })
-  const takeOffs = takeOffsOf(of, standings)
+  const directJoints = directJointsOf({ catalogue, layout })
+  const takeOffs = takeOffsOf(of, directJoints)
   const none = new Map<string, number | null>()
   const at = new Map(
     layout.system.nodes.map((node) => {
       const [arms, stops] = [layout.arms.get(node.id) ?? [], takeOffs.get(node.id) ?? none]
-      return [node.id, fittingsAt({ catalogue, layout, node, arms, takeOffs: stops, standings })]
+      return [node.id, fittingsAt({ catalogue, layout, node, arms, takeOffs: stops, directJoints })]
     }),
   )
   const parts = [...at.values()].flatMap((there) => there.parts)
@@ -110,7 +110,7 @@ export function buildRun(catalogue: Catalogue, of: Unbuilt): BuiltRun {
     })
     return { id: piece.id, kind: 'piece', label, run: piece.run, leg: piece.legs[0], ports }
   })
-  return { parts: [...lengths, ...existingParts(catalogue, layout, at, facing), ...parts], at, standings }
+  return { parts: [...lengths, ...existingParts(catalogue, layout, at, facing), ...parts], at, directJoints }
 }
 
 const turned = (out: Part['ports'][number]['out'] | undefined) => (out ? ([-out[0], -out[1], -out[2]] as const) : null)

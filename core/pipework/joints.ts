@@ -10,7 +10,7 @@ import type { Figure } from '../quantity/basis'
 import type { Profile } from '../workshop/profile'
 import { judge, judgeInSocket, type Circumstances } from '../join/judge'
 import type { Verdict } from '../join/verdict'
-import { fittingJoints, standingJoints } from './fittings/fitting-joints'
+import { fittingJoints, directPlanJoints } from './fittings/fitting-joints'
 import { jointId } from './joint-id'
 import type { PipeEnds } from './pipe-ends'
 import type { PlanJoint, PlanPiece } from './planned'
@@ -217,7 +217,7 @@ export function jointMaker(catalogue: Catalogue, job: Job, profile: Profile): (o
         ...existingJoint(of, node),
         ...fittingJoints(catalogue, runOf(system, node), node, built),
       ]),
-      ...standingJoints(catalogue, layout, built),
+      ...directPlanJoints(catalogue, layout, built),
       ...existingLegJoints(of),
       ...pieceJoints(of, pieces),
     ]

@@ -12,12 +12,12 @@ import { isRunEnd } from '../job/node-legs'
 import { movedInLine } from '../job/moved-in-line'
 import { systemOf, withChanged, type System } from '../job/system'
 import { armFittings, armStretches, type ArmChain } from './take-off/arm'
-import { mayGoInto } from './take-off/ends-taken'
+import { mayGoInto } from './take-off/ends-by-leg'
 import { namedFittingAt } from '../run/named-fitting'
 import { chainLegs } from '../job/chain-legs'
 import { oppositeDirection, unitVector } from '../job/direction'
 import { layOut, turnAt, type Layout } from '../run/layout'
-import { usedByPipe } from './take-off/stands-in'
+import { usedByPipe } from './take-off/direct-joint'
 import { chainStretches } from './fittings/chain-stretches'
 import { putInLine } from './fittings/put-in-line'
 
@@ -97,7 +97,7 @@ function chainPulledApart(catalogue: Catalogue, { layout, node, taken }: Apart):
   )
 }
 
-/** A body's arm with the pieces between its sockets, as nodes beyond the body; null where it stays an arm. */
+/** A fitting's arm with the pieces between its sockets, as nodes beyond the fitting; null where it stays an arm. */
 function armPulledApart(
   catalogue: Catalogue,
   { layout, node, taken }: Apart,
@@ -105,24 +105,25 @@ function armPulledApart(
   arm: ArmChain,
 ): System | null {
   const { system } = layout
-  const [body, leg] = [namedFittingAt(node), layout.leg.get(legId)]
+  const [named, leg] = [namedFittingAt(node), layout.leg.get(legId)]
   const arms = layout.arms.get(node.id) ?? []
   const pipe = leg && catalogue.pipe(pipeIdIn(system, leg))
-  if (!body || !leg || !pipe || node.measured) return null
+  if (!named || !leg || !pipe || node.measured) return null
   const used = usedByPipe({ catalogue, layout }, node)
-  for (const index of body.ends.keys()) {
+  for (const index of named.ends.keys()) {
     if (used.has(index) || !mayGoInto(node.kind, arms, leg, index)) continue
-    // The first of its fittings may go in the body, up to the piece.
+    // The first of its fittings may go in the fitting, up to the piece.
     const counts = [...arm.fittings.keys(), arm.fittings.length].toReversed()
-    const count = counts.find((of) => armFittings(body, index, arm.fittings.slice(0, of)) !== null)!
-    const own = armFittings(body, index, arm.fittings.slice(0, count))!
+    const count = counts.find((of) => armFittings(named, index, arm.fittings.slice(0, of)) !== null)!
+    const own = armFittings(named, index, arm.fittings.slice(0, count))!
     if (count === arm.fittings.length) continue
     const stretches = chainStretches(catalogue, arm.fittings.slice(count), {
       open: own.last,
       takes: { back: () => true, on: takes(pipe, arm.method) },
       near: [pipe],
     })
-    const reach = count === 0 ? endLength(catalogue, body, index) : armStretches(catalogue, body, index, own).at(-1)![1]
+    const reach =
+      count === 0 ? endLength(catalogue, named, index) : armStretches(catalogue, named, index, own).at(-1)![1]
     if (!stretches || !reach || own.last.type !== 'socket') continue
     const apart = putInLine(
       system,
@@ -143,17 +144,17 @@ function armPulledApart(
     const piece = apart.legs.find(({ id }) => !layout.leg.has(id))!
     const first = { fittings: [...arm.fittings.slice(0, count)], method: own.last.socket.method }
     const onArms = count === 0 ? others : { ...others, [piece.id]: first }
-    const named: Node = { ...node, fitting: { ...nameChosen(node)!, arms: onArms } }
-    return { ...apart, nodes: apart.nodes.map((of) => (of === node ? named : of)) }
+    const changed: Node = { ...node, fitting: { ...nameChosen(node)!, arms: onArms } }
+    return { ...apart, nodes: apart.nodes.map((of) => (of === node ? changed : of)) }
   }
   return null
 }
 
-/** The arms of a node's body that do not go in it as they stand. */
+/** The arms of a node's fitting that do not go in it as they stand. */
 const armsApart = (node: Node): [string, ArmChain][] => {
-  const body = namedFittingAt(node)
+  const named = namedFittingAt(node)
   return Object.entries(armsChosen(node)).filter(
-    ([, { fittings }]) => body && !body.ends.some((_, index) => armFittings(body, index, fittings) !== null),
+    ([, { fittings }]) => named && !named.ends.some((_, index) => armFittings(named, index, fittings) !== null),
   )
 }
 

@@ -5,7 +5,7 @@ import { withoutLengthsMade } from '../job/decisions'
 import type { Job } from '../job/job'
 import { setLeg, setNode, setRun } from '../edit/edit-run'
 import { chooseChain } from '../edit/existing/edit-tie-in'
-import { asFittingsStand } from '../pipework/as-fittings-stand'
+import { withDirectLengths } from '../pipework/with-direct-lengths'
 import { pipeId, sampleJob } from '../testing/sample-run'
 import { planJob } from './plan-job'
 import { byName } from '../testing/sample-choice'
@@ -46,7 +46,7 @@ const decisions: readonly ((job: Job) => Job)[] = [
 it('the same decisions give the same plan, whichever came first', () => {
   const made = (order: readonly number[]) =>
     planJob(
-      order.reduce((job, at) => withoutLengthsMade(decisions[at]!(asFittingsStand(catalogue, job))), start()),
+      order.reduce((job, at) => withoutLengthsMade(decisions[at]!(withDirectLengths(catalogue, job))), start()),
       catalogue,
     )
   const usual = made(decisions.map((_, at) => at))

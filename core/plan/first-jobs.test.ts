@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
-import { bodiesFor, chosenByName } from '../pipework/take-off/named-choices'
+import { namedFittingsFor, chosenByName } from '../pipework/take-off/named-fittings'
 import { layOut } from '../run/layout'
 import { cutInto, putNewPipeIn, type CutInKind } from '../edit/existing/cut-into'
 import { setNode, setRun } from '../edit/edit-run'
@@ -56,7 +56,9 @@ const pexHalf = pipeId('ASTM F876', '1/2', 'pex-b')
 /** The last node by its fitting's name. */
 function named(job: Job, having: string): Job {
   const node = job.nodes.at(-1)!
-  const found = bodiesFor(catalogue, layOut(systemsOf(job)[0]!), node).find(({ body }) => body.id.includes(having))
+  const found = namedFittingsFor(catalogue, layOut(systemsOf(job)[0]!), node).find(({ named }) =>
+    named.id.includes(having),
+  )
   expect(found, having).toBeDefined()
   return setNode(job, node.run, node.id, { fitting: chosenByName(found!) })
 }

@@ -1,5 +1,5 @@
-import { fixed, messagesOf, sentence } from '../quantity/sentence'
-import type { Message } from '../quantity/message'
+import { fixed, messagesOf, sentence } from '../quantity/words/sentence'
+import type { Message } from '../quantity/words/message'
 
 /** What is to be done next in a step of the work. */
 export const progressSentences = {

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
 import { sampleColours } from '../testing/sample-colours'
 import { runSheet } from '../draw/sheet'
-import { setServiceBeyond } from '../edit/runs/part'
+import { setServiceFrom } from '../edit/runs/part'
 import { flowPaths } from '../flow/path'
 import type { Service } from '../job/place'
 import { layOut } from '../run/layout'
@@ -34,17 +34,17 @@ describe('a run of several services', () => {
         ['c', 'up', 400, 'outlet:e'],
       ],
     })
-    const hot = setServiceBeyond(long, 'r1', 'l2', 'hot')
+    const hot = setServiceFrom(long, 'r1', 'l2', 'hot')
     expect(services(hot)).toEqual([undefined, 'hot', 'hot'])
-    expect(services(setServiceBeyond(hot, 'r1', 'l3', 'cold'))).toEqual([undefined, 'hot', undefined])
-    expect(setServiceBeyond(long, 'none', 'l2', 'hot')).toBe(long)
+    expect(services(setServiceFrom(hot, 'r1', 'l3', 'cold'))).toEqual([undefined, 'hot', undefined])
+    expect(setServiceFrom(long, 'none', 'l2', 'hot')).toBe(long)
   })
 
   it('each joint is judged for what flows in its own pipe', () => {
     const carbon = catalogue.pipes.find(({ material, od }) => material === 'carbon-steel' && od === 22)!.id
     const verdicts = (service: Service) => {
       const heating = job({ pipe: carbon, method: 'press-metal', service: 'heating-flow' })
-      return planJob(setServiceBeyond(heating, 'r1', 'l3', service), catalogue).joints.map(({ leg, verdict }) => [
+      return planJob(setServiceFrom(heating, 'r1', 'l3', service), catalogue).joints.map(({ leg, verdict }) => [
         leg,
         verdict,
       ])
@@ -66,7 +66,7 @@ describe('a run of several services', () => {
       ['a', null],
       ['b', null],
     ])
-    expect(cautions(setServiceBeyond(job(), 'r1', 'l3', 'hot'))).toEqual([
+    expect(cautions(setServiceFrom(job(), 'r1', 'l3', 'hot'))).toEqual([
       ['a', null],
       ['b', expect.stringContaining('where 1.5')],
     ])
@@ -83,14 +83,14 @@ describe('a run of several services', () => {
     const dashes = (svg: string) =>
       new Set([...svg.matchAll(/stroke-width="0.9" stroke-dasharray="([^"]*)"/g)].map(([, dash]) => dash))
     expect(dashes(sheet(job())).size).toBe(1)
-    const both = sheet(setServiceBeyond(job(), 'r1', 'l3', 'hot'))
+    const both = sheet(setServiceFrom(job(), 'r1', 'l3', 'hot'))
     expect(dashes(both).size).toBe(2)
     expect(both).toContain('isometric, cold and hot, 22 × 0.9')
   })
 
   it('drinking water that meets heating water is refused where they meet; hot beside cold, flow beside return are not', () => {
     const meeting = (service: Service, own: Service = 'cold') =>
-      planJob(setServiceBeyond(job({ service: own }), 'r1', 'l3', service), catalogue)
+      planJob(setServiceFrom(job({ service: own }), 'r1', 'l3', service), catalogue)
         .checks.filter(({ rule }) => rule === 'cross-connection')
         .map(({ verdict, node, ...message }) => [verdict, node, said(message)])
     expect(meeting('heating-return')).toEqual([

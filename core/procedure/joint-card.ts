@@ -19,7 +19,7 @@ import { screwed } from './methods/screwed'
 import { solder } from './methods/solder'
 import { solvent } from './methods/solvent'
 import { thread } from './methods/thread'
-import type { Speaker } from '../quantity/speaks'
+import type { Speaker } from '../quantity/words/speaks'
 import type { JointFigures, Procedure } from './procedure'
 
 const procedures: Readonly<Record<MethodId, (figures: JointFigures) => Procedure>> = {

@@ -2,7 +2,7 @@ import type { Pipe } from '../catalogue/pipe'
 import type { Socket } from '../catalogue/socket'
 import type { Profile } from '../workshop/profile'
 import type { Figure } from '../quantity/basis'
-import type { Speaker } from '../quantity/speaks'
+import type { Speaker } from '../quantity/words/speaks'
 import type { Wait } from '../methods/wait'
 
 /** What a procedure's figures follow from. */

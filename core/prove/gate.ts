@@ -1,8 +1,8 @@
-import { fewestReadings } from './fewest'
-import type { Proof } from './infer'
+import { fewestReadings } from './inference/fewest'
+import type { Proof } from './inference/infer'
 import { dropOut, gaugeErrorOf, type Reading } from './readings'
 import { proveSays } from './sayings'
-import type { Message } from '../quantity/message'
+import type { Message } from '../quantity/words/message'
 
 /** Why nothing is decided, whatever explains the readings best. */
 export type Doubt = 'few' | 'plastic settles' | 'odd row' | 'topped up' | 'rises' | 'no fit'

@@ -1,5 +1,5 @@
 import type { OwnTest } from '../workshop/own-test'
-import { sentence } from '../quantity/sentence'
+import { sentence } from '../quantity/words/sentence'
 import { atLeast, atMost, fall, raisedTo, stepPressure, testProfile, type TestProfile } from './profile'
 
 const minutes = (seconds: number): string => `${Math.round((seconds / 60) * 10) / 10}`

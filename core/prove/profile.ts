@@ -1,6 +1,6 @@
 import type { Basis } from '../quantity/basis'
-import { messagesOf, type Sentences, type Told } from '../quantity/sentence'
-import type { Message } from '../quantity/message'
+import { messagesOf, type Sentences, type Told } from '../quantity/words/sentence'
+import type { Message } from '../quantity/words/message'
 import type { OwnTest } from '../workshop/own-test'
 import type { Reading } from './readings'
 

@@ -1,4 +1,4 @@
-import { testPressureIn } from '../quantity/format-water'
+import { testPressureIn } from '../quantity/words/format-water'
 import { toCelsius } from '../quantity/temperature'
 import type { Units } from '../quantity/units'
 import type { Reading } from './readings'

@@ -1,5 +1,5 @@
-import { formatClock } from '../quantity/format-duration'
-import { fixed, messagesOf, sentence } from '../quantity/sentence'
+import { formatClock } from '../quantity/words/format-duration'
+import { fixed, messagesOf, sentence } from '../quantity/words/sentence'
 
 /** What is told of a test: what would decide it, or what is done next. */
 export const proveSentences = {

@@ -1,5 +1,5 @@
 import { normal } from '../quantity/normal'
-import { follow, stretchesOf } from './forward'
+import { follow, stretchesOf } from './inference/forward'
 import type { Reading } from './readings'
 import type { TestSystem } from './softness'
 

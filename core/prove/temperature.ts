@@ -1,4 +1,4 @@
-import { cholesky, whitened } from './gaussian'
+import { cholesky, whitened } from './inference/gaussian'
 import type { Bin } from './readings'
 
 /** How warm the water is taken to have been at each bin, and how errors of that hang together, in K². */

@@ -1,4 +1,4 @@
-import { formatLength } from './format-length'
+import { formatLength } from './words/format-length'
 import { inch, type Units } from './units'
 
 export type ParsedLength = { readonly ok: true; readonly mm: number } | { readonly ok: false; readonly problem: string }

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { workshopChangeSchema } from '../workshop/workshop'
 import * as z from 'zod'
-import { fieldProblems } from './field-problem'
+import { fieldProblems } from './words/field-problem'
 import { safeRead } from './safe-read'
 
 describe('reading what comes from outside', () => {

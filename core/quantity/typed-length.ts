@@ -1,4 +1,4 @@
-import { formatFigure } from './format-length'
+import { formatFigure } from './words/format-length'
 import { inch, type Units } from './units'
 
 /** So far a rounded figure may lie from the one that is held, as a share of it. */

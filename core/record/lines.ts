@@ -1,7 +1,7 @@
 import type { JointState } from '../log/joint-states'
 import { kindOf } from '../log/kinds'
 import type { EntryOf } from '../log/known-entry'
-import type { Speaker } from '../quantity/speaks'
+import type { Speaker } from '../quantity/words/speaks'
 import { isOverdue } from '../workshop/checked-tool'
 import type { JobRecord } from './record'
 

@@ -8,7 +8,7 @@ import { timeKey } from '../log/time-key'
 import type { StepId } from '../plan/progress'
 import type { Plan } from '../plan/types'
 import { groupBy } from '../quantity/group-by'
-import type { Message } from '../quantity/message'
+import type { Message } from '../quantity/words/message'
 import { recordSays } from './sayings'
 
 /** A gap in a record: what it is, in which step it is filled, and at which joints. */

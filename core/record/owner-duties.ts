@@ -1,8 +1,8 @@
 import { methods } from '../methods'
 import type { Job } from '../job/job'
 import type { Plan } from '../plan/types'
-import { fixed, messagesOf, sentence } from '../quantity/sentence'
-import type { Message } from '../quantity/message'
+import { fixed, messagesOf, sentence } from '../quantity/words/sentence'
+import type { Message } from '../quantity/words/message'
 import type { DrainPoint, ShutOff } from './shut-offs'
 
 /** What whoever has the pipework from now on must do. */

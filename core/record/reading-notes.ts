@@ -1,7 +1,7 @@
 import type { TestState } from '../log/site-state'
 import { isClockOff } from '../log/server-time'
 import { secondsAt } from '../log/time-key'
-import type { Message } from '../quantity/message'
+import type { Message } from '../quantity/words/message'
 import { recordSays } from './sayings'
 
 /** Readings that came within so small a share of the time that they tell of did not come as they were taken. */

@@ -14,7 +14,7 @@ import { changedSettings } from '../workshop/profile'
 import { missingOf, type Missing } from './missing'
 import { ownerDuties } from './owner-duties'
 import { drainPoints, shutOffs, type DrainPoint, type ShutOff } from './shut-offs'
-import type { Message } from '../quantity/message'
+import type { Message } from '../quantity/words/message'
 
 export interface RecordedJoint {
   readonly id: string

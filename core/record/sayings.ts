@@ -1,7 +1,7 @@
 import { evidenceWords, type EvidenceId } from '../log/evidence'
 import type { TestFault } from '../log/proven'
-import { formatClock } from '../quantity/format-duration'
-import { fixed, messagesOf, sentence } from '../quantity/sentence'
+import { formatClock } from '../quantity/words/format-duration'
+import { fixed, messagesOf, sentence } from '../quantity/words/sentence'
 
 /** Joints by their numbers: `joint 3`, `joints 3, 7 to 9`. */
 const named = (count: number, joints: string): string => `joint${count === 1 ? '' : 's'} ${joints}`

@@ -1,6 +1,6 @@
 import { siteId } from '../job/site-id'
 import type { Job } from '../job/job'
-import { nodesBeyond } from '../run/beyond'
+import { isolatedNodes } from '../run/isolated-nodes'
 import { layOut } from '../run/layout'
 import { levelsOf } from '../run/levels'
 import { namesIn, namesOf, systemName } from '../run/names'
@@ -34,7 +34,7 @@ export function shutOffs(job: Job): ShutOff[] {
       const { id, kind, run } = node
       if (kind !== 'valve') return []
       const { run: called, node: nameOf } = names.get(run)!
-      const beyond = nodesBeyond(layout, id)
+      const beyond = isolatedNodes(layout, id)
       const outlets = system.nodes.filter((of) => of.kind === 'outlet' && beyond.has(of.id))
       return [{ run: called, valve: nameOf(id), at: siteId(node), shuts: outlets.map((outlet) => nameOf(outlet.id)) }]
     })

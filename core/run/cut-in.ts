@@ -1,6 +1,6 @@
 import type { Figure } from '../quantity/basis'
-import { fixed, sentence } from '../quantity/sentence'
-import { refusalsOf } from '../quantity/refusal'
+import { fixed, sentence } from '../quantity/words/sentence'
+import { refusalsOf } from '../quantity/words/refusal'
 
 const refuse = refusalsOf({
   id: 'cut-in',

@@ -28,6 +28,6 @@ export function namedFittingAt(node: Pick<Node, 'fitting'>): Fitting | undefined
 
 /** The method in which a node's chosen fitting takes pipe; undefined where none was chosen. */
 export function namedFittingMethod(node: Node): MethodId | undefined {
-  const body = namedFittingAt(node)
-  return body && methodOf(body)
+  const named = namedFittingAt(node)
+  return named && methodOf(named)
 }

@@ -1,5 +1,5 @@
 import type { Basis } from '../quantity/basis'
-import type { Message } from '../quantity/message'
+import type { Message } from '../quantity/words/message'
 
 /** Where one leg is held. */
 export interface LegClips {

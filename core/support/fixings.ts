@@ -1,5 +1,5 @@
-import { refusalsOf } from '../quantity/refusal'
-import { fixed } from '../quantity/sentence'
+import { refusalsOf } from '../quantity/words/refusal'
+import { fixed } from '../quantity/words/sentence'
 
 const refuse = refusalsOf({
   id: 'fixings',

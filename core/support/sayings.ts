@@ -1,4 +1,4 @@
-import { fixed, messagesOf, sentence } from '../quantity/sentence'
+import { fixed, messagesOf, sentence } from '../quantity/words/sentence'
 
 /** What is to be said of a leg's clips. */
 export const supportSentences = {

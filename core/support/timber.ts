@@ -1,7 +1,7 @@
 import type { ProfileId } from '../workshop/profile'
 import type { Basis } from '../quantity/basis'
-import { messagesOf, sentence } from '../quantity/sentence'
-import type { Message } from '../quantity/message'
+import { messagesOf, sentence } from '../quantity/words/sentence'
+import type { Message } from '../quantity/words/message'
 
 /** What may be cut out of a joist; shares of its depth, and of its span from a support. */
 export interface JoistLimits {

@@ -1,11 +1,11 @@
 import type { Catalogue } from '../catalogue/catalogue'
 import { contradictionsOf } from './contradictions'
-import { fittingsTaken } from './fittings-taken'
+import { fittingsThatFit } from './fittings-that-fit'
 import { likelihoodOf } from './likelihood'
 import { nextChecks, type NextCheck, type Weighed } from './next-check'
 import { groupBy } from '../quantity/group-by'
 import type { IdentifyRequest, Observation } from '../job/observation'
-import type { Message } from '../quantity/message'
+import type { Message } from '../quantity/words/message'
 import { priorWeight } from './prior'
 import { parsePrintLine } from './print-line'
 import { warningsOf, type Marks } from './warnings'
@@ -93,14 +93,14 @@ export function identify(catalogue: Catalogue, { observations: seen, region, bui
     .map((pipe, index) => ({
       pipe,
       weight: weights[index]! / total,
-      takes: fittingsTaken(catalogue, pipe).key,
+      takes: fittingsThatFit(catalogue, pipe).key,
     }))
     .sort((a, b) => b.weight - a.weight)
   const groups = groupsOf(
     weighed
       .filter(({ weight }) => weight >= shownFrom)
       .map(({ pipe, weight }) => {
-        const { sure, doubtful, key } = fittingsTaken(catalogue, pipe)
+        const { sure, doubtful, key } = fittingsThatFit(catalogue, pipe)
         return { pipe: pipe.id, label: pipe.label, probability: weight, fits: sure, doubtful, key }
       }),
   )

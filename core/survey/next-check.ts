@@ -2,7 +2,7 @@ import type { Pipe } from '../catalogue/pipe'
 import { likelihoodOf } from './likelihood'
 import { lookKinds, lookValues } from '../job/look'
 import type { Observation } from '../job/observation'
-import type { Message } from '../quantity/message'
+import type { Message } from '../quantity/words/message'
 import { checkSays } from './sayings'
 
 export interface NextCheck {

@@ -1,4 +1,4 @@
-import { fixed, messagesOf, sentence, type Vocabulary } from '../quantity/sentence'
+import { fixed, messagesOf, sentence, type Vocabulary } from '../quantity/words/sentence'
 
 /** An observation that speaks against the likeliest pipe. */
 const contradictionSentences = {

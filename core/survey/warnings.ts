@@ -1,6 +1,6 @@
 import { materialOf } from '../materials'
 import type { Pipe } from '../catalogue/pipe'
-import type { Message } from '../quantity/message'
+import type { Message } from '../quantity/words/message'
 import { warningSays } from './sayings'
 
 /** What a pipe's print promises beyond what it is. */

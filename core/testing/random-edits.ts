@@ -18,20 +18,20 @@ import { moveNode } from '../edit/legs/move-node'
 import { addRun, addSurvey, emptyJob } from '../edit/new-job'
 import { toOwnRun } from '../edit/runs/own-run'
 import { addParallelRun } from '../edit/runs/parallel-run'
-import { copyPart, mirrorPart, mirrors, setPipeBeyond, setServiceBeyond } from '../edit/runs/part'
+import { copyPart, mirrorPart, mirrors, setPipeFrom, setServiceFrom } from '../edit/runs/part'
 import { countedIds as ids } from './sample-ids'
 import { turnLegs, turnRun } from '../edit/runs/turn-round'
 import { withoutLengthsMade } from '../job/decisions'
 import { axes, legStates, nodeKinds, nodeStates, type Job, type Leg, type Node } from '../job/job'
 import { services } from '../job/place'
 import { systemOf, systemsOf } from '../job/system'
-import { bodiesAtHome } from '../pipework/take-off/named-at-home'
-import { asFittingsStand } from '../pipework/as-fittings-stand'
+import { usableFittings } from '../pipework/take-off/usable-fittings'
+import { withDirectLengths } from '../pipework/with-direct-lengths'
 import { layOut } from '../run/layout'
 import { pipeId } from './sample-run'
 import { planJob } from '../plan/plan-job'
 import { shippedCosts } from '../workshop/costs'
-import { chosenByName } from '../pipework/take-off/named-choices'
+import { chosenByName } from '../pipework/take-off/named-fittings'
 
 /** For tests: four numbers that say which edit is made, and of what. */
 export type EditStep = readonly [number, number, number, number]
@@ -81,7 +81,7 @@ function typed(drawing: Drawing, a: number, b: number, c: number): Drawing {
   entry = { ...entry, cursor }
   const pressed = b % 2 === 0 ? [take(keys, b >> 1), ...String(40 + (c % 2500)), 'Enter'] : [take(keys, b >> 1)]
   for (const key of pressed) {
-    const after = pressKey(asFittingsStand(catalogue, job), ids, entry, { key, bendRadius: 88 })
+    const after = pressKey(withDirectLengths(catalogue, job), ids, entry, { key, bendRadius: 88 })
     if (after) ({ job, entry } = { ...after, job: withoutLengthsMade(after.job) })
   }
   return { job, entry }
@@ -110,7 +110,7 @@ const edits: readonly Edit[] = [
       measured: a % 3 === 0 ? undefined : { takeOff: a % 60, insertion: 1 + (b % 40), tolerance: 0.5 },
     }),
   (job, { run, node }, a) => {
-    const found = pick(bodiesAtHome(catalogue, layOut(systemOf(job, run)!), node), a)
+    const found = pick(usableFittings(catalogue, layOut(systemOf(job, run)!), node), a)
     return setNode(job, run, node.id, { fitting: found && chosenByName(found) })
   },
   (job, { run, node }, a) => {
@@ -180,8 +180,8 @@ const edits: readonly Edit[] = [
     return 'problem' in joined ? job : joined.job
   },
   (job, { run, leg }) => (leg ? toOwnRun(job, ids, run, leg.id).job : job),
-  (job, { run, leg }, a) => (leg ? setPipeBeyond(job, run, leg.id, take(pipes, a)) : job),
-  (job, { run, leg }, a) => (leg ? setServiceBeyond(job, run, leg.id, take(services, a)) : job),
+  (job, { run, leg }, a) => (leg ? setPipeFrom(job, run, leg.id, take(pipes, a)) : job),
+  (job, { run, leg }, a) => (leg ? setServiceFrom(job, run, leg.id, take(services, a)) : job),
   (job, { run, node }, a) => setNode(job, run, node.id, { at: a % 3 ? undefined : [a % 999, 0, a % 77] }),
   (job, { run, leg }) => (leg ? takeUpIn(job, run, leg.id) : job),
   (job, { run }) => spreadClosing(job, run),
@@ -194,7 +194,7 @@ function edited({ job, entry }: Drawing, [which, of, a, b]: EditStep): Drawing {
   const node = pick(job.nodes, of)
   const edit = take(edits, which)
   if (!node) return { job: addRun(job, ids, a % 2 ? { kind: 'tie-in', existing: take(pipes, b) } : {}).job, entry }
-  const drawn = asFittingsStand(catalogue, job)
+  const drawn = withDirectLengths(catalogue, job)
   const system = systemsOf(drawn).find(({ nodes }) => nodes.includes(node))!
   try {
     const changed = edit(drawn, { run: system.id, node, leg: pick(system.legs, of) }, a, b)

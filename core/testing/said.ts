@@ -1,4 +1,4 @@
-import type { Message } from '../quantity/message'
+import type { Message } from '../quantity/words/message'
 import type { Units } from '../quantity/units'
 import { speakerIn } from '../speech'
 

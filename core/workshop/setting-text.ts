@@ -1,4 +1,4 @@
-import type { Speaker } from '../quantity/speaks'
+import type { Speaker } from '../quantity/words/speaks'
 import { settings, type SettingId } from './setting'
 
 /**

@@ -7,7 +7,7 @@ import mysql, { type Pool } from 'mysql2/promise'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { pipeId, sampleJob } from '../../core/testing/sample-run'
 import { backupWhenDue } from '../../scripts/run/backups'
-import { restoreBackup, writeBackup } from '../../server/database/backup'
+import { restoreBackup, writeBackup } from '../../server/database/backup/backup'
 import { useSite } from './client'
 
 const { ask, site } = useSite(true)

@@ -7,7 +7,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { LocalDatabase } from '../../scripts/run/database'
 import { freePort } from '../../scripts/run/port'
 import { LocalServer } from '../../scripts/run/server'
-import { migrateDatabase, readMigrations, type Migration } from '../../server/database/migrate'
+import { migrateDatabase, readMigrations, type Migration } from '../../server/database/connection/migrate'
 
 const folder = mkdtempSync(join(tmpdir(), 'jolvet-migrations-'))
 let database: LocalDatabase

@@ -2,7 +2,7 @@ import { mkdirSync } from 'node:fs'
 import { readFile } from 'node:fs/promises'
 import { join } from 'node:path'
 import mysql, { type Pool } from 'mysql2/promise'
-import { migrateDatabase, readMigrations, type Migration } from '../../server/database/migrate'
+import { migrateDatabase, readMigrations, type Migration } from '../../server/database/connection/migrate'
 import { LocalDatabase } from './database'
 import { portSetting } from './port'
 

@@ -1,9 +1,9 @@
-import { answering } from '../http/answering'
+import { apiHandler } from '../http/api-handler'
 import { notFound, refusal } from '../http/refusal'
 import { methodsOf } from '../http/routes'
 
 /** What no other call takes: another method of one that there is, or a path that is none. */
-export default answering((event) => {
+export default apiHandler((event) => {
   const { pathname } = getRequestURL(event)
   const methods = methodsOf(pathname.replace(/\/$/, ''))
   if (methods.length === 0) throw notFound(`call ${event.method} ${pathname}`)

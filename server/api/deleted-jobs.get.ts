@@ -1,5 +1,5 @@
 import { listDeleted } from '../database/deleted-jobs'
-import { answering } from '../http/answering'
+import { apiHandler } from '../http/api-handler'
 
 /** The jobs that were deleted and can be put back. */
-export default answering(() => listDeleted())
+export default apiHandler(() => listDeleted())

@@ -2,13 +2,13 @@ import { counterName } from '~~/core/catalogue/counter-name'
 import { findFittings } from '~~/core/join/names/find-fitting'
 import { endLabel } from '~~/core/catalogue/fitting'
 import { shippedFittings } from '~~/core/catalogue/fittings'
-import { answering } from '../http/answering'
+import { apiHandler } from '../http/api-handler'
 import { invalid } from '../http/refusal'
 
 const longest = 120
 
 /** The fittings that a counter's text may mean. */
-export default answering((event) => {
+export default apiHandler((event) => {
   const { name } = getQuery(event)
   if (typeof name !== 'string' || name.trim() === '' || name.length > longest)
     throw invalid([{ field: 'name', problem: `a fitting’s name of 1 to ${longest} letters, such as 22 x 15 reducer` }])

@@ -1,5 +1,5 @@
 import { sql } from 'drizzle-orm'
-import { useDatabase } from '../database/connection'
+import { useDatabase } from '../database/connection/connection'
 
 export default defineEventHandler(async (event) => {
   try {

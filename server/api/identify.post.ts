@@ -2,11 +2,11 @@ import { shippedCatalogue } from '~~/core/catalogue/catalogue'
 import { identify } from '~~/core/survey/identify'
 import { regionAsked } from '~~/core/survey/region-asked'
 import { identifyRequestSchema, type IdentifyRequest } from '~~/core/job/observation'
-import { answering } from '../http/answering'
-import { readAs } from '../http/body'
+import { apiHandler } from '../http/api-handler'
+import { readAs } from '../http/body/body'
 import { spokenIdentification } from '../http/spoken'
 
-export default answering(async (event) => {
+export default apiHandler(async (event) => {
   const { units, ...asked } = await readAs(event, identifyRequestSchema)
   const request = { ...asked, region: regionAsked(asked.region, units) } as IdentifyRequest
   return spokenIdentification(identify(shippedCatalogue, request), units)

@@ -1,5 +1,5 @@
 import { listSummaries, type ListCursor } from '../database/job-summaries'
-import { answering } from '../http/answering'
+import { apiHandler } from '../http/api-handler'
 import { summariseNow } from '../http/summaries'
 import { invalid } from '../http/refusal'
 
@@ -19,7 +19,7 @@ function readCursor(after: unknown): ListCursor | null {
 const patience = 400
 
 /** The list of jobs by pages: where each stands, without its whole document; `pending` where that is not known yet. */
-export default answering(async (event) => {
+export default apiHandler(async (event) => {
   const cursor = readCursor(getQuery(event).after)
   const known = await listSummaries(onPage, cursor)
   const pending = known.jobs.filter((job) => 'pending' in job).map(({ id }) => id)

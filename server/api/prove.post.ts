@@ -1,13 +1,13 @@
 import { shippedCatalogue } from '~~/core/catalogue/catalogue'
 import { proveRequestSchema } from '~~/core/prove/prove-schema'
 import { litresAsked } from '~~/core/prove/prove'
-import { answering } from '../http/answering'
-import { readAs } from '../http/body'
+import { apiHandler } from '../http/api-handler'
+import { readAs } from '../http/body/body'
 import { heavily } from '../http/heavy'
 import { invalid } from '../http/refusal'
 
 /** What the readings of a test under pressure say, beside what its profile says. */
-export default answering(async (event) => {
+export default apiHandler(async (event) => {
   const request = await readAs(event, proveRequestSchema)
   const { segments, air } = request.system
   const unknown = segments.flatMap(({ pipe }, at) =>

@@ -1,4 +1,4 @@
 import { readWorkshop } from '../database/workshop'
-import { answering } from '../http/answering'
+import { apiHandler } from '../http/api-handler'
 
-export default answering(() => readWorkshop())
+export default apiHandler(() => readWorkshop())

@@ -1,4 +1,4 @@
-import { useDatabase } from './connection'
+import { useDatabase } from './connection/connection'
 import { daysSeen } from './schema'
 
 /** Notes that a server ran today. */

@@ -1,9 +1,9 @@
 import { and, desc, eq, isNotNull, notExists } from 'drizzle-orm'
-import { useDatabase } from './connection'
+import { useDatabase } from './connection/connection'
 import { isDaysAgo } from './days-ago'
 import { isThere } from './jobs'
 import { jobs, logEntries } from './schema'
-import type { Transaction } from './transaction'
+import type { Transaction } from './connection/transaction'
 
 /** So long a deleted job can be put back. */
 export const keptDays = 30

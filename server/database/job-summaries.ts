@@ -1,13 +1,13 @@
 import { createHash } from 'node:crypto'
 import { and, desc, eq, lt, max, or } from 'drizzle-orm'
-import type { Standing } from '../work/standing'
-import { useDatabase, type Database } from './connection'
+import type { JobStatus } from '../work/status'
+import { useDatabase, type Database } from './connection/connection'
 import { isThere } from './jobs'
 import { newestEntries } from './log'
 import { jobs, parts } from './schema'
 import { readSiteTexts, type SiteTexts } from './site'
 
-export type JobSummary = (Standing | { readonly pending: true }) & {
+export type JobSummary = (JobStatus | { readonly pending: true }) & {
   readonly id: string
   readonly version: number
   readonly title: string
@@ -73,14 +73,14 @@ export async function listSummaries(
     .limit(count)
   const origin = await originsOf(rows)
   const found = rows.map(({ summary, summaryOf, ...row }): JobSummary => {
-    return summaryOf === origin(row) ? { ...row, ...(summary as Standing) } : { ...row, pending: true }
+    return summaryOf === origin(row) ? { ...row, ...(summary as JobStatus) } : { ...row, pending: true }
   })
   const last = rows.length === count ? rows.at(-1) : undefined
   return { jobs: found, next: last ? { updatedAt: last.updatedAt, id: last.id } : null }
 }
 
 /** Works out where a job stands, where that is not known of it as it is now, and keeps it. */
-export async function summarise(job: string, work: (texts: SiteTexts) => Promise<Standing>): Promise<void> {
+export async function summarise(job: string, work: (texts: SiteTexts) => Promise<JobStatus>): Promise<void> {
   const database = await useDatabase()
   const [row]: Row[] = await database
     .select(listed)

@@ -1,9 +1,9 @@
 import { and, desc, eq, inArray, isNull } from 'drizzle-orm'
 import type { Job } from '~~/core/job/job'
-import type { FieldProblem } from '~~/core/quantity/field-problem'
-import { useDatabase } from './connection'
+import type { FieldProblem } from '~~/core/quantity/words/field-problem'
+import { useDatabase } from './connection/connection'
 import { jobs } from './schema'
-import type { Transaction } from './transaction'
+import type { Transaction } from './connection/transaction'
 
 type JobRow = typeof jobs.$inferSelect
 

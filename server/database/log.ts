@@ -1,9 +1,9 @@
 import { and, asc, eq, gt, inArray, max, sql } from 'drizzle-orm'
 import type { Entry } from '~~/core/log/entry'
-import { useDatabase } from './connection'
+import { useDatabase } from './connection/connection'
 import { isThere } from './jobs'
 import { jobs, logEntries } from './schema'
-import type { Transaction } from './transaction'
+import type { Transaction } from './connection/transaction'
 
 /** Entries of a job's log, and the place of the last of them. */
 export interface LogPage {

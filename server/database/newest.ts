@@ -1,5 +1,5 @@
 import { and, eq, sql } from 'drizzle-orm'
-import { useDatabase } from './connection'
+import { useDatabase } from './connection/connection'
 import { isThere } from './jobs'
 import { cuttings, jobs, logEntries, offcuts, offcutUses } from './schema'
 

@@ -1,9 +1,9 @@
 import { desc, eq, max } from 'drizzle-orm'
 import type { Part } from '~~/core/catalogue/part'
 import { partKey } from '~~/core/catalogue/part-key'
-import { useDatabase } from './connection'
+import { useDatabase } from './connection/connection'
 import { parts } from './schema'
-import type { Transaction } from './transaction'
+import type { Transaction } from './connection/transaction'
 
 /** A part's figure as it was recorded: rows are only ever added, a later one takes the place of an earlier one. */
 export interface RecordedPart extends Part {

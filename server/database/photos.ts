@@ -1,7 +1,7 @@
 import { writeFile } from 'node:fs/promises'
 import { join } from 'node:path'
 import { asc, eq, inArray } from 'drizzle-orm'
-import { useDatabase } from './connection'
+import { useDatabase } from './connection/connection'
 import { isDaysAgo } from './days-ago'
 import { photoPieces, photos } from './schema'
 

@@ -1,11 +1,11 @@
 import { and, asc, desc, eq, isNull } from 'drizzle-orm'
 import { cuttingSchema, type Booking, type Cutting, type RackOffcut } from '~~/core/cut/rack'
 import { pipeIdNow } from '~~/core/catalogue/former-pipe-ids'
-import { useDatabase } from './connection'
+import { useDatabase } from './connection/connection'
 import { isThere } from './jobs'
 import { cuttings, jobs, offcuts, offcutUses } from './schema'
-import { errorCode } from './error-code'
-import type { Transaction } from './transaction'
+import { errorCode } from './connection/error-code'
+import type { Transaction } from './connection/transaction'
 
 /** What is on the rack now, by pipe, the longest first. */
 export async function offcutsOnRack(): Promise<RackOffcut[]> {
@@ -35,7 +35,7 @@ export async function cuttingsOf(job: string): Promise<Cutting[]> {
 /** A booking that names a job which is not there. */
 export class NoSuchJob extends Error {}
 /** A booking that takes offcuts which are no longer on the rack. */
-export class OffcutsGone extends Error {
+export class OffcutsMissing extends Error {
   constructor(readonly offcuts: readonly number[]) {
     super(`no longer on the rack: ${offcuts.join(', ')}`)
   }
@@ -75,5 +75,5 @@ export async function whyNotBooked(error: unknown, { takes }: Booking): Promise<
   const there = new Set((await offcutsOnRack()).map(({ id }) => id))
   const gone = [...new Set(takes)].filter((id) => !there.has(id)).sort((a, b) => a - b)
   // Where all are there, it was the job that went while this was under way.
-  return gone.length > 0 ? new OffcutsGone(gone) : new NoSuchJob()
+  return gone.length > 0 ? new OffcutsMissing(gone) : new NoSuchJob()
 }

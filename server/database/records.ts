@@ -1,7 +1,7 @@
 import { desc, eq } from 'drizzle-orm'
-import { useDatabase } from './connection'
+import { useDatabase } from './connection/connection'
 import { records } from './schema'
-import type { Transaction } from './transaction'
+import type { Transaction } from './connection/transaction'
 
 /** A record that was handed over, without what it holds. */
 export interface KeptRecord {

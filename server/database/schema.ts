@@ -16,7 +16,7 @@ import { shippedCatalogue } from '../../core/catalogue/catalogue'
 import { partEnds, partFittings } from '../../core/catalogue/part-key'
 import type { Job } from '../../core/job/job'
 import { readJobText } from '../../core/job/read-job'
-import type { FieldProblem } from '../../core/quantity/field-problem'
+import type { FieldProblem } from '../../core/quantity/words/field-problem'
 
 /** A job as it is kept: read, or as the text that stands there with what is wrong in it. */
 export type JobDocument =
@@ -204,7 +204,7 @@ export const records = mysqlTable(
  * Requests that were taken, by the key that their sender gave them: however often one comes, it is done once. What its
  * answer is made from stands beside it.
  */
-export const takenRequests = mysqlTable(
+export const handledRequests = mysqlTable(
   'taken_requests',
   {
     key: varchar('request_key', { length: 80 }).primaryKey(),

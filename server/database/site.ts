@@ -1,6 +1,6 @@
 import { and, asc, eq, sql } from 'drizzle-orm'
 import type { Part } from '~~/core/catalogue/part'
-import { useDatabase } from './connection'
+import { useDatabase } from './connection/connection'
 import { isThere } from './jobs'
 import { currentParts } from './parts'
 import { jobs, logEntries } from './schema'

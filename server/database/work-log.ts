@@ -1,10 +1,10 @@
 import { and, asc, eq } from 'drizzle-orm'
 import type { JointTime } from '~~/core/workshop/work-log'
-import { useDatabase } from './connection'
+import { useDatabase } from './connection/connection'
 import { isThere } from './jobs'
 import { jobs, jointMinutes } from './schema'
-import { errorCode } from './error-code'
-import type { Transaction } from './transaction'
+import { errorCode } from './connection/error-code'
+import type { Transaction } from './connection/transaction'
 
 /** What the joints of a job took: of each the newest entry, without those that were taken back. */
 export async function minutesTaken(job: string): Promise<JointTime[]> {

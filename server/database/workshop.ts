@@ -7,9 +7,9 @@ import {
   type Workshop,
   type WorkshopChange,
 } from '~~/core/workshop/workshop'
-import { useDatabase } from './connection'
+import { useDatabase } from './connection/connection'
 import { workshop } from './schema'
-import type { Transaction } from './transaction'
+import type { Transaction } from './connection/transaction'
 
 /** There is one workshop, in one row. */
 const only = 1

@@ -1,7 +1,7 @@
 import { shippedCatalogue } from '~~/core/catalogue/catalogue'
 import type { Job } from '~~/core/job/job'
 import { readJob } from '~~/core/job/read-job'
-import { unknownFields, type FieldProblem } from '~~/core/quantity/field-problem'
+import { unknownFields, type FieldProblem } from '~~/core/quantity/words/field-problem'
 
 export type CheckedJob =
   { readonly ok: true; readonly job: Job } | { readonly ok: false; readonly fields: readonly FieldProblem[] }

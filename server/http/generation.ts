@@ -1,5 +1,5 @@
 import type { H3Event } from 'h3'
-import { generationNow } from '../database/generation'
+import { generationNow } from '../database/backup/generation'
 
 /** The header in which an answer says of which life of the database it is, and in which a save names that of its text. */
 export const generationHeader = 'Jolvet-Generation'

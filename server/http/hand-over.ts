@@ -2,7 +2,7 @@ import type { H3Event } from 'h3'
 import { catalogueVersion } from '~~/core/catalogue/version'
 import type { Entry } from '~~/core/log/entry'
 import { keepRecord, recordsOf } from '../database/records'
-import type { Transaction } from '../database/transaction'
+import type { Transaction } from '../database/connection/transaction'
 import { heavily } from './heavy'
 import { answerOf, readSite } from './record'
 

@@ -5,7 +5,7 @@ import { planJob } from '~~/core/plan/plan-job'
 import { findJob } from '../database/jobs'
 import { currentParts } from '../database/parts'
 import { keptPhotos } from '../database/photos'
-import type { Named } from './log-body'
+import type { Named } from './body/log-body'
 
 type Places = Pick<Named, 'version' | 'joints' | 'legs'>
 

@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto'
 import type { H3Event } from 'h3'
-import { KeyUsedBefore, takeOnce, type Asked } from '../database/taken'
-import type { Transaction } from '../database/transaction'
+import { KeyUsedBefore, handleOnce, type Asked } from '../database/idempotency'
+import type { Transaction } from '../database/connection/transaction'
 import { invalid } from './refusal'
 
 const keyPattern = /^[\w-]{1,80}$/
@@ -27,7 +27,7 @@ export async function once<Kept>(
   work: (transaction: Transaction) => Promise<Kept>,
 ): Promise<Kept> {
   try {
-    return await takeOnce(askedBy(event, body), work)
+    return await handleOnce(askedBy(event, body), work)
   } catch (error) {
     if (error instanceof KeyUsedBefore)
       throw invalid([{ field, problem: 'was used for another request: each request has a key of its own' }])

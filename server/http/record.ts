@@ -1,5 +1,5 @@
 import type { H3Event } from 'h3'
-import type { FieldProblem } from '~~/core/quantity/field-problem'
+import type { FieldProblem } from '~~/core/quantity/words/field-problem'
 import { readSiteTexts, type SiteTexts } from '../database/site'
 import type { OfText } from '../work/tasks'
 import { notFound, unreadable } from './refusal'

@@ -1,4 +1,4 @@
-import type { FieldProblem } from '~~/core/quantity/field-problem'
+import type { FieldProblem } from '~~/core/quantity/words/field-problem'
 import type { StoredJob, UnreadableJob } from '../database/jobs'
 
 /** What the interface answers when it does not do what was asked. */
@@ -21,7 +21,7 @@ export interface RefusalBody extends Partial<StoredJob> {
   readonly text?: string
 }
 
-/** Thrown by a handler, answered by `answering`. */
+/** Thrown by a handler, answered by `apiHandler`. */
 export class Refusal extends Error {
   constructor(
     readonly status: number,

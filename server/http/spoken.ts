@@ -3,7 +3,7 @@ import type { JoinAnswer } from '~~/core/join/join'
 import type { ProofAnswer } from '~~/core/prove/prove'
 import type { Plan } from '~~/core/plan/types'
 import type { JobRecord } from '~~/core/record/record'
-import type { Message } from '~~/core/quantity/message'
+import type { Message } from '~~/core/quantity/words/message'
 import type { Units } from '~~/core/quantity/units'
 import { speakerIn } from '~~/core/speech'
 

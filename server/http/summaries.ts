@@ -1,6 +1,6 @@
 import { setTimeout as sleep } from 'node:timers/promises'
 import { summarise } from '../database/job-summaries'
-import { errorCode } from '../database/error-code'
+import { errorCode } from '../database/connection/error-code'
 import { Busy } from '../work/work-pool'
 import { unasked } from './heavy'
 
@@ -15,7 +15,7 @@ async function workAll(): Promise<void> {
   for (const job of wanted) {
     wanted.delete(job)
     try {
-      await summarise(job, (texts) => unasked('standing', texts))
+      await summarise(job, (texts) => unasked('status', texts))
     } catch (error) {
       // The database is away, or there is no place on the thread: the next who lists the jobs asks again.
       wanted.clear()

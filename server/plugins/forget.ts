@@ -1,7 +1,7 @@
 import { seeToday } from '../database/days-seen'
 import { forgetDeletedJobs } from '../database/deleted-jobs'
 import { forgetOldPieces } from '../database/photos'
-import { forgetOldKeys } from '../database/taken'
+import { forgetOldKeys } from '../database/idempotency'
 
 const hour = 60 * 60 * 1000
 

@@ -3,7 +3,7 @@ import { traceSheet } from '~~/core/draw/trace'
 import { stepPressure } from '~~/core/prove/profile'
 import { endedLine } from '~~/core/record/lines'
 import { testProfileOf } from '~~/core/prove/profiles'
-import type { Speaker } from '~~/core/quantity/speaks'
+import type { Speaker } from '~~/core/quantity/words/speaks'
 import { paperColours } from './paper-colours'
 import { list, when, type RecordPrint } from './record-print'
 

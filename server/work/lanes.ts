@@ -6,6 +6,6 @@ import type { TaskName } from './tasks'
 export const lanes = {
   quick: ['join', 'state', 'labelsPdf'],
   long: ['plan', 'prove', 'stock', 'record', 'recordCsv', 'sealedRecord', 'recordPdf'],
-  unasked: ['standing'],
+  unasked: ['status'],
 } as const satisfies Record<string, readonly TaskName[]>
 export type Lane = keyof typeof lanes

@@ -5,7 +5,7 @@ import { readJobText } from '~~/core/job/read-job'
 import type { Entry } from '~~/core/log/entry'
 import { planJob } from '~~/core/plan/plan-job'
 import type { Plan } from '~~/core/plan/types'
-import type { FieldProblem } from '~~/core/quantity/field-problem'
+import type { FieldProblem } from '~~/core/quantity/words/field-problem'
 import type { SiteTexts } from '../database/site'
 
 /** A job as a thread works on it: read, built and planned, with all that was written down. */

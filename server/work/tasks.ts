@@ -8,7 +8,7 @@ import { highsSolver } from '~~/core/cut/highs-solver'
 import type { Solver } from '~~/core/cut/solver'
 import { join, type JoinRequest } from '~~/core/join/join'
 import { planJob } from '~~/core/plan/plan-job'
-import type { FieldProblem } from '~~/core/quantity/field-problem'
+import type { FieldProblem } from '~~/core/quantity/words/field-problem'
 import { siteState } from '~~/core/log/site-state'
 import { prove, type ProofAnswer } from '~~/core/prove/prove'
 import type { ProveRequest } from '~~/core/prove/prove-schema'
@@ -24,7 +24,7 @@ import { recordDocument } from '../print/record-document'
 import { recordTable } from '../print/record-table'
 import { sealed, type Seal } from '../record/seal'
 import { openSite, type OpenSite } from './open-site'
-import { standingOf } from './standing'
+import { statusOf } from './status'
 
 let solver: Promise<Solver> | undefined
 
@@ -72,7 +72,7 @@ export const tasks = {
 
   state: (texts: SiteTexts) => ofSite(texts, ({ plan, entries }) => JSON.stringify(siteState(plan, entries))),
 
-  standing: standingOf,
+  status: statusOf,
 
   record: (texts: SiteTexts) => ofSite(texts, (site) => JSON.stringify(recordIn(site))),
 

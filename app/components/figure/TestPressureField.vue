@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { testPressureIn, testPressureOut } from '~~/core/quantity/format-water'
+import { testPressureIn, testPressureOut } from '~~/core/quantity/words/format-water'
 
 /** A gauge pressure in the user's units; held in bar. */
 const props = defineProps<{ label: string; modelValue: number | undefined; least: number; most: number }>()

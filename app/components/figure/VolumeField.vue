@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { volumeIn, volumeOut } from '~~/core/quantity/format-water'
+import { volumeIn, volumeOut } from '~~/core/quantity/words/format-water'
 
 /** A volume in the user's units, or one a minute; held in litres. */
 const props = defineProps<{

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { formatClock } from '~~/core/quantity/format-duration'
+import { formatClock } from '~~/core/quantity/words/format-duration'
 import { useTimerStore } from '~/stores/timers'
 
 /** The waits that are running, on every page; a finished one stays until it is taken away. */

@@ -11,7 +11,7 @@ import {
   type ComparedMethod,
 } from '~~/core/join/compare'
 import type { Verdict } from '~~/core/join/verdict'
-import { formatWait } from '~~/core/quantity/format-duration'
+import { formatWait } from '~~/core/quantity/words/format-duration'
 
 /** The methods that fit, side by side over a number of joints: time, money, heat, skill, and when a tool pays for itself. */
 const props = defineProps<{ verdicts: readonly Verdict[]; profile: Profile; tools: readonly OwnedTool[] | undefined }>()

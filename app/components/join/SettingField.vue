@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { settings, type SettingId } from '~~/core/workshop/setting'
-import { speedIn, speedOut } from '~~/core/quantity/format-water'
+import { speedIn, speedOut } from '~~/core/quantity/words/format-water'
 
 /** One setting of a profile, in the form that it asks for. */
 const props = defineProps<{ id: SettingId; modelValue: string | number }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { CardKind } from '~~/core/procedure/card-kinds'
 import type { PlanJoint } from '~~/core/pipework/planned'
-import { formatWait } from '~~/core/quantity/format-duration'
+import { formatWait } from '~~/core/quantity/words/format-duration'
 
 /** A card on paper: one for all joints that are made alike, each with a box to tick. */
 defineProps<{ kind: CardKind<PlanJoint>; placeOf: (joint: PlanJoint) => string }>()

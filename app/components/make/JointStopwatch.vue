@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { formatWait } from '~~/core/quantity/format-duration'
+import { formatWait } from '~~/core/quantity/words/format-duration'
 
 /** How long this joint takes: begun by a press, stopped by one or when the joint is made; the plan of work reads it. */
 const props = defineProps<{ job: string; joint: string; made: boolean }>()

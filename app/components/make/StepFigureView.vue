@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Step, StepFigure } from '~~/core/procedure/procedure'
-import { formatWait } from '~~/core/quantity/format-duration'
+import { formatWait } from '~~/core/quantity/words/format-duration'
 import { useTimerStore } from '~/stores/timers'
 
 /** The figure that a step needs, and the wait after it with its timer. */

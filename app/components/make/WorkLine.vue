@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Phase } from '~~/core/assembly/phases'
-import { formatWait } from '~~/core/quantity/format-duration'
+import { formatWait } from '~~/core/quantity/words/format-duration'
 
 /** One line of the plan of work: what is done, when, and how long it really took. */
 defineProps<{

@@ -3,7 +3,7 @@ import type { LeakSearch } from '~~/core/leak/search'
 import type { Suspect } from '~~/core/leak/suspects'
 import { checksOf } from '~~/core/leak/checks'
 import type { CheckResult } from '~~/core/log/leak-check'
-import { formatWait } from '~~/core/quantity/format-duration'
+import { formatWait } from '~~/core/quantity/words/format-duration'
 import { useSelectionStore } from '~/stores/selection'
 
 /** Where the leak is: what to check next and what it showed, and below it every place by its chance. */

@@ -2,7 +2,7 @@
 import { useNow } from '@vueuse/core'
 import type { TestLook } from '~~/core/log/site-state'
 import { secondsAt } from '~~/core/log/time-key'
-import { formatClock } from '~~/core/quantity/format-duration'
+import { formatClock } from '~~/core/quantity/words/format-duration'
 
 /** A test by looking alone: every joint dry, and dry again when the time between has gone by. */
 const props = defineProps<{

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { ReadRows } from '~~/core/prove/reading-rows'
 import type { Reading } from '~~/core/prove/readings'
-import { formatClock } from '~~/core/quantity/format-duration'
+import { formatClock } from '~~/core/quantity/words/format-duration'
 import { download } from '~/saving/download'
 
 /** Readings as a CSV file, in and out: what a file holds is shown before anything is written down. */

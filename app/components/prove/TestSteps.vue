@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useIntervalFn } from '@vueuse/core'
 import { stepAt, stepPressure, type TestStep } from '~~/core/prove/profile'
-import { formatClock } from '~~/core/quantity/format-duration'
+import { formatClock } from '~~/core/quantity/words/format-duration'
 
 /** The steps of a test, which of them it is now and how long that still takes; by the clock, so that a reload loses nothing. */
 const props = defineProps<{ steps: readonly TestStep[]; design: number; since: number; read: number }>()

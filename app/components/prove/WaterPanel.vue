@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { drainings, waterInAll } from '~~/core/assembly/draining'
-import { formatWait } from '~~/core/quantity/format-duration'
+import { formatWait } from '~~/core/quantity/words/format-duration'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { useLogStore } from '~/stores/log'
 

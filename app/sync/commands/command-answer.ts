@@ -1,4 +1,4 @@
-import type { FieldProblem } from '~~/core/quantity/field-problem'
+import type { FieldProblem } from '~~/core/quantity/words/field-problem'
 
 export type Refused = {
   readonly outcome: 'refused'

@@ -2,7 +2,7 @@ import type { SendAnswer } from './command-answer'
 import { ask } from '../ask'
 import { generationHeader } from '../generation'
 import { sendPiece } from './photo-pieces'
-import { saidOf } from './said-of'
+import { answerOf } from './answer-of'
 
 /** What is changed by it. */
 export type Changes = 'workshop' | 'minutes' | 'rack' | 'parts' | 'log' | 'photos'
@@ -46,5 +46,5 @@ export async function sendCommand({
   }
   // The server notes how far this clock is off: it is told what it shows as the entries go.
   const told = changes === 'log' ? { ...(body as object), sentAt: new Date(Date.now() + ahead).toISOString() } : body
-  return saidOf(await ask(path, { method, headers, body: JSON.stringify(told) }))
+  return answerOf(await ask(path, { method, headers, body: JSON.stringify(told) }))
 }

@@ -1,7 +1,7 @@
 import { sha256Of } from '~/saving/sha256'
 import { ask } from '../ask'
 import type { SendAnswer } from './command-answer'
-import { saidOf } from './said-of'
+import { answerOf } from './answer-of'
 
 /** Small enough for a poor line to carry one in seconds. */
 const pieceBytes = 64_000
@@ -16,7 +16,7 @@ const sent = new Map<string, number>()
 export async function sendPiece(photo: Blob): Promise<SendAnswer> {
   const sha = await sha256Of(photo)
   const from = sent.get(sha) ?? 0
-  const said = saidOf(
+  const said = answerOf(
     await ask(`/api/photos/${sha}?from=${from}&of=${photo.size}`, {
       method: 'POST',
       headers: { 'Content-Type': 'application/octet-stream' },

@@ -1,5 +1,5 @@
 import type { Job } from '~~/core/job/job'
-import type { FieldProblem } from '~~/core/quantity/field-problem'
+import type { FieldProblem } from '~~/core/quantity/words/field-problem'
 import { keepDraft } from './drafts'
 import type { Transport } from './job-transport'
 import { claimTab } from '../tab'

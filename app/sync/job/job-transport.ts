@@ -1,4 +1,4 @@
-import type { FieldProblem } from '~~/core/quantity/field-problem'
+import type { FieldProblem } from '~~/core/quantity/words/field-problem'
 import type { Job } from '~~/core/job/job'
 import { ask, type Heard } from '../ask'
 import { generationHeader } from '../generation'

@@ -1,6 +1,6 @@
 import type { Job } from '~~/core/job/job'
 import { clashKey, mergeJobs, saysTheSame, type Clash } from '~~/core/edit/merge'
-import type { FieldProblem } from '~~/core/quantity/field-problem'
+import type { FieldProblem } from '~~/core/quantity/words/field-problem'
 import type { Stored, Transport } from './job-transport'
 
 export type SaveStatus =

@@ -1,4 +1,4 @@
-import { sentence } from '../../quantity/sentence'
+import { sentence } from '../../quantity/words/sentence'
 import { atPlace, checkRule, legPlace } from '../rule'
 
 export const closing = checkRule({

@@ -1,4 +1,4 @@
-import { fixed } from '../../quantity/sentence'
+import { fixed } from '../../quantity/words/sentence'
 import { atPlace, checkRule, nodePlace } from '../rule'
 
 export const connected = checkRule({

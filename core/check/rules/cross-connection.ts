@@ -1,6 +1,6 @@
 import { isPotable, type Service } from '../../job/place'
 import { serviceIn } from '../../job/leg-defaults'
-import { sentence } from '../../quantity/sentence'
+import { sentence } from '../../quantity/words/sentence'
 import { atPlace, checkRule, nodePlace } from '../rule'
 
 export const crossConnection = checkRule({

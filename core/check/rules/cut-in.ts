@@ -1,4 +1,4 @@
-import { sentence } from '../../quantity/sentence'
+import { sentence } from '../../quantity/words/sentence'
 import { atPlace, checkRule, nodePlace } from '../rule'
 
 export const cutInPlay = checkRule({

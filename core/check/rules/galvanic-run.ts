@@ -11,11 +11,11 @@ import { profileWith } from '../../workshop/profile'
 import { atPlace, checkRule, nodePlace } from '../rule'
 import { armsChosen, chainChosen } from '../../job/chosen'
 
-/** What stands between the pipes at a node: its chain, or its body with what is on its arms. */
+/** What stands between the pipes at a node: its chain, or its fitting with what is on its arms. */
 function fittingsAt(node: Node): Fitting[] {
   const names = chainChosen(node)?.fittings ?? Object.values(armsChosen(node)).flatMap(({ fittings }) => fittings)
-  const body = namedFittingAt(node)
-  return [...(body ? [body] : []), ...names.flatMap((name) => fittingNamed(name) ?? [])]
+  const named = namedFittingAt(node)
+  return [...(named ? [named] : []), ...names.flatMap((name) => fittingNamed(name) ?? [])]
 }
 
 export const galvanicRun = checkRule({

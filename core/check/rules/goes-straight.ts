@@ -1,6 +1,6 @@
 import type { NodeKind } from '../../job/job'
 import { nodeWord } from '../../job/node-legs'
-import { sentence } from '../../quantity/sentence'
+import { sentence } from '../../quantity/words/sentence'
 import { turnAt } from '../../run/layout'
 import { isNewFitting } from '../../run/states'
 import { atPlace, checkRule, nodePlace } from '../rule'

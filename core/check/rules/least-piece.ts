@@ -1,4 +1,4 @@
-import { sentence } from '../../quantity/sentence'
+import { sentence } from '../../quantity/words/sentence'
 import { barePipe } from '../bare-pipe'
 import { atPlace, checkRule, piecePlace } from '../rule'
 

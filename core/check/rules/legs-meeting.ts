@@ -1,8 +1,8 @@
 import { legsAtNode, mostLegsAt, nodeWord } from '../../job/node-legs'
 import { namedFittingAt } from '../../run/named-fitting'
-import { legsInto } from '../../pipework/take-off/named-choices'
+import { legsInto } from '../../pipework/take-off/named-fittings'
 import { isNewFitting } from '../../run/states'
-import { sentence } from '../../quantity/sentence'
+import { sentence } from '../../quantity/words/sentence'
 import { atPlace, checkRule, nodePlace, type SystemSubject } from '../rule'
 
 interface Meeting {
@@ -14,7 +14,7 @@ interface Meeting {
 }
 
 /** How many legs meet at each fitting that something leads to, against how many it takes. */
-function meetings({ catalogue, layout, standings }: SystemSubject): Meeting[] {
+function meetings({ catalogue, layout, directJoints }: SystemSubject): Meeting[] {
   const { system, arms, places } = layout
   if (system.legs.length === 0) return []
   return (
@@ -23,14 +23,14 @@ function meetings({ catalogue, layout, standings }: SystemSubject): Meeting[] {
       // What is there already is drawn as far as it matters.
       .filter((node) => isNewFitting(node, arms.get(node.id) ?? []))
       .map((node) => {
-        const body = namedFittingAt(node)
-        const wanted = body ? legsInto({ catalogue, layout }, standings, body, node) : legsAtNode[node.kind]
+        const named = namedFittingAt(node)
+        const wanted = named ? legsInto({ catalogue, layout }, directJoints, named, node) : legsAtNode[node.kind]
         return {
           id: node.id,
           kind: nodeWord(node.kind),
           meeting: arms.get(node.id)?.length ?? 0,
           wanted,
-          most: body ? wanted : mostLegsAt(node.kind),
+          most: named ? wanted : mostLegsAt(node.kind),
         }
       })
   )

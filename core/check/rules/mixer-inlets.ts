@@ -1,5 +1,5 @@
 import { serviceIn } from '../../job/leg-defaults'
-import { sentence } from '../../quantity/sentence'
+import { sentence } from '../../quantity/words/sentence'
 import { atPlace, checkRule, nodePlace } from '../rule'
 
 export const mixerInlets = checkRule({

@@ -1,4 +1,4 @@
-import { fixed, sentence } from '../../quantity/sentence'
+import { fixed, sentence } from '../../quantity/words/sentence'
 import { hasNoPipe } from '../../run/states'
 import { atPlace, checkRule, legPlace } from '../rule'
 
@@ -21,13 +21,13 @@ export const standsIn = checkRule({
     },
   },
   check(subject, { caution }) {
-    const { layout, standings, names } = subject
+    const { layout, directJoints, names } = subject
     return layout.system.legs.filter(hasNoPipe).flatMap(({ id, run, from, to }) => {
-      const standing = standings.get(id)
-      if (standing?.length) return []
+      const direct = directJoints.get(id)
+      if (direct?.length) return []
       const of = names.get(run)!
       const between = [of.node(from), of.node(to)]
-      return [atPlace(legPlace(subject, id), standing ? caution('unknown') : caution('choose', { between }))]
+      return [atPlace(legPlace(subject, id), direct ? caution('unknown') : caution('choose', { between }))]
     })
   },
 })

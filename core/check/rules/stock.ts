@@ -1,4 +1,4 @@
-import { sentence } from '../../quantity/sentence'
+import { sentence } from '../../quantity/words/sentence'
 import { sayingOf } from '../../join/rule'
 import { atPlace, type CheckMeta, type StockRule } from '../rule'
 

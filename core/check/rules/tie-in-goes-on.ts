@@ -1,4 +1,4 @@
-import { fixed } from '../../quantity/sentence'
+import { fixed } from '../../quantity/words/sentence'
 import { isNewFitting } from '../../run/states'
 import { atPlace, checkRule, nodePlace } from '../rule'
 import { chainChosen } from '../../job/chosen'

@@ -1,7 +1,7 @@
 import { methods } from '../../methods'
 import { toolSpace } from '../../catalogue/tool-space'
 import type { PlanPiece } from '../../pipework/planned'
-import { sentence } from '../../quantity/sentence'
+import { sentence } from '../../quantity/words/sentence'
 import { barePipe } from '../bare-pipe'
 import { atPlace, checkRule, piecePlace, type SystemSubject } from '../rule'
 

@@ -1,4 +1,4 @@
-import { fixed } from '../../quantity/sentence'
+import { fixed } from '../../quantity/words/sentence'
 import { missingFigure } from '../../pipework/take-off/missing'
 import { atPlace, checkRule, piecePlace } from '../rule'
 

@@ -2,7 +2,7 @@ import type { Catalogue } from '../../catalogue/catalogue'
 import type { Pipe } from '../../catalogue/pipe'
 import type { Job } from '../../job/job'
 import { profileWith } from '../../workshop/profile'
-import { methodTaken } from '../runs/choose-pipe'
+import { methodFor } from '../runs/choose-pipe'
 import type { RunLike } from '../new-job'
 
 /** Old bores and the metric copper of the same nominal bore that is laid today. */
@@ -32,5 +32,5 @@ export function newPipeFrom(catalogue: Catalogue, job: Job, existing: string): R
     profile: profileWith(job.profile, job.own?.changes),
     tools: job.tools,
   }
-  return { pipe: pipe.id, method: methodTaken(catalogue, pipe, 'solder', circumstances) }
+  return { pipe: pipe.id, method: methodFor(catalogue, pipe, 'solder', circumstances) }
 }

@@ -2,7 +2,7 @@ import type { Ids } from '../ids'
 import type { Direction, Job, Node } from '../../job/job'
 import { isRunEnd, legsAtNode, mostLegsAt } from '../../job/node-legs'
 import { angleBetween, oppositeDirection, unitVector } from '../../job/direction'
-import { goingOn, goneOnFrom, withSystem } from '../edit-run'
+import { goingOn, continuedFrom, withSystem } from '../edit-run'
 import { type System, systemOf } from '../../job/system'
 import { needLegLength } from './leg-length'
 import { asKind } from '../as-kind'
@@ -16,7 +16,7 @@ export function withOneMore(system: System, node: Node, away: Direction): Node |
   // A mixer's inlets stand beside each other: two pipes may come to it from one side.
   if (node.kind === 'mixer') return arms.length < mostLegsAt(node.kind) ? node : null
   if (arms.some((arm) => angleBetween(unitVector(arm), unitVector(away)) < 1)) return null
-  if (arms.length === 0 || (isRunEnd(node.kind) && arms.length === 1)) return goneOnFrom(system, node, away)
+  if (arms.length === 0 || (isRunEnd(node.kind) && arms.length === 1)) return continuedFrom(system, node, away)
   if (arms.length < legsAtNode[node.kind]) return node
   const inLine = all.some((one, at) =>
     all.some((other, beside) => beside > at && angleBetween(unitVector(one), unitVector(other)) > 179),

@@ -1,6 +1,6 @@
 import { legLimits } from '../../quantity/parse-length'
-import { sentence } from '../../quantity/sentence'
-import { refusalsOf } from '../../quantity/refusal'
+import { sentence } from '../../quantity/words/sentence'
+import { refusalsOf } from '../../quantity/words/refusal'
 
 const refuse = refusalsOf({
   id: 'leg-length',

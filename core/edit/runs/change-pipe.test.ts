@@ -8,7 +8,7 @@ import { said } from '../../testing/said'
 import { pipeId, sampleJob } from '../../testing/sample-run'
 import { changePipe, joinLegs } from './change-pipe'
 import { addLeg, setNode } from '../edit-run'
-import { setPipeBeyond } from './part'
+import { setPipeFrom } from './part'
 import { chainChosen } from '../../job/chosen'
 
 const [copper22, copper15] = [pipeId('EN 1057', '22', 0.9), pipeId('EN 1057', '15', 0.7)]
@@ -59,7 +59,7 @@ describe('another pipe from a leg on', () => {
       ],
     })
     const back = change(change(stepped, 'l2', copper15), 'l2', copper22)
-    expect(back).toEqual(setPipeBeyond(change(stepped, 'l2', copper15), 'r1', 'l2', copper22))
+    expect(back).toEqual(setPipeFrom(change(stepped, 'l2', copper15), 'r1', 'l2', copper22))
     // Where a run begins at a tee no pipe comes before its legs.
     const begun = sampleJob({
       pipe: copper22,
@@ -71,7 +71,7 @@ describe('another pipe from a leg on', () => {
       ],
     })
     const kinds = ({ nodes }: Job) => nodes.map(({ kind, fitting }) => [kind, fitting])
-    expect(kinds(change(begun, 'l1', multilayer))).toEqual(kinds(setPipeBeyond(begun, 'r1', 'l1', multilayer)))
+    expect(kinds(change(begun, 'l1', multilayer))).toEqual(kinds(setPipeFrom(begun, 'r1', 'l1', multilayer)))
   })
 
   it('asks for the join under the run’s circumstances, and for none of a pipe that nobody knows', () => {

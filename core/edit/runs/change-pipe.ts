@@ -5,17 +5,17 @@ import type { MethodId } from '../../methods/ids'
 import { profileWith } from '../../workshop/profile'
 import type { Costs } from '../../workshop/costs'
 import { splitLeg } from '../legs/edit-leg'
-import { methodTaken } from './choose-pipe'
+import { methodFor } from './choose-pipe'
 import { setLeg, withSystem } from '../edit-run'
 import { chooseChain } from '../existing/edit-tie-in'
 import type { Job, Leg, Node, Run } from '../../job/job'
 import { serviceIn, pipeIdIn } from '../../job/leg-defaults'
-import { fixed } from '../../quantity/sentence'
-import { refusalsOf } from '../../quantity/refusal'
+import { fixed } from '../../quantity/words/sentence'
+import { refusalsOf } from '../../quantity/words/refusal'
 import { join, type JoinAnswer } from '../../join/join'
 import { methodAt } from '../../run/method-at'
 import { bendAngle, layOut } from '../../run/layout'
-import { partBeyond, setPipeBeyond } from './part'
+import { branchFrom, setPipeFrom } from './part'
 import { type System, systemOf, runOf, drawnLength } from '../../job/system'
 
 const refuse = refusalsOf({
@@ -114,7 +114,7 @@ const methodIn = (
 ): MethodId => {
   const found = catalogue.pipe(pipe)
   if (!found) return wanted
-  return methodTaken(catalogue, found, wanted, {
+  return methodFor(catalogue, found, wanted, {
     service: run.service,
     place: { ...job.place, ...run.place },
     profile: profileWith(job.profile, job.own?.changes),
@@ -129,7 +129,7 @@ function withMethodBeyond(
   { runId, legId, pipe }: { readonly runId: string; readonly legId: string; readonly pipe: string },
 ): Job {
   const system = systemOf(job, runId)!
-  const { nodes } = partBeyond(system, legId)
+  const { nodes } = branchFrom(system, legId)
   return withSystem(job, runId, (of) => ({
     legs: of.legs,
     nodes: of.nodes.map((node) => {
@@ -170,7 +170,7 @@ export function changePipe(
   if (!leg) return job
   const arriving = before.legs.find(({ to }) => to === leg.from)
   const from = pipeIdIn(before, arriving ?? leg)
-  const changed = withMethodBeyond(catalogue, setPipeBeyond(job, runId, legId, pipe), { runId, legId, pipe })
+  const changed = withMethodBeyond(catalogue, setPipeFrom(job, runId, legId, pipe), { runId, legId, pipe })
   if (pipe === from || !arriving) return changed
   const system = systemOf(changed, runId)!
   const run = runOf(system, leg)

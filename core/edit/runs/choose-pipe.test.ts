@@ -4,7 +4,7 @@ import { methodIds } from '../../methods/ids'
 import { profiles } from '../../workshop/profile'
 import { judge } from '../../join/judge'
 import { pipeId, sampleJob, withCopy } from '../../testing/sample-run'
-import { choosePipe, methodTaken } from './choose-pipe'
+import { choosePipe, methodFor } from './choose-pipe'
 import { chained } from '../../testing/sample-choice'
 import { chainChosen } from '../../job/chosen'
 
@@ -14,15 +14,15 @@ const pipe = (...of: Parameters<typeof pipeId>) => catalogue.pipe(pipeId(...of))
 describe('a pipe brings a method that it takes', () => {
   it('the one in use stays where it fits, else the usual one', () => {
     const copper = pipe('EN 1057', '22', 0.9)
-    expect(methodTaken(catalogue, copper, 'press-metal', circumstances)).toBe('press-metal')
-    expect(methodTaken(catalogue, copper, 'crimp', circumstances)).toBe('solder')
-    expect(methodTaken(catalogue, pipe('EN ISO 21003', '16'), 'solder', circumstances)).toBe('press-multilayer')
-    expect(methodTaken(catalogue, pipe('ASTM F876', '1/2', 'pex-b'), 'solder', circumstances)).toBe('crimp')
-    expect(methodTaken(catalogue, pipe('EN 12201', '25'), 'solder', circumstances)).toBe('compression-pe')
+    expect(methodFor(catalogue, copper, 'press-metal', circumstances)).toBe('press-metal')
+    expect(methodFor(catalogue, copper, 'crimp', circumstances)).toBe('solder')
+    expect(methodFor(catalogue, pipe('EN ISO 21003', '16'), 'solder', circumstances)).toBe('press-multilayer')
+    expect(methodFor(catalogue, pipe('ASTM F876', '1/2', 'pex-b'), 'solder', circumstances)).toBe('crimp')
+    expect(methodFor(catalogue, pipe('EN 12201', '25'), 'solder', circumstances)).toBe('compression-pe')
   })
 
   it('where a flame is forbidden it is not solder', () => {
-    const method = methodTaken(catalogue, pipe('EN 1057', '22', 0.9), 'crimp', {
+    const method = methodFor(catalogue, pipe('EN 1057', '22', 0.9), 'crimp', {
       ...circumstances,
       place: { hotWork: 'forbidden' },
     })
@@ -31,7 +31,7 @@ describe('a pipe brings a method that it takes', () => {
 
   it('no pipe of the catalogue is given a refused method while another is not refused', () => {
     for (const of of catalogue.pipes) {
-      const taken = methodTaken(catalogue, of, 'solder', circumstances)
+      const taken = methodFor(catalogue, of, 'solder', circumstances)
       const verdictOf = (method: (typeof methodIds)[number]) =>
         catalogue.socketFor(method, of) ? judge(catalogue, of, method, circumstances).verdict : 'refuse'
       if (methodIds.some((method) => verdictOf(method) !== 'refuse'))

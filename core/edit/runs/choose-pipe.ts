@@ -18,12 +18,7 @@ const rank: Readonly<Record<VerdictKind, number>> = { fits: 0, caution: 1, refus
  * @param wanted the method in use; it stays where nothing is better
  * @remarks for instance: multilayer, where solder was in use: 'press-multilayer'
  */
-export function methodTaken(
-  catalogue: Catalogue,
-  pipe: Pipe,
-  wanted: MethodId,
-  circumstances: Circumstances,
-): MethodId {
+export function methodFor(catalogue: Catalogue, pipe: Pipe, wanted: MethodId, circumstances: Circumstances): MethodId {
   const rankOf = (method: MethodId) =>
     catalogue.socketFor(method, pipe) ? rank[judge(catalogue, pipe, method, circumstances).verdict] : rank.refuse
   return [wanted, ...usualFirst].reduce((best, method) => (rankOf(method) < rankOf(best) ? method : best))
@@ -44,7 +39,7 @@ export function choosePipe(catalogue: Catalogue, job: Job, runId: string, pipeId
     ...job,
     runs: job.runs.map((run) => {
       if (run.id !== runId) return run
-      const method = methodTaken(catalogue, pipe, run.method, {
+      const method = methodFor(catalogue, pipe, run.method, {
         service: run.service,
         place: { ...job.place, ...run.place },
         profile: profileWith(job.profile, job.own?.changes),

@@ -1,8 +1,8 @@
 import type { Job, Leg } from '../../job/job'
 import { isRunEnd } from '../../job/node-legs'
 import { systemOf } from '../../job/system'
-import { fixed } from '../../quantity/sentence'
-import { refusalsOf } from '../../quantity/refusal'
+import { fixed } from '../../quantity/words/sentence'
+import { refusalsOf } from '../../quantity/words/refusal'
 import { oppositeDirection } from '../../job/direction'
 import { withOneMore } from '../legs/join-leg'
 

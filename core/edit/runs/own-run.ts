@@ -1,10 +1,10 @@
 import type { Job, Run } from '../../job/job'
 import { pipeIdIn, serviceIn } from '../../job/leg-defaults'
 import { runOf, systemOf } from '../../job/system'
-import { fixed } from '../../quantity/sentence'
-import { refusalsOf } from '../../quantity/refusal'
+import { fixed } from '../../quantity/words/sentence'
+import { refusalsOf } from '../../quantity/words/refusal'
 import type { Ids } from '../ids'
-import { partBeyond } from './part'
+import { branchFrom } from './part'
 
 const refuse = refusalsOf({
   id: 'own-run',
@@ -22,7 +22,7 @@ export function toOwnRun(job: Job, ids: Ids, runId: string, legId: string): { jo
   const system = systemOf(job, runId)
   const first = system?.legs.find((leg) => leg.id === legId)
   if (!system || !first) return { job, run: runId }
-  const beyond = partBeyond(system, legId)
+  const beyond = branchFrom(system, legId)
   const part = new Set(beyond.legs)
   if (system.legs.every((leg) => leg.run !== first.run || part.has(leg))) throw refuse('whole')
   const id = ids('r', job.runs)

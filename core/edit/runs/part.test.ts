@@ -6,15 +6,15 @@ import type { Node } from '../../job/job'
 import { planJob } from '../../plan/plan-job'
 import { pipeId } from '../../testing/sample-run'
 import { layOut } from '../../run/layout'
-import { copyPart, mirrorPart, mirrors, partBeyond, setPipeBeyond } from './part'
+import { copyPart, mirrorPart, mirrors, branchFrom, setPipeFrom } from './part'
 import { systemsOf } from '../../job/system'
 import { job, places, lengths, near, branched, walks } from '../../testing/sample-edits'
 import { chained } from '../../testing/sample-choice'
 
 describe('copying and mirroring a part', () => {
   it('takes what hangs on a leg', () => {
-    expect(partBeyond(systemsOf(branched)[0]!, 'l1').legs.map(({ id }) => id)).toEqual(['l1', 'l2', 'l3'])
-    expect(partBeyond(systemsOf(branched)[0]!, 'l3').legs.map(({ id }) => id)).toEqual(['l3'])
+    expect(branchFrom(systemsOf(branched)[0]!, 'l1').legs.map(({ id }) => id)).toEqual(['l1', 'l2', 'l3'])
+    expect(branchFrom(systemsOf(branched)[0]!, 'l3').legs.map(({ id }) => id)).toEqual(['l3'])
     // However the legs stand in the list, and however far it goes on.
     const long = job([
       ['elbow:c', 'east', 300, 'outlet:d'],
@@ -23,7 +23,7 @@ describe('copying and mirroring a part', () => {
       ['open:s', 'east', 300, 'tee:a'],
       ['tee:a', 'up', 300, 'outlet:e'],
     ])
-    expect(partBeyond(systemsOf(long)[0]!, 'l3').legs.map(({ id }) => id)).toEqual(['l1', 'l2', 'l3'])
+    expect(branchFrom(systemsOf(long)[0]!, 'l3').legs.map(({ id }) => id)).toEqual(['l1', 'l2', 'l3'])
   })
 
   it('a mirrored part keeps its lengths and lies on the other side', () => {
@@ -82,7 +82,7 @@ describe('another pipe from here on', () => {
       ['elbow:a', 'up', 400, 'outlet:b'],
     ])
     const pex = pipeId('EN ISO 15875', '16')
-    const changed = setPipeBeyond(start, 'r1', 'l2', pex)
+    const changed = setPipeFrom(start, 'r1', 'l2', pex)
     expect(changed.legs.map(({ pipe }) => pipe)).toEqual([undefined, pex, pex])
     expect(changed.nodes.map(({ kind }) => kind)).toEqual(['open', 'adapter', 'elbow', 'outlet'])
   })
@@ -95,7 +95,7 @@ describe('another pipe from here on', () => {
       ['coupling:d', 'north', 400, 'coupling:f'],
       ['coupling:f', 'north', 400, 'open:b'],
     ])
-    const kinds = (leg: string) => setPipeBeyond(start, 'r1', leg, pex).nodes.map(({ kind }) => kind)
+    const kinds = (leg: string) => setPipeFrom(start, 'r1', leg, pex).nodes.map(({ kind }) => kind)
     expect(kinds('l2')).toEqual(['open', 'coupling', 'coupling', 'coupling', 'open'])
     expect(kinds('l3')).toEqual(['open', 'coupling', 'adapter', 'coupling', 'open'])
     expect(kinds('l4')).toEqual(['open', 'coupling', 'coupling', 'adapter', 'open'])
@@ -115,7 +115,7 @@ describe('another pipe from here on', () => {
         },
       },
     )
-    const { pieces } = planJob(setPipeBeyond(start, 'r1', 'l2', pex), shippedCatalogue)
+    const { pieces } = planJob(setPipeFrom(start, 'r1', 'l2', pex), shippedCatalogue)
     expect(pieces.map(({ cut, ends }) => [cut, ends[0].method, ends[1].method])).toEqual([
       [980, null, 'press-metal'],
       [480, 'compression', null],

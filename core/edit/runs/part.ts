@@ -25,7 +25,7 @@ export function mirrored(direction: Direction, mirror: Mirror): Direction {
 }
 
 /** What hangs on a leg, away from the start: the leg itself and all after it, in the order of the run. */
-export function partBeyond(system: System, legId: string): { legs: Leg[]; nodes: Set<string> } {
+export function branchFrom(system: System, legId: string): { legs: Leg[]; nodes: Set<string> } {
   const first = system.legs.find(({ id }) => id === legId)
   if (!first) return { legs: [], nodes: new Set() }
   const nodes = new Set([first.to])
@@ -53,11 +53,11 @@ const withLegs = (job: Job, runId: string, part: ReadonlySet<Leg>, change: (leg:
  * The job with another pipe in a leg and all that hangs on it. Where the pipe then changes at a plain corner or
  * coupling, an adapter stands in a straight, so that what joins the two can be chosen.
  */
-export function setPipeBeyond(job: Job, runId: string, legId: string, pipe: string): Job {
+export function setPipeFrom(job: Job, runId: string, legId: string, pipe: string): Job {
   const system = systemOf(job, runId)
   const first = system?.legs.find(({ id }) => id === legId)
   if (!system || !first) return job
-  const part = new Set(partBeyond(system, legId).legs)
+  const part = new Set(branchFrom(system, legId).legs)
   const before = system.legs.find(({ to }) => to === first.from)
   const straightOn = before && JSON.stringify(before.direction) === JSON.stringify(first.direction)
   const start = system.nodes.find(({ id }) => id === first.from)
@@ -66,10 +66,10 @@ export function setPipeBeyond(job: Job, runId: string, legId: string, pipe: stri
 }
 
 /** The job with another service in a leg and all that hangs on it: as hot from a heater that cold water leads to. */
-export function setServiceBeyond(job: Job, runId: string, legId: string, service: Service): Job {
+export function setServiceFrom(job: Job, runId: string, legId: string, service: Service): Job {
   const system = systemOf(job, runId)
   if (!system) return job
-  const part = new Set(partBeyond(system, legId).legs)
+  const part = new Set(branchFrom(system, legId).legs)
   return withLegs(job, runId, part, (leg) => ({
     service: service === runOf(system, leg).service ? undefined : service,
   }))
@@ -79,7 +79,7 @@ export function setServiceBeyond(job: Job, runId: string, legId: string, service
 export function mirrorPart(job: Job, runId: string, legId: string, mirror: Mirror): Job {
   const system = systemOf(job, runId)
   if (!system) return job
-  const part = new Set(partBeyond(system, legId).legs)
+  const part = new Set(branchFrom(system, legId).legs)
   return withLegs(job, runId, part, ({ direction }) => ({ direction: mirrored(direction, mirror) }))
 }
 

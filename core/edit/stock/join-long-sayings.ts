@@ -1,4 +1,4 @@
-import { fixed, messagesOf } from '../../quantity/sentence'
+import { fixed, messagesOf } from '../../quantity/words/sentence'
 
 /** Why a piece that is longer than its stock gets no coupling. */
 export const joinLongSentences = {

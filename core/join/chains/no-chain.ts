@@ -1,4 +1,4 @@
-import { fixed, messagesOf, sentence } from '../../quantity/sentence'
+import { fixed, messagesOf, sentence } from '../../quantity/words/sentence'
 import type { Reason } from '../verdict'
 
 /** Why no fittings lead from one pipe to another, and what to do. */

@@ -1,4 +1,4 @@
-import { fixed, sentence } from '../../quantity/sentence'
+import { fixed, sentence } from '../../quantity/words/sentence'
 import { rule } from '../rule'
 
 /** Bright pipe wanted of an end that was soldered before, as a share of the depth that it goes in: typical. */

@@ -1,6 +1,6 @@
 import { materialOf } from '../../materials'
 import type { Profile } from '../../workshop/profile'
-import { fixed, sentence } from '../../quantity/sentence'
+import { fixed, sentence } from '../../quantity/words/sentence'
 import { rule, sayingOf, type RuleMeta } from '../rule'
 
 type Between = Profile['dielectric']

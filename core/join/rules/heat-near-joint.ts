@@ -1,6 +1,6 @@
 import { flameDistance } from '../../workshop/profile'
-import { fixed, sentence } from '../../quantity/sentence'
-import type { Speaker } from '../../quantity/speaks'
+import { fixed, sentence } from '../../quantity/words/sentence'
+import type { Speaker } from '../../quantity/words/speaks'
 import { rule, sayingOf, type RuleMeta } from '../rule'
 
 interface Short {

@@ -1,5 +1,5 @@
 import { isPlastic } from '../../materials'
-import { fixed, sentence } from '../../quantity/sentence'
+import { fixed, sentence } from '../../quantity/words/sentence'
 import { rule } from '../rule'
 
 export const heaterClearance = rule({

@@ -1,4 +1,4 @@
-import { fixed, sentence } from '../../quantity/sentence'
+import { fixed, sentence } from '../../quantity/words/sentence'
 import { rule } from '../rule'
 
 export const hotWork = rule({

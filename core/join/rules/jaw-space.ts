@@ -1,5 +1,5 @@
 import { toolSpace } from '../../catalogue/tool-space'
-import { sentence } from '../../quantity/sentence'
+import { sentence } from '../../quantity/words/sentence'
 import { rule } from '../rule'
 
 interface Short {

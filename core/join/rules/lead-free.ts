@@ -1,5 +1,5 @@
 import { isPotable } from '../../job/place'
-import { fixed } from '../../quantity/sentence'
+import { fixed } from '../../quantity/words/sentence'
 import { rule } from '../rule'
 
 export const leadFree = rule({

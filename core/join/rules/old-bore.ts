@@ -1,5 +1,5 @@
 import { takesOldBore } from '../../catalogue/fit'
-import { sentence } from '../../quantity/sentence'
+import { sentence } from '../../quantity/words/sentence'
 import { rule } from '../rule'
 
 export const oldBore = rule({

@@ -1,6 +1,6 @@
 import { materialOf } from '../../materials'
 import { isPotable } from '../../job/place'
-import { fixed } from '../../quantity/sentence'
+import { fixed } from '../../quantity/words/sentence'
 import { rule } from '../rule'
 
 export const oxygenBarrier = rule({

@@ -1,4 +1,4 @@
-import { fixed } from '../../quantity/sentence'
+import { fixed } from '../../quantity/words/sentence'
 import { rule } from '../rule'
 
 export const rotation = rule({

@@ -1,6 +1,6 @@
 import { materialOf } from '../../materials'
 import type { Service } from '../../job/place'
-import { fixed, sentence } from '../../quantity/sentence'
+import { fixed, sentence } from '../../quantity/words/sentence'
 import { rule } from '../rule'
 
 /** Water temperatures taken where the job says nothing, in degrees Celsius. */

@@ -1,4 +1,4 @@
-import { sentence } from '../../quantity/sentence'
+import { sentence } from '../../quantity/words/sentence'
 import { rule } from '../rule'
 
 export const toolRange = rule({

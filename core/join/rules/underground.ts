@@ -1,5 +1,5 @@
 import { materialOf } from '../../materials'
-import { fixed } from '../../quantity/sentence'
+import { fixed } from '../../quantity/words/sentence'
 import { rule } from '../rule'
 
 export const underground = rule({

@@ -1,7 +1,7 @@
 import { materialOf } from '../../materials'
 import { boreOf } from '../../catalogue/pipe'
 import { velocityOf } from '../../flow/velocity'
-import { sentence } from '../../quantity/sentence'
+import { sentence } from '../../quantity/words/sentence'
 import { rule } from '../rule'
 
 export const velocity = rule({

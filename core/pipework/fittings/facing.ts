@@ -1,6 +1,6 @@
 import type { Direction } from '../../job/job'
-import { messagesOf, sentence } from '../../quantity/sentence'
-import type { Message } from '../../quantity/message'
+import { messagesOf, sentence } from '../../quantity/words/sentence'
+import type { Message } from '../../quantity/words/message'
 import { dot } from '../../quantity/vector'
 import { directionWords } from '../../run/direction-words'
 import { directionOf } from '../../run/turning'

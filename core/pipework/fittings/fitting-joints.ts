@@ -43,7 +43,7 @@ function innerJoint(
 }
 
 /**
- * The joints between the fittings of a node's chain, or of a body and its arms, in their order: each thread that is screwed in, each spigot that goes
+ * The joints between the fittings of a node's chain, or of a fitting and its arms, in their order: each thread that is screwed in, each spigot that goes
  * into a socket. What the catalogue does not know of a chain has none.
  *
  * @remarks for instance: an adapter 22 solder × 3/4 M and one 3/4 F × 28 press: one joint, screwed, 14 taken up
@@ -52,9 +52,9 @@ export const fittingJoints = (catalogue: Catalogue, run: Run, node: Node, built:
   built.at.get(node.id)!.inner.map((inner) => innerJoint(catalogue, run, node.id, inner))
 
 /** The joints of fittings that stand straight one in the other, each at the first of its two nodes. */
-export function standingJoints(catalogue: Catalogue, layout: Layout, built: BuiltRun): PlanJoint[] {
+export function directPlanJoints(catalogue: Catalogue, layout: Layout, built: BuiltRun): PlanJoint[] {
   const parts = new Map(built.parts.map((part) => [part.id, part]))
-  return [...built.standings.values()].flatMap(({ leg, meeting }): PlanJoint[] => {
+  return [...built.directJoints.values()].flatMap(({ leg, meeting }): PlanJoint[] => {
     const between = [built.at.get(leg.from)!.legPort(leg.id), built.at.get(leg.to)!.legPort(leg.id)] as const
     const [one, other] = [parts.get(between[0].part)!, parts.get(between[1].part)!]
     // Two that are there already were joined long ago.

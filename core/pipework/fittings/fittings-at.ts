@@ -8,7 +8,7 @@ import { methodAt } from '../../run/method-at'
 import { askedForAt } from '../take-off/fitting-label'
 import { portAt } from '../../run/layout'
 import { hasNoPipe, isNewFitting, isNewLeg } from '../../run/states'
-import { bodyAt } from './named-at'
+import { namedAt } from './named-at'
 import { chainAt } from './chain-at'
 import type { NodeAt } from './node-at'
 import { along, type FittingsAt, type Port } from './part'
@@ -19,8 +19,8 @@ export function fittingsAt(at: NodeAt): FittingsAt {
   const { catalogue, layout, node, arms, takeOffs } = at
   const isNew = isNewFitting(node, arms)
   if (chainChosen(node) && isNew) return chainAt(at)
-  const body = namedFittingAt(node)
-  if (body && isNew) return bodyAt(at, body)
+  const named = namedFittingAt(node)
+  if (named && isNew) return namedAt(at, named)
   const id = siteId(node)
   const place = layout.places.get(node.id)
   const endOf = (leg: Leg | undefined): string => {

@@ -3,14 +3,14 @@ import { endLength } from '../../catalogue/fitting-length'
 import { itemName } from '../../catalogue/counter-name'
 import { idInRun, siteId } from '../../job/site-id'
 import { armStretches, type ArmFittings } from '../take-off/arm'
-import { endsTaken } from '../take-off/ends-taken'
+import { endsByLeg } from '../take-off/ends-by-leg'
 import { opposite } from '../../job/direction'
 import { askedForAs } from '../take-off/fitting-label'
 import type { Arm } from '../../run/layout'
 import type { NodeAt } from './node-at'
 import { along, type FittingsAt, type InnerMeeting, type Part, type Port, type PortRef } from './part'
 
-/** The fittings of an arm, outwards, with the joints between them and with the body. */
+/** The fittings of an arm, outwards, with the joints between them and with the fitting. */
 interface ArmParts {
   readonly parts: readonly Part[]
   readonly inner: readonly InnerMeeting[]
@@ -18,14 +18,14 @@ interface ArmParts {
   readonly last: PortRef
 }
 
-/** An end of a body that a leg goes into, or what stands on its arm. */
+/** An end of a fitting that a leg goes into, or what stands on its arm. */
 interface ArmEnd {
   readonly index: number
   readonly arm?: ArmFittings | null
   readonly label: string
 }
 
-/** An arm that stands in a body: at which port, and how far from the node its pipe stops. */
+/** An arm that stands in a fitting: at which port, and how far from the node its pipe stops. */
 interface ArmInBody extends ArmEnd {
   readonly arm: ArmFittings
   readonly bodyPort: PortRef
@@ -34,12 +34,12 @@ interface ArmInBody extends ArmEnd {
 
 function armAt(
   { catalogue, layout, node }: NodeAt,
-  body: Fitting,
+  named: Fitting,
   { leg, away }: Arm,
   { index: end, arm, bodyPort, stop }: ArmInBody,
 ): ArmParts {
   const place = layout.places.get(node.id)
-  const stretch = armStretches(catalogue, body, end, arm)
+  const stretch = armStretches(catalogue, named, end, arm)
   const id = (at: number): string => `${siteId(node)}/${idInRun(leg)}#${at}`
   const last = arm.fittings.length - 1
   const parts = arm.fittings.map((fitting, at): Part => {
@@ -66,7 +66,7 @@ function armAt(
   const inner = arm.fittings.map((fitting, at): InnerMeeting => ({
     id: `${siteId(node)}/${idInRun(leg)}/between-${at}`,
     between: [at === 0 ? bodyPort : { part: id(at - 1), port: 1 }, { part: id(at), port: 0 }],
-    fittings: [at === 0 ? body : arm.fittings[at - 1]!, fitting].map(itemName) as [string, string],
+    fittings: [at === 0 ? named : arm.fittings[at - 1]!, fitting].map(itemName) as [string, string],
     index: at,
     meeting: arm.meetings[at]!,
   }))
@@ -74,18 +74,18 @@ function armAt(
 }
 
 /** A fitting that was chosen by its name, with a port for each leg and each thread that is left, and the fittings of its arms. */
-export function bodyAt(at: NodeAt, body: Fitting): FittingsAt {
-  const { catalogue, layout, node, arms: legs, takeOffs, standings } = at
+export function namedAt(at: NodeAt, named: Fitting): FittingsAt {
+  const { catalogue, layout, node, arms: legs, takeOffs, directJoints } = at
   const id = siteId(node)
   const place = layout.places.get(node.id)
   const taken = new Map(
-    [...endsTaken(at, body, legs, node)].map(([leg, { index, arm, socket }]): [string, ArmEnd] => [
+    [...endsByLeg(at, named, legs, node)].map(([leg, { index, arm, socket }]): [string, ArmEnd] => [
       leg,
       { index, arm, label: socket.label },
     ]),
   )
   for (const { leg } of legs) {
-    const end = standings.get(leg.id)?.ends[leg.from === node.id ? 0 : 1]
+    const end = directJoints.get(leg.id)?.ends[leg.from === node.id ? 0 : 1]
     if (typeof end?.index === 'number') taken.set(leg.id, { index: end.index, arm: end.arm, label: endLabel(end.end) })
   }
   const arms = new Map<string, ArmParts>()
@@ -94,19 +94,19 @@ export function bodyAt(at: NodeAt, body: Fitting): FittingsAt {
     const end = taken.get(leg.leg.id)
     if (!end?.arm) return { at: along(place, leg.away, stop), out: leg.away, end: end?.label ?? '' }
     const { index, arm } = end
-    arms.set(leg.leg.id, armAt(at, body, leg, { ...end, arm, bodyPort: { part: id, port }, stop }))
-    const own = endLength(catalogue, body, index)?.mm ?? null
-    return { at: along(place, leg.away, own), out: leg.away, end: endLabel(body.ends[index]!) }
+    arms.set(leg.leg.id, armAt(at, named, leg, { ...end, arm, bodyPort: { part: id, port }, stop }))
+    const own = endLength(catalogue, named, index)?.mm ?? null
+    return { at: along(place, leg.away, own), out: leg.away, end: endLabel(named.ends[index]!) }
   })
   const used = new Set([...taken.values()].map(({ index }) => index))
   // What is screwed on later has a port too.
-  const threads = body.ends.flatMap((end, index): Port[] =>
+  const threads = named.ends.flatMap((end, index): Port[] =>
     end.type === 'thread' && !used.has(index) ? [{ at: place ?? null, out: null, end: endLabel(end) }] : [],
   )
   const own: Part = {
     id,
     kind: 'fitting',
-    ...askedForAs(body),
+    ...askedForAs(named),
     run: node.run,
     node: node.id,
     ports: [...ports, ...threads],

@@ -1,7 +1,7 @@
 import type { Catalogue } from '../../catalogue/catalogue'
 import type { Node } from '../../job/job'
 import type { Arm, Layout } from '../../run/layout'
-import type { Standing } from '../take-off/stands-in'
+import type { DirectJoint } from '../take-off/direct-joint'
 
 /** A node, and all that its fittings follow from. */
 export interface NodeAt {
@@ -13,5 +13,5 @@ export interface NodeAt {
   /** By leg, in mm from the node to where its pipe stops. */
   readonly takeOffs: ReadonlyMap<string, number | null>
   /** Fittings of the system that stand straight one in the other, by their leg. */
-  readonly standings: ReadonlyMap<string, Standing>
+  readonly directJoints: ReadonlyMap<string, DirectJoint>
 }

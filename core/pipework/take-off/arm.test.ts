@@ -11,8 +11,8 @@ import { systemsOf } from '../../job/system'
 import { planJob } from '../../plan/plan-job'
 import { pipeId, sampleJob } from '../../testing/sample-run'
 import { said } from '../../testing/said'
-import { armsOf, armTaken } from './arm'
-import { armChoices, bodiesFor } from './named-choices'
+import { armsOf, fittedArm } from './arm'
+import { armChoices, namedFittingsFor } from './named-fittings'
 import { layOut } from '../../run/layout'
 import { byName } from '../../testing/sample-choice'
 import { armsChosen } from '../../job/chosen'
@@ -35,7 +35,7 @@ const job: Job = { ...drawn, legs: drawn.legs.map((leg) => (leg.id === 'l3' ? { 
 const withBody = (fitting: Node['fitting']) => setNode(job, 'r1', 't', { fitting })
 const arms = { l3: { fittings: [adapter], method: 'press-multilayer' as const } }
 const onArm = byName(threaded, arms)
-const body = (id: string) => fittingNamed(id)!
+const named = (id: string) => fittingNamed(id)!
 
 describe('a fitting on the arm of a tee', () => {
   const plan = planJob(withBody(onArm), catalogue)
@@ -43,7 +43,7 @@ describe('a fitting on the arm of a tee', () => {
 
   it('takes off the tee’s own arm, what is screwed in, and its own length; no made-up piece stands between', () => {
     // 0.7 of the 22 mm branch and more to the thread's mouth, less 13 of take-up in the table; then 13 in, then the adapter.
-    const byHand = endLength(catalogue, body(threaded), 2)!.mm + 13 + chainLength(catalogue, [body(adapter)])!.mm
+    const byHand = endLength(catalogue, named(threaded), 2)!.mm + 13 + chainLength(catalogue, [named(adapter)])!.mm
     expect(branch.ends[0]).toMatchObject({ node: 't', method: 'press-multilayer', takeOff: expect.closeTo(byHand, 6) })
     expect(branch.cut).toBeCloseTo(600 - byHand - branch.ends[1].takeOff!, 3)
     expect(plan.pieces).toHaveLength(3)
@@ -144,19 +144,19 @@ describe('a fitting on the arm of a tee', () => {
 
 describe('what is offered', () => {
   const layout = layOut(systemsOf(job)[0]!)
-  const offered = bodiesFor(catalogue, layout, layout.node.get('t')!)
+  const offered = namedFittingsFor(catalogue, layout, layout.node.get('t')!)
 
   it('is a tee with one adapter for the leg that it does not take, filled in', () => {
-    const choice = offered.find(({ body: of }) => of.id === threaded)!
+    const choice = offered.find(({ named: of }) => of.id === threaded)!
     expect(choice.arms).toEqual({ l3: expect.objectContaining({ method: expect.any(String) }) })
-    const chosen = withBody(byName(choice.body.id, choice.arms))
+    const chosen = withBody(byName(choice.named.id, choice.arms))
     expect(planJob(chosen, catalogue).pieces.every(({ cut }) => cut !== null)).toBe(true)
   })
 
   it('every choice has a length at every end', () => {
     const withArms = offered.filter(({ arms }) => Object.keys(arms).length > 0)
     expect(withArms.length).toBeGreaterThan(3)
-    for (const { body: of, arms } of withArms) {
+    for (const { named: of, arms } of withArms) {
       const { pieces } = planJob(withBody(byName(of.id, arms)), catalogue)
       expect(
         pieces.filter(({ cut }) => cut === null),
@@ -167,11 +167,11 @@ describe('what is offered', () => {
 
   it('an arm of the wanted method comes first; a spigot stands in a socket as a thread does in a thread', () => {
     const pipe = catalogue.pipe(multilayer16)!
-    const [first] = armsOf(body(threaded), 2, pipe, 'compression')
+    const [first] = armsOf(named(threaded), 2, pipe, 'compression')
     expect(first!.method).toBe('compression')
     const fitting = '22 FTG × 15 solder fitting reducer'
-    const reduced = armTaken(
-      body('22 solder × 22 solder × 22 solder tee'),
+    const reduced = fittedArm(
+      named('22 solder × 22 solder × 22 solder tee'),
       2,
       { fittings: [fitting], method: 'solder' },
       catalogue.pipe(pipeId('EN 1057', '15', 0.7))!,
@@ -183,7 +183,7 @@ describe('what is offered', () => {
     const two = ['1/2 M BSP × 1/2 M BSP nipple', '1/2 F BSP × 1/2 M NPT thread adapter']
     const half = catalogue.pipe(pipeId('ASTM B88', '1/2', 'L'))!
     const last = '1/2 solder × 1/2 F NPT adapter'
-    const found = armTaken(body(threaded), 2, { fittings: [...two, last], method: 'solder' }, half)
+    const found = fittedArm(named(threaded), 2, { fittings: [...two, last], method: 'solder' }, half)
     expect(found).toMatchObject({
       inwards: [0, 0, 1],
       meetings: [{ kind: 'thread' }, { kind: 'thread' }, { kind: 'thread' }],
@@ -211,17 +211,19 @@ describe('what may stand on the arm that is there', () => {
 describe('fittings that pipe does not go into by itself', () => {
   const choicesAt = (of: Job, node: string) => {
     const layout = layOut(systemsOf(of)[0]!)
-    return bodiesFor(catalogue, layout, layout.node.get(node)!)
+    return namedFittingsFor(catalogue, layout, layout.node.get(node)!)
   }
 
   it('a plug closes an adapter at the end of a pipe: the adapter’s length is taken off, and both are listed', () => {
     const end = sampleJob({ pipe: copper22, method: 'solder', legs: [['cap:s', 'east', 1000, 'cap:e']] })
-    const plug = choicesAt(end, 'e').find(({ body: { id } }) => id === '1/2 M BSP plug')!
-    const plan = planJob(setNode(end, 'r1', 'e', { fitting: byName(plug.body.id, plug.arms) }), catalogue)
+    const plug = choicesAt(end, 'e').find(({ named: { id } }) => id === '1/2 M BSP plug')!
+    const plan = planJob(setNode(end, 'r1', 'e', { fitting: byName(plug.named.id, plug.arms) }), catalogue)
     const [arm] = Object.values(plug.arms)
     expect(arm!.method).toBe('solder')
-    expect(plan.pieces[0]!.ends[1].takeOff).toBeCloseTo(13 + chainLength(catalogue, [body(arm!.fittings[0]!)])!.mm, 6)
-    expect(plan.fittings.map(({ label }) => label)).toEqual(expect.arrayContaining([plug.body.label, ...arm!.fittings]))
+    expect(plan.pieces[0]!.ends[1].takeOff).toBeCloseTo(13 + chainLength(catalogue, [named(arm!.fittings[0]!)])!.mm, 6)
+    expect(plan.fittings.map(({ label }) => label)).toEqual(
+      expect.arrayContaining([plug.named.label, ...arm!.fittings]),
+    )
     expect(
       plan.joints
         .filter(({ node }) => node === 'e')
@@ -239,9 +241,9 @@ describe('fittings that pipe does not go into by itself', () => {
         ['elbow:a', 'north', 500, 'cap:e'],
       ],
     })
-    const street = choicesAt(corner, 'a').find(({ body: { kind } }) => kind === 'street elbow 90')!
+    const street = choicesAt(corner, 'a').find(({ named: { kind } }) => kind === 'street elbow 90')!
     expect(Object.values(street.arms)).toHaveLength(1)
-    const plan = planJob(setNode(corner, 'r1', 'a', { fitting: byName(street.body.id, street.arms) }), catalogue)
+    const plan = planJob(setNode(corner, 'r1', 'a', { fitting: byName(street.named.id, street.arms) }), catalogue)
     // From the corner: the elbow's 14.6, a neck of 2 and a spigot of 15.4; then the coupling from stop to stop, 1.6.
     const aside = plan.pieces.find(({ legs }) => legs.includes(Object.keys(street.arms)[0]!))!
     const at = aside.ends.find(({ node }) => node === 'a')!

@@ -7,10 +7,10 @@ import { halfOf, lengthBetween } from '../../catalogue/part-length'
 import { reducingTakeOff } from '../../catalogue/reducing-body'
 import type { Leg, Node } from '../../job/job'
 import type { Figure } from '../../quantity/basis'
-import type { Message } from '../../quantity/message'
+import type { Message } from '../../quantity/words/message'
 import { chainLengthOf, isChainApart } from '../../catalogue/chain-length'
 import { armStretches } from './arm'
-import { endsTaken, turnsAlike, type EndTaken } from './ends-taken'
+import { endsByLeg, turnsAlike, type LegEnd } from './ends-by-leg'
 import { namedFittingMethod, namedFittingAt } from '../../run/named-fitting'
 import { branchOf, turnAt, type Arm } from '../../run/layout'
 import { fromNode } from './from-node'
@@ -172,22 +172,22 @@ function findInsertion(node: Node, socket: Socket | undefined): Figure | null {
   return socket?.insertion ?? null
 }
 
-/** From a body's centre to where the pipe stops: its own end, and the fittings of the arm that stands in it. */
-const lengthToPipe = (catalogue: Catalogue, node: Node, body: Fitting, { index, arm }: EndTaken): Figure | null =>
-  arm ? armStretches(catalogue, body, index, arm).at(-1)![1] : fromNode(catalogue, node, body, index)
+/** From a fitting's centre to where the pipe stops: its own end, and the fittings of the arm that stands in it. */
+const lengthToPipe = (catalogue: Catalogue, node: Node, named: Fitting, { index, arm }: LegEnd): Figure | null =>
+  arm ? armStretches(catalogue, named, index, arm).at(-1)![1] : fromNode(catalogue, node, named, index)
 
 /** What a leg's pipe meets in a fitting that was chosen by its name: the end that takes it, by that end's own length. */
-function bodyEnd(laid: Laid, node: Node, body: Fitting, leg: string): PieceEnd {
+function namedEnd(laid: Laid, node: Node, named: Fitting, leg: string): PieceEnd {
   const { catalogue, layout } = laid
   const arms = layout.arms.get(node.id) ?? []
-  const end = endsTaken(laid, body, arms, node).get(leg)
-  const takeOff = measuredTakeOff(node, arms, leg) ?? (end ? lengthToPipe(catalogue, node, body, end) : null)
+  const end = endsByLeg(laid, named, arms, node).get(leg)
+  const takeOff = measuredTakeOff(node, arms, leg) ?? (end ? lengthToPipe(catalogue, node, named, end) : null)
   const insertion = findInsertion(node, end?.socket)
   const why = !end
-    ? missing('no end', { fitting: body.label })
-    : turnsAlike(body, arms)
+    ? missing('no end', { fitting: named.label })
+    : turnsAlike(named, arms)
       ? null
-      : missing('other turn', { fitting: body.label })
+      : missing('other turn', { fitting: named.label })
   return {
     node: node.id,
     method: end?.socket.method ?? namedFittingMethod(node) ?? null,
@@ -216,8 +216,8 @@ export function pieceEnd(laid: Laid, nodeId: string, leg: Leg): PieceEnd {
       missing: isOpen ? null : missing('bend ends'),
     }
   }
-  const body = namedFittingAt(node)
-  if (body) return bodyEnd(laid, node, body, leg.id)
+  const named = namedFittingAt(node)
+  if (named) return namedEnd(laid, node, named, leg.id)
   const method = methodAt(layout.system, node, leg)
   const pipe = catalogue.pipe(pipeIdIn(layout.system, leg))!
   const socket = socketAt(catalogue, node, method, pipe)

@@ -13,7 +13,7 @@ import { shapeFitting } from './shape-fitting'
 import { pipeIdIn } from '../../job/leg-defaults'
 import { nameChosen } from '../../job/chosen'
 
-/** What a body is asked for by at the counter: one with insert ends takes a crimp ring and a pinch clamp alike. */
+/** What a fitting is asked for by at the counter: one with insert ends takes a crimp ring and a pinch clamp alike. */
 const bodyWord = (method: MethodId): string => methods[method].body ?? methods[method].fitting
 
 interface Sized {
@@ -63,10 +63,10 @@ export const askedForAs = (fitting: Fitting): AskedFor => ({ label: itemName(fit
 /** What is asked for at the counter for one node; null for an open end or a bend. */
 export function askedForAt(catalogue: Catalogue, layout: Layout, node: Node): AskedFor | null {
   if (node.kind === 'open' || node.kind === 'bend') return null
-  const body = namedFittingAt(node)
-  if (body) return askedForAs(body)
-  const named = nameChosen(node)
-  if (named) return { label: named.name }
+  const named = namedFittingAt(node)
+  if (named) return askedForAs(named)
+  const chosen = nameChosen(node)
+  if (chosen) return { label: chosen.name }
   const shaped = shapeFitting(catalogue, layout, node)
   if (shaped) return askedForAs(shaped)
   return { label: wordsAt(catalogue, layout, node), ...(shaped === null ? { isUnmade: true } : {}) }

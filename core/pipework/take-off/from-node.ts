@@ -15,7 +15,7 @@ import type { Figure } from '../../quantity/basis'
 export const fromNode = (
   catalogue: Catalogue,
   { kind }: Pick<Node, 'kind'>,
-  body: Fitting,
+  named: Fitting,
   index: number,
 ): Figure | null =>
-  kind === 'outlet' && isInLine(body) ? handLength(catalogue, body, 'either') : endLength(catalogue, body, index)
+  kind === 'outlet' && isInLine(named) ? handLength(catalogue, named, 'either') : endLength(catalogue, named, index)

@@ -1,4 +1,4 @@
-import { fixed, messagesOf, sentence } from '../../quantity/sentence'
+import { fixed, messagesOf, sentence } from '../../quantity/words/sentence'
 
 /** Why a piece has no cut length, and what to do about it. */
 export const missingFigure = {

@@ -1,6 +1,6 @@
 import { crimpGauge } from '../../catalogue/tables/crimp-gauge'
 import { ringPlace as ring } from '../../catalogue/tables/ring-place'
-import type { Speaker } from '../../quantity/speaks'
+import type { Speaker } from '../../quantity/words/speaks'
 import { inch } from '../../quantity/units'
 import { commonStart, waterCaution, type JointFigures, type Procedure, type StepFigure } from '../procedure'
 

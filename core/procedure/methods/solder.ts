@@ -1,5 +1,5 @@
 import { flameDistance } from '../../workshop/profile'
-import type { Speaker } from '../../quantity/speaks'
+import type { Speaker } from '../../quantity/words/speaks'
 import { sizeToMillimetres } from '../../quantity/units'
 import {
   commonStart,

@@ -1,4 +1,4 @@
-import { sentence } from '../../quantity/sentence'
+import { sentence } from '../../quantity/words/sentence'
 import { atLeast, atMost, fall, raisedTo, testProfile } from '../profile'
 
 const [toppingUp, first, second] = [1800, 1800, 7200]

@@ -1,4 +1,4 @@
-import { fixed } from '../../quantity/sentence'
+import { fixed } from '../../quantity/words/sentence'
 import { testProfile } from '../profile'
 
 /** Minutes between the two walks round: what weeps is a drop by then. Typical. */

@@ -1,4 +1,4 @@
-import { fixed } from '../../quantity/sentence'
+import { fixed } from '../../quantity/words/sentence'
 import { testProfile } from '../profile'
 
 export const lowPressure = testProfile({

@@ -1,4 +1,4 @@
-import { fixed, sentence } from '../../quantity/sentence'
+import { fixed, sentence } from '../../quantity/words/sentence'
 import { atLeast, atMost, fall, raisedTo, testProfile } from '../profile'
 
 const hold = 900

@@ -1,13 +1,13 @@
 import { Readable } from 'node:stream'
 import { pipeline } from 'node:stream/promises'
 import { createGzip } from 'node:zlib'
-import { backupLines } from '../../database/backup'
-import { useBackupPool, useDatabase } from '../../database/connection'
-import { answering } from '../../http/answering'
+import { backupLines } from '../../database/backup/backup'
+import { useBackupPool, useDatabase } from '../../database/connection/connection'
+import { apiHandler } from '../../http/api-handler'
 import { asOnlyBackup } from '../../http/one-backup'
 
 /** Everything as one compressed file, read in one snapshot while others go on working. It ends with its reader. */
-export default answering((event) =>
+export default apiHandler((event) =>
   asOnlyBackup(event, async () => {
     await useDatabase()
     const at = new Date()

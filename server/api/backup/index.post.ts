@@ -1,9 +1,9 @@
 import { join } from 'node:path'
-import { DatabaseInUse, restoreBackup } from '../../database/backup'
-import { BackupProblem } from '../../database/backup-file'
-import { useBackupPool, useDatabase } from '../../database/connection'
-import { answering } from '../../http/answering'
-import { bodyToFile } from '../../http/body-file'
+import { DatabaseInUse, restoreBackup } from '../../database/backup/backup'
+import { BackupProblem } from '../../database/backup/backup-file'
+import { useBackupPool, useDatabase } from '../../database/connection/connection'
+import { apiHandler } from '../../http/api-handler'
+import { bodyToFile } from '../../http/body/body-file'
 import { asOnlyBackup } from '../../http/one-backup'
 import { inOwnFolder } from '../../http/own-folder'
 import { refusal } from '../../http/refusal'
@@ -20,7 +20,7 @@ function refused(error: unknown): unknown {
 }
 
 /** Puts a backup back, all of it or nothing; where something is there already, only with `?replace=yes`. */
-export default answering((event) =>
+export default apiHandler((event) =>
   asOnlyBackup(event, async () => {
     await useDatabase()
     try {

@@ -1,12 +1,12 @@
 import { deleteJob } from '../../database/deleted-jobs'
 import { findJob } from '../../database/jobs'
-import { answering } from '../../http/answering'
-import { readVersion } from '../../http/job-body'
+import { apiHandler } from '../../http/api-handler'
+import { readVersion } from '../../http/body/job-body'
 import { once } from '../../http/once'
 import { notFound, refusal } from '../../http/refusal'
 
 /** Takes a job away, for thirty days so that it can be put back; with a version, only where it still stands in it. */
-export default answering(async (event) => {
+export default apiHandler(async (event) => {
   const id = getRouterParam(event, 'id') ?? ''
   const named = getHeader(event, 'if-match') ?? getQuery(event).version
   const version = named === undefined ? null : readVersion(named)

@@ -1,12 +1,12 @@
 import { findJob, versionOf } from '../../database/jobs'
-import { answering } from '../../http/answering'
+import { apiHandler } from '../../http/api-handler'
 import { sayGeneration } from '../../http/generation'
 import { notFound, unreadable } from '../../http/refusal'
 
 const tagOf = (version: number, generation: string): string => `"${version}.${generation.slice(0, 8)}"`
 
 /** A job; with `If-None-Match` it is answered only when its version is another, so that one may ask every few seconds. */
-export default answering(async (event) => {
+export default apiHandler(async (event) => {
   const id = getRouterParam(event, 'id') ?? ''
   const generation = await sayGeneration(event)
   const known = getHeader(event, 'if-none-match')

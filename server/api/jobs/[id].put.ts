@@ -1,10 +1,10 @@
 import type { H3Event } from 'h3'
 import type { Job } from '~~/core/job/job'
 import { createJob, findJob, saveJob, type StoredJob } from '../../database/jobs'
-import { heldGeneration } from '../../database/generation'
-import { answering } from '../../http/answering'
+import { heldGeneration } from '../../database/backup/generation'
+import { apiHandler } from '../../http/api-handler'
 import { generationHeader, isOfAnother, sayGeneration } from '../../http/generation'
-import { readSaveBody } from '../../http/job-body'
+import { readSaveBody } from '../../http/body/job-body'
 import { once } from '../../http/once'
 import { invalid, notFound, refusal, type Refusal } from '../../http/refusal'
 import { summariseSoon } from '../../http/summaries'
@@ -28,7 +28,7 @@ async function refused(event: H3Event, id: string): Promise<Refusal> {
 }
 
 /** Saves a job from the version that it was made from; from version 0 it begins one under an id made elsewhere. */
-export default answering(async (event): Promise<StoredJob> => {
+export default apiHandler(async (event): Promise<StoredJob> => {
   const id = getRouterParam(event, 'id') ?? ''
   const { version, job }: { version: number; job: Job } = await readSaveBody(event)
   if (version === 0 && !uuid.test(id))

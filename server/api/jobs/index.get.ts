@@ -1,6 +1,6 @@
 import { Readable } from 'node:stream'
 import { listJobs, type ListedJob } from '../../database/jobs'
-import { answering } from '../../http/answering'
+import { apiHandler } from '../../http/api-handler'
 
 type Batch = readonly ListedJob[]
 
@@ -21,7 +21,7 @@ async function* arrayOf(first: IteratorResult<Batch>, rest: AsyncGenerator<Batch
 }
 
 /** All jobs, the one saved last first: thousands of them hold up nobody else. */
-export default answering(async (event) => {
+export default apiHandler(async (event) => {
   const jobs = listJobs()
   // Read before anything is answered: a database that is away is said with its status.
   const first = await jobs.next()

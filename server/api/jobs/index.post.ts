@@ -1,11 +1,11 @@
 import { randomUUID } from 'node:crypto'
 import { createJob } from '../../database/jobs'
-import { answering } from '../../http/answering'
-import { readJobBody } from '../../http/job-body'
+import { apiHandler } from '../../http/api-handler'
+import { readJobBody } from '../../http/body/job-body'
 import { once } from '../../http/once'
 import { summariseSoon } from '../../http/summaries'
 
-export default answering(async (event) => {
+export default apiHandler(async (event) => {
   const job = await readJobBody(event)
   const { id } = await once(event, job, async (transaction) => {
     const made = randomUUID()

@@ -1,8 +1,8 @@
 import * as z from 'zod'
 import { partSchema } from '~~/core/catalogue/part'
 import { currentParts, recordParts, type PartEntry } from '../../database/parts'
-import { answering } from '../../http/answering'
-import { readAs } from '../../http/body'
+import { apiHandler } from '../../http/api-handler'
+import { readAs } from '../../http/body/body'
 import { once } from '../../http/once'
 
 const bodySchema = z.object({
@@ -12,7 +12,7 @@ const bodySchema = z.object({
     .max(2000, 'at most 2000 parts at a time'),
 })
 
-export default answering(async (event) => {
+export default apiHandler(async (event) => {
   const { parts } = await readAs(event, bodySchema)
   await once(event, parts, (transaction) => recordParts(transaction, parts as PartEntry[]))
   setResponseStatus(event, 201)

@@ -1,8 +1,8 @@
 import { findPhoto } from '../../database/photos'
-import { answering } from '../../http/answering'
+import { apiHandler } from '../../http/api-handler'
 import { notFound } from '../../http/refusal'
 
-export default answering(async (event) => {
+export default apiHandler(async (event) => {
   const photo = await findPhoto(getRouterParam(event, 'sha') ?? '')
   if (!photo) throw notFound('such photo')
   setHeader(event, 'Content-Type', photo.type)

@@ -1,10 +1,10 @@
 import { createHash } from 'node:crypto'
 import * as z from 'zod'
-import { fieldProblems } from '~~/core/quantity/field-problem'
+import { fieldProblems } from '~~/core/quantity/words/field-problem'
 import { dropPieces, findPhoto, joinPieces, takePiece } from '../../database/photos'
-import { answering } from '../../http/answering'
-import { readBytes } from '../../http/body'
-import { keepPicture, mostPhotoBytes } from '../../http/photo-body'
+import { apiHandler } from '../../http/api-handler'
+import { readBytes } from '../../http/body/body'
+import { keepPicture, mostPhotoBytes } from '../../http/body/photo-body'
 import { invalid, Refusal } from '../../http/refusal'
 
 const mostPieceBytes = 1_000_000
@@ -21,7 +21,7 @@ const pieceSchema = z
  * Takes a photo in pieces, over a line that would lose it whole: told how far it is here, its sender goes on from there,
  * today or tomorrow. The last piece makes it.
  */
-export default answering(async (event) => {
+export default apiHandler(async (event) => {
   const read = pieceSchema.safeParse({ ...(getQuery(event) as object), sha: getRouterParam(event, 'sha') })
   if (!read.success) throw invalid(fieldProblems(read.error))
   const { sha, from, of } = read.data

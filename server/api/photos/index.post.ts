@@ -1,9 +1,9 @@
-import { answering } from '../../http/answering'
-import { readBytes } from '../../http/body'
-import { keepPicture, mostPhotoBytes } from '../../http/photo-body'
+import { apiHandler } from '../../http/api-handler'
+import { readBytes } from '../../http/body/body'
+import { keepPicture, mostPhotoBytes } from '../../http/body/photo-body'
 
 /** Keeps a photo by the SHA-256 of its bytes, once however often it comes. */
-export default answering(async (event) => {
+export default apiHandler(async (event) => {
   const photo = await keepPicture(await readBytes(event, mostPhotoBytes))
   setResponseStatus(event, 201)
   return photo

@@ -1,4 +1,4 @@
 import { offcutsOnRack } from '../../database/rack'
-import { answering } from '../../http/answering'
+import { apiHandler } from '../../http/api-handler'
 
-export default answering(() => offcutsOnRack())
+export default apiHandler(() => offcutsOnRack())

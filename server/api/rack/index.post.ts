@@ -1,14 +1,14 @@
 import { bookingSchema } from '~~/core/cut/rack'
 import { shippedCatalogue } from '~~/core/catalogue/catalogue'
-import { bookOffcuts, NoSuchJob, OffcutsGone, offcutsOnRack, whyNotBooked } from '../../database/rack'
-import { answering } from '../../http/answering'
-import { readAs } from '../../http/body'
+import { bookOffcuts, NoSuchJob, OffcutsMissing, offcutsOnRack, whyNotBooked } from '../../database/rack'
+import { apiHandler } from '../../http/api-handler'
+import { readAs } from '../../http/body/body'
 import { once } from '../../http/once'
 import { invalid, notFound, refusal } from '../../http/refusal'
 
 function refused(why: unknown): unknown {
   if (why instanceof NoSuchJob) return notFound('such job')
-  if (!(why instanceof OffcutsGone)) return why
+  if (!(why instanceof OffcutsMissing)) return why
   return refusal(409, {
     error: 'conflict',
     message: `No longer on the rack: offcut ${why.offcuts.join(', ')}. Nothing was booked; plan the cuts again.`,
@@ -17,7 +17,7 @@ function refused(why: unknown): unknown {
 }
 
 /** Books offcuts out of the rack and into it; 409 names those that somebody else has taken. */
-export default answering(async (event) => {
+export default apiHandler(async (event) => {
   const booking = await readAs(event, bookingSchema)
   const unknown = booking.leaves.flatMap(({ pipe }, index) =>
     shippedCatalogue.pipe(pipe)

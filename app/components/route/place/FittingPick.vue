@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import type { System } from '~~/core/job/system'
 import { namedFittingAt } from '~~/core/run/named-fitting'
-import { canBeNamed, chosenByName, type BodyChoice } from '~~/core/pipework/take-off/named-choices'
+import { canBeNamed, chosenByName, type NamedFitting } from '~~/core/pipework/take-off/named-fittings'
 import { nameChosen } from '~~/core/job/chosen'
 import type { Node } from '~~/core/job/job'
-import { armsAtHome, bodiesAtHome } from '~~/core/pipework/take-off/named-at-home'
+import { usableArms, usableFittings } from '~~/core/pipework/take-off/usable-fittings'
 import { layOut } from '~~/core/run/layout'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { useSelectionStore } from '~/stores/selection'
@@ -15,7 +15,7 @@ const emit = defineEmits<{ choose: [choice: Pick<Node, 'fitting'>] }>()
 const own = useCatalogueStore()
 const { say } = useWords()
 /** A fitting with what stands on its arms: “tee, with a 1/2 M BSP × 16 press adapter”. */
-const withArms = (label: string, arms: BodyChoice['arms']) =>
+const withArms = (label: string, arms: NamedFitting['arms']) =>
   [label, ...Object.values(arms).flatMap((arm) => arm.fittings)].join(', with ')
 /** They are many: looked up when they are asked for, not between two key presses. */
 const isOpen = ref(false)
@@ -27,15 +27,18 @@ watchPostEffect(() => {
   field.value.$el.scrollIntoView({ block: 'center' })
   isOpen.value = true
 })
-const findFittings = () => bodiesAtHome(own.catalogue, layOut(props.system), props.node)
+const findFittings = () => usableFittings(own.catalogue, layOut(props.system), props.node)
 const fittings = computed(() => (isOpen.value ? findFittings() : []))
 const plain = 'plain'
 const items = computed(() => [
   { value: plain, label: 'as drawn, by the method' },
-  ...fittings.value.map(({ body, arms }) => ({ value: body.id, label: say.value.trade(withArms(body.label, arms)) })),
+  ...fittings.value.map(({ named, arms }) => ({
+    value: named.id,
+    label: say.value.trade(withArms(named.label, arms)),
+  })),
 ])
 function choose(id: string): void {
-  const found = findFittings().find(({ body }) => body.id === id)
+  const found = findFittings().find(({ named }) => named.id === id)
   emit('choose', { fitting: found && chosenByName(found) })
 }
 const named = computed(() => nameChosen(props.node))
@@ -46,7 +49,7 @@ const { namesIn } = useNames()
 /** What stands on an arm, of all that could. */
 const arms = computed(() =>
   Object.entries(named.value?.arms ?? {}).flatMap(([leg, { fittings: chosen }]) => {
-    const choices = armsAtHome(own.catalogue, layOut(props.system), props.node, leg)
+    const choices = usableArms(own.catalogue, layOut(props.system), props.node, leg)
     const labels = choices.map(({ fittings: ids }) => ids.join(', '))
     return choices.length > 0 ? [{ leg, choices, labels, chosen: chosen.join(', ') }] : []
   }),

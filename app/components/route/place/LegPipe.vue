@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { System } from '~~/core/job/system'
-import { setServiceBeyond } from '~~/core/edit/runs/part'
+import { setServiceFrom } from '~~/core/edit/runs/part'
 import { turnLegs } from '~~/core/edit/runs/turn-round'
 import type { Leg } from '~~/core/job/job'
 import { serviceIn, pipeIdIn } from '~~/core/job/leg-defaults'
@@ -39,7 +39,7 @@ const serviceItems = services.map((value) => ({ value, label: value.replace('-',
       label="What flows in it and in what hangs on it"
       :items="serviceItems"
       :model-value="serviceIn(system, leg)"
-      @update:model-value="(service) => attempt((of) => setServiceBeyond(of, system.id, leg.id, service))"
+      @update:model-value="(service) => attempt((of) => setServiceFrom(of, system.id, leg.id, service))"
     />
     <UButton
       label="Turn this leg round"

@@ -60,8 +60,8 @@ const { namesIn } = useNames()
 const word = computed(() => namesIn(props.system.id).node(props.node.id))
 const layout = computed(() => layOut(props.system))
 /** As it will stand: where clips go, what it holds. */
-const standing = computed(() => systemOf(built.value, props.system.id) ?? props.system)
-const standingLeg = computed(() => standing.value.legs.find(({ id }) => id === props.leg?.id))
+const builtSystem = computed(() => systemOf(built.value, props.system.id) ?? props.system)
+const builtLeg = computed(() => builtSystem.value.legs.find(({ id }) => id === props.leg?.id))
 const stockLength = computed(() => {
   const id = props.leg ? pipeIdIn(props.system, props.leg) : props.system.runs[0]!.pipe
   const pipe = own.catalogue.pipe(id)
@@ -141,12 +141,12 @@ const cutIn = computed(() => props.plan.cutIns.find(({ node }) => node === props
       @go="(id) => emit('go', id)"
     />
     <LazySupportPanel
-      v-else-if="tool === 'supports' && standingLeg"
-      :system="standing"
-      :leg="standingLeg"
+      v-else-if="tool === 'supports' && builtLeg"
+      :system="builtSystem"
+      :leg="builtLeg"
       :plan="plan"
       @apply="apply"
     />
-    <LazyAdvicePanel v-else-if="tool === 'advice'" :system="standing" />
+    <LazyAdvicePanel v-else-if="tool === 'advice'" :system="builtSystem" />
   </section>
 </template>

@@ -16,7 +16,7 @@ const run = computed(() => job.value.runs.find(({ id }) => id === selection.run)
 /** All that hangs together with the run: it is listed, changed and checked as one. */
 const system = computed(() => run.value && systemOf(job.value, run.value.id))
 /** The same as it will stand: it is drawn with its made-up pieces. */
-const standing = computed(() => run.value && systemOf(built.value, run.value.id))
+const builtSystem = computed(() => run.value && systemOf(built.value, run.value.id))
 const own = useCatalogueStore()
 const runPipe = computed(() => own.catalogue.pipe(run.value?.pipe ?? ''))
 const { benderFor } = useJobBenders()
@@ -104,14 +104,14 @@ function go(check: PlanCheck): void {
   if (check.node) goToDrawn(check.node)
 }
 /** To the node that was drawn where that one stands. */
-const goToDrawn = (id: string) => goTo(nodeDrawn(standing.value?.legs ?? [], id))
+const goToDrawn = (id: string) => goTo(nodeDrawn(builtSystem.value?.legs ?? [], id))
 /** A dimension that was pressed is typed anew in its leg's field. */
 function retype(id: string): void {
   selectLeg(id)
   if (selection.leg === id) selection.wants = 'length'
 }
 function selectLeg(id: string): void {
-  const piece = standing.value?.legs.find((known) => known.madeUp && known.id === id)
+  const piece = builtSystem.value?.legs.find((known) => known.madeUp && known.id === id)
   // A made-up piece follows from the fittings that were chosen at its node.
   if (piece) return goToDrawn(piece.from)
   selection.leg = id
@@ -148,7 +148,7 @@ function selectLeg(id: string): void {
         </p>
         <p v-else class="text-lg">Choose a direction, type the first length, press Enter.</p>
         <RouteDrawing
-          :system="standing ?? system"
+          :system="builtSystem ?? system"
           :leg="leg?.id ?? ''"
           :chosen="chosen"
           :node="node?.id ?? ''"

@@ -1,4 +1,4 @@
 import { cuttingsOf } from '../../../database/rack'
-import { answering } from '../../../http/answering'
+import { apiHandler } from '../../../http/api-handler'
 
-export default answering((event) => cuttingsOf(getRouterParam(event, 'id') ?? ''))
+export default apiHandler((event) => cuttingsOf(getRouterParam(event, 'id') ?? ''))

@@ -1,10 +1,10 @@
 import { logAfter } from '../../../database/log'
-import { answering } from '../../../http/answering'
+import { apiHandler } from '../../../http/api-handler'
 import { cursorText, readCursor, sayGeneration } from '../../../http/generation'
 import { invalid, notFound } from '../../../http/refusal'
 
 /** What was written down of a job after a cursor; all of it, where that cursor is of a life of the database that is over. */
-export default answering(async (event) => {
+export default apiHandler(async (event) => {
   const generation = await sayGeneration(event)
   const cursor = readCursor(String(getQuery(event).after ?? '0'), generation)
   if (!cursor) throw invalid([{ field: 'after', problem: 'the cursor of an answer before' }])

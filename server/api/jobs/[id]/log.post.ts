@@ -1,21 +1,21 @@
 import { entriesSchema } from '~~/core/log/entry'
-import { heldGeneration } from '../../../database/generation'
+import { heldGeneration } from '../../../database/backup/generation'
 import { addEntries } from '../../../database/log'
-import { answering } from '../../../http/answering'
-import { readAs } from '../../../http/body'
+import { apiHandler } from '../../../http/api-handler'
+import { readAs } from '../../../http/body/body'
 import { invalid, notFound } from '../../../http/refusal'
 import { generationHeader, isOfAnother } from '../../../http/generation'
 import { sealHandOver } from '../../../http/hand-over'
-import { problemsAgainst, saidProblems } from '../../../http/log-body'
+import { problemsAgainst, unknownEntryFields } from '../../../http/body/log-body'
 import { namedBy } from '../../../http/named'
-import { inTransaction } from '../../../database/transaction'
+import { inTransaction } from '../../../database/connection/transaction'
 import { summariseSoon } from '../../../http/summaries'
 
 /** Adds entries to a job's log, all or none. Each has an id of its own: one that comes again stands there once. */
-export default answering(async (event) => {
+export default apiHandler(async (event) => {
   const { entries, sentAt } = await readAs(event, entriesSchema)
   const job = getRouterParam(event, 'id') ?? ''
-  const problems = saidProblems(entries)
+  const problems = unknownEntryFields(entries)
   if (problems.length > 0) throw invalid(problems)
   const at = new Date()
   const came = { at, ahead: sentAt === undefined ? null : Date.parse(sentAt) - at.getTime() }

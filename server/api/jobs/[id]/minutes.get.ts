@@ -1,4 +1,4 @@
 import { minutesTaken } from '../../../database/work-log'
-import { answering } from '../../../http/answering'
+import { apiHandler } from '../../../http/api-handler'
 
-export default answering((event) => minutesTaken(getRouterParam(event, 'id') ?? ''))
+export default apiHandler((event) => minutesTaken(getRouterParam(event, 'id') ?? ''))

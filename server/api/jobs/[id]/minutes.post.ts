@@ -1,12 +1,12 @@
 import { jointTimesSchema } from '~~/core/workshop/work-log'
 import { minutesTaken, recordMinutes } from '../../../database/work-log'
-import { answering } from '../../../http/answering'
-import { readAs } from '../../../http/body'
+import { apiHandler } from '../../../http/api-handler'
+import { readAs } from '../../../http/body/body'
 import { once } from '../../../http/once'
 import { notFound } from '../../../http/refusal'
 
 /** Adds to the log what joints took; the answer is what holds after it. */
-export default answering(async (event) => {
+export default apiHandler(async (event) => {
   const { took } = await readAs(event, jointTimesSchema)
   const id = getRouterParam(event, 'id') ?? ''
   await once(event, took, async (transaction) => {

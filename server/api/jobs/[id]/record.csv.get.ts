@@ -1,9 +1,9 @@
-import { answering } from '../../../http/answering'
+import { apiHandler } from '../../../http/api-handler'
 import { heavily } from '../../../http/heavy'
 import { answerOf, readSite } from '../../../http/record'
 
 /** The joints of a record as a table. */
-export default answering(async (event) => {
+export default apiHandler(async (event) => {
   const site = await readSite(event)
   const table = answerOf(site, await heavily(event, 'recordCsv', site))
   setHeader(event, 'Content-Type', 'text/csv; charset=utf-8')

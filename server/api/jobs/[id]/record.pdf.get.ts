@@ -1,6 +1,6 @@
 import type { Entry } from '~~/core/log/entry'
 import { jpegFiles } from '../../../database/photos'
-import { answering } from '../../../http/answering'
+import { apiHandler } from '../../../http/api-handler'
 import { heavily } from '../../../http/heavy'
 import { inOwnFolder } from '../../../http/own-folder'
 import { pdfAnswer } from '../../../http/pdf-answer'
@@ -16,7 +16,7 @@ const photosIn = (texts: readonly { readonly text: string }[]): string[] =>
     .map(({ body }) => String(body.sha))
 
 /** The record on paper. */
-export default answering(async (event) => {
+export default apiHandler(async (event) => {
   const site = await readSite(event)
   const fonts = await fontFolder()
   return inOwnFolder('pictures', async (folder) => {

@@ -1,10 +1,10 @@
 import { versionOf } from '../../../database/jobs'
 import { recordsOf } from '../../../database/records'
-import { answering } from '../../../http/answering'
+import { apiHandler } from '../../../http/api-handler'
 import { notFound } from '../../../http/refusal'
 
 /** The records of a job that were handed over, the newest first. */
-export default answering(async (event) => {
+export default apiHandler(async (event) => {
   const id = getRouterParam(event, 'id') ?? ''
   if ((await versionOf(id)) === null) throw notFound('such job')
   return recordsOf(id)
