@@ -260,6 +260,6 @@ it('a stop end on a line that stays is put in on pipe that is there: marked, joi
   expect(plan.joints.map(({ node, piece, method }) => [node, piece, method])).toEqual([['end', null, 'compression']])
   // Compression in inches goes by the outside: three-quarter copper is seven-eighths.
   expect(plan.fittings).toMatchObject([{ label: '7/8 OD compression cap', count: 1 }])
-  expect(plan.sundries).toEqual([{ label: '3/4 olive', count: 1 }])
+  expect(plan.sundries).toEqual([{ item: '3/4 olive', label: '3/4 olive', count: 1 }])
   expect(plan.cutIns).toMatchObject([{ node: 'end', ends: [{ leg: 'l1', cut: { mm: 0 } }] }])
 })

@@ -171,15 +171,29 @@ describe('what entries add up to', () => {
     const ticked = its.joints.map(({ id }) => made(1, { subject: { joint: id }, body: { insert: true } }))
     const issued = entry('part-issued', 2, { subject: {}, body: { label: '22 insert', count: 3 } })
     expect(siteState(its, [...ticked, issued]).parts).toEqual([
-      { label: '22 insert', issued: 3, used: 2, left: 0, missing: 1 },
+      { item: '22 insert', label: '22 insert', issued: 3, used: 2, left: 0, missing: 1 },
     ])
     expect(siteState(its, ticked).parts).toEqual([])
+  })
+
+  it('what is counted goes by its item, whatever it was called; an entry without one by what is called so in the plan', () => {
+    const [elbow] = plan.fittings
+    const of = (n: number, body: object) => entry('part-issued', n, { subject: {}, body })
+    const { parts } = siteState(plan, [
+      of(1, { item: elbow!.item, label: 'its name of last year', count: 2 }),
+      of(2, { label: elbow!.label, count: 3 }),
+      of(3, { label: 'a thing in no list', count: 1 }),
+    ])
+    expect(parts.map(({ item, issued }) => [item, issued])).toEqual([
+      [elbow!.item, 5],
+      ['a thing in no list', 1],
+    ])
   })
 
   it('inserts that nobody can account for are counted', () => {
     const inserts = (kind: string, n: number) => entry(kind, n, { subject: {}, body: { label: '16 insert', count: n } })
     const { parts } = siteState(plan, [inserts('part-issued', 10), inserts('part-used', 7), inserts('part-left', 2)])
-    expect(parts).toEqual([{ label: '16 insert', issued: 10, used: 7, left: 2, missing: 1 }])
+    expect(parts).toEqual([{ item: '16 insert', label: '16 insert', issued: 10, used: 7, left: 2, missing: 1 }])
   })
 
   it('keeps tests with their readings in order, cuts, fixings, water, photos, what is covered', () => {

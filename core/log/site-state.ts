@@ -1,11 +1,10 @@
-import { shippedCatalogue } from '../catalogue/catalogue'
 import { groupBy } from '../quantity/group-by'
 import type { Plan } from '../plan/types'
-import { methods } from '../methods'
 import { effectiveEntries } from './effective'
 import type { Entry } from './entry'
 import { jointStates, type JointState } from './joint-states'
 import { isOfKind, type BodyOf, type EntryOf, type KnownEntry } from './known-entry'
+import { partCounts, type PartCount } from './part-counts'
 
 /** What the gauge showed, and when that was written down. */
 export interface TestReading extends BodyOf<'reading'> {
@@ -28,15 +27,6 @@ export interface TestState {
   /** What was done to find its leak. */
   readonly checks: readonly BodyOf<'leak-check'>[]
 }
-export interface PartCount {
-  readonly label: string
-  readonly issued: number
-  readonly used: number
-  readonly left: number
-  /** Issued less used and left: what nobody can account for. */
-  readonly missing: number
-}
-
 /** Where a job stands on site: all its entries added up. */
 export interface SiteState {
   readonly joints: Readonly<Record<string, JointState>>
@@ -75,32 +65,6 @@ const testStates = (entries: readonly KnownEntry[]): SiteState['tests'] =>
     ]),
   )
 
-/** Inserts that were ticked in, by what they are called. */
-function insertsIn(plan: Plan, joints: SiteState['joints']): Map<string, number> {
-  const counts = new Map<string, number>()
-  for (const { id, method, pipe } of plan.joints) {
-    const found = shippedCatalogue.pipe(pipe)
-    const label = found && joints[id]?.made?.body.insert ? methods[method].insert(found) : null
-    if (label) counts.set(label, (counts.get(label) ?? 0) + 1)
-  }
-  return counts
-}
-
-const columns = { 'part-issued': 'issued', 'part-used': 'used', 'part-left': 'left' } as const
-
-/** Parts by what they are called: issued, used and left over. What was ticked in is used, where anybody counts. */
-function partCounts(entries: readonly KnownEntry[], ticked: ReadonlyMap<string, number>): PartCount[] {
-  const counts = new Map<string, { issued: number; used: number; left: number }>()
-  for (const { kind, body } of entries.filter(isOfKind('part-issued', 'part-used', 'part-left'))) {
-    const known = counts.get(body.label) ?? { issued: 0, used: 0, left: 0 }
-    counts.set(body.label, { ...known, [columns[kind]]: known[columns[kind]] + body.count })
-  }
-  return [...counts].map(([label, { issued, used: told, left }]) => {
-    const used = Math.max(told, ticked.get(label) ?? 0)
-    return { label, issued, used, left, missing: issued - used - left }
-  })
-}
-
 /** Whether anything was written down since a job was handed over, or the job itself was changed. */
 export const changedSince = (handedOver: Entry, entries: readonly Entry[], version: number): boolean =>
   version > handedOver.jobVersion ||
@@ -123,7 +87,7 @@ export function siteState(plan: Plan, entries: readonly Entry[]): SiteState {
   return {
     joints,
     tests: testStates(held),
-    parts: partCounts(held, insertsIn(plan, joints)),
+    parts: partCounts(plan, held, joints),
     cuts: Object.fromEntries(
       held.filter(isOfKind('pipe-cut')).map(({ subject, body, by, at }) => [subject.leg, { mm: body.mm, by, at }]),
     ),

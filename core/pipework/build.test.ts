@@ -385,7 +385,7 @@ it('a bend support is asked for where one holds a bend of plastic pipe, and is w
   const pex = pipeId('EN ISO 15875', '16')
   const supports = (plan: ReturnType<typeof bent>) => plan.sundries.filter(({ label }) => label.includes('bend'))
   const radius = (plan: ReturnType<typeof bent>) => plan.checks.filter(({ rule }) => rule === 'bend-radius')
-  expect(supports(bent(pex, true))).toEqual([{ label: '16 bend support', count: 2 }])
+  expect(supports(bent(pex, true))).toEqual([{ item: '16 bend support', label: '16 bend support', count: 2 }])
   // 90 is less than 8 times 16, and more than the 5 times that a support allows.
   expect([radius(bent(pex, undefined)).length, radius(bent(pex, true)).length]).toEqual([1, 0])
   for (const plan of [bent(pex, undefined), bent(copper, true), bent(pex, true, 'existing')])

@@ -179,7 +179,7 @@ describe('counts', () => {
       { item: '1/2 crimp × 1/2 crimp elbow 90', label: '1/2 insert elbow 90°', count: 2, nodes: ['a', 'b'] },
       { item: '1/2 crimp × 1/2 crimp × 1/2 crimp tee', label: '1/2 insert tee', count: 1, nodes: ['t'] },
     ])
-    expect(plan.sundries).toEqual([{ label: '1/2 crimp ring', count: 7 }])
+    expect(plan.sundries).toEqual([{ item: '1/2 crimp ring', label: '1/2 crimp ring', count: 7 }])
     expect(plan.clipCounts[0]?.count).toBe(plan.clips.length)
   })
 })

@@ -90,7 +90,7 @@ it('PEX from copper through a soldered adapter: its two halves off either piece,
   const plan = planJob(job, catalogue)
   expect(plan.joints.map(({ method }) => method)).toEqual(['solder', 'solder', 'crimp', 'crimp', 'crimp', 'crimp'])
   expect(plan.joints.filter(({ verdict }) => verdict === 'refuse')).toEqual([])
-  expect(plan.sundries).toEqual([{ label: '1/2 crimp ring', count: 4 }])
+  expect(plan.sundries).toEqual([{ item: '1/2 crimp ring', label: '1/2 crimp ring', count: 4 }])
 })
 
 it('two compression couplings with two bends between them: one piece, cut by its centre line, an olive to each', () => {
@@ -108,5 +108,5 @@ it('two compression couplings with two bends between them: one piece, cut by its
   const saved = 2 * (2 * 66 - (Math.PI * 66) / 2)
   expect(cuts(job)).toEqual([expect.closeTo(400 + 600 + 500 - saved - 2, 2)])
   expect(fittings(job)).toEqual(['2 × 22 compression coupling'])
-  expect(planJob(job, catalogue).sundries).toEqual([{ label: '22 olive', count: 2 }])
+  expect(planJob(job, catalogue).sundries).toEqual([{ item: '22 olive', label: '22 olive', count: 2 }])
 })

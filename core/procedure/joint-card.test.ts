@@ -210,7 +210,7 @@ describe('joint cards', () => {
       method: 'push-fit' as const,
       pipe: of,
     }))
-    expect(countSundries(joints)).toEqual([{ label: '15 insert', count: 1 }])
+    expect(countSundries(joints)).toEqual([{ item: '15 insert', label: '15 insert', count: 1 }])
   })
 
   it('a compression nut wants an olive, and an insert in plastic or a liner in soft copper', () => {
@@ -237,8 +237,8 @@ describe('joint cards', () => {
     const copper22 = pipe('EN 1057', '22', 0.9)
     const soldered = Array.from({ length: 10 }, () => ({ method: 'solder' as const, pipe: copper22, insertion: 15.4 }))
     expect(suppliesFor(soldered, 3)).toEqual([
-      { label: 'lead-free solder wire', mm: 400 },
-      { label: 'flux', mm: null },
+      { item: 'lead-free solder wire', label: 'lead-free solder wire', mm: 400 },
+      { item: 'flux', label: 'flux', mm: null },
     ])
     expect(suppliesFor(soldered.slice(0, 3), 3)[0]).toMatchObject({ mm: 100 })
     expect(suppliesFor([], 3)).toEqual([])
@@ -254,8 +254,8 @@ describe('joint cards', () => {
         3,
       )
     // 4 × π × 26.67 = 335; with 6 × π × 60.325 = 1137 it is 1472.
-    expect(tape('3/4')).toEqual([{ label: 'thread tape', mm: 400 }])
-    expect(tape('3/4', '2')).toEqual([{ label: 'thread tape', mm: 1500 }])
+    expect(tape('3/4')).toEqual([{ item: 'thread tape', label: 'thread tape', mm: 400 }])
+    expect(tape('3/4', '2')).toEqual([{ item: 'thread tape', label: 'thread tape', mm: 1500 }])
     // Up to 34 mm of thread four wraps are enough.
     expect([mostWraps(34), mostWraps(34.1)]).toEqual([4, 6])
     const tins = (['solvent', 'push-fit', 'push-fit', 'crimp'] as const).map((method) => ({ ...any, method }))

@@ -74,7 +74,7 @@ export interface JobRecord {
     readonly fittings: Plan['fittings']
     readonly sundries: Plan['sundries']
     readonly supplies: Plan['supplies']
-    readonly pipe: readonly { readonly label: string; readonly mm: number }[]
+    readonly pipe: readonly { readonly item: string; readonly label: string; readonly mm: number }[]
   }
   readonly parts: SiteState['parts']
   readonly water: SiteState['water']
@@ -109,7 +109,7 @@ const testsOf = (state: SiteState, proofs: Proofs): RecordedTest[] =>
 function pipeUsed(catalogue: Catalogue, plan: Plan): JobRecord['materials']['pipe'] {
   const used = new Map<string, number>()
   for (const { pipe, cut } of plan.pieces) used.set(pipe, (used.get(pipe) ?? 0) + (cut ?? 0))
-  return [...used].map(([pipe, mm]) => ({ label: catalogue.pipe(pipe)?.label ?? pipe, mm: Math.round(mm) }))
+  return [...used].map(([pipe, mm]) => ({ item: pipe, label: catalogue.pipe(pipe)?.label ?? pipe, mm: Math.round(mm) }))
 }
 
 function recordedOf({ joints }: SiteState, id: string) {

@@ -18,6 +18,7 @@ import { supportSays } from './sayings'
 import { pipeIdIn } from '../job/leg-defaults'
 import { drawnLength } from '../job/system'
 import type { PipeEnds } from '../pipework/pipe-ends'
+import type { SundryCount } from '../pipework/list/sundries'
 
 /** Where pipe lies, and what its ends meet. */
 interface Resolved {
@@ -146,16 +147,17 @@ export function clipsOfRun(
 }
 
 /** The clips of a job counted by the size of the pipe that they hold. */
-export function countClips(catalogue: Catalogue, clips: readonly LegClips[]): { label: string; count: number }[] {
+export function countClips(catalogue: Catalogue, clips: readonly LegClips[]): SundryCount[] {
   return [...groupBy(clips, ({ pipe }) => pipe)].flatMap(([id, legs]) => {
     const pipe = catalogue.pipe(id)!
     const what = `${pipe.nominal} ${materialName(pipe.material)}`
     // A metal strap cuts into plastic that grows and shrinks.
     const clip = isPlastic(pipe.material) ? `plastic clip for ${what}` : `clip for ${what}`
     const count = (of: 'at' | 'guides') => legs.reduce((sum, leg) => sum + leg[of].length, 0)
+    const guide = `guide for ${what}, in which it can slide`
     return [
-      { label: clip, count: count('at') },
-      { label: `guide for ${what}, in which it can slide`, count: count('guides') },
+      { item: clip, label: clip, count: count('at') },
+      { item: guide, label: guide, count: count('guides') },
     ].filter((counted) => counted.count > 0)
   })
 }

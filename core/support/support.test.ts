@@ -298,7 +298,11 @@ describe('upright plastic', () => {
     // 14.7 + 15.24 + 50 = 79.94 from either corner; one span of 2840, its middle at 1500.
     const { supports, clipCounts } = riser('us-a')
     expect(supports.find(({ leg }) => leg === 'l2')).toMatchObject({ at: [79.9, 2920.1], guides: [1500] })
-    expect(clipCounts).toContainEqual({ label: 'guide for 1/2 PEX-B, in which it can slide', count: 1 })
+    expect(clipCounts).toContainEqual({
+      item: 'guide for 1/2 PEX-B, in which it can slide',
+      label: 'guide for 1/2 PEX-B, in which it can slide',
+      count: 1,
+    })
     expect(riser('metric').supports.every(({ guides }) => guides.length === 0)).toBe(true)
   })
 
@@ -321,8 +325,8 @@ describe('upright plastic', () => {
       legs('l2', pipeId('EN 1057', '22', 0.9), [1]),
     ]
     expect(countClips(shippedCatalogue, clips)).toEqual([
-      { label: 'plastic clip for 1/2 PEX-B', count: 2 },
-      { label: 'clip for 22 copper', count: 1 },
+      { item: 'plastic clip for 1/2 PEX-B', label: 'plastic clip for 1/2 PEX-B', count: 2 },
+      { item: 'clip for 22 copper', label: 'clip for 22 copper', count: 1 },
     ])
   })
 })

@@ -29,19 +29,19 @@ const tradeWord = (label: string) => say.value.trade(label)
         </td>
         <td>{{ fitting.label }}</td>
       </tr>
-      <tr v-for="sundry in plan.sundries" :key="sundry.label" class="h-9">
+      <tr v-for="sundry in plan.sundries" :key="sundry.item" class="h-9">
         <td class="w-16 pr-3 text-right font-label text-lg font-semibold whitespace-nowrap">
           <TickBox v-if="ticks" class="mr-2" />{{ sundry.count }}
         </td>
         <td>{{ tradeWord(sundry.label) }}</td>
       </tr>
-      <tr v-for="clip in plan.clipCounts" :key="clip.label" class="h-9">
+      <tr v-for="clip in plan.clipCounts" :key="clip.item" class="h-9">
         <td class="w-16 pr-3 text-right font-label text-lg font-semibold whitespace-nowrap">
           <TickBox v-if="ticks" class="mr-2" />{{ clip.count }}
         </td>
         <td>{{ clip.label }}</td>
       </tr>
-      <tr v-for="{ label, mm } in plan.supplies" :key="label" class="h-9">
+      <tr v-for="{ item, label, mm } in plan.supplies" :key="item" class="h-9">
         <td class="w-16 pr-3 text-right font-label text-lg font-semibold whitespace-nowrap">
           <TickBox v-if="ticks" class="mr-2" />
         </td>

@@ -13,16 +13,16 @@ const kinds = [
 ] as const
 const kind = ref<(typeof kinds)[number]['value']>('part-issued')
 const planned = computed(() => [...plan.value.sundries, ...plan.value.fittings])
-const items = computed(() => planned.value.map(({ label }) => ({ value: label, label: say.value.trade(label) })))
+const items = computed(() => planned.value.map(({ item, label }) => ({ value: item, label: say.value.trade(label) })))
 const chosen = ref('')
-const label = computed(() => chosen.value || (planned.value[0]?.label ?? ''))
+const part = computed(() => planned.value.find(({ item }) => item === chosen.value) ?? planned.value[0])
 const count = ref<number | undefined>()
-const proposed = computed(() => planned.value.find((of) => of.label === label.value)?.count)
-const counted = computed(() => count.value ?? proposed.value)
+const counted = computed(() => count.value ?? part.value?.count)
 const tallies = computed(() => log.state?.parts ?? [])
 function write(): void {
-  if (counted.value === undefined) return
-  log.write({ kind: kind.value, subject: {}, body: { label: label.value, count: counted.value } }, 'parts counted')
+  if (counted.value === undefined || !part.value) return
+  const { item, label } = part.value
+  log.write({ kind: kind.value, subject: {}, body: { item, label, count: counted.value } }, 'parts counted')
   count.value = undefined
 }
 </script>
@@ -31,10 +31,16 @@ function write(): void {
   <details v-if="planned.length">
     <summary class="min-h-11 cursor-pointer py-2">Issued, used, left over</summary>
     <form class="flex flex-wrap items-end gap-3" aria-label="Parts counted" @submit.prevent="write">
-      <Choice label="Part" class="w-56" :items="items" :model-value="label" @update:model-value="(v) => (chosen = v)" />
+      <Choice
+        label="Part"
+        class="w-56"
+        :items="items"
+        :model-value="part?.item ?? ''"
+        @update:model-value="(v) => (chosen = v)"
+      />
       <Choice v-model="kind" label="Was" class="w-32" :items="kinds" />
       <NumberField
-        :key="label"
+        :key="part?.item"
         label="How many"
         class="w-24"
         whole
@@ -47,7 +53,7 @@ function write(): void {
       <UButton type="submit" :disabled="!isNamed || counted === undefined" label="Write it down" />
     </form>
     <ul class="ruled mt-2 border-y border-(--ui-border)">
-      <li v-for="tally in tallies" :key="tally.label" class="flex flex-wrap gap-x-4 py-1">
+      <li v-for="tally in tallies" :key="tally.item" class="flex flex-wrap gap-x-4 py-1">
         <span class="min-w-0 flex-1 basis-40">{{ say.trade(tally.label) }}</span>
         <span>{{ tally.issued }} issued, {{ tally.used }} used, {{ tally.left }} left</span>
         <span v-if="tally.missing > 0" class="font-semibold text-(--ui-warning)"

@@ -3,7 +3,12 @@ import { entryKind } from '../kind'
 
 const label = z.string().trim().min(1, 'what it is').max(120)
 const count = z.number().int().min(1, 'a whole number, 1 to 10000').max(10_000, 'a whole number, 1 to 10000')
-const counted = z.object({ label, count })
+const item = z.string().trim().min(1, 'its id in the plan’s lists').max(120)
+const counted = z.object({
+  label,
+  item: item.optional().meta({ description: 'in the plan’s lists; where it is left out, what is called so there' }),
+  count,
+})
 
 export const pipeCut = entryKind(
   { id: 'pipe-cut', name: 'Pipe cut', subject: 'leg' },

@@ -8,6 +8,8 @@ import type { PlanJoint } from '../planned'
 
 /** What joints use up from a reel, a tin or a tube. */
 export interface Supply {
+  /** Its full name, as a fitting’s is. */
+  readonly item: string
   readonly label: string
   /** How long a piece of it is needed, in mm, in full tenths of a metre; null where it comes by the tin. */
   readonly mm: number | null
@@ -52,7 +54,7 @@ export function suppliesFor(joints: readonly UsedUp[], wire: number): Supply[] {
     if (reel && mm) reels.set(reel.label, (reels.get(reel.label) ?? 0) + mm)
   }
   return [
-    ...[...reels].toSorted().map(([label, mm]) => ({ label, mm: fullSteps(mm) })),
-    ...[...tins].map((label) => ({ label, mm: null })),
+    ...[...reels].toSorted().map(([item, mm]) => ({ item, label: item, mm: fullSteps(mm) })),
+    ...[...tins].map((item) => ({ item, label: item, mm: null })),
   ]
 }

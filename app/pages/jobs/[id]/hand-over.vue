@@ -173,9 +173,9 @@ const print = () => window.print()
     <section aria-label="Materials">
       <h2 class="heading">Materials</h2>
       <ul class="ruled">
-        <li v-for="item in record.materials.pipe" :key="item.label">{{ length(item.mm) }} of {{ item.label }}</li>
-        <li v-for="item in record.materials.fittings" :key="item.label">{{ item.count }} × {{ item.label }}</li>
-        <li v-for="item in record.materials.sundries" :key="item.label">
+        <li v-for="item in record.materials.pipe" :key="item.item">{{ length(item.mm) }} of {{ item.label }}</li>
+        <li v-for="item in record.materials.fittings" :key="item.item">{{ item.count }} × {{ item.label }}</li>
+        <li v-for="item in record.materials.sundries" :key="item.item">
           {{ item.count }} × {{ say.trade(item.label) }}
         </li>
       </ul>
