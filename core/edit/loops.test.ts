@@ -37,8 +37,8 @@ describe('a square of elbows closed on a tee', () => {
   it('has one piece a side, cut by the same take-offs all round, and a tee with three pipes', () => {
     const plan = planJob(square(500), catalogue)
     expect(plan.closing).toEqual([{ run: 'r1', leg: 'l5', x: 0, y: 0, z: 0 }])
-    // From the table for 22: an elbow's stop 14.6 from its centre, a tee's 12.5 and at its branch 13.5; half a coupling 0.8.
-    const [tee, branch, coupling] = [12.5, 13.5, 0.8]
+    // From the table for 22: an elbow's stop 14.6 from its centre, a tee's 12.5 and at its branch 13.5; a coupling whole 1.6, from where the existing pipe stops.
+    const [tee, branch, coupling] = [12.5, 13.5, 1.6]
     expect(plan.pieces.map(({ cut }) => cut)).toEqual([
       expect.closeTo(400 - coupling - tee, 6),
       expect.closeTo(1000 - tee - 14.6, 6),

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import type { Node } from '../job/job'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
 import { planJob } from '../plan/plan-job'
 import { pipeId, sampleJob, withCopy } from '../testing/sample-run'
@@ -105,6 +106,28 @@ describe('pipe that comes through a finished wall', () => {
     const fitting = byName('1/2 crimp × 1/2 F NPT drop-ear elbow')
     const held = { ...bare, nodes: bare.nodes.map((node) => (node.id === 'o' ? { ...node, fitting } : node)) }
     expect(refused(held)).toEqual([])
+  })
+})
+
+describe('a tie-in', () => {
+  it('stands where the existing pipe stops: new pipe is cut alike, whether its coupling is plain or chosen', () => {
+    const copper22 = pipeId('EN 1057', '22', 0.9)
+    const tied = (chosen: Partial<Node>) =>
+      planJob(
+        sampleJob({
+          pipe: copper22,
+          method: 'press-metal',
+          legs: [['tie-in:t', 'east', 1000, 'open:e']],
+          nodes: { t: { existing: copper22, ...chosen } },
+        }),
+        catalogue,
+      )
+    const plain = tied({})
+    const named = tied({ fitting: chained(['22 press × 22 press coupling'], ['press-metal', 'press-metal']) })
+    // 4 from stop to stop: the old pipe stops at the one, the new at the other.
+    expect([plain, named].map(({ pieces }) => pieces[0]!.cut)).toEqual([996, 996])
+    const stops = plain.parts.find(({ kind }) => kind === 'fitting')!.ports.map(({ at }) => at![0])
+    expect(stops.toSorted((a, b) => a - b)).toEqual([0, 4])
   })
 })
 

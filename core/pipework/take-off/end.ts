@@ -23,6 +23,7 @@ import { isBare } from '../../run/states'
 import { type System, runOf } from '../../job/system'
 import { pipeIdIn } from '../../job/leg-defaults'
 import { chainChosen } from '../../job/chosen'
+import { sumOf } from '../../catalogue/fitting-length'
 
 /** One end of a piece: what it goes into there, how far, and what that takes off its length. */
 export interface PieceEnd {
@@ -100,6 +101,9 @@ function sizesAt(catalogue: Catalogue, system: System, arms: readonly Arm[], soc
   return [...sizes]
 }
 
+/** A node is the middle of what stands there; but a tie-in stands where the existing pipe stops, whatever joins the new to it. */
+const fromWhereItStands = ({ kind }: Node, half: Figure): Figure => (kind === 'tie-in' ? sumOf(half, half) : half)
+
 function findTakeOff({ catalogue, layout }: Laid, node: Node, leg: string, socket: Socket | undefined): Found {
   const { system } = layout
   const arms = layout.arms.get(node.id) ?? []
@@ -116,8 +120,7 @@ function findTakeOff({ catalogue, layout }: Laid, node: Node, leg: string, socke
   if (chain) {
     const whole = chainLengthOf(catalogue, chain.fittings)
     if (!whole) return unknown(missing(isChainApart(chain.fittings) ? 'chain apart' : 'chain'))
-    // A tie-in stands where the existing pipe stops; between two legs the node is the middle of what stands there.
-    return { takeOff: node.kind === 'tie-in' ? whole : halfOf(whole), missing: null }
+    return { takeOff: fromWhereItStands(node, halfOf(whole)), missing: null }
   }
   if (!socket) return unknown(missing('no socket'))
   const at = kindAt(node, arms, leg)
@@ -127,7 +130,7 @@ function findTakeOff({ catalogue, layout }: Laid, node: Node, leg: string, socke
   const takeOff =
     sizes.length > 1 ? twoSizesTakeOff(catalogue, socket, sizes, at) : catalogue.takeOff(socket, at.kind, at.end)
   return takeOff
-    ? { takeOff, missing: null }
+    ? { takeOff: fromWhereItStands(node, takeOff), missing: null }
     : unknown(missing('no take-off', { socket: socket.label, fitting: at.kind }))
 }
 
