@@ -178,7 +178,7 @@ describe('what entries add up to', () => {
 
   it('what is counted goes by its item, whatever it was called; an entry without one by what is called so in the plan', () => {
     const [elbow] = plan.fittings
-    const of = (n: number, body: object) => entry('part-issued', n, { subject: {}, body })
+    const of = (n: number, body: Record<string, unknown>) => entry('part-issued', n, { subject: {}, body })
     const { parts } = siteState(plan, [
       of(1, { item: elbow!.item, label: 'its name of last year', count: 2 }),
       of(2, { label: elbow!.label, count: 3 }),

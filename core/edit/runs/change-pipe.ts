@@ -123,7 +123,7 @@ const methodIn = (
 }
 
 /** The job in which the fittings beyond a leg are joined by a method that its pipe takes: as the run is, where it takes that. */
-function withMethodBeyond(
+function withMethodFrom(
   catalogue: Catalogue,
   job: Job,
   { runId, legId, pipe }: { readonly runId: string; readonly legId: string; readonly pipe: string },
@@ -170,7 +170,7 @@ export function changePipe(
   if (!leg) return job
   const arriving = before.legs.find(({ to }) => to === leg.from)
   const from = pipeIdIn(before, arriving ?? leg)
-  const changed = withMethodBeyond(catalogue, setPipeFrom(job, runId, legId, pipe), { runId, legId, pipe })
+  const changed = withMethodFrom(catalogue, setPipeFrom(job, runId, legId, pipe), { runId, legId, pipe })
   if (pipe === from || !arriving) return changed
   const system = systemOf(changed, runId)!
   const run = runOf(system, leg)

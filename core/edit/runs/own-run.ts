@@ -22,8 +22,8 @@ export function toOwnRun(job: Job, ids: Ids, runId: string, legId: string): { jo
   const system = systemOf(job, runId)
   const first = system?.legs.find((leg) => leg.id === legId)
   if (!system || !first) return { job, run: runId }
-  const beyond = branchFrom(system, legId)
-  const part = new Set(beyond.legs)
+  const branch = branchFrom(system, legId)
+  const part = new Set(branch.legs)
   if (system.legs.every((leg) => leg.run !== first.run || part.has(leg))) throw refuse('whole')
   const id = ids('r', job.runs)
   const run: Run = {
@@ -43,7 +43,7 @@ export function toOwnRun(job: Job, ids: Ids, runId: string, legId: string): { jo
     job: {
       ...job,
       runs: [...job.runs, run],
-      nodes: job.nodes.map((node) => (beyond.nodes.has(node.id) ? taken(node) : node)),
+      nodes: job.nodes.map((node) => (branch.nodes.has(node.id) ? taken(node) : node)),
       legs: job.legs.map((leg) => {
         if (!part.has(leg)) return leg
         const [pipe, service] = [pipeIdIn(system, leg), serviceIn(system, leg)]
