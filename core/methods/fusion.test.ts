@@ -12,6 +12,7 @@ import { shippedCosts } from '../workshop/costs'
 import { profiles } from '../workshop/profile'
 import type { Place } from '../job/place'
 import { fusionTimes } from './fusion-times'
+import { chooseChain } from '../edit/existing/edit-tie-in'
 
 const [ppr20, ppr25] = [pipeId('EN ISO 15874', '20'), pipeId('EN ISO 15874', '25')]
 const pipe = (id: string) => catalogue.pipe(id)!
@@ -64,6 +65,37 @@ describe('socket fusion of PP-R', () => {
     expect(chains[0]!.fittings.at(-1)!.id).toMatch(/^25 fusion × 3\/4 [MF] BSP adapter$/)
     expect(chains[0]!.verdict).toBe('fits')
   })
+
+  it.each(['SDR7.4', 'SDR6'])(
+    'is reduced to such a body from 40, by a piece of its own %s pipe that is cut to length',
+    (sdr) => {
+      const [copper28, ppr40] = [pipeId('EN 1057', '28', 0.9), pipeId('EN ISO 15874', '40', sdr)]
+      const { chains } = join(
+        catalogue,
+        { a: pipe(copper28), b: pipe(ppr40) },
+        { service: 'cold', place: {}, conditionA: {}, conditionB: {}, profile: 'metric' },
+      )
+      const [chain] = chains
+      expect(chain!.fittings.slice(-2).map(({ id }) => id)).toEqual([
+        '32 fusion × 1 F BSP adapter',
+        '40 fusion × 32 fusion reducer',
+      ])
+      expect([chain!.verdict, chain!.piece]).toMatchObject(['fits', { pipe: pipeId('EN ISO 15874', '32', sdr) }])
+      const job = sampleJob({
+        pipe: ppr40,
+        method: 'fusion',
+        legs: [['tie-in:t', 'east', 1000, 'cap:e']],
+        nodes: { t: { existing: copper28 } },
+      })
+      const plan = planJob(chooseChain(job, 'r1', 't', chain!), catalogue)
+      // The piece: 17 fused in at either end, and 5 bare between the mouths.
+      expect(plan.pieces.map(({ pipe: of, cut }) => [of, cut !== null])).toEqual([
+        [pipeId('EN ISO 15874', '32', sdr), true],
+        [ppr40, true],
+      ])
+      expect(plan.pieces[0]!.cut).toBe(17 + 5 + 17)
+    },
+  )
 
   it('has a card: the heads, what is counted, what spoils it; and waits before a test and before full pressure', () => {
     const card = jointCard(catalogue, pipe(ppr25), 'fusion', { profile: profiles.metric, here: { say, celsius: 20 } })

@@ -5,7 +5,7 @@ import type { Pipe } from '../../catalogue/pipe'
 import type { Costs } from '../../workshop/costs'
 import { cheapestChains, type Chain, type ChainEnd } from './chain'
 import type { Circumstances } from '../judge'
-import { usualForPieces } from './made-up-piece'
+import { smallerOf, usualForPieces } from './made-up-piece'
 import { worstOf } from '../verdict'
 
 /** So many sizes are looked at: those between the two pipes, or next to them. */
@@ -13,7 +13,7 @@ const mostSizes = 6
 /** And so many chains to either side of the piece. */
 const mostWays = 2
 
-function piecesFor(catalogue: Catalogue, a: Pipe, b: Pipe): Pipe[] {
+function copperFor(catalogue: Catalogue, a: Pipe, b: Pipe): Pipe[] {
   /** Those between the two are as far from both together: of them that next to one of the two comes first. */
   const away = ({ od }: Pipe) => {
     const [fromA, fromB] = [Math.abs(od - a.od), Math.abs(od - b.od)]
@@ -48,20 +48,34 @@ interface SearchedIn {
   readonly costs: Costs
 }
 
+/** Chains with a piece between, by the pipes that it may be of. */
+type ByPiece = (pieces: readonly Pipe[]) => Chain[]
+
 /**
- * Chains from one pipe to another with a made-up piece of copper between two of their fittings, cheapest first: the way
- * where fittings alone do not lead from the one to the other.
+ * Chains with a piece of the next smaller size of either pipe's own system: a size that is made with no thread is led to
+ * one that is. Where no one fitting reduces it none is tried.
+ */
+function bySmaller({ catalogue, fittings, costs }: SearchedIn, ends: readonly ChainEnd[], byPiece: ByPiece): Chain[] {
+  return ends.flatMap((end) => {
+    const reduced = smallerOf(catalogue, end.pipe).find((piece) => {
+      const to = { pipe: piece, circumstances: end.circumstances }
+      return cheapestChains(fittings, end, to, { wanted: 1, costs })[0]?.fittings.length === 1
+    })
+    return reduced ? byPiece([reduced]) : []
+  })
+}
+
+/**
+ * Chains from one pipe to another with a made-up piece between two of their fittings, of copper, else of a smaller size
+ * of one of the two systems; cheapest first: the way where fittings alone do not lead from the one to the other.
  *
  * @param wanted how many to give at most
  * @remarks for instance: old 3/4 bore to 25 PEX: a converter to 22, a piece of 22 copper, 22 to 25 PEX
  */
-export function chainsByPiece(
-  { catalogue, fittings, costs }: SearchedIn,
-  a: ChainEnd,
-  b: ChainEnd,
-  wanted: number,
-): Chain[] {
-  const found = piecesFor(catalogue, a.pipe, b.pipe).flatMap((piece): Chain[] => {
+export function chainsByPiece(searched: SearchedIn, a: ChainEnd, b: ChainEnd, wanted: number): Chain[] {
+  const { catalogue, fittings, costs } = searched
+  const byPiece: ByPiece = (pieces) => pieces.flatMap((piece) => through(piece))
+  function through(piece: Pipe): Chain[] {
     const between = (circumstances: Circumstances): ChainEnd => ({
       pipe: piece,
       circumstances: { ...circumstances, condition: undefined },
@@ -70,7 +84,9 @@ export function chainsByPiece(
     if (lefts.length === 0) return []
     const rights = cheapestChains(fittings, between(b.circumstances), b, { wanted: mostWays, costs })
     return lefts.flatMap((left) => rights.map((right) => joined(left, piece, right)))
-  })
+  }
+  const byCopper = byPiece(copperFor(catalogue, a.pipe, b.pipe))
+  const found = byCopper.length > 0 ? byCopper : bySmaller(searched, [a, b], byPiece)
   const seen = new Set<string>()
   return found
     .toSorted((one, other) => one.score - other.score)

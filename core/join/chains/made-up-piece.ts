@@ -28,6 +28,13 @@ export function usualForPieces({ pipes }: Catalogue): Pipe[] {
   }
   return [...bySize.values()]
 }
+
+/** Smaller pipe of the same system: of one material, standard and grade, the largest first. */
+export const smallerOf = ({ pipes }: Catalogue, { material, standard, grade, od }: Pipe): Pipe[] =>
+  pipes
+    .filter((of) => of.material === material && of.standard === standard && of.grade === grade && of.od < od)
+    .toSorted((one, other) => other.od - one.od)
+
 const isUsual = (pipe: Pipe): boolean => materialKey(pipe) === 'copper-hard' && pipe.family !== 'old-bore'
 
 /** Whether a pipe is at home in an end of a fitting: by size, and by its method without reservation. */
@@ -46,8 +53,8 @@ const toolShare = (pipe: Pipe, end: FittingEnd): number =>
 
 /**
  * The piece of pipe between two sockets that face each other: both depths, and the bare pipe that their tools want
- * between the two mouths, at least 5 mm. Its pipe is one of those at hand if both sockets take it, else copper, else the
- * first of the catalogue that both do.
+ * between the two mouths, at least 5 mm. Its pipe is one of those at hand if both sockets take it, else a smaller one of
+ * the same system, else copper, else the first of the catalogue that both do.
  *
  * @param near pipes that are there anyway, the likeliest first
  * @returns null where no pipe is at home in both, or a depth is not known
@@ -59,7 +66,8 @@ export function madeUpPiece(
   other: FittingEnd,
   near: readonly Pipe[],
 ): MadeUpPiece | null {
-  const pipe = [...near, ...usualForPieces(catalogue), ...catalogue.pipes].find(
+  const ofTheirs = near.flatMap((of) => smallerOf(catalogue, of))
+  const pipe = [...near, ...ofTheirs, ...usualForPieces(catalogue), ...catalogue.pipes].find(
     (of) => isAtHome(of, one) && isAtHome(of, other),
   )
   if (!pipe) return null
