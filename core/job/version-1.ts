@@ -1,11 +1,11 @@
 import * as z from 'zod'
 import { withRun } from './site-id'
-import { jobSchema, legSchema, runSchema } from './job'
-import { nodeOfVersion2, type JobOfVersion2 } from './version-2'
+import { jobSchema, runSchema } from './job'
+import { legOfVersion2, nodeOfVersion2, type JobOfVersion2 } from './version-2'
 
 const lengthText = 'millimetres as a number, more than 0 and at most 100000'
 
-const legOfVersion1 = legSchema.omit({ run: true, began: true }).extend({
+const legOfVersion1 = legOfVersion2.omit({ run: true, began: true }).extend({
   length: z.number({ error: lengthText }).positive(lengthText).max(100_000, lengthText),
   unmeasured: z.boolean().optional().meta({ description: 'of existing pipe: its length does not matter' }),
 })

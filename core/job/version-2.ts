@@ -35,7 +35,7 @@ export const jobSchemaOfVersion2 = jobSchema.extend({
 export type JobOfVersion2 = z.output<typeof jobSchemaOfVersion2>
 
 /** Which fitting was chosen for a node, by what held in version 2. */
-export function liftNode({ fitting, arms, chain, ...node }: NodeOfVersion2): Node {
+function liftNode({ fitting, arms, chain, ...node }: NodeOfVersion2): Node {
   if (fitting !== undefined) return { ...node, fitting: { by: 'name', name: fitting, ...(arms && { arms }) } }
   return chain ? { ...node, fitting: { by: 'chain', ...chain } } : node
 }

@@ -48,22 +48,36 @@ interface SearchedIn {
   readonly costs: Costs
 }
 
-/** Chains with a piece between, by the pipes that it may be of. */
-type ByPiece = (pieces: readonly Pipe[]) => Chain[]
+/** The two ends, and what is put between them. */
+interface Between extends SearchedIn {
+  readonly a: ChainEnd
+  readonly b: ChainEnd
+}
+
+/** Chains through a piece of one pipe. */
+function through({ fittings, costs, a, b }: Between, piece: Pipe): Chain[] {
+  const between = (circumstances: Circumstances): ChainEnd => ({
+    pipe: piece,
+    circumstances: { ...circumstances, condition: undefined },
+  })
+  const lefts = cheapestChains(fittings, a, between(a.circumstances), { wanted: mostWays, costs })
+  if (lefts.length === 0) return []
+  const rights = cheapestChains(fittings, between(b.circumstances), b, { wanted: mostWays, costs })
+  return lefts.flatMap((left) => rights.map((right) => joined(left, piece, right)))
+}
 
 /**
- * Chains with a piece of the next smaller size of either pipe's own system: a size that is made with no thread is led to
- * one that is. Where no one fitting reduces it none is tried.
+ * The next smaller sizes of the two pipes' own systems, to each of which one fitting leads: a size that is made with no
+ * thread comes so to one that is.
  */
-function bySmaller({ catalogue, fittings, costs }: SearchedIn, ends: readonly ChainEnd[], byPiece: ByPiece): Chain[] {
-  return ends.flatMap((end) => {
+const reducedSizes = ({ catalogue, fittings, costs, a, b }: Between): Pipe[] =>
+  [a, b].flatMap((end) => {
     const reduced = smallerOf(catalogue, end.pipe).find((piece) => {
       const to = { pipe: piece, circumstances: end.circumstances }
       return cheapestChains(fittings, end, to, { wanted: 1, costs })[0]?.fittings.length === 1
     })
-    return reduced ? byPiece([reduced]) : []
+    return reduced ?? []
   })
-}
 
 /**
  * Chains from one pipe to another with a made-up piece between two of their fittings, of copper, else of a smaller size
@@ -73,20 +87,9 @@ function bySmaller({ catalogue, fittings, costs }: SearchedIn, ends: readonly Ch
  * @remarks for instance: old 3/4 bore to 25 PEX: a converter to 22, a piece of 22 copper, 22 to 25 PEX
  */
 export function chainsByPiece(searched: SearchedIn, a: ChainEnd, b: ChainEnd, wanted: number): Chain[] {
-  const { catalogue, fittings, costs } = searched
-  const byPiece: ByPiece = (pieces) => pieces.flatMap((piece) => through(piece))
-  function through(piece: Pipe): Chain[] {
-    const between = (circumstances: Circumstances): ChainEnd => ({
-      pipe: piece,
-      circumstances: { ...circumstances, condition: undefined },
-    })
-    const lefts = cheapestChains(fittings, a, between(a.circumstances), { wanted: mostWays, costs })
-    if (lefts.length === 0) return []
-    const rights = cheapestChains(fittings, between(b.circumstances), b, { wanted: mostWays, costs })
-    return lefts.flatMap((left) => rights.map((right) => joined(left, piece, right)))
-  }
-  const byCopper = byPiece(copperFor(catalogue, a.pipe, b.pipe))
-  const found = byCopper.length > 0 ? byCopper : bySmaller(searched, [a, b], byPiece)
+  const of: Between = { ...searched, a, b }
+  const byCopper = copperFor(searched.catalogue, a.pipe, b.pipe).flatMap((piece) => through(of, piece))
+  const found = byCopper.length > 0 ? byCopper : reducedSizes(of).flatMap((piece) => through(of, piece))
   const seen = new Set<string>()
   return found
     .toSorted((one, other) => one.score - other.score)
