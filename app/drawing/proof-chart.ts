@@ -69,7 +69,7 @@ function readSeries({ readings, asked, units, isDark }: ProofChart) {
       markLine: {
         silent: true,
         symbol: 'none',
-        label: { formatter: 'asked for', color: ink, position: 'insideEndBottom' as const },
+        label: { formatter: 'target', color: ink, position: 'insideEndBottom' as const },
         lineStyle: { color: ink, type: 'dashed' as const },
         data: asked === null ? [] : [{ yAxis: at(asked) }],
       },

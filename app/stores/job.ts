@@ -27,7 +27,7 @@ export const useJobStore = defineStore('job', () => {
   const { job: decided } = storeToRefs(useDecidedStore())
   /** What edits take: as it was decided, each leg without pipe as long as its two fittings make it. */
   const job = computed(() => decided.value && withDirectLengths(own.catalogue, decided.value))
-  /** As it will stand, with its made-up pieces: what is drawn, and what the plan speaks of. */
+  /** As it will stand, with its short pieces: what is drawn, and what the plan speaks of. */
   const built = computed(() => job.value && asBuilt(own.catalogue, job.value))
   const { plan, isBehind } = usePlan(built, own)
 

@@ -15,7 +15,7 @@ export const progressSentences = {
       { where: 'Prep sink, tee', check: { rule: 'open-end', message: 'open', values: { meeting: 2, wanted: 3 } } },
       ({ where, check }, say) => `${where}: ${say.tell(check)}`,
     ),
-    reserved: sentence({ count: 2, all: 7 }, ({ count, all }) => `${count} of ${all} joints have a reservation`),
+    reserved: sentence({ count: 2, all: 7 }, ({ count, all }) => `${count} of ${all} joints have a caution`),
     left: sentence({ left: 3, all: 7 }, ({ left, all }) => `${left} of ${all} joints are still to be made`),
     inspect: sentence({ joints: 2 }, ({ joints }) => `look at ${joints} joints that are made`),
     test: fixed('prove it: begin a test under pressure'),

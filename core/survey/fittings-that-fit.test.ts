@@ -16,7 +16,7 @@ it('what takes no common fitting says the one thing that it takes, and doubts no
   ])
 })
 
-it('what a rule has a reservation against is apart from what every rule lets pass', () => {
+it('what a rule says to be careful with is apart from what every rule lets pass', () => {
   const steel = taken(({ material, nominal }) => material === 'galvanised-steel' && nominal === '1')
   expect(steel.sure.some((label) => label.includes('thread'))).toBe(true)
   expect(steel.doubtful.some((label) => label.includes('repair compression'))).toBe(true)

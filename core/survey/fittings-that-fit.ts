@@ -9,7 +9,7 @@ import { judge } from '../join/judge'
 export interface FittingsThatFit {
   /** What every rule lets pass. */
   readonly sure: readonly string[]
-  /** What fits by size, and a rule has a reservation against. */
+  /** What fits by size, and of which a rule says to be careful. */
   readonly doubtful: readonly string[]
   /** Both, as one key: two pipes of one key take the same. */
   readonly key: string

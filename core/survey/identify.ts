@@ -17,7 +17,7 @@ export interface Candidate {
   readonly probability: number
   /** The sockets that it goes into, and that no rule doubts. */
   readonly fits: readonly string[]
-  /** The sockets that it goes into by size, against which a rule has a reservation. */
+  /** The sockets that it goes into by size, of which a rule says to be careful. */
   readonly doubtful: readonly string[]
 }
 

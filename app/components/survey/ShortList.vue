@@ -22,9 +22,7 @@ const opened = ({ candidates }: FitGroup) =>
           <span class="inline-block w-20 font-label text-xl font-semibold">{{ percent(group.probability) }}</span>
           <span class="text-sm text-muted"
             >takes {{ group.fits.join(', ') || 'nothing without a doubt'
-            }}<template v-if="group.doubtful.length"
-              >; with a reservation {{ group.doubtful.join(', ') }}</template
-            ></span
+            }}<template v-if="group.doubtful.length">; with a caution {{ group.doubtful.join(', ') }}</template></span
           >
           <span class="mt-1 block h-1.5 bg-(--ui-bg-muted)" aria-hidden="true">
             <span class="block h-full bg-(--ui-primary)" :style="{ width: `${group.probability * 100}%` }" />

@@ -15,7 +15,7 @@ const selection = useSelectionStore()
 const run = computed(() => job.value.runs.find(({ id }) => id === selection.run) ?? job.value.runs[0])
 /** All that hangs together with the run: it is listed, changed and checked as one. */
 const system = computed(() => run.value && systemOf(job.value, run.value.id))
-/** The same as it will stand: it is drawn with its made-up pieces. */
+/** The same as it will stand: it is drawn with its short pieces. */
 const builtSystem = computed(() => run.value && systemOf(built.value, run.value.id))
 const own = useCatalogueStore()
 const runPipe = computed(() => own.catalogue.pipe(run.value?.pipe ?? ''))
@@ -112,7 +112,7 @@ function retype(id: string): void {
 }
 function selectLeg(id: string): void {
   const piece = builtSystem.value?.legs.find((known) => known.madeUp && known.id === id)
-  // A made-up piece follows from the fittings that were chosen at its node.
+  // A short piece follows from the fittings that were chosen at its node.
   if (piece) return goToDrawn(piece.from)
   selection.leg = id
   const of = system.value?.legs.find((known) => known.id === id)
