@@ -37,16 +37,6 @@ describe.each(unitSystems)('every sentence, to a reader of %s units', (units) =>
     expect(faults).toEqual([])
   })
 
-  it('all of them as they were read through', () => {
-    const texts = [...vocabularies].flatMap(([id, { messages }]) =>
-      Object.entries(messages).map(
-        ([message, { sample }]: [string, Sentence]) =>
-          `${id}, ${message}: ${say.tell({ rule: id, message, values: sample })}`,
-      ),
-    )
-    expect(texts).toMatchSnapshot()
-  })
-
   it('the rules, checks and settings as they speak of themselves', () => {
     const metas = [...ruleMetas, ...checkMetas].flatMap(({ statement, why }) => [statement, why].map(say.trade))
     const values = settingIds.map((id) => settingText(id, profiles[units === 'metric' ? 'metric' : 'us-a'][id], say))

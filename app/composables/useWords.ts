@@ -15,6 +15,8 @@ export function useWords() {
     /** Who tells messages to this reader. */
     say,
     tell: (message: Message) => say.value.tell(message),
+    /** A text of the page in the reader's own trade words. */
+    trade: (text: string) => say.value.trade(text),
     /** What went wrong, in the reader's units. */
     problemOf: (error: unknown) => problemText(error, say.value),
     /** With its unit; `unknown` where there is no figure. */

@@ -21,7 +21,7 @@ describe('a DXF file, read back by another package', () => {
       ['tee:t', 'up', 400, 'outlet:e'],
     ],
   })
-  const read = new DxfParser().parseSync(runsDxf([system], new Map([['l1', 'P1']])))!
+  const read = new DxfParser().parseSync(runsDxf([system], new Map([['l1', 'P1']]), 'metric'))!
   const entities = read.entities as unknown as ReadLine[]
 
   it('has every leg as a line in space, in millimetres, on its service’s layer', () => {
@@ -46,9 +46,21 @@ describe('a DXF file, read back by another package', () => {
 
   it('a leg with a service of its own lies on that one’s layer', () => {
     const legs = system.legs.map((leg) => (leg.id === 'l3' ? { ...leg, service: 'heating-return' as const } : leg))
-    const drawn = new DxfParser().parseSync(runsDxf([{ ...system, legs }], new Map()))!
+    const drawn = new DxfParser().parseSync(runsDxf([{ ...system, legs }], new Map(), 'metric'))!
     const lines = (drawn.entities as unknown as ReadLine[]).filter(({ type }) => type === 'LINE')
     expect(lines.map(({ layer }) => layer)).toEqual(['HOT', 'HOT', 'HEATING_RETURN'])
+  })
+
+  it('in a job of feet and inches is in inches, texts and points alike', () => {
+    const inches = new DxfParser().parseSync(runsDxf([system], new Map([['l1', 'P1']]), 'imperial'))!
+    const drawn = inches.entities as unknown as ReadLine[]
+    expect(inches.header.$INSUNITS).toBe(1)
+    expect(drawn.find(({ type }) => type === 'LINE')!.vertices!.map(({ x }) => x)).toEqual([
+      0,
+      expect.closeTo(1000 / 25.4, 6),
+    ])
+    // 1 000 mm are 39.37 inches, to the sixteenth 3 feet 3 3/8.
+    expect(drawn.map(({ text }) => text)).toContain(`3' 3 3/8" P1`)
   })
 
   it('names lengths, pieces and fittings', () => {

@@ -45,7 +45,7 @@ async function downloadOf(id: string): Promise<void> {
 }
 function nextOf({ units, progress }: { units: Units; progress: readonly StepProgress[] }): string {
   const { next } = nextStep(progress)
-  return next ? speakerIn(units).tell(next) : 'nothing is open'
+  return next ? speakerIn(units).tell(next) : 'nothing left'
 }
 const day = (date: string): string => new Date(date).toLocaleDateString(undefined, { dateStyle: 'medium' })
 useHead({ title: 'Jobs · Jolvet' })
@@ -79,7 +79,7 @@ useHead({ title: 'Jobs · Jolvet' })
         <p v-for="problem in problems" :key="problem">{{ problem }}</p>
       </section>
       <section v-if="state === 'waiting'" class="mb-4">
-        <p role="status">Waiting for the server or its database; this page tries again by itself.</p>
+        <p role="status">Waiting for the server; this page tries again by itself.</p>
         <template v-if="kept.length">
           <h2 class="heading mt-4">On this device</h2>
           <ul class="ruled border-y border-(--ui-border)" aria-label="Jobs on this device">
@@ -92,15 +92,15 @@ useHead({ title: 'Jobs · Jolvet' })
         </template>
       </section>
       <p v-if="state === 'ready' && rows.length + unreadable.length === 0">
-        No job yet. Begin one with <strong>New job</strong>: look at the pipe that is there, and Jolvet says what joins
-        to it, how long to cut and where to mark.
+        No jobs yet. Start with <strong>New job</strong>: identify the pipe that is there, and Jolvet tells you what
+        joins to it, how long to cut and where to mark.
       </p>
       <ul v-if="unreadable.length" class="mb-4 space-y-3" aria-label="Jobs that cannot be read">
         <li v-for="of in unreadable" :key="of.id" class="border-l-4 border-(--ui-error) pl-3">
           <p class="heading">{{ of.title }}</p>
           <p>
-            It cannot be read as it is stored. Its text is whole: download it, mend it, and open it as a job file. The
-            other jobs are not touched.
+            It cannot be read. Its text is complete: download it, mend it, and open it as a job file. The other jobs are
+            fine.
           </p>
           <p v-for="{ field, problem } in of.unreadable.slice(0, 5)" :key="field" class="text-sm">
             {{ field }}: {{ problem }}
@@ -137,10 +137,9 @@ useHead({ title: 'Jobs · Jolvet' })
               <p class="truncate">Next: {{ nextOf(row) }}</p>
               <Spine :progress="row.progress" :job="row.id" class="mt-2" />
             </template>
-            <p v-else-if="'pending' in row">Working out where it stands …</p>
+            <p v-else-if="'pending' in row">Working out its steps …</p>
             <p v-else>
-              It cannot be planned: {{ row.unplannable }}. Open it, or download it and delete it. The other jobs are not
-              touched.
+              No plan possible: {{ row.unplannable }}. Open it, or download and delete it. The other jobs are fine.
             </p>
           </div>
           <div class="flex gap-1">
@@ -176,9 +175,9 @@ useHead({ title: 'Jobs · Jolvet' })
           <li v-for="job in deleted" :key="job.id" class="flex flex-wrap items-center gap-3 py-2">
             <span class="mr-auto">{{ job.title }}, deleted {{ day(job.deletedAt) }}</span>
             <UButton
-              label="Put back"
+              label="Restore"
               icon="i-lucide-undo-2"
-              :aria-label="`Put back ${job.title}`"
+              :aria-label="`Restore ${job.title}`"
               @click="putBack(job.id)"
             />
           </li>

@@ -454,9 +454,9 @@ describe('an obstacle in words', () => {
   it.each([
     [
       { kind: 'held', needed: 15, gives: 3 } as const,
-      'both sides are held: it must be sprung back 15 mm, and gives 3 mm',
+      'both ends are fixed: it must spring back 15 mm and only gives 3 mm',
     ],
-    [{ kind: 'cannot turn' } as const, 'it must be screwed on, and neither side can turn any more'],
+    [{ kind: 'cannot turn' } as const, 'it screws on, and neither side can turn any more'],
     [{ kind: 'heat', hurt: 'tee t' } as const, 'its heat would hurt tee t, made before it'],
   ])('%j', (obstacle, words) => expect(said(obstacleMessage(obstacle))).toBe(words))
 })

@@ -108,15 +108,15 @@ describe('draining', () => {
     expect(drainings(catalogue, there)[0]!.litres).toBe(0)
   })
 
-  it('is told in buckets of ten litres, or of three gallons', () => {
-    const main = sampleJob({ ...copper, legs: [['outlet:a', 'down', 36_000, 'outlet:b']] })
+  it('is told in buckets of ten litres, or of five gallons', () => {
+    const main = sampleJob({ ...copper, legs: [['outlet:a', 'down', 60_000, 'outlet:b']] })
     const [metric, imperial] = (['metric', 'imperial'] as const).map(
       (units) => drainings(catalogue, { ...main, units })[0]!,
     )
-    // 36 m of 0.3205 l are 11.54 l: a second bucket; three gallons are 11.356 l, and a second bucket too.
+    // 60 m of 0.3205 l are 19.23 l: a second bucket; five gallons are 18.927 l, and a second bucket too.
     expect([metric!.bucket, metric!.buckets]).toEqual([10, 2])
-    expect([imperial!.bucket, imperial!.buckets]).toEqual([expect.closeTo(11.356, 3), 2])
-    const shorter = { ...main, units: 'imperial' as const, legs: [{ ...main.legs[0]!, length: 34_000 }] }
+    expect([imperial!.bucket, imperial!.buckets]).toEqual([expect.closeTo(18.927, 3), 2])
+    const shorter = { ...main, units: 'imperial' as const, legs: [{ ...main.legs[0]!, length: 59_000 }] }
     expect(drainings(catalogue, shorter)[0]!.buckets).toBe(1)
   })
 

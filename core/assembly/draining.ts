@@ -29,8 +29,8 @@ export interface Draining {
   readonly bucket: number
 }
 
-/** What a bucket holds, in litres: ten of them, or three gallons, as they are sold where the work is. */
-const bucketOf: Readonly<Record<Job['units'], number>> = { metric: 10, imperial: volumeIn(3, 'imperial') }
+/** What a bucket holds, in litres: ten of them, or five gallons, as they are sold where the work is. */
+const bucketOf: Readonly<Record<Job['units'], number>> = { metric: 10, imperial: volumeIn(5, 'imperial') }
 /** An opened tap: its seat in mm, the share of the ideal flow that comes, and the least head in m; typical. */
 const [seat, share, leastHead] = [10, 0.6, 0.1] as const
 const gravity = 9.81

@@ -7,10 +7,10 @@ const obstacleSentences = {
     held: sentence(
       { needed: 15.4, gives: 4 },
       ({ needed, gives }, say) =>
-        `both sides are held: it must be sprung back ${say.atLeast(needed)}, and gives ${say.atMost(gives)}`,
+        `both ends are fixed: it must spring back ${say.atLeast(needed)} and only gives ${say.atMost(gives)}`,
     ),
     heat: sentence({ hurt: 'joint 3, tee' }, ({ hurt }) => `its heat would hurt ${hurt}, made before it`),
-    'cannot turn': fixed('it must be screwed on, and neither side can turn any more'),
+    'cannot turn': fixed('it screws on, and neither side can turn any more'),
   },
 } as const
 
@@ -18,8 +18,8 @@ const obstacleSentences = {
 const unknownSentences = {
   id: 'assembly-unknown',
   messages: {
-    depth: sentence({ taken: 60 }, ({ taken }, say) => `its depth is not known: ${say.length(taken)} is reckoned with`),
-    wait: fixed('how long it sets when it is this cold is not known: none is reckoned'),
+    depth: sentence({ taken: 60 }, ({ taken }, say) => `depth not known: ${say.length(taken)} assumed`),
+    wait: fixed('setting time not known when this cold: none counted'),
   },
 } as const
 

@@ -8,14 +8,12 @@ export const bendingOrderSentences = {
     'no grip': sentence(
       { lacks: 20 },
       ({ lacks }, say) =>
-        `${say.atLeast(lacks)} of straight wanting to grip at an end; bend it on a longer tube and cut after`,
+        `${say.atLeast(lacks)} of straight missing to grip at an end; bend a longer tube and trim it after`,
     ),
-    'no shoe': fixed('no straight under the shoe: bend it on a longer tube and cut after'),
-    'fouls another': fixed('each bend fouls another in every order: move a bend, or put an elbow in its place'),
-    below: fixed(
-      'in every order the tube hits what is under the bender: raise the bender, or put an elbow or a coupling in',
-    ),
-    itself: fixed('in every order the tube hits itself or the former: put an elbow or a coupling in'),
+    'no shoe': fixed('no straight under the shoe: bend a longer tube and trim it after'),
+    'fouls another': fixed('every order fouls another bend: move a bend, or use an elbow'),
+    below: fixed('in every order the tube hits the bench: raise the bender, or put an elbow or a coupling in'),
+    itself: fixed('in every order the tube hits itself or the former: use an elbow or a coupling'),
   },
 } as const
 

@@ -18,12 +18,12 @@ export const bendRadius = {
   id: 'bend-radius',
   messages: {
     'too large': fixed('too large for a hand bender: use elbows'),
-    soft: fixed('soft copper bends by spring, by hand over a former, or in a bender'),
-    bender: fixed('kinks unless it is held in a bender'),
+    soft: fixed('bend soft copper with a spring, by hand over a former, or in a bender'),
+    bender: fixed('kinks without a bender'),
     'half-hard': fixed('half-hard copper bends in a bender up to the 28 and 1 inch sizes'),
-    'hard-drawn': fixed('hard-drawn: bent cold it may crack or flatten, the more the larger it is; try a scrap first'),
+    'hard-drawn': fixed('hard-drawn: bent cold it may crack or flatten, larger sizes more so; try a scrap first'),
     'not bent': fixed('not bent on site: use elbows'),
-    unknown: fixed('no least radius is known here: ask the maker'),
+    unknown: fixed('no least radius known: ask the maker'),
     wide: sentence(
       { times: 8, least: 128 },
       ({ times, least }, say) => `at least ${times} × outside diameter, ${say.length(least)}`,

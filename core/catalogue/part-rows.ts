@@ -54,7 +54,7 @@ const toNumber = (text: string): number => (text === '' ? NaN : Number(text.repl
 type Read = { readonly part: Part } | { readonly problem: string }
 
 function readRow(row: Cells, depthOf: (socket: string) => Depth | null): Read {
-  const what = row.what.toLowerCase()
+  const what = row.what.toLowerCase().replace('center', 'centre')
   const given = { mm: toNumber(row.mm), tolerance: toNumber(row.tolerance_mm) }
   if (what === 'named') return readFigure(row, { named: row.fitting, ...given })
   if (what !== 'depth' && what !== 'take-off' && what !== 'centre-to-face')

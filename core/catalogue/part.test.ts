@@ -147,7 +147,7 @@ describe('a parts file', () => {
     const { changes, problems } = readPartRows(
       [
         row({}),
-        row({ what: 'centre-to-face', fitting: 'elbow-90', mm: '31,2' }),
+        row({ what: 'center-to-face', fitting: 'elbow-90', mm: '31,2' }),
         row({ mm: 'long', size: '15' }),
         row({ size: '23' }),
         row({ what: 'weight' }),

@@ -1,4 +1,5 @@
 import type { Basis } from '../quantity/basis'
+import { inTradeWords } from '../quantity/words/trade-words'
 import { materialName } from '../materials'
 import type { MaterialId, Temper } from '../materials/ids'
 import { pipeRows, type PipeRow } from './tables/pipes'
@@ -58,7 +59,9 @@ function labelOf([material, temper, standard, grade, nominal, , wall]: PipeRow, 
   const size = family === 'metric' && /^\d+$/.test(nominal) ? `${nominal} × ${wall}` : nominal
   const layers = grade.includes(' / ') ? '' : grade
   const what = family === 'old-bore' ? `old-bore ${materialName(material)}` : materialName(material)
-  return [size, what, temper, '·', standard, layers].filter(Boolean).join(' ')
+  const label = [size, what, temper, '·', standard, layers].filter(Boolean).join(' ')
+  // What is sold in inches is called as it is where it is sold.
+  return family === 'cts' || standard.startsWith('ASTM') ? inTradeWords(label, 'imperial') : label
 }
 
 function toPipe(row: PipeRow): Pipe {

@@ -59,12 +59,12 @@ describe('a square of elbows closed on a tee', () => {
     expect(closing({ ...detached, nodes: fixed })).toEqual([])
   })
 
-  it('misses its beginning by what a side is too long, and says which leg closes it', () => {
+  it('misses its start by what a side is too long, and says which leg closes it', () => {
     const plan = planJob(square(506), catalogue)
     expect(plan.closing).toEqual([{ run: 'r1', leg: 'l5', x: 0, y: 6, z: 0 }])
     const check = plan.checks.find(({ rule }) => rule === 'closing')!
     expect(check).toMatchObject({ leg: 'l5', where: 'Run, leg 5', verdict: 'caution' })
-    expect(said(check)!.replaceAll(/\s/g, ' ')).toContain('misses its beginning by 0 mm east, 6 mm north, 0 mm up')
+    expect(said(check)!.replaceAll(/\s/g, ' ')).toContain('misses its start by 0 mm east, 6 mm north, 0 mm up')
   })
 
   it('is closed in one leg, or by all in the direction, each by its share', () => {

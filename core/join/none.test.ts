@@ -13,7 +13,7 @@ const why = (b: ReturnType<typeof pipe>, more: Partial<Parameters<typeof join>[2
   said(join(catalogue, { a: copper, b }, { ...request, ...more }).none)
 
 describe('why nothing joins two pipes', () => {
-  it('lead is replaced', () => expect(why(of('lead'))).toContain('Lead is not extended'))
+  it('lead is replaced', () => expect(why(of('lead'))).toContain('Do not extend lead'))
   it('a method is shut out by its place: hot water on PVC-U', () =>
     expect(why(pipe('ASTM D1785', '1/2'), { service: 'hot' })).toMatch(/^Nothing goes on .* here: /))
   it('is not asked where there is a chain', () => expect(why(pipe('EN 1057', '15', 0.7))).toBe(''))

@@ -46,14 +46,14 @@ describe('what may leak', () => {
       const { weight, why } = suspects(entries).find(({ id }) => id === ids[0])!
       return [weight, ...why.map((message) => said(message))]
     }
-    expect(first()).toEqual([12, 'not ticked as made'])
-    expect(first(made(ids[0]!, { ...seen, gauge: undefined }))).toEqual([4.5, 'no gauge’s result'])
+    expect(first()).toEqual([12, 'not marked as made'])
+    expect(first(made(ids[0]!, { ...seen, gauge: undefined }))).toEqual([4.5, 'no gauge result'])
     expect(first(made(ids[0]!, { ringPlaced: true, gauge: 'does not go' }))).toEqual([
       36,
-      'nobody checked that the pipe is at the shoulder',
-      'the gauge did not go',
+      'pipe at the shoulder not checked',
+      'gauge not OK',
     ])
-    expect(first(made(ids[0]!, { ...seen, uses: 2 }))).toEqual([4.5, 'a push-fit that was used before'])
+    expect(first(made(ids[0]!, { ...seen, uses: 2 }))).toEqual([4.5, 'push-fit used before'])
     expect(first(made(ids[0]!, { ...seen, uses: 1 }))).toEqual([1.5])
     // Only a push-fit has a collar, and a mark at its mouth.
     expect(first(made(ids[0]!, { ...seen, ringTurned: false, markSeen: false }))).toEqual([1.5])
@@ -66,7 +66,7 @@ describe('what may leak', () => {
     const inspected = (sound: boolean) =>
       first(made(ids[0]!), entry('joint-inspected', 2, { subject: { joint: ids[0] }, body: { sound } }))
     expect(inspected(true)).toEqual([0.75])
-    expect(inspected(false)).toEqual([30, 'looked at and not sound'])
+    expect(inspected(false)).toEqual([30, 'inspected: not OK'])
   })
 
   it('a push-fit is likelier whose ring was not turned', () => {
@@ -82,7 +82,7 @@ describe('what may leak', () => {
         ({ joint }) => joint === id,
       )!
     expect(weightOf(false).weight).toBe(2 * weightOf(true).weight)
-    expect(weightOf(false).why.map((message) => said(message))).toEqual(['nobody checked that its collar is locked'])
+    expect(weightOf(false).why.map((message) => said(message))).toEqual(['collar not checked'])
     expect(weightOf(true).why).toEqual([])
   })
 

@@ -236,7 +236,7 @@ describe('a chain stays as it is, and says what to do', () => {
   it('where a leg is too short for it', () => {
     const job = across(both, {}, [1000, 36])
     stays(job)
-    expect(whyOf(job)).toContain('no made-up piece finds room')
+    expect(whyOf(job)).toContain('no room for a short piece')
     stays(across(both, {}, [36, 1000]))
     const [tee, press] = ['22 solder × 22 solder × 15 solder tee', ['15 press × 16 multilayer press adapter']]
     // From the tee's centre to that of the adapter 64.05.

@@ -11,6 +11,7 @@ import { countSundries } from '../pipework/list/sundries'
 import { suppliesFor, usedUpBy } from '../pipework/list/supplies'
 import { usualWire } from '../workshop/solder-wire'
 import { closingErrors } from '../run/closing'
+import { clipStep } from '../support/clips'
 import { clipsOfRun, countClips } from '../support/leg-clips'
 import type { Plan } from './types'
 
@@ -29,7 +30,7 @@ export function planJob(decided: Job, catalogue: Catalogue): Plan {
   const inSoil = new Set(job.runs.flatMap(({ id, place }) => ({ ...job.place, ...place }).underground ? [id] : []))
   const looked = systems.map((system) => ({
     ...system,
-    supports: clipsOfRun(catalogue, system, profile, (run) => inSoil.has(run)),
+    supports: clipsOfRun(catalogue, system, { profile, step: clipStep(job.units) }, (run) => inSoil.has(run)),
     closing: closingErrors(system.layout),
     cutIns: cutInsOf(catalogue, system),
   }))
@@ -41,7 +42,7 @@ export function planJob(decided: Job, catalogue: Catalogue): Plan {
     parts,
     fittings: countFittings(parts),
     sundries: [...countSundries(usedUp), ...countBendSupports(catalogue, layouts)],
-    supplies: suppliesFor(usedUp, usualWire(job.profile)),
+    supplies: suppliesFor(usedUp, usualWire(job.profile), job.units),
     clipCounts: countClips(catalogue, supports),
     clips: supports.flatMap(({ leg, at }) => at.map((mm) => ({ leg, at: mm }))),
     supports,

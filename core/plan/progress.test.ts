@@ -26,7 +26,7 @@ describe('where the steps of a job stand', () => {
     const all = progress(emptyJob('New', 'metric', 'metric'))
     expect(new Set(all.map(({ state }) => state))).toEqual(new Set(['not begun']))
     expect(nextStep(all).step).toBe('survey')
-    expect(said(nextStep(all).next)).toContain('look')
+    expect(said(nextStep(all).next)).toContain('identify')
   })
 
   it('the demo jobs: one pipe untold and joints to look at; the other ready to make', () => {
@@ -64,19 +64,19 @@ describe('where the steps of a job stand', () => {
       return steps.slice(-3).map(({ state: of, open, next }) => [of, open, said(next)])
     }
     expect(state({ made: 5 })).toEqual([
-      ['in hand', 13, '13 of 18 joints are still to be made'],
+      ['in hand', 13, '13 of 18 joints still to make'],
       ['not begun', 0, ''],
       ['not begun', 0, ''],
     ])
     // A log in which nothing is made yet says no more than none.
     expect(state({})[0]).toEqual(['in hand', 0, 'make 18 joints'])
     expect(state({ made: 18, inspected: 18 }).slice(1)).toEqual([
-      ['not begun', 0, 'prove it: begin a test under pressure'],
+      ['not begun', 0, 'start the pressure test'],
       ['not begun', 0, ''],
     ])
     expect(state({ made: 18, inspected: 16, tested: 'running' })).toEqual([
-      ['in hand', 2, 'look at 2 joints that are made'],
-      ['in hand', 1, 'read the gauge on until the test is decided'],
+      ['in hand', 2, 'inspect 2 joints'],
+      ['in hand', 1, 'keep reading the gauge until the test is decided'],
       ['not begun', 0, ''],
     ])
     expect(state({ made: 18, inspected: 18, tested: 'leak' })[1]![0]).toBe('reservation')
@@ -89,7 +89,7 @@ describe('where the steps of a job stand', () => {
     expect(state({ made: 18, inspected: 18, proven: 18, tested: 'tight' })).toEqual([
       ['done', 0, ''],
       ['done', 0, ''],
-      ['not begun', 0, 'hand it over'],
+      ['not begun', 0, 'hand over'],
     ])
     expect(state({ made: 18, inspected: 17, proven: 18, tested: 'tight' })[2]).toEqual(['not begun', 0, ''])
     expect(state({ made: 18, inspected: 18, proven: 18, tested: 'tight', handedOver: true })[2]).toEqual([
@@ -144,7 +144,7 @@ describe('where the steps of a job stand', () => {
   it('a refused joint is a reservation', () => {
     const join = progress(setRun(job(cedar), 'r1', { method: 'expansion' }))[1]!
     expect(join.state).toBe('reservation')
-    expect(said(join.next)).toContain('refused')
+    expect(said(join.next)).toContain('not allowed')
   })
 
   it('no step with a refusal is done, whatever rule refuses', () => {

@@ -53,7 +53,7 @@ describe('a 1 inch steel nipple, and PVC from it that turns by 45°', () => {
       ['solvent', 'fits'],
     ])
     expect(cards[0]!.tools).toContain('two pipe wrenches')
-    expect(cards[0]!.steps.at(-1)!.text).toContain('hold back on the old pipe')
+    expect(cards[0]!.steps.at(-1)!.text).toContain('hold back on the existing pipe')
     expect(cards[1]!.tools.join()).toMatch(/^hand-size spanner/)
     expect(cards[1]!.steps.at(-1)!.text).toContain('never turn back')
     expect(cards.slice(2).map(({ steps }) => steps[2]!.text)).toEqual(

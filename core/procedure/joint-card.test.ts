@@ -44,7 +44,11 @@ describe('joint cards', () => {
 
   it('the solder for 22: 133 mm³ of gap is 18.8 mm of 3 mm wire', () => {
     expect(solderLength(22, 15.4, 3)).toBeCloseTo(18.8, 1)
-    expect(figure('solder', pipe('EN 1057', '22', 0.9), 'Solder')).toMatchObject({ mm: expect.closeTo(18.8, 1) })
+    // Nobody measures wire to the millimetre: from 0.4 to 1.6 times 18.8, to the nearest five.
+    expect(figure('solder', pipe('EN 1057', '22', 0.9), 'Solder')).toMatchObject({
+      text: 'about 20\u2009mm',
+      basis: expect.stringMatching(/^10\u2009mm to 30\u2009mm/),
+    })
     for (const [od, depth, wire] of [
       [0, 15, 3],
       [22, 0, 3],
@@ -63,7 +67,9 @@ describe('joint cards', () => {
     })
     const wire = american.steps.find((step) => step.figure?.label === 'Solder')?.figure
     const depth = catalogue.socketFor('solder', pipe('ASTM B88', '3/4', 'L'))!.insertion!.mm
-    expect(wire).toMatchObject({ mm: expect.closeTo(solderLength(22.225, depth, 3.175), 6) })
+    // 21 mm are 0.83 inches, to the quarter 3/4; from 0.4 to 1.6 of it 0.33 and 1.32.
+    expect(solderLength(22.225, depth, 3.175)).toBeCloseTo(21, 1)
+    expect(wire).toMatchObject({ text: 'about 3/4″', basis: expect.stringMatching(/^1\/4″ to 1 1\/4″/) })
     expect(wire?.basis).toContain('0.125″')
     expect(figure('solder', pipe('BS 659', '3/4'), 'Solder')).toMatchObject({
       text: 'as long as the pipe’s nominal size',
@@ -154,7 +160,7 @@ describe('joint cards', () => {
     expect(plastic.tools).toContain('two hand-size spanners')
     expect(plastic.steps.map(({ text }) => text).join()).toContain('liner')
     expect(figure('compression', pipe('BS 7291', '22', 'pb'), 'Turn the nut')).toMatchObject({ text: '½ to ¾ turn' })
-    expect(card('compression', copper22).tools[0]).toContain('250\u2009mm long')
+    expect(card('compression', copper22).tools[0]).toContain('250 mm')
   })
 
   it('solder by attitude: which side the flame stands on, in what order it is fed; opposite sides when large', () => {
@@ -169,14 +175,14 @@ describe('joint cards', () => {
   it('a thread: the fitting turns on old pipe, a new piece turns in its fitting, and the other is held', () => {
     const hold = (isExisting?: boolean) =>
       card('thread', pipe('EN 10255', '3/4'), isExisting === undefined ? {} : { isExisting }).steps.at(-1)!.text
-    expect(hold(true)).toMatch(/turn the fitting .* hold back on the old pipe: it must not turn/)
+    expect(hold(true)).toMatch(/turn the fitting .* hold back on the existing pipe: it must not turn/)
     expect(hold(false)).toMatch(/turn the pipe .* hold back on the fitting/)
-    expect(hold()).toMatch(/hold back on the old pipe\.$/)
+    expect(hold()).toMatch(/hold back on the existing pipe\.$/)
   })
 
   it('expansion: strokes with a turn between, home within ten seconds, a hold', () => {
     const words = texts('expansion', pexA, { celsius: 20 }).join()
-    expect(words).toContain('turn of the head between strokes')
+    expect(words).toContain('turning the head between strokes')
     expect(words).toContain('within ten seconds')
     expect(figure('expansion', pexA, 'Strokes')).toMatchObject({ text: '3 to 6' })
   })
@@ -186,8 +192,8 @@ describe('joint cards', () => {
       'through a wall: a hole of 28\u2009mm for a sleeve, sealed; through a joist: 25\u2009mm',
     )
     expect(card('push-fit', pipe('BS 7291', '15', 'pb')).holes).toContain('through a joist: 21')
-    expect(card('push-fit', copper22, { wet: true }).cautions[0]).toContain('cover the finished joint')
-    expect(card('push-fit', copper22).cautions.join()).not.toContain('cover the finished joint')
+    expect(card('push-fit', copper22, { wet: true }).cautions[0]).toContain('keep drips off the finished joint')
+    expect(card('push-fit', copper22).cautions.join()).not.toContain('keep drips off the finished joint')
     expect(card('push-fit', copper22).cautions.join()).toContain('Refill slowly')
   })
 
@@ -236,12 +242,14 @@ describe('joint cards', () => {
   it('ten soldered 22 joints want 301 mm of wire in the widest gap, so 400, and flux; each thing once', () => {
     const copper22 = pipe('EN 1057', '22', 0.9)
     const soldered = Array.from({ length: 10 }, () => ({ method: 'solder' as const, pipe: copper22, insertion: 15.4 }))
-    expect(suppliesFor(soldered, 3)).toEqual([
+    expect(suppliesFor(soldered, 3, 'metric')).toEqual([
       { item: 'lead-free solder wire', label: 'lead-free solder wire', mm: 400 },
       { item: 'flux', label: 'flux', mm: null },
     ])
-    expect(suppliesFor(soldered.slice(0, 3), 3)[0]).toMatchObject({ mm: 100 })
-    expect(suppliesFor([], 3)).toEqual([])
+    expect(suppliesFor(soldered.slice(0, 3), 3, 'metric')[0]).toMatchObject({ mm: 100 })
+    // Where pipe is sold in inches, by the half foot: 300.8 mm are 11.8 inches.
+    expect(suppliesFor(soldered, 3, 'imperial')[0]!.mm).toBeCloseTo(304.8, 6)
+    expect(suppliesFor([], 3, 'metric')).toEqual([])
   })
 
   it('a 3/4 thread wants four wraps of 26.67, a 2 inch one six of 60.3; cement and silicone come by the tin', () => {
@@ -252,6 +260,7 @@ describe('joint cards', () => {
       suppliesFor(
         sizes.map((size) => ({ ...any, method: 'thread', male: male(size) })),
         3,
+        'metric',
       )
     // 4 × π × 26.67 = 335; with 6 × π × 60.325 = 1137 it is 1472.
     expect(tape('3/4')).toEqual([{ item: 'thread tape', label: 'thread tape', mm: 400 }])
@@ -259,6 +268,6 @@ describe('joint cards', () => {
     // Up to 34 mm of thread four wraps are enough.
     expect([mostWraps(34), mostWraps(34.1)]).toEqual([4, 6])
     const tins = (['solvent', 'push-fit', 'push-fit', 'crimp'] as const).map((method) => ({ ...any, method }))
-    expect(suppliesFor(tins, 3).map(({ label }) => label)).toEqual(['cement and primer', 'potable silicone'])
+    expect(suppliesFor(tins, 3, 'metric').map(({ label }) => label)).toEqual(['cement and primer', 'potable silicone'])
   })
 })

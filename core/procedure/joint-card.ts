@@ -55,14 +55,14 @@ export interface CardPlace extends Pick<JointFigures, 'celsius' | 'attitude' | '
 }
 
 const wetCaution =
-  'The line is wet: dry the end before it goes in, and cover the finished joint from drips until it is under pressure.'
+  'The line is wet: dry the end before it goes in, and keep drips off the finished joint until it is under pressure.'
 
 /** How a slip coupling finds its place: it goes over one pipe, and back over both. */
 const slipMark =
-  'Mark the insertion depth all round on both pipe ends. The coupling has no stop: slide it right on to one pipe, bring the ends in line, and slide it back until both marks stand at its mouths.'
+  'Mark the insertion depth all round on both pipe ends. The coupling has no stop: slide it right on to one pipe, bring the ends in line, and slide it back until both marks are at its mouths.'
 /** Every procedure marks the pipe in its second step. */
 const markStep = 1
-const slipCaution = 'It may creep while it is made: look at both marks before and after, and hold it there.'
+const slipCaution = 'It may creep while you make it: check both marks before and after, and hold it there.'
 
 /** Holes for pipe: for a sleeve through a wall, bare through a joist; mm more than the outside diameter. Typical. */
 const hole = { sleeve: 6, metal: 3, plastic: 6 }
@@ -122,8 +122,7 @@ export function jointCard(
 }
 
 /** What is done to a spigot, which nobody cuts, in place of a pipe's end. */
-const spigotStart =
-  'The spigot is not cut: look at it and at the socket for scores, and clean both for their whole length.'
+const spigotStart = 'Do not cut the spigot: check it and the socket for scores, and clean both over their whole length.'
 
 /**
  * The card for a joint between two fittings: a thread in a thread, or a spigot in the socket of its size.

@@ -61,14 +61,14 @@ function depthMark(insertion: Figure | null): StepFigure {
 const trial = {
   home: 'Mark the insertion depth all round, then dry-fit to the stop.',
   'part way':
-    'Mark the insertion depth all round, then try it dry: it goes in a third to two thirds of the way. Farther it is loose, less it will not go home.',
+    'Mark the insertion depth all round, then try it dry: it goes in a third to two thirds of the way. Farther in, it is loose; less, it will not go fully in.',
   never: 'Mark the insertion depth all round. No dry fit: it grips, or goes on hard, at the first push.',
 } as const
 
 /** How every joint starts: cut and cleaned, and marked. Where the pipe can be tried in its fitting, it is. */
 export function commonStart(insertion: Figure | null, tried: keyof typeof trial): Step[] {
   return [
-    { text: 'Cut square. Deburr inside, then outside. Wipe, and look for scores.' },
+    { text: 'Cut square. Deburr inside, then outside. Wipe, and check for scores.' },
     { text: trial[tried], figure: depthMark(insertion) },
   ]
 }

@@ -58,14 +58,14 @@ describe('a gauge is never surer than its fit', () => {
 
   it('a rise at steady warmth is an inflow, never tight and no leak; one that warmth explains is neither', () => {
     const [verdict, next] = told(copper22, 10, [3.4, 3.8, 4.2, 4.5, 4.8, 5.05, 5.25, 5.45, 5.6, 5.7, 5.8])
-    expect([verdict, next]).toEqual(['undecided', expect.stringContaining('does a valve let the main in?')])
+    expect([verdict, next]).toEqual(['undecided', expect.stringContaining('does a valve pass mains water?')])
   })
 
   it('a wild row is asked about, and left out when it is struck out', () => {
     const rows = [10.38, 10.3, 10.22, 10.15, 10.1, 10.05, 10, 99.9, 9.95]
     expect(told(copper22, 10, rows)).toEqual([
       'undecided',
-      expect.stringContaining('one reading stands apart, 99.90 bar at 7:00'),
+      expect.stringContaining('one reading is far off, 99.90 bar at 7:00'),
     ])
     const at = (bars: number[]) => oddRow(bars.map((bar, seconds) => ({ seconds, bar })))?.bar ?? null
     expect(at([10, 10, 7, 10, 10])).toBe(7)
@@ -75,7 +75,7 @@ describe('a gauge is never surer than its fit', () => {
 
   it('what falls and then stands fits neither a leak nor a tight line', () => {
     const [verdict, next] = told(copper22, 10, [10, 9.2, 8.6, 8.2, 8, 7.9, 7.9, 7.9, 7.9, 7.9, 7.9])
-    expect([verdict, next]).toEqual(['undecided', expect.stringContaining('do not fit')])
+    expect([verdict, next]).toEqual(['undecided', expect.stringContaining('fit neither')])
   })
 
   it('no verdict from fewer than five readings or three minutes, nor from plastic in its first half hour', () => {

@@ -8,7 +8,7 @@ const minutes = (seconds: number): string => `${Math.round((seconds / 60) * 10) 
 export const ownTestSentences = {
   id: 'own',
   messages: {
-    raised: sentence({ bar: 10 }, ({ bar }, say) => `raised to at least ${say.testPressure(bar)}`),
+    raised: sentence({ bar: 10 }, ({ bar }, say) => `at least ${say.testPressure(bar)} reached`),
     drop: sentence({ from: 0, to: 600 }, ({ from, to }) => `no drop from minute ${minutes(from)} to ${minutes(to)}`),
     fall: sentence(
       { from: 0, to: 600, most: 0.2 },

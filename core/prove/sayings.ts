@@ -6,25 +6,25 @@ export const proveSentences = {
   id: 'prove',
   messages: {
     'read-temperature': fixed(
-      'strap a thermometer to the pipe and read it with the gauge: half a degree explains as much as a leak would',
+      'strap a thermometer to the pipe and read it with the gauge: half a degree looks the same as a leak',
     ),
     'wait-still': sentence(
       { seconds: 600 },
-      ({ seconds }) => `wait ${Math.ceil(seconds / 60)} minutes until the pipe’s temperature is still, then read on`,
+      ({ seconds }) => `wait ${Math.ceil(seconds / 60)} minutes until the pipe temperature is steady, then read on`,
     ),
     'pump-stroke': fixed(
-      'measure a stroke of the pump: how much water raises the pressure from where to where tells how soft it is',
+      'measure a pump stroke: the water pumped in, and the pressure before and after, show how much the line stretches',
     ),
     wait: sentence({ seconds: 300 }, ({ seconds }) => `read on for ${Math.ceil(seconds / 60)} more minutes`),
-    halve: fixed('shut a valve in the middle and read both halves: each tells a leak twice as well'),
-    find: fixed('find the leak: look at every joint, then shut a valve in the middle and read again'),
-    done: fixed('let the profile’s time run for the record'),
+    halve: fixed('shut a valve in the middle and read both halves: each shows a leak twice as clearly'),
+    find: fixed('find the leak: inspect every joint, then shut a valve in the middle and read again'),
+    done: fixed('let the test time run out for the record'),
     end: fixed('the time is up: end the test'),
     readings: fixed('read the gauge on: at least five readings, over three minutes'),
     'odd row': sentence(
       { seconds: 420, bar: 99.9 },
       ({ seconds, bar }, say) =>
-        `one reading stands apart, ${say.testPressure(bar)} at ${formatClock(Math.round(seconds))}: strike it out if it was misread`,
+        `one reading is far off, ${say.testPressure(bar)} at ${formatClock(Math.round(seconds))}: strike it out if it was misread`,
     ),
     'topped up': sentence(
       { from: 180, to: 240 },
@@ -33,14 +33,13 @@ export const proveSentences = {
     ),
     'plastic settles': sentence(
       { seconds: 900 },
-      ({ seconds }) =>
-        `plastic is still stretching: read on for ${Math.ceil(seconds / 60)} more minutes before anything is said`,
+      ({ seconds }) => `plastic is still stretching: read on for ${Math.ceil(seconds / 60)} more minutes first`,
     ),
     rises: fixed(
-      'it rises, and warmth does not explain it: does a valve let the main in? Shut it, or take it off, and test again',
+      'it rises, and warming does not explain it: does a valve pass mains water? Shut it or disconnect, and test again',
     ),
     'no fit': fixed(
-      'the readings do not fit a leak, nor a tight line: look at each row, the pump, a valve that passes, the gauge',
+      'the readings fit neither a leak nor a tight line: check each reading, the pump, a passing valve, the gauge',
     ),
   },
 } as const

@@ -20,7 +20,7 @@ it('what was done is told with what was said of it, in its order', () => {
     `Isolated and drained, yard, ${say.volume(8)}`,
     'the valve sticks',
     `Dosed with inhibitor, ${say.volume(1)}`,
-    'Covered, stud wall, seen by the owner',
+    'Closed in, stud wall, seen by the owner',
   ])
 })
 

@@ -11,20 +11,20 @@ export const ownerSentences = {
   messages: {
     'shut off': sentence(
       { valves: 'valve 1 (hot)' },
-      ({ valves }) => `In an emergency shut: ${valves}. Turn each valve once a year, so that it still turns.`,
+      ({ valves }) => `In an emergency shut: ${valves}. Turn each valve once a year so that it does not seize.`,
     ),
-    'no valve': fixed('Nothing here shuts this pipework: know where the house’s stop valve is.'),
+    'no valve': fixed('No valve here shuts this pipework: know where the main stop valve of the house is.'),
     frost: sentence(
       { lowest: 'bib tap' },
       ({ lowest }) => `Before frost: take hoses off, shut the supply, and drain at ${lowest}.`,
     ),
     'look again': sentence(
       { count: 4 },
-      ({ count }) => `Look at the ${count} screwed and compression joints again after a week, and once a year.`,
+      ({ count }) => `Check the ${count} screwed and compression joints again after a week, and once a year.`,
     ),
-    heating: fixed('Have the heating water’s inhibitor tested once a year, and after any draining.'),
+    heating: fixed('Have the inhibitor in the heating water tested once a year and after any draining.'),
     concealed: fixed(
-      'Joints stand behind walls and floors where the drawing shows them: no nail, no screw, no drill there.',
+      'There are joints behind walls and floors where the drawing shows them: no nails, screws or drilling there.',
     ),
   },
 } as const

@@ -28,7 +28,7 @@ const said = (of: TestReading[], more: Partial<EntryOf<'test-begun'>> = {}) =>
 describe('what is to be known of a test’s readings', () => {
   it('fifteen minutes of them that came within three seconds', () => {
     expect(said(readings(0.6))).toEqual([
-      'its readings span 15:00 and came within 0:03: they come from a file, or were kept without a line, and their times are the phone’s word',
+      'readings span 15:00 and came within 0:03: from a file, or kept without a signal; their times are the phone’s',
     ])
   })
 
@@ -41,10 +41,10 @@ describe('what is to be known of a test’s readings', () => {
   })
 
   it('that they come from a file, are simulated, or were written by a clock that was off', () => {
-    expect(said(readings(0, { from: 'file' }))).toEqual(['its readings come from a file'])
-    expect(said(readings(180, { from: 'simulated' }))).toEqual(['its readings are simulated'])
+    expect(said(readings(0, { from: 'file' }))).toEqual(['readings come from a file'])
+    expect(said(readings(180, { from: 'simulated' }))).toEqual(['readings are simulated'])
     expect(said(readings(180), { ahead: -900_000 })).toEqual([
-      'the phone’s clock was 15:00 slow: times are put right by the server’s',
+      'the phone’s clock was 15:00 slow: times corrected by the server’s',
     ])
   })
 })

@@ -89,7 +89,7 @@ describe('a record', () => {
     ])
     expect(lacks([made(ids[0]!, 3, { gauge: 'does not go' })])).toEqual(
       expect.arrayContaining([
-        'make: joint 1: the gauge does not go on',
+        'make: joint 1: gauge not OK',
         'make: joint 1: shoulder not checked',
         'make: joint 1: ring’s place not checked',
       ]),
@@ -135,7 +135,7 @@ describe('a record', () => {
 
   it('of a job without joints says so', () => {
     const empty = { ...job, runs: [], nodes: [], legs: [] }
-    expect(lacks([], empty)).toEqual(['route: nothing is planned yet: draw a run'])
+    expect(lacks([], empty)).toEqual(['route: nothing planned yet: draw a run'])
   })
 
   it('lists what was made of joints that are planned no more', () => {
@@ -245,7 +245,7 @@ describe('what counts as tested', () => {
       entry('test-ended', 20, { test: 'look' }, { verdict: 'tight', passes: null }),
     ]
     expect(why(looked('house-pressure', look(6, ids), look(12, ids)))).toEqual([])
-    const once = [`${whole}not looked at twice under pressure, with minutes between`]
+    const once = [`${whole}not inspected twice under pressure, minutes apart`]
     expect(why(looked('house-pressure', look(6, ids)))).toEqual(once)
     expect(why(looked('house-pressure', look(6, ids), look(8, ids)))).toEqual(once)
     expect(why(looked('house-pressure', look(6, ids), look(12, ids.slice(1))))).toEqual(once)
@@ -294,14 +294,14 @@ describe('what goes with a record', () => {
 
   it('what the owner must do, by what is there', () => {
     expect(of(line).owner).toEqual([
-      'In an emergency shut: valve (Run). Turn each valve once a year, so that it still turns.',
-      `Look at the ${planJob(line, catalogue).joints.length} screwed and compression joints again after a week, and once a year.`,
+      'In an emergency shut: valve (Run). Turn each valve once a year so that it does not seize.',
+      `Check the ${planJob(line, catalogue).joints.length} screwed and compression joints again after a week, and once a year.`,
     ])
     const outdoors = { ...line, place: { outdoors: true, concealed: true }, address: 'Żółta 3' }
     expect(of(outdoors).owner.slice(1)).toEqual([
       'Before frost: take hoses off, shut the supply, and drain at drain cock.',
       expect.stringContaining('screwed'),
-      expect.stringContaining('no nail, no screw'),
+      expect.stringContaining('no nails, screws'),
     ])
     expect(of(outdoors).head).toMatchObject({ address: 'Żółta 3', profile: 'metric', changed: [] })
     // One run of several is enough.

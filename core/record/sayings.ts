@@ -5,7 +5,6 @@ import { fixed, messagesOf, sentence } from '../quantity/words/sentence'
 
 /** Joints by their numbers: `joint 3`, `joints 3, 7 to 9`. */
 const named = (count: number, joints: string): string => `joint${count === 1 ? '' : 's'} ${joints}`
-const isOrAre = (count: number): string => (count === 1 ? 'is' : 'are')
 
 /** What a test lacks, behind the joints that it was to prove. */
 const faultWords: Readonly<Record<TestFault, string>> = {
@@ -18,7 +17,7 @@ const faultWords: Readonly<Record<TestFault, string>> = {
   'too early': 'in a test that was ended before its time',
   'ahead of time': 'tested with readings dated later than they were taken',
   simulated: 'tested with simulated readings',
-  'not looked twice': 'not looked at twice under pressure, with minutes between',
+  'not looked twice': 'not inspected twice under pressure, minutes apart',
   fails: 'in a test that fails by the standard, and nobody signed for it with a reason',
   undecided: 'in a test that was ended undecided',
 }
@@ -27,23 +26,20 @@ const faultWords: Readonly<Record<TestFault, string>> = {
 export const recordSentences = {
   id: 'record',
   messages: {
-    'no joints': fixed('nothing is planned yet: draw a run'),
+    'no joints': fixed('nothing planned yet: draw a run'),
     unmade: sentence({ count: 3, joints: '2 to 4' }, ({ count, joints }) => `${named(count, joints)} not made`),
     uninspected: sentence(
       { count: 2, joints: '2, 4' },
       ({ count, joints }) => `${named(count, joints)} made and not inspected`,
     ),
-    unsound: sentence(
-      { count: 1, joints: '2' },
-      ({ count, joints }) => `${named(count, joints)} ${isOrAre(count)} inspected and not OK`,
-    ),
+    unsound: sentence({ count: 1, joints: '2' }, ({ count, joints }) => `${named(count, joints)} inspected: not OK`),
     changed: sentence(
       { count: 1, joints: '2' },
-      ({ count, joints }) => `${named(count, joints)} made to other figures than are planned now`,
+      ({ count, joints }) => `${named(count, joints)} made to other figures than the plan has now`,
     ),
     'gauge refuses': sentence(
       { count: 1, joints: '2' },
-      ({ count, joints }) => `${named(count, joints)}: the gauge does not go on`,
+      ({ count, joints }) => `${named(count, joints)}: gauge not OK`,
     ),
     evidence: sentence(
       { count: 2, joints: '1, 2', evidence: 'gauge' as EvidenceId },
@@ -63,17 +59,17 @@ export const recordSentences = {
         ? `${missing} × ${label} issued, and neither used nor left: one may be missing in a joint`
         : `${-missing} × ${label} more used and left than issued`,
     ),
-    'readings simulated': fixed('its readings are simulated'),
-    'readings from file': fixed('its readings come from a file'),
+    'readings simulated': fixed('readings are simulated'),
+    'readings from file': fixed('readings come from a file'),
     'readings together': sentence(
       { span: 900, within: 3 },
       ({ span, within }) =>
-        `its readings span ${formatClock(span)} and came within ${formatClock(within)}: they come from a file, or were kept without a line, and their times are the phone’s word`,
+        `readings span ${formatClock(span)} and came within ${formatClock(within)}: from a file, or kept without a signal; their times are the phone’s`,
     ),
     'clock off': sentence(
       { seconds: 660, isAhead: true },
       ({ seconds, isAhead }) =>
-        `the phone’s clock was ${formatClock(seconds)} ${isAhead ? 'fast' : 'slow'}: times are put right by the server’s`,
+        `the phone’s clock was ${formatClock(seconds)} ${isAhead ? 'fast' : 'slow'}: times corrected by the server’s`,
     ),
   },
 } as const

@@ -48,6 +48,6 @@ it('a made-up piece, and what stands at its end, are called by the fittings that
     ),
   }
   const names = namesIn(built)
-  expect([names.node('n2~1'), names.leg('n2~1')]).toEqual(['elbow 1, far end', 'made-up piece at elbow 1'])
+  expect([names.node('n2~1'), names.leg('n2~1')]).toEqual(['elbow 1, far end', 'short piece at elbow 1'])
   expect([names.node('n4'), names.leg('l4')]).toEqual(['elbow 2', 'leg 4'])
 })

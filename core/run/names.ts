@@ -41,7 +41,7 @@ export function namesIn({ nodes: all, legs: allLegs }: Pick<System, 'nodes' | 'l
     node: (id) => (ends.has(id) ? `${place(nodeDrawn(allLegs, id))}, far end` : place(id)),
     leg(id) {
       const piece = ends.size > 0 && allLegs.find((leg) => leg.madeUp && leg.id === id)
-      return piece ? `made-up piece at ${place(nodeDrawn(allLegs, piece.from))}` : `leg ${numbers.get(id) ?? '?'}`
+      return piece ? `short piece at ${place(nodeDrawn(allLegs, piece.from))}` : `leg ${numbers.get(id) ?? '?'}`
     },
   }
 }

@@ -5,7 +5,7 @@ import { planJob } from '../plan/plan-job'
 import type { Plan } from '../plan/types'
 import { said } from '../testing/said'
 import { pipeId, sampleJob, type SampleRun } from '../testing/sample-run'
-import { clipPositions } from './clips'
+import { clipPositions, clipStep } from './clips'
 
 const supportTexts = (plan: Plan) => plan.checks.filter(({ rule }) => rule === 'support').map((check) => said(check))
 
@@ -33,13 +33,13 @@ describe('clips on a level leg of 3.4 m, worked by hand', () => {
   })
 
   it('us-a, half-inch PEX crimped: 813 mm apart', () => {
-    // 14.7 + 15.24 + 50 = 79.94 from each centre; 3240.12 between: 4 spans of 810.03.
-    expect(level(pipeId('ASTM F876', '1/2', 'pex-b'), 'crimp', 'us-a')).toEqual([79.9, 890, 1700, 2510, 3320.1])
+    // 14.7 + 15.24 + 50.8 = 80.74 from each centre, so 90; 3220 between: 4 spans, none above 810.
+    expect(level(pipeId('ASTM F876', '1/2', 'pex-b'), 'crimp', 'us-a')).toEqual([90, 900, 1700, 2510, 3310])
   })
 
   it('us-b, three-quarter copper pressed: 1829 mm apart', () => {
-    // 28.3 + 22.35 + 50 = 100.65 from each centre; 3198.7 between: 2 spans of 1599.35.
-    expect(level(pipeId('ASTM B88', '3/4', 'L'), 'press-metal', 'us-b')).toEqual([100.7, 1700, 3299.4])
+    // 28.3 + 22.35 + 50.8 = 101.45 from each centre, so 110; 3180 between: 2 spans of 1590.
+    expect(level(pipeId('ASTM B88', '3/4', 'L'), 'press-metal', 'us-b')).toEqual([110, 1700, 3290])
   })
 
   it('on joists at 450, the first at 200: one beside either corner, and every fourth between', () => {
@@ -179,16 +179,22 @@ describe('round the corners', () => {
     const carried = jog()
     const short = carried.supports.find(({ leg }) => leg === 'l2')!
     expect(short.at).toEqual([])
-    expect(short.notes.map((note) => said(note))).toEqual(['too short for a clip: its neighbours carry it'])
+    expect(short.notes.map((note) => said(note))).toEqual(['too short for a clip: the clips beside it carry it'])
     expect(supportTexts(carried)).toEqual([])
     // Joists at 900 leave 200 before the first corner and 900 after the second: 200 + 150 + 900 = 1 250.
     expect(supportTexts(jog({ spacing: 900, offset: 900 }))).toEqual([
-      'clips: too short for one, and its neighbours do not carry it: 1 250 mm bare along the pipe, where 1 200 mm is the most',
+      'clips: too short for one, and the clips beside it do not carry it: 1 250 mm bare along the pipe, where 1 200 mm is the most',
     ])
   })
 })
 
 describe('clip positions', () => {
+  it('are on the half inch: 4 ft apart from 2 1/2 inches, though the table says 1 219 mm', () => {
+    // 63 to 2502 mm: from 2 1/2 to 98 1/2 inches, 96 inches, two spans of 48.
+    const at = clipPositions({ length: 2565, keepFrom: [63, 63] }, 1219, clipStep('imperial'))
+    expect(at.map((mm) => mm / 12.7)).toEqual([5, 101, 197].map((half) => expect.closeTo(half, 1)))
+  })
+
   it('keep every span and use no clip too many', () => {
     fc.assert(
       fc.property(
@@ -196,11 +202,15 @@ describe('clip positions', () => {
         fc.integer({ min: 0, max: 300 }),
         fc.integer({ min: 300, max: 3000 }),
         (length, keep, spacing) => {
-          const at = clipPositions(length, [keep, keep], spacing)
+          const at = clipPositions({ length, keepFrom: [keep, keep] }, spacing, 10)
           const span = length - 2 * keep
-          at.slice(1).forEach((clip, index) => expect(clip - at[index]!).toBeLessThanOrEqual(spacing + 0.2))
+          at.slice(1).forEach((clip, index) => expect(clip - at[index]!).toBeLessThanOrEqual(spacing))
           at.forEach((clip) => expect(clip >= keep - 0.1 && clip <= length - keep + 0.1).toBe(true))
-          if (span >= 100) expect(at).toHaveLength(Math.ceil(span / spacing) + 1)
+          if (span < 120) return
+          expect(at.every((clip) => clip % 10 === 0)).toBe(true)
+          // One clip fewer could not keep its spans, each a whole number of centimetres.
+          expect((at.length - 2) * Math.floor(spacing / 10) * 10).toBeLessThan(at.at(-1)! - at[0]!)
+          expect(at.at(-1)! - at[0]!).toBeGreaterThan(span - 20)
         },
       ),
     )
@@ -230,8 +240,9 @@ describe('clips beside a pulled bend', () => {
 
   it('stand a set-back and the usual distance from its corner: 88 and 50', () => {
     const [before, after] = supports(88)
-    expect(before!.at.at(-1)).toBeCloseTo(1000 - 88 - 50, 6)
-    expect(after!.at.at(-1)).toBeCloseTo(1000 - 88 - 50, 6)
+    // 862 at the most, to the centimetre 860.
+    expect(before!.at.at(-1)).toBe(860)
+    expect(after!.at.at(-1)).toBe(860)
   })
 
   it('are not known while its radius is not, or where it does not turn', () => {
@@ -245,6 +256,6 @@ describe('clips beside a pulled bend', () => {
   it('keep off a free leg at the end that it was asked for', () => {
     expect(supports(88, 'north', { end: 400 })[1]!.at.at(-1)).toBeCloseTo(600, 6)
     expect(supports(88, 'north', { start: 400 })[1]!.at[0]).toBeCloseTo(400, 6)
-    expect(supports(88, 'north', { start: 400 })[1]!.at.at(-1)).toBeCloseTo(862, 6)
+    expect(supports(88, 'north', { start: 400 })[1]!.at.at(-1)).toBe(860)
   })
 })

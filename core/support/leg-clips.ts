@@ -11,7 +11,7 @@ import type { Profile } from '../workshop/profile'
 import { attitudeOf } from '../job/direction'
 import { bendAngle, type Layout } from '../run/layout'
 import { isNewLeg } from '../run/states'
-import { clipPositions } from './clips'
+import { clipPositions, onTheRule } from './clips'
 import { bareSpans } from './bare-spans'
 import { fewestClips, fixingsWithin } from './fixings'
 import { supportSays } from './sayings'
@@ -51,17 +51,24 @@ function keepFrom(system: Resolved, nodeId: string, leg: Leg, profile: Profile):
  * Guides in the middle of each span of upright plastic that is longer than half a storey, where the profile asks for
  * them at mid-storey: there the greatest distance of two clips is a storey.
  *
- * @remarks for instance: clips at 80 and 2900 with 3048 at most: a guide at 1490
+ * @remarks for instance: clips at 80 and 2900 with 3048 at most, to the centimetre: a guide at 1490
  */
-export function guidesBetween(at: readonly number[], most: number): number[] {
+export function guidesBetween(at: readonly number[], most: number, step: number): number[] {
   return at.slice(1).flatMap((to, index) => {
     const from = at[index]!
-    return to - from > most / 2 ? [Math.round((from + to) * 5) / 10] : []
+    return to - from > most / 2 ? [onTheRule((from + to) / 2, step)] : []
   })
 }
 
+/** Whose rules hold, and how fine a clip is set. */
+interface Setting {
+  readonly profile: Profile
+  /** Of the rule that clips are placed by, in mm. */
+  readonly step: number
+}
+
 /** The clips of one leg by the profile's spacing for its pipe, size and attitude; or why they are not known. */
-function clipsOfLeg(catalogue: Catalogue, system: Resolved, leg: Leg, profile: Profile): LegClips {
+function clipsOfLeg(catalogue: Catalogue, system: Resolved, leg: Leg, { profile, step }: Setting): LegClips {
   const pipe = catalogue.pipe(pipeIdIn(system.layout.system, leg))!
   const found = supportSpacing(profile.spacing, pipe, attitudeOf(leg.direction))
   const blank: LegClips = {
@@ -80,9 +87,9 @@ function clipsOfLeg(catalogue: Catalogue, system: Resolved, leg: Leg, profile: P
   const last = keepFrom(system, leg.to, leg, profile)
   if (first === null || last === null) return { ...blank, unknown: supportSays('not measured') }
   const isGuided = found.note.includes('guide at mid-storey') && attitudeOf(leg.direction) === 'vertical'
-  const guided = (at: readonly number[]) => (isGuided ? guidesBetween(at, found.mm) : [])
+  const guided = (at: readonly number[]) => (isGuided ? guidesBetween(at, found.mm, step) : [])
   if (!leg.fixings) {
-    const at = clipPositions(drawnLength(leg), [first, last], found.mm)
+    const at = clipPositions({ length: drawnLength(leg), keepFrom: [first, last] }, found.mm, step)
     return { ...blank, at, guides: guided(at) }
   }
   const { at, tooLong } = fewestClips(fixingsWithin(leg.fixings, first, drawnLength(leg) - last), found.mm)
@@ -120,13 +127,13 @@ const newPipeOf = (layout: Layout): Layout => ({
 export function clipsOfRun(
   catalogue: Catalogue,
   system: Resolved,
-  profile: Profile,
+  setting: Setting,
   isInSoil: (run: string) => boolean = () => false,
 ): LegClips[] {
   const { layout } = system
   const clips = layout.system.legs
     .filter(isNewLeg)
-    .map((leg) => (isInSoil(leg.run) ? bedded(catalogue, layout, leg) : clipsOfLeg(catalogue, system, leg, profile)))
+    .map((leg) => (isInSoil(leg.run) ? bedded(catalogue, layout, leg) : clipsOfLeg(catalogue, system, leg, setting)))
   const notes = new Map<string, LegClips['notes'][number][]>()
   const note = (leg: string, of: LegClips['notes'][number]) => notes.set(leg, [...(notes.get(leg) ?? []), of])
   const soil = new Set(clips.filter(({ run }) => isInSoil(run)).map(({ leg }) => leg))

@@ -5,10 +5,10 @@ export const supportSentences = {
   id: 'support',
   messages: {
     'no spacing': sentence(
-      { table: 'US, model code A', pipe: '20 PP-R' },
+      { table: 'International Plumbing Code (2021)', pipe: '20 PP-R' },
       ({ table, pipe }) => `clips: the ${table} table has no support distance for ${pipe}: ask the maker`,
     ),
-    'not measured': fixed('clips: not known while a fitting of this leg is not measured'),
+    'not measured': fixed('clips: not known until the fittings of this leg are measured'),
     'no timber': sentence<{ readonly spans: readonly { readonly from: number; readonly to: number }[] }>(
       { spans: [{ from: 300, to: 2700 }] },
       ({ spans }, say) =>
@@ -22,10 +22,10 @@ export const supportSentences = {
     'short leg': sentence(
       { length: 2400, most: 1800 },
       ({ length, most }, say) =>
-        `clips: too short for one, and its neighbours do not carry it: ${say.length(length)} bare along the pipe, where ${say.length(most)} is the most`,
+        `clips: too short for one, and the clips beside it do not carry it: ${say.length(length)} bare along the pipe, where ${say.length(most)} is the most`,
     ),
     'in soil': fixed('in soil: laid on sand, no clips'),
-    carried: fixed('too short for a clip: its neighbours carry it'),
+    carried: fixed('too short for a clip: the clips beside it carry it'),
   },
 } as const
 

@@ -295,9 +295,9 @@ describe('upright plastic', () => {
     )
 
   it('is guided at mid-storey where the profile asks for it', () => {
-    // 14.7 + 15.24 + 50 = 79.94 from either corner; one span of 2840, its middle at 1500.
+    // 14.7 + 15.24 + 50.8 = 80.74 from either corner, so 90; one span of 2820, its middle at 1500.
     const { supports, clipCounts } = riser('us-a')
-    expect(supports.find(({ leg }) => leg === 'l2')).toMatchObject({ at: [79.9, 2920.1], guides: [1500] })
+    expect(supports.find(({ leg }) => leg === 'l2')).toMatchObject({ at: [90, 2910], guides: [1500] })
     expect(clipCounts).toContainEqual({
       item: 'guide for 1/2 PEX-B, in which it can slide',
       label: 'guide for 1/2 PEX-B, in which it can slide',
@@ -306,7 +306,7 @@ describe('upright plastic', () => {
     expect(riser('metric').supports.every(({ guides }) => guides.length === 0)).toBe(true)
   })
 
-  it('a short span needs none', () => expect(guidesBetween([80, 1500, 3000, 4524], 3048)).toEqual([]))
+  it('a short span needs none', () => expect(guidesBetween([80, 1500, 3000, 4524], 3048, 10)).toEqual([]))
 
   it('has plastic clips, and copper plain ones', () => {
     const legs = (leg: string, pipe: string, at: number[]): LegClips => ({

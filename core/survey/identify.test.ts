@@ -111,7 +111,7 @@ describe('where it stands', () => {
       { kind: 'print', text: 'PEX-B 16x2 EN ISO 15875' },
       { kind: 'place', value: 'outdoors' },
     ])
-    expect(told(answer.contradictions)).toContain('PEX-B is seldom met outdoors')
+    expect(told(answer.contradictions)).toContain('PEX-B is seldom found outdoors')
   })
 
   it('blue plastic of 5/8 inch over there is PEX, sold blue for cold', () => {

@@ -12,7 +12,7 @@ const contradictionSentences = {
     ),
     place: sentence(
       { value: 'in the ground', material: 'PEX-B' },
-      ({ value, material }) => `${material} is seldom met ${value}`,
+      ({ value, material }) => `${material} is seldom found ${value}`,
     ),
     off: sentence<{
       readonly of: 'caliper' | 'tape' | 'the string gives' | 'the wall of'
@@ -38,10 +38,10 @@ const warningSentences = {
   id: 'pipe-warning',
   messages: {
     lead: fixed('Lead: do not drink from it, do not extend it; replace it, by a licensed person.'),
-    'old grey': fixed('Old grey polybutylene: withdrawn, it fails without warning; replace rather than repair.'),
+    'old grey': fixed('Old grey polybutylene: withdrawn, fails without warning; replace rather than repair.'),
     'carbon steel': fixed('Carbon steel: sealed heating only, never drinking water.'),
     'soft copper': fixed('Soft copper: re-round before any joint; no push-fit.'),
-    barrier: fixed('On heating only with an oxygen barrier: read it from the print line.'),
+    barrier: fixed('For heating only with an oxygen barrier: read the print line.'),
   },
 } as const
 
@@ -50,7 +50,7 @@ const checkSentences = {
   id: 'next-check',
   messages: {
     colour: fixed('look at the colour'),
-    place: fixed('say where it stands'),
+    place: fixed('where is it?'),
     magnet: fixed('hold a magnet to it'),
     tap: fixed('knock on it with a spanner'),
     feel: fixed('try to bend it by hand'),
@@ -61,7 +61,7 @@ const checkSentences = {
     diameter: fixed('put a caliper across it'),
     circumference: fixed('wrap a string round it and measure the string'),
     wall: fixed('measure the wall at a cut end'),
-    joint: fixed('look at a fitting that is already on it'),
+    joint: fixed('look at a fitting already on it'),
     gauge: fixed('try a size gauge on it'),
   },
 } as const

@@ -1,4 +1,6 @@
 import * as z from 'zod'
+import { speedIn } from '../quantity/words/format-water'
+import { inch } from '../quantity/units'
 import { changedSettingsSchema, settingIds, type SettingId, type Settings } from './setting'
 
 export const profileIds = ['metric', 'us-a', 'us-b'] as const
@@ -50,21 +52,32 @@ const common = {
   pushFitUses: 5,
   oliveSmear: 'none',
 } as const
+/** In the whole inches and feet that are said there. */
 const american = {
   ...common,
-  guardDistance: 31.75,
-  // Six and a half feet.
-  benchLength: 1981.2,
-  heaterClearance: 457,
-  heatNearTo28: 457,
-  heatNearAbove28: 457,
+  guardDistance: 1.25 * inch,
+  benchLength: 78 * inch,
+  heaterClearance: 18 * inch,
+  heatSourceClearance: 40 * inch,
+  heatNearTo28: 18 * inch,
+  heatNearAbove28: 18 * inch,
+  clipFromSolder: 4 * inch,
+  clipFromJoint: 2 * inch,
+  coldVelocity: speedIn(8),
+  hotVelocity: speedIn(5),
 } as const
 
 /** The profiles that ship. */
 export const profiles: Readonly<Record<ProfileId, Profile>> = {
   metric: { id: 'metric', name: 'Metric', spacing: 'metric', ...common },
-  'us-a': { id: 'us-a', name: 'US, model code A', spacing: 'us-a', ...american },
-  'us-b': { id: 'us-b', name: 'US, model code B', spacing: 'us-b', ...american, dielectric: 'dielectric union' },
+  'us-a': { id: 'us-a', name: 'International Plumbing Code (2021)', spacing: 'us-a', ...american },
+  'us-b': {
+    id: 'us-b',
+    name: 'Uniform Plumbing Code (2021)',
+    spacing: 'us-b',
+    ...american,
+    dielectric: 'dielectric union',
+  },
 }
 
 /** A profile of one's own: a shipped one under another name, with some settings changed. */

@@ -20,7 +20,7 @@ describe('the bench, on a phone', () => {
     await on.fill('Diameter by caliper', '15.0\uE007')
     await on.shows('[data-verdict]', '15 ×')
     await on.press('It is 15 × 0.7 copper half-hard')
-    await on.press('Begin a job with it')
+    await on.press('Start a job with it')
     await on.see('[aria-label="Title of the job"]')
     await on.shows('[aria-label="The two ends"]', 'old pipe in')
     expect((await stored(await job('From the bench'))).job.nodes[0]?.existing).toBe(
@@ -32,7 +32,7 @@ describe('the bench, on a phone', () => {
     const on = page()
     await on.open('/bench/identify')
     await on.fill('House built', 'last week')
-    await on.shows('[aria-label="What is seen"]', 'House built: write a year')
+    await on.shows('[aria-label="What you see"]', 'House built: write a year')
   })
 
   it('the rules page says every rule', async () => {

@@ -26,13 +26,13 @@ describe('cutting, from the plan to the rack', () => {
   it('books the plan: the offcut is gone, what is left is there, and the plan stays after a reload', async () => {
     const on = page()
     await (await on.see(stock22)).findElement(By.xpath('.//button[contains(., "book")]')).click()
-    await on.shows(stock22, 'cut and booked')
+    await on.shows(stock22, 'cut')
     // The page counts a booking before the server has it.
     await on.driver.wait(async () => !(await rack()).some(({ mm }) => mm === 1460), 10_000, '1460 is on the rack')
     const after = await rack()
     expect(after.filter(({ from }) => from === 'Tarn Lane Bakehouse')).toHaveLength(1)
     await on.driver.navigate().refresh()
-    await on.shows(stock22, 'cut and booked')
+    await on.shows(stock22, 'cut')
   })
 
   it('says so when an offcut was taken by somebody else in between, and books nothing', async () => {
@@ -155,7 +155,7 @@ describe('the plan of work', () => {
     await on.open(`/jobs/${await job('Tarn Lane Bakehouse')}/make`)
     await on.press('Plan of work')
     await on.shows('[aria-label="Plan of work"]', /Water off for\s+\d+ min/)
-    await on.shows('[aria-label="Plan of work"]', 'At the bench')
+    await on.shows('[aria-label="Plan of work"]', 'On the bench')
     const whole = async () => /In all\s+([\d.]+) h/.exec(await on.text('[aria-label="Plan of work"]'))?.[1]
     const before = Number(await whole())
     await on.fill('Took, step 1', '72' + Key.TAB)

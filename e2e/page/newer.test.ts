@@ -46,7 +46,7 @@ describe('a newer program', () => {
     )
     // All of it is fetched anew before it is offered: on a slow machine that takes a while.
     const isOffered = () => on.driver.wait(offer, 60_000, 'no newer one is offered')
-    const offer = async () => (await on.driver.getPageSource()).includes('A newer Jolvet is here.')
+    const offer = async () => (await on.driver.getPageSource()).includes('A newer version is ready.')
     await on.driver.navigate().refresh()
     await on.saved()
     await on.settle()

@@ -17,7 +17,7 @@ describe('a tie-in of new pipe to old, from look to cards', () => {
     await on.press('New job')
     await on.fill('Title', 'Quarry Cottage')
     await on.press('Begin')
-    await on.press('Another pipe')
+    await on.press('Add pipe')
     await on.press('reddish')
     await on.press('rigid')
     await on.fill('Length of a string round it', '69.4' + Key.ENTER)

@@ -74,7 +74,7 @@ describe('the tools of a route', () => {
     await on.press('open end')
     await on.press('P1, leg 1')
     await on.choose('How', 'mirrored east-west')
-    await on.press('Mirror it in place')
+    await on.press('Mirror in place')
     await on.driver.wait(async () => {
       const [run] = await runs()
       return layOut(run!).places.get(run!.nodes.at(-1)!.id)?.[0] === -1000
@@ -99,7 +99,7 @@ describe('the tools of a route', () => {
 
   it('another run is joined to it, and a part of it becomes one of its own', async () => {
     const on = page()
-    await on.press('Another run')
+    await on.press('Add run')
     await on.keys(Key.ARROW_UP, ...'400', Key.ENTER)
     await on.driver.wait(async () => (await runs()).length === 2, 30_000)
     await on.press('Run 1')
@@ -119,7 +119,7 @@ describe('the tools of a route', () => {
       [false, 400],
     ])
     await on.press('P2, leg 2')
-    await on.press('Make it a run of its own')
+    await on.press('Make it a separate run')
     await on.driver.wait(async () => (await runs())[0]!.runs.length === 3, 30_000)
     await on.press('Undo')
     await on.press('Undo')
@@ -131,7 +131,7 @@ describe('the tools of a route', () => {
 
   it('cuts a tee into pipe that is there, and puts new pipe in where it cannot be sprung', async () => {
     const on = page()
-    await on.press('Another run')
+    await on.press('Add run')
     await on.type('x', Key.ARROW_RIGHT, '900', Key.ENTER)
     await on.press('Cut in')
     await on.fill('Centre, from open end 1', '450')
@@ -160,7 +160,7 @@ describe('the tools of a route', () => {
   it('judges a hole in a joist and a guard before a nail', async () => {
     const on = page()
     await on.press('Supports')
-    await on.press('Through a joist or a stud')
+    await on.press('Through a joist or stud')
     for (const [field, text] of Object.entries({
       'Depth of the joist': '200',
       'Its span': '3000',
@@ -171,7 +171,7 @@ describe('the tools of a route', () => {
     await on.shows('[aria-label="Route tools"]', /Allowed: a hole of at most 50.mm/)
     await on.fill('Size of the cut', '40')
     await on.shows('[aria-label="Route tools"]', 'Within the limits.')
-    await on.fill('From its edge to the timber’s face', '27.5')
+    await on.fill('From its edge to the face of the timber', '27.5')
     await on.shows('[aria-label="Route tools"]', 'a guard plate over it')
   })
 
@@ -271,7 +271,7 @@ describe('a run of more legs than are planned between two key presses', () => {
     await on.open(`/jobs/${id}/route`)
     // An open end and an elbow’s stop: 1000 less 14.6.
     await on.shows('[aria-label="The run as drawn"] .readout', '985.5')
-    await on.press('Another run')
+    await on.press('Add run')
     await on.type(Key.ARROW_RIGHT, '750', Key.ENTER)
     await on.shows('[aria-label="The run as drawn"] .readout', '750')
     await on.driver.wait(async () => (await on.driver.findElements(By.css('.behind'))).length === 0, 30_000)

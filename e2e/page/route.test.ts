@@ -147,7 +147,7 @@ describe('a run to fixed heights, of two pipes', () => {
     const on = page()
     await on.press('P2, leg 2')
     await on.press('leg 2: its pipe')
-    await (await on.see('button[aria-label="Pipe of this leg and what hangs on it"]')).click()
+    await (await on.see('button[aria-label="Pipe of this leg and what follows it"]')).click()
     await on.type('16 × 2 multilayer')
     await on.press('16 × 2 multilayer')
     await on.shows('[aria-label="Legs"]', 'to adapter')
@@ -159,11 +159,11 @@ describe('a run to fixed heights, of two pipes', () => {
     await on.shows('[aria-label="What joins the two pipes here"]', fittingNamed(chosen!)!.label)
   })
 
-  it('a leg and what hangs on it carries another service: heating water that meets drinking water is refused', async () => {
+  it('a leg and what follows it carries another service: heating water that meets drinking water is refused', async () => {
     const on = page()
     const services = async () => (await stored(await job('Height Cottage'))).job.legs.map((leg) => leg.service)
     await on.press('P3, leg 3')
-    await on.choose('What flows in it and in what hangs on it', 'heating return')
+    await on.choose('What flows in it and in what follows it', 'heating return')
     await on.shows('[aria-label="Checks"]', 'cold and heating return meet here')
     await on.saved()
     expect((await services()).at(-1)).toBe('heating-return')

@@ -93,7 +93,7 @@ describe('two tabs on one job', () => {
     expect((await stored(id)).job.title).toBe('From a script')
     await on.driver.navigate().refresh()
     await on.shows('[data-conflict] [data-mine]', 'From the first tab')
-    await on.press('Go on with what is chosen')
+    await on.press('Keep these choices')
     await on.saved()
     expect((await stored(id)).job.title).toBe('From the first tab')
     await on.driver.switchTo().window(second)

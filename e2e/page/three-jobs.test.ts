@@ -74,7 +74,7 @@ async function testAndHandOver(head: string, rows: readonly (readonly number[])[
   await on.press('It was flushed')
   await on.shows('[aria-label="What is missing"]', 'Nothing is missing')
   await on.press('Hand it over')
-  await on.shows('[aria-label="Records handed over"]', 'The record that holds')
+  await on.shows('[aria-label="Records handed over"]', 'Current record')
 }
 const minutes = (count: number) => Array.from({ length: count + 1 }, (_, at) => at)
 
@@ -83,7 +83,7 @@ describe('whole jobs by a phone, from nothing to a record', () => {
     const on = page()
     const title = 'Weir House bathroom'
     await begin(title)
-    await on.press('Another pipe')
+    await on.press('Add pipe')
     await on.fill('Words printed on it', 'PEX-B BS 7291 class S' + Key.ENTER)
     await on.press('on a wall')
     await on.fill('Diameter by caliper', '22' + Key.ENTER)
@@ -129,8 +129,8 @@ describe('whole jobs by a phone, from nothing to a record', () => {
       ['Hot to the bath', '.625'],
       ['Cold to the bath', '5/8'],
     ] as const) {
-      await on.press('Another pipe')
-      await on.shows('[aria-label="What is seen"]', 'North America')
+      await on.press('Add pipe')
+      await on.shows('[aria-label="What you see"]', 'North America')
       await on.fill('Where it is', name + Key.TAB)
       await on.press('reddish')
       await on.press('rigid')

@@ -157,7 +157,7 @@ describe('what was made is proven and handed over', () => {
     await on.press('Start test')
     await on.press('Discard test')
     await on.shows('[aria-label="Start a test"]', 'Start test')
-    await on.choose('Test', 'House pressure, by looking')
+    await on.choose('Test', 'House pressure, joints inspected')
     await on.press('Start test')
     await on.see('[aria-label="Look at every joint"]')
     await on.press(`All ${await jointCount()} joints dry`)

@@ -24,7 +24,7 @@ describe('a job speaks its reader’s units and words', () => {
     const id = await job(title)
     const places: [string, ...string[]][] = [
       ['survey'],
-      ['survey', 'Another pipe'],
+      ['survey', 'Add pipe'],
       ['join'],
       ['route'],
       ['route', 'Offset'],

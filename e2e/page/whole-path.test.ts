@@ -43,7 +43,7 @@ const joints = async () => Object.values((await done()).joints)
 async function test(truth: string): Promise<void> {
   const on = page()
   await on.press('Start test')
-  await on.press('A gauge that sends')
+  await on.press('Connect a gauge')
   await on.choose('In truth', truth)
   await on.press('Connect the simulated gauge')
 }
@@ -76,9 +76,9 @@ describe('the whole work, by a phone', () => {
   it('a leak is told by the gauge, sought, found, and mended', async () => {
     const on = page()
     await on.press('Prove')
-    await test('it leaks')
-    await on.driver.wait(async () => (await on.text('[data-verdict]').catch(() => '')).includes('It leaks'), 60_000)
-    await on.shows('[data-next-check]', 'Look at it')
+    await test('leaks')
+    await on.driver.wait(async () => (await on.text('[data-verdict]').catch(() => '')).includes('Leaking'), 60_000)
+    await on.shows('[data-next-check]', 'Inspect')
     const first = await on.text('[data-next-check]')
     await on.press('Dry')
     await on.driver.wait(async () => (await on.text('[data-next-check]')) !== first, 30_000)
@@ -132,7 +132,7 @@ describe('the whole work, by a phone', () => {
     await on.press('It is covered')
     await on.shows('[aria-label="What else was done"]', 'Covered, stud wall')
     await on.press('Hand it over')
-    await on.shows('[aria-label="Records handed over"]', 'The record that holds')
+    await on.shows('[aria-label="Records handed over"]', 'Current record')
     const id = await job(title)
     const ask = (path: string) => fetch(`${site().origin}/api/${path}`)
     const [{ sha256 }] = (await (await ask(`jobs/${id}/records`)).json()) as [{ sha256: string }]

@@ -207,7 +207,7 @@ export class Page {
     await this.press('Begin')
     await this.see('[aria-label="Title of the job"]')
     await this.press('Route')
-    await this.press('Another run')
+    await this.press('Add run')
     await this.see('[data-entry]')
   }
 

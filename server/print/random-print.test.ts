@@ -25,7 +25,7 @@ it('however a job was edited, its record, its labels and its drawing file are la
       expect(recordDocument({ record, job, plan, catalogue, pictures: {} }).content).toBeTruthy()
       expect(labelsDocument(record, job.units).content).toBeTruthy()
       const pieceOf = new Map(plan.pieces.flatMap(({ id, legs }) => legs.map((leg) => [leg, id] as const)))
-      expect(runsDxf(systemsOf(job), pieceOf)).toContain('EOF')
+      expect(runsDxf(systemsOf(job), pieceOf, job.units)).toContain('EOF')
     }),
     { numRuns: Number(process.env.EDITS ?? 300) },
   ))

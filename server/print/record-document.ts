@@ -99,7 +99,7 @@ const workOf = (print: RecordPrint, say: Speaker): Content[] => {
         record.unplanned.map(({ id, made }) => `${id}: ${made ? `made by ${made.by}, ${when(made.at)}` : 'not made'}`),
       ),
     ),
-    ...part('Tests under pressure', record.tests, () => record.tests.map((test) => testOf(test, say))),
+    ...part('Pressure tests', record.tests, () => record.tests.map((test) => testOf(test, say))),
     ...part('What else was done', doneOf(record), () =>
       list(doneOf(record).map((entry) => `${when(entry.at)}, ${entry.by}: ${doneLine(entry, say)}`)),
     ),

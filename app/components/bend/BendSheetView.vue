@@ -26,10 +26,10 @@ const verdict = computed(() =>
 )
 const how = computed(() =>
   method.value !== 'bender'
-    ? 'Bent without a bender: the marks stand at the start of each bend; hold the radius over something round.'
+    ? 'Bent without a bender: each mark is the start of a bend; hold the radius over something round.'
     : used.value
       ? markingHow[used.value.school]
-      : 'No bender of this size is calibrated yet: the marks stand at the start of each bend, and spring-back is not known.',
+      : 'No calibrated bender of this size: each mark is the start of a bend, and spring-back is unknown.',
 )
 const pages = (paper: Paper) =>
   bendStrips(
@@ -75,7 +75,7 @@ const pages = (paper: Paper) =>
         @update:model-value="(value) => setMethod(pipe, value)"
       />
     </div>
-    <p class="text-sm">{{ how }} Draw a line along the tube’s back first: it keeps the twist.</p>
+    <p class="text-sm">{{ how }} Draw a line along the back of the tube first: it keeps the bends in plane.</p>
     <p v-if="verdict.verdict !== 'fits' || verdict.leastRadius !== null" class="flex items-start gap-2">
       <VerdictMark :verdict="verdict.verdict" />
       <span>
@@ -89,12 +89,12 @@ const pages = (paper: Paper) =>
       Bend {{ sheet.order.bend + 1 }}: {{ tell(sheet.order.problem) }}.
     </p>
     <p v-if="sheet.below > 0">
-      While it is bent it reaches {{ length(sheet.below) }} below the plane of the bend{{
+      While bending it reaches {{ length(sheet.below) }} below the plane of the bend{{
         used?.below === undefined ? ': see that there is room' : `; there are ${length(used.below)}`
       }}.
     </p>
     <p v-if="sheet.trim.first || sheet.trim.last" class="font-semibold text-(--ui-warning)">
-      Cut longer to have something to grip; cut off after bending:
+      Cut longer so there is something to grip; trim after bending:
       <template v-if="sheet.trim.first">{{ length(sheet.trim.first) }} at the first end</template>
       <template v-if="sheet.trim.first && sheet.trim.last">, </template>
       <template v-if="sheet.trim.last">{{ length(sheet.trim.last) }} at the second end</template>.

@@ -11,7 +11,7 @@ import {
 /** The benders for one size of pipe: choose, add, and calibrate by a scrap bend. */
 const props = defineProps<{ od: number }>()
 const { fitting, id, bender, choose, record, remove, problem } = useBenders(() => props.od)
-const { length, problemOf } = useWords()
+const { length, problemOf, trade } = useWords()
 const items = computed(() => fitting.value.map(([value, { name }]) => ({ value, label: name })))
 const schools = markingMethods.map((value) => ({ value, label: value }))
 const sides = [
@@ -55,8 +55,8 @@ const offsets = { min: -500, max: 500 }
 const scrapLengths = [
   { key: 'length', label: 'Length of the scrap' },
   { key: 'mark', label: 'Marked at, from its first end' },
-  { key: 'first', label: 'First end to the other leg’s centre' },
-  { key: 'second', label: 'Second end to the first leg’s centre' },
+  { key: 'first', label: trade('First end to the other leg’s centre') },
+  { key: 'second', label: trade('Second end to the first leg’s centre') },
 ] as const
 </script>
 
@@ -73,7 +73,7 @@ const scrapLengths = [
       />
       <p v-else class="flex-1">No bender for this size of pipe yet.</p>
       <UButton @click="add">
-        <UIcon name="i-lucide-plus" class="size-4" />{{ bender ? 'Another bender' : 'Add a bender' }}
+        <UIcon name="i-lucide-plus" class="size-4" />{{ bender ? 'Add a bender' : 'Add a bender' }}
       </UButton>
     </div>
     <template v-if="bender">
@@ -92,7 +92,7 @@ const scrapLengths = [
             @update:model-value="(school) => set({ school })"
           />
           <LengthField
-            label="Centre-line radius"
+            :label="trade('Centre-line radius')"
             :of="id"
             :limits="radii"
             :model-value="bender.radius"
@@ -147,7 +147,7 @@ const scrapLengths = [
       <details>
         <summary class="opens">Calibrate by a scrap bend</summary>
         <p class="py-2 text-sm">
-          Mark a scrap, lay the mark as you always do, pull it, let go, and measure what came out.
+          Mark a scrap, set the mark as you always do, pull it, release, and measure the result.
         </p>
         <div class="grid grid-cols-2 gap-3">
           <LengthField
@@ -169,7 +169,7 @@ const scrapLengths = [
             @update:model-value="(value) => (scrap = { ...scrap, pulled: value })"
           />
           <NumberField
-            label="Angle that came out"
+            label="Angle reached"
             unit="°"
             optional
             :least="20"

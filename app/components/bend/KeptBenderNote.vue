@@ -17,7 +17,7 @@ const isOther = computed(() => {
     </p>
     <p v-else class="text-(--ui-warning)">Marked for no bender: where each bend starts, without grip or spring-back.</p>
     <p v-if="found.kept && found.state === 'changed'" class="text-(--ui-warning)">
-      The workshop’s {{ found.kept.name }} has other figures now: these marks keep the old ones.
+      The workshop’s {{ found.kept.name }} has new figures: these marks keep the old ones.
     </p>
     <p v-else-if="found.kept && found.state === 'gone'" class="text-(--ui-warning)">
       The workshop no longer has {{ found.kept.name }}: these marks are still for it.

@@ -3,7 +3,7 @@ import type { Plan } from '~~/core/plan/types'
 
 /** Pipe that is there: where it is cut and marked, and what comes out. */
 const props = defineProps<{ plan: Plan }>()
-const { length, tolerance } = useWords()
+const { length, tolerance, trade } = useWords()
 const { namesIn, runName } = useNames()
 const cuts = computed(() =>
   props.plan.cutIns.map((of) => ({
@@ -35,14 +35,14 @@ const removed = computed(() =>
           >
         </p>
         <p v-for="end in ends" :key="end.leg">
-          {{ names.leg(end.leg) }}: cut
-          <strong class="font-label text-lg">{{ length(end.cut?.mm ?? null) }}</strong> from its centre, mark
+          {{ names.leg(end.leg) }}: cut <strong class="font-label text-lg">{{ length(end.cut?.mm ?? null) }}</strong>
+          {{ trade('from its centre, mark') }}
           <strong class="font-label text-lg">{{ length(end.mark?.mm ?? null) }}</strong> from the cut
         </p>
       </li>
       <li v-for="{ key, label, mm, where, again } in removed" :key="key" class="py-2">
         {{ where }} comes out: {{ label }}<template v-if="mm !== null">, {{ length(mm) }}</template
-        >. {{ again ? 'It serves again.' : 'Its joints do not come apart: it does not serve again.' }}
+        >. {{ again ? 'Use it again.' : 'Its joints do not come apart: scrap it.' }}
       </li>
     </ul>
   </section>

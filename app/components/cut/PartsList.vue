@@ -15,7 +15,7 @@ const tradeWord = (label: string) => say.value.trade(label)
     <tbody class="ruled">
       <tr v-if="!laid" class="h-9" data-not-laid>
         <td />
-        <td class="text-muted">Lengths of pipe: not laid yet.</td>
+        <td class="text-muted">Lengths of pipe: not planned yet.</td>
       </tr>
       <tr v-for="{ label, count, length: each } in lengths" :key="label" class="h-9">
         <td class="w-16 pr-3 text-right font-label text-lg font-semibold whitespace-nowrap">

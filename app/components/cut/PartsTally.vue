@@ -50,7 +50,7 @@ function write(): void {
         @update:model-value="(v) => (count = v)"
       />
       <WhoField v-if="!isNamed" class="w-40" />
-      <UButton type="submit" :disabled="!isNamed || counted === undefined" label="Write it down" />
+      <UButton type="submit" :disabled="!isNamed || counted === undefined" label="Add note" />
     </form>
     <ul class="ruled mt-2 border-y border-(--ui-border)">
       <li v-for="tally in tallies" :key="tally.item" class="flex flex-wrap gap-x-4 py-1">

@@ -25,7 +25,9 @@ function add(): void {
 <template>
   <section class="space-y-2" aria-label="The rack">
     <h2 class="heading">On the rack</h2>
-    <p v-if="offcuts.length === 0" class="text-muted">No offcut of these pipes. What a cut leaves is booked here.</p>
+    <p v-if="offcuts.length === 0" class="text-muted">
+      No offcuts of these pipes yet. What is left of a cut goes here.
+    </p>
     <ul class="ruled">
       <li v-for="offcut in offcuts" :key="offcut.id" class="flex items-center gap-3">
         <span class="w-24 text-right font-label text-lg font-semibold">{{ length(offcut.mm) }}</span>

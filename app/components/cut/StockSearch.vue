@@ -48,16 +48,16 @@ const newLengths = computed(() => bars.value.filter(({ offcut }) => offcut === u
 const fromRack = computed(() => bars.value.length - newLengths.value)
 const kept = computed(() => bars.value.filter(({ rest }) => rest >= props.keep && rest > 0))
 const proof = computed(() => {
-  if (!progress.value) return running.value ? 'looking …' : ''
+  if (!progress.value) return running.value ? 'searching …' : ''
   const { newBars, bound, stage, isLargestRemainder } = progress.value
   if (newBars === bound) {
     return isLargestRemainder
-      ? 'proven: fewer cannot do, nor leave a longer offcut'
-      : 'proven: fewer cannot do; whether a longer offcut can be left is not known'
+      ? 'proven: fewest lengths, longest offcut'
+      : 'proven: fewest lengths; a longer offcut may be possible'
   }
   return stage === 'done' || !running.value
-    ? `fewer than ${bound} cannot do; whether ${bound} can is not known`
-    : `at least ${bound}; looking …`
+    ? `at least ${bound} needed; ${bound} may be enough`
+    : `at least ${bound}; searching …`
 })
 </script>
 
@@ -72,15 +72,15 @@ const proof = computed(() => {
       <p v-if="isCut" class="font-semibold text-(--ui-success)">cut and booked</p>
       <p v-else class="text-sm" aria-live="polite" data-proof>{{ proof }}</p>
       <UButton v-if="running" class="no-print" @click="stop">
-        <UIcon name="i-lucide-square" class="size-4" />Stop, keep this
+        <UIcon name="i-lucide-square" class="size-4" />Stop here
       </UButton>
       <UButton v-else-if="failed || (progress && progress.stage !== 'done')" class="no-print" @click="start">
-        Look again
+        Search again
       </UButton>
     </div>
     <p v-if="failed" role="alert" class="text-(--ui-error)">{{ failed }}</p>
     <p v-if="booked && !isCut" class="font-semibold text-(--ui-warning)">
-      Cut before for other lengths: the pieces have changed since.
+      Cut before to other lengths: the pieces have changed since.
     </p>
     <StockBar
       v-for="(bar, index) in bars"
@@ -92,20 +92,18 @@ const proof = computed(() => {
     />
     <div v-if="bars.length" class="flex flex-wrap items-center gap-3">
       <UButton v-if="!isCut && !printed" color="primary" variant="solid" :disabled="running" @click="emit('cut', bars)">
-        <UIcon name="i-lucide-check" class="size-5" />Cut it: book
+        <UIcon name="i-lucide-check" class="size-5" />Mark as cut
       </UButton>
       <UButton v-else-if="!printed" @click="anew = true">Plan again</UButton>
       <p class="text-sm text-muted">
         {{
-          kept.length
-            ? `To the rack: ${kept.map(({ rest }) => length(rest)).join(', ')}.`
-            : 'Nothing worth keeping is left.'
+          kept.length ? `To the rack: ${kept.map(({ rest }) => length(rest)).join(', ')}.` : 'No offcut worth keeping.'
         }}
         <span v-if="waste" data-waste>Waste: {{ length(waste.mm) }}, {{ say.weight(waste.kg) }}.</span>
       </p>
     </div>
     <p v-if="stock.unknown.length" class="text-sm text-(--ui-warning)">
-      Not laid, no cut length yet: {{ stock.unknown.join(', ') }}
+      No cut length yet: {{ stock.unknown.join(', ') }}
     </p>
     <slot />
   </section>

@@ -11,7 +11,7 @@ const props = defineProps<{
 const { content, letGo } = useKeysGoOn()
 const emit = defineEmits<{ 'update:modelValue': [value: Value] }>()
 /** The list takes no empty value; here one stands for “not said”. */
-const unsaid = 'not said'
+const unsaid = 'not set'
 const shown = computed(() => props.items.map(({ value, label }) => ({ value: (value || unsaid) as string, label })))
 const chosen = computed((): string | undefined =>
   props.modelValue === undefined ? undefined : props.modelValue || unsaid,

@@ -32,7 +32,7 @@ async function putBack(replace: boolean): Promise<void> {
   state.value = response?.status === 409 ? 'in use' : 'idle'
   if (state.value === 'in use') return
   const { message } = (await response?.json().catch(() => null)) ?? {}
-  problem.value = message ?? 'The server or its database does not answer; nothing was put back.'
+  problem.value = message ?? 'The server or its database does not answer; nothing was restored.'
 }
 
 function onFile(): void {
@@ -46,7 +46,7 @@ async function replaceAll(): Promise<void> {
   const response = await fetch('/api/backup').catch(() => null)
   const whole = response?.ok ? await response.blob().catch(() => null) : null
   if (!whole) {
-    problem.value = 'What is here could not be downloaded; nothing was put back.'
+    problem.value = 'What is here could not be downloaded; nothing was restored.'
     return
   }
   downloadFile('jolvet-before-put-back.gz', 'application/gzip', whole)
@@ -64,7 +64,7 @@ async function replaceAll(): Promise<void> {
       <div class="flex flex-wrap gap-3">
         <UButton label="Download everything" icon="i-lucide-download" @click="download" />
         <UButton
-          label="Put a backup back"
+          label="Restore backup"
           icon="i-lucide-upload"
           :loading="state === 'working'"
           @click="chooser?.click()"
@@ -73,8 +73,8 @@ async function replaceAll(): Promise<void> {
       </div>
       <div v-if="state === 'in use'" role="alertdialog" aria-label="Replace all?" class="space-y-2">
         <p>
-          There is work here already. Putting {{ chosen?.name }} back takes all of it away, for everybody who works
-          here. It is downloaded as a file first.
+          There are jobs here already. Restoring {{ chosen?.name }} replaces all of them, for everyone. They are
+          downloaded as a file first.
         </p>
         <div class="flex flex-wrap gap-3">
           <UButton label="Download it, then replace all" color="error" @click="replaceAll" />
@@ -82,7 +82,7 @@ async function replaceAll(): Promise<void> {
         </div>
       </div>
       <p v-if="problem" role="alert" class="text-(--ui-error)">{{ problem }}</p>
-      <p v-else-if="state === 'done'" role="status" class="text-(--ui-success)">Put back.</p>
+      <p v-else-if="state === 'done'" role="status" class="text-(--ui-success)">Restored.</p>
     </div>
   </details>
 </template>

@@ -18,8 +18,8 @@ function undo(): void {
   <section role="alert" class="m-3 max-w-2xl space-y-3 border-l-4 border-(--ui-error) pl-3" data-broken>
     <h2 class="heading">This part of the page failed</h2>
     <p>
-      Nothing that you typed is lost: it is kept in this browser or saved already. Try again; if it fails again, undo
-      the last change or take the job file out.
+      Nothing you typed is lost: it is saved, or kept in this browser. Try again; if it fails again, undo the last
+      change or download the job file.
     </p>
     <p class="text-sm text-muted">What failed: {{ error }}</p>
     <div class="flex flex-wrap gap-3">

@@ -28,15 +28,14 @@ function choose(key: string, which: 'mine' | 'theirs'): void {
 
 <template>
   <section role="alert" class="border-y-2 border-(--ui-warning) bg-(--ui-bg-muted) p-4" data-conflict>
-    <h2 class="heading">This job was changed elsewhere too</h2>
+    <h2 class="heading">Someone else changed this job</h2>
     <p v-if="isWhole" class="mb-3">
-      What was changed here and there does not hold together. Nothing is lost: choose which to go on with; undo brings
-      the other back.
+      The two sets of changes do not fit together. Nothing is lost: choose one; Undo brings the other back.
     </p>
     <template v-else>
       <p class="mb-3">
-        All else is brought together. Choose what holds in {{ rows.length === 1 ? 'this place' : 'these places' }}; undo
-        brings the other back.
+        Everything else was merged; choose for {{ rows.length === 1 ? 'this place' : 'these places' }}; Undo brings the
+        other back.
       </p>
       <ul class="ruled border-y border-(--ui-border)">
         <li v-for="row in rows" :key="row.key" class="grid items-center gap-2 py-2 sm:grid-cols-[14rem_1fr_1fr]">
@@ -62,14 +61,14 @@ function choose(key: string, which: 'mine' | 'theirs'): void {
     <div class="mt-3 flex flex-wrap gap-3">
       <UButton
         v-if="!isWhole"
-        label="Go on with what is chosen"
+        label="Keep these choices"
         color="primary"
         variant="solid"
         @click="emit('settle', yielded)"
       />
       <template v-else>
         <UButton label="Keep what is here" color="primary" variant="solid" @click="emit('choose', 'mine')" />
-        <UButton label="Take the saved one" variant="outline" color="neutral" @click="emit('choose', 'theirs')" />
+        <UButton label="Use theirs" variant="outline" color="neutral" @click="emit('choose', 'theirs')" />
       </template>
       <UButton label="Keep mine as a copy" variant="outline" color="neutral" @click="emit('choose', 'copy')" />
     </div>

@@ -12,7 +12,7 @@ const keyOf = (draft: { job: string; tab: string }): string => `${draft.job} ${d
   <section v-if="drafts.length" class="mt-6" aria-labelledby="kept-here">
     <h2 id="kept-here" class="heading">Only in this browser</h2>
     <p class="mb-2">
-      The server does not have this text yet. Opened, it is sent, and brought together with what was saved since.
+      The server does not have this text yet. Open it to send it; it is merged with what was saved since.
     </p>
     <ul class="ruled border-y border-(--ui-border)">
       <li v-for="draft in drafts" :key="keyOf(draft)" class="py-2">
@@ -46,7 +46,7 @@ const keyOf = (draft: { job: string; tab: string }): string => `${draft.job} ${d
           aria-label="Discard it?"
           class="flex flex-wrap items-center gap-3 pt-2"
         >
-          <span>Discard this text? It is nowhere else, and does not come back; download it first.</span>
+          <span>Discard this text? It is nowhere else and cannot be brought back; download it first.</span>
           <UButton label="Discard" color="error" @click="free(draft)" />
           <UButton label="Keep it" @click="freeing = ''" />
         </div>
@@ -54,7 +54,7 @@ const keyOf = (draft: { job: string; tab: string }): string => `${draft.job} ${d
     </ul>
   </section>
   <p v-if="copies" class="mt-6 flex flex-wrap items-center gap-3">
-    <span>This browser keeps {{ copies }} {{ copies === 1 ? 'job' : 'jobs' }} for when the server is away.</span>
+    <span>This browser keeps {{ copies }} {{ copies === 1 ? 'job' : 'jobs' }} for use without a signal.</span>
     <UButton label="Clear offline copies" variant="ghost" @click="freeCopies" />
   </p>
 </template>

@@ -28,7 +28,7 @@ function create(): void {
 </script>
 
 <template>
-  <UModal v-model:open="open" title="New job" description="A place, its units, and whose rules hold there.">
+  <UModal v-model:open="open" title="New job" description="Where it is, its units, and whose rules apply.">
     <UButton label="New job" icon="i-lucide-plus" color="primary" variant="solid" />
     <template #body>
       <form class="space-y-4" @submit.prevent="create">
@@ -37,9 +37,7 @@ function create(): void {
         </UFormField>
         <Choice v-model="units" label="Units" :items="unitItems" />
         <Choice v-model="profile" label="Rule profile" :items="profileItems" />
-        <p class="text-sm text-muted">
-          Local code, the maker’s instructions and a licensed person come before every profile.
-        </p>
+        <p class="text-sm text-muted">Local code, the maker’s instructions and a licensed person come first.</p>
         <UButton type="submit" label="Begin" block color="primary" variant="solid" />
       </form>
     </template>

@@ -42,7 +42,7 @@ function save({ says, path, body }: Command): void {
           @click="store.again(command.id)"
         />
         <UButton label="Download" :aria-label="`Download: ${command.says}`" @click="save(command)" />
-        <UButton label="Take away" :aria-label="`Take away: ${command.says}`" @click="store.forget(command.id)" />
+        <UButton label="Discard" :aria-label="`Discard: ${command.says}`" @click="store.forget(command.id)" />
       </li>
     </ul>
   </aside>

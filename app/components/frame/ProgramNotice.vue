@@ -16,16 +16,16 @@ const later = () => void (isDismissed.value = true)
 const notice = computed(() => {
   if (isOld.value)
     return {
-      says: 'The server runs a newer Jolvet than this page. What you write is kept here.',
-      actions: [{ label: 'Load the newer one', onClick: again }],
+      says: 'The server runs a newer version than this page. What you write is kept here.',
+      actions: [{ label: 'Load the new version', onClick: again }],
     }
   if (isMissing.value)
     return {
-      says: 'That page did not come over the line. What you have here stays; press again when there is a line.',
+      says: 'That page did not load. What you have here stays; press again when there is a signal.',
       actions: [{ label: 'Reload', onClick: again }],
     }
   return {
-    says: 'A newer Jolvet is here.',
+    says: 'A newer version is ready.',
     actions: [
       { label: 'Load it', onClick: update },
       { label: 'Later', variant: 'ghost' as const, onClick: later },

@@ -21,7 +21,7 @@ const store = useTimerStore()
           >{{ timer.left === 0 ? 'done' : formatClock(timer.left) }}</span
         >
         <span>{{ timer.what }}</span>
-        <UButton variant="ghost" :aria-label="`Take away: ${timer.what}`" @click="store.stop(timer.id)">
+        <UButton variant="ghost" :aria-label="`Clear timer: ${timer.what}`" @click="store.stop(timer.id)">
           <UIcon name="i-lucide-x" class="size-5" />
         </UButton>
       </li>

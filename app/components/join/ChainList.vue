@@ -31,7 +31,8 @@ const isChosen = (chain: Chain, chosen: readonly string[] | undefined) =>
         </div>
         <div class="text-sm">
           {{ chain.minutes }} min · about {{ money(chain.cost) }} ·
-          {{ chain.hot ? `flame at ${chain.hot}` : 'no flame' }} · {{ toolsOf(chain) }}
+          {{ chain.hot ? (chain.hot === 1 ? '1 soldered joint' : `${chain.hot} soldered joints`) : 'no flame' }} ·
+          {{ toolsOf(chain) }}
         </div>
         <ul v-if="chain.verdict === 'caution'" class="text-sm text-(--ui-warning)">
           <li v-for="text in cautionsOf(chain)" :key="text">{{ text }}</li>
@@ -40,7 +41,7 @@ const isChosen = (chain: Chain, chosen: readonly string[] | undefined) =>
       <VerdictMark :verdict="chain.verdict" />
       <UButton
         v-if="choosable"
-        :label="isChosen(chain, chosen) ? 'Chosen' : 'Use this'"
+        :label="isChosen(chain, chosen) ? 'In use' : 'Use'"
         :color="isChosen(chain, chosen) ? 'success' : 'neutral'"
         :variant="isChosen(chain, chosen) ? 'solid' : 'outline'"
         @click="emit('choose', chain)"

@@ -10,7 +10,7 @@ const flags: readonly { key: 'scored' | 'painted' | 'oldSolder' | 'factoryEnd' |
   { key: 'painted', label: 'Painted' },
   { key: 'oldSolder', label: 'Old solder' },
   { key: 'factoryEnd', label: 'Factory end' },
-  { key: 'upstream', label: 'Water comes from it' },
+  { key: 'upstream', label: 'Supply side' },
 ]
 </script>
 

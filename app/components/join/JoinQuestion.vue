@@ -32,7 +32,7 @@ const props = defineProps<{
   names?: readonly [string, string]
 }>()
 const emit = defineEmits<{ chain: [chain: Chain]; method: [method: MethodId] }>()
-const called = computed(() => props.names ?? (['old pipe', 'new pipe'] as const))
+const called = computed(() => props.names ?? (['existing pipe', 'new pipe'] as const))
 const { length, tolerance, tell } = useWords()
 const { methodFitting } = useMethods()
 const own = useCatalogueStore()
@@ -86,10 +86,10 @@ const ends = computed(() =>
     const method = inUse.value?.joints[index]
     const insertion = method ? (socketInChain(own.catalogue, method, pipe)?.insertion ?? null) : null
     return {
-      label: `${called.value[index]} in, ${method ? methodFitting(method) : 'no method'}`,
+      label: `Insertion depth, ${called.value[index]}, ${method ? methodFitting(method) : 'no method'}`,
       mm: insertion?.mm ?? null,
       tolerance: insertion ? tolerance(insertion.tolerance) : '',
-      basis: insertion?.basis ?? (method ? 'measure the socket' : 'nothing joins them'),
+      basis: insertion?.basis ?? (method ? 'measure the socket' : 'Nothing joins them'),
     }
   }),
 )
@@ -106,7 +106,7 @@ const usable = computed(
       <section class="min-w-0" aria-label="The two ends">
         <div v-if="choosable && !inUse" data-readout>
           <p class="font-label text-2xl font-semibold">No fittings chosen yet</p>
-          <p>Choose one with <strong>Use this</strong>: its insertion depths stand here then.</p>
+          <p>Press <strong>Use</strong> beside one: its insertion depths are shown here.</p>
         </div>
         <div v-else class="grid grid-cols-2 gap-4">
           <Readout
@@ -135,13 +135,13 @@ const usable = computed(
     </div>
     <div>
       <UButton :aria-pressed="comparing" :active="comparing" @click="comparing = !comparing">
-        <UIcon name="i-lucide-scale" class="size-5" />Compare methods along the {{ called[1] }}
+        <UIcon name="i-lucide-scale" class="size-5" />Compare methods for the {{ called[1] }}
       </UButton>
       <LazyMethodCompare v-if="comparing" class="mt-3" :verdicts="answer.ends.b" :profile="profile" :tools="tools" />
     </div>
     <div class="grid gap-6 lg:grid-cols-2">
-      <section class="min-w-0" :aria-label="`Methods along the ${called[1]}`">
-        <h2 class="heading mb-1">Methods along the {{ called[1] }}</h2>
+      <section class="min-w-0" :aria-label="`Methods for the ${called[1]}`">
+        <h2 class="heading mb-1">Methods for the {{ called[1] }}</h2>
         <MethodTable :verdicts="answer.ends.b" :chosen="method" :usable="usable" @choose="(of) => emit('method', of)" />
       </section>
       <section class="min-w-0" :aria-label="`Methods on the ${called[0]}`">
@@ -150,7 +150,7 @@ const usable = computed(
       </section>
     </div>
     <p class="text-sm text-muted">
-      Local code, the maker’s instructions and a licensed person come before what is said here. Never for gas.
+      Local code, the maker’s instructions and a licensed person come first. Never for gas.
     </p>
   </div>
 </template>

@@ -47,12 +47,12 @@ const { methodName: name } = useMethods()
       />
       <Choice v-model="kind" label="Of" class="w-36" :items="kinds" />
       <p class="flex-1 basis-60 text-sm text-muted">
-        By your prices and minutes, made up until you set them in
+        From example prices until you set your own in
         <NuxtLink to="/bench/costs" class="underline">Tools and prices</NuxtLink>. A tool is counted once, a fire watch
-        each day of hot work.
+        once for each day of hot work.
       </p>
     </div>
-    <p v-if="compared.rows.length === 0">No method is left to compare: each is refused here.</p>
+    <p v-if="compared.rows.length === 0">Nothing to compare: every method is refused here.</p>
     <div v-else class="grid gap-4 xl:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
       <div class="overflow-x-auto">
         <table class="w-full min-w-[46rem] text-left [&_td]:px-1.5 [&_th]:px-1.5">
@@ -64,7 +64,7 @@ const { methodName: name } = useMethods()
               <th class="text-right">Fitting</th>
               <th class="text-right">Sundries</th>
               <th class="text-right">min</th>
-              <th class="text-right">In all</th>
+              <th class="text-right">Total</th>
               <th class="text-right">Tool to buy</th>
               <th class="text-right">Watch</th>
               <th>Skill</th>
@@ -95,7 +95,7 @@ const { methodName: name } = useMethods()
         <ul v-if="compared.breakEvens.length" class="mt-3 space-y-1" aria-label="Break-even">
           <li v-for="at in compared.breakEvens" :key="at.dearTool + at.cheapTool">
             <strong>{{ name(at.dearTool) }}</strong> costs less than {{ name(at.cheapTool) }} from
-            <strong class="font-label text-lg">{{ at.joints }}</strong> joints on.
+            <strong class="font-label text-lg">{{ at.joints }}</strong> joints upwards.
           </li>
         </ul>
       </div>

@@ -16,7 +16,7 @@ const lengths: readonly { key: LengthKey; label: string }[] = [
 ]
 type ChoiceKey = 'heatOrder' | 'system' | 'stubOut' | 'airTest'
 const choices: readonly { key: ChoiceKey; label: string; values: readonly string[] }[] = [
-  { key: 'heatOrder', label: 'What is near the flame', values: ['soldered first', 'wet-wrapped', 'neither'] },
+  { key: 'heatOrder', label: 'Near the flame', values: ['soldered first', 'wet-wrapped', 'neither'] },
   { key: 'system', label: 'Pipe, insert and fitting', values: ['one', 'listed', 'mixed'] },
   { key: 'stubOut', label: 'Through a finished wall', values: ['bare', 'fixed'] },
   { key: 'airTest', label: 'Test with compressed air', values: ['planned', 'maker allows'] },
@@ -27,11 +27,11 @@ const words: Readonly<Record<string, string>> = {
   listed: 'listed together',
 }
 const itemsOf = (values: readonly string[]) => [
-  { value: '', label: 'not said' },
+  { value: '', label: 'not set' },
   ...values.map((value) => ({ value, label: words[value] ?? value })),
 ]
 const flags: readonly { key: 'oriented' | 'screed' | 'onFlue' | 'solarOrSteam'; label: string }[] = [
-  { key: 'oriented', label: 'Must face one way' },
+  { key: 'oriented', label: 'Must face a set way' },
   { key: 'screed', label: 'In a floor screed' },
   { key: 'onFlue', label: 'On a flue' },
   { key: 'solarOrSteam', label: 'Solar or steam' },
@@ -83,13 +83,13 @@ const flags: readonly { key: 'oriented' | 'screed' | 'onFlue' | 'solarOrSteam'; 
     />
     <UCheckbox
       :model-value="place.inLine === false"
-      label="Not in line with the fitting"
+      label="Out of line with the fitting"
       class="min-h-11 items-center"
       @update:model-value="(on) => set({ inLine: on === true ? false : undefined })"
     />
     <UCheckbox
       :model-value="place.leadFree === false"
-      label="Solder at hand has lead"
+      label="Solder on hand contains lead"
       class="min-h-11 items-center"
       @update:model-value="(on) => set({ leadFree: on === true ? false : undefined })"
     />

@@ -9,17 +9,17 @@ const flags: readonly {
   key: 'wet' | 'concealed' | 'demountable' | 'outdoors' | 'underground' | 'barrier'
   label: string
 }[] = [
-  { key: 'wet', label: 'Still dripping' },
-  { key: 'concealed', label: 'Closed in afterwards' },
+  { key: 'wet', label: 'Line still wet' },
+  { key: 'concealed', label: 'Closed in later' },
   { key: 'demountable', label: 'Must come apart' },
   { key: 'outdoors', label: 'Outdoors in daylight' },
   { key: 'underground', label: 'In soil' },
   { key: 'barrier', label: 'Pipe has an oxygen barrier' },
 ]
 const hotWork = [
-  { value: 'unsaid', label: 'not said' },
+  { value: 'unsaid', label: 'not set' },
   { value: 'allowed', label: 'allowed' },
-  { value: 'combustible-near', label: 'something burns within reach' },
+  { value: 'combustible-near', label: 'Combustibles nearby' },
   { value: 'forbidden', label: 'not allowed' },
 ]
 /** The longer form is fetched and drawn when it is first asked for. */

@@ -7,7 +7,7 @@ import { useLogStore } from '~/stores/log'
 /** Where the clips go on each leg, from the centre of the fitting at its start. */
 const props = defineProps<{ job: Job; plan: Plan }>()
 const log = useLogStore()
-const { length, figure, tell } = useWords()
+const { length, figure, tell, trade } = useWords()
 const { namesIn } = useNames()
 const rows = computed(() =>
   props.plan.supports.flatMap((support) => {
@@ -22,16 +22,16 @@ type Row = (typeof rows.value)[number]
 const placed = ({ site }: Row) => log.state?.fixings[site] ?? 0
 function place({ site, at, guides }: Row): void {
   const body = { count: at.length + guides.length }
-  log.write({ kind: 'fixing-placed', subject: { leg: site }, body }, 'clips placed')
+  log.write({ kind: 'fixing-placed', subject: { leg: site }, body }, trade('clips placed'))
 }
 </script>
 
 <template>
-  <table class="w-full text-left" aria-label="Clips">
+  <table class="w-full text-left" :aria-label="trade('Clips')">
     <thead>
       <tr class="label">
         <th>Leg</th>
-        <th>Clips at</th>
+        <th>{{ trade('Clips at') }}</th>
         <th class="hidden sm:table-cell">Rule</th>
       </tr>
     </thead>
@@ -57,7 +57,7 @@ function place({ site, at, guides }: Row): void {
               variant="ghost"
               icon="i-lucide-check"
               label="Placed"
-              :aria-label="`Placed: the clips ${length(row.whole)} from ${row.from}`"
+              :aria-label="trade(`Placed: the clips ${length(row.whole)} from ${row.from}`)"
               @click="place(row)"
             />
           </template>

@@ -33,9 +33,9 @@ function withdraw(): void {
 </script>
 
 <template>
-  <section class="no-print space-y-2" aria-label="What was written down">
-    <h2 class="heading">What was written down</h2>
-    <p v-if="entries.length === 0" class="text-muted">Nothing yet: what is made is ticked in Make.</p>
+  <section class="no-print space-y-2" aria-label="Log">
+    <h2 class="heading">Log</h2>
+    <p v-if="entries.length === 0" class="text-muted">Nothing yet: mark joints as made under Make.</p>
     <ul class="ruled border-y border-(--ui-border)">
       <li v-for="entry in entries.slice(0, shown)" :key="entry.id" class="py-1">
         <div class="flex flex-wrap items-center gap-x-3">
@@ -46,20 +46,20 @@ function withdraw(): void {
           <UButton
             v-if="!withdrawn.has(entry.id)"
             variant="ghost"
-            label="wrong"
-            :aria-label="`Wrong: ${about(entry)}`"
+            label="Strike out"
+            :aria-label="`Strike out: ${about(entry)}`"
             @click="wrong = wrong === entry.id ? '' : entry.id"
           />
         </div>
         <p v-if="withdrawn.has(entry.id)" class="text-sm">
-          Does not count, {{ withdrawn.get(entry.id)!.by }}: {{ withdrawn.get(entry.id)!.why }}
+          Struck out, {{ withdrawn.get(entry.id)!.by }}: {{ withdrawn.get(entry.id)!.why }}
         </p>
         <form v-else-if="wrong === entry.id" class="flex flex-wrap items-end gap-2" @submit.prevent="withdraw">
-          <TextField v-model="why" label="Why it does not count" class="min-w-48 flex-1" :maxlength="500" />
-          <UButton type="submit" :disabled="!isNamed || why.trim() === ''" label="It does not count" />
+          <TextField v-model="why" label="Why" class="min-w-48 flex-1" :maxlength="500" />
+          <UButton type="submit" :disabled="!isNamed || why.trim() === ''" label="Strike out" />
         </form>
       </li>
     </ul>
-    <UButton v-if="entries.length > shown" variant="ghost" label="Older ones" @click="shown += 30" />
+    <UButton v-if="entries.length > shown" variant="ghost" label="Earlier entries" @click="shown += 30" />
   </section>
 </template>

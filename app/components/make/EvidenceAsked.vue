@@ -10,8 +10,8 @@ const { say } = useWords()
 const { pipeOf } = useJointCards()
 const gauges = [
   { value: '', label: 'not gauged' },
-  { value: 'goes', label: 'gauge goes on' },
-  { value: 'does not go', label: 'gauge does not go' },
+  { value: 'goes', label: 'gauge OK' },
+  { value: 'does not go', label: 'gauge not OK' },
 ] as { value: NonNullable<Evidence['gauge']> | ''; label: string }[]
 const ticks = computed(() => props.asked.filter((id) => id !== 'gauge' && id !== 'turns'))
 const insert = computed(() => methods[props.joint.method].insert(pipeOf(props.joint)))

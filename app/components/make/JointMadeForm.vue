@@ -28,7 +28,7 @@ const tools = computed(() =>
   Object.values(workshop.workshop.checkedTools).filter(({ methods }) => methods.includes(props.joint.method)),
 )
 const toolItems = computed(() => [
-  { value: '', label: 'not said' },
+  { value: '', label: 'not set' },
   ...tools.value.map(({ name }) => ({ value: name, label: name })),
 ])
 const lastTools = useLocalStorage<Record<string, string>>('jolvet-last-tools', {})
@@ -80,8 +80,8 @@ defineExpose({ make })
       </UButton>
     </div>
     <p v-if="lateSince" role="alert" class="text-(--ui-warning)">
-      The check of {{ tool }} was due on {{ lateSince }}: have it checked before it makes another joint.
+      The check of {{ tool }} was due on {{ lateSince }}: have it checked before the next joint.
     </p>
-    <p v-if="!isNamed" class="text-sm text-muted">Enter your name once: it stands beside what was done.</p>
+    <p v-if="!isNamed" class="text-sm text-muted">Enter your name once; it goes on everything you mark.</p>
   </div>
 </template>

@@ -57,7 +57,7 @@ const toggle = (id: FaultId) => (fault.value = fault.value === id ? null : id)
       </UButton>
     </div>
     <p class="mt-2 text-sm text-muted">
-      Diameters, wall and depth are to scale; where along the socket the seal and the grip sit is typical of the method.
+      Diameters, wall and depth are to scale; the places of seal and grip are typical.
     </p>
   </section>
 </template>

@@ -7,6 +7,7 @@ import { schedule, type TimedWaterStep } from '~~/core/assembly/schedule'
 import { placesCut, waterSteps, waterStepText } from '~~/core/assembly/water-off'
 import { profileWith } from '~~/core/workshop/profile'
 import { formatWait } from '~~/core/quantity/words/format-duration'
+import { withArticle } from '~~/core/quantity/words/trade-words'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { useWorkLogStore } from '~/stores/work-log'
 import { useWorkshopStore } from '~/stores/workshop'
@@ -36,16 +37,16 @@ const work = computed(() =>
 const unknown = computed(() => question.value.joints.filter((joint) => joint.unknown.length > 0))
 const minutes = (value: number) => formatWait(Math.round(value * 60))
 const headings = {
-  bench: 'At the bench',
-  'in place': 'In its place, the water still on',
+  bench: 'On the bench',
+  'in place': 'In place, water still on',
   'water off': 'Water off',
 } as const
 const nameOf = (id: string) => joints.value.get(id)?.where ?? id
 const methodOf = (id: string) => methodName(joints.value.get(id)!.method)
 const changeText = ({ joints: of, changes }: Remedy) =>
   changes[0] === 'wet wrap'
-    ? 'Keep what is near the flame in a wet wrap, and say so under the place of the run'
-    : `${of.map(nameOf).join(' and ')}: ${of.length > 1 ? 'each ' : ''}a ${changes.join(', or a ')} instead`
+    ? 'Wet-wrap what is near the flame, and set that for the run'
+    : `${of.map(nameOf).join(' and ')}: ${of.length > 1 ? 'each ' : ''}${changes.map(withArticle).join(', or ')} instead`
 /** When the water goes off, in minutes from the beginning; null where it stays on. */
 const off = computed(() => {
   const { before, steps } = work.value ?? { before: [], steps: [] }
@@ -77,13 +78,13 @@ const lines = computed(() => {
 
 <template>
   <section class="space-y-4" aria-label="Plan of work">
-    <p v-if="failed" role="alert" class="text-(--ui-error)">The order could not be sought: reload the page.</p>
+    <p v-if="failed" role="alert" class="text-(--ui-error)">No order found: the search failed. Reload the page.</p>
     <p v-else-if="stopped" class="flex flex-wrap items-center gap-3">
-      <span>Stopped after {{ tried }} tries: no order is found yet.</span>
-      <UButton label="Seek again" class="no-print" @click="seek" />
+      <span>Stopped after {{ tried }} tries with no order found.</span>
+      <UButton label="Search again" class="no-print" @click="seek" />
     </p>
     <p v-else-if="!order" role="status" class="flex flex-wrap items-center gap-3">
-      <span>Seeking an order{{ tried ? `, ${tried} tried` : '' }} …</span>
+      <span>Looking for an order{{ tried ? `, ${tried} tried` : '' }} …</span>
       <UButton v-if="tried" label="Stop" icon="i-lucide-square" class="no-print" @click="stop" />
     </p>
     <template v-else-if="order.ok && work">
@@ -99,23 +100,23 @@ const lines = computed(() => {
           <Readout
             label="Water off for"
             :value="`${work.isLeast ? 'at least ' : ''}${minutes(work.waterOff)}`"
-            basis="shut, drained, made, set, refilled and looked at; typical minutes"
+            basis="shut, drain, make, set, refill and inspect; typical minutes"
           />
           <Readout label="Water off at" :value="minutes(off)" basis="from the start of the work" />
         </template>
         <Readout
-          label="In all"
+          label="Total"
           :value="minutes(work.whole)"
           :basis="work.fireWatch ? 'one pair of hands, the fire watch counted in' : 'one pair of hands'"
         />
       </div>
       <p v-if="work.fireWatch" class="font-semibold" data-fire-watch>
         Fire watch from {{ minutes(work.fireWatch.start) }} to {{ minutes(work.fireWatch.end) }}: someone stays and
-        looks. A hot-work permit may ask for longer.
+        watches. A hot-work permit may ask for longer.
       </p>
       <p class="text-sm">
-        Every step was checked in this order: what goes in has room to, what is screwed on can turn, no flame near
-        rubber. At the bench is made what is no longer than {{ length(question.mostCarried) }}, a setting.
+        Checked step by step: every pipe has room to go in, every thread can turn, no flame near rubber. On the bench:
+        nothing longer than {{ length(question.mostCarried) }}, a setting.
       </p>
       <ul v-if="unknown.length" class="space-y-1">
         <li v-for="joint in unknown" :key="joint.id" class="flex items-start gap-2">
@@ -142,14 +143,14 @@ const lines = computed(() => {
         </li>
       </ol>
       <p v-if="!printed" class="text-sm text-muted">
-        Thick: hands at work; thin: it waits and you need not. Type what a step really took, and the rest is planned
-        anew. Minutes a joint are set under Tools and prices, those of the water under The rules.
+        Thick: hands at work. Thin: waiting. Type what a step really took, and the rest is planned again. Minutes a
+        joint are set in Tools and prices, minutes for the water in The rules.
       </p>
     </template>
     <template v-else-if="!order.ok">
       <div v-for="{ obstacle, remedies } in order.failures" :key="obstacle.joint" class="space-y-2">
         <p role="alert" class="text-lg font-semibold text-(--ui-error)">
-          It cannot be put together as drawn. {{ nameOf(obstacle.joint) }}: {{ tell(obstacleMessage(obstacle)) }}.
+          It cannot be assembled as drawn. {{ nameOf(obstacle.joint) }}: {{ tell(obstacleMessage(obstacle)) }}.
         </p>
         <p v-if="remedies.length">Any one of these is enough:</p>
         <ul class="list-disc pl-5">
@@ -158,7 +159,7 @@ const lines = computed(() => {
           </li>
         </ul>
         <p v-if="remedies.length === 0">
-          No change of up to three joints was found that is enough: put a union into each run between two held ends.
+          No change of up to three joints solves it: put a union in each run between two fixed ends.
         </p>
       </div>
     </template>

@@ -9,7 +9,7 @@ import { useCatalogueStore } from '~/stores/catalogue'
 /** One fitting of the catalogue by its name, as it is in the hand or on its maker's sheet. */
 const emit = defineEmits<{ record: [parts: Part[]] }>()
 const own = useCatalogueStore()
-const { say, length } = useWords()
+const { say, length, trade } = useWords()
 const { tolerance, basis, by, note, said } = usePartSource()
 
 const fittings = shippedFittings()
@@ -21,7 +21,7 @@ const mm = ref<number>()
 const problem = ref('')
 const isTee = computed(() => fitting.value?.kind === 'tee')
 const isWhole = computed(() => fitting.value !== undefined && isInLine(fitting.value))
-const measure = computed(() => (isWhole.value ? 'From stop to stop' : 'From its centre to the stop'))
+const measure = computed(() => (isWhole.value ? 'From stop to stop' : trade('From its centre to the stop')))
 /** What is reckoned with now. */
 const now = computed(
   () => fitting.value && handLength(own.catalogue, fitting.value, isTee.value ? end.value : 'either'),
@@ -67,7 +67,7 @@ function record(): void {
       />
       <PartSource v-model:tolerance="tolerance" v-model:basis="basis" v-model:by="by" v-model:note="note" />
     </div>
-    <p v-if="now" class="text-sm">Reckoned with now: {{ length(now.mm) }}, {{ now.basis }}.</p>
+    <p v-if="now" class="text-sm">Used now: {{ length(now.mm) }}, {{ now.basis }}.</p>
     <p v-if="problem" role="alert" class="text-(--ui-error)">{{ problem }}</p>
     <UButton type="submit" color="primary" variant="solid" :disabled="named === undefined || mm === undefined">
       Record this fitting

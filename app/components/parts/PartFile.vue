@@ -6,7 +6,7 @@ import { download } from '~/saving/download'
 /** Parts as a CSV file, out and in: what a file would change is shown before anything is recorded. */
 const props = defineProps<{ parts: readonly Part[] }>()
 const emit = defineEmits<{ record: [parts: Part[]] }>()
-const { length } = useWords()
+const { length, trade } = useWords()
 const chooser = useTemplateRef<HTMLInputElement>('chooser')
 const preview = shallowRef<{
   name: string
@@ -77,8 +77,11 @@ function take(): void {
       </div>
     </div>
     <p v-else class="mt-2 text-sm text-muted">
-      Columns: what (depth, take-off, centre-to-face, or named for a fitting by its name), method, system, size,
-      fitting, end, mm, tolerance_mm, basis (measured or maker), by, note.
+      {{
+        trade(
+          'Columns: what (depth, take-off, centre-to-face, or named for a fitting by its name), method, system, size, fitting, end, mm, tolerance_mm, basis (measured or maker), by, note.',
+        )
+      }}
     </p>
   </section>
 </template>

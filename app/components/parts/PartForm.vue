@@ -7,7 +7,7 @@ import { useCatalogueStore } from '~/stores/catalogue'
 
 /** One part measured in the hand: depth of its socket, centre to face; the take-off follows. */
 const emit = defineEmits<{ record: [parts: Part[]] }>()
-const { length, tolerance: toleranceText } = useWords()
+const { length, tolerance: toleranceText, trade } = useWords()
 const own = useCatalogueStore()
 
 const method = ref<MethodId>('solder')
@@ -58,8 +58,8 @@ function record(): void {
   if (entries.length === 0) {
     problem.value =
       face.value === undefined
-        ? 'Enter the depth of the socket, or centre to face, or both.'
-        : 'The depth of this socket is not in the catalogue: enter it, so that the take-off follows.'
+        ? trade('Enter the socket depth, the centre-to-face length, or both.')
+        : 'The depth of this socket is not in the catalogue: enter it too; the take-off follows from it.'
     return
   }
   const read = entries.map((entry) => partSchema.safeParse(entry))
@@ -80,7 +80,7 @@ function record(): void {
       <Choice v-model="method" label="Method" :items="methodItems" />
       <Choice v-model="socketId" label="Size" :items="socketItems" placeholder="which size" />
       <LengthField v-model="depth" label="Depth of the socket" optional :limits="{ min: 1, max: 500 }" />
-      <LengthField v-model="face" label="Centre to face" optional :limits="{ min: 1, max: 500 }" />
+      <LengthField v-model="face" :label="trade('Centre to face')" optional :limits="{ min: 1, max: 500 }" />
       <Choice v-model="fitting" label="Fitting" :items="fittingItems" />
       <Choice
         v-if="fitting === 'tee'"
@@ -97,7 +97,7 @@ function record(): void {
       :label="`Take-off of the ${fitting.replace('-', ' ')}`"
       :value="takeOff === null ? 'unknown' : length(takeOff.mm)"
       :tolerance="takeOff === null ? '' : toleranceText(takeOff.tolerance)"
-      :basis="`centre to face less depth (${held?.basis ?? 'unknown'})`"
+      :basis="trade(`centre to face less depth (${held?.basis ?? 'unknown'})`)"
     />
     <p v-if="problem" role="alert" class="text-(--ui-error)">{{ problem }}</p>
     <UButton type="submit" color="primary" variant="solid" :disabled="socketId === ''">Record it</UButton>

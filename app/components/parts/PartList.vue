@@ -13,10 +13,9 @@ const day = (at: string) =>
 
 <template>
   <section aria-label="Own figures">
-    <h2 class="heading mb-1">Figures that hold instead of the catalogue’s</h2>
+    <h2 class="heading mb-1">Your own figures</h2>
     <p v-if="parts.length === 0">
-      None yet: every figure is the catalogue’s. Measure a part that you use often, and its own figure takes the place
-      of the typical one in every plan.
+      None yet: every figure is the catalogue’s. Measure a part you use often, and every plan uses your figure instead.
     </p>
     <ul v-else class="ruled border-y border-(--ui-border)">
       <li v-for="part in parts" :key="partKey(part)" class="flex flex-wrap items-center gap-x-4 py-1.5">
@@ -31,7 +30,7 @@ const day = (at: string) =>
           <span class="font-label text-2xl font-semibold">{{ length(part.mm) }}</span>
           <span class="block text-sm text-muted">± {{ tolerance(part.tolerance) }}</span>
         </div>
-        <UButton :aria-label="`Take back ${partLabel(part)}`" @click="emit('withdraw', part)"> Take back </UButton>
+        <UButton :aria-label="`Remove ${partLabel(part)}`" @click="emit('withdraw', part)"> Take back </UButton>
       </li>
     </ul>
   </section>

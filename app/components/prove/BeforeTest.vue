@@ -25,6 +25,6 @@ const unmade = computed(() => (log.state ? unmadeIn(plan.value, log.state).lengt
       {{ unmade === 1 ? '1 joint is' : `${unmade} joints are` }} not made yet: make and tick
       {{ unmade === 1 ? 'it' : 'them' }} first.
     </li>
-    <li>A test that is started all the same proves nothing of that part.</li>
+    <li>A test started now proves nothing for that part.</li>
   </ul>
 </template>

@@ -19,9 +19,9 @@ const emit = defineEmits<{
 const why = ref('')
 const words: Readonly<Partial<Record<TestFault, string>>> = {
   'too few': 'fewer than five readings, or less than three minutes of them',
-  'too early': 'its time is not up',
-  'ahead of time': 'readings are dated later than they were taken',
-  simulated: 'its readings are simulated',
+  'too early': 'not run for its full time',
+  'ahead of time': 'readings dated later than they were taken',
+  simulated: 'readings are simulated',
 }
 const faults = computed(() => {
   if (props.looked)
@@ -47,15 +47,15 @@ const canEnd = computed(() => !props.disabled && (props.looked !== null || props
   <section class="space-y-2" aria-label="End the test">
     <ul v-if="faults.length" class="border-l-4 border-(--ui-warning) pl-3" data-test-faults>
       <li v-for="fault in faults" :key="fault">{{ fault }}</li>
-      <li>Ended now, it proves nothing: the record says so, joint by joint.</li>
+      <li>Ended now it proves nothing, and the record says so joint by joint.</li>
     </ul>
-    <TextField v-if="asksWhy" v-model="why" label="Why it counts though the standard fails it" :maxlength="500" />
+    <TextField v-if="asksWhy" v-model="why" label="Why it passes although the standard fails it" :maxlength="500" />
     <div class="flex flex-wrap gap-2">
       <UButton
         color="primary"
         :variant="faults.length ? 'outline' : 'solid'"
         :disabled="!canEnd"
-        :label="faults.length ? 'End test all the same' : 'End test'"
+        :label="faults.length ? 'End test anyway' : 'End test'"
         @click="end"
       />
       <UButton variant="ghost" :disabled="disabled" label="Discard test" @click="emit('discard')" />

@@ -7,7 +7,7 @@ import { supposedTest, type SupposedTest } from '~~/core/prove/supposed-test'
 import { linkWords, type LinkState } from '~/devices/link'
 import { simulatedGauge, type SimulatedGauge } from '~/devices/simulated-gauge'
 
-/** A gauge that sends its readings while the test runs. The one shipped is simulated, and can be told what goes on. */
+/** Connect a gauge its readings while the test runs. The one shipped is simulated, and can be told what goes on. */
 const props = defineProps<{ asked: ProveRequest; bar: number; disabled: boolean }>()
 const emit = defineEmits<{ reading: [reading: Reading] }>()
 const { say } = useWords()
@@ -20,14 +20,14 @@ let stops: (() => void)[] = []
 const faster = 60
 
 const leaks = [
-  { value: 'none', label: 'it is tight' },
-  { value: 'weep', label: 'it weeps' },
-  { value: 'leak', label: 'it leaks' },
+  { value: 'none', label: 'tight' },
+  { value: 'weep', label: 'weeps' },
+  { value: 'leak', label: 'leaks' },
 ] as const
 const warmings = [
-  { value: 'still', label: 'its warmth is still' },
-  { value: 'cools', label: 'it cools' },
-  { value: 'warms', label: 'it warms' },
+  { value: 'still', label: 'steady' },
+  { value: 'cools', label: 'cools' },
+  { value: 'warms', label: 'warms' },
 ] as const
 
 function letGo(): void {
@@ -55,15 +55,15 @@ function connect(): void {
 
 <template>
   <details>
-    <summary class="min-h-11 cursor-pointer py-2">A gauge that sends</summary>
+    <summary class="min-h-11 cursor-pointer py-2">Connect a gauge</summary>
     <div class="space-y-3">
       <p role="status">
         The gauge is {{ linkWords[state] }}.
         <template v-if="last">It shows {{ say.testPressure(last.bar) }}.</template>
       </p>
       <fieldset class="flex flex-wrap items-end gap-3 border-l-4 border-(--ui-border) pl-3">
-        <legend class="label">The simulated device: a minute in every second</legend>
-        <Choice v-model="supposed.leak" label="In truth" :items="leaks" class="w-36" />
+        <legend class="label">Simulated gauge: a minute every second</legend>
+        <Choice v-model="supposed.leak" label="The line" :items="leaks" class="w-36" />
         <Choice v-model="supposed.warming" label="Temperature" :items="warmings" class="w-44" />
         <UCheckbox v-model="supposed.air" label="air is trapped" />
         <UCheckbox v-model="supposed.thermometer" label="a thermometer is on the pipe" />
@@ -72,7 +72,7 @@ function connect(): void {
         >
         <template v-else>
           <UButton @click="letGo">Disconnect</UButton>
-          <UButton @click="gauge?.dropOut()">Carry it out of reach</UButton>
+          <UButton @click="gauge?.dropOut()">Carry it out of range</UButton>
         </template>
       </fieldset>
     </div>

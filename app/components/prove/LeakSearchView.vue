@@ -22,10 +22,10 @@ function nameOf({ joint, run, leg }: Suspect): string {
   return of ? `Joint ${of.number}, ${placeOf(of)}` : `The pipe of ${namesIn(run).leg(leg ?? '')}, ${runName(run)}`
 }
 const checkWords = {
-  look: 'Look at it',
-  tissue: 'Dry it and lay tissue on it',
-  listen: 'Listen at it',
-  open: 'Open up, and look at it',
+  look: 'Inspect it',
+  tissue: 'Dry it and hold a tissue to it',
+  listen: 'Listen to it',
+  open: 'Open up and inspect',
 } as const
 const next = computed(() => props.search.next)
 const result = (of: CheckResult) => emit('check', of)
@@ -46,8 +46,8 @@ function open({ joint }: Suspect): void {
     <div v-if="search.found" class="space-y-2" data-found>
       <p class="font-label text-3xl font-semibold text-(--ui-error)">It leaks: {{ nameOf(search.found) }}</p>
       <p>
-        Let the pressure off and drain before it is touched. Undo the joint, make it anew, tick it, and begin another
-        test. If that falls too, there is a second one.
+        Let the pressure off and drain before you touch it. Mark the joint as not made, make it again, mark it, and
+        start another test. If that falls too, there is a second leak.
       </p>
       <UButton
         v-if="search.found.joint"
@@ -100,8 +100,8 @@ function open({ joint }: Suspect): void {
         </div>
       </template>
       <p class="text-sm text-muted">
-        Expected to be found within {{ formatWait(Math.round(search.expected)) }}. Chances by method and by what was
-        written down, typical; one leak is taken to be sought. Nobody stands in front of an end under test.
+        Likely found within {{ formatWait(Math.round(search.expected)) }}. Chances by method and by what was recorded,
+        typical; for one leak. Nobody stands in front of an end under test.
       </p>
     </div>
     <ol class="ruled border-y border-(--ui-border)" aria-label="Suspects">

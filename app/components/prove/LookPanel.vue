@@ -50,9 +50,9 @@ const label = computed(() =>
       </li>
     </ol>
     <p v-if="first && left > 0" class="text-lg" role="status">
-      Look again in <span class="font-label text-2xl font-semibold">{{ formatClock(left) }}</span>
+      Search again in <span class="font-label text-2xl font-semibold">{{ formatClock(left) }}</span>
     </p>
-    <p v-else-if="!first">Go round: touch every joint, with a tissue where you cannot see.</p>
+    <p v-else-if="!first">Go round and touch every joint; use a tissue where you cannot see.</p>
     <div class="flex flex-wrap gap-2">
       <UButton
         color="primary"
@@ -64,7 +64,7 @@ const label = computed(() =>
       />
     </div>
     <details>
-      <summary class="label min-h-11 cursor-pointer pt-2 text-base">One of them is wet</summary>
+      <summary class="label min-h-11 cursor-pointer pt-2 text-base">One is wet</summary>
       <ul class="ruled">
         <li v-for="joint in list" :key="joint.id">
           <UCheckbox

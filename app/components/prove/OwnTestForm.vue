@@ -35,7 +35,7 @@ const pressures = [
 </script>
 
 <template>
-  <section class="space-y-3 border-l-4 border-(--ui-border) pl-3" aria-label="A test of one’s own">
+  <section class="space-y-3 border-l-4 border-(--ui-border) pl-3" aria-label="A test of my own">
     <TextField
       label="Its name"
       class="w-64"
@@ -93,7 +93,7 @@ const pressures = [
         @click="emit('change', { ...test, steps: without(test.steps, at) })"
       />
     </div>
-    <UButton v-if="test.steps.length < 12" variant="ghost" icon="i-lucide-plus" label="Another step" @click="addStep" />
+    <UButton v-if="test.steps.length < 12" variant="ghost" icon="i-lucide-plus" label="Add step" @click="addStep" />
     <div v-for="(fall, at) in test.falls" :key="`fall-${at}`" class="flex flex-wrap items-end gap-2">
       <NumberField
         label="From minute"
@@ -127,15 +127,9 @@ const pressures = [
       />
     </div>
     <div class="flex flex-wrap gap-2">
-      <UButton
-        v-if="test.falls.length < 6"
-        variant="ghost"
-        icon="i-lucide-plus"
-        label="Another fall"
-        @click="addFall"
-      />
+      <UButton v-if="test.falls.length < 6" variant="ghost" icon="i-lucide-plus" label="Add fall" @click="addFall" />
       <RemoveButton :name="test.name" @remove="emit('remove')" />
     </div>
-    <p class="text-sm text-muted">Of the workshop, for all its jobs. A test that was begun keeps what it was then.</p>
+    <p class="text-sm text-muted">For all jobs of this workshop. A test already started keeps its steps.</p>
   </section>
 </template>

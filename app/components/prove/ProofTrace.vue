@@ -25,7 +25,7 @@ const option = computed(() => proofChart({ ...props, units: units.value, isDark:
   <figure>
     <VChart :option="option" autoresize class="h-72! w-full" role="img" aria-label="The gauge’s trace" />
     <figcaption v-if="expected.length" class="text-sm text-muted">
-      Band: where 95 of 100 tight systems like this would read. Dotted: the pipe’s temperature.
+      Band: where 95 of 100 tight systems like this one read. Dotted: pipe temperature.
     </figcaption>
   </figure>
 </template>

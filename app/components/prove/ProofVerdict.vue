@@ -6,8 +6,8 @@ const props = defineProps<{ proof: ProofAnswer }>()
 const { say, tell } = useWords()
 const verdicts = {
   tight: { text: 'Tight', icon: 'i-lucide-circle-check', class: 'text-(--ui-success)' },
-  leak: { text: 'It leaks', icon: 'i-lucide-octagon-x', class: 'text-(--ui-error)' },
-  undecided: { text: 'Not decided yet', icon: 'i-lucide-circle-help', class: 'text-(--ui-warning)' },
+  leak: { text: 'Leaking', icon: 'i-lucide-octagon-x', class: 'text-(--ui-error)' },
+  undecided: { text: 'Undecided', icon: 'i-lucide-circle-help', class: 'text-(--ui-warning)' },
 } as const
 const shown = computed(() => verdicts[props.proof.verdict])
 const letter = computed(() => {
@@ -17,7 +17,7 @@ const letter = computed(() => {
     ? { text: 'Passes', icon: 'i-lucide-circle-check', class: 'text-(--ui-success)' }
     : { text: 'Fails', icon: 'i-lucide-octagon-x', class: 'text-(--ui-error)' }
 })
-const causeWords = { leak: 'leak', temperature: 'temperature', creep: 'pipe that gives', air: 'air' } as const
+const causeWords = { leak: 'leak', temperature: 'temperature', creep: 'pipe stretch', air: 'air' } as const
 const causes = computed(() => props.proof.causes.filter(({ bar }) => Math.abs(bar) >= 0.005))
 const passWord = (passes: boolean | null) => (passes === null ? 'open' : passes ? 'yes' : 'no')
 </script>
@@ -34,7 +34,7 @@ const passWord = (passes: boolean | null) => (passes === null ? 'open' : passes 
           {{ say.leak(proof.leak.mlPerMinute) }}; at least {{ say.leak(proof.leak.low) }}, at most
           {{ say.leak(proof.leak.high) }}
         </p>
-        <p v-else>Chance of a leak that matters: {{ (proof.probability * 100).toFixed(1) }} %</p>
+        <p v-else>Chance of a leak: {{ (proof.probability * 100).toFixed(1) }} %</p>
       </section>
       <section aria-label="By the profile">
         <p class="label">By the standard</p>

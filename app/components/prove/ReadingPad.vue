@@ -8,7 +8,7 @@ const bar = ref<number | undefined>()
 const celsius = ref<number | undefined>()
 const now = ref(Date.now())
 useIntervalFn(() => (now.value = Date.now()), 1000)
-/** A gauge that sends may be ahead of the clock: what is typed comes after what it sent. */
+/** Connect a gauge may be ahead of the clock: what is typed comes after what it sent. */
 const seconds = computed(() => Math.max((props.last ?? -1) + 1, Math.round((now.value - props.since) / 1000)))
 /** Every minute a reading is asked for. */
 const every = 60
@@ -30,7 +30,7 @@ function save(): void {
 <template>
   <form class="flex flex-wrap items-end gap-3" aria-label="Next reading" @submit.prevent="save">
     <div>
-      <div class="label">Since it was raised</div>
+      <div class="label">Since pressurised</div>
       <div class="font-label text-3xl font-semibold" data-clock>{{ clock }}</div>
       <div class="text-sm" :class="isDue ? 'font-semibold text-(--ui-primary)' : 'text-muted'" aria-live="polite">
         {{ isDue ? 'read it now' : 'next within the minute' }}
@@ -58,7 +58,7 @@ function save(): void {
       variant="solid"
       class="min-h-14 px-6 text-xl"
       :disabled="disabled || bar === undefined"
-      label="Save the reading"
+      label="Save reading"
     />
   </form>
 </template>

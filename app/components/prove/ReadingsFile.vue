@@ -77,15 +77,14 @@ function take(): void {
           color="primary"
           variant="solid"
           :disabled="disabled"
-          :label="`Take these ${fresh.length}`"
+          :label="`Import ${fresh.length}`"
           @click="take"
         />
         <UButton label="Leave it" @click="preview = null" />
       </div>
     </div>
     <p v-else-if="running" class="text-sm text-muted">
-      Its head line names the time (seconds, minutes or the clock’s), the pressure and the temperature, with their
-      units.
+      The first line names the columns: time (seconds, minutes or clock), pressure, temperature, with units.
     </p>
   </section>
 </template>

@@ -8,7 +8,7 @@ const props = defineProps<{ steps: readonly TestStep[]; design: number; since: n
 const { say } = useWords()
 const now = ref(Date.now())
 useIntervalFn(() => (now.value = Date.now()), 1000)
-/** A gauge that sends may be ahead of the clock. */
+/** Connect a gauge may be ahead of the clock. */
 const seconds = computed(() => Math.max(props.read, (now.value - props.since) / 1000))
 const at = computed(() => stepAt(props.steps, seconds.value))
 const words = { raise: 'Raise to', 'top up': 'Top up at', lower: 'Lower to', hold: 'Hold at' } as const
@@ -36,7 +36,7 @@ const words = { raise: 'Raise to', 'top up': 'Top up at', lower: 'Lower to', hol
       </span>
     </li>
     <li v-if="at.index === steps.length" class="flex min-h-10 items-center font-semibold" data-time-up>
-      The profile’s time is up.
+      The test time is up.
     </li>
   </ol>
 </template>

@@ -31,21 +31,21 @@ function addDose(): void {
       <p v-if="run.shut.length">Shut the water off before {{ run.shut.join(' and ') }}, and prove it at an outlet.</p>
       <p v-if="run.lowest && run.runsOff > 0">
         Bucket under {{ run.lowest }}<template v-if="run.highest !== run.lowest">, then open {{ run.highest }}</template
-        >: {{ say.volume(run.runsOff) }} run off<template v-if="run.seconds !== null">
+        >: {{ say.volume(run.runsOff) }} to run off<template v-if="run.seconds !== null">
           in about {{ formatWait(Math.max(1, Math.round(run.seconds))) }}</template
         >; {{ run.buckets }} {{ run.buckets === 1 ? 'bucket' : 'buckets' }} of {{ say.volume(run.bucket) }}.
       </p>
       <p v-else-if="run.lowest" class="text-(--ui-warning)">
-        Nothing runs off at {{ run.lowest }}: the pipe lies below it, and drains where it is cut or opened.
+        Nothing runs off at {{ run.lowest }}: the pipe is below it and drains where it is cut or opened.
       </p>
       <p v-else class="text-(--ui-warning)">No outlet to drain at: it drains where it is cut or opened.</p>
       <p v-for="kept in run.keeps" :key="kept.where" class="text-(--ui-warning)">
-        {{ say.volume(kept.litres) }} stay at {{ kept.where }}.
+        {{ say.volume(kept.litres) }} won’t drain at {{ kept.where }}.
       </p>
     </div>
     <p>
-      Filling: slowly from the lowest point, the highest outlets open until they run without spitting; valves and
-      washers in. It takes {{ say.volume(whole.litres) }}.
+      Fill slowly from the lowest point, the highest outlets open until they run without spitting; valves and washers
+      in. It takes {{ say.volume(whole.litres) }}.
     </p>
     <div v-if="!printed" class="flex flex-wrap items-end gap-2">
       <UButton
@@ -60,8 +60,8 @@ function addDose(): void {
       <UButton :disabled="!isNamed || dose.trim() === ''" label="Dosed" @click="addDose" />
     </div>
     <p class="text-sm text-muted">
-      By the bores and heights drawn, from centre to centre, typical; existing pipe that was not measured comes on top.
-      Hot water scalds: let it cool first. Heating: switch it off, and let a plastic line down without pressure.
+      From the bores and heights drawn, typical; existing pipe that was not measured comes on top. Hot water scalds: let
+      it cool first. Heating: switch it off and let a plastic line down without pressure.
     </p>
   </section>
 </template>

@@ -35,8 +35,8 @@ function cover(): void {
 
 <template>
   <div class="flex flex-wrap items-end gap-3">
-    <UFormField label="Covered: where" class="w-48">
-      <UInput v-model="covering" aria-label="Covered: where" maxlength="200" class="w-full" />
+    <UFormField label="Closed in at" class="w-48">
+      <UInput v-model="covering" aria-label="Closed in at" maxlength="200" class="w-full" />
     </UFormField>
     <Choice
       label="Behind it"
@@ -48,11 +48,11 @@ function cover(): void {
     <TextField
       v-if="covering.trim() !== '' && unlooked.length > 0"
       v-model="why"
-      :label="`Why, though ${unlooked.length} ${unlooked.length === 1 ? 'joint was' : 'joints were'} not inspected nor tested`"
+      :label="`Why, although ${unlooked.length} ${unlooked.length === 1 ? 'joint was' : 'joints were'} not inspected or tested`"
       class="min-w-60 flex-1"
       :maxlength="500"
     />
-    <PhotoButton :joint="null" label="Photo before covering" :before-covering="covering" :disabled="disabled" />
-    <UButton :disabled="!mayCover" label="It is covered" @click="cover" />
+    <PhotoButton :joint="null" label="Photo before closing in" :before-covering="covering" :disabled="disabled" />
+    <UButton :disabled="!mayCover" label="Mark as closed in" @click="cover" />
   </div>
 </template>

@@ -13,7 +13,7 @@ import { useCatalogueStore } from '~/stores/catalogue'
 const props = defineProps<{ system: System }>()
 const { built: job } = useOpenJob()
 const own = useCatalogueStore()
-const { length, say, tell } = useWords()
+const { length, say, tell, trade } = useWords()
 const { namesIn } = useNames()
 const names = computed(() => namesIn(props.system.id))
 /** Litres a minute. */
@@ -55,20 +55,21 @@ const paths = computed(() => (draw.value ? flowPaths(own.catalogue, layout.value
           (lowest) and {{ nameOf(levels.highest!) }} (highest, lets air in)</template
         >.
       </p>
-      <p v-else>No outlet yet: nothing to drain it by.</p>
+      <p v-else>No outlet yet to drain it from.</p>
       <ul class="list-disc pl-5">
         <li v-for="point in points" :key="point.nodes.join()">
           <template v-if="point.kind === 'low'"
-            >Low point at {{ placesOf(point) }}: keeps {{ say.volume(kept(point)) }}. Put a drain cock there.</template
+            >Low point at {{ placesOf(point) }}: won’t drain, {{ say.volume(kept(point))
+            }}{{ trade('. Put a drain cock there.') }}</template
           >
-          <template v-else>High point at {{ placesOf(point) }}: holds air. Put a vent there.</template>
+          <template v-else>High point at {{ placesOf(point) }}: traps air. Put a vent there.</template>
         </li>
         <li v-for="{ leg, fall } in levels.falls" :key="leg">
           {{ names.leg(leg) }} {{ fall > 0 ? 'falls' : 'rises' }} {{ say.fall(Math.abs(fall)) }}.
         </li>
         <li v-for="outlet in level" :key="outlet" class="text-(--ui-warning)">
-          The leg to {{ nameOf(outlet) }} does not fall towards it: outdoors it slopes outwards, so that no water
-          freezes in the wall.
+          The leg to {{ nameOf(outlet) }} does not fall towards it: outdoors, slope it outwards so that no water freezes
+          in the wall.
         </li>
       </ul>
     </section>
@@ -81,7 +82,7 @@ const paths = computed(() => (draw.value ? flowPaths(own.catalogue, layout.value
         :model-value="draw"
         @update:model-value="(value) => (draw = value)"
       />
-      <p v-if="paths.length === 0" class="text-muted">Put an outlet (O) at an end, and its way stands here.</p>
+      <p v-if="paths.length === 0" class="text-muted">Put an outlet (O) at an end to see the flow to it.</p>
       <div class="overflow-x-auto">
         <table v-if="paths.length" class="w-full text-left">
           <thead>
@@ -117,8 +118,8 @@ const paths = computed(() => (draw.value ? flowPaths(own.catalogue, layout.value
         </p>
       </template>
       <p class="text-sm text-muted">
-        Advice, not design: each outlet alone; typical loss coefficients; water at {{ temperatures }}; existing pipe
-        that was not measured comes on top.
+        Advice, not a design: each outlet on its own; typical loss coefficients; water at {{ temperatures }}; existing
+        pipe that was not measured comes on top.
       </p>
     </section>
   </div>

@@ -45,7 +45,7 @@ const typed = computed(() => props.entry.typed || '…')
 const degrees = (value: number) => `${Math.round(value * 10) / 10}°`
 const way = computed(() => {
   const { direction, combining, joining } = props.entry
-  if (joining) return 'to which place? Press it in the drawing'
+  if (joining) return 'to where? Press it in the drawing'
   if (direction === null) return 'which way?'
   const said =
     typeof direction === 'string'
@@ -120,8 +120,8 @@ const way = computed(() => {
       </div>
     </div>
     <p class="hidden text-sm text-muted sm:block">
-      Keys: arrows north, south, east, west; Page Up, Page Down; digits, Enter; 0 where the next fitting stands straight
-      in this one; digits, H for a leg up or down to that height; with Shift an arrow is put to the one before, 45°
+      Keys: arrows north, south, east, west; Page Up, Page Down; digits, Enter; 0 where the next fitting goes straight
+      into this one; digits, H for a leg up or down to that height; Shift with an arrow adds it to the one before, 45°
       between; T tee, B bend, V valve, U union, O outlet, C cap, M mixer, J a leg to what lies ahead or is pressed next,
       N next open end, F offset, G a fitting by its name, X pipe that is there, with a length or without; Backspace
       takes back.

@@ -25,7 +25,7 @@ watchPostEffect(() => {
   field?.focus()
   field?.select()
 })
-const { units, length } = useWords()
+const { units, length, trade } = useWords()
 const names = computed(() => namesIn(props.system))
 
 const pieceOf = computed(() => new Map(props.pieces.flatMap((piece) => piece.legs.map((id) => [id, piece] as const))))
@@ -53,7 +53,7 @@ const asPipe = (state: Leg['state']): Partial<Leg> => ({ state, ...(isClose.valu
 function setState(value: LegState | 'new'): void {
   if (value === 'no pipe') return emit('change', props.leg, { state: value, length: null })
   if (value !== 'new') return emit('change', props.leg, asPipe(value))
-  if (selected.value?.length === null) wanted.value = 'New pipe has a length: type it, centre to centre, first'
+  if (selected.value?.length === null) wanted.value = trade('Type the length first, centre to centre')
   else emit('change', props.leg, asPipe(undefined))
 }
 /** A length typed where there was no pipe is pipe; one that is rubbed out does not matter. */
@@ -127,12 +127,12 @@ function setWay(value: (typeof axes)[number] | 'other'): void {
     </ol>
     <p v-if="wanted" role="alert" class="px-1 pt-2 text-(--ui-error)">{{ wanted }}</p>
     <p v-else-if="selected?.state && !hasNoPipe(selected)" class="px-1 pt-2 text-sm text-muted">
-      Its length is left empty where it does not matter.
+      Leave its length empty if it does not matter.
     </p>
     <div v-if="selected" class="flex flex-wrap items-end gap-2 px-1 pt-2">
       <LengthField
         class="min-w-32 flex-1"
-        label="Centre to centre"
+        :label="trade('Centre to centre')"
         :of="selected.id"
         :optional="selected.state !== undefined"
         :model-value="selected.length ?? undefined"
@@ -186,7 +186,7 @@ function setWay(value: (typeof axes)[number] | 'other'): void {
       <button
         type="button"
         class="key quiet"
-        :aria-label="`Remove ${names.leg(leg)} and what hangs on it`"
+        :aria-label="`Remove ${names.leg(leg)} and what follows it`"
         @click="emit('remove', leg)"
       >
         <UIcon name="i-lucide-trash-2" class="size-5" />

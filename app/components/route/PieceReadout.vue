@@ -3,7 +3,7 @@ import type { PlanPiece } from '~~/core/pipework/planned'
 
 /** The figures of one piece: where to cut, where to mark at either end. */
 const props = defineProps<{ piece: PlanPiece }>()
-const { atMost, length, tolerance, tell } = useWords()
+const { atMost, length, tolerance, tell, trade } = useWords()
 const { namesIn } = useNames()
 const names = computed(() => namesIn(props.piece.run))
 const erring = computed(() => {
@@ -43,7 +43,7 @@ const marks = computed(() =>
     <p v-if="piece.missing" class="mt-1 font-semibold text-(--ui-warning)">{{ tell(piece.missing) }}</p>
     <details class="mt-1 text-sm">
       <summary class="min-h-8 cursor-pointer text-muted">Why</summary>
-      <p>Centre to centre, less the take-off at either end:</p>
+      <p>{{ trade('Centre to centre, less the take-off at either end:') }}</p>
       <p v-for="(end, index) in piece.ends" :key="index">
         {{ index === 0 ? 'near end' : 'far end' }}, {{ names.node(end.node) }}: take-off {{ length(end.takeOff)
         }}<template v-if="end.takeOffTolerance !== null"> ± {{ tolerance(end.takeOffTolerance) }}</template
@@ -53,7 +53,7 @@ const marks = computed(() =>
         {{ names.node(bend.node) }}, {{ bend.angle }}°: start {{ length(bend.start) }}, middle
         {{ length(bend.middle) }}, end {{ length(bend.end) }}, turned {{ bend.turn }}°
       </p>
-      <p>The tolerance is the worst case: all of them added up.</p>
+      <p>The tolerance is the worst case: all of them added.</p>
     </details>
   </div>
 </template>

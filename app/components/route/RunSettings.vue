@@ -44,13 +44,13 @@ const setPipe = (pipe: string) => change(choosePipe(own.catalogue, job.value, pr
       <ConditionForm of="new pipe" :condition="run.condition ?? {}" @change="(condition) => set({ condition })" />
     </LazyPlaceForm>
     <UButton
-      label="Turn this run round"
+      label="Reverse run"
       icon="i-lucide-arrow-left-right"
       variant="outline"
       @click="change(turnRun(job, run.id))"
     />
     <UButton
-      label="Remove this run"
+      label="Remove run"
       icon="i-lucide-trash-2"
       color="error"
       variant="outline"

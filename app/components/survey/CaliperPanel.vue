@@ -53,7 +53,7 @@ function pressKey(): void {
       <UButton color="primary" variant="solid" :disabled="state !== 'connected'" @click="pressKey">
         Press its key
       </UButton>
-      <UButton :disabled="state !== 'connected'" @click="caliper.dropOut()"> Carry it out of reach </UButton>
+      <UButton :disabled="state !== 'connected'" @click="caliper.dropOut()"> Carry it out of range </UButton>
     </fieldset>
   </div>
 </template>

@@ -4,13 +4,13 @@ import type { Observation } from '~~/core/job/observation'
 
 /** The looks, cheapest first: one press takes an answer. */
 const props = defineProps<{ observations: readonly Observation[]; suggested: string | undefined }>()
-const { say } = useWords()
+const { say, trade } = useWords()
 const emit = defineEmits<{ observe: [seen: Observation] }>()
 
 const questions: readonly { kind: LookKind; ask: string }[] = [
   { kind: 'place', ask: 'Laid' },
-  { kind: 'colour', ask: 'Colour' },
-  { kind: 'tap', ask: 'Tap it' },
+  { kind: 'colour', ask: trade('Colour') },
+  { kind: 'tap', ask: 'Knock on it' },
   { kind: 'magnet', ask: 'Magnet' },
   { kind: 'feel', ask: 'Bend by hand' },
   { kind: 'cut-end', ask: 'Cut end' },

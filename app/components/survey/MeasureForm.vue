@@ -59,7 +59,7 @@ const kindOf: Record<Measure, string> = { caliper: 'diameter', string: 'circumfe
     >
       <form class="flex gap-1.5" @submit.prevent="take(id)">
         <UInput v-model="typed[id]" inputmode="decimal" class="flex-1" :aria-label="label" />
-        <UButton type="submit" label="Take" color="neutral" variant="outline" :aria-label="`Take ${label}`" />
+        <UButton type="submit" label="Add" color="neutral" variant="outline" :aria-label="`Add ${label}`" />
       </form>
     </UFormField>
     <UFormField
@@ -69,10 +69,10 @@ const kindOf: Record<Measure, string> = { caliper: 'diameter', string: 'circumfe
     >
       <form class="flex gap-1.5" @submit.prevent="takePrint">
         <UInput v-model="print" class="flex-1" placeholder="22 x 0.9 EN 1057 R250" aria-label="Words printed on it" />
-        <UButton type="submit" label="Take" color="neutral" variant="outline" aria-label="Take the print" />
+        <UButton type="submit" label="Add" color="neutral" variant="outline" aria-label="Add the print line" />
       </form>
     </UFormField>
-    <USwitch v-model="painted" label="It is painted where I measure" />
-    <USwitch v-model="oval" label="It is oval" />
+    <USwitch v-model="painted" label="Painted where I measure" />
+    <USwitch v-model="oval" label="Oval" />
   </div>
 </template>

@@ -26,9 +26,10 @@ const regions: { value: Region; label: string }[] = [
 ]
 const verdict = computed(() => {
   const likeliest = answer.value?.groups[0]?.candidates[0]?.label
-  if (!answer.value || !likeliest) return { text: 'Look at it', detail: 'Any one thing you see narrows the list.' }
-  if (answer.value.settled) return { text: likeliest, detail: 'Settled: all that is likely takes the same fittings.' }
-  return { text: 'Undecided', detail: `Likeliest is ${likeliest}, but others take different fittings.` }
+  if (!answer.value || !likeliest)
+    return { text: 'What do you see?', detail: 'Anything you see or measure narrows the list.' }
+  if (answer.value.settled) return { text: likeliest, detail: 'Identified: everything likely takes the same fittings.' }
+  return { text: 'Undecided', detail: `Most likely ${likeliest}, but others take different fittings.` }
 })
 
 const observe = (seen: Observation) => emit('change', { observations: withSeen(props.survey.observations, seen) })
@@ -53,7 +54,7 @@ const forget = (index: number) =>
             <VerdictMark verdict="caution" :word="false" class="pt-1" />{{ tell(warning) }}
           </li>
           <li v-for="against in answer.contradictions" :key="tell(against)" class="flex gap-2 text-(--ui-error)">
-            <VerdictMark verdict="refuse" :word="false" class="pt-1" />Does not agree: {{ tell(against) }}
+            <VerdictMark verdict="refuse" :word="false" class="pt-1" />Contradicts: {{ tell(against) }}
           </li>
         </ul>
       </div>
@@ -65,14 +66,14 @@ const forget = (index: number) =>
         @choose="(pipe) => emit('choose', pipe, answer?.marks.barrier ? { barrier: true } : {})"
       />
     </section>
-    <section class="order-2 space-y-3 lg:order-1" aria-label="What is seen">
+    <section class="order-2 space-y-3 lg:order-1" aria-label="What you see">
       <div class="grid grid-cols-2 gap-3 sm:grid-cols-[1fr_10rem_7rem_auto]">
         <div class="col-span-2 sm:col-span-1"><slot name="name" /></div>
         <Choice
           label="Country"
           :items="regions"
           :model-value="region"
-          placeholder="not said"
+          placeholder="not set"
           @update:model-value="(said) => emit('change', { region: said })"
         />
         <YearField :model-value="survey.built" @update:model-value="(built) => emit('change', { built })" />
@@ -84,7 +85,7 @@ const forget = (index: number) =>
       <GaugeForm @observe="observe" />
       <details class="border-t border-(--ui-border)" @toggle.once="isCaliperOut = true">
         <summary class="opens flex min-h-11 cursor-pointer items-center gap-2 font-semibold">
-          <UIcon name="i-lucide-bluetooth" class="size-5" />Caliper that sends
+          <UIcon name="i-lucide-bluetooth" class="size-5" />Connect a caliper
         </summary>
         <LazyCaliperPanel v-if="isCaliperOut" @observe="observe" />
       </details>

@@ -25,7 +25,7 @@ function text(seen: Observation): string {
         color="neutral"
         variant="soft"
         class="px-2.5"
-        :aria-label="`Take back ${text(seen)}`"
+        :aria-label="`Remove ${text(seen)}`"
         @click="emit('forget', index)"
       />
     </li>

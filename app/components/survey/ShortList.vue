@@ -21,8 +21,8 @@ const opened = ({ candidates }: FitGroup) =>
         <summary class="opens min-h-11 cursor-pointer py-1">
           <span class="inline-block w-20 font-label text-xl font-semibold">{{ percent(group.probability) }}</span>
           <span class="text-sm text-muted"
-            >takes {{ group.fits.join(', ') || 'nothing without a doubt'
-            }}<template v-if="group.doubtful.length">; with a caution {{ group.doubtful.join(', ') }}</template></span
+            >takes {{ group.fits.join(', ') || 'no fitting for certain'
+            }}<template v-if="group.doubtful.length">, with a caution {{ group.doubtful.join(', ') }}</template></span
           >
           <span class="mt-1 block h-1.5 bg-(--ui-bg-muted)" aria-hidden="true">
             <span class="block h-full bg-(--ui-primary)" :style="{ width: `${group.probability * 100}%` }" />
@@ -37,16 +37,16 @@ const opened = ({ candidates }: FitGroup) =>
           >
             <span class="flex-1">{{ candidate.label }}</span>
             <UButton
-              :label="candidate.pipe === chosen ? 'Taken for this' : 'It is this'"
+              :label="candidate.pipe === chosen ? 'Selected' : 'Use this pipe'"
               :variant="candidate.pipe === chosen ? 'solid' : 'outline'"
               :color="candidate.pipe === chosen ? 'success' : 'neutral'"
-              :aria-label="`It is ${candidate.label}`"
+              :aria-label="`Use ${candidate.label}`"
               @click="emit('choose', candidate.pipe)"
             />
           </li>
         </ul>
         <p v-if="group.candidates.length > shownPipes" class="text-sm text-muted">
-          and {{ group.candidates.length - shownPipes }} more that take the same
+          and {{ group.candidates.length - shownPipes }} more, same fittings
         </p>
       </details>
     </li>

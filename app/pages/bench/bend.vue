@@ -43,7 +43,7 @@ const radius = computed(() => {
   const inBender = method.value === 'bender' ? bender.value?.radius : undefined
   return inBender ?? (pipe.value ? usualRadius(pipe.value, method.value) : 60)
 })
-const { length, problemOf, tell, units } = useWords()
+const { length, problemOf, tell, units, trade } = useWords()
 
 const asked = computed<{ tube: Tube; problem: '' } | { tube: null; problem: string }>(() => {
   try {
@@ -122,7 +122,7 @@ function addMark(): void {
         />
         <LengthField
           v-if="['four', 'u', 's'].includes(question.kind)"
-          :label="question.kind === 'four' ? 'Straight across' : 'Centre to centre'"
+          :label="question.kind === 'four' ? 'Straight across' : trade('Centre to centre')"
           :limits="ways"
           :model-value="question.across"
           @update:model-value="(mm) => mm !== undefined && set({ across: mm })"
@@ -186,7 +186,7 @@ function addMark(): void {
             @click="set({ marks: question.marks.filter((_, at) => at !== index) })"
           />
         </li>
-        <li class="py-2"><UButton icon="i-lucide-plus" label="Another mark" @click="addMark" /></li>
+        <li class="py-2"><UButton icon="i-lucide-plus" label="Add mark" @click="addMark" /></li>
       </ol>
       <dl v-if="found" class="grid grid-cols-2 gap-x-3" aria-label="The offset">
         <template v-if="question.kind === 'offset' && question.roll > 0">
@@ -199,7 +199,7 @@ function addMark(): void {
         <dd class="font-label text-lg font-semibold">{{ length(found.travel) }}</dd>
         <dt class="label">Along the run</dt>
         <dd class="font-label text-lg font-semibold">{{ length(found.advance) }}</dd>
-        <dt class="label">Longer than straight on by</dt>
+        <dt class="label">Extra length over straight</dt>
         <dd class="font-label text-lg font-semibold">{{ length(found.shortening) }}</dd>
       </dl>
       <CornerTable

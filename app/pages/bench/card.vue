@@ -86,7 +86,7 @@ function putOnStrip(): void {
         @update:model-value="(method) => set({ method })"
       />
       <TemperatureField
-        label="How warm it is here"
+        label="Temperature here"
         :least="-30"
         :most="50"
         :model-value="celsius ?? undefined"
@@ -99,10 +99,10 @@ function putOnStrip(): void {
     <AskedMost :most="cardsAskedMost(units)" :last="last" @ask="set" />
     <div v-if="pipe && card && verdict" class="grid gap-6 lg:grid-cols-[minmax(0,22rem)_minmax(0,1fr)]">
       <section class="space-y-4" aria-label="Insertion depth">
-        <Readout v-if="isRefused" label="Not to be made" value="refused" basis="by the rules below" />
+        <Readout v-if="isRefused" label="Not allowed" value="refused" basis="by the rules below" />
         <Readout
           v-else
-          label="Mark the pipe at"
+          label="Mark at"
           :value="length(card.insertion?.mm ?? null)"
           :tolerance="card.insertion ? tolerance(card.insertion.tolerance) : ''"
           :basis="card.insertion?.basis ?? 'not in the catalogue: measure the socket'"
@@ -113,21 +113,21 @@ function putOnStrip(): void {
         </div>
         <div class="grid grid-cols-2 items-end gap-3">
           <Choice
-            label="How it lies"
+            label="Position"
             :items="attitudeItems"
             :model-value="question.attitude"
-            placeholder="not said"
+            placeholder="not set"
             @update:model-value="(attitude) => set({ attitude })"
           />
           <UCheckbox
             :model-value="question.wet ?? false"
-            label="Still dripping"
+            label="Line still wet"
             class="min-h-11 items-center"
             @update:model-value="(on) => set({ wet: on === true ? true : undefined })"
           />
         </div>
       </section>
-      <p v-if="isRefused">No card: this method is refused on this pipe. Choose another method or pipe.</p>
+      <p v-if="isRefused">No card: this method is not allowed on this pipe. Choose another method or pipe.</p>
       <div v-else class="space-y-6">
         <JointCardView
           :key="`${question.pipe}${question.method}`"

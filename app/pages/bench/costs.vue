@@ -37,8 +37,8 @@ watch(shownCurrency, (now) => (currency.value = now))
 <template>
   <div class="space-y-4">
     <p class="max-w-3xl">
-      These count wherever methods are compared and fittings are chosen. They ship made up: set your own. What you have
-      changed is marked <span class="font-semibold text-(--ui-primary)">yours</span>.
+      Used wherever methods are compared and fittings chosen. These are example prices: set your own. What you change is
+      marked <span class="font-semibold text-(--ui-primary)">yours</span>.
     </p>
     <p v-if="store.problem" role="alert" class="text-(--ui-error)">{{ store.problem }}</p>
     <div class="flex flex-wrap items-end gap-3">

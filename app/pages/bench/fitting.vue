@@ -26,7 +26,7 @@ watch(text, () => void rested())
     <section class="space-y-4" aria-label="Name">
       <TextField
         v-model="text"
-        label="As it is said at the counter"
+        label="Ask as at the counter"
         large
         :maxlength="120"
         placeholder="22 x 15 solder reducer"
@@ -39,8 +39,7 @@ watch(text, () => void rested())
     </section>
     <section aria-label="What it means">
       <p v-if="!found">
-        Write a fitting’s name, or press an example: what it is, its ends, and the usual mistake in its order stand
-        here.
+        Type a fitting’s name, or press an example: you get what it is, its ends, and the usual mistake in ordering it.
       </p>
       <template v-else>
         <div data-readout aria-live="polite">
@@ -67,7 +66,7 @@ watch(text, () => void rested())
           </li>
         </ul>
         <p v-if="found.fittings.length > shown" class="mt-2 text-sm text-muted">
-          and {{ found.fittings.length - shown }} more: say the method or the ends to narrow it
+          and {{ found.fittings.length - shown }} more: add the method or the ends to narrow it
         </p>
       </template>
     </section>

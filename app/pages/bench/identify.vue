@@ -11,7 +11,7 @@ const blank: Survey = { id: 's1', name: 'On the bench', observations: [] }
 const survey = useLocalStorage<Survey>('jolvet-bench-survey', blank)
 const taken = computed(() => {
   const label = survey.value.pipe && shippedCatalogue.pipe(survey.value.pipe)?.label
-  return label ? `Taken for ${label}.` : ''
+  return label ? `Selected: ${label}.` : ''
 })
 const problem = ref('')
 
@@ -29,7 +29,7 @@ async function makeJob(): Promise<void> {
     takeForPipe(shippedCatalogue, base, randomIds, { id: survey.value.id, pipe }),
   )
   if (begun.outcome === 'begun') await navigateTo(`/jobs/${begun.id}/join`)
-  else problem.value = 'The server or its database does not answer; what you entered stays here. Try again in a moment.'
+  else problem.value = 'The server does not answer; what you entered stays here. Try again in a moment.'
 }
 </script>
 
@@ -43,8 +43,8 @@ async function makeJob(): Promise<void> {
     >
       <template #name>
         <div class="flex flex-wrap items-end gap-2">
-          <UButton @click="survey = blank">Another pipe</UButton>
-          <UButton v-if="survey.pipe" color="primary" variant="solid" @click="makeJob">Begin a job with it</UButton>
+          <UButton @click="survey = blank">Add pipe</UButton>
+          <UButton v-if="survey.pipe" color="primary" variant="solid" @click="makeJob">Start a job with it</UButton>
         </div>
       </template>
     </PipeQuestion>

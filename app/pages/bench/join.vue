@@ -90,6 +90,6 @@ const set = (part: Partial<Question>) => (question.value = { ...question.value, 
         />
       </PlaceForm>
     </JoinQuestion>
-    <p v-else>Choose both pipes: what fits each, and the fittings between them, stand here.</p>
+    <p v-else>Choose both pipes to see the fittings between them and the methods for each.</p>
   </div>
 </template>

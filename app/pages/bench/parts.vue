@@ -16,14 +16,14 @@ async function say(sent: ReturnType<typeof store.record>, what: string): Promise
 const called = ([part]: readonly Part[]): string => (part ? partLabel(part) : '')
 const record = (parts: readonly Part[], what: string) => say(store.record(parts, called(parts)), what)
 const withdraw = (part: RecordedPart) =>
-  say(store.withdraw(part, called([part])), 'Taken back: the figure before it holds again.')
+  say(store.withdraw(part, called([part])), 'Removed: the figure before it is used again.')
 </script>
 
 <template>
   <div class="grid gap-8 xl:grid-cols-[minmax(0,26rem)_minmax(0,1fr)]">
     <div class="space-y-6">
-      <PartForm @record="(parts) => record(parts, 'Recorded: every plan reckons with it from now on.')" />
-      <LazyNamedPartForm @record="(parts) => record(parts, 'Recorded: every plan reckons with it from now on.')" />
+      <PartForm @record="(parts) => record(parts, 'Saved: every plan uses it from now on.')" />
+      <LazyNamedPartForm @record="(parts) => record(parts, 'Saved: every plan uses it from now on.')" />
       <section v-if="problems.length" role="alert" class="border-l-4 border-(--ui-error) pl-3">
         <p v-for="problem in problems" :key="problem">{{ problem }}</p>
       </section>

@@ -45,10 +45,10 @@ function copy(): void {
 
 <template>
   <div class="max-w-5xl">
-    <p class="mb-3">What every verdict rests on. Local code and the fitting maker’s sheet overrule all of it.</p>
+    <p class="mb-3">What every verdict is based on. Local code and the fitting maker’s sheet come first.</p>
     <div class="mb-5 flex flex-wrap items-end gap-3">
       <Choice label="Rule profile" class="w-64" :items="items" :model-value="current" @update:model-value="look" />
-      <UButton @click="copy"> <UIcon name="i-lucide-copy" class="size-5" />Copy it and change the copy </UButton>
+      <UButton @click="copy"> <UIcon name="i-lucide-copy" class="size-5" />Copy and change </UButton>
     </div>
     <ProfileEditor v-if="ownId && own" :id="ownId" :key="ownId" :profile="own" class="mb-6" />
     <ul class="ruled border-y border-(--ui-border)" aria-label="Rules">

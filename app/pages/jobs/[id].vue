@@ -33,7 +33,7 @@ const {
 const words = {
   gone: 'There is no such job',
   away: 'Waiting for the server',
-  unreadable: 'This job cannot be read as it is stored',
+  unreadable: 'This job cannot be read',
 } as const
 
 let retry: ReturnType<typeof setTimeout> | undefined
@@ -155,10 +155,10 @@ onBeforeUnmount(() => {
       {{ problem ? words[problem] : 'Opening …' }}
     </h1>
     <p v-if="problem === 'away'">
-      The server or its database does not answer. This page tries again by itself; nothing that you typed is lost.
+      The server does not answer. This page tries again by itself; nothing you typed is lost.
     </p>
     <p v-if="problem === 'unreadable'">
-      Its text is whole: download it from the list of jobs, mend it, and open it as a job file.
+      Its text is complete: download it from the list of jobs, mend it, and open it as a job file.
     </p>
     <p v-if="problem === 'gone' || problem === 'unreadable'">
       <NuxtLink to="/" class="underline">Back to all jobs</NuxtLink>

@@ -5,7 +5,7 @@ import { pipeIdIn } from '../../job/leg-defaults'
 export const bendRadiusRule = checkRule({
   meta: {
     ...bendRadius,
-    statement: 'A pipe is bent no tighter than its material and wall allow.',
+    statement: 'Bend no tighter than material and wall allow.',
     why: 'Too tight it kinks or flattens: the kink leaks, or wears through later.',
     basis: 'typical',
     settings: [],

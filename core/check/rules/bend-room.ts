@@ -4,8 +4,8 @@ import { atPlace, checkRule, piecePlace } from '../rule'
 export const bendRoomRule = checkRule({
   meta: {
     ...bendRoom,
-    statement: 'Bends do not overlap, and none reaches beyond the end of its pipe.',
-    why: 'A bend takes its set-back of the leg to either side: where both take the same pipe, neither can be made.',
+    statement: 'Bends must not overlap, or run past the end of the pipe.',
+    why: 'A bend uses its set-back of the leg on either side: where two need the same pipe, neither can be made.',
     basis: 'standard',
     settings: [],
     step: 'cut',

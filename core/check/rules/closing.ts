@@ -4,8 +4,8 @@ import { atPlace, checkRule, legPlace } from '../rule'
 export const closing = checkRule({
   meta: {
     id: 'closing',
-    statement: 'A run between two fixed points reaches both, and a loop ends where it began.',
-    why: 'What does not close on paper is pulled together on site, and the pull stays in the joints.',
+    statement: 'A run between two fixed points must reach both, and a loop must end where it starts.',
+    why: 'What does not close on paper gets pulled together on site, and the strain stays in the joints.',
     basis: 'standard',
     settings: [],
     step: 'route',
@@ -19,7 +19,7 @@ export const closing = checkRule({
       loop: sentence(
         { x: 4, y: 0, z: -2 },
         ({ x, y, z }, say) =>
-          `the loop that this leg closes misses its beginning by ${say.length(x)} east, ${say.length(y)} north, ${say.length(z)} up`,
+          `this loop misses its start by ${say.length(x)} east, ${say.length(y)} north, ${say.length(z)} up`,
       ),
     },
   },

@@ -4,13 +4,13 @@ import { atPlace, checkRule, nodePlace } from '../rule'
 export const connected = checkRule({
   meta: {
     id: 'connected',
-    statement: 'Every fitting of a run hangs on its start.',
-    why: 'What no pipe leads to has no place, and nothing of it can be reckoned.',
+    statement: 'Every fitting is connected to the start of the run.',
+    why: 'A node that no pipe leads to has no place, and no figure.',
     basis: 'trade practice',
     settings: [],
     step: 'route',
     todo: true,
-    messages: { loose: fixed('no leg leads here from the start of the run') },
+    messages: { loose: fixed('not connected to the start of the run') },
   },
   check(subject, { refuse }) {
     const { system, places } = subject.layout

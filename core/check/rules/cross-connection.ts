@@ -6,8 +6,8 @@ import { atPlace, checkRule, nodePlace } from '../rule'
 export const crossConnection = checkRule({
   meta: {
     id: 'cross-connection',
-    statement: 'Drinking water and heating water are never joined.',
-    why: 'Heating water that is drawn or pushed back into drinking water makes people ill.',
+    statement: 'Never join drinking water and heating water.',
+    why: 'Heating water drawn or pushed back into drinking water makes people ill.',
     basis: 'standard',
     settings: [],
     step: 'route',

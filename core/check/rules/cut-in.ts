@@ -4,9 +4,8 @@ import { atPlace, checkRule, nodePlace } from '../rule'
 export const cutInPlay = checkRule({
   meta: {
     id: 'cut-in-play',
-    statement:
-      'A fitting goes between two held ends only where one of them can come back by the depth that it goes in.',
-    why: 'Pipe that is forced sideways into a fitting scores it or stands short in it.',
+    statement: 'A fitting goes between two fixed ends only if one of them can spring back by the insertion depth.',
+    why: 'Pipe forced sideways into a fitting scores it or stops short.',
     basis: 'standard',
     settings: [],
     step: 'cut',
@@ -15,7 +14,7 @@ export const cutInPlay = checkRule({
       unsaid: sentence(
         { needed: 15.6 },
         ({ needed }, say) =>
-          `one of the cut ends must come back ${say.atLeast(needed)}: say by how much they can be sprung apart, or put in new pipe with a slip coupling (Cut in)`,
+          `one of the cut ends must spring back ${say.atLeast(needed)}: enter how far they can be sprung apart, or put in new pipe with a slip coupling (Cut in)`,
       ),
       short: sentence(
         { needed: 15.6, play: 5, short: 10.6 },
@@ -39,8 +38,8 @@ export const cutInPlay = checkRule({
 export const stubLength = checkRule({
   meta: {
     id: 'stub-length',
-    statement: 'A stub that carries a joint again is long enough for the joint and its tool.',
-    why: 'On too short a stub the pipe stands short in the fitting, or jaw and nut find no room and the joint only looks made.',
+    statement: 'A stub that is used again must be long enough for the joint and its tool.',
+    why: 'On too short a stub the pipe stops short in the fitting, or jaw and nut have no room and the joint only looks made.',
     basis: 'typical',
     settings: [],
     step: 'cut',
@@ -49,7 +48,7 @@ export const stubLength = checkRule({
       short: sentence(
         { stub: 20, needed: 45, short: 25 },
         ({ stub, needed, short }, say) =>
-          `${say.length(stub)} of the existing pipe is left, and the joint with its tool wants ${say.length(needed)}: move it by ${say.atLeast(short)}, or take the pipe out to its next fitting`,
+          `${say.length(stub)} of the existing pipe is left, and the joint and its tool need ${say.length(needed)}: move it by ${say.atLeast(short)}, or take the pipe out to its next fitting`,
       ),
     },
   },

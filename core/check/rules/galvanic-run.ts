@@ -21,9 +21,8 @@ function fittingsAt(node: Node): Fitting[] {
 export const galvanicRun = checkRule({
   meta: {
     id: 'galvanic-run',
-    statement:
-      'Copper and galvanised steel do not touch within a run either, and copper does not stand upstream of zinc.',
-    why: 'What is so between an existing pipe and a new one is so at every fitting beyond.',
+    statement: 'Within a run too, copper and galvanised steel must not touch, and no copper upstream of zinc.',
+    why: 'What holds between existing and new pipe holds at every fitting after it.',
     basis: 'guidance',
     settings: ['dielectric'],
     step: 'route',

@@ -1,6 +1,7 @@
 import type { NodeKind } from '../../job/job'
 import { nodeWord } from '../../job/node-legs'
 import { sentence } from '../../quantity/words/sentence'
+import { withArticle } from '../../quantity/words/trade-words'
 import { turnAt } from '../../run/layout'
 import { isNewFitting } from '../../run/states'
 import { atPlace, checkRule, nodePlace } from '../rule'
@@ -20,8 +21,8 @@ const outOfLine = 1
 export const goesStraight = checkRule({
   meta: {
     id: 'goes-straight',
-    statement: 'A fitting whose two ends are in line stands in a straight.',
-    why: 'A pipe that is pulled round into a straight fitting loads its seal on one side.',
+    statement: 'A fitting with its two ends in line goes in a straight.',
+    why: 'Pipe pulled sideways into a straight fitting loads its seal on one side.',
     basis: 'trade practice',
     settings: [],
     step: 'route',
@@ -29,7 +30,8 @@ export const goesStraight = checkRule({
     messages: {
       turns: sentence(
         { kind: 'coupling' },
-        ({ kind }) => `the pipe turns here, and a ${kind} goes straight on: put an elbow or a bend beside it`,
+        ({ kind }) =>
+          `the pipe turns here, and ${withArticle(kind)} goes straight on: put an elbow or a bend beside it`,
       ),
     },
   },

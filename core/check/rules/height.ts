@@ -5,8 +5,8 @@ import { atPlace, checkRule, nodePlace } from '../rule'
 export const height = checkRule({
   meta: {
     id: 'height',
-    statement: 'What is to stand at a height stands there.',
-    why: 'An outlet at the wrong height misses the basin, the tile or the cupboard that it is for.',
+    statement: 'What has a set height must be at that height.',
+    why: 'An outlet at the wrong height misses its basin, tile or cupboard.',
     basis: 'standard',
     settings: [],
     step: 'route',

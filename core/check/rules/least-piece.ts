@@ -5,8 +5,8 @@ import { atPlace, checkRule, piecePlace } from '../rule'
 export const leastPiece = checkRule({
   meta: {
     id: 'least-piece',
-    statement: 'A piece is at least as long as it goes into both its fittings.',
-    why: 'Shorter, one of the two joints cannot be home.',
+    statement: 'A piece must be as long as both its insertion depths together.',
+    why: 'Shorter, one of the two joints is not fully in.',
     basis: 'standard',
     settings: [],
     step: 'cut',

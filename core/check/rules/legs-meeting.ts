@@ -3,6 +3,7 @@ import { namedFittingAt } from '../../run/named-fitting'
 import { legsInto } from '../../pipework/take-off/named-fittings'
 import { isNewFitting } from '../../run/states'
 import { sentence } from '../../quantity/words/sentence'
+import { withArticle } from '../../quantity/words/trade-words'
 import { atPlace, checkRule, nodePlace, type SystemSubject } from '../rule'
 
 interface Meeting {
@@ -39,8 +40,8 @@ function meetings({ catalogue, layout, directJoints }: SystemSubject): Meeting[]
 export const openEnd = checkRule({
   meta: {
     id: 'open-end',
-    statement: 'Every end of a fitting has its pipe.',
-    why: 'An end that is left open lets the water out.',
+    statement: 'Every end of a fitting needs its pipe.',
+    why: 'An end left open lets the water out.',
     basis: 'trade practice',
     settings: [],
     step: 'route',
@@ -48,7 +49,7 @@ export const openEnd = checkRule({
     messages: {
       open: sentence(
         { meeting: 2, wanted: 3 },
-        ({ meeting, wanted }) => `${meeting} of ${wanted} legs are drawn: draw the next, or change what stands here`,
+        ({ meeting, wanted }) => `${meeting} of ${wanted} legs drawn: draw the next, or change the fitting here`,
       ),
     },
   },
@@ -61,8 +62,8 @@ export const openEnd = checkRule({
 export const tooManyLegs = checkRule({
   meta: {
     id: 'too-many-legs',
-    statement: 'No more pipes meet at a fitting than it has ends.',
-    why: 'A fitting has as many mouths as it was made with.',
+    statement: 'A fitting takes as many pipes as it has ends.',
+    why: 'A fitting has the ends it was made with.',
     basis: 'trade practice',
     settings: [],
     step: 'route',
@@ -70,7 +71,7 @@ export const tooManyLegs = checkRule({
     messages: {
       many: sentence(
         { meeting: 3, wanted: 2, kind: 'elbow' },
-        ({ meeting, wanted, kind }) => `${meeting} legs meet where a ${kind} takes ${wanted}`,
+        ({ meeting, wanted, kind }) => `${meeting} legs meet where ${withArticle(kind)} takes ${wanted}`,
       ),
     },
   },

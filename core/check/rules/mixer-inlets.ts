@@ -6,7 +6,7 @@ export const mixerInlets = checkRule({
   meta: {
     id: 'mixer-inlets',
     statement: 'One pipe brings hot water to a mixer, and one brings cold.',
-    why: 'Each inlet is made for its own: changed over, the mixer scalds where it should cool.',
+    why: 'Each inlet is made for its own: swapped over, the mixer scalds.',
     basis: 'trade practice',
     settings: [],
     step: 'route',
@@ -14,8 +14,7 @@ export const mixerInlets = checkRule({
     messages: {
       inlets: sentence(
         { hot: 0, cold: 1 },
-        ({ hot, cold }) =>
-          `${hot} hot and ${cold} cold lead to this mixer, and it takes one of each: draw them towards it`,
+        ({ hot, cold }) => `${hot} hot and ${cold} cold lead to this mixer, and it takes one of each: draw them to it`,
       ),
     },
   },

@@ -54,8 +54,8 @@ export const oneBody = checkRule({
   meta: {
     id: 'one-body',
     statement:
-      'Only fittings that are made stand in a run: none of two families of size, no valve or union of two sizes.',
-    why: 'Metric and inch, or BSP and NPT, start in each other and never seal; what has no maker cannot be bought.',
+      'Only fittings that somebody makes: none of two size families in one body, no valve or union of two sizes.',
+    why: 'Metric and inch, or BSP and NPT, start in each other and never seal; what nobody makes cannot be bought.',
     basis: 'trade practice',
     settings: [],
     step: 'route',
@@ -64,7 +64,7 @@ export const oneBody = checkRule({
       families: sentence(
         { kind: 'coupling', one: 'metric', other: 'copper tube size' },
         ({ kind, one, other }) =>
-          `no ${kind} is made with ${one} and ${other} in one body: join them by threads, BSP to NPT in one brass adapter, or choose what joins the two here`,
+          `no ${kind} is made with ${one} and ${other} in one body: join them by threads, BSP to NPT in one brass adapter, or choose the fittings here`,
       ),
       threads: sentence(
         { kind: 'coupling', one: 'BSP', other: 'NPT' },
@@ -82,7 +82,7 @@ export const oneBody = checkRule({
       unmade: sentence(
         { fitting: '22 press × 16 multilayer press adapter' },
         ({ fitting }) =>
-          `nobody is known to make the ${fitting} that was chosen: choose others, or measure the one in the hand`,
+          `nobody is known to make the ${fitting} chosen here: choose another, or measure the one in your hand`,
       ),
       branch: sentence(
         { sizes: '28 × 12' },

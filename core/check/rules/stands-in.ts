@@ -5,8 +5,8 @@ import { atPlace, checkRule, legPlace } from '../rule'
 export const standsIn = checkRule({
   meta: {
     id: 'stands-in',
-    statement: 'Where no pipe is drawn between two fittings, the one stands straight in the other.',
-    why: 'A spigot wants its socket and a thread its opposite; two sockets want a piece of pipe between.',
+    statement: 'Where no pipe is drawn between two fittings, one goes straight into the other.',
+    why: 'A spigot needs a socket and a thread its opposite; two sockets need a piece of pipe between.',
     basis: 'trade practice',
     settings: [],
     step: 'route',
@@ -15,9 +15,9 @@ export const standsIn = checkRule({
       choose: sentence(
         { between: ['tee', 'elbow 2'] },
         ({ between: [one, other] }) =>
-          `no pipe is drawn here, and neither of ${one} and ${other} goes into the other: choose one by its name, as a street elbow, or draw pipe`,
+          `no pipe is drawn here, and neither of ${one} and ${other} goes into the other: choose one by name, such as a street elbow, or draw pipe`,
       ),
-      unknown: fixed('how far one fitting stands in the other here is not in the catalogue: measure them as own parts'),
+      unknown: fixed('how far one fitting goes into the other is not in the catalogue: measure them as own parts'),
     },
   },
   check(subject, { caution }) {

@@ -4,8 +4,8 @@ import { atPlace, type CheckMeta, type StockRule } from '../rule'
 
 const meta = {
   id: 'stock',
-  statement: 'No piece is longer than what it is cut from.',
-  why: 'A longer one takes a coupling, and a coupling wants its place on a straight.',
+  statement: 'No piece longer than its stock.',
+  why: 'A longer one needs a coupling, and a coupling needs a straight.',
   basis: 'standard',
   settings: [],
   step: 'cut',
@@ -13,7 +13,7 @@ const meta = {
   messages: {
     long: sentence(
       { length: 4200 },
-      ({ length }, say) => `${say.length(length)} is longer than a stock length: put couplings in, under Cut`,
+      ({ length }, say) => `${say.length(length)} is longer than a stock length: put couplings in under Cut`,
     ),
   },
 } as const satisfies CheckMeta

@@ -5,9 +5,8 @@ import { atPlace, checkRule, legPlace } from '../rule'
 export const support = checkRule({
   meta: {
     ...supportSentences,
-    statement:
-      'Pipe is held at least as often as its material and size ask for, measured along the pipe and round corners.',
-    why: 'Pipe that hangs pulls on its joints, and pipe that can swing knocks and wears through.',
+    statement: 'Clip pipe as often as its material and size need, measured along the pipe and round corners.',
+    why: 'Sagging pipe pulls on its joints; pipe that can swing knocks and wears through.',
     basis: 'guidance',
     settings: ['spacing', 'clipFromSolder', 'clipFromJoint'],
     step: 'route',

@@ -6,15 +6,15 @@ import { chainChosen } from '../../job/chosen'
 export const tieInGoesOn = checkRule({
   meta: {
     id: 'tie-in-goes-on',
-    statement: 'Fittings are put in where new pipe begins.',
-    why: 'Existing pipe that goes on is not cut at the place where it was identified: nothing is joined there.',
+    statement: 'Fittings go in where new pipe starts.',
+    why: 'Existing pipe that goes on is not cut where it was identified: nothing is joined there.',
     basis: 'trade practice',
     settings: [],
     step: 'join',
     todo: true,
     messages: {
       'goes on': fixed(
-        'existing pipe goes on from here, so the fittings chosen here go nowhere: choose them where new pipe begins, or make the first leg new pipe',
+        'existing pipe goes on from here, so the fittings chosen here join nothing: choose them where new pipe starts, or make the first leg new pipe',
       ),
     },
   },

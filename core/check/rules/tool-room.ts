@@ -23,7 +23,7 @@ function tooTight({ catalogue }: SystemSubject, piece: PlanPiece) {
 export const toolRoom = checkRule({
   meta: {
     id: 'tool-room',
-    statement: 'Between two fittings on one piece there is room for jaw, ring or nut.',
+    statement: 'Between two fittings on one piece there must be room for jaw, ring or nut.',
     why: 'A jaw that does not close square, a ring on another ring, a nut that cannot be turned: the joint looks made and is not.',
     basis: 'typical',
     settings: [],

@@ -5,8 +5,8 @@ import { atPlace, checkRule, piecePlace } from '../rule'
 export const unknownFigure = checkRule({
   meta: {
     ...missingFigure,
-    statement: 'A piece whose figures are not known has no cut length until they are measured.',
-    why: 'A guess looks like a figure and is cut like one.',
+    statement: 'No cut length until the missing figures are measured.',
+    why: 'A guess looks like a figure and gets cut like one.',
     basis: 'trade practice',
     settings: [],
     step: 'cut',

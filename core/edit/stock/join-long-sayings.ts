@@ -4,7 +4,7 @@ import { fixed, messagesOf } from '../../quantity/words/sentence'
 export const joinLongSentences = {
   id: 'join-long',
   messages: {
-    'no room': fixed('no straight of it has room for a coupling clear of bends and of what it is fixed to'),
+    'no room': fixed('no straight has room for a coupling clear of bends and clips'),
     'not known': fixed('the coupling’s take-off or depth is not in the catalogue: put it in by hand, and measure it'),
     many: fixed('too many couplings'),
   },

@@ -5,7 +5,7 @@ import { rule } from '../rule'
 export const airTest = rule({
   meta: {
     id: 'air-test',
-    statement: 'Plastic is not tested with compressed air, unless its maker allows it.',
+    statement: 'Never test plastic with compressed air, unless its maker allows it.',
     why: 'Air stores energy: a plastic joint that lets go under air throws pieces.',
     basis: 'guidance',
     settings: [],

@@ -4,12 +4,12 @@ import { rule } from '../rule'
 export const alignment = rule({
   meta: {
     id: 'alignment',
-    statement: 'A pipe goes into push-fit in line with it, and stays so.',
-    why: 'A pipe that leans loads the ring on one side, and the other side lets water by.',
+    statement: 'Pipe goes into push-fit in line, and stays in line.',
+    why: 'A pipe at an angle loads the ring on one side, and the other side leaks.',
     basis: 'trade practice',
     settings: [],
     messages: {
-      askew: fixed('the pipe does not stand in line: clip it in line first'),
+      askew: fixed('the pipe is out of line: clip it in line first'),
     },
   },
   check({ method, place }, { refuse }) {

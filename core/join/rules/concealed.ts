@@ -4,13 +4,15 @@ import { rule } from '../rule'
 export const concealed = rule({
   meta: {
     id: 'concealed',
-    statement: 'A joint that cannot be reached again is soldered, pressed, crimped or expanded.',
-    why: 'A nut or a collar can work loose, and a weep in a closed wall is found by the damage.',
+    statement: 'A joint out of reach must be soldered, pressed, crimped or expanded.',
+    why: 'A nut or collar can work loose, and a weep in a closed wall shows only by the damage.',
     basis: 'model code',
     settings: ['concealedDemountable'],
     messages: {
-      accepted: fixed('accepted in a closed place by this profile'),
-      unreachable: fixed('it cannot be reached again: use solder, press, crimp or expansion, or leave a hatch'),
+      accepted: fixed('accepted by this code when closed in'),
+      unreachable: fixed(
+        'out of reach once closed in: use solder, press, crimp or expansion, or leave an access panel',
+      ),
     },
   },
   check({ method, place, profile }, { fits, as }) {

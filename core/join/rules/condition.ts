@@ -7,8 +7,8 @@ const brightShare = 1.5
 export const condition = rule({
   meta: {
     id: 'condition',
-    statement: 'The wall under the seal is round, clean and without scores.',
-    why: 'A score is a channel past the ring; paint and old solder hold the pipe off its stop.',
+    statement: 'The wall under the seal must be round, clean and unscored.',
+    why: 'A score is a channel past the ring; paint and old solder keep the pipe off its stop.',
     basis: 'guidance',
     settings: ['ovality'],
     messages: {

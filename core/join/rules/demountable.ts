@@ -4,13 +4,13 @@ import { rule } from '../rule'
 export const demountable = rule({
   meta: {
     id: 'demountable',
-    statement: 'What must come apart again is made with compression, a union or a push-fit with a release.',
-    why: 'Solder, press, crimp and expansion joints are cut out.',
+    statement: 'What must come apart again needs compression, a union or a push-fit with a release.',
+    why: 'Solder, press, crimp and expansion joints have to be cut out.',
     basis: 'trade practice',
     settings: [],
     messages: {
       apart: fixed('comes apart again'),
-      cut: fixed('it does not come apart: compression, a union or push-fit'),
+      cut: fixed('does not come apart: use compression, a union or push-fit'),
     },
   },
   check({ method, place }, { fits, refuse }) {

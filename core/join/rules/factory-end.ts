@@ -4,7 +4,7 @@ import { rule } from '../rule'
 export const factoryEnd = rule({
   meta: {
     id: 'factory-end',
-    statement: 'A factory end is cut and deburred before it goes into push-fit.',
+    statement: 'Cut back and deburr a factory end before push-fit.',
     why: 'The mill’s square edge shaves the ring as it goes in.',
     basis: 'trade practice',
     settings: [],

@@ -8,22 +8,22 @@ const article = (between: Between): string => (between === 'brass' ? 'brass' : '
 
 const meta = {
   id: 'galvanic',
-  statement: 'Copper and galvanised steel do not touch, and copper does not stand upstream of zinc.',
-  why: 'Copper that the water carries along settles on zinc and pits it; where the two touch, the steel is eaten first.',
+  statement: 'Copper and galvanised steel must not touch, and no copper upstream of zinc.',
+  why: 'Copper carried by the water settles on zinc and pits it; where the two touch, the steel corrodes first.',
   basis: 'guidance',
   settings: ['dielectric'],
   messages: {
     upstream: sentence<{ readonly between: Between }>(
       { between: 'brass' },
       ({ between }) =>
-        `copper upstream of galvanised steel: deposits pit the zinc; turn the order round or replace the steel, and put ${article(between)} between the two`,
+        `copper upstream of galvanised steel: deposits pit the zinc; swap the order or replace the steel, and put ${article(between)} between the two`,
     ),
     touch: sentence<{ readonly between: Between }>(
       { between: 'dielectric union' },
       ({ between }) => `copper to steel: put ${article(between)} between the two`,
     ),
     pits: fixed(
-      'copper upstream of galvanised steel: deposits pit the zinc, whatever stands between; turn the order round, or replace the steel',
+      'copper upstream of galvanised steel: deposits pit the zinc, whatever is between; swap the order, or replace the steel',
     ),
   },
 } as const satisfies RuleMeta

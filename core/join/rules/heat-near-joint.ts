@@ -8,7 +8,7 @@ interface Short {
   readonly least: number
 }
 const shortOf = ({ short, least }: Short, say: Speaker): string =>
-  `${say.atLeast(short)} short of the ${say.length(least)} that a flame keeps`
+  `${say.atLeast(short)} short of the ${say.length(least)} to keep from a flame`
 
 const meta = {
   id: 'heat-near-joint',

@@ -5,7 +5,7 @@ import { rule } from '../rule'
 export const heaterClearance = rule({
   meta: {
     id: 'heater-clearance',
-    statement: 'Plastic keeps its distance from a water heater, a stove, and every flue.',
+    statement: 'Keep plastic away from water heaters, stoves and flues.',
     why: 'The stub of a heater runs hotter than the water, and its thermostat can fail; a flue melts plastic.',
     basis: 'guidance',
     settings: ['heaterClearance', 'heatSourceClearance'],

@@ -6,7 +6,7 @@ import { rule } from '../rule'
 export const heatingOnly = rule({
   meta: {
     id: 'heating-only',
-    statement: 'Carbon-steel press pipe carries no drinking water.',
+    statement: 'Carbon-steel press pipe is not for drinking water.',
     why: 'Fresh water brings fresh oxygen: the wall rusts through and colours the water.',
     basis: 'standard',
     settings: [],

@@ -4,16 +4,16 @@ import { rule } from '../rule'
 export const hotWork = rule({
   meta: {
     id: 'hot-work',
-    statement: 'A flame needs permission, and protection of what can burn.',
+    statement: 'A flame needs permission, and protection for what can burn.',
     why: 'Timber and dust smoulder for an hour before they show.',
     basis: 'guidance',
     settings: ['fireWatch'],
     messages: {
-      forbidden: fixed('no hot work is allowed here: press, push-fit or compression'),
+      forbidden: fixed('no hot work here: use press, push-fit or compression'),
       near: sentence(
         { minutes: 60 },
         ({ minutes }) =>
-          `something burns within reach: heat mat, wet the timber, extinguisher at hand, watch for ${minutes} minutes after`,
+          `combustibles nearby: heat mat, wet the timber, extinguisher at hand, watch for ${minutes} minutes after`,
       ),
     },
   },

@@ -11,8 +11,8 @@ interface Short {
 export const jawSpace = rule({
   meta: {
     id: 'jaw-space',
-    statement: 'The tool has room to close: to the wall, and between two pipes.',
-    why: 'A jaw that stands askew for want of room closes a joint on one side.',
+    statement: 'The tool needs room to close: to the wall, and between two pipes.',
+    why: 'A jaw at an angle for lack of room closes a joint on one side only.',
     basis: 'typical',
     settings: [],
     messages: {

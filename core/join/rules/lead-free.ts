@@ -5,12 +5,12 @@ import { rule } from '../rule'
 export const leadFree = rule({
   meta: {
     id: 'lead-free',
-    statement: 'Solder and flux on drinking water are lead-free.',
+    statement: 'On drinking water, solder and flux must be lead-free.',
     why: 'Lead goes from the joint into the water, and there is no safe amount of it.',
     basis: 'model code',
     settings: [],
     messages: {
-      lead: fixed('the solder or flux at hand is not lead-free: change it, or use another method'),
+      lead: fixed('the solder or flux on hand is not lead-free: change it, or use another method'),
     },
   },
   check({ method, service, place }, { refuse }) {

@@ -7,7 +7,7 @@ export const material = rule({
   meta: {
     id: 'material',
     statement: 'The method must suit the pipe’s material and temper.',
-    why: 'Each method holds and seals on one kind of wall; on another it leaks or lets go later.',
+    why: 'Each method seals on one kind of wall; on another it leaks or lets go later.',
     basis: 'trade practice',
     settings: [],
     messages: tableSentences,

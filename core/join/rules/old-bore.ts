@@ -7,15 +7,15 @@ export const oldBore = rule({
     id: 'old-bore',
     formerly: ['bmt'],
     statement:
-      'Old 1/2 and 1 inch bore go in 15 and 28 fittings, old 3/4 does not go in 22; metric and inch never mix.',
-    why: 'Old 1/2 in a 15 socket still leaves a gap that fills; old 3/4 in a 22 socket leaves one that nothing fills.',
+      'Old 1/2 and 1 inch bore go in 15 and 28 fittings; old 3/4 does not go in 22. Otherwise metric and inch never mix.',
+    why: 'Old 1/2 in a 15 socket leaves a gap that solder fills; old 3/4 in a 22 socket leaves one that nothing fills.',
     basis: 'trade practice',
     settings: [],
     messages: {
       tight: sentence(
         { od: 15.14, size: '15' },
         ({ od, size }, say) =>
-          `${say.diameter(od)} in a ${size} seal is tight: no scores, lubricate, and ask for the maker’s word`,
+          `${say.diameter(od)} in a ${size} seal is tight: no scores, lubricate, and check that the maker allows it`,
       ),
       goes: sentence(
         { nominal: '1/2', size: '15' },

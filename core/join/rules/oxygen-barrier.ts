@@ -6,13 +6,13 @@ import { rule } from '../rule'
 export const oxygenBarrier = rule({
   meta: {
     id: 'oxygen-barrier',
-    statement: 'A heating circuit with iron or steel in it takes only plastic pipe with an oxygen barrier.',
+    statement: 'In heating with iron or steel in it, plastic pipe needs an oxygen barrier.',
     why: 'Oxygen passes through plain plastic and rusts radiators, pumps and boilers from inside.',
     basis: 'guidance',
     settings: [],
     messages: {
       marked: fixed('marked with an oxygen barrier'),
-      none: fixed('no oxygen barrier is known of: read the print line, or use barrier pipe, multilayer or metal'),
+      none: fixed('no oxygen barrier known: read the print line, or use barrier pipe, multilayer or metal'),
     },
   },
   check({ pipe, service, place }, { fits, refuse }) {

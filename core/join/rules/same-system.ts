@@ -5,7 +5,7 @@ import { rule } from '../rule'
 export const sameSystem = rule({
   meta: {
     id: 'same-system',
-    statement: 'Plastic pipe, insert and fitting are of one system, unless the maker lists another.',
+    statement: 'Plastic pipe, insert and fitting must be one system, unless the maker lists another.',
     why: 'Bores and walls differ by tenths between makers, and an insert or a barb seals on those tenths.',
     basis: 'guidance',
     settings: [],

@@ -4,12 +4,12 @@ import { rule } from '../rule'
 export const screed = rule({
   meta: {
     id: 'screed',
-    statement: 'A joint in a floor screed lies in a sleeve.',
-    why: 'Screed shrinks and its lime eats brass and copper; a joint that cannot move a little is torn.',
+    statement: 'A joint in a floor screed goes in a sleeve.',
+    why: 'Screed shrinks and its lime corrodes brass and copper; a joint that cannot move a little tears.',
     basis: 'guidance',
     settings: [],
     messages: {
-      sleeve: fixed('in screed: no joint if it can be helped; else sleeve or wrap it, and test before it is covered'),
+      sleeve: fixed('in screed: avoid joints; else sleeve or wrap it, and test before it is closed in'),
     },
   },
   check: ({ place }, { caution }) => (place.screed ? caution('sleeve') : null),

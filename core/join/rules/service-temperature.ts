@@ -16,7 +16,7 @@ export const serviceTemperature = rule({
   meta: {
     id: 'service-temperature',
     statement:
-      'No pipe works hotter than its continuous limit; PVC-U and PE are for cold water only, solar and steam for metal.',
+      'No pipe above its continuous temperature limit; PVC-U and PE for cold water only, metal for solar and steam.',
     why: 'Plastic loses strength with heat: the wall creeps and the joint lets go, not at once but later.',
     basis: 'guidance',
     settings: [],

@@ -4,8 +4,8 @@ import { rule } from '../rule'
 export const size = rule({
   meta: {
     id: 'size',
-    statement: 'Pipe and fitting agree by outside diameter within both tolerances, never by nominal name.',
-    why: 'A seal or a capillary gap works over a hair’s breadth; two pipes of one name can differ by six times that.',
+    statement: 'Pipe and fitting must match by outside diameter, within tolerance, never by nominal name.',
+    why: 'A seal or a solder gap works within a hair’s breadth; two pipes of one name can differ by six times that.',
     basis: 'standard',
     settings: [],
     messages: {

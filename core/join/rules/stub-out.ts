@@ -5,8 +5,8 @@ import { rule } from '../rule'
 export const stubOut = rule({
   meta: {
     id: 'stub-out',
-    statement: 'Pipe that comes through a finished wall is rigid and fixed.',
-    why: 'A valve is turned on it for years: a stub that gives works its joint loose inside the wall.',
+    statement: 'Pipe through a finished wall must be rigid and fixed.',
+    why: 'A valve is turned on it for years: a loose stub works its joint loose inside the wall.',
     basis: 'trade practice',
     settings: [],
     messages: {

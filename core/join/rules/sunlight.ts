@@ -10,7 +10,7 @@ export const sunlight = rule({
     basis: 'guidance',
     settings: [],
     messages: {
-      light: fixed('it does not stand daylight: cover it, or use metal outdoors'),
+      light: fixed('not for daylight: cover it, or use metal outdoors'),
     },
   },
   check: ({ pipe, place }, { refuse }) => (place.outdoors && materialOf(pipe).spoiltByLight ? refuse('light') : null),

@@ -4,12 +4,12 @@ import { rule } from '../rule'
 export const temper = rule({
   meta: {
     id: 'temper',
-    statement: 'Soft copper is re-rounded before any joint.',
+    statement: 'Re-round soft copper before any joint.',
     why: 'Coiled tube is oval; an oval end leaves a gap wider than solder or a seal can fill.',
     basis: 'trade practice',
     settings: [],
     messages: {
-      round: fixed('put a re-rounding tool through the end first'),
+      round: fixed('re-round the end first'),
     },
   },
   check({ method, pipe }, { fits }) {

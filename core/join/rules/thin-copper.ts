@@ -5,13 +5,13 @@ import { rule } from '../rule'
 export const thinCopper = rule({
   meta: {
     id: 'thin-copper',
-    statement: 'Copper of grade M on drinking water is what the local code makes of it.',
-    why: 'Its wall is a third thinner than grade L; some areas hold that to be too thin, others do not.',
+    statement: 'Whether copper grade M may carry drinking water depends on the local code.',
+    why: 'Its wall is a third thinner than grade L; some areas refuse it, others accept it.',
     basis: 'model code',
     settings: ['thinCopper'],
     messages: {
-      accepted: fixed('grade M is accepted by this profile'),
-      thin: fixed('grade M: this profile asks for grade L on drinking water'),
+      accepted: fixed('grade M is accepted by this code'),
+      thin: fixed('grade M: this code requires grade L on drinking water'),
     },
   },
   check({ pipe, service, profile }, { fits, as }) {

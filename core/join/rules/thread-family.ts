@@ -5,7 +5,7 @@ import { threadRule } from '../rule'
 export const threadFamily = threadRule({
   meta: {
     id: 'thread-family',
-    statement: 'NPT and BSP threads are never screwed together; of a taper and a parallel, the taper is the male.',
+    statement: 'Never screw NPT and BSP together; of a taper and a parallel thread, the taper is the male.',
     why: 'They start, and then leak: 60 against 55 degrees, and at 1 inch 11.5 against 11 threads to the inch.',
     basis: 'standard',
     settings: [],

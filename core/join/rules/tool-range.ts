@@ -4,7 +4,7 @@ import { rule } from '../rule'
 export const toolRange = rule({
   meta: {
     id: 'tool-range',
-    statement: 'The tool for the method is owned in this size, or hired in time.',
+    statement: 'Own the tool in this size, or hire it in time.',
     why: 'A ring closed with the wrong tool looks made and is not.',
     basis: 'trade practice',
     settings: ['missingTool'],
@@ -12,7 +12,7 @@ export const toolRange = rule({
       none: sentence({ tool: 'press tool and jaw' }, ({ tool }) => `not among your tools: hire or fetch ${tool}`),
       size: sentence(
         { tool: 'press tool and jaw', size: '22' },
-        ({ tool, size }) => `your ${tool} does not hold ${size}: hire or fetch that size`,
+        ({ tool, size }) => `your ${tool} does not take ${size}: hire or fetch that size`,
       ),
     },
   },

@@ -5,13 +5,13 @@ import { rule } from '../rule'
 export const underground = rule({
   meta: {
     id: 'underground',
-    statement: 'House-grade copper does not lie bare in soil, nor does a plain olive hold there.',
-    why: 'Soil corrodes thin copper, and ground that moves pulls a pipe out of a ring that does not lock.',
+    statement: 'No bare house-grade copper in soil, and no plain olive.',
+    why: 'Soil corrodes thin copper, and moving ground pulls pipe out of a ring that does not lock.',
     basis: 'guidance',
     settings: [],
     messages: {
-      house: fixed('house-grade copper bare in soil: use PE, or heavier tube made for it in a sleeve'),
-      locks: fixed('in soil only the kind whose ring locks the pipe; PE is preferred'),
+      house: fixed('bare house-grade copper in soil: use PE, or heavier tube made for it in a sleeve'),
+      locks: fixed('in soil only the kind whose ring locks the pipe; better PE'),
     },
   },
   check({ method, pipe, place }, { caution, refuse }) {

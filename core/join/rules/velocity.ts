@@ -7,8 +7,8 @@ import { rule } from '../rule'
 export const velocity = rule({
   meta: {
     id: 'velocity',
-    statement: 'Water in copper keeps below the speed that wears its wall.',
-    why: 'Fast water strips the film that protects copper, first behind elbows, and soonest in a thin wall.',
+    statement: 'Keep the water in copper below the speed that wears its wall.',
+    why: 'Fast water strips the film that protects copper, first after elbows, soonest in a thin wall.',
     basis: 'guidance',
     settings: ['coldVelocity', 'hotVelocity'],
     messages: {

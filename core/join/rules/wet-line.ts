@@ -4,7 +4,7 @@ import { rule } from '../rule'
 export const wetLine = rule({
   meta: {
     id: 'wet-line',
-    statement: 'A line that still drips is not soldered or cemented.',
+    statement: 'Never solder or cement a line that drips.',
     why: 'Water in the pipe holds the joint below soldering heat and turns to steam; cement does not bite on a wet wall.',
     basis: 'trade practice',
     settings: [],

@@ -42,6 +42,6 @@ export const jointInspected = entryKind(
 
 /** A joint that does not count as made any more: taken apart, or ticked by mistake. */
 export const jointUndone = entryKind(
-  { id: 'joint-undone', name: 'Joint undone', subject: 'joint' },
+  { id: 'joint-undone', name: 'Joint marked as not made', subject: 'joint' },
   z.object({ of: answers, note: text(500).optional() }),
 )

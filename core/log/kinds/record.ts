@@ -18,7 +18,7 @@ export const photo = entryKind(
 )
 /** Pipe that cannot be seen any more, with the joints behind it. */
 export const covered = entryKind(
-  { id: 'covered', name: 'Covered', subject: null },
+  { id: 'covered', name: 'Closed in', subject: null },
   z.object({
     where: z.string().trim().min(1, 'where it is').max(200),
     joints: z.array(text(200)).max(5000).default([]),

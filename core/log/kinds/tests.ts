@@ -6,7 +6,7 @@ import { checkResults, leakChecks } from '../leak-check'
 const bar = z.number().min(0, 'bar above the air’s, 0 to 100').max(100, 'bar above the air’s, 0 to 100')
 
 export const testBegun = entryKind(
-  { id: 'test-begun', name: 'Test begun', subject: 'test' },
+  { id: 'test-begun', name: 'Test started', subject: 'test' },
   z
     .object({
       ...whichTestFields,
@@ -53,7 +53,7 @@ export const testEnded = entryKind(
 )
 /** A walk round under pressure: which joints were dry, and which were not. */
 export const testLook = entryKind(
-  { id: 'test-look', name: 'Joints looked at under pressure', subject: 'test' },
+  { id: 'test-look', name: 'Joints inspected under pressure', subject: 'test' },
   z.object({
     dry: z.array(z.string().max(200)).max(50_000),
     wet: z.array(z.string().max(200)).max(50_000).default([]),
@@ -61,7 +61,7 @@ export const testLook = entryKind(
 )
 /** A check that was made to find where a test's leak is. */
 export const leakCheck = entryKind(
-  { id: 'leak-check', name: 'Looked for the leak', subject: 'test' },
+  { id: 'leak-check', name: 'Leak check', subject: 'test' },
   z
     .object({
       check: z.enum(leakChecks),

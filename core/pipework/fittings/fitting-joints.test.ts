@@ -143,13 +143,13 @@ describe('the card of a screwed joint', () => {
   it('in a wet line it is covered until it has set, and loses none of its own cautions', () => {
     const ends: [string, string] = ['22 solder × 3/4 M BSP adapter', '28 press × 3/4 F BSP adapter']
     const [dry, wet] = [cardOf(ends), cardOf(ends, say, true)]
-    expect(wet.cautions).toEqual([expect.stringContaining('cover the finished joint'), ...dry.cautions])
+    expect(wet.cautions).toEqual([expect.stringContaining('keep drips off the finished joint'), ...dry.cautions])
   })
 
   it('a spigot is soldered like a pipe that is not cut', () => {
     const card = cardOf(['22 FTG × 15 solder fitting reducer', '22 solder × 22 solder coupling'])
     expect(card.method).toBe('solder')
-    expect(card.steps[0]!.text).toContain('The spigot is not cut')
+    expect(card.steps[0]!.text).toContain('Do not cut the spigot')
     expect(card.steps.map(({ text }) => text).join(' ')).not.toContain('Cut square')
   })
 })

@@ -4,6 +4,7 @@ import type { Pipe } from '../../catalogue/pipe'
 import { threadDiameter } from '../../catalogue/thread-size'
 import type { ThreadEnd } from '../../catalogue/fitting'
 import { methods } from '../../methods'
+import { inch, type Units } from '../../quantity/units'
 import type { PlanJoint } from '../planned'
 
 /** What joints use up from a reel, a tin or a tube. */
@@ -11,7 +12,7 @@ export interface Supply {
   /** Its full name, as a fitting’s is. */
   readonly item: string
   readonly label: string
-  /** How long a piece of it is needed, in mm, in full tenths of a metre; null where it comes by the tin. */
+  /** How long a piece of it is needed, in mm, in full tenths of a metre or half feet; null where it comes by the tin. */
   readonly mm: number | null
 }
 
@@ -33,9 +34,7 @@ export const usedUpBy = (catalogue: Catalogue, { method, pipe, insertion, inner 
   male: inner?.meeting.kind === 'thread' ? inner.meeting.male : undefined,
 })
 
-const reelStep = 100
-
-const fullSteps = (mm: number): number => Math.ceil(mm / reelStep - 1e-9) * reelStep
+const reelSteps: Readonly<Record<Units, number>> = { metric: 100, imperial: 6 * inch }
 
 /**
  * Solder, tape, flux, cement and silicone for these joints: enough for the widest gap and the most wraps.
@@ -43,7 +42,9 @@ const fullSteps = (mm: number): number => Math.ceil(mm / reelStep - 1e-9) * reel
  * @param wire diameter of the solder wire in mm
  * @remarks for instance: ten soldered 22 joints, 18.8 × 1.6 each: 300.8, so 400 mm of wire, and flux
  */
-export function suppliesFor(joints: readonly UsedUp[], wire: number): Supply[] {
+export function suppliesFor(joints: readonly UsedUp[], wire: number, units: Units): Supply[] {
+  const step = reelSteps[units]
+  const fullSteps = (mm: number): number => Math.ceil(mm / step - 1e-9) * step
   const reels = new Map<string, number>()
   const tins = new Set<string>()
   for (const { method, pipe, insertion, male } of joints) {

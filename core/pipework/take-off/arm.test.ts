@@ -136,9 +136,9 @@ describe('a fitting on the arm of a tee', () => {
   it('that does not go with the tee, or takes no such pipe, is said so', () => {
     const missing = (arm: string[], method: 'press-multilayer' | 'solder' = 'press-multilayer') =>
       planJob(withBody(byName(threaded, { l3: { fittings: arm, method } })), catalogue).pieces.at(-1)!.missing
-    expect(said(missing(['16 multilayer press × 3/4 M BSP adapter']))).toContain('takes no such pipe here')
-    expect(said(missing(['a hose']))).toContain('takes no such pipe here')
-    expect(said(missing([adapter], 'solder'))).toContain('takes no such pipe here')
+    expect(said(missing(['16 multilayer press × 3/4 M BSP adapter']))).toContain('does not take this pipe')
+    expect(said(missing(['a hose']))).toContain('does not take this pipe')
+    expect(said(missing([adapter], 'solder'))).toContain('does not take this pipe')
   })
 })
 

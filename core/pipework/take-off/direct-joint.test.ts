@@ -183,7 +183,7 @@ describe('what stands in what', () => {
     const plain = branched(copper22, 'solder', { b: { name: 'the corner' } })
     expect(lengthsOf(plain)).toEqual([null])
     expect(checksOf(plain)).toEqual([
-      'no pipe is drawn here, and neither of tee and the corner goes into the other: choose one by its name, as a street elbow, or draw pipe',
+      'no pipe is drawn here, and neither of tee and the corner goes into the other: choose one by name, such as a street elbow, or draw pipe',
     ])
   })
 

@@ -131,7 +131,7 @@ function findTakeOff({ catalogue, layout }: Laid, node: Node, leg: string, socke
     sizes.length > 1 ? twoSizesTakeOff(catalogue, socket, sizes, at) : catalogue.takeOff(socket, at.kind, at.end)
   return takeOff
     ? { takeOff: fromWhereItStands(node, takeOff), missing: null }
-    : unknown(missing('no take-off', { socket: socket.label, fitting: at.kind }))
+    : unknown(missing('no take-off', { socket: socket.label, fitting: at.kind.replace('-', ' ') }))
 }
 
 /** The take-off where pipes of several sizes meet: a tee or elbow is told by its largest, a reducer by both ends. */

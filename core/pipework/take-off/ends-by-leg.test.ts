@@ -99,7 +99,7 @@ describe('a fitting chosen by its name', () => {
     // In all 22 the branch finds no end.
     const branch = planJob(drawn, catalogue).pieces.find(({ legs: of }) => of.includes('l3'))!
     expect(said(branch.missing)).toBe(
-      'the 22 solder × 22 solder × 15 solder tee that was chosen takes no such pipe here: choose another',
+      'the 22 solder × 22 solder × 15 solder tee chosen here does not take this pipe: choose another',
     )
   })
 
@@ -107,7 +107,7 @@ describe('a fitting chosen by its name', () => {
     const [first] = planJob(job(turned, { a: { fitting: byName('22 solder × 22 solder elbow 45') } }), catalogue).pieces
     expect([first!.cut, said(first!.missing)]).toEqual([
       null,
-      'the 22 solder elbow 45 that was chosen does not turn as the pipe does: choose another',
+      'the 22 solder elbow 45 chosen here does not turn as the pipe does: choose another',
     ])
     expect(
       planJob(job(turned, { a: { fitting: byName('22 solder × 22 solder elbow 90') } }), catalogue).pieces[0]!.cut,

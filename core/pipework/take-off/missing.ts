@@ -1,4 +1,5 @@
 import { fixed, messagesOf, sentence } from '../../quantity/words/sentence'
+import { withArticle } from '../../quantity/words/trade-words'
 
 /** Why a piece has no cut length, and what to do about it. */
 export const missingFigure = {
@@ -8,33 +9,33 @@ export const missingFigure = {
     'no elbow': fixed('an elbow has two legs'),
     'no such angle': sentence({ turn: 60 }, ({ turn }) => `no elbow turns ${Math.round(turn)}°: 90 and 45 are made`),
     'not in line': fixed('a coupling has two legs in line'),
-    'not made': fixed('nobody makes the fitting that this would take: see what to use instead'),
-    'not chosen': fixed('what joins the existing pipe to the new one is not chosen yet: see Join'),
+    'not made': fixed('nobody makes the fitting needed here: see what to use instead'),
+    'not chosen': fixed('fittings from existing to new pipe not chosen yet: see Join'),
     chain: fixed('the take-off of the fittings chosen here is not in the catalogue: measure it'),
     'chain apart': fixed(
-      'the fittings chosen here do not go one in the other, and no made-up piece finds room between them: choose others, or give the leg more length',
+      'the fittings chosen here do not go into each other, and there is no room for a short piece between them: choose others, or make the leg longer',
     ),
     'no end': sentence(
       { fitting: '22 solder × 1/2 F BSP drop-ear elbow' },
-      ({ fitting }) => `the ${fitting} that was chosen takes no such pipe here: choose another`,
+      ({ fitting }) => `the ${fitting} chosen here does not take this pipe: choose another`,
     ),
     'other turn': sentence(
       { fitting: '22 solder elbow 90' },
-      ({ fitting }) => `the ${fitting} that was chosen does not turn as the pipe does: choose another`,
+      ({ fitting }) => `the ${fitting} chosen here does not turn as the pipe does: choose another`,
     ),
     mixer: fixed(
       'a mixer’s own figures are its maker’s: measure from its middle, or its inlet’s, to where the pipe stops',
     ),
     'no socket': fixed('no fitting of this method takes this pipe'),
     'no take-off': sentence(
-      { socket: '22 solder', fitting: 'elbow-90' },
-      ({ socket, fitting }) => `no take-off of a ${socket} ${fitting} is in the catalogue: measure it`,
+      { socket: '22 solder', fitting: 'elbow 90' },
+      ({ socket, fitting }) => `no take-off of ${withArticle(`${socket} ${fitting}`)} is in the catalogue: measure it`,
     ),
     'no depth': fixed('the insertion depth is not in the catalogue: measure it'),
-    'bend ends': fixed('a bend is pulled in one length of new pipe: draw the leg beyond it, or put a fitting there'),
+    'bend ends': fixed('a bend is pulled in one length of new pipe: draw the leg after it, or put a fitting there'),
     'bend in line': fixed('a bend has two legs that are not in line'),
-    'pipe changes': fixed('the pipe changes in a bend: put what joins the two beside it'),
-    'no radius': fixed('the radius of a bend is not known: enter it'),
+    'pipe changes': fixed('the pipe changes in a bend: put the fittings beside it'),
+    'no radius': fixed('bend radius not known: enter it'),
   },
 } as const
 

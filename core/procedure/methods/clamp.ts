@@ -11,8 +11,8 @@ export function clamp({ insertion, socket, say }: JointFigures): Procedure {
       { text: 'Bring the clamp back and hold it there.', figure: ringFromEnd(say) },
       { text: 'Squeeze the ear until the tool releases.' },
     ],
-    inspection: ['ear closed evenly', 'gauge where the maker gives one', 'pipe to the shoulder'],
-    spoils: ['pinch tool on a crimp ring', 'ear under a clip or a wall', 'let go before the tool released'],
+    inspection: ['ear closed evenly', 'gauge, if the maker has one', 'pipe to the shoulder'],
+    spoils: ['pinch tool on a crimp ring', 'ear under a clip or a wall', 'released too soon'],
     apart: 'Lift or cut the ear, never the barb; cut the pipe back.',
     cautions: [waterCaution],
   }

@@ -10,11 +10,11 @@ export function compressionPe({ insertion }: JointFigures): Procedure {
       { text: 'Liner in, to its collar. Loosen the nut until the grip ring is free.' },
       { text: 'Push through ring and seal until the mark is at the nut. Mind the flow arrow.' },
       { text: 'Tighten with two grips: one on the body, one on the nut.' },
-      { text: 'Refill slowly, and look at the nut again under pressure.' },
+      { text: 'Refill slowly, and check the nut again under pressure.' },
     ],
     inspection: ['the mark at the nut', 'dry under pressure'],
     spoils: ['pushed to the seal and not through it', 'scored where the seal sits', 'no liner'],
-    apart: 'Undo the nut, free the ring, pull. Look at the seal before you use it again.',
+    apart: 'Undo the nut, free the ring, pull. Check the seal before you use it again.',
     cautions: [waterCaution, 'Where the pipe comes out of the ground, look for electricity before you dig or cut.'],
   }
 }

@@ -9,16 +9,14 @@ function turns(od: number, isPlastic: boolean): StepFigure {
   return { label: 'Turn the nut', text: od <= 16 ? '1 turn' : '¾ turn', basis: 'typical, from hand-tight' }
 }
 
-/** A spanner about this long, in mm, gives what a nut needs and no more: typical. */
-const spannerLength = 250
-
 export function compression({ insertion, pipe, profile, say }: JointFigures): Procedure {
   const plastic = isPlastic(pipe.material)
   const lined = pipe.temper === 'soft'
   return {
     tools: plastic
       ? ['two hand-size spanners', 'pipe shears', 'chamfer tool']
-      : [`two spanners, ${say.length(spannerLength)} long or so`, 'pipe cutter', 'deburrer'],
+      : // A spanner about this long gives what a nut needs and no more: typical.
+        [say.units === 'metric' ? 'two 250 mm spanners' : 'two 10″ spanners', 'pipe cutter', 'deburrer'],
     consumables: plastic ? ['olive', 'insert'] : lined ? ['olive', 'liner'] : ['olive'],
     steps: [
       ...commonStart(insertion, 'home'),
@@ -27,7 +25,7 @@ export function compression({ insertion, pipe, profile, say }: JointFigures): Pr
           ? 'Insert or liner into the pipe, to its collar: without it the wall gives under the olive.'
           : lined
             ? 'Re-round the end, and put its liner in, to its collar.'
-            : 'Look that the end is round.',
+            : 'Check that the end is round.',
       },
       {
         text: `Nut, then olive${profile.oliveSmear === 'none' ? ', no tape and no paste' : ' with a smear of paste'}, then the pipe to the stop. Nut up hand-tight.`,
@@ -39,14 +37,14 @@ export function compression({ insertion, pipe, profile, say }: JointFigures): Pr
         figure: turns(pipe.od, plastic),
       },
       {
-        text: 'Under pressure, look again. If it weeps: a further eighth to quarter turn.',
+        text: 'Check again under pressure. If it weeps: a further eighth to quarter turn.',
         wait: { seconds: 300, what: 'compression joint stays dry', basis: 'typical' },
       },
     ],
     inspection: ['dry after 5 minutes at pressure', 'pipe still at its mark'],
     spoils: [
       'nut overtightened',
-      'counter-hold on the other nut',
+      'held back on the other nut',
       'tape or paste on the olive',
       'no insert in plastic',
       ...(plastic ? ['a long spanner: the nut cracks, or the pipe is pinched through'] : []),

@@ -3,10 +3,10 @@ import { expansionHold } from '../../methods/wait'
 
 /** The wait before pressure; the maker's table alone says it where the temperature is not known or too low. */
 function holdStep({ celsius, say }: JointFigures): Step {
-  const text = `Leave it to shrink before pressure; below ${say.temperature(cold)} much longer. The maker’s table overrules.`
+  const text = `Leave it to shrink before pressure; below ${say.temperature(cold)} much longer. The maker’s table comes first.`
   const seconds = celsius === undefined ? null : expansionHold(celsius)
   if (celsius === undefined || seconds === null) {
-    const why = celsius === undefined ? 'say how warm it is here' : 'too cold for this table'
+    const why = celsius === undefined ? 'enter the temperature here' : 'too cold for this table'
     return { text, figure: { label: 'Before pressure', text: 'by the maker’s table', basis: why } }
   }
   return {
@@ -29,21 +29,21 @@ export function expansion(figures: JointFigures): Procedure {
       ...commonStart(insertion, 'never'),
       { text: 'Ring flush with the end, or a little over it.' },
       {
-        text: 'Expand, with a turn of the head between strokes, until it bottoms, and no more.',
+        text: 'Expand, turning the head between strokes, until it bottoms, no more.',
         figure: {
           label: 'Strokes',
           text: celsius !== undefined && celsius < cold ? '3 to 4' : '3 to 6',
-          basis: 'typical; the head’s maker overrules',
+          basis: 'typical; the head maker’s figure comes first',
         },
       },
       {
-        text: 'Push home at once, within ten seconds, to the stop, and hold until it grips. Colder is slower.',
+        text: 'Push fully in at once, within ten seconds, to the stop, and hold until it grips. Colder is slower.',
         wait: { seconds: hold, what: 'hold until it grips', basis: 'typical, 5 to 15 s' },
       },
       holdStep(figures),
     ],
     inspection: ['ring against the shoulder, no gap'],
-    spoils: ['pipe that does not recover', 'head not turned: grooves leak', 'pushed home too late'],
+    spoils: ['pipe that does not recover', 'head not turned: grooves leak', 'pushed in too late'],
     apart: 'Cut it out; the fitting can be saved with gentle heat on the ring.',
     cautions: [waterCaution],
   }

@@ -10,7 +10,7 @@ function fused({ pipe, celsius, say }: JointFigures): Step[] {
   const basis = 'DVS 2207-11, typical'
   const cold = celsius === undefined ? `; below ${say.temperature(coldBelow)} half as long again` : ''
   const heat =
-    'Push socket and pipe on to their heads together, to the stop and to the mark, without twisting. Count from when both are home.'
+    'Push socket and pipe on to their heads together, to the stop and to the mark, without twisting. Count from when both are fully in.'
   const change =
     'Pull both off, and push together at once, straight, to the mark. No turn; up to 5° in the first second.'
   const hold = 'Hold it still.'
@@ -42,7 +42,7 @@ export function fusion(figures: JointFigures): Procedure {
         text: 'Scrape off an aluminium layer, as deep as the mark. Wipe pipe, socket and heads clean and dry; no draught.',
       },
       {
-        text: 'Let the tool come to heat, and check the heads with a crayon or a probe.',
+        text: 'Let the tool heat up, and check the heads with a crayon or a probe.',
         figure: { label: 'Heads', text: heat, basis: 'DVS 2207-11, typical' },
       },
       ...fused(figures),
@@ -59,14 +59,14 @@ export function fusion(figures: JointFigures): Procedure {
     spoils: [
       'heads too cold, or heated too long',
       'pipe pushed past its depth: the bead narrows the bore',
-      'not home',
-      'turned as it was joined',
+      'not fully in',
+      'turned while joining',
       'water in the line, a wet bead',
       'heated on one side only',
     ],
     apart: 'Cut it out: a fused joint is one with its pipe.',
     cautions: [
-      'The heads burn at a touch: keep the tool on its stand, and gloves on.',
+      'The heads burn: keep the tool on its stand, and gloves on.',
       'Never on a wet line: shut off and drain, and dry the end. Refill slowly, with the highest outlet open.',
     ],
   }

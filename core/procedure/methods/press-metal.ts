@@ -6,19 +6,19 @@ export function pressMetal({ insertion, socket }: JointFigures): Procedure {
     consumables: ['marker'],
     steps: [
       ...commonStart(insertion, 'home'),
-      { text: 'Look that the seal is in its groove and clean.' },
+      { text: 'Check that the seal is in its groove and clean.' },
       { text: 'Push in with a slight turn, until the mark is at the mouth.' },
-      { text: 'Set the jaw square on the bead. One full cycle, and do not stop it.' },
-      { text: 'Mark it pressed.' },
+      { text: 'Set the jaw square on the bead. One full cycle; do not stop it.' },
+      { text: 'Mark it as pressed.' },
     ],
     inspection: [
       'the depth mark at the mouth',
       'bead evenly closed',
       'press indicator gone',
-      'nothing left unpressed: the low-pressure test shows it',
+      'nothing left unpressed: the low-pressure check shows it',
     ],
     spoils: ['burr or score under the seal', 'jaw askew', 'wrong jaw profile', 'pressed twice'],
     apart: 'Cut it out.',
-    cautions: ['Keep fingers out of the jaw: it does not stop for them.', waterCaution],
+    cautions: ['Keep fingers clear of the jaws.', waterCaution],
   }
 }

@@ -13,6 +13,6 @@ export function pressMultilayer({ insertion, socket }: JointFigures): Procedure 
     inspection: ['pipe in every window', 'two even bands', 'fitting in line'],
     spoils: ['bore not bevelled: the ring is pushed off its seat', 'pressed twice', 'jaw of another profile'],
     apart: 'Cut it out, and cut the pipe back past the bands.',
-    cautions: ['Keep fingers out of the jaw: it does not stop for them.', waterCaution],
+    cautions: ['Keep fingers clear of the jaws.', waterCaution],
   }
 }

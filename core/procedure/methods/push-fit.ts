@@ -4,8 +4,8 @@ import { commonStart, waterCaution, type JointFigures, type Procedure, type Step
 export function pushFit({ insertion, pipe, profile }: JointFigures): Procedure {
   const takesInsert = methods['push-fit'].insert(pipe) !== null
   const insert: Step = takesInsert
-    ? { text: 'Push the insert into the pipe, to its collar. Count inserts: none may be left over.' }
-    : { text: 'No insert: this pipe stands on its own.' }
+    ? { text: 'Push the insert into the pipe, to its collar. Count the inserts: none may be left over.' }
+    : { text: 'No insert in this pipe.' }
   return {
     tools: ['pipe cutter', 'deburrer', 'depth marker'],
     consumables: takesInsert ? ['insert', 'potable silicone'] : ['potable silicone'],
@@ -29,7 +29,7 @@ export function pushFit({ insertion, pipe, profile }: JointFigures): Procedure {
       'entered out of line',
       'grease: petroleum jelly swells the ring',
     ],
-    apart: `Collar in with the release tool, pull. Cut the end back, or look at it for teeth marks. Lubricate the seal before it goes on again; after ${profile.pushFitUses} uses, a new fitting.`,
+    apart: `Collar in with the release tool, pull. Cut the end back, or check it for teeth marks. Lubricate the seal before it goes on again; after ${profile.pushFitUses} uses, a new fitting.`,
     cautions: [waterCaution],
   }
 }

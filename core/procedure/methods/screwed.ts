@@ -44,19 +44,19 @@ export function screwed(male: ThreadEnd, female: ThreadEnd): Procedure {
     consumables: [hasWasher ? 'flat washer' : isPlastic ? 'thread tape' : 'thread tape or paste'],
     steps: [
       {
-        text: 'Look at both threads: clean, whole, of one system. Try them by hand for two turns, and take them apart again.',
+        text: 'Check both threads: clean, whole, same system. Try them by hand for two turns, then take them apart again.',
       },
       ...(hasWasher ? [] : [dress]),
-      { text: 'Start it by hand: where it does not run freely, back off and look at the thread.' },
+      { text: 'Start it by hand: if it does not run freely, back off and check the thread.' },
       tighten(isPlastic, hasWasher),
       {
-        text: 'Stop where it faces as it must: never turn back to line it up, that breaks the seal.',
+        text: 'Stop where it faces right: never turn back to line it up, that breaks the seal.',
         figure: { label: 'Goes in', mm: takeUp.mm, tolerance: takeUp.tolerance, basis: takeUp.basis },
       },
     ],
     inspection: hasWasher
-      ? ['nut square, washer in its seat', 'facing as needed']
-      : ['one to three threads showing', 'facing as needed', 'no crack in a plastic end'],
+      ? ['nut square, washer in its seat', 'facing right']
+      : ['one to three threads showing', 'facing right', 'no crack in a plastic end'],
     spoils: [
       'NPT and BSP together',
       'turned back to line it up',

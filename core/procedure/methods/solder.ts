@@ -1,6 +1,6 @@
 import { flameDistance } from '../../workshop/profile'
 import type { Speaker } from '../../quantity/words/speaks'
-import { sizeToMillimetres } from '../../quantity/units'
+import { inch, sizeToMillimetres } from '../../quantity/units'
 import {
   commonStart,
   waterCaution,
@@ -20,12 +20,13 @@ function solderFigure({ pipe, insertion, profile, say }: JointFigures): StepFigu
   if (!insertion) return { label: 'Solder', text: 'as long as the pipe’s nominal size', basis: 'rule of thumb' }
   const diameter = usualWire(profile.id)
   const mm = solderLength(pipe.od, insertion.mm, diameter)
-  // From the tightest gap to the widest, the volume goes from 0.4 to 1.6 of the middle one.
+  // From the tightest gap to the widest, the volume goes from 0.4 to 1.6 of the middle one. Nobody measures wire finer.
+  const step = say.units === 'metric' ? 5 : inch / 4
+  const about = (length: number) => say.length(Math.max(1, Math.round(length / step)) * step)
   return {
     label: 'Solder',
-    mm,
-    tolerance: mm * 0.6,
-    basis: `gap ${say.diameter(0.05)} to ${say.diameter(0.2)}, wire of ${say.diameter(diameter)}; rule of thumb: ${thumb(pipe, say)}`,
+    text: `about ${about(mm)}`,
+    basis: `${about(mm * 0.4)} to ${about(mm * 1.6)}: gap ${say.diameter(0.05)} to ${say.diameter(0.2)}, wire of ${say.diameter(diameter)}; rule of thumb: ${thumb(pipe, say)}`,
   }
 }
 
@@ -48,7 +49,7 @@ export function solder(figures: JointFigures): Procedure {
     steps: [
       ...commonStart(figures.insertion, 'home'),
       { text: 'Open a valve so that steam can leave; take washers and cartridges out of the line.' },
-      { text: 'Clean pipe end and cup to bright metal. Flux both thinly. Push home and turn once.' },
+      { text: 'Clean pipe end and cup to bright metal. Flux both thinly. Push fully in and turn once.' },
       {
         text: `Heat the cup, not the wire, until solder melts on the pipe. ${heating[figures.attitude ?? 'level']}`,
       },
@@ -62,7 +63,7 @@ export function solder(figures: JointFigures): Procedure {
         wait: { seconds: 300, what: 'soldered joint cools', basis: 'typical' },
       },
       {
-        text: 'After the last flame, stay and look for smoke.',
+        text: 'After the last flame, stay and watch for smoke.',
         wait: { seconds: figures.profile.fireWatch * 60, what: 'fire watch', basis: 'setting of the profile' },
       },
     ],
@@ -72,7 +73,7 @@ export function solder(figures: JointFigures): Procedure {
       'solder fed until it runs inside',
       'pipe not reamed',
       'moved before it set, or quenched',
-      'flux left on: it goes on eating',
+      'flux left on: it keeps corroding',
     ],
     apart: 'Heat and pull, or cut it out. Old solder holds a pipe off its stop: cut back.',
     cautions: [

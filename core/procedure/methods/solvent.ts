@@ -4,10 +4,10 @@ import { solventSet } from '../../methods/wait'
 
 /** The wait before pressure; the tin alone says it where the temperature is not known or too low. */
 function setStep({ pipe: { od }, celsius, say }: JointFigures): Step {
-  const text = 'Let it set before pressure: the tin overrules.'
+  const text = 'Let it set before pressure: the tin comes first.'
   const seconds = celsius === undefined ? null : solventSet(od, celsius)
   if (celsius === undefined || seconds === null) {
-    const why = celsius === undefined ? 'say how warm it is here' : 'too cold for this table'
+    const why = celsius === undefined ? 'enter the temperature here' : 'too cold for this table'
     return { text, figure: { label: 'Set before pressure', text: 'by the tin', basis: why } }
   }
   return { text, wait: { seconds, what: 'cement sets', basis: `typical at ${say.temperature(celsius)}` } }

@@ -10,9 +10,9 @@ export const tapeWraps = (od: number): StepFigure => ({
 
 /** What is held while the other turns. */
 function held(isExisting: boolean | undefined): string {
-  if (isExisting === undefined) return 'Hand-tight, then with the wrench, and hold back on the old pipe.'
+  if (isExisting === undefined) return 'Hand-tight, then with the wrench, and hold back on the existing pipe.'
   return isExisting
-    ? 'Hand-tight, then turn the fitting with the wrench, and hold back on the old pipe: it must not turn in its next joint.'
+    ? 'Hand-tight, then turn the fitting with the wrench, and hold back on the existing pipe: it must not turn in its next joint.'
     : 'Hand-tight, then turn the pipe with the wrench, and hold back on the fitting, or on the joint behind it.'
 }
 
@@ -21,18 +21,18 @@ export function thread({ pipe, isExisting }: JointFigures): Procedure {
     tools: ['two pipe wrenches', 'wire brush'],
     consumables: ['thread tape or paste'],
     steps: [
-      { text: 'Look at the thread: clean, whole, no cross-cut. Try it by hand for two turns, and take it off again.' },
+      { text: 'Check the thread: clean, whole, not cross-cut. Try it by hand for two turns, then take it off again.' },
       {
         text: 'Brush the thread clean. Tape clockwise as seen from the end, starting one thread back.',
         figure: tapeWraps(pipe.od),
       },
-      { text: 'Start it by hand: where it does not run freely, back off and look at the thread.' },
+      { text: 'Start it by hand: if it does not run freely, back off and check the thread.' },
       {
         text: held(isExisting),
         figure: { label: 'Turn', text: '1½ to 3 turns', basis: 'typical' },
       },
     ],
-    inspection: ['one to three threads showing', 'facing as needed'],
+    inspection: ['one to three threads showing', 'facing right'],
     spoils: ['tape wound against the thread', 'no back-hold on old steel', 'a plastic female on a metal male'],
     apart: 'Unscrew with back-hold; clean and seal afresh.',
     cautions: [waterCaution],

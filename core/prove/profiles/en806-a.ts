@@ -8,7 +8,7 @@ export const en806a = testProfile({
     id: 'en806-a',
     name: 'Rigid pipe (EN 806-4 A)',
     statement: 'At 1.1 times the design pressure the pressure does not drop in 10 minutes.',
-    why: 'Rigid pipe gives nothing: what leaks shows at once.',
+    why: 'Rigid pipe does not stretch: a leak shows at once.',
     basis: 'standard',
     media: ['water'],
     steps: [
@@ -18,7 +18,7 @@ export const en806a = testProfile({
     falls: [{ from: 0, to: hold, most: 0 }],
     stillFrom: 0,
     messages: {
-      raised: sentence({ bar: 11 }, ({ bar }, say) => `raised to at least ${say.testPressure(bar)}`),
+      raised: sentence({ bar: 11 }, ({ bar }, say) => `at least ${say.testPressure(bar)} reached`),
       drop: fixed('no drop in 10 minutes'),
     },
   },

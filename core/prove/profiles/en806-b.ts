@@ -11,7 +11,7 @@ export const en806b = testProfile({
     name: 'Elastic pipe (EN 806-4 B)',
     statement:
       'At 1.1 times the design pressure for 30 minutes, topped up; then lowered to half of the design pressure, and for 30 minutes it does not fall.',
-    why: 'Plastic gives way for a while under a new pressure; lowered, it draws together again, and a fall is water that is lost.',
+    why: 'Plastic stretches for a while under new pressure; lowered, it shrinks back, and a fall is lost water.',
     basis: 'standard',
     media: ['water'],
     steps: [
@@ -25,9 +25,9 @@ export const en806b = testProfile({
     messages: {
       raised: sentence(
         { bar: 11 },
-        ({ bar }, say) => `raised to at least ${say.testPressure(bar)}, and topped up for 30 minutes`,
+        ({ bar }, say) => `at least ${say.testPressure(bar)} reached, topped up for 30 minutes`,
       ),
-      drop: fixed('lowered to half of the design pressure, it does not fall in 30 minutes'),
+      drop: fixed('lowered to half the design pressure, it does not fall in 30 minutes'),
     },
   },
   limits: ({ readings, design }, say) => [

@@ -10,7 +10,7 @@ export const en806c = testProfile({
     name: 'Elastic pipe (EN 806-4 C)',
     statement:
       'At 1.1 times the design pressure for 30 minutes, topped up; then in 30 minutes it drops by less than 0.6 bar, and in 120 more by less than 0.2 bar.',
-    why: 'What plastic gives fades with time; what a leak takes does not.',
+    why: 'The stretch of plastic fades with time; a leak does not.',
     basis: 'standard',
     media: ['water'],
     steps: [
@@ -27,7 +27,7 @@ export const en806c = testProfile({
     messages: {
       raised: sentence(
         { bar: 11 },
-        ({ bar }, say) => `raised to at least ${say.testPressure(bar)}, and topped up for 30 minutes`,
+        ({ bar }, say) => `at least ${say.testPressure(bar)} reached, topped up for 30 minutes`,
       ),
       first: sentence(
         { most: 0.6 },

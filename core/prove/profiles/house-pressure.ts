@@ -7,7 +7,7 @@ const between = 300
 export const housePressure = testProfile({
   meta: {
     id: 'house-pressure',
-    name: 'House pressure, by looking',
+    name: 'House pressure, joints inspected',
     statement: 'With the water on, every joint is dry, and still dry some minutes later.',
     why: 'Most service work ends so: a joint that weeps wets a tissue within minutes. It needs no gauge.',
     basis: 'guidance',
@@ -16,7 +16,7 @@ export const housePressure = testProfile({
     falls: [],
     lookAgainAfter: between,
     stillFrom: 0,
-    messages: { looked: fixed('every joint dry, twice, with minutes between: by looking, joint by joint') },
+    messages: { looked: fixed('every joint dry, twice, minutes apart, checked one by one') },
   },
   limits: (_, say) => [say('looked', { value: null, limit: null, passes: null })],
 })

@@ -8,9 +8,9 @@ const airPressure = 3.447
 export const modelCodeWater = testProfile({
   meta: {
     id: 'model-code-water',
-    name: 'Model code, water',
+    name: 'Plumbing code, water',
     statement: 'At the working pressure the pressure does not drop in 15 minutes.',
-    why: 'What holds its working pressure with nobody drawing has no way out for the water.',
+    why: 'A line that holds its working pressure with nothing open has no way out for the water.',
     basis: 'model code',
     media: ['water'],
     steps: [
@@ -20,7 +20,7 @@ export const modelCodeWater = testProfile({
     falls: [{ from: 0, to: hold, most: 0 }],
     stillFrom: 0,
     messages: {
-      raised: sentence({ bar: 10 }, ({ bar }, say) => `raised to at least ${say.testPressure(bar)}`),
+      raised: sentence({ bar: 10 }, ({ bar }, say) => `at least ${say.testPressure(bar)} reached`),
       drop: fixed('no drop in 15 minutes'),
     },
   },
@@ -33,8 +33,8 @@ export const modelCodeWater = testProfile({
 export const modelCodeAir = testProfile({
   meta: {
     id: 'model-code-air',
-    name: 'Model code, air',
-    statement: 'With air of 50 psi the pressure does not drop in 15 minutes; not on plastic.',
+    name: 'Plumbing code, air',
+    statement: 'With air at 50 psi the pressure does not drop in 15 minutes; not on plastic.',
     why: 'Air stores what water does not: a fitting that lets go is thrown, and plastic breaks into splinters.',
     basis: 'model code',
     media: ['air'],
@@ -45,8 +45,8 @@ export const modelCodeAir = testProfile({
     falls: [{ from: 0, to: hold, most: 0 }],
     stillFrom: 0,
     messages: {
-      plastic: fixed('no plastic in it: plastic is tested with water, unless its maker allows air'),
-      raised: sentence({ bar: airPressure }, ({ bar }, say) => `raised to at least ${say.testPressure(bar)}`),
+      plastic: fixed('no plastic: test plastic with water, unless its maker allows air'),
+      raised: sentence({ bar: airPressure }, ({ bar }, say) => `at least ${say.testPressure(bar)} reached`),
       drop: fixed('no drop in 15 minutes'),
     },
   },

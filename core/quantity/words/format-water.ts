@@ -32,9 +32,24 @@ export const formatTemperature = (celsius: number, units: Units): string =>
 export const formatWarming = (kelvin: number, units: Units): string =>
   units === 'metric' ? `${Math.round(kelvin)} K` : `${Math.round(kelvin * 1.8)} °F`
 
-/** Litres, or US gallons. @example formatVolume(3.785, 'imperial') // '1.00 gal' */
-export const formatVolume = (litres: number, units: Units): string =>
-  units === 'metric' ? `${rounded(litres)} l` : `${rounded(litres / litresPerGallon)} gal`
+/** Millilitres in a US fluid ounce, and in a drop. */
+const fluidOunce = 29.5735
+const drop = 0.05
+
+/**
+ * Litres or US gallons; millilitres or fluid ounces of what would be less than a tenth of one.
+ *
+ * @example formatVolume(3.785, 'imperial') // '1.0 gal'
+ * @example formatVolume(0.04, 'metric') // '40 ml'
+ */
+export function formatVolume(litres: number, units: Units): string {
+  const [large, small, inLarge, inSmall] =
+    units === 'metric'
+      ? (['l', 'ml', litres, litres * 1000] as const)
+      : (['gal', 'fl oz', litres / litresPerGallon, (litres * 1000) / fluidOunce] as const)
+  if (inLarge > 0 && inLarge < 0.1) return `${Math.max(1, Math.round(inSmall))} ${small}`
+  return `${inLarge === 0 ? '0' : inLarge < 100 ? inLarge.toFixed(1) : inLarge.toFixed(0)} ${large}`
+}
 
 /** Litres a minute, or US gallons a minute. @example formatFlow(20, 'imperial') // '5.28 gal/min' */
 export const formatFlow = (litresPerMinute: number, units: Units): string =>
@@ -68,19 +83,24 @@ export const volumeOut = (litres: number, units: Units): number =>
 export const speedIn = (feet: number): number => (feet * foot) / 1000
 export const speedOut = (metres: number): number => (metres * 1000) / foot
 
-/** Pressure of a test: bar to the hundredth, or pounds to the square inch to the tenth. @example formatTestPressure(6.6, 'metric') // '6.60 bar' */
-export const formatTestPressure = (bar: number, units: Units): string =>
-  units === 'metric' ? `${bar.toFixed(2)} bar` : `${((bar * 100) / kilopascalPerPsi).toFixed(1)} psi`
+/**
+ * Pressure of a test, as its gauge is read: bar to the hundredth; pounds to the square inch to the half, and below ten of
+ * them, as a fall is, to the tenth.
+ *
+ * @example formatTestPressure(6.6, 'metric') // '6.60 bar'
+ * @example formatTestPressure(5.5, 'imperial') // '80 psi'
+ */
+export function formatTestPressure(bar: number, units: Units): string {
+  if (units === 'metric') return `${bar.toFixed(2)} bar`
+  const psi = (bar * 100) / kilopascalPerPsi
+  return `${Number(psi < 10 ? psi.toFixed(1) : (Math.round(psi * 2) / 2).toFixed(1))} psi`
+}
 
 /** Bar from a typed figure in the reader's units, and back: bar, or pounds to the square inch. */
 export const testPressureIn = (typed: number, units: Units): number =>
   units === 'metric' ? typed : (typed * kilopascalPerPsi) / 100
 export const testPressureOut = (bar: number, units: Units): number =>
   units === 'metric' ? bar : (bar * 100) / kilopascalPerPsi
-
-/** Millilitres in a fluid ounce, and in a drop. */
-const fluidOunce = 29.5735
-const drop = 0.05
 
 /**
  * A leak: millilitres or fluid ounces a minute, and drops a second where they can be counted.

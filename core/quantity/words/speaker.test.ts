@@ -59,8 +59,7 @@ describe.each<Units>(['metric', 'imperial'])('every kind of figure, %s', (units)
     expect(say().diameter(17.78)).toBe(units === 'metric' ? '17.78\u2009mm' : '0.700″')
   })
 
-  it.each<['volume' | 'flow' | 'speed' | 'pressure' | 'temperature' | 'warming' | 'fall', (value: number) => number]>([
-    ['volume', (litres) => (units === 'metric' ? litres : litres / litresPerGallon)],
+  it.each<['flow' | 'speed' | 'pressure' | 'temperature' | 'warming' | 'fall', (value: number) => number]>([
     ['flow', (litres) => (units === 'metric' ? litres : litres / litresPerGallon)],
     ['speed', (metres) => (units === 'metric' ? metres : (metres * 1000) / (12 * inch))],
     ['pressure', (kilopascal) => (units === 'metric' ? kilopascal : kilopascal / kilopascalPerPsi)],

@@ -6,6 +6,7 @@ import {
   formatFlow,
   formatPressure,
   formatSpeed,
+  formatTestPressure,
   formatVolume,
   speedIn,
   speedOut,
@@ -30,6 +31,31 @@ describe('figures of water', () => {
     expect(formatLeak(14.787, 'imperial')).toBe('0.50 fl oz/min, 4.9 drops a second')
   })
 
+  it('a little water is told in millilitres or fluid ounces, never as none', () => {
+    expect([0.0004, 0.04, 0.0996, 0.1].map((litres) => formatVolume(litres, 'metric'))).toEqual([
+      '1 ml',
+      '40 ml',
+      '100 ml',
+      '0.1 l',
+    ])
+    // A tenth of a gallon is 0.3785 l, 12.8 fluid ounces.
+    expect([0.02, 0.378, 0.379].map((litres) => formatVolume(litres, 'imperial'))).toEqual([
+      '1 fl oz',
+      '13 fl oz',
+      '0.1 gal',
+    ])
+  })
+
+  it('a test’s pressure has the digits of its gauge: half pounds, and tenths of a fall', () => {
+    expect([0.2, 0.6, 5.5, 6.6, 11].map((bar) => formatTestPressure(bar, 'imperial'))).toEqual([
+      '2.9 psi',
+      '8.7 psi',
+      '80 psi',
+      '95.5 psi',
+      '159.5 psi',
+    ])
+  })
+
   it('a speed of 8 ft/s is 2.4384 m/s', () => {
     expect(speedIn(8)).toBeCloseTo(2.4384, 9)
     expect(speedOut(2.4384)).toBeCloseTo(8, 9)
@@ -38,8 +64,8 @@ describe('figures of water', () => {
   it('is told with no more digits than it has', () => {
     expect([0, 0.5, 9.994, 42.26, 812.4].map((litres) => formatVolume(litres, 'metric'))).toEqual([
       '0 l',
-      '0.50 l',
-      '9.99 l',
+      '0.5 l',
+      '10.0 l',
       '42.3 l',
       '812 l',
     ])

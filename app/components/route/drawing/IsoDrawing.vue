@@ -239,7 +239,7 @@ const fills = { ink: 'currentColor', paper: 'var(--ui-bg)', none: 'none' } as co
       fill="currentColor"
       class="pointer-events-none font-label"
     >
-      {{ unwritten }} {{ unwritten === 1 ? 'length finds' : 'lengths find' }} no room: look closer
+      {{ unwritten }} {{ unwritten === 1 ? 'length finds' : 'lengths find' }} no room: zoom in
     </text>
   </svg>
 </template>

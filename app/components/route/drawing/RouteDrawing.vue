@@ -40,7 +40,7 @@ const sheet = () =>
 const svg = () => download(`${name.value}.svg`, 'image/svg+xml', sheet())
 async function dxf(): Promise<void> {
   const { runsDxf } = await import('~/drawing/run-dxf')
-  download(`${name.value}.dxf`, 'image/vnd.dxf', runsDxf([props.system], props.pieceOf))
+  download(`${name.value}.dxf`, 'image/vnd.dxf', runsDxf([props.system], props.pieceOf, job.value.units))
 }
 function print(): void {
   const page = window.open('', '_blank')

@@ -31,7 +31,7 @@ const findFittings = () => usableFittings(own.catalogue, layOut(props.system), p
 const fittings = computed(() => (isOpen.value ? findFittings() : []))
 const plain = 'plain'
 const items = computed(() => [
-  { value: plain, label: 'as drawn, by the method' },
+  { value: plain, label: 'by the method' },
   ...fittings.value.map(({ named, arms }) => ({
     value: named.id,
     label: say.value.trade(withArms(named.label, arms)),

@@ -29,7 +29,7 @@ const fields = [
 
 <template>
   <details>
-    <summary class="opens">Through a joist or a stud</summary>
+    <summary class="opens">Through a joist or stud</summary>
     <div class="grid grid-cols-2 gap-2 pt-2">
       <Choice
         label="What is cut"
@@ -47,7 +47,7 @@ const fields = [
         @update:model-value="(mm) => (joist = { ...joist, [key]: mm })"
       />
       <LengthField
-        label="From its edge to the timber’s face"
+        label="From its edge to the face of the timber"
         optional
         :limits="timber"
         :model-value="clear"

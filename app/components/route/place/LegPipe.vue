@@ -8,7 +8,7 @@ import { services } from '~~/core/job/place'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { useWorkshopStore } from '~/stores/workshop'
 
-/** Another pipe, or another service, in a leg and all that hangs on it; what joins it to the pipe before is filled in. */
+/** Add pipe, or another service, in a leg and all that hangs on it; what joins it to the pipe before is filled in. */
 const props = defineProps<{ system: System; leg: Leg }>()
 const { problem, attempt } = useRouteEdit()
 const own = useCatalogueStore()
@@ -31,18 +31,18 @@ const serviceItems = services.map((value) => ({ value, label: value.replace('-',
   <div class="grid gap-3">
     <p v-if="problem" role="alert" class="text-(--ui-error)">{{ problem }}</p>
     <LazyPipePicker
-      label="Pipe of this leg and what hangs on it"
+      label="Pipe of this leg and what follows it"
       :model-value="pipeIdIn(system, leg)"
       @update:model-value="setPipe"
     />
     <Choice
-      label="What flows in it and in what hangs on it"
+      label="What flows in it and in what follows"
       :items="serviceItems"
       :model-value="serviceIn(system, leg)"
       @update:model-value="(service) => attempt((of) => setServiceFrom(of, system.id, leg.id, service))"
     />
     <UButton
-      label="Turn this leg round"
+      label="Reverse leg"
       icon="i-lucide-arrow-left-right"
       class="justify-self-start"
       @click="attempt((of) => turnLegs(of, system.id, [leg.id]))"

@@ -28,6 +28,7 @@ const kinds = computed(() =>
     .map((value) => ({ value, label: value === 'tie-in' ? 'tie-in to existing pipe' : nodeWord(value) })),
 )
 const { methodName, methodItems: all } = useMethods()
+const { trade } = useWords()
 const methodItems = computed(() => [
   { value: 'run' as string, label: `as the run: ${methodName(props.runMethod)}` },
   ...all.value,
@@ -84,7 +85,7 @@ const setMethod = (value: string) => emit('change', { method: value === 'run' ? 
     />
     <div v-if="node.kind === 'mixer'" class="grid grid-cols-2 gap-3">
       <LengthField
-        label="Hot to cold, centre to centre"
+        :label="trade('Hot to cold, centre to centre')"
         :of="node.id"
         :limits="{ min: 1, max: 1000 }"
         :model-value="mixer.centres"
@@ -127,7 +128,7 @@ const setMethod = (value: string) => emit('change', { method: value === 'run' ? 
       />
       <LengthField
         v-if="node.kind === 'bend'"
-        label="Centre-line radius"
+        :label="trade('Centre-line radius')"
         optional
         :of="node.id"
         :limits="radiusLimits"
@@ -144,7 +145,7 @@ const setMethod = (value: string) => emit('change', { method: value === 'run' ? 
       />
     </div>
     <p class="text-sm text-muted">
-      Take-off: centre to face less socket depth. What you measure overrules the catalogue.
+      {{ trade('Take-off: centre to face less socket depth. Your own measurement overrules the catalogue.') }}
     </p>
   </section>
 </template>

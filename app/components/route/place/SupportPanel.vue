@@ -19,7 +19,7 @@ const props = defineProps<{ system: System; leg: Leg; plan: Plan }>()
 const emit = defineEmits<{ apply: [edit: (job: Job) => Job] }>()
 const { job } = useOpenJob()
 const own = useCatalogueStore()
-const { length, figure, tell, units } = useWords()
+const { length, figure, tell, units, trade } = useWords()
 const { namesIn } = useNames()
 const names = computed(() => namesIn(props.system.id))
 const support = computed(() => props.plan.supports.find(({ leg }) => leg === props.leg.id))
@@ -61,7 +61,7 @@ const freeEnd = (of: FreeEnd) =>
   of === 'ends'
     ? 'a free end'
     : of === 'unknown'
-      ? 'a leg whose clips are not known'
+      ? trade('a leg whose clips are not known')
       : of === 0
         ? 'a held end'
         : length(of)
@@ -71,7 +71,7 @@ const freeText = computed(() => {
     ...(start ? [`${length(start)} from ${names.value.node(props.leg.from)}`] : []),
     ...(end ? [`${length(end)} from ${names.value.node(props.leg.to)}`] : []),
   ]
-  return parts.length > 0 ? `Kept without clips: ${parts.join(', ')}.` : ''
+  return parts.length > 0 ? trade(`Kept without clips: ${parts.join(', ')}.`) : ''
 })
 const isPlasticPipe = computed(() => {
   const pipe = own.catalogue.pipe(pipeIdIn(props.system, props.leg))
@@ -82,13 +82,13 @@ const loop = computed(() => (growing.value?.enough === false ? loopFor(growing.v
 
 <template>
   <div class="space-y-4">
-    <section class="space-y-2" aria-label="Clips of this leg">
+    <section class="space-y-2" :aria-label="trade('Clips of this leg')">
       <p class="font-label text-xl font-semibold" data-clips>
         {{
           support?.at.length
-            ? `Clips at ${support.at.map(figure).join(', ')}`
+            ? trade(`Clips at ${support.at.map(figure).join(', ')}`)
             : support?.unknown
-              ? 'Clips not known'
+              ? trade('Clips not known')
               : 'No clip'
         }}
       </p>
@@ -96,14 +96,14 @@ const loop = computed(() => (growing.value?.enough === false ? loopFor(growing.v
         Guides at {{ support.guides.map(figure).join(', ') }}, in which it can slide
       </p>
       <p class="text-sm text-muted">
-        from the centre of {{ names.node(leg.from)
+        {{ trade('from the centre of') }} {{ names.node(leg.from)
         }}<template v-if="support?.spacing"
           >; at most {{ length(support.spacing.mm) }} apart, {{ support.spacing.basis }}</template
-        >{{ isPlasticPipe ? '; plastic clips, no metal strap' : '' }}
+        >{{ isPlasticPipe ? trade('; plastic clips, no metal strap') : '' }}
       </p>
       <p v-if="freeText" class="flex flex-wrap items-center gap-2">
         {{ freeText }}
-        <UButton variant="ghost" @click="setFree(undefined)">Clips may stand there again</UButton>
+        <UButton variant="ghost" @click="setFree(undefined)">{{ trade('Clips may stand there again') }}</UButton>
       </p>
       <p v-if="support?.unknown" class="text-(--ui-warning)">{{ tell(support.unknown) }}</p>
       <p
@@ -124,7 +124,7 @@ const loop = computed(() => (growing.value?.enough === false ? loopFor(growing.v
         />
         <template v-if="leg.fixings">
           <LengthField
-            label="Centre to centre"
+            :label="trade('Centre to centre')"
             :of="leg.id"
             :limits="spacings"
             :model-value="leg.fixings.spacing"
@@ -164,24 +164,24 @@ const loop = computed(() => (growing.value?.enough === false ? loopFor(growing.v
             :value="length(Math.abs(growing.growth))"
             :basis="`${length(growing.length)} in line, ${growing.legs.map(names.leg).join(', ')}`"
           />
-          <Readout label="Expansion leg it needs" :value="length(growing.freeLeg)" basis="by its material, typical" />
+          <Readout label="Expansion leg needed" :value="length(growing.freeLeg)" basis="by its material, typical" />
         </div>
         <p>
           There is
           {{ growing.free.map(freeEnd).join(' at its start, ') }}
           at its end.
           <strong v-if="growing.enough" class="text-(--ui-success)">Enough.</strong>
-          <strong v-else-if="growing.enough === null" class="text-(--ui-warning)"
-            >Whether it is enough is not known while the clips there are not.</strong
-          >
-          <strong v-else class="text-(--ui-warning)"
-            >Not enough: keep clips off an expansion leg, or put in a loop.</strong
-          >
+          <strong v-else-if="growing.enough === null" class="text-(--ui-warning)">{{
+            trade('Unknown until the clips there are known.')
+          }}</strong>
+          <strong v-else class="text-(--ui-warning)">{{
+            trade('Not enough: keep clips off an expansion leg, or put in a loop.')
+          }}</strong>
           Room at walls and joists {{ length(roomAtWall(growing.growth)) }}.
         </p>
         <div v-if="growing.enough === false && able.length" class="flex flex-wrap gap-2">
           <UButton v-for="end in able" :key="end.node" @click="keepOff(end)">
-            Keep clips {{ length(growing.freeLeg) }} off on {{ end.legs.map(names.leg).join(', ') }}
+            {{ trade('Keep clips') }} {{ length(growing.freeLeg) }} off on {{ end.legs.map(names.leg).join(', ') }}
           </UButton>
         </div>
         <svg

@@ -4,6 +4,7 @@ import { axes, type Axis, type Job, type Leg, type Run } from '~~/core/job/job'
 import { services, type Service } from '~~/core/job/place'
 import { unitVector } from '~~/core/job/direction'
 import { addParallelRun } from '~~/core/edit/runs/parallel-run'
+const { trade } = useWords()
 
 /** A run beside this one: hot beside cold, return beside flow. */
 const props = defineProps<{ run: Run; legs: readonly Leg[] }>()
@@ -48,7 +49,7 @@ function add(): void {
 <template>
   <form class="grid grid-cols-2 items-end gap-3" aria-label="A run beside this one" @submit.prevent="add">
     <LengthField
-      label="Spacing, centre to centre"
+      :label="trade('Spacing, centre to centre')"
       :limits="ways"
       :model-value="spacing"
       @update:model-value="(mm) => (spacing = mm)"

@@ -93,7 +93,7 @@ const coordinates = [
         {{
           node.at
             ? 'This point is fixed:'
-            : 'This point is not fixed. Type where it must be, from the start of the run:'
+            : 'This point is not fixed. Enter where it must be, from the start of the run:'
         }}
       </p>
       <div class="grid grid-cols-3 gap-2">

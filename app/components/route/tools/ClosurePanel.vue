@@ -61,9 +61,9 @@ watch(
         </tbody>
       </table>
       <p class="text-sm text-muted">
-        Too short, each joint gives up to {{ Math.round((1 - share) * 100) }} % of its depth (a setting); too long, only
-        what the ends can be pushed apart: rather short than long. A build closes when every joint on the way is at or
-        beyond its least depth; each tolerance is taken as two standard deviations, a cut as ± {{ tolerance(0.5) }}.
+        Too short: each joint gives up to {{ Math.round((1 - share) * 100) }} % of its depth (a setting). Too long: only
+        what the ends can be pushed apart, so aim short. A build closes when every joint is at or beyond its least
+        depth; each tolerance counts as two standard deviations, a cut as ± {{ tolerance(0.5) }}.
       </p>
     </template>
   </section>

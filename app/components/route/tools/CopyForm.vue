@@ -34,7 +34,7 @@ const remove = () => emit('apply', (job) => removeLegs(job, props.run, props.leg
     </p>
     <Choice label="How" :items="items" :model-value="chosen" @update:model-value="(value) => (chosen = value)" />
     <UButton :disabled="legs.length === 0" @click="copy">Copy to {{ toWord }}</UButton>
-    <UButton :disabled="legs.length === 0 || !mirror" @click="turnOver"> Mirror it in place </UButton>
+    <UButton :disabled="legs.length === 0 || !mirror" @click="turnOver"> Mirror in place </UButton>
     <UButton :disabled="legs.length === 0" @click="remove">Remove selected legs</UButton>
   </div>
 </template>

@@ -18,7 +18,7 @@ const props = defineProps<{
   reasons: readonly Reason[]
 }>()
 const emit = defineEmits<{ apply: [edit: (job: Job) => Job]; go: [node: string] }>()
-const { length, tolerance } = useWords()
+const { length, tolerance, trade } = useWords()
 const { namesIn } = useNames()
 const own = useCatalogueStore()
 const names = computed(() => namesIn(props.run))
@@ -61,21 +61,21 @@ const isEnough = computed(() => (props.cutIn?.play ?? -1) >= (props.cutIn?.playN
       <div class="grid grid-cols-2 gap-4">
         <Readout
           v-if="cutIn.remove"
-          label="Take out of the line"
+          label="Cut out of the line"
           :value="length(cutIn.remove.mm)"
           :tolerance="tolerance(cutIn.remove.tolerance)"
           :basis="cutIn.remove.basis"
         />
         <Readout
           v-if="cutIn.playNeeded !== null"
-          label="Play it needs"
+          label="Play needed"
           :value="length(cutIn.playNeeded)"
           :basis="isEnough ? 'there is enough: spring it in' : 'one end comes back so far, along the pipe'"
         />
       </div>
       <ul class="list-disc pl-5">
         <li v-for="end in cutIn.ends" :key="end.leg">
-          {{ names.leg(end.leg) }}: cut {{ length(end.cut?.mm ?? null) }} from the centre, mark
+          {{ names.leg(end.leg) }}: cut {{ length(end.cut?.mm ?? null) }} {{ trade('from the centre, mark') }}
           {{ length(end.mark?.mm ?? null) }} from the cut.
         </li>
       </ul>
@@ -102,7 +102,7 @@ const isEnough = computed(() => (props.cutIn?.play ?? -1) >= (props.cutIn?.playN
       <ConditionForm of="old pipe" :condition="node.condition ?? {}" @change="setCondition" />
       <ReasonList :reasons="reasons.filter(({ verdict }) => verdict !== 'fits')" />
       <p class="text-sm text-muted">
-        Water off and drained first. Without a length the slip coupling is a typical one.
+        Water off and drained first. With no length entered, a typical slip coupling is used.
       </p>
     </section>
     <section v-if="leg?.state === 'existing'" class="space-y-3" aria-label="Cut into this pipe">
@@ -117,14 +117,14 @@ const isEnough = computed(() => (props.cutIn?.play ?? -1) >= (props.cutIn?.playN
           @update:model-value="(mm) => (at = mm)"
         />
         <LengthField
-          label="Play of the cut ends"
+          label="Play at the cut ends"
           optional
           :limits="limits"
           :model-value="play"
           @update:model-value="(mm) => (play = mm)"
         />
         <UButton
-          label="Cut it in"
+          label="Cut in"
           color="primary"
           variant="solid"
           :disabled="leg.length !== null && at === undefined"

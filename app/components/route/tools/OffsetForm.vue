@@ -54,7 +54,7 @@ function add(): void {
 </script>
 
 <template>
-  <p v-if="!arriving" class="text-muted">Pipe must arrive here first: draw a leg.</p>
+  <p v-if="!arriving" class="text-muted">Draw a leg to this point first.</p>
   <form v-else class="grid grid-cols-2 gap-3" aria-label="Offset" @submit.prevent="add">
     <LengthField
       label="Offset by"

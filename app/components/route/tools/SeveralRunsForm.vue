@@ -6,7 +6,7 @@ import { isRunEnd } from '~~/core/job/node-legs'
 import { systemsOf, type System } from '~~/core/job/system'
 import { useSelectionStore } from '~/stores/selection'
 
-/** Another run joined to the node in hand, and a leg with what hangs on it as a run of its own. */
+/** Add run joined to the node in hand, and a leg with what follows it as a run of its own. */
 const props = defineProps<{ system: System; node: string; word: string; leg: Leg | undefined }>()
 const emit = defineEmits<{ apply: [edit: (job: Job) => Job] }>()
 const { job } = useOpenJob()
@@ -36,15 +36,18 @@ function makeOwn(): void {
 <template>
   <div class="space-y-4">
     <form v-if="ends.length" class="grid items-end gap-3" aria-label="Join a run" @submit.prevent="join">
-      <Choice label="End of another run" :items="ends" :model-value="end" @update:model-value="(id) => (chosen = id)" />
+      <Choice
+        label="End of the other run"
+        :items="ends"
+        :model-value="end"
+        @update:model-value="(id) => (chosen = id)"
+      />
       <UButton type="submit" color="primary" variant="solid">Join it at the {{ word }}</UButton>
     </form>
-    <p v-else class="text-muted">
-      There is no open end of another run to join here. <strong>Another run</strong> begins one.
-    </p>
-    <form v-if="leg" class="space-y-2" aria-label="A run of its own" @submit.prevent="makeOwn">
-      <p>From {{ legName }} on: a run of its own, with its own name, pipe, method and place.</p>
-      <UButton type="submit">Make it a run of its own</UButton>
+    <p v-else class="text-muted">No other run has an open end to join here. <strong>Add run</strong> starts one.</p>
+    <form v-if="leg" class="space-y-2" aria-label="Separate run" @submit.prevent="makeOwn">
+      <p>From {{ legName }} on: a separate run with its own name, pipe, method and place.</p>
+      <UButton type="submit">Make it a separate run</UButton>
     </form>
   </div>
 </template>

@@ -10,7 +10,7 @@ import { useCatalogueStore } from '~/stores/catalogue'
 import { useSelectionStore } from '~/stores/selection'
 
 const { store, job, plan, change } = useOpenJob()
-const { tell } = useWords()
+const { tell, trade } = useWords()
 const selection = useSelectionStore()
 const own = useCatalogueStore()
 const { rack, stock: stocks, kerf, keep, withoutRack, offcutsOf, cuttingOf, laid, lay } = useCutting()
@@ -68,7 +68,7 @@ const scrap = (id: number) => rack.book({ for: 'thrown away', takes: [id], leave
       <section class="space-y-6" aria-label="Stock and parts">
         <p v-if="rack.problem" role="alert" class="font-semibold text-(--ui-error)">{{ rack.problem }}</p>
         <p v-else-if="rack.state === 'away'" class="text-(--ui-warning)">
-          The rack cannot be read just now: laid on new lengths only.
+          The rack cannot be read: planned on new lengths only.
         </p>
         <div v-if="tooLong.length" class="space-y-2" role="group" aria-label="Too long for their stock">
           <p class="text-(--ui-warning)">Longer than a stock length: {{ tooLong.map(({ id }) => id).join(', ') }}.</p>
@@ -76,7 +76,9 @@ const scrap = (id: number) => rack.book({ for: 'thrown away', takes: [id], leave
           <p v-for="{ piece: id, why } in unjoined" :key="id" role="alert" class="text-(--ui-error)">
             {{ id }}: {{ tell(why) }}.
           </p>
-          <p class="text-sm text-muted">Whole lengths first, clear of bends, clips and joists; undo takes them out.</p>
+          <p class="text-sm text-muted">
+            {{ trade('Whole lengths first, clear of bends, clips and joists; undo takes them out.') }}
+          </p>
         </div>
         <template v-if="rack.state !== 'loading'">
           <LazyStockSearch
@@ -102,13 +104,13 @@ const scrap = (id: number) => rack.book({ for: 'thrown away', takes: [id], leave
         </template>
         <div class="grid grid-cols-2 gap-3">
           <LengthField
-            label="Taken by a cut (wheel cutter: 0)"
+            label="Saw kerf (wheel cutter: 0)"
             :limits="kerfLimits"
             :model-value="kerf"
             @update:model-value="(mm) => mm !== undefined && change(setStock(job, { kerf: mm }))"
           />
           <LengthField
-            label="Least offcut worth keeping"
+            label="Shortest offcut to keep"
             :limits="keepLimits"
             :model-value="keep"
             @update:model-value="(mm) => mm !== undefined && change(setStock(job, { keep: mm }))"
@@ -116,7 +118,7 @@ const scrap = (id: number) => rack.book({ for: 'thrown away', takes: [id], leave
         </div>
         <UCheckbox
           class="min-h-11 items-center"
-          label="Leave the rack out: new lengths only"
+          label="New lengths only, no offcuts"
           :model-value="withoutRack"
           @update:model-value="(out) => change(setStock(job, { withoutRack: out === true }))"
         />

@@ -83,7 +83,7 @@ const print = () => window.print()
         variant="solid"
         class="min-h-12 text-lg"
         :disabled="!isNamed || record.missing.length > 0 || isHandedOver"
-        :label="record.handedOver && !isHandedOver ? 'Hand it over anew' : 'Hand it over'"
+        :label="record.handedOver && !isHandedOver ? 'Hand over again' : 'Hand over'"
         @click="handOver"
       />
       <UButton icon="i-lucide-printer" label="Print" @click="print" />
@@ -104,26 +104,26 @@ const print = () => window.print()
         :model-value="job.address ?? ''"
         @change="(address) => change(setAddress(job, address))"
       />
-      <UButton :disabled="!isNamed" label="It was flushed" @click="flushed" />
+      <UButton :disabled="!isNamed" label="Mark as flushed" @click="flushed" />
       <CoverForm :disabled="!isNamed" />
     </div>
     <p v-if="record.handedOver" class="text-lg font-semibold">
       Handed over by {{ record.handedOver.by }}, {{ when(record.handedOver.at) }}.
-      <span v-if="!isHandedOver" class="text-(--ui-warning)">It was changed since.</span>
+      <span v-if="!isHandedOver" class="text-(--ui-warning)">Changed since.</span>
     </p>
     <ul v-if="sealed.length" class="ruled border-y border-(--ui-border)" aria-label="Records handed over">
       <li v-for="(of, at) in sealed" :key="of.sha256" class="flex flex-wrap items-center gap-x-4 py-1">
         <a :href="`/api/records/${of.sha256}`" :download="`${job.title}, record.json`" class="underline">
-          {{ at === 0 ? 'The record that holds' : 'An older record' }}, {{ when(of.at) }}
+          {{ at === 0 ? 'Current record' : 'Earlier record' }}, {{ when(of.at) }}
         </a>
         <span class="font-mono text-sm break-all text-muted">{{ of.sha256 }}</span>
       </li>
     </ul>
     <JointRecords :joints="record.joints" />
     <section v-if="record.tests.length" aria-label="Tests">
-      <h2 class="heading">Tests under pressure</h2>
+      <h2 class="heading">Pressure tests</h2>
       <div v-for="test in record.tests" :key="test.id" class="space-y-2 py-2">
-        <p>Begun by {{ test.begun.by }}, {{ when(test.begun.at) }}; {{ test.readings.length }} readings.</p>
+        <p>Started by {{ test.begun.by }}, {{ when(test.begun.at) }}; {{ test.readings.length }} readings.</p>
         <p v-if="test.ended">Ended by {{ test.ended.by }}, {{ when(test.ended.at) }}: {{ endedLine(test.ended) }}</p>
         <p v-for="of in test.notes" :key="of.message" class="text-(--ui-warning) first-letter:uppercase">
           {{ tell(of) }}.
@@ -141,7 +141,7 @@ const print = () => window.print()
       <UFormField label="A note for the record" class="min-w-60 flex-1">
         <UInput v-model="note" aria-label="A note for the record" maxlength="2000" class="w-full" />
       </UFormField>
-      <UButton type="submit" :disabled="!isNamed || note.trim() === ''" label="Write it down" />
+      <UButton type="submit" :disabled="!isNamed || note.trim() === ''" label="Add note" />
     </form>
     <section v-if="record.photos.length" aria-label="Photos">
       <h2 class="heading">Photos</h2>

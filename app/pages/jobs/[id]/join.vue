@@ -51,8 +51,7 @@ function setPipe(pipe: string): void {
 <template>
   <div>
     <p v-if="!current">
-      There is no tie-in yet: tell what a pipe is in <strong>Survey</strong> and it becomes one. To begin with new pipe
-      alone,
+      No tie-in yet: identify a pipe in <strong>Survey</strong> and it becomes one. To start with new pipe only,
       <NuxtLink v-if="job.runs.length" :to="`/jobs/${store.id}/route`" class="underline">open its run</NuxtLink>
       <UButton v-else label="start a run" variant="link" class="p-0" @click="startRun" />.
     </p>
@@ -68,7 +67,7 @@ function setPipe(pipe: string): void {
           {{ item.run.name }}
         </UButton>
       </TabRow>
-      <p v-if="!pipes">The old pipe is not told yet: see <strong>Survey</strong>.</p>
+      <p v-if="!pipes">The existing pipe is not identified yet: see <strong>Survey</strong>.</p>
       <JoinQuestion
         v-else
         :key="current.key"
@@ -88,7 +87,7 @@ function setPipe(pipe: string): void {
       >
         <div class="grid gap-3 sm:grid-cols-2">
           <div>
-            <div class="label">Old pipe</div>
+            <div class="label">Existing pipe</div>
             <p class="pt-2">{{ pipes.a.label }}</p>
           </div>
           <LazyPipePicker label="New pipe" :model-value="current.run.pipe" @update:model-value="setPipe" />

@@ -7,7 +7,7 @@ const { store, built: job, plan } = useOpenJob()
 const { joints, cardOf, placeOf, whereOf, facingOf, runName, pipeOf } = useJointCards()
 const selection = useSelectionStore()
 const celsius = useAirTemperature()
-const { length, tolerance } = useWords()
+const { length, tolerance, trade } = useWords()
 const log = useLogStore()
 const isToMake = (of: PlanJoint) => !log.state?.joints[of.id]?.made && of.verdict !== 'refuse'
 /** The one that was chosen; else the first that is still to be made. */
@@ -16,10 +16,10 @@ const joint = computed(
 )
 const card = computed(() => (joint.value ? cardOf(joint.value) : null))
 /** What is marked: a spigot or a pipe; a thread is counted by what stands in. */
-const markLabels = { thread: 'Goes in by', spigot: 'Mark the spigot at' } as const
+const markLabels = { thread: 'Goes in', spigot: 'Mark spigot at' } as const
 const markLabel = computed(() => {
   const meeting = joint.value?.inner?.meeting
-  return meeting ? markLabels[meeting.kind] : 'Mark the pipe at'
+  return meeting ? markLabels[meeting.kind] : 'Mark at'
 })
 /** A refused joint has no figure to mark by. */
 const isRefused = computed(() => joint.value?.verdict === 'refuse')
@@ -84,7 +84,7 @@ const depths = computed(() =>
       <UButton :aria-pressed="planning" :active="planning" @click="planning = true">Plan of work</UButton>
     </TabRow>
     <p v-if="!joint || !card">
-      No joint yet: draw a run in <strong>Route</strong>, and a card for each joint stands here.
+      No joints yet: draw a run in <strong>Route</strong>, and a card for each joint stands here.
     </p>
     <LazyWorkAlong
       v-else-if="along"
@@ -102,7 +102,7 @@ const depths = computed(() =>
           <Readout
             v-if="isRefused"
             class="flex-1 basis-60"
-            label="Not to be made"
+            label="Not allowed"
             value="refused"
             basis="by the rules below"
           />
@@ -115,7 +115,7 @@ const depths = computed(() =>
             :basis="joint.insertionBasis ?? 'not in the catalogue: measure the socket'"
           />
           <TemperatureField
-            label="How warm it is here"
+            label="Temperature here"
             :least="-30"
             :most="50"
             class="w-40"
@@ -160,7 +160,7 @@ const depths = computed(() =>
           :facing="facingOf(joint)"
           :timer="`${store.id}:${joint.id}`"
         />
-        <h2 class="heading">Clips</h2>
+        <h2 class="heading">{{ trade('Clips') }}</h2>
         <ClipTable :job="job" :plan="plan" />
       </section>
       <section class="order-2 space-y-4 lg:order-1" aria-label="Joints in order">

@@ -9,7 +9,7 @@ import { useCatalogueStore } from '~/stores/catalogue'
 /** The job on paper: drawings, cut list, bends, stock, what to bring, plan of work, a card for each kind of joint. */
 const { built: job, plan } = useOpenJob()
 const { joints, cardOf, placeOf, facingOf, runName } = useJointCards()
-const { length } = useWords()
+const { length, trade } = useWords()
 const own = useCatalogueStore()
 const celsius = useAirTemperature()
 const { rack, stock, kerf, keep, offcutsOf, cuttingOf, laid, lay, sheetOf } = useCutting()
@@ -44,7 +44,11 @@ const bent = computed(() =>
     <div class="no-print flex flex-wrap gap-3">
       <UButton label="Print" icon="i-lucide-printer" color="primary" variant="solid" @click="print" />
       <p class="self-center text-muted">
-        Drawings, cut list, bends, stock, what to bring, clips, plan of work, and a card for each kind of joint.
+        {{
+          trade(
+            'Drawings, cut list, bends, stock, what to bring, clips, plan of work, and a card for each kind of joint.',
+          )
+        }}
       </p>
     </div>
     <p class="heading text-3xl!">{{ job.title }}</p>
@@ -78,15 +82,15 @@ const bent = computed(() =>
       <PartsList :plan="plan" :laid="laid" ticks />
     </section>
     <section>
-      <h2 class="heading">Clips</h2>
+      <h2 class="heading">{{ trade('Clips') }}</h2>
       <ClipTable :job="job" :plan="plan" />
     </section>
     <section v-if="made.length">
       <h2 class="heading">Plan of work</h2>
       <LazyWorkPlan :celsius="celsius ?? 20" printed />
     </section>
-    <section v-if="refused.length" aria-label="Not to be made" class="keep-whole">
-      <h2 class="heading">Not to be made</h2>
+    <section v-if="refused.length" aria-label="Not allowed" class="keep-whole">
+      <h2 class="heading">Not allowed</h2>
       <div v-for="joint in refused" :key="joint.id">
         <p>{{ joint.number }}, {{ runName(joint.run) }}: {{ placeOf(joint) }}</p>
         <ReasonList :reasons="joint.reasons.filter(({ verdict }) => verdict === 'refuse')" />
@@ -103,7 +107,7 @@ const bent = computed(() =>
         "
       />
     </section>
-    <p class="text-sm">Local code, the makers’ instructions and a licensed person come before what stands here.</p>
+    <p class="text-sm">Local code, the makers’ instructions and a licensed person come first.</p>
   </div>
 </template>
 

@@ -68,7 +68,7 @@ function takeAll(readings: readonly Reading[]): void {
         why: 'readings from a file',
         body: { body: { ...begun.body, raisedAt: new Date(raised).toISOString() } },
       },
-      'when it was raised, by a file',
+      'start of pressure, from a file',
     )
   log.writeAll(
     readings.map((reading) => ({ kind: 'reading', subject: subject.value, body: { ...reading, from: 'file' } })),
@@ -110,7 +110,7 @@ const nameOf = ({ begun }: TestState) => testProfileOf(begun!.body).meta.name
         <div class="flex flex-wrap items-start gap-6">
           <Readout
             v-if="looked"
-            label="Looked at"
+            label="Inspected"
             :value="`${state.looks.length} of 2`"
             :basis="`${profile?.name ?? ''}, started ${when(state.begun!.at)}`"
           />
@@ -169,8 +169,7 @@ const nameOf = ({ begun }: TestState) => testProfileOf(begun!.body).meta.name
           :expected="proof?.expected ?? []"
         />
         <p v-else-if="isRunning">
-          Type what the gauge shows and save it; again every minute. A thermometer strapped to the pipe decides it
-          sooner.
+          Type what the gauge shows and save it, every minute. A thermometer strapped to the pipe decides it sooner.
         </p>
         <template v-if="isRunning">
           <PumpStroke v-if="!isAir" :pumped="state.pumped" :disabled="!isNamed" @save="pump" />

@@ -56,15 +56,15 @@ const goesOnExisting = computed(
   () => !!system.value && !!entry.value && stateGoingOn(system.value, entry.value) === 'existing',
 )
 const pressOnPad = (key: string) => (key === 'g' ? nameFitting() : press(key))
-const { length } = useWords()
+const { length, trade } = useWords()
 /** What there is to say of a leg that nothing is cut for. */
 const legWords = computed(() => {
-  if (leg.value?.state === 'existing') return 'is there already: it is cut only where a fitting goes in.'
+  if (leg.value?.state === 'existing') return 'is existing pipe: cut only where a fitting goes in.'
   if (leg.value?.state === 'comes out') return 'comes out.'
   const mm = leg.value?.length ?? null
   return mm === null
-    ? 'has no pipe: choose by its name the fitting that stands straight in the other.'
-    : `has no pipe: one fitting stands straight in the other, ${length(mm)} from centre to centre.`
+    ? 'has no pipe: choose by name the fitting that goes straight into the other.'
+    : trade(`has no pipe: one fitting goes straight into the other, ${length(mm)} from centre to centre.`)
 })
 const chosen = ref<ReadonlySet<string>>(new Set())
 /** What is done to several legs is done to these; to the one that is looked at where none is chosen. */
@@ -134,10 +134,10 @@ function selectLeg(id: string): void {
       >
         {{ runName(item.id) }}
       </UButton>
-      <UButton @click="startRun"> <UIcon name="i-lucide-plus" class="size-4" />Another run </UButton>
+      <UButton @click="startRun"> <UIcon name="i-lucide-plus" class="size-4" />Add run </UButton>
     </TabRow>
     <p v-if="!run || !system">
-      No run yet. Press <strong>Another run</strong>, then an arrow for the direction, digits for the length, Enter.
+      No run yet. Press <strong>Add run</strong>, then an arrow for the direction, digits for the length, Enter.
     </p>
     <div v-else class="grid gap-x-6 gap-y-3 lg:grid-cols-[minmax(0,1fr)_minmax(0,27rem)]">
       <section class="flex flex-col gap-3" aria-label="The run as drawn">
@@ -146,7 +146,7 @@ function selectLeg(id: string): void {
           {{ names?.leg(leg.id) }}
           {{ legWords }}
         </p>
-        <p v-else class="text-lg">Choose a direction, type the first length, press Enter.</p>
+        <p v-else class="text-lg">Press a direction, type the length, press Enter.</p>
         <RouteDrawing
           :system="builtSystem ?? system"
           :leg="leg?.id ?? ''"
@@ -199,7 +199,7 @@ function selectLeg(id: string): void {
         />
         <details v-if="leg" @toggle="(event) => (legOpen = (event.target as HTMLDetailsElement).open)">
           <summary class="label min-h-11 cursor-pointer pt-2 text-base">
-            {{ names?.leg(leg.id) }}: its pipe, what flows in it
+            {{ names?.leg(leg.id) }}: pipe and service
           </summary>
           <LegPipe v-if="legOpen" :system="system" :leg="leg" />
         </details>

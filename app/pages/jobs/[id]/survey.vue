@@ -9,10 +9,11 @@ import { useSelectionStore } from '~/stores/selection'
 const { job, change } = useOpenJob()
 const selection = useSelectionStore()
 const own = useCatalogueStore()
+const { trade } = useWords()
 const survey = computed(() => job.value.surveys.find(({ id }) => id === selection.survey) ?? job.value.surveys[0])
 const taken = computed(() => {
   const label = survey.value?.pipe && shippedCatalogue.pipe(survey.value.pipe)?.label
-  return label ? `Taken for ${label}; it is a tie-in of this job.` : ''
+  return label ? `Selected: ${label}; it is a tie-in of this job.` : ''
 })
 
 function add(): void {
@@ -34,11 +35,11 @@ function add(): void {
       >
         <UIcon :name="item.pipe ? 'i-lucide-check' : 'i-lucide-circle-help'" class="size-4" />{{ item.name }}
       </UButton>
-      <UButton @click="add"><UIcon name="i-lucide-plus" class="size-4" />Another pipe</UButton>
+      <UButton @click="add"><UIcon name="i-lucide-plus" class="size-4" />Add pipe</UButton>
     </TabRow>
     <p v-if="!survey">
-      Nothing is looked at yet. Press <strong>Another pipe</strong>, then enter what you see: colour, a magnet, a
-      caliper. The list narrows with each.
+      No pipe yet. Press <strong>Add pipe</strong
+      >{{ trade(', then say what you see or measure: colour, a magnet, a caliper. Each narrows the list.') }}
     </p>
     <PipeQuestion
       v-else
