@@ -29,6 +29,9 @@ useEventListener(document, 'visibilitychange', refresh)
       <ProgramNotice />
       <OutboxNotice />
       <TimerBar />
+      <!-- What a page puts under the thumb, and the steps of a job below it. -->
+      <div id="thumb"></div>
+      <div id="foot"></div>
     </div>
   </UApp>
 </template>

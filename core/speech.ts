@@ -11,6 +11,7 @@ import { ruleMetas } from './join/rules'
 import { joinLongSentences } from './edit/stock/join-long-sayings'
 import { progressSentences } from './plan/progress-sayings'
 import { ownTestSentences } from './prove/own-profile'
+import { rescueSentences } from './procedure/rescue-sayings'
 import { testProfiles } from './prove/profiles'
 import { proveSentences } from './prove/sayings'
 import { searchSentences } from './leak/sayings'
@@ -38,6 +39,7 @@ export const vocabularies: ReadonlyMap<string, Vocabulary> = new Map(
     flowSentences,
     joinLongSentences,
     progressSentences,
+    rescueSentences,
     supportSentences,
     timberSentences,
     ...testProfiles.map(({ meta }) => meta),

@@ -19,7 +19,7 @@ interface Writer {
 
 /** Writes entries of the open job down: kept here at once, and sent. */
 export function logWriting({ who, jobVersion, send, sendPhoto }: Writer) {
-  function writeAll(written: readonly Written[], says: string): void {
+  function writeAll(written: readonly Written[], says: string): readonly Entry[] {
     const entries = written.map((of): Entry => ({
       ...of,
       id: crypto.randomUUID(),
@@ -28,8 +28,9 @@ export function logWriting({ who, jobVersion, send, sendPhoto }: Writer) {
       jobVersion: jobVersion(),
     }))
     send(entries, says)
+    return entries
   }
-  const write = (written: Written, says: string) => writeAll([written], says)
+  const write = (written: Written, says: string): void => void writeAll([written], says)
   /** Takes an entry back, as if it had not been written: it stays, and does not count. */
   const strikeOut = (id: string, why: string, says: string) =>
     write({ kind: 'correction', subject: {}, body: { withdrawn: true }, replaces: id, why }, says)

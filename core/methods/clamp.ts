@@ -22,6 +22,7 @@ export const clamp: Method = {
   ring: 'pinch clamp',
   column: () => 'ring',
   made: new Set(['union', 'valve', 'drop-ear elbow', 'angle stop', 'stub-out']),
+  rescues: ['cut behind the barb', 'cut out'],
   section: {
     over: 'barb',
     closes: 'narrow ring',

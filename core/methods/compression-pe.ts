@@ -24,6 +24,7 @@ export const compressionPe: Method = {
   tins: ['potable silicone'],
   column: () => 'compression-pe',
   made: new Set(['slip coupling', 'union', 'valve']),
+  rescues: ['release', 'cut back the end'],
   section: {
     over: 'pipe',
     gap: 0.35,

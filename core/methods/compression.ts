@@ -33,6 +33,7 @@ export const compression: Method = {
   },
   column: () => 'compression',
   made: new Set(['slip coupling', 'valve', 'swivel connector', 'angle stop', 'supply stop', 'metric supply stop']),
+  rescues: ['tighten', 'undo the nut', 'cut off the olive'],
   section: {
     over: 'pipe',
     gap: 0.3,

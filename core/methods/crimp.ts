@@ -22,6 +22,7 @@ export const crimp: Method = {
   ring: 'crimp ring',
   column: () => 'ring',
   made: new Set(['union', 'valve', 'drop-ear elbow', 'angle stop', 'supply stop', 'stub-out']),
+  rescues: ['cut behind the barb', 'cut out'],
   section: {
     over: 'barb',
     closes: 'ring',

@@ -21,6 +21,7 @@ export const expansion: Method = {
   wait: ({ celsius }) => expansionHold(celsius),
   column: () => 'expansion',
   made: new Set(['union', 'valve', 'drop-ear elbow', 'angle stop', 'stub-out']),
+  rescues: ['warm off', 'cut out'],
   section: {
     over: 'barb',
     closes: 'flush ring',

@@ -22,6 +22,7 @@ export const fusion: Method = {
   wait: ({ fusionTest }) => fusionTest * 60,
   column: () => 'fusion',
   made: new Set(['union', 'valve']),
+  rescues: ['cut out'],
   section: {
     over: 'pipe',
     gap: 0.3,

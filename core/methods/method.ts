@@ -1,6 +1,7 @@
 import type { PipeWall } from '../materials/pipe-wall'
 import type { Form } from './form'
 import type { MethodId } from './ids'
+import type { RescueWay } from './rescue-way'
 import type { SectionShape } from './section-shape'
 
 /** What can be seen of a joint as it is made. */
@@ -146,6 +147,8 @@ export interface Method {
   column(metalBodied: boolean): Column
   /** What it is made as beside couplings, elbows, tees, caps. */
   readonly made: ReadonlySet<Form>
+  /** How it is put right where it is not OK, the least work first. */
+  readonly rescues: readonly RescueWay[]
   /** The joint cut through. */
   readonly section: SectionShape
 }

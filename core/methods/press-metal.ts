@@ -20,6 +20,7 @@ export const pressMetal: Method = {
   looked: ['markSeen'],
   column: () => 'press-metal',
   made: new Set(['spigot', 'plug', 'slip coupling', 'union', 'valve', 'drop-ear elbow', 'angle stop']),
+  rescues: ['cut out'],
   section: {
     over: 'pipe',
     gap: 0.25,

@@ -21,6 +21,7 @@ export const pressMultilayer: Method = {
   looked: ['windowFull'],
   column: () => 'press-multilayer',
   made: new Set(['union', 'valve', 'drop-ear elbow', 'angle stop', 'stub-out']),
+  rescues: ['cut out'],
   section: {
     over: 'barb',
     closes: 'sleeve',

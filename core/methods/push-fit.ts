@@ -40,6 +40,7 @@ export const pushFit: Method = {
     'angle stop',
     'supply stop',
   ]),
+  rescues: ['release', 'cut back the end'],
   section: {
     over: 'pipe',
     gap: 0.25,

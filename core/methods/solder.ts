@@ -41,6 +41,7 @@ export const solder: Method = {
     'angle stop',
     'supply stop',
   ]),
+  rescues: ['heat again', 'cut out'],
   section: {
     over: 'pipe',
     gap: 0.3,

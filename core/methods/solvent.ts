@@ -24,6 +24,7 @@ export const solvent: Method = {
   wait: ({ od, celsius }) => solventSet(od, celsius),
   column: () => 'solvent',
   made: new Set(['union', 'valve', 'bushing']),
+  rescues: ['cut out'],
   section: {
     over: 'pipe',
     gap: 0.3,

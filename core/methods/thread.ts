@@ -22,6 +22,7 @@ export const thread: Method = {
   reel: { label: 'thread tape', length: ({ od }) => mostWraps(od) * Math.PI * od },
   column: () => 'thread',
   made: new Set(['union', 'valve']),
+  rescues: ['unscrew'],
   section: {
     over: 'pipe',
     gap: 0.3,

@@ -16,13 +16,13 @@ describe('the bench, on a phone', () => {
     await on.shows('[aria-label="What it is"]', 'Does not agree')
     await on.driver.navigate().refresh()
     await on.shows('[aria-label="Seen so far"]', 'magnet: sticks')
-    await on.press('Take back magnet: sticks')
-    await on.fill('Diameter by caliper', '15.0\uE007')
+    await on.press('Remove magnet: sticks')
+    await on.fill('By caliper', '15.0\uE007')
     await on.shows('[data-verdict]', '15 ×')
     await on.press('It is 15 × 0.7 copper half-hard')
     await on.press('Start a job with it')
     await on.see('[aria-label="Title of the job"]')
-    await on.shows('[aria-label="The two ends"]', 'old pipe in')
+    await on.shows('[aria-label="The two ends"]', 'Insertion depth, existing pipe')
     expect((await stored(await job('From the bench'))).job.nodes[0]?.existing).toBe(
       'copper-half-hard-en-1057-r250-15x0.7',
     )

@@ -61,7 +61,7 @@ describe('cutting, from the plan to the rack', () => {
     await on.shows(`${stock22} [data-waste]`, /Waste: [\d\u2009 .]+ mm, [\d.]+ k?g/)
     const list = '[aria-label="What to bring"]'
     await on.shows(list, /\d+ lengths? of/)
-    await on.press('Leave the rack out: new lengths only')
+    await on.press('New lengths only, no offcuts')
     await on.shows(`${stock22} [data-new-lengths]`, /^\d+ new lengths$/)
     await on.press('Undo')
   })
@@ -128,7 +128,7 @@ describe('where do I bend', () => {
     await on.press('Remove')
     await on.shows('[data-removed]', 'Bender 15 is removed')
     await on.driver.wait(async () => (await bender()) === before - 1, 30_000)
-    await on.press('Put it back')
+    await on.press('Restore')
     await on.driver.wait(async () => (await bender()) === before, 30_000)
   })
 
@@ -156,7 +156,7 @@ describe('the plan of work', () => {
     await on.press('Plan of work')
     await on.shows('[aria-label="Plan of work"]', /Water off for\s+\d+ min/)
     await on.shows('[aria-label="Plan of work"]', 'On the bench')
-    const whole = async () => /In all\s+([\d.]+) h/.exec(await on.text('[aria-label="Plan of work"]'))?.[1]
+    const whole = async () => /Total\s+([\d.]+) h/.exec(await on.text('[aria-label="Plan of work"]'))?.[1]
     const before = Number(await whole())
     await on.fill('Took, step 1', '72' + Key.TAB)
     await on.driver.wait(async () => Number(await whole()) > before + 0.9, 30_000)

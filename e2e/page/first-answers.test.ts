@@ -23,10 +23,10 @@ describe('first answers on the bench', () => {
   it('what is this pipe: a look at its joint, and 22 by caliper', async () => {
     await openBench()
     const keys = ['2', '2', Key.ENTER]
-    const presses = await pressAll('silver ring of solder', 'Diameter by caliper')
+    const presses = await pressAll('silver ring of solder', 'By caliper')
     await page().type(...keys)
     await page().shows('[data-verdict]', '22 × 0.9 copper half-hard')
-    await page().shows('[aria-label="What it is"]', 'Settled')
+    await page().shows('[aria-label="What it is"]', 'Identified')
     expect(presses + keys.length).toBeLessThanOrEqual(most)
   })
 
@@ -34,7 +34,7 @@ describe('first answers on the bench', () => {
     await openBench()
     const presses = await pressAll('Change units', 'How is it made?', 'Push-fit on 3/4 copper')
     // What makers print for 3/4 CTS, on the shallow side: 1 1/8 in.
-    await page().shows('[data-readout]', /Mark the pipe at\s+1 1\/8″/)
+    await page().shows('[data-readout]', /Mark at\s+1 1\/8″/)
     expect(presses).toBeLessThanOrEqual(most)
   })
 

@@ -39,7 +39,7 @@ describe('PP-R, fused, on a phone', () => {
     await begin()
     await on.open(`/jobs/${id}/join`)
     await on.shows('[aria-label="Fittings between the two"]', '25 fusion × 3/4')
-    await on.press('Use this')
+    await on.press('Use')
     await on.driver.wait(async () => (await stored(id)).job.nodes.some(({ fitting }) => fitting), 10_000, 'it is saved')
   })
 

@@ -30,7 +30,7 @@ describe('the list of jobs', () => {
     await on.shows('main details', 'Deleted in the last 30 days: 1')
     expect(await listed()).toEqual(['Cedar Kiln Studio'])
     await on.press('Deleted in the last 30 days')
-    await on.press('Put back Tarn Lane Bakehouse')
+    await on.press('Restore Tarn Lane Bakehouse')
     await on.driver.wait(async () => (await listed()).includes('Tarn Lane Bakehouse'), 30_000)
     expect(await on.driver.findElements(By.css('[aria-label="Deleted jobs"]'))).toHaveLength(0)
   })

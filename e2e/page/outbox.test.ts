@@ -38,7 +38,7 @@ describe('changes on their way', () => {
     await on.shows(notice, 'Not accepted, the rack: No longer on the rack: offcut 987654')
     await on.driver.navigate().refresh()
     await on.shows(notice, 'Not accepted, the rack')
-    await on.press('Take away: the rack')
+    await on.press('Discard: the rack')
     await on.driver.wait(async () => (await on.driver.findElements(By.css(notice))).length === 0, 30_000)
     await on.driver.navigate().refresh()
     await on.see('[aria-label="An hour of work"]')

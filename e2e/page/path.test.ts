@@ -20,10 +20,10 @@ describe('a tie-in of new pipe to old, from look to cards', () => {
     await on.press('Add pipe')
     await on.press('reddish')
     await on.press('rigid')
-    await on.fill('Length of a string round it', '69.4' + Key.ENTER)
+    await on.fill('String round it', '69.4' + Key.ENTER)
     await on.shows('[data-verdict]', 'Undecided')
     await on.shows('[data-next-check]', 'caliper')
-    await on.fill('Diameter by caliper', '22' + Key.ENTER)
+    await on.fill('By caliper', '22' + Key.ENTER)
     await on.shows('[data-verdict]', '22 × 0.9 copper half-hard')
     await on.press('It is 22 × 0.9 copper half-hard')
     await on.saved()
@@ -41,11 +41,11 @@ describe('a tie-in of new pipe to old, from look to cards', () => {
       ['', 'nothing is typed'],
       ['1/0"', 'nought'],
     ] as const) {
-      await on.fill('Diameter by caliper', (typed || Key.BACK_SPACE) + Key.ENTER)
-      await on.shows('main', `Diameter by caliper: `)
+      await on.fill('By caliper', (typed || Key.BACK_SPACE) + Key.ENTER)
+      await on.shows('main', `By caliper: `)
       await on.shows('main', why)
     }
-    expect(await (await on.see('[aria-label="Diameter by caliper"]')).getAttribute('value')).toBe('1/0"')
+    expect(await (await on.see('[aria-label="By caliper"]')).getAttribute('value')).toBe('1/0"')
   })
 
   it('join: chains and methods with reasons; the chosen chain is the tie-in’s', async () => {
@@ -54,7 +54,7 @@ describe('a tie-in of new pipe to old, from look to cards', () => {
     // The new pipe goes on in 22, as what it starts from; here it goes down to 15.
     await on.pickPipe('New pipe', '15 × 0.7 copper half-hard · EN 1057 R250')
     await on.shows('[aria-label="Fittings between the two"]', '22 press × 15 press reducer')
-    await on.shows('[aria-label="Methods on the old pipe"]', 'refused')
+    await on.shows('[aria-label="Methods on the existing pipe"]', 'refused')
     const rows = await on.driver.findElements(By.css('[aria-label="Fittings between the two"] li'))
     for (const row of rows) {
       if (!(await row.getText()).includes('22 press × 15 press reducer')) continue

@@ -33,7 +33,7 @@ describe('what the server does not take', () => {
       `/api/jobs/${id}/log`,
     )
     await on.shows(notice, 'Not accepted, a note: There is no such job')
-    for (const label of ['Send again', 'Download', 'Take away']) await on.see(`[aria-label="${label}: a note"]`)
+    for (const label of ['Send again', 'Download', 'Discard']) await on.see(`[aria-label="${label}: a note"]`)
     await fetch(`${site().origin}/api/jobs/${id}/put-back`, { method: 'POST' })
     await on.driver.navigate().refresh()
     await on.shows(notice, 'Not accepted, a note')

@@ -144,11 +144,11 @@ describe('what was made is proven and handed over', () => {
     for (const psi of ['80', '80', '79.9', '80']) {
       await on.fill('Gauge', psi)
       await on.fill('Pipe', '60')
-      await on.press('Save the reading')
+      await on.press('Save reading')
       await on.driver.sleep(1100)
     }
     await on.shows('[data-verdict]', /Tight|Not decided yet|It leaks/)
-    await on.press('End test all the same')
+    await on.press('End test anyway')
     await on.shows('[aria-label="Verdicts"]', 'Ended by U. Thorn')
   })
 
@@ -172,11 +172,11 @@ describe('what was made is proven and handed over', () => {
     await on.open(`/jobs/${await untouched()}/hand-over`)
     await on.shows(missing, /joints? .* not made/)
     await on.shows(missing, 'flushing not recorded')
-    await on.press('It was flushed')
+    await on.press('Mark as flushed')
     await on.driver.wait(async () => !(await on.text(missing)).includes('flushed'), 30_000)
     await on.open(`/jobs/${await job('Cedar Kiln Studio')}/hand-over`)
     await on.shows(missing, 'Nothing is missing')
-    await on.press('Hand it over')
+    await on.press('Hand over')
     await on.shows('main', 'Handed over by U. Thorn')
   })
 })

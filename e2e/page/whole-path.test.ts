@@ -44,7 +44,7 @@ async function test(truth: string): Promise<void> {
   const on = page()
   await on.press('Start test')
   await on.press('Connect a gauge')
-  await on.choose('In truth', truth)
+  await on.choose('The line', truth)
   await on.press('Connect the simulated gauge')
 }
 
@@ -84,7 +84,7 @@ describe('the whole work, by a phone', () => {
     await on.driver.wait(async () => (await on.text('[data-next-check]')) !== first, 30_000)
     await on.press('It leaks here')
     await on.shows('[data-found]', 'It leaks: Joint')
-    await on.press('End test all the same')
+    await on.press('End test anyway')
     await on.shows('[aria-label="Verdicts"]', 'Ended by Zoë Żak')
     await on.press('To the joint')
     await on.press('Mark as not made')
@@ -128,10 +128,10 @@ describe('the whole work, by a phone', () => {
     }
     await on.press('Hand over')
     await on.shows('[aria-label="What is missing"]', 'Nothing is missing')
-    await on.fill('Covered: where', 'stud wall')
-    await on.press('It is covered')
+    await on.fill('Closed in at', 'stud wall')
+    await on.press('Mark as closed in')
     await on.shows('[aria-label="What else was done"]', 'Covered, stud wall')
-    await on.press('Hand it over')
+    await on.press('Hand over')
     await on.shows('[aria-label="Records handed over"]', 'Current record')
     const id = await job(title)
     const ask = (path: string) => fetch(`${site().origin}/api/${path}`)

@@ -31,8 +31,8 @@ describe('parts of one’s own', () => {
     await on.see('main table tbody tr')
     await on.driver.wait(async () => (await on.text(row)) !== before, 10_000, 'the cut list did not follow')
     await on.open('/bench/parts')
-    await on.press('Take back 22 solder elbow-90')
-    await on.shows('[role="status"]', 'Taken back')
+    await on.press('Remove 22 solder elbow-90')
+    await on.shows('[role="status"]', 'Removed:')
     await on.open(`/jobs/${id}/cut`)
     await on.driver.wait(async () => (await on.text(row)) === before, 10_000, 'the table’s figure does not hold again')
   })
@@ -48,8 +48,8 @@ describe('parts of one’s own', () => {
     await on.press('Record this fitting')
     await on.shows('[aria-label="Own figures"]', '22 solder × 3/4 M BSP adapter: from stop to stop')
     await on.shows('[aria-label="Measure a fitting by its name"]', 'Used now: 14 mm, measured.')
-    await on.press('Take back 22 solder × 3/4 M BSP adapter')
-    await on.shows('[role="status"]', 'Taken back')
+    await on.press('Remove 22 solder × 3/4 M BSP adapter')
+    await on.shows('[role="status"]', 'Removed:')
   })
 
   it('a CSV goes out, and one with bad rows shows what it would do before anything is recorded', async () => {
@@ -183,7 +183,7 @@ describe('the two-minute questions', () => {
     await on.shows('[aria-label="Waits"]', /4:5\d/)
     await on.driver.navigate().refresh()
     await on.shows('[aria-label="Waits"]', 'soldered joint cools')
-    await on.press('Take away: soldered joint cools')
+    await on.press('Clear timer: soldered joint cools')
   })
 
   it('chosen sizes are put together on one strip', async () => {

@@ -1,13 +1,22 @@
 <script setup lang="ts">
-/** One large figure that the hands need next, with its tolerance and basis. */
-defineProps<{ label: string; value: string; tolerance?: string; basis?: string }>()
+/** One large figure that the hands need next, with its tolerance and basis; on a phone a second one is smaller. */
+defineProps<{ label: string; value: string; tolerance?: string; basis?: string; second?: boolean }>()
 </script>
 
 <template>
-  <div class="min-w-0" data-readout>
-    <div class="label">{{ label }}</div>
-    <div class="readout whitespace-nowrap" :class="value === 'unknown' ? 'text-(--ui-warning)!' : ''">{{ value }}</div>
-    <div v-if="tolerance || basis" class="text-sm text-muted">
+  <div
+    class="min-w-0"
+    :class="second ? 'max-sm:grid max-sm:grid-cols-[auto_auto] max-sm:items-baseline max-sm:gap-x-2' : ''"
+    data-readout
+  >
+    <div class="label" :class="second ? 'max-sm:leading-tight' : ''">{{ label }}</div>
+    <div
+      class="readout whitespace-nowrap"
+      :class="[second ? 'second' : '', value === 'unknown' ? 'text-(--ui-warning)!' : '']"
+    >
+      {{ value }}
+    </div>
+    <div v-if="tolerance || basis" class="text-sm text-muted" :class="second ? 'col-span-2 max-sm:leading-none' : ''">
       <span v-if="tolerance">± {{ tolerance }}</span>
       <span v-if="tolerance && basis"> · </span>
       <span v-if="basis">{{ basis }}</span>

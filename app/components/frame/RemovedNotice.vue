@@ -8,7 +8,7 @@ const store = useWorkshopStore()
 <template>
   <div v-if="store.removed" role="status" class="flex flex-wrap items-center gap-3 py-2" data-removed>
     <span>{{ store.removed.name }} was removed.</span>
-    <UButton label="Undo" @click="store.removed.putBack()" />
+    <UButton label="Restore" @click="store.removed.putBack()" />
     <UButton variant="ghost" icon="i-lucide-x" aria-label="Close" @click="store.removed = null" />
   </div>
 </template>

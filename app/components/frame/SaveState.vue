@@ -40,8 +40,8 @@ const calm = computed(
     role="status"
     data-save-state
     :data-kind="status.kind"
-    class="label text-base"
-    :class="calm ? '' : 'font-semibold text-(--ui-warning)!'"
+    class="label text-base max-sm:text-sm"
+    :class="calm ? '' : 'max-w-40 font-semibold text-(--ui-warning)! max-sm:leading-tight sm:max-w-none'"
   >
     {{ text }}
   </span>

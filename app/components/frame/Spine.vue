@@ -1,8 +1,11 @@
 <script setup lang="ts">
 import type { StepId, StepProgress } from '~~/core/plan/progress'
 
-/** The steps of the work in order, as fittings on one pipe; each with its state and what is open in it. */
-defineProps<{ progress: readonly StepProgress[]; job: string }>()
+/**
+ * The steps of the work in order, as fittings on one pipe; each with its state and what is open in it. As a bar they
+ * lie under the thumb.
+ */
+defineProps<{ progress: readonly StepProgress[]; job: string; bar?: boolean }>()
 const route = useRoute()
 const names: Record<StepId, string> = {
   survey: 'Survey',
@@ -13,24 +16,50 @@ const names: Record<StepId, string> = {
   prove: 'Prove',
   'hand-over': 'Hand over',
 }
-const stateText = ({ state, open }: StepProgress) => (open > 0 ? `${state}, ${open} open` : state)
+const stateWords: Readonly<Record<StepProgress['state'], string>> = {
+  'not begun': 'not begun',
+  'in hand': 'in hand',
+  reservation: 'with a caution',
+  done: 'done',
+}
+const stateText = ({ state, open }: StepProgress) =>
+  open > 0 ? `${stateWords[state]}, ${open} open` : stateWords[state]
 </script>
 
 <template>
-  <nav aria-label="Steps of the work" class="@container">
+  <nav
+    aria-label="Steps of the work"
+    class="@container"
+    :class="bar ? 'no-print border-t border-(--ui-border) bg-(--ui-bg-muted)' : ''"
+  >
     <ol class="flex">
       <!-- Redrawn only when it says something else: five links cost more than the plan. -->
-      <li v-for="step in progress" :key="step.step" v-memo="[step.state, step.open, route.path]" class="flex-1">
+      <li
+        v-for="step in progress"
+        :key="step.step"
+        v-memo="[step.state, step.open, route.path, bar]"
+        class="min-w-0 flex-1"
+      >
         <NuxtLink
           :to="`/jobs/${job}/${step.step}`"
-          class="flex h-full min-h-11 flex-col items-center gap-x-2 border-b-4 border-(--drawing-faint) px-1 py-1.5 sm:flex-row sm:px-3"
+          class="relative flex h-full min-h-11 flex-col items-center border-(--drawing-faint)"
+          :class="
+            bar
+              ? 'min-h-14 border-t-4 pt-1 text-center leading-none'
+              : 'gap-x-2 border-b-4 px-1 py-1.5 sm:flex-row sm:px-3'
+          "
           active-class="border-(--drawing-pipe)! bg-(--ui-bg)"
           :aria-label="`${names[step.step]}: ${stateText(step)}`"
         >
           <StateMark :state="step.state" />
-          <span class="font-label text-lg font-semibold">{{ names[step.step] }}</span>
-          <span v-if="step.open" class="label text-base"
-            >{{ step.open }}<span class="hidden @4xl:inline"> open</span></span
+          <span class="font-label font-semibold" :class="bar ? 'mt-0.5 text-sm leading-none' : 'text-lg'">{{
+            names[step.step]
+          }}</span>
+          <span
+            v-if="step.open"
+            class="label text-base"
+            :class="bar ? 'absolute top-0.5 left-1/2 ml-3 text-sm! leading-none' : ''"
+            >{{ step.open }}<span v-if="!bar" class="hidden @4xl:inline"> open</span></span
           >
         </NuxtLink>
       </li>

@@ -1,8 +1,6 @@
 <script setup lang="ts">
 /** The bar of every page: the way home, and light or dark. */
-const colorMode = useColorMode()
-const isDark = computed(() => colorMode.value === 'dark')
-const toggle = () => (colorMode.preference = isDark.value ? 'light' : 'dark')
+const { word, icon, toggle } = useDark()
 </script>
 
 <template>
@@ -15,13 +13,8 @@ const toggle = () => (colorMode.preference = isDark.value ? 'light' : 'dark')
       <img src="/icon.svg" alt="" class="size-7" />Jolvet
     </NuxtLink>
     <slot />
-    <UButton
-      variant="ghost"
-      :class="$slots.default ? '' : 'ml-auto'"
-      :aria-label="isDark ? 'Light, for daylight' : 'Dark, for cellars'"
-      @click="toggle"
-    >
-      <UIcon :name="isDark ? 'i-lucide-sun' : 'i-lucide-moon'" class="size-5" />
+    <UButton variant="ghost" :class="$slots.default ? '' : 'ml-auto'" :aria-label="word" @click="toggle">
+      <UIcon :name="icon" class="size-5" />
     </UButton>
   </div>
 </template>

@@ -42,6 +42,7 @@ const isChosen = (chain: Chain, chosen: readonly string[] | undefined) =>
       <UButton
         v-if="choosable"
         :label="isChosen(chain, chosen) ? 'In use' : 'Use'"
+        :aria-label="`${isChosen(chain, chosen) ? 'In use' : 'Use'}: ${inLine(chain).join(' + ')}`"
         :color="isChosen(chain, chosen) ? 'success' : 'neutral'"
         :variant="isChosen(chain, chosen) ? 'solid' : 'outline'"
         @click="emit('choose', chain)"

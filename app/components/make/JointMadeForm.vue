@@ -15,6 +15,7 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ made: [] }>()
 const log = useLogStore()
+const isPhone = usePhone()
 const workshop = useWorkshopStore()
 const { pipeOf, whereOf } = useJointCards()
 const now = useNow({ interval: 60_000 })
@@ -75,13 +76,20 @@ defineExpose({ make })
         :least="1"
         :most="50"
       />
-      <UButton color="primary" variant="solid" class="min-h-12 text-lg" :disabled="!isNamed || resting" @click="make">
+      <UButton
+        v-if="!isPhone"
+        color="primary"
+        variant="solid"
+        class="min-h-12 text-lg"
+        :disabled="!isNamed || resting"
+        @click="make"
+      >
         <UIcon name="i-lucide-check" class="size-5" />Made
       </UButton>
     </div>
     <p v-if="lateSince" role="alert" class="text-(--ui-warning)">
       The check of {{ tool }} was due on {{ lateSince }}: have it checked before the next joint.
     </p>
-    <p v-if="!isNamed" class="text-sm text-muted">Enter your name once; it goes on everything you mark.</p>
+    <p v-if="!isNamed && !isPhone" class="text-sm text-muted">Enter your name once; it goes on everything you mark.</p>
   </div>
 </template>

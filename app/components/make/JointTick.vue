@@ -13,7 +13,6 @@ const log = useLogStore()
 const { length } = useWords()
 const { whereOf, pipeOf } = useJointCards()
 const form = useTemplateRef<{ make: () => void }>('form')
-defineExpose({ make: () => form.value?.make() })
 
 const made = computed(() => props.state?.made ?? null)
 const inspected = computed(() => props.state?.inspected ?? null)
@@ -26,6 +25,8 @@ const subject = computed(() => ({ joint: props.joint.id }))
 const answers = <Body extends object>(body: Body) => ({ of: made.value?.entry, ...body })
 const inspect = (sound: boolean) =>
   log.write({ kind: 'joint-inspected', subject: subject.value, body: answers({ sound }) }, says('joint inspected'))
+defineExpose({ make: () => form.value?.make(), inspect })
+const isPhone = usePhone()
 const undo = () =>
   log.write({ kind: 'joint-undone', subject: subject.value, body: answers({}) }, says('joint marked as not made'))
 const when = useWhen()
@@ -34,6 +35,7 @@ const seen = computed(() => {
   const body = made.value?.body ?? {}
   return [...evidenceTexts(body), ...(body.tool ? [body.tool] : [])]
 })
+const isBroken = computed(() => inspected.value?.sound === false || made.value?.body.gauge === 'does not go')
 const open = computed(() =>
   made.value ? unanswered(evidenceAsked(props.joint, pipeOf(props.joint)), made.value.body) : [],
 )
@@ -64,7 +66,7 @@ const words = { insertion: 'goes in', method: 'method', pipe: 'pipe' } as const
           by {{ inspected.by }}, {{ when(inspected.at) }}.
         </template>
       </p>
-      <template v-if="!inspected">
+      <template v-if="!inspected && !isPhone">
         <UButton color="primary" variant="solid" :disabled="!isNamed" @click="inspect(true)">Inspected: OK</UButton>
         <UButton :disabled="!isNamed" @click="inspect(false)">Not OK</UButton>
       </template>
@@ -72,6 +74,7 @@ const words = { insertion: 'goes in', method: 'method', pipe: 'pipe' } as const
       <PhotoButton :joint="joint.id" label="Photo" :disabled="!isNamed" />
       <UButton :disabled="!isNamed" @click="undo">Mark as not made</UButton>
     </div>
+    <LazyRescuePanel v-if="isBroken" :joint="joint" />
     <form v-if="open.length" class="flex flex-wrap items-end gap-3" aria-label="Not answered yet" @submit.prevent="add">
       <EvidenceAsked v-model="later" :joint="joint" :asked="open" />
       <UButton type="submit" :disabled="!isNamed || !isAnswered" label="Add" />

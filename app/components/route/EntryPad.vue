@@ -25,6 +25,7 @@ const rows = computed(() =>
     ? { first: [...'12345.'], second: [...'67890'], columns: 'grid-cols-7' }
     : { first: [..."12345'/"], second: [...'67890 '], columns: 'grid-cols-8' },
 )
+const isPhone = usePhone()
 const fittings = [
   { key: '&', word: 'And' },
   { key: 't', word: 'Tee' },
@@ -40,6 +41,9 @@ const fittings = [
   { key: 'h', word: 'To height' },
   { key: 'x', word: 'Existing' },
 ]
+/** On a phone 45° has a key beside the directions, and what is pressed most comes first. */
+const placed = [...'tbvogucmjnhx'].map((key) => fittings.find((of) => of.key === key)!)
+const isWhole = ref(false)
 const digitWord = (digit: string) => (digit === ' ' ? 'space' : digit)
 const typed = computed(() => props.entry.typed || '…')
 const degrees = (value: number) => `${Math.round(value * 10) / 10}°`
@@ -58,12 +62,30 @@ const way = computed(() => {
 <template>
   <!-- A press on the pad does not take the focus: the keyboard goes on where it was. -->
   <section aria-label="Type a leg" class="no-print space-y-2" @mousedown.prevent>
-    <p class="font-label text-2xl font-semibold" aria-live="polite" data-entry>
+    <p class="font-label text-2xl font-semibold max-sm:leading-tight" aria-live="polite" data-entry>
       <span class="label text-base">From {{ at }}</span>
       {{ existing ? 'existing pipe' : '' }} {{ way }} {{ typed }}
     </p>
     <p v-if="entry.problem" role="alert" class="text-(--ui-error)" data-entry-problem>{{ entry.problem }}</p>
-    <div class="flex flex-wrap gap-3">
+    <template v-if="isPhone">
+      <div class="grid grid-cols-5 gap-1">
+        <button
+          v-for="{ key, word } in isWhole ? placed : placed.slice(0, 4)"
+          :key="key"
+          type="button"
+          class="key px-0!"
+          :aria-pressed="key === 'x' ? existing : undefined"
+          @click="emit('press', key)"
+        >
+          {{ word }}
+        </button>
+        <button type="button" class="key px-0!" :aria-expanded="isWhole" @click="isWhole = !isWhole">
+          {{ isWhole ? 'Fewer' : 'More' }}
+        </button>
+      </div>
+      <ThumbPad :entry="entry" :directions="directions" @press="(key) => emit('press', key)" />
+    </template>
+    <div v-else class="flex flex-wrap gap-3">
       <div class="grid grid-cols-3 items-start gap-1">
         <button
           v-for="{ key, axis, word, icon } in directions"

@@ -17,7 +17,7 @@ const erring = computed(() => {
 })
 const marks = computed(() =>
   props.piece.ends.map((end, index) => ({
-    label: index === 0 ? 'Mark, near end' : 'Mark, far end',
+    label: index === 0 ? 'Mark, near' : 'Mark, far',
     value: end.method === null ? 'open end' : length(end.insertion),
     tolerance: end.method !== null && end.insertionTolerance !== null ? tolerance(end.insertionTolerance) : '',
     basis: end.method === null ? '' : (end.insertionBasis ?? 'measure it'),
@@ -27,9 +27,9 @@ const marks = computed(() =>
 
 <template>
   <div>
-    <div class="grid grid-cols-2 gap-4 sm:grid-cols-[1.5fr_1fr_1fr]" data-piece-readout>
+    <div class="grid grid-cols-[minmax(0,1fr)_auto] gap-x-3 sm:grid-cols-[1.5fr_1fr_1fr] sm:gap-4" data-piece-readout>
       <Readout
-        class="col-span-2 sm:col-span-1"
+        class="max-sm:row-span-2"
         :label="`Cut ${piece.id}`"
         :value="length(piece.blank)"
         :tolerance="piece.tolerance === null ? '' : tolerance(piece.tolerance)"
@@ -37,12 +37,12 @@ const marks = computed(() =>
           [piece.basis, piece.blank !== piece.cut && `${length(piece.cut)} when bent`].filter(Boolean).join(' · ')
         "
       />
-      <Readout v-for="mark in marks" :key="mark.label" v-bind="mark" />
+      <Readout v-for="mark in marks" :key="mark.label" v-bind="mark" second />
     </div>
-    <p v-if="piece.cut !== null" class="mt-1 text-sm" data-err>{{ erring }}</p>
-    <p v-if="piece.missing" class="mt-1 font-semibold text-(--ui-warning)">{{ tell(piece.missing) }}</p>
     <details class="mt-1 text-sm">
-      <summary class="min-h-8 cursor-pointer text-muted">Why</summary>
+      <summary class="min-h-8 cursor-pointer max-sm:leading-tight">
+        <span v-if="piece.cut !== null" data-err>{{ erring }}&ensp;</span><span class="underline">Why</span>
+      </summary>
       <p>{{ trade('Centre to centre, less the take-off at either end:') }}</p>
       <p v-for="(end, index) in piece.ends" :key="index">
         {{ index === 0 ? 'near end' : 'far end' }}, {{ names.node(end.node) }}: take-off {{ length(end.takeOff)
@@ -55,5 +55,6 @@ const marks = computed(() =>
       </p>
       <p>The tolerance is the worst case: all of them added.</p>
     </details>
+    <p v-if="piece.missing" class="mt-1 font-semibold text-(--ui-warning)">{{ tell(piece.missing) }}</p>
   </div>
 </template>

@@ -10,10 +10,10 @@ const { units, diameter, tolerance } = useWords()
 type Measure = 'caliper' | 'string' | 'tape' | 'wall'
 /** What each is good to, in mm: a caliper to its tenth, a tape to its millimetre. */
 const measures = computed<readonly { id: Measure; label: string; most: number; hint: string }[]>(() => [
-  { id: 'caliper', label: 'Diameter by caliper', most: 200, hint: `± ${diameter(0.1)}` },
-  { id: 'string', label: 'Length of a string round it', most: 700, hint: `± ${tolerance(1)} on the string` },
-  { id: 'tape', label: 'Diameter by tape across', most: 200, hint: `± ${tolerance(1)}, rough` },
-  { id: 'wall', label: 'Wall at a cut end', most: 20, hint: `± ${diameter(0.1)}` },
+  { id: 'caliper', label: 'By caliper', most: 200, hint: `± ${diameter(0.1)}` },
+  { id: 'string', label: 'String round it', most: 700, hint: `± ${tolerance(1)}` },
+  { id: 'tape', label: 'By tape across', most: 200, hint: `± ${tolerance(1)}, rough` },
+  { id: 'wall', label: 'Wall, cut end', most: 20, hint: `± ${diameter(0.1)}` },
 ])
 const typed = reactive<Record<Measure, string>>({ caliper: '', string: '', tape: '', wall: '' })
 const problems = reactive<Partial<Record<Measure, string>>>({})
@@ -49,7 +49,7 @@ const kindOf: Record<Measure, string> = { caliper: 'diameter', string: 'circumfe
 </script>
 
 <template>
-  <div class="grid grid-cols-1 gap-x-4 gap-y-2 sm:grid-cols-2">
+  <div class="grid grid-cols-2 gap-x-3 gap-y-2 sm:gap-x-4">
     <UFormField
       v-for="{ id, label, hint } in measures"
       :key="id"
@@ -65,7 +65,7 @@ const kindOf: Record<Measure, string> = { caliper: 'diameter', string: 'circumfe
     <UFormField
       label="Words printed on it"
       :hint="suggested === 'print' ? 'next check' : 'as far as you can read'"
-      class="sm:col-span-2"
+      class="col-span-2"
     >
       <form class="flex gap-1.5" @submit.prevent="takePrint">
         <UInput v-model="print" class="flex-1" placeholder="22 x 0.9 EN 1057 R250" aria-label="Words printed on it" />

@@ -24,12 +24,7 @@ useRefreshing(async () => {
 })
 const problem = ref<keyof typeof words | null>(null)
 const title = computed(() => store.job?.title ?? '')
-const {
-  items: profileItems,
-  current: heldProfile,
-  choose: chooseProfile,
-} = useProfileChoice(() => store.job ?? { profile: 'metric' })
-
+const isPhone = usePhone()
 const words = {
   gone: 'There is no such job',
   away: 'Waiting for the server',
@@ -43,17 +38,6 @@ async function open(): Promise<void> {
   if (problem.value === 'away') retry = setTimeout(() => void open(), 2000)
 }
 void open()
-
-function setTitle(typed: string): void {
-  if (store.job && typed.trim() !== '') store.change({ ...store.job, title: typed.slice(0, 200) })
-}
-const toggleUnits = () => {
-  if (store.job) store.change({ ...store.job, units: store.job.units === 'metric' ? 'imperial' : 'metric' })
-}
-const setProfile = (value: string) => {
-  const held = chooseProfile(value)
-  if (store.job && held) store.change({ ...store.job, ...held })
-}
 
 /** What was chosen place by place does not hold together: one side must be. */
 const unsound = ref(false)
@@ -84,46 +68,11 @@ onBeforeUnmount(() => {
 
 <template>
   <div v-if="store.job && store.plan" class="flex min-h-dvh flex-col">
-    <header class="no-print border-b border-(--ui-border) bg-(--ui-bg-muted)">
-      <TopBar>
-        <h1 class="sr-only">{{ title }}</h1>
-        <UInput
-          :model-value="title"
-          variant="ghost"
-          class="w-52 sm:w-72"
-          :ui="{ base: 'font-label text-xl! font-semibold' }"
-          aria-label="Title of the job"
-          @update:model-value="(typed) => setTitle(String(typed))"
-        />
-        <SaveState :status="store.status" :kept="store.isKept" />
-        <div class="ml-auto flex items-center gap-1">
-          <UButton variant="ghost" aria-label="Undo" :disabled="store.past.length === 0" @click="store.undo()">
-            <UIcon name="i-lucide-undo-2" class="size-5" />
-          </UButton>
-          <UButton variant="ghost" aria-label="Redo" :disabled="store.future.length === 0" @click="store.redo()">
-            <UIcon name="i-lucide-redo-2" class="size-5" />
-          </UButton>
-          <UButton variant="ghost" aria-label="Change units" @click="toggleUnits">
-            <UnitsWord :units="store.job.units" />
-          </UButton>
-          <Choice
-            label="Rule profile"
-            bare
-            class="max-w-27 sm:max-w-none"
-            :items="profileItems"
-            :model-value="heldProfile"
-            @update:model-value="setProfile"
-          />
-          <UButton
-            :to="`/jobs/${id}/print`"
-            icon="i-lucide-printer"
-            variant="ghost"
-            aria-label="Print cut list and joint cards"
-          />
-        </div>
-      </TopBar>
-      <Spine :progress="progress" :job="id" />
+    <header class="no-print sticky top-0 z-10 border-b border-(--ui-border) bg-(--ui-bg-muted) sm:static">
+      <JobHeader />
+      <Spine v-if="!isPhone" :progress="progress" :job="id" />
     </header>
+    <Teleport v-if="isPhone" defer to="#foot"><Spine :progress="progress" :job="id" bar /></Teleport>
     <ConflictPanel
       v-if="store.status.kind === 'conflict'"
       :mine="store.job"

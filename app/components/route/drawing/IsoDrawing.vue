@@ -73,7 +73,7 @@ const fills = { ink: 'currentColor', paper: 'var(--ui-bg)', none: 'none' } as co
   <svg
     ref="paper"
     :viewBox="frame.join(' ')"
-    class="h-full min-h-64 w-full text-(--drawing-ink)"
+    class="h-full w-full text-(--drawing-ink)"
     role="group"
     :aria-label="`Drawing of the run, ${view}`"
     fill="none"

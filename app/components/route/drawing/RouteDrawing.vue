@@ -53,8 +53,9 @@ function print(): void {
 </script>
 
 <template>
-  <div>
-    <div class="h-72 overflow-auto border border-(--ui-border) lg:h-[16.5rem]">
+  <!-- On a phone the pad comes between the drawing and what is seldom pressed of it. -->
+  <div class="max-sm:contents">
+    <div class="drawing-frame overflow-auto border border-(--ui-border) sm:h-72 lg:h-[16.5rem]">
       <div :style="{ width: `${zoom * 100}%`, height: `${zoom * 100}%` }">
         <IsoDrawing
           :system="system"
@@ -69,7 +70,11 @@ function print(): void {
         />
       </div>
     </div>
-    <div class="no-print mt-1 flex flex-wrap items-center gap-1" role="toolbar" aria-label="The drawing">
+    <div
+      class="no-print mt-1 flex flex-wrap items-center gap-1 max-sm:order-last"
+      role="toolbar"
+      aria-label="The drawing"
+    >
       <Choice v-model="view" label="View" bare :items="views" />
       <UButton variant="ghost" aria-label="Closer" @click="closer">
         <UIcon name="i-lucide-zoom-in" class="size-5" />

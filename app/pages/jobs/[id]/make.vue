@@ -1,19 +1,13 @@
 <script setup lang="ts">
-import type { PlanJoint } from '~~/core/pipework/planned'
 import { useLogStore } from '~/stores/log'
-import { useSelectionStore } from '~/stores/selection'
 
 const { store, built: job, plan } = useOpenJob()
-const { joints, cardOf, placeOf, whereOf, facingOf, runName, pipeOf } = useJointCards()
-const selection = useSelectionStore()
+const { cardOf, placeOf, whereOf, facingOf, runName, pipeOf } = useJointCards()
+const { joints, joint, at, standing, choose, step, resting, wasMade, strip, toInspect, inspectAll } = useMaking()
 const celsius = useAirTemperature()
 const { length, tolerance, trade } = useWords()
 const log = useLogStore()
-const isToMake = (of: PlanJoint) => !log.state?.joints[of.id]?.made && of.verdict !== 'refuse'
-/** The one that was chosen; else the first that is still to be made. */
-const joint = computed(
-  () => joints.value.find(({ id }) => id === selection.joint) ?? joints.value.find(isToMake) ?? joints.value[0],
-)
+const isPhone = usePhone()
 const card = computed(() => (joint.value ? cardOf(joint.value) : null))
 /** What is marked: a spigot or a pipe; a thread is counted by what stands in. */
 const markLabels = { thread: 'Goes in', spigot: 'Mark spigot at' } as const
@@ -22,40 +16,14 @@ const markLabel = computed(() => {
   return meeting ? markLabels[meeting.kind] : 'Mark at'
 })
 /** A refused joint has no figure to mark by. */
-const isRefused = computed(() => joint.value?.verdict === 'refuse')
+const isRefused = computed(() => standing.value === 'refused')
+const isNamed = computed(() => log.who.trim() !== '')
 const along = ref(false)
-const tick = useTemplateRef<{ make: () => void }>('tick')
+const tick = useTemplateRef<{ make: () => void; inspect: (sound: boolean) => void }>('tick')
 const stopwatch = useTemplateRef<{ stop: () => void }>('stopwatch')
-/** The next joint that is not made, on from one of them. */
-function goOnFrom(id: string): void {
-  const at = joints.value.findIndex((of) => of.id === id)
-  const rest = [...joints.value.slice(at + 1), ...joints.value.slice(0, at)]
-  const next = rest.find(isToMake)
-  if (next) selection.joint = next.id
-}
-/** After a press the button rests, so that a double tap is one press. */
-const rest = 500
-const resting = ref(false)
-const lastMade = ref('')
-function wasMade(id: string): void {
-  lastMade.value = id
+function made(): void {
   stopwatch.value?.stop()
-  resting.value = true
-  setTimeout(() => (resting.value = false), rest)
-  goOnFrom(id)
-}
-const strip = computed(() => {
-  const of = joints.value.find(({ id }) => id === lastMade.value)
-  const made = of && log.state?.joints[of.id]?.made
-  return of && made ? { joint: of, made } : null
-})
-function undoLast(): void {
-  const { joint: of, made } = strip.value!
-  log.write(
-    { kind: 'joint-undone', subject: { joint: of.id }, body: { of: made.entry } },
-    `joint marked as not made, ${whereOf(of)}`,
-  )
-  selection.joint = of.id
+  if (joint.value) wasMade(joint.value)
 }
 /** Worked along to its end: made, and on to the next. */
 async function madeAlong(): Promise<void> {
@@ -65,7 +33,7 @@ async function madeAlong(): Promise<void> {
 }
 const planning = ref(false)
 function showJoint(id: string): void {
-  selection.joint = id
+  choose(id)
   planning.value = false
 }
 const depths = computed(() =>
@@ -97,7 +65,28 @@ const depths = computed(() =>
     />
     <LazyWorkPlan v-else-if="planning" :celsius="celsius ?? 20" @joint="showJoint" />
     <div v-else class="grid gap-6 lg:grid-cols-[minmax(0,24rem)_minmax(0,1fr)]">
+      <Teleport v-if="isPhone" defer to="#thumb">
+        <JointDock
+          :number="at + 1"
+          :count="joints.length"
+          :state="standing"
+          :named="isNamed"
+          :resting="resting"
+          @step="step"
+          @make="tick?.make()"
+          @inspect="(sound) => tick?.inspect(sound)"
+        />
+      </Teleport>
       <section class="order-1 space-y-3 lg:order-2" aria-label="Joint card">
+        <div class="flex items-center gap-1">
+          <h2 class="heading flex-1">
+            Joint {{ joint.number }} <span class="font-normal text-muted">of {{ joints.length }}</span>
+          </h2>
+          <template v-if="!isPhone">
+            <UButton aria-label="Joint before" icon="i-lucide-chevron-left" variant="ghost" @click="step(-1)" />
+            <UButton aria-label="Joint after" icon="i-lucide-chevron-right" variant="ghost" @click="step(1)" />
+          </template>
+        </div>
         <div class="flex flex-wrap items-end gap-4">
           <Readout
             v-if="isRefused"
@@ -114,6 +103,29 @@ const depths = computed(() =>
             :tolerance="joint.insertionTolerance === null ? '' : tolerance(joint.insertionTolerance)"
             :basis="joint.insertionBasis ?? 'not in the catalogue: measure the socket'"
           />
+        </div>
+        <p v-if="strip" role="status" class="flex flex-wrap items-center gap-3 bg-(--ui-bg-muted) px-2" data-made-strip>
+          <span class="flex-1">{{ strip.says }}</span>
+          <UButton label="Undo" variant="link" @click="strip.undo()" />
+        </p>
+        <JointTick
+          v-if="!isRefused"
+          ref="tick"
+          :key="`tick ${joint.id}`"
+          :joint="joint"
+          :state="log.state?.joints[joint.id]"
+          :resting="resting"
+          @made="made"
+        />
+        <JointStopwatch
+          v-if="!isRefused"
+          ref="stopwatch"
+          :key="`stopwatch ${joint.id}`"
+          :job="store.id"
+          :joint="joint.id"
+          :made="standing === 'made' || standing === 'inspected'"
+        />
+        <div class="flex flex-wrap items-end gap-4">
           <TemperatureField
             label="Temperature here"
             :least="-30"
@@ -126,27 +138,6 @@ const depths = computed(() =>
             <UIcon name="i-lucide-play" class="size-5" />Work along
           </UButton>
         </div>
-        <p v-if="strip" role="status" class="flex flex-wrap items-center gap-3 bg-(--ui-bg-muted) px-2" data-made-strip>
-          <span class="flex-1">{{ whereOf(strip.joint) }}: made.</span>
-          <UButton label="Undo" variant="link" @click="undoLast" />
-        </p>
-        <JointTick
-          v-if="!isRefused"
-          ref="tick"
-          :key="`tick ${joint.id}`"
-          :joint="joint"
-          :state="log.state?.joints[joint.id]"
-          :resting="resting"
-          @made="wasMade(joint.id)"
-        />
-        <JointStopwatch
-          v-if="!isRefused"
-          ref="stopwatch"
-          :key="`stopwatch ${joint.id}`"
-          :job="store.id"
-          :joint="joint.id"
-          :made="!isToMake(joint)"
-        />
         <ReasonList v-if="isRefused" :reasons="joint.reasons" />
         <JointCardView
           v-else
@@ -164,16 +155,21 @@ const depths = computed(() =>
         <ClipTable :job="job" :plan="plan" />
       </section>
       <section class="order-2 space-y-4 lg:order-1" aria-label="Joints in order">
-        <p v-if="log.done" class="font-label text-xl font-semibold" data-done>
-          {{ log.done.made }} of {{ log.done.all }} made, {{ log.done.inspected }} inspected
-        </p>
+        <div class="flex flex-wrap items-center gap-3">
+          <p v-if="log.done" class="flex-1 font-label text-xl font-semibold" data-done>
+            {{ log.done.made }} of {{ log.done.all }} made, {{ log.done.inspected }} inspected
+          </p>
+          <UButton v-if="toInspect.length > 1" :disabled="!isNamed || resting" @click="inspectAll">
+            All {{ toInspect.length }} inspected: OK
+          </UButton>
+        </div>
         <JointList
           :joints="joints"
           :selected="joint.id"
           :run-name="runName"
           :place-of="placeOf"
           :states="log.state?.joints"
-          @select="(id) => (selection.joint = id)"
+          @select="choose"
         />
         <DepthStripPrint :depths="depths" :title="job.title" />
       </section>

@@ -1,0 +1,45 @@
+<script setup lang="ts">
+import { useJobStore } from '~/stores/job'
+
+/** The head of a job's pages: the way home, its title, what is saved, and what holds for all of it. One line on a phone. */
+const store = useJobStore()
+const isPhone = usePhone()
+const title = computed(() => store.job?.title ?? '')
+function setTitle(typed: string): void {
+  if (store.job && typed.trim() !== '') store.change({ ...store.job, title: typed.slice(0, 200) })
+}
+</script>
+
+<template>
+  <div class="flex items-center gap-x-1 px-2 py-1 sm:flex-wrap sm:gap-x-4 sm:px-3 sm:py-1.5">
+    <NuxtLink
+      to="/"
+      class="flex min-h-11 min-w-11 shrink-0 items-center gap-2 font-label text-xl font-semibold"
+      aria-label="Jolvet, all jobs"
+    >
+      <img src="/icon.svg" alt="" class="size-7" /><span class="hidden sm:inline">Jolvet</span>
+    </NuxtLink>
+    <h1 class="sr-only">{{ title }}</h1>
+    <UInput
+      :model-value="title"
+      variant="ghost"
+      class="min-w-0 flex-1 sm:w-72 sm:flex-none"
+      :ui="{ base: 'font-label text-xl! font-semibold text-ellipsis max-sm:px-1' }"
+      aria-label="Title of the job"
+      @update:model-value="(typed) => setTitle(String(typed))"
+    />
+    <SaveState :status="store.status" :kept="store.isKept" />
+    <div class="ml-auto flex shrink-0 items-center sm:gap-1">
+      <UButton variant="ghost" aria-label="Undo" :disabled="store.past.length === 0" @click="store.undo()">
+        <UIcon name="i-lucide-undo-2" class="size-5" />
+      </UButton>
+      <JobControls v-if="!isPhone" />
+      <UPopover v-else :content="{ align: 'end' }">
+        <UButton variant="ghost" aria-label="More of this job" icon="i-lucide-ellipsis-vertical" />
+        <template #content>
+          <div class="flex flex-col items-start gap-1 p-2"><JobControls in-words /></div>
+        </template>
+      </UPopover>
+    </div>
+  </div>
+</template>
