@@ -6,6 +6,7 @@ import { useWorkshopStore } from '~/stores/workshop'
 const catalogue = useCatalogueStore()
 const workshop = useWorkshopStore()
 const { isByThumb } = useLengthPad()
+const { isHelping, isFinding } = useHelp()
 
 /** Parts and prices are shared by all jobs, and another tab or another person may have changed them. */
 function refresh(): void {
@@ -23,6 +24,8 @@ useEventListener(document, 'visibilitychange', refresh)
     <NuxtLayout>
       <PartBoundary><NuxtPage /></PartBoundary>
     </NuxtLayout>
+    <LazyHelpDialog v-if="isHelping" />
+    <LazyFindDialog v-if="isFinding" />
     <div class="sticky bottom-0 z-20">
       <LazyLengthPad v-if="isByThumb" />
       <RemovedNotice />

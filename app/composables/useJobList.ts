@@ -1,4 +1,5 @@
 import { computed, onScopeDispose, ref, shallowRef } from 'vue'
+import { twinOf } from '~~/core/edit/twin'
 import type { Job } from '~~/core/job/job'
 import { readJobText } from '~~/core/job/read-job'
 import { beginJob } from '~/sync/job/begin-job'
@@ -93,6 +94,12 @@ export function useJobList() {
     return null
   }
 
+  /** Begins a job with all that was decided in another. @returns its id, or null with `problems` saying why */
+  async function duplicate(id: string): Promise<string | null> {
+    const found = doneOf(await readWholeJob(id))
+    return found && 'job' in found ? create(twinOf(found.job)) : null
+  }
+
   /** What was done; null with `problems` saying why not. */
   function doneOf<Answer>(told: Told<Answer>): Answer | null {
     problems.value = 'done' in told ? [] : [told.message ?? away]
@@ -109,5 +116,5 @@ export function useJobList() {
     await listed.load()
   }
 
-  return { ...listed, problems, more, create, upload, fetchJob, remove, putBack }
+  return { ...listed, problems, more, create, upload, duplicate, fetchJob, remove, putBack }
 }

@@ -1,18 +1,8 @@
 <script setup lang="ts">
 /** The bench: one question a tab, without a job. */
-const tabs = [
-  { to: '/bench/identify', word: 'What is this pipe?' },
-  { to: '/bench/join', word: 'What joins these?' },
-  { to: '/bench/card', word: 'How is it made?' },
-  { to: '/bench/bend', word: 'Where do I bend?' },
-  { to: '/bench/fitting', word: 'Fitting name' },
-  { to: '/bench/parts', word: 'Own parts' },
-  { to: '/bench/costs', word: 'Tools and prices' },
-  { to: '/bench/rules', word: 'The rules' },
-]
 const { units, toggle } = useBenchUnits()
 const route = useRoute()
-const word = computed(() => tabs.find(({ to }) => to === route.path)?.word ?? '')
+const word = computed(() => benchTabs.find(({ to }) => to === route.path)?.word ?? '')
 const row = useTemplateRef<HTMLElement>('row')
 /** On a phone the row slides: the chosen tab is brought into sight. */
 const showTab = () =>
@@ -33,10 +23,11 @@ useHead({ title: 'Bench · Jolvet' })
         <UButton variant="ghost" class="ml-auto" aria-label="Change units" @click="toggle">
           <UnitsWord :units="units" />
         </UButton>
+        <HelpButtons />
       </TopBar>
       <nav ref="row" aria-label="Questions" class="flex overflow-x-auto">
         <NuxtLink
-          v-for="tab in tabs"
+          v-for="tab in benchTabs"
           :key="tab.to"
           :to="tab.to"
           class="flex min-h-11 items-center border-b-4 border-(--drawing-faint) px-4 font-label text-lg font-semibold whitespace-nowrap"

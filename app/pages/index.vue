@@ -1,7 +1,5 @@
 <script setup lang="ts">
-import { nextStep, type StepProgress } from '~~/core/plan/progress'
-import type { Units } from '~~/core/quantity/units'
-import { speakerIn } from '~~/core/speech'
+import { useLocalStorage } from '@vueuse/core'
 import { download } from '~/saving/download'
 import { downloadJob } from '~/saving/job-file'
 
@@ -17,6 +15,7 @@ const {
   more,
   create,
   upload,
+  duplicate,
   fetchJob,
   remove,
   putBack,
@@ -24,6 +23,17 @@ const {
 const chooser = useTemplateRef<HTMLInputElement>('chooser')
 const removing = ref('')
 onMounted(load)
+/** What is looked for, and in which order; few jobs need neither. */
+const wanted = ref('')
+const order = useLocalStorage<'newest' | 'title'>('jolvet-job-order', 'newest')
+const orders = [
+  { value: 'newest', label: 'Last changed first' },
+  { value: 'title', label: 'By title' },
+] as const
+const shown = computed(() => {
+  const found = rows.value.filter(({ title }) => title.toLowerCase().includes(wanted.value.trim().toLowerCase()))
+  return order.value === 'title' ? found.toSorted((one, other) => one.title.localeCompare(other.title)) : found
+})
 
 async function goTo(made: Promise<string | null>): Promise<void> {
   const id = await made
@@ -43,37 +53,70 @@ async function downloadOf(id: string): Promise<void> {
   if (found && 'job' in found) downloadJob(found.job)
   else if (found) download('unreadable.jolvet.json', 'application/json', found.text)
 }
-function nextOf({ units, progress }: { units: Units; progress: readonly StepProgress[] }): string {
-  const { next } = nextStep(progress)
-  return next ? speakerIn(units).tell(next) : 'nothing left'
-}
 const day = (date: string): string => new Date(date).toLocaleDateString(undefined, { dateStyle: 'medium' })
+const questions = [
+  { to: '/bench/identify', word: 'What is this pipe?' },
+  { to: '/bench/join', word: 'What joins these two?' },
+  { to: '/bench/bend', word: 'Where do I bend?' },
+  { to: '/bench/card', word: 'How is it made?' },
+] as const
 useHead({ title: 'Jobs · Jolvet' })
 </script>
 
 <template>
   <div class="mx-auto max-w-5xl">
-    <TopBar />
+    <TopBar>
+      <UButton to="/bench/identify" label="Bench" icon="i-lucide-wrench" variant="ghost" class="ml-auto" />
+      <HelpButtons />
+      <UButton to="/settings" icon="i-lucide-settings" variant="ghost" aria-label="Settings" />
+    </TopBar>
     <main class="p-4">
-      <div class="mb-4 flex flex-wrap items-center gap-3">
+      <p class="mb-4 max-w-3xl text-lg">
+        Joining water pipe: what it is, what fits it, how long to cut, where to mark, how to make it, whether it is
+        tight.
+      </p>
+      <div class="mb-5 grid gap-4 sm:grid-cols-2">
+        <nav aria-label="A quick question">
+          <h2 class="heading">A quick question</h2>
+          <ul class="ruled border-y border-(--ui-border)">
+            <li v-for="{ to, word } in questions" :key="to">
+              <NuxtLink :to="to" class="flex min-h-11 items-center justify-between underline-offset-4 hover:underline">
+                {{ word }}<UIcon name="i-lucide-chevron-right" class="size-5" />
+              </NuxtLink>
+            </li>
+          </ul>
+        </nav>
+        <section aria-label="A new job">
+          <h2 class="heading">A job</h2>
+          <p class="border-t border-(--ui-border) py-2">
+            Survey, join, route, cut, make, prove, hand over: each step uses what the one before found.
+          </p>
+          <div class="flex flex-wrap gap-3">
+            <NewJobDialog @create="(job) => goTo(create(job))" />
+            <UButton
+              label="Open a job file"
+              icon="i-lucide-upload"
+              color="neutral"
+              variant="outline"
+              @click="chooser?.click()"
+            />
+          </div>
+          <input
+            ref="chooser"
+            type="file"
+            accept=".json,application/json"
+            class="hidden"
+            aria-label="Job file"
+            @change="onFile"
+          />
+        </section>
+      </div>
+      <div class="mb-2 flex flex-wrap items-center gap-3">
         <h1 class="heading mr-auto text-3xl!">Jobs</h1>
-        <UButton label="Bench" icon="i-lucide-wrench" color="neutral" variant="outline" to="/bench/identify" />
-        <NewJobDialog @create="(job) => goTo(create(job))" />
-        <UButton
-          label="Open a job file"
-          icon="i-lucide-upload"
-          color="neutral"
-          variant="outline"
-          @click="chooser?.click()"
-        />
-        <input
-          ref="chooser"
-          type="file"
-          accept=".json,application/json"
-          class="hidden"
-          aria-label="Job file"
-          @change="onFile"
-        />
+        <template v-if="rows.length > 3 || wanted">
+          <UInput v-model="wanted" icon="i-lucide-search" placeholder="Find a job" aria-label="Find a job" />
+          <Choice v-model="order" label="Order" bare :items="orders" />
+        </template>
       </div>
       <section v-if="problems.length" role="alert" class="mb-4 border-l-4 border-(--ui-error) pl-3">
         <p v-for="problem in problems" :key="problem">{{ problem }}</p>
@@ -128,43 +171,17 @@ useHead({ title: 'Jobs · Jolvet' })
         </li>
       </ul>
       <ul v-if="rows.length" class="ruled border-y border-(--ui-border)">
-        <li v-for="row in rows" :key="row.id" class="grid items-center gap-x-4 py-3 sm:grid-cols-[1fr_auto]">
-          <div class="min-w-0">
-            <NuxtLink :to="`/jobs/${row.id}`" class="heading underline-offset-4 hover:underline">{{
-              row.title
-            }}</NuxtLink>
-            <template v-if="'progress' in row">
-              <p class="truncate">Next: {{ nextOf(row) }}</p>
-              <Spine :progress="row.progress" :job="row.id" class="mt-2" />
-            </template>
-            <p v-else-if="'pending' in row">Working out its steps …</p>
-            <p v-else>
-              No plan possible: {{ row.unplannable }}. Open it, or download and delete it. The other jobs are fine.
-            </p>
-          </div>
-          <div class="flex gap-1">
-            <UButton
-              icon="i-lucide-download"
-              color="neutral"
-              variant="ghost"
-              :aria-label="`Download the job file of ${row.title}`"
-              @click="downloadOf(row.id)"
-            />
-            <UButton
-              icon="i-lucide-trash-2"
-              color="neutral"
-              variant="ghost"
-              :aria-label="`Delete ${row.title}`"
-              @click="removing = row.id"
-            />
-          </div>
-          <DeleteQuestion
-            v-if="removing === row.id"
-            first="Its job file"
-            @delete="confirmRemoval(row)"
-            @keep="removing = ''"
-          />
-        </li>
+        <JobRow
+          v-for="row in shown"
+          :key="row.id"
+          :row="row"
+          :removing="removing === row.id"
+          @duplicate="goTo(duplicate(row.id))"
+          @download="downloadOf(row.id)"
+          @ask="removing = row.id"
+          @remove="confirmRemoval(row)"
+          @keep="removing = ''"
+        />
       </ul>
       <UButton v-if="next !== null" label="More jobs" icon="i-lucide-chevron-down" class="mt-3" @click="more" />
       <details v-if="deleted.length" class="mt-6">
@@ -184,7 +201,6 @@ useHead({ title: 'Jobs · Jolvet' })
         </ul>
       </details>
       <KeptHere />
-      <BackupPanel @back="load" />
     </main>
   </div>
 </template>

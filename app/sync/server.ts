@@ -25,7 +25,7 @@ export interface ListedJob {
 /** A job as the list has it: where it stands, or that this is worked out yet, or that the program fails on it. */
 export type ReadableJob = ListedJob &
   (
-    | { readonly units: Units; readonly progress: readonly StepProgress[] }
+    | { readonly units: Units; readonly progress: readonly StepProgress[]; readonly sample?: boolean }
     | { readonly pending: true }
     | { readonly unplannable: string }
   )

@@ -236,6 +236,7 @@ export const jobSchema = z.object({
     .optional()
     .meta({ description: 'the benders that the bends are marked for, as they were then' }),
   note: text(5000).optional(),
+  sample: z.literal(true).optional().meta({ description: 'made up, to look round in' }),
 })
 export type Job = Omit<z.output<typeof jobSchema>, 'surveys' | 'legs'> & { surveys: Survey[]; legs: Leg[] }
 export type Survey = Omit<z.output<typeof surveySchema>, 'observations'> & { observations: Observation[] }

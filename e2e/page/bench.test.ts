@@ -19,7 +19,7 @@ describe('the bench, on a phone', () => {
     await on.press('Remove magnet: sticks')
     await on.fill('By caliper', '15.0\uE007')
     await on.shows('[data-verdict]', '15 ×')
-    await on.press('It is 15 × 0.7 copper half-hard')
+    await on.press('Use 15 × 0.7 copper half-hard')
     await on.press('Start a job with it')
     await on.see('[aria-label="Title of the job"]')
     await on.shows('[aria-label="The two ends"]', 'Insertion depth, existing pipe')

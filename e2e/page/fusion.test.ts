@@ -77,7 +77,7 @@ describe('PP-R, fused, on a phone', () => {
     const rows = Array.from({ length: 121 }, (_, minute) => `${minute * 60},${target},15`)
     writeFileSync(file, ['seconds,bar,celsius', ...rows].join('\n'))
     await (await on.see('[aria-label="Readings file"]')).sendKeys(file)
-    await on.press('Take these 121')
+    await on.press('Import 121')
     await on.driver.wait(async () => /Tight|No verdict/.test(await on.text('[data-verdict]').catch(() => '')), 60_000)
     await on.press('End test')
     await on.shows('[aria-label="Verdicts"]', 'Ended by Zoë Żak')

@@ -22,7 +22,7 @@ describe('the list of jobs', () => {
     await on.open('/')
     await on.shows('main', 'Tarn Lane Bakehouse')
     await on.press('Delete Tarn Lane Bakehouse')
-    await on.shows('[role="alertdialog"]', 'It can be put back for 30 days')
+    await on.shows('[role="alertdialog"]', 'You can restore it for 30 days')
     await on.press('Keep')
     expect(await listed()).toContain('Tarn Lane Bakehouse')
     await on.press('Delete Tarn Lane Bakehouse')
@@ -37,6 +37,7 @@ describe('the list of jobs', () => {
 
   it('downloads everything, and puts it back only when it is said that all here goes', async () => {
     const on = page()
+    await on.press('Settings')
     await on.press('Backup')
     await on.press('Download everything')
     const files = () => downloadsIn(downloads).filter((name) => /^jolvet-.*\.gz$/.test(name))
@@ -53,10 +54,11 @@ describe('the list of jobs', () => {
     await choose(join(downloads, 'other.gz'))
     await on.shows('main details:last-of-type [role="alert"]', 'cannot be read as a backup')
     await choose(join(downloads, backup!))
-    await on.shows('[role="alertdialog"]', 'takes all of it away')
+    await on.shows('[role="alertdialog"]', 'replaces all of them')
     await on.press('Download it, then replace all')
     await on.shows('main details:last-of-type [role="status"]', 'Put back')
     await on.driver.wait(() => files().length === 2, 30_000)
+    await on.open('/')
     expect((await listed()).toSorted()).toEqual(before.toSorted())
     const jobs = (await (await fetch(`${site().origin}/api/jobs`)).json()) as { job: { title: string } }[]
     expect(jobs.map(({ job }) => job.title)).not.toContain(title)

@@ -25,7 +25,7 @@ describe('a tie-in of new pipe to old, from look to cards', () => {
     await on.shows('[data-next-check]', 'caliper')
     await on.fill('By caliper', '22' + Key.ENTER)
     await on.shows('[data-verdict]', '22 × 0.9 copper half-hard')
-    await on.press('It is 22 × 0.9 copper half-hard')
+    await on.press('Use 22 × 0.9 copper half-hard')
     await on.saved()
     const { nodes, surveys } = (await stored(await job('Quarry Cottage'))).job
     expect(surveys).toHaveLength(1)

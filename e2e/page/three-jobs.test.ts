@@ -1,7 +1,7 @@
 import { mkdtempSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { By, Key } from 'selenium-webdriver'
+import { Key } from 'selenium-webdriver'
 import { describe, it } from 'vitest'
 import { usePage } from './page'
 
@@ -50,12 +50,8 @@ async function makeAndInspect(title: string): Promise<void> {
     await on.driver.wait(async () => (await count('made')) > at, 15_000, `joint ${at + 1} is made`)
     await on.settle()
   }
-  for (let at = 0; at < all; at += 1) {
-    const row = (await on.driver.findElements(By.css('[aria-label="Joints"] li button')))[at]!
-    await on.driver.executeScript('arguments[0].click()', row)
-    await on.press('Inspected: OK')
-    await on.driver.wait(async () => (await count('inspected')) > at, 15_000, `joint ${at + 1} is inspected`)
-  }
+  await on.press(`All ${all} inspected: OK`)
+  await on.driver.wait(async () => (await count('inspected')) === all, 15_000, 'all joints are inspected')
 }
 /** Tested with the readings of a gauge that kept them in a file, flushed, and handed over with nothing missing. */
 async function testAndHandOver(head: string, rows: readonly (readonly number[])[]): Promise<void> {
@@ -66,14 +62,14 @@ async function testAndHandOver(head: string, rows: readonly (readonly number[])[
   const file = join(mkdtempSync(join(tmpdir(), 'jolvet-gauge-')), 'gauge.csv')
   writeFileSync(file, [head, ...rows.map((row) => row.join(','))].join('\n'))
   await (await on.see('[aria-label="Readings file"]')).sendKeys(file)
-  await on.press(`Take these ${rows.length}`)
+  await on.press(`Import ${rows.length}`)
   await on.driver.wait(async () => (await on.text('[data-verdict]').catch(() => '')).includes('Tight'), 60_000)
   await on.press('End test')
   await on.shows('[aria-label="Verdicts"]', 'Ended by I. Marl')
   await on.press('Hand over')
   await on.press('Mark as flushed')
   await on.shows('[aria-label="What is missing"]', 'Nothing is missing')
-  await on.press('Hand over')
+  await on.press('Hand over the job')
   await on.shows('[aria-label="Records handed over"]', 'Current record')
 }
 const minutes = (count: number) => Array.from({ length: count + 1 }, (_, at) => at)
@@ -87,7 +83,7 @@ describe('whole jobs by a phone, from nothing to a record', () => {
     await on.fill('Words printed on it', 'PEX-B BS 7291 class S' + Key.ENTER)
     await on.press('on a wall')
     await on.fill('By caliper', '22' + Key.ENTER)
-    await on.press('It is 22 × 2.2 PEX-B')
+    await on.press('Use 22 × 2.2 PEX-B')
     await on.saved()
     await on.press('Route')
     await on.see('[data-entry]')
@@ -135,7 +131,7 @@ describe('whole jobs by a phone, from nothing to a record', () => {
       await on.press('reddish')
       await on.press('rigid')
       await on.fill('By caliper', diameter + Key.ENTER)
-      await on.press('It is 1/2 copper hard · ASTM B88 L')
+      await on.press('Use 1/2 copper hard · ASTM B88 L')
       await on.saved()
     }
     await on.press('Route')

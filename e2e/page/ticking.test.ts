@@ -124,7 +124,7 @@ describe('a hand that is quick, and one that takes its time', () => {
       (await (await fetch(`${site().origin}/api/jobs/${await untouched()}/minutes`)).json()) as { minutes: number }[]
     await on.driver.wait(async () => (await took()).length === 1, 30_000)
     expect((await took())[0]!.minutes).toBeGreaterThanOrEqual(0.1)
-    await on.press('Undo')
+    await on.press('Undo: Joint')
   })
 })
 
@@ -176,7 +176,7 @@ describe('what was made is proven and handed over', () => {
     await on.driver.wait(async () => !(await on.text(missing)).includes('flushed'), 30_000)
     await on.open(`/jobs/${await job('Cedar Kiln Studio')}/hand-over`)
     await on.shows(missing, 'Nothing is missing')
-    await on.press('Hand over')
+    await on.press('Hand over the job')
     await on.shows('main', 'Handed over by U. Thorn')
   })
 })

@@ -2,7 +2,7 @@ import { execFileSync } from 'node:child_process'
 import { mkdtempSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { By, Key } from 'selenium-webdriver'
+import { Key } from 'selenium-webdriver'
 import { beforeAll, describe, expect, it } from 'vitest'
 import { needPrograms, programPath } from '../../scripts/run/debian'
 import { usePage } from './page'
@@ -103,7 +103,7 @@ describe('the whole work, by a phone', () => {
     const rows = Array.from({ length: 121 }, (_, minute) => `${minute * 60},${target},15`)
     writeFileSync(file, ['seconds,bar,celsius', ...rows].join('\n'))
     await (await on.see('[aria-label="Readings file"]')).sendKeys(file)
-    await on.press('Take these 121')
+    await on.press('Import 121')
     await on.driver.wait(async () => (await on.text('[data-verdict]').catch(() => '')).includes('Tight'), 60_000)
     await on.press('End test')
     await on.shows('[aria-label="Verdicts"]', ': tight')
@@ -117,21 +117,27 @@ describe('the whole work, by a phone', () => {
     // Nobody has looked at them: that is what is still missing, and filled.
     await on.shows('[aria-label="What is missing"]', 'made and not inspected')
     await on.press('Make')
-    const list = await on.driver.findElements(By.css('[aria-label="Joints"] li button'))
-    for (let at = 0; at < list.length; at += 1) {
-      const row = (await on.driver.findElements(By.css('[aria-label="Joints"] li button')))[at]!
-      await on.driver.executeScript('arguments[0].click()', row)
-      await on.press('Inspected: OK')
-      // The next row is pressed once this one is written down: on a slow machine the same one would be looked at twice.
-      const looked = async () => (await joints()).filter(({ inspected }) => inspected).length
-      await on.driver.wait(async () => (await looked()) > at, 15_000, `joint ${at + 1} is looked at`)
-    }
+    const all = (await joints()).length
+    const inspected = async (count: number) =>
+      on.driver.wait(
+        async () => (await joints()).filter((of) => of.inspected).length === count,
+        15_000,
+        `${count} joints are inspected`,
+      )
+    await on.press(`All ${all} inspected: OK`)
+    await inspected(all)
+    // Taken back in one press, each by an entry of its own; and done again.
+    await on.shows('[data-made-strip]', `${all} joints inspected: OK.`)
+    await on.press(`Undo: ${all} joints inspected`)
+    await inspected(0)
+    await on.press(`All ${all} inspected: OK`)
+    await inspected(all)
     await on.press('Hand over')
     await on.shows('[aria-label="What is missing"]', 'Nothing is missing')
     await on.fill('Closed in at', 'stud wall')
     await on.press('Mark as closed in')
-    await on.shows('[aria-label="What else was done"]', 'Covered, stud wall')
-    await on.press('Hand over')
+    await on.shows('[aria-label="What else was done"]', 'Closed in, stud wall')
+    await on.press('Hand over the job')
     await on.shows('[aria-label="Records handed over"]', 'Current record')
     const id = await job(title)
     const ask = (path: string) => fetch(`${site().origin}/api/${path}`)

@@ -8,7 +8,7 @@ import { openSite } from './open-site'
 
 /** Where a job stands, as the list of jobs tells it; what is wrong in its text; or why it cannot be planned. */
 export type JobStatus =
-  | { readonly units: Units; readonly progress: readonly StepProgress[] }
+  | { readonly units: Units; readonly progress: readonly StepProgress[]; readonly sample: boolean }
   | { readonly unreadable: readonly FieldProblem[] }
   | { readonly unplannable: string }
 
@@ -19,7 +19,7 @@ export function statusOf(texts: SiteTexts): JobStatus {
     if (!opened.ok) return { unreadable: opened.fields }
     const { job, plan, catalogue, entries } = opened.site
     const done = jointsDone(job, plan, siteState(plan, entries))
-    return { units: job.units, progress: progressOf(job, plan, catalogue, done) }
+    return { units: job.units, progress: progressOf(job, plan, catalogue, done), sample: job.sample === true }
   } catch (error) {
     console.error(`job ${texts.id} cannot be planned:`, error)
     return { unplannable: error instanceof Error ? error.message : String(error) }

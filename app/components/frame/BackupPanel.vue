@@ -2,7 +2,6 @@
 import { download as downloadFile } from '~/saving/download'
 
 /** Everything as one file, out and back in. What is here is downloaded before anything takes its place. */
-const emit = defineEmits<{ back: [] }>()
 const chooser = useTemplateRef<HTMLInputElement>('chooser')
 const chosen = shallowRef<File | null>(null)
 const state = ref<'idle' | 'working' | 'in use' | 'done'>('idle')
@@ -26,7 +25,6 @@ async function putBack(replace: boolean): Promise<void> {
   }).catch(() => null)
   if (response?.ok) {
     state.value = 'done'
-    emit('back')
     return
   }
   state.value = response?.status === 409 ? 'in use' : 'idle'

@@ -38,6 +38,7 @@ const setProfile = (value: string) => {
     <UButton :to="`/jobs/${store.id}/print`" variant="ghost" aria-label="Print cut list and joint cards">
       <UIcon name="i-lucide-printer" class="size-5" /><span v-if="inWords">Print</span>
     </UButton>
+    <HelpButtons :in-words="inWords" />
     <UButton variant="ghost" :aria-label="word" @click="toggle">
       <UIcon :name="icon" class="size-5" /><span v-if="inWords">{{ word }}</span>
     </UButton>

@@ -7,15 +7,19 @@ import type { Units } from '~~/core/quantity/units'
 const emit = defineEmits<{ create: [job: Job] }>()
 const open = ref(false)
 const title = ref('')
-const units = ref<Units>('metric')
-const profile = ref<ProfileId>('metric')
+const { units: usual } = useBenchUnits()
+const units = ref<Units>(usual.value)
+const profileOf = (of: Units): ProfileId => (of === 'metric' ? 'metric' : 'us-a')
+const profile = ref<ProfileId>(profileOf(units.value))
+/** What was set since the last job was begun holds for the next. */
+watch(open, (isOpen) => isOpen && (units.value = usual.value))
 const problem = ref('')
 const unitItems: { value: Units; label: string }[] = [
   { value: 'metric', label: 'Millimetres' },
   { value: 'imperial', label: 'Feet, inches, sixteenths' },
 ]
 const profileItems = Object.values(profiles).map(({ id, name }) => ({ value: id, label: name }))
-watch(units, (now) => (profile.value = now === 'metric' ? 'metric' : 'us-a'))
+watch(units, (now) => (profile.value = profileOf(now)))
 
 function create(): void {
   if (title.value.trim() === '') {

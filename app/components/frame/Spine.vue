@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { StepId, StepProgress } from '~~/core/plan/progress'
+import type { StepProgress } from '~~/core/plan/progress'
 
 /**
  * The steps of the work in order, as fittings on one pipe; each with its state and what is open in it. As a bar they
@@ -7,15 +7,6 @@ import type { StepId, StepProgress } from '~~/core/plan/progress'
  */
 defineProps<{ progress: readonly StepProgress[]; job: string; bar?: boolean }>()
 const route = useRoute()
-const names: Record<StepId, string> = {
-  survey: 'Survey',
-  join: 'Join',
-  route: 'Route',
-  cut: 'Cut',
-  make: 'Make',
-  prove: 'Prove',
-  'hand-over': 'Hand over',
-}
 const stateWords: Readonly<Record<StepProgress['state'], string>> = {
   'not begun': 'not begun',
   'in hand': 'in hand',
@@ -49,11 +40,11 @@ const stateText = ({ state, open }: StepProgress) =>
               : 'gap-x-2 border-b-4 px-1 py-1.5 sm:flex-row sm:px-3'
           "
           active-class="border-(--drawing-pipe)! bg-(--ui-bg)"
-          :aria-label="`${names[step.step]}: ${stateText(step)}`"
+          :aria-label="`${stepNames[step.step]}: ${stateText(step)}`"
         >
           <StateMark :state="step.state" />
           <span class="font-label font-semibold" :class="bar ? 'mt-0.5 text-sm leading-none' : 'text-lg'">{{
-            names[step.step]
+            stepNames[step.step]
           }}</span>
           <span
             v-if="step.open"

@@ -86,7 +86,7 @@ const ends = computed(() =>
     const method = inUse.value?.joints[index]
     const insertion = method ? (socketInChain(own.catalogue, method, pipe)?.insertion ?? null) : null
     return {
-      label: `Insertion depth, ${called.value[index]}, ${method ? methodFitting(method) : 'no method'}`,
+      label: `Insertion depth, ${called.value[index]}${method ? `, ${methodFitting(method)}` : ''}`,
       mm: insertion?.mm ?? null,
       tolerance: insertion ? tolerance(insertion.tolerance) : '',
       basis: insertion?.basis ?? (method ? 'measure the socket' : 'Nothing joins them'),
@@ -102,8 +102,9 @@ const usable = computed(
 
 <template>
   <div class="space-y-6">
-    <div class="grid gap-6 lg:grid-cols-2">
-      <section class="min-w-0" aria-label="The two ends">
+    <!-- On a phone what to use comes before what it depends on. -->
+    <div class="grid gap-6 max-lg:flex max-lg:flex-col max-lg:gap-3 lg:grid-cols-2">
+      <section class="min-w-0 max-lg:contents" aria-label="The two ends">
         <div v-if="choosable && !inUse" data-readout>
           <p class="font-label text-2xl font-semibold">No fittings chosen yet</p>
           <p>Press <strong>Use</strong> beside one: its insertion depths are shown here.</p>
@@ -118,10 +119,10 @@ const usable = computed(
             :basis="end.basis"
           />
         </div>
-        <FacingEnds class="my-3" :a="a" :b="b" :between="drawn?.between ?? []" :depths="depths" />
-        <slot />
+        <FacingEnds class="max-sm:max-h-28 sm:my-3" :a="a" :b="b" :between="drawn?.between ?? []" :depths="depths" />
+        <div class="max-lg:order-2"><slot /></div>
       </section>
-      <section class="min-w-0" aria-label="Fittings between">
+      <section class="min-w-0 max-lg:order-1" aria-label="Fittings between">
         <h2 class="heading mb-1">Fittings between the two</h2>
         <p v-if="answer.none" class="border-l-4 border-(--ui-error) pl-3">{{ tell(answer.none) }}</p>
         <ChainList

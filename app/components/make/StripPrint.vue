@@ -1,11 +1,10 @@
 <script setup lang="ts">
-import { useLocalStorage } from '@vueuse/core'
 import { stripSvg, type Paper, type StripPage } from '~~/core/draw/strip-page'
 import { download } from '~/saving/download'
 
 /** Pages at full size with a check bar, as PDF or as SVG. */
 const props = defineProps<{ title: string; file: string; empty: boolean; pages: (paper: Paper) => StripPage[] }>()
-const paper = useLocalStorage<Paper>('jolvet-paper', 'a4')
+const paper = usePaper()
 const papers = [
   { value: 'a4', label: 'A4' },
   { value: 'letter', label: 'Letter' },

@@ -6,6 +6,7 @@ import { segmentsUnderTest } from '~~/core/prove/plan-system'
 import { copyOf } from '~~/core/prove/own-profile'
 import { stepPressure } from '~~/core/prove/profile'
 import { testProfileOf, testProfiles, type TestProfileId, type WhichTest } from '~~/core/prove/profiles'
+import { testPressureIn } from '~~/core/quantity/words/format-water'
 import type { OwnTest } from '~~/core/workshop/own-test'
 import { useWorkshopStore } from '~/stores/workshop'
 
@@ -23,7 +24,7 @@ const hasPlastic = computed(() =>
 const chosen = ref<string>(
   job.value.units === 'imperial' ? 'model-code-water' : hasPlastic.value ? 'en806-b' : 'en806-a',
 )
-const design = ref<number | undefined>(job.value.units === 'metric' ? 6 : 5.5)
+const design = ref<number | undefined>(job.value.units === 'metric' ? 6 : testPressureIn(80, 'imperial'))
 const items = computed(() => [
   ...testProfiles.map(({ meta }) => ({ value: meta.id, label: meta.name })),
   ...owns.value.map(([id, { name }]) => ({ value: `own/${id}`, label: name })),

@@ -10,6 +10,7 @@ import type { System } from '~~/core/job/system'
 /** Whether a key means the route: not what is typed in a field, nor what presses a control. */
 export function isForRoute({ ctrlKey, metaKey, altKey, target, key }: KeyboardEvent, typedAt?: EventTarget): boolean {
   if (ctrlKey || metaKey || altKey) return false
+  if (/^[a-z]$/i.test(key) && !useLetterKeys().value) return false
   if (!(target instanceof HTMLElement)) return true
   if (target.closest('input, textarea, select, [role="combobox"], [role="listbox"], [role="dialog"]')) return false
   // Enter and space on a focused control are that control's own; but Enter ends what was typed while it had the focus.

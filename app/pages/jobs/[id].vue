@@ -96,6 +96,7 @@ onBeforeUnmount(() => {
     <main class="flex-1 p-3 sm:p-4" :class="{ behind: store.isBehind }" :aria-busy="store.isBehind">
       <p v-if="store.isBehind" role="status" class="behind-note">Working out the new figures …</p>
       <PartBoundary><NuxtPage /></PartBoundary>
+      <NextStep :job="id" />
     </main>
   </div>
   <main v-else class="p-6">

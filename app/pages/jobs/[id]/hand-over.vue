@@ -83,7 +83,7 @@ const print = () => window.print()
         variant="solid"
         class="min-h-12 text-lg"
         :disabled="!isNamed || record.missing.length > 0 || isHandedOver"
-        :label="record.handedOver && !isHandedOver ? 'Hand over again' : 'Hand over'"
+        :label="record.handedOver && !isHandedOver ? 'Hand over again' : 'Hand over the job'"
         @click="handOver"
       />
       <UButton icon="i-lucide-printer" label="Print" @click="print" />

@@ -106,7 +106,7 @@ const depths = computed(() =>
         </div>
         <p v-if="strip" role="status" class="flex flex-wrap items-center gap-3 bg-(--ui-bg-muted) px-2" data-made-strip>
           <span class="flex-1">{{ strip.says }}</span>
-          <UButton label="Undo" variant="link" @click="strip.undo()" />
+          <UButton label="Undo" :aria-label="`Undo: ${strip.says}`" variant="link" @click="strip.undo()" />
         </p>
         <JointTick
           v-if="!isRefused"

@@ -101,7 +101,6 @@ const nameOf = ({ begun }: TestState) => testProfileOf(begun!.body).meta.name
 
 <template>
   <div class="space-y-5">
-    <WhoField v-if="!wasNamed || tests.length === 0" class="w-48" />
     <div
       v-if="state"
       class="grid grid-cols-[minmax(0,1fr)] gap-6 lg:grid-cols-[minmax(0,1fr)_minmax(0,26rem)] lg:grid-rows-[auto_1fr]"
@@ -122,6 +121,7 @@ const nameOf = ({ begun }: TestState) => testProfileOf(begun!.body).meta.name
           />
           <Readout v-if="asked !== null && !looked" label="Target" :value="say.testPressure(asked)" />
         </div>
+        <WhoField v-if="!wasNamed" class="w-48" />
         <LookPanel
           v-if="isRunning && looked && profile"
           :looks="state.looks"
@@ -190,6 +190,7 @@ const nameOf = ({ begun }: TestState) => testProfileOf(begun!.body).meta.name
         />
       </section>
     </div>
+    <WhoField v-if="!state" class="w-48" />
     <BeginTest v-if="!isRunning" :disabled="!isNamed" @begin="begin" />
     <WaterPanel />
     <section v-if="tests.length > 1" aria-label="Tests">

@@ -1,0 +1,134 @@
+/** What to do on a page, in the order of the work; and its keys. */
+export interface PageHelp {
+  readonly title: string
+  readonly does: readonly string[]
+  readonly keys?: readonly (readonly [key: string, does: string])[]
+}
+
+const everywhere = [
+  ['?', 'this help'],
+  ['Ctrl K', 'find a page, a job, a joint'],
+] as const
+const inJob = [['Ctrl Z', 'undo; with Shift redo'], ...everywhere] as const
+
+const help: readonly (readonly [path: RegExp, help: PageHelp])[] = [
+  [
+    /\/survey$/,
+    {
+      title: 'Survey',
+      does: [
+        'Add the pipe that is there, and say what you see or measure: each answer narrows the list.',
+        'The next check is the one that decides most for its time.',
+        'Use this pipe: it becomes a tie-in, and Join shows what fits it.',
+      ],
+      keys: inJob,
+    },
+  ],
+  [
+    /\/jobs\/[^/]+\/join$/,
+    {
+      title: 'Join',
+      does: [
+        'Choose the new pipe, and press Use beside the fittings you want.',
+        'The large figures are the insertion depths to mark.',
+        'Each method says whether it fits, and why.',
+      ],
+      keys: inJob,
+    },
+  ],
+  [
+    /\/route$/,
+    {
+      title: 'Route',
+      does: [
+        'Press a direction, type the length centre to centre, press Leg or Enter.',
+        'What to cut and where to mark stands above, for the leg that is selected.',
+        'Press a leg or a fitting in the drawing to change it.',
+      ],
+      keys: [
+        ['Arrows', 'west, north, south, east'],
+        ['Page Up, Page Down', 'up, down, while the drawing has the focus'],
+        ['Shift and an arrow', 'adds it to the one before: 45° between'],
+        ['digits, Enter', 'the length, and the leg'],
+        ['0, Enter', 'the next fitting goes straight into this one'],
+        ['digits, H', 'a leg up or down to that height'],
+        ['T B V U O C M', 'tee, bend, valve, union, outlet, cap, mixer'],
+        ['G', 'a fitting by its name'],
+        ['J', 'a leg to what lies ahead or is pressed next'],
+        ['N', 'the next open end'],
+        ['F', 'an offset'],
+        ['X', 'pipe that is there'],
+        ['Backspace', 'takes back'],
+        ...inJob,
+      ],
+    },
+  ],
+  [
+    /\/cut$/,
+    {
+      title: 'Cut',
+      does: [
+        'Each bar is a stock length with its numbered pieces; tick a piece as it is cut.',
+        'Press a piece to see both its marks.',
+        'Mark as cut takes the lengths from the rack and puts the offcuts back.',
+      ],
+      keys: inJob,
+    },
+  ],
+  [
+    /\/make$/,
+    {
+      title: 'Make',
+      does: [
+        'The figure is where to mark. Tick what you see, press Made, and the next joint comes up.',
+        'Inspect joint by joint, or all that are made in one go.',
+        'Not OK shows how to put it right. Work along reads the card step by step.',
+      ],
+      keys: [['Space', 'the next step, while working along'], ...inJob],
+    },
+  ],
+  [
+    /\/prove$/,
+    {
+      title: 'Prove',
+      does: [
+        'Start the test, type what the gauge shows, again every minute.',
+        'Two verdicts: by the standard, and what the readings say. The next check is named.',
+        'Where it leaks, the search says what to inspect next.',
+      ],
+      keys: inJob,
+    },
+  ],
+  [
+    /\/hand-over$/,
+    {
+      title: 'Hand over',
+      does: [
+        'What is missing leads to where it is filled.',
+        'Hand over seals the record; print it, or give it as PDF.',
+      ],
+      keys: inJob,
+    },
+  ],
+  [
+    /^\/bench/,
+    {
+      title: 'Bench',
+      does: ['One question a tab, without a job.', 'What you asked before stands above, and comes back with a press.'],
+      keys: everywhere,
+    },
+  ],
+]
+
+const jobsHelp: PageHelp = {
+  title: 'Jobs',
+  does: [
+    'A quick question needs no job: press it.',
+    'A job keeps all of it: start one, or open a sample to look round.',
+    'Everything is saved as you type.',
+  ],
+  keys: everywhere,
+}
+
+/** What help says on the page of this path. */
+export const helpFor = (path: string): PageHelp => help.find(([of]) => of.test(path))?.[1] ?? jobsHelp

@@ -1,0 +1,14 @@
+import type { Job } from '../job/job'
+
+const longest = 200
+
+/**
+ * A job to go on with from another: all that was decided, under a title that tells the two apart. What happened at the
+ * other stays there.
+ *
+ * @example twinOf(job).title // 'A, copy'
+ */
+export function twinOf({ sample: _sample, ...job }: Job): Job {
+  const after = ', copy'
+  return { ...job, title: `${job.title.slice(0, longest - after.length)}${after}` }
+}
