@@ -13,7 +13,7 @@ describe('the bench, on a phone', () => {
     await on.press('reddish')
     await on.press('sticks')
     await on.press('rigid')
-    await on.shows('[aria-label="What it is"]', 'Does not agree')
+    await on.shows('[aria-label="What it is"]', 'Contradicts')
     await on.driver.navigate().refresh()
     await on.shows('[aria-label="Seen so far"]', 'magnet: sticks')
     await on.press('Remove magnet: sticks')

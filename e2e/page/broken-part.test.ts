@@ -19,7 +19,7 @@ describe('an error in one part of the page', () => {
     await on.see('[data-verdict]')
     await breakRounding()
     await on.press('Cut')
-    await on.shows('main [data-broken]', 'Nothing that you typed is lost')
+    await on.shows('main [data-broken]', 'Nothing you typed is lost')
     await on.shows('main [data-broken]', 'a broken part')
     await on.shows('header', 'Survey')
     await on.see('[aria-label="Title of the job"]')

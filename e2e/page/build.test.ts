@@ -19,13 +19,13 @@ describe('cutting, from the plan to the rack', () => {
   it('lays the pieces with the rack’s offcuts, proven to be the fewest', async () => {
     const on = page()
     await on.open(`/jobs/${await job('Tarn Lane Bakehouse')}/cut`)
-    await on.shows(`${stock22} [data-proof]`, 'proven: fewer cannot do')
+    await on.shows(`${stock22} [data-proof]`, 'proven: fewest lengths')
     await on.shows(`${stock22} [data-new-lengths]`, '2 new lengths, 1 from the rack')
   })
 
   it('books the plan: the offcut is gone, what is left is there, and the plan stays after a reload', async () => {
     const on = page()
-    await (await on.see(stock22)).findElement(By.xpath('.//button[contains(., "book")]')).click()
+    await (await on.see(stock22)).findElement(By.xpath('.//button[contains(., "Mark as cut")]')).click()
     await on.shows(stock22, 'cut')
     // The page counts a booking before the server has it.
     await on.driver.wait(async () => !(await rack()).some(({ mm }) => mm === 1460), 10_000, '1460 is on the rack')
@@ -49,7 +49,7 @@ describe('cutting, from the plan to the rack', () => {
       body: JSON.stringify({ for: 'another van', takes: short.map(({ id }) => id) }),
     })
     expect(taken.ok).toBe(true)
-    await (await on.see(stock15)).findElement(By.xpath('.//button[contains(., "book")]')).click()
+    await (await on.see(stock15)).findElement(By.xpath('.//button[contains(., "Mark as cut")]')).click()
     await on.shows('[role=alert]', 'No longer on the rack')
     expect((await rack()).filter(({ from }) => from === 'Tarn Lane Bakehouse')).toHaveLength(1)
   })
@@ -126,7 +126,7 @@ describe('where do I bend', () => {
     expect(await bender()).toBe(before)
     await on.press('Remove Bender 15')
     await on.press('Remove')
-    await on.shows('[data-removed]', 'Bender 15 is removed')
+    await on.shows('[data-removed]', 'Bender 15 was removed')
     await on.driver.wait(async () => (await bender()) === before - 1, 30_000)
     await on.press('Restore')
     await on.driver.wait(async () => (await bender()) === before, 30_000)

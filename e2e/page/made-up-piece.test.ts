@@ -42,7 +42,7 @@ describe('a made-up piece, on a phone', () => {
     await on.shows('[aria-label="Fittings between the two"]', 'piece of 22 × 0.9 copper')
     await on.press('Use')
     await on.driver.wait(async () => fittings(await job()) !== '', 10_000, 'the fittings are saved')
-    await on.shows('[aria-label="Fittings between the two"]', 'Chosen')
+    await on.shows('[aria-label="Fittings between the two"]', 'In use')
     expect((await job()).legs.map(({ length }) => length)).toEqual([1000])
     await on.open(`/jobs/${id}/cut`)
     await on.shows('main', '22 × 0.9')

@@ -135,7 +135,7 @@ describe('the tools of a route', () => {
     await on.type('x', Key.ARROW_RIGHT, '900', Key.ENTER)
     await on.press('Cut in')
     await on.fill('Centre, from open end 1', '450')
-    await on.press('Cut it in')
+    await on.press('Cut in here')
     // A soldered 15 tee: 2 × 9 along its run; its whole 10.6 and what that may be off.
     await on.shows('[aria-label^="Cut in:"]', /18.mm/)
     await on.shows('[aria-label="Checks"]', 'one of the cut ends must come back')
@@ -223,7 +223,7 @@ describe('a run that cannot be put together', () => {
     await on.open(`/jobs/${id}/make`)
     await on.press('Plan of work')
     // A foot of three-quarter copper gives next to nothing; lengths are in inches, as the job's.
-    await on.shows('[role=alert]', /both sides are held: it must be sprung back .*″, and gives .*″/)
+    await on.shows('[role=alert]', /both ends are fixed: it must spring back .*″ and only gives .*″/)
     await on.shows(
       '[aria-label="Plan of work"]',
       'a slip coupling, or a union, or a compression or push-fit coupling without a stop instead',
@@ -299,6 +299,6 @@ describe('a fitting that stands straight in the next', () => {
     expect((await drawn()).legs[2]).toMatchObject({ state: 'no pipe', length: null })
     await on.press('no pipe, leg 3')
     // 15 copper: 10 to the stop in the tee's branch, 10.6 in, 2 of neck, the elbow's 10.8: 33.4, shown to the half.
-    await on.shows('main', 'stands straight in the other, 33.5 mm from centre to centre')
+    await on.shows('main', 'goes straight into the other, 33.5 mm from centre to centre')
   })
 })

@@ -146,7 +146,7 @@ describe('a run to fixed heights, of two pipes', () => {
   it('what joins another pipe to the one before is found and filled in, and can be chosen anew', async () => {
     const on = page()
     await on.press('P2, leg 2')
-    await on.press('leg 2: its pipe')
+    await on.press('leg 2: pipe and service')
     await (await on.see('button[aria-label="Pipe of this leg and what follows it"]')).click()
     await on.type('16 × 2 multilayer')
     await on.press('16 × 2 multilayer')
@@ -207,6 +207,7 @@ describe('the same route by touch alone', () => {
     await on.shows('[aria-label="Legs"]', 'east 500 mm')
     await leg(['South'], '300')
     await leg(['South', 'And', 'East'], '250')
+    await on.tap('More')
     await on.tap('Next open')
     await leg(['West'], '800')
     await on.tap('Valve')

@@ -146,9 +146,12 @@ export class Page {
     })
   }
 
-  /** Types on the page itself, as one does without a mouse. */
+  /** Types on the page itself, as one does without a mouse: in the drawing, where there is one. */
   async keys(...keys: string[]): Promise<void> {
-    await this.driver.executeScript('document.activeElement?.blur()')
+    await this.driver.executeScript(`
+      document.activeElement?.blur()
+      document.querySelector('.drawing-frame')?.focus({ preventScroll: true })
+    `)
     for (const key of keys) await this.driver.actions().sendKeys(key).perform()
   }
 

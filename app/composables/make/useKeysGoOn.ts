@@ -5,17 +5,17 @@ const key: InjectionKey<true> = Symbol('keys go on')
 /** On this page the keys belong to the drawing: what was chosen from a list gives them back. */
 export const keysGoOn = () => provide(key, true)
 
-/** For a list: lets go of the focus once something was chosen from it, where the keys go on elsewhere. */
+/** For a list: gives the focus to the drawing once something was chosen from it, where the keys go on there. */
 export function useKeysGoOn() {
   const goesOn = inject(key, false)
-  const blur = () => (document.activeElement as HTMLElement | null)?.blur()
+  const { focus } = useDrawingFocus()
   function onCloseAutoFocus(event: Event): void {
     event.preventDefault()
-    blur()
+    focus()
   }
   return {
     /** The list gives the focus to its button as it closes, some frames after it was told to. */
     content: goesOn ? { onCloseAutoFocus } : undefined,
-    letGo: () => void (goesOn && requestAnimationFrame(blur)),
+    letGo: () => void (goesOn && requestAnimationFrame(focus)),
   }
 }

@@ -11,6 +11,9 @@ import type { System } from '~~/core/job/system'
 export function isForRoute({ ctrlKey, metaKey, altKey, target, key }: KeyboardEvent, typedAt?: EventTarget): boolean {
   if (ctrlKey || metaKey || altKey) return false
   if (/^[a-z]$/i.test(key) && !useLetterKeys().value) return false
+  const isInDrawing = target instanceof Element && target.closest('.drawing-frame') !== null
+  // Elsewhere on the page they scroll it.
+  if (key.startsWith('Page') && !isInDrawing) return false
   if (!(target instanceof HTMLElement)) return true
   if (target.closest('input, textarea, select, [role="combobox"], [role="listbox"], [role="dialog"]')) return false
   // Enter and space on a focused control are that control's own; but Enter ends what was typed while it had the focus.

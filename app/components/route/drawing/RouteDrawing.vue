@@ -19,6 +19,14 @@ const emit = defineEmits<{ leg: [id: string]; node: [id: string]; length: [leg: 
 const { job } = useOpenJob()
 const own = useCatalogueStore()
 const { length } = useWords()
+const { frame, focus } = useDrawingFocus()
+const paper = useTemplateRef<HTMLDivElement>('paper')
+const isPhone = usePhone()
+onMounted(() => {
+  frame.value = paper.value
+  if (!isPhone.value) focus()
+})
+onBeforeUnmount(() => (frame.value = null))
 const view = ref<DrawingView>('isometric')
 const views = drawingViews.map((value) => ({ value, label: value }))
 const zoom = ref(1)
@@ -55,7 +63,13 @@ function print(): void {
 <template>
   <!-- On a phone the pad comes between the drawing and what is seldom pressed of it. -->
   <div class="max-sm:contents">
-    <div class="drawing-frame overflow-auto border border-(--ui-border) sm:h-72 lg:h-[16.5rem]">
+    <div
+      ref="paper"
+      tabindex="0"
+      role="group"
+      aria-label="Drawing: arrows and Page keys set the direction, digits the length, Enter the leg"
+      class="drawing-frame overflow-auto border border-(--ui-border) sm:h-72 lg:h-[16.5rem]"
+    >
       <div :style="{ width: `${zoom * 100}%`, height: `${zoom * 100}%` }">
         <IsoDrawing
           :system="system"

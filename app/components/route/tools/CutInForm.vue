@@ -124,7 +124,7 @@ const isEnough = computed(() => (props.cutIn?.play ?? -1) >= (props.cutIn?.playN
           @update:model-value="(mm) => (play = mm)"
         />
         <UButton
-          label="Cut in"
+          label="Cut in here"
           color="primary"
           variant="solid"
           :disabled="leg.length !== null && at === undefined"

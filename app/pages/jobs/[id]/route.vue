@@ -85,7 +85,7 @@ function choose(id: string): void {
 const runOpen = ref(false)
 const legOpen = ref(false)
 /** The keys go on with the route, not with what was pressed. */
-const letGo = () => (document.activeElement as HTMLElement | null)?.blur()
+const { focus: letGo } = useDrawingFocus()
 function startRun(): void {
   letGo()
   // It goes on as the run that is looked at, until it is said otherwise.
