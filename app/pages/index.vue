@@ -22,6 +22,8 @@ const {
 } = useJobList()
 const chooser = useTemplateRef<HTMLInputElement>('chooser')
 const removing = ref('')
+/** The dialog is fetched when it is first asked for. */
+const beginning = ref(false)
 onMounted(load)
 /** What is looked for, and in which order; few jobs need neither. */
 const wanted = ref('')
@@ -92,7 +94,8 @@ useHead({ title: 'Jobs · Jolvet' })
             Survey, join, route, cut, make, prove, hand over: each step uses what the one before found.
           </p>
           <div class="flex flex-wrap gap-3">
-            <NewJobDialog @create="(job) => goTo(create(job))" />
+            <UButton label="New job" icon="i-lucide-plus" color="primary" variant="solid" @click="beginning = true" />
+            <LazyNewJobDialog v-if="beginning" v-model:open="beginning" @create="(job) => goTo(create(job))" />
             <UButton
               label="Open a job file"
               icon="i-lucide-upload"

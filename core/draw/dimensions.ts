@@ -6,6 +6,8 @@ import type { DrawnLeg, Drawing, Point } from './drawing'
 export interface Dimension {
   readonly leg: string
   readonly at: Point
+  /** Where on its leg it points, where it stands too far off to be read as that leg's. */
+  readonly leader?: Point
 }
 
 /** The ends of a run have their height written beside them. */
@@ -14,20 +16,32 @@ const hasHeight = (kind: NodeKind): boolean => isRunEnd(kind) || kind === 'tie-i
 /** Half the width and height of a written dimension, in letter heights. */
 const half = { width: 2.6, height: 0.75 }
 const alongLeg = [0.5, 0.35, 0.65, 0.2, 0.8]
-const besideLeg = [-1.4, 1.4, -2.8, 2.8, -4.2, 4.2]
+const besideLeg = [-1.4, 1.4, -2.8, 2.8]
+/** How far off, in letters, and which way a dimension is written that stands on a leader. */
+const leaderReach = [5, 7.5, 10]
+const leaderWays = Array.from({ length: 8 }, (_, at) => (at * Math.PI) / 4)
 
 /** Cells to a row of keys: more than a drawing is ever wide, in letters. */
 const row = 2 ** 24
-const about = [0, -1, 1, -row, row, -row - 1, -row + 1, row - 1, row + 1]
+
+interface Mark {
+  readonly at: Point
+  /** The leg that it lies on; nothing for a fitting. */
+  readonly leg?: string
+}
 
 /** Which places are taken, by cells as large as a written dimension: a place overlaps only what is in the cells about its own. */
 class TakenPlaces {
-  private readonly written = new Map<number, Point[]>()
-  private readonly drawn = new Map<number, Point[]>()
+  private readonly written = new Map<number, Mark[]>()
+  private readonly drawn = new Map<number, Mark[]>()
   private readonly width: number
   private readonly height: number
 
-  constructor(letter: number) {
+  constructor(
+    letter: number,
+    /** What is seen: nothing is written beyond it. */
+    private readonly box: Drawing['box'],
+  ) {
     this.width = 2 * half.width * letter
     this.height = 2 * half.height * letter
   }
@@ -36,44 +50,65 @@ class TakenPlaces {
     return Math.floor(x / this.width) + row * Math.floor(y / this.height)
   }
 
-  private isNear(of: Map<number, Point[]>, place: Point, wide: number, high: number): boolean {
+  /** What lies in the cells about a place, so many of them to either side. */
+  private *about(of: Map<number, Mark[]>, place: Point, across: number, down: number): Generator<Mark> {
     const cell = this.cellOf(place)
-    for (const by of about)
-      for (const [x, y] of of.get(cell + by) ?? [])
-        if (Math.abs(x - place[0]) < wide && Math.abs(y - place[1]) < high) return true
+    for (let y = -down; y <= down; y += 1)
+      for (let x = -across; x <= across; x += 1) yield* of.get(cell + x + y * row) ?? []
+  }
+
+  private isNear(of: Map<number, Mark[]>, place: Point, wide: number, high: number): boolean {
+    for (const { at } of this.about(of, place, 1, 1))
+      if (Math.abs(at[0] - place[0]) < wide && Math.abs(at[1] - place[1]) < high) return true
     return false
   }
 
   /** Whether what is written there covers nothing else that is written, and no pipe or fitting. */
   isFree(place: Point): boolean {
+    const [left, top, across, down] = this.box
+    const [x, y] = place
+    if (x < left || x > left + across || y < top + this.height / 2 || y > top + down - this.height / 2) return false
     return (
       !this.isNear(this.written, place, this.width, this.height) &&
       !this.isNear(this.drawn, place, this.width / 2, this.height / 2)
     )
   }
 
-  private put(into: Map<number, Point[]>, place: Point): void {
-    const cell = this.cellOf(place)
+  /** Whether some other leg lies nearer than this one, which is so far off. */
+  isNearerToOther(place: Point, leg: string, far: number): boolean {
+    for (const mark of this.about(this.drawn, place, Math.ceil(far / this.width), Math.ceil(far / this.height)))
+      if (mark.leg !== undefined && mark.leg !== leg && distance(mark.at, place) < far) return true
+    return false
+  }
+
+  private put(into: Map<number, Mark[]>, mark: Mark): void {
+    const cell = this.cellOf(mark.at)
     const there = into.get(cell)
-    if (there) there.push(place)
-    else into.set(cell, [place])
+    if (there) there.push(mark)
+    else into.set(cell, [mark])
   }
 
   take(place: Point): void {
-    this.put(this.written, place)
+    this.put(this.written, { at: place })
+  }
+
+  takeSymbol(place: Point): void {
+    this.put(this.drawn, { at: place })
   }
 
   /** Takes the places along a line, so near each other that nothing written fits between. */
-  takeLine(from: Point, to: Point): void {
+  takeLine({ id, from, to }: Pick<DrawnLeg, 'id' | 'from' | 'to'>): void {
     const [dx, dy] = [to[0] - from[0], to[1] - from[1]]
     const steps = Math.max(1, Math.ceil(Math.hypot(dx, dy) / (this.height / 2)))
     for (let at = 0; at <= steps; at += 1)
-      this.put(this.drawn, [from[0] + (dx * at) / steps, from[1] + (dy * at) / steps])
+      this.put(this.drawn, { at: [from[0] + (dx * at) / steps, from[1] + (dy * at) / steps], leg: id })
   }
 }
 
-/** The first free place beside a leg; null where none is. */
-function freePlace({ from, to }: DrawnLeg, letter: number, taken: TakenPlaces): Point | null {
+const distance = (one: Point, other: Point): number => Math.hypot(one[0] - other[0], one[1] - other[1])
+
+/** The first free place beside a leg, nearer to it than to any other; null where none is. */
+function placeBeside({ id, from, to }: DrawnLeg, letter: number, taken: TakenPlaces): Point | null {
   const [dx, dy] = [to[0] - from[0], to[1] - from[1]]
   const length = Math.hypot(dx, dy) || 1
   // Upright pipe has its dimension to the side, where letters need more room.
@@ -82,29 +117,46 @@ function freePlace({ from, to }: DrawnLeg, letter: number, taken: TakenPlaces): 
     const [right, down] = [(-dy / length) * side * letter * wide, (dx / length) * side * letter]
     for (const share of alongLeg) {
       const place: Point = [from[0] + dx * share + right, from[1] + dy * share + down]
-      if (taken.isFree(place)) return place
+      if (taken.isFree(place) && !taken.isNearerToOther(place, id, Math.hypot(right, down))) return place
     }
   }
   return null
 }
 
-/** To the right of a node, above and below it, then farther: in thirds of a letter from its centre. */
+/** A free place farther off, which a leader ties to the middle of its leg; null where none is. */
+function placeOnLeader({ from, to }: DrawnLeg, letter: number, taken: TakenPlaces): Omit<Dimension, 'leg'> | null {
+  const leader: Point = [(from[0] + to[0]) / 2, (from[1] + to[1]) / 2]
+  for (const reach of leaderReach)
+    for (const way of leaderWays) {
+      const at: Point = [leader[0] + Math.cos(way) * reach * letter, leader[1] + Math.sin(way) * reach * letter]
+      if (taken.isFree(at)) return { at, leader }
+    }
+  return null
+}
+
+/** To the right of a node and to its left, above and below it, then farther: in thirds of a letter from its centre. */
 const besideNode: readonly Point[] = [
-  [5, -3],
-  [5, 3],
-  [5, -8],
-  [5, 8],
+  [7, -3],
+  [7, 3],
+  [-7, -3],
+  [-7, 3],
+  [7, -7],
+  [7, 7],
+  [-7, -7],
+  [-7, 7],
 ]
 
-/**
- * Where the heights of a run's ends stand, from each end in thirds of a letter, so that none covers another: the first
- * free place about its end. One that finds none, or that nobody knows, is left out.
- *
- * @param letter height of the letters in mm of the drawing
- */
-export function placeHeights({ nodes }: Drawing, letter: number): ReadonlyMap<string, Point> {
+/** The places that pipe and fittings take. */
+function placesTaken({ legs, nodes, box }: Drawing, letter: number): TakenPlaces {
+  const taken = new TakenPlaces(letter, box)
+  for (const leg of legs) taken.takeLine(leg)
+  for (const { at } of nodes) taken.takeSymbol(at)
+  return taken
+}
+
+/** The heights of a run's ends, each in the first free place about its end. */
+function heightsIn({ nodes }: Drawing, letter: number, taken: TakenPlaces): ReadonlyMap<string, Point> {
   const third = letter / 3
-  const taken = new TakenPlaces(letter)
   return new Map(
     nodes
       .filter(({ kind, height }) => hasHeight(kind) && height !== null)
@@ -119,30 +171,34 @@ export function placeHeights({ nodes }: Drawing, letter: number): ReadonlyMap<st
 }
 
 /**
- * Where the dimensions stand so that none covers another, or a pipe: each takes the first free place beside its leg,
- * longest legs last, as they have the most room; heights stand first. A dimension that finds no free place is left out:
- * there is room for it when the drawing is looked at more closely.
+ * Where the heights of a run's ends stand, from each end in thirds of a letter, so that none covers another, a pipe or a
+ * fitting. One that finds no place, or that nobody knows, is left out.
+ *
+ * @param letter height of the letters in mm of the drawing
+ */
+export const placeHeights = (drawing: Drawing, letter: number): ReadonlyMap<string, Point> =>
+  heightsIn(drawing, letter, placesTaken(drawing, letter))
+
+/**
+ * Where the dimensions stand so that none covers another, a pipe or a fitting: each takes the first free place beside its
+ * leg that is nearer to no other, longest legs last, as they have the most room; heights stand first. What finds none
+ * stands farther off on a leader. A dimension without either is left out: there is room for it when the drawing is looked
+ * at more closely.
  *
  * @param letter height of the letters in mm of the drawing
  */
 export function placeDimensions(drawing: Drawing, letter: number): Dimension[] {
-  const { legs, nodes } = drawing
-  const size = ({ from, to }: DrawnLeg) => Math.hypot(to[0] - from[0], to[1] - from[1])
-  const third = letter / 3
-  const taken = new TakenPlaces(letter)
-  const heights = placeHeights(drawing, letter)
-  for (const { from, to } of legs) taken.takeLine(from, to)
-  for (const { id, at } of nodes) {
-    const beside = heights.get(id)
-    if (beside) taken.take([at[0] + beside[0] * third, at[1] + beside[1] * third])
-  }
-  return legs
+  const size = ({ from, to }: DrawnLeg) => distance(from, to)
+  const taken = placesTaken(drawing, letter)
+  heightsIn(drawing, letter, taken)
+  return drawing.legs
     .filter(({ isBroken }) => !isBroken)
     .sort((a, b) => size(a) - size(b))
-    .flatMap((leg) => {
-      const at = freePlace(leg, letter, taken)
-      if (!at) return []
-      taken.take(at)
-      return [{ leg: leg.id, at }]
+    .flatMap((leg): Dimension[] => {
+      const beside = placeBeside(leg, letter, taken)
+      const placed = beside ? { at: beside } : placeOnLeader(leg, letter, taken)
+      if (!placed) return []
+      taken.take(placed.at)
+      return [{ leg: leg.id, ...placed }]
     })
 }

@@ -104,15 +104,19 @@ function boxAround(points: readonly Point[]): Drawing['box'] {
   return [(left + right - width) / 2 - pad, (top + bottom - height) / 2 - pad, width + 2 * pad, height + 2 * pad]
 }
 
-/** The drawing of a run in a view: its legs and nodes on paper. */
-export function drawRun(layout: Layout, view: DrawingView = 'isometric'): Drawing {
-  const { system, places, arms } = layout
+/**
+ * The drawing of a run in a view: its legs and nodes on paper.
+ *
+ * @param shown where things are drawn, as in a sketch; the figures are the layout's own
+ */
+export function drawRun(layout: Layout, view: DrawingView = 'isometric', shown: Layout = layout): Drawing {
+  const { system, arms } = layout
   const project = projections[view]
-  const at = new Map([...places].map(([id, place]) => [id, project(place)]))
+  const at = new Map([...shown.places].map(([id, place]) => [id, project(place)]))
   const legs = system.legs.flatMap((leg): DrawnLeg[] => {
     const { id, length, state } = leg
     const [from, to] = [leg.from, leg.to].map((node) => {
-      const port = portAt(layout, node, leg)
+      const port = portAt(shown, node, leg)
       return port && project(port)
     })
     if (!from || !to || state === 'no pipe') return []
@@ -127,14 +131,14 @@ export function drawRun(layout: Layout, view: DrawingView = 'isometric'): Drawin
     const isNew = isNewFitting(node, arms.get(node.id) ?? [])
     const { id, kind, held } = node
     const sign = kind === 'bend' && held ? 'held bend' : kind
-    return [{ id, kind, sign, at: point, height: unknown.has(id) ? null : places.get(id)![2], isNew }]
+    return [{ id, kind, sign, at: point, height: unknown.has(id) ? null : layout.places.get(id)![2], isNew }]
   })
   const bodies = system.legs.flatMap((leg): DrawnBody[] => {
     if (hasNoPipe(leg)) {
       const [from, to] = [at.get(leg.from), at.get(leg.to)]
       return from && to ? [{ leg: leg.id, from, to }] : []
     }
-    const [middle, port] = [places.get(leg.to), portAt(layout, leg.to, leg)]
+    const [middle, port] = [shown.places.get(leg.to), portAt(shown, leg.to, leg)]
     const isAside = middle && port && lengthOf(minus(port, middle)) > 0
     return isAside ? [{ leg: leg.id, from: project(port), to: project(middle) }] : []
   })

@@ -67,11 +67,14 @@ export function dimensionTexts(
   texts: SheetTexts,
 ): string[] {
   const legs = new Map(system.legs.map((leg) => [leg.id, leg]))
-  return placeDimensions(drawing, letter / scale).map(({ leg, at }) => {
+  return placeDimensions(drawing, letter / scale).map(({ leg, at, leader }) => {
     const piece = texts.pieceOf.get(leg)
     const words = `${texts.length(drawnLength(legs.get(leg)!))}${piece ? `  ${piece}` : ''}`
     const where = `x="${two(x(at[0]))}" y="${two(y(at[1]) + 1)}" font-size="${letter}" text-anchor="middle"`
-    return haloed(where, words, colours.paper)
+    const line = leader
+      ? `<line x1="${two(x(leader[0]))}" y1="${two(y(leader[1]))}" x2="${two(x(at[0]))}" y2="${two(y(at[1]))}" stroke="${colours.ink}" stroke-width="0.15"/>`
+      : ''
+    return line + haloed(where, words, colours.paper)
   })
 }
 

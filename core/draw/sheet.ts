@@ -4,6 +4,7 @@ import type { System } from '../job/system'
 import { layOut } from '../run/layout'
 import { drawRun, type DrawingView } from './drawing'
 import { escaped, margin, pageHeight, pageWidth, sheetFrame, type SheetTexts } from './sheet-frame'
+import { sketchOf } from './sketch'
 import { bodyLines, dimensionTexts, flowArrows, jointTexts, nodeSigns, pipeLines } from './sheet-marks'
 
 /**
@@ -11,7 +12,8 @@ import { bodyLines, dimensionTexts, flowArrows, jointTexts, nodeSigns, pipeLines
  * do not cover each other, piece numbers, flow arrows, heights of the ends.
  */
 export function runSheet(catalogue: Catalogue, system: System, view: DrawingView, texts: SheetTexts): string {
-  const frame = sheetFrame(drawRun(layOut(system), view), texts.colours)
+  const layout = layOut(system)
+  const frame = sheetFrame(drawRun(layout, view, sketchOf(layout)), texts.colours)
   const { ink } = texts.colours
   const services = [...new Set(frame.drawing.legs.map(({ service }) => service))]
   const pipeIds = system.legs.length > 0 ? system.legs.map((leg) => pipeIdIn(system, leg)) : [system.runs[0]!.pipe]

@@ -56,7 +56,7 @@ describe('the list of jobs', () => {
     await choose(join(downloads, backup!))
     await on.shows('[role="alertdialog"]', 'replaces all of them')
     await on.press('Download it, then replace all')
-    await on.shows('main details:last-of-type [role="status"]', 'Put back')
+    await on.shows('main details:last-of-type [role="status"]', 'Restored')
     await on.driver.wait(() => files().length === 2, 30_000)
     await on.open('/')
     expect((await listed()).toSorted()).toEqual(before.toSorted())

@@ -138,7 +138,7 @@ describe('the tools of a route', () => {
     await on.press('Cut in here')
     // A soldered 15 tee: 2 × 9 along its run; its whole 10.6 and what that may be off.
     await on.shows('[aria-label^="Cut in:"]', /18.mm/)
-    await on.shows('[aria-label="Checks"]', 'one of the cut ends must come back')
+    await on.shows('[aria-label="Checks"]', 'one of the cut ends must spring back')
     await on.fill('The ends can be sprung apart by', '20')
     await on.shows('[aria-label^="Cut in:"]', 'there is enough: spring it in')
     await on.press('Old solder')

@@ -163,7 +163,7 @@ describe('a run to fixed heights, of two pipes', () => {
     const on = page()
     const services = async () => (await stored(await job('Height Cottage'))).job.legs.map((leg) => leg.service)
     await on.press('P3, leg 3')
-    await on.choose('What flows in it and in what follows it', 'heating return')
+    await on.choose('What flows in it and in what follows', 'heating return')
     await on.shows('[aria-label="Checks"]', 'cold and heating return meet here')
     await on.saved()
     expect((await services()).at(-1)).toBe('heating-return')

@@ -86,7 +86,7 @@ describe('profiles, tools and prices', () => {
     await on.shows('[aria-label^="Profile"]', '1 setting changed')
     await on.shows('[aria-label="Rules"]', 'Tool not owned: refuse changed')
     await on.fill('Most ovality without re-rounding', '-1')
-    await on.shows('[aria-label^="Profile"]', 'Ovality that needs no re-rounding: write a number from 0 to 10')
+    await on.shows('[aria-label^="Profile"]', 'Most ovality without re-rounding: write a number from 0 to 10')
     await on.driver.navigate().refresh()
     await on.shows('[aria-label^="Profile"]', '1 setting changed')
     await on.open(`/jobs/${await job('Tarn Lane Bakehouse')}/join`)

@@ -4,15 +4,13 @@ import type { Job } from '~~/core/job/job'
 import { profiles, type ProfileId } from '~~/core/workshop/profile'
 import type { Units } from '~~/core/quantity/units'
 
+const open = defineModel<boolean>('open', { required: true })
 const emit = defineEmits<{ create: [job: Job] }>()
-const open = ref(false)
 const title = ref('')
 const { units: usual } = useBenchUnits()
 const units = ref<Units>(usual.value)
 const profileOf = (of: Units): ProfileId => (of === 'metric' ? 'metric' : 'us-a')
 const profile = ref<ProfileId>(profileOf(units.value))
-/** What was set since the last job was begun holds for the next. */
-watch(open, (isOpen) => isOpen && (units.value = usual.value))
 const problem = ref('')
 const unitItems: { value: Units; label: string }[] = [
   { value: 'metric', label: 'Millimetres' },
@@ -33,7 +31,6 @@ function create(): void {
 
 <template>
   <UModal v-model:open="open" title="New job" description="Where it is, its units, and whose rules apply.">
-    <UButton label="New job" icon="i-lucide-plus" color="primary" variant="solid" />
     <template #body>
       <form class="space-y-4" @submit.prevent="create">
         <UFormField label="Title" :error="problem || undefined">

@@ -8,7 +8,8 @@ import { useLogStore } from '~/stores/log'
 
 /** What happened at a joint: one press says that it is made, a second that it was inspected; undoing is an entry too. */
 const props = defineProps<{ joint: PlanJoint; state: JointState | undefined; resting: boolean }>()
-const emit = defineEmits<{ made: [] }>()
+/** Which was made: by then the page may have gone on to another. */
+const emit = defineEmits<{ made: [joint: PlanJoint] }>()
 const log = useLogStore()
 const { length } = useWords()
 const { whereOf, pipeOf } = useJointCards()
@@ -55,7 +56,7 @@ const words = { insertion: 'goes in', method: 'method', pipe: 'pipe' } as const
 
 <template>
   <section class="space-y-3 border-y border-(--ui-border) py-3" aria-label="What happened here">
-    <JointMadeForm v-if="!made" ref="form" :joint="joint" :resting="resting" @made="emit('made')" />
+    <JointMadeForm v-if="!made" ref="form" :joint="joint" :resting="resting" @made="emit('made', joint)" />
     <div v-else class="flex flex-wrap items-center gap-3">
       <p class="flex-1 basis-60">
         <strong class="text-(--ui-success)">Made</strong> by {{ [`${made.by}, ${when(made.at)}`, ...seen].join('; ') }}.

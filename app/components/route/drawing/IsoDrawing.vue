@@ -6,6 +6,7 @@ import { placeDimensions, placeHeights } from '~~/core/draw/dimensions'
 import { drawRun, type DrawingView, type DrawnLeg, type Point } from '~~/core/draw/drawing'
 import { breakSign, outDashes, pipeColour, serviceDashes } from '~~/core/draw/line-style'
 import { nodeSymbols } from '~~/core/draw/node-symbol'
+import { sketchOf } from '~~/core/draw/sketch'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { layOut } from '~~/core/run/layout'
 import { namesIn } from '~~/core/run/names'
@@ -14,6 +15,8 @@ import { namesIn } from '~~/core/run/names'
 const props = defineProps<{
   system: System
   view: DrawingView
+  /** True lengths, where it is else sketched so that every leg can be read. */
+  toScale: boolean
   leg: string
   /** More legs that are selected. */
   chosen: ReadonlySet<string>
@@ -24,7 +27,10 @@ const emit = defineEmits<{ leg: [id: string]; node: [id: string]; length: [leg: 
 const { figure, units } = useWords()
 const paper = useTemplateRef<SVGSVGElement>('paper')
 const own = useCatalogueStore()
-const drawing = computed(() => drawRun(layOut(props.system), props.view))
+const drawing = computed(() => {
+  const layout = layOut(props.system)
+  return drawRun(layout, props.view, props.toScale ? layout : sketchOf(layout))
+})
 const legs = computed(() => new Map(props.system.legs.map((of) => [of.id, of])))
 const names = computed(() => namesIn(props.system))
 const colourOf = (id: string) => {
@@ -57,9 +63,10 @@ const heightText = (up: number | null) => (up === null ? '' : `${up < 0 ? '−' 
 const heights = computed(() => placeHeights(drawing.value, 3 * step.value))
 const dimensions = computed(() => {
   const lengths = new Map(props.system.legs.map((leg) => [leg.id, leg.length]))
-  return placeDimensions(drawing.value, 3 * step.value).map(({ leg, at }) => ({
+  return placeDimensions(drawing.value, 3 * step.value).map(({ leg, at, leader }) => ({
     leg,
     at,
+    leader,
     length: lengths.get(leg) ?? 0,
   }))
 })
@@ -206,30 +213,13 @@ const fills = { ink: 'currentColor', paper: 'var(--ui-bg)', none: 'none' } as co
           {{ heightText(drawn.height) }}
         </text>
       </g>
-      <g
-        v-for="{ leg: id, at, length } in dimensions"
-        :key="id"
-        v-memo="[...at, length, pieceOf.get(id), units]"
-        :style="scaledAt(at)"
-        class="cursor-text"
-        role="button"
-        :aria-label="`Length of ${names.leg(id)}, ${figure(length)}`"
-        @click="emit('length', id)"
-      >
-        <text
-          y="1"
-          font-size="3"
-          text-anchor="middle"
-          fill="currentColor"
-          stroke="var(--ui-bg)"
-          stroke-width="0.900"
-          paint-order="stroke"
-          class="font-label font-semibold"
-        >
-          {{ figure(length) }}
-          <tspan v-if="pieceOf.get(id)" fill="var(--drawing-pipe)" dx="0.800">{{ pieceOf.get(id) }}</tspan>
-        </text>
-      </g>
+      <LengthLabels
+        :dimensions="dimensions"
+        :piece-of="pieceOf"
+        :leg-name="names.leg"
+        :place="scaledAt"
+        @length="(id) => emit('length', id)"
+      />
     </g>
     <text
       v-if="unwritten > 0"

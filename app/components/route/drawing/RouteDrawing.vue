@@ -29,6 +29,7 @@ onMounted(() => {
 onBeforeUnmount(() => (frame.value = null))
 const view = ref<DrawingView>('isometric')
 const views = drawingViews.map((value) => ({ value, label: value }))
+const toScale = ref(false)
 const zoom = ref(1)
 const closer = () => (zoom.value = Math.min(8, zoom.value * 1.5))
 const further = () => (zoom.value = Math.max(1, zoom.value / 1.5))
@@ -68,12 +69,13 @@ function print(): void {
       tabindex="0"
       role="group"
       aria-label="Drawing: arrows and Page keys set the direction, digits the length, Enter the leg"
-      class="drawing-frame overflow-auto border border-(--ui-border) sm:h-72 lg:h-[16.5rem]"
+      class="drawing-frame overflow-auto border border-(--ui-border) bg-(--ui-bg) sm:h-72 lg:h-[max(16.5rem,calc(100dvh-24rem))]"
     >
       <div :style="{ width: `${zoom * 100}%`, height: `${zoom * 100}%` }">
         <IsoDrawing
           :system="system"
           :view="view"
+          :to-scale="toScale"
           :leg="leg"
           :chosen="chosen"
           :node="node"
@@ -90,6 +92,10 @@ function print(): void {
       aria-label="The drawing"
     >
       <Choice v-model="view" label="View" bare :items="views" />
+      <UButton variant="ghost" :aria-pressed="toScale" :active="toScale" @click="toScale = !toScale">To scale</UButton>
+      <UButton variant="ghost" aria-label="Full screen" @click="paper?.requestFullscreen()">
+        <UIcon name="i-lucide-maximize" class="size-5" />
+      </UButton>
       <UButton variant="ghost" aria-label="Closer" @click="closer">
         <UIcon name="i-lucide-zoom-in" class="size-5" />
       </UButton>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { PlanJoint } from '~~/core/pipework/planned'
 import { useLogStore } from '~/stores/log'
 
 const { store, built: job, plan } = useOpenJob()
@@ -21,9 +22,9 @@ const isNamed = computed(() => log.who.trim() !== '')
 const along = ref(false)
 const tick = useTemplateRef<{ make: () => void; inspect: (sound: boolean) => void }>('tick')
 const stopwatch = useTemplateRef<{ stop: () => void }>('stopwatch')
-function made(): void {
+function made(of: PlanJoint): void {
   stopwatch.value?.stop()
-  if (joint.value) wasMade(joint.value)
+  wasMade(of)
 }
 /** Worked along to its end: made, and on to the next. */
 async function madeAlong(): Promise<void> {
