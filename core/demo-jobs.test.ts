@@ -108,6 +108,7 @@ describe.each([
       runSheet(catalogue, system, 'isometric', {
         title: systemName(job, system),
         colours: sampleColours,
+        paper: 'a4',
         length: (mm) => (mm === null ? '' : say.length(mm)),
         pieceOf: new Map(),
       }),

@@ -1,4 +1,5 @@
 import type { Drawing } from './drawing'
+import { papers, type Paper } from './strip-page'
 
 /** What each thing on a sheet is drawn in. */
 export interface SheetColours {
@@ -13,14 +14,16 @@ export interface SheetColours {
 export interface SheetTexts {
   readonly colours: SheetColours
   readonly title: string
+  /** The paper that it is printed on, across. */
+  readonly paper: Paper
   readonly length: (mm: number) => string
   readonly pieceOf: ReadonlyMap<string, string>
   /** The numbers of the joints at a node. */
   readonly jointsOf?: ReadonlyMap<string, string>
 }
 
-/** A4 across, in mm. */
-export const [pageWidth, pageHeight, margin, titleHeight, letter] = [297, 210, 12, 14, 3] as const
+/** In mm: what stays white about a sheet, its head, its letters. */
+export const [margin, titleHeight, letter] = [12, 14, 3] as const
 /** Drawing units to a third of a letter's height. */
 export const third = letter / 3
 
@@ -36,6 +39,8 @@ export const haloed = (attributes: string, words: string, paper: string): string
 export interface SheetFrame {
   readonly drawing: Drawing
   readonly colours: SheetColours
+  /** The sheet, in mm. */
+  readonly page: { readonly width: number; readonly height: number }
   /** Millimetres of paper to one of the drawing. */
   readonly scale: number
   readonly x: (mm: number) => number
@@ -43,13 +48,15 @@ export interface SheetFrame {
 }
 
 /** As large as the page takes it, in its middle. */
-export function sheetFrame(drawing: Drawing, colours: SheetColours): SheetFrame {
+export function sheetFrame(drawing: Drawing, { colours, paper }: Pick<SheetTexts, 'colours' | 'paper'>): SheetFrame {
+  const { width: pageHeight, height: pageWidth } = papers[paper]
   const [left, top, width, height] = drawing.box
   const scale = Math.min((pageWidth - 2 * margin) / width, (pageHeight - 2 * margin - titleHeight) / height)
   const shiftX = (pageWidth - width * scale) / 2
   return {
     drawing,
     colours,
+    page: { width: pageWidth, height: pageHeight },
     scale,
     x: (mm) => (mm - left) * scale + shiftX,
     y: (mm) => (mm - top) * scale + margin + titleHeight,

@@ -27,6 +27,7 @@ describe('the numbers of the joints', () => {
         title: 'Sink',
         length,
         colours: sampleColours,
+        paper: 'a4',
         pieceOf: new Map(),
         ...(jointsOf ? { jointsOf } : {}),
       })
@@ -121,6 +122,7 @@ describe('the sheet', () => {
   const svg = runSheet(shippedCatalogue, system, 'isometric', {
     title: 'Quarry & Sons',
     colours: sampleColours,
+    paper: 'a4',
     length,
     pieceOf: new Map([['l1', 'P1']]),
   })
@@ -152,6 +154,7 @@ describe('the sheet', () => {
         ...runSheet(shippedCatalogue, long(service), 'from the south', {
           title: 'A',
           colours: sampleColours,
+          paper: 'a4',
           length,
           pieceOf: new Map(),
         }).matchAll(/translate\(([\d.]+) [\d.]+\) rotate\(([-\d.]+)\)/g),
@@ -167,6 +170,19 @@ describe('the sheet', () => {
         .map(([, turn]) => turn! % 360)
         .filter((turn) => turn !== 90),
     ).toEqual([180, 0])
+  })
+
+  it('fits the paper that it is for: Letter is 279.4 across and 215.9 down', () => {
+    const on = (paper: 'a4' | 'letter') =>
+      runSheet(shippedCatalogue, system, 'isometric', {
+        title: 'A',
+        colours: sampleColours,
+        paper,
+        length,
+        pieceOf: new Map(),
+      })
+    expect(on('a4')).toContain('viewBox="0 0 297 210"')
+    expect(on('letter')).toContain('viewBox="0 0 279.4 215.9"')
   })
 
   it('draws hot pipe dashed', () => expect(svg).toContain('stroke-dasharray="5 1.4"'))

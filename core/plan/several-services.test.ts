@@ -78,6 +78,7 @@ describe('a run of several services', () => {
         title: 'Sink',
         length: String,
         colours: sampleColours,
+        paper: 'a4',
         pieceOf: new Map(),
       })
     const dashes = (svg: string) =>

@@ -59,6 +59,7 @@ function drawingsOf({ job, plan, catalogue }: RecordPrint, say: Speaker): Conten
     .filter(({ legs }) => legs.length > 0)
     .map((system) => {
       const svg = runSheet(catalogue, system, 'isometric', {
+        paper: job.units === 'metric' ? 'a4' : 'letter',
         colours: paperColours,
         title: systemName(job, system),
         length: (mm) => say.length(mm),

@@ -72,7 +72,9 @@ const kindOf: Record<Measure, string> = { caliper: 'diameter', string: 'circumfe
         <UButton type="submit" label="Add" color="neutral" variant="outline" aria-label="Add the print line" />
       </form>
     </UFormField>
-    <USwitch v-model="painted" label="Painted where I measure" />
-    <USwitch v-model="oval" label="Oval" />
+    <div class="col-span-2 flex flex-wrap gap-1.5" role="group" aria-label="Where I measure it is">
+      <UButton :aria-pressed="painted" :active="painted" label="Painted there" @click="painted = !painted" />
+      <UButton :aria-pressed="oval" :active="oval" label="Oval" @click="oval = !oval" />
+    </div>
   </div>
 </template>

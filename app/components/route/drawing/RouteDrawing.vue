@@ -29,6 +29,7 @@ onMounted(() => {
 onBeforeUnmount(() => (frame.value = null))
 const view = ref<DrawingView>('isometric')
 const views = drawingViews.map((value) => ({ value, label: value }))
+const page = usePaper()
 const toScale = ref(false)
 const zoom = ref(1)
 const closer = () => (zoom.value = Math.min(8, zoom.value * 1.5))
@@ -44,6 +45,7 @@ const sheet = () =>
     title: `${job.value.title}: ${systemName(job.value, props.system)}`,
     length,
     colours: sheetColours,
+    paper: page.value,
     pieceOf: props.pieceOf,
   })
 const svg = () => download(`${name.value}.svg`, 'image/svg+xml', sheet())

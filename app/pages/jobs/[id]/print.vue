@@ -10,6 +10,7 @@ import { useCatalogueStore } from '~/stores/catalogue'
 const { built: job, plan } = useOpenJob()
 const { joints, cardOf, placeOf, facingOf, runName } = useJointCards()
 const { length, trade } = useWords()
+const page = usePaper()
 const own = useCatalogueStore()
 const celsius = useAirTemperature()
 const { rack, stock, kerf, keep, offcutsOf, cuttingOf, laid, lay, sheetOf } = useCutting()
@@ -24,6 +25,7 @@ const drawings = computed(() =>
   systemsOf(job.value).map((system) => ({
     id: system.id,
     svg: runSheet(own.catalogue, system, 'isometric', {
+      paper: page.value,
       title: `${job.value.title}: ${systemName(job.value, system)}`,
       length,
       colours: sheetColours,
