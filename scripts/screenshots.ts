@@ -76,7 +76,7 @@ const pictures = (tarn: string, kiln: string): readonly Picture[] => [
   { name: 'prove', path: `/jobs/${kiln}/prove`, sizes: [desk] },
   { name: 'hand-over', path: `/jobs/${kiln}/hand-over`, sizes: [desk] },
   { name: 'bend', path: '/bench/bend', sizes: [desk, phone] },
-  { name: 'rules', path: '/bench/rules', press: ['Copy it and change'], sizes: [desk] },
+  { name: 'rules', path: '/bench/rules', press: ['Copy and change'], sizes: [desk] },
 ]
 
 async function press(driver: WebDriver, name: string): Promise<void> {

@@ -76,7 +76,7 @@ export function askAll(decided: Job): void {
     facing(parts, joint)
   }
   const pieceOf = new Map(plan.pieces.flatMap(({ id, legs }) => legs.map((leg) => [leg, id] as const)))
-  const texts = { title: 'Edited', length: String, colours: sampleColours, pieceOf }
+  const texts = { paper: 'a4' as const, title: 'Edited', length: String, colours: sampleColours, pieceOf }
   for (const system of systemsOf(job)) {
     const layout = layOut(system)
     levelsOf(layout)
