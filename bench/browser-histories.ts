@@ -86,7 +86,7 @@ class History {
     note: async () => {
       const text = `note ${Math.floor(random() * 1e9)}`
       await this.on.fill('A note for the record', text)
-      await this.on.press('Write it down')
+      await this.on.press('Add note')
       this.model.notes.push(text)
     },
     reload: async () => {

@@ -112,6 +112,8 @@ async function main(): Promise<void> {
       await resizePage(driver, ...size)
       await driver.get(`${site.origin}${path}`)
       await driver.wait(until.elementLocated(By.css('main h1, main section, main ul')), 15_000)
+      const isWorkedOut = async () => !(await driver.findElement(By.css('main')).getText()).includes('Working out')
+      await driver.wait(isWorkedOut, 30_000)
     }
     const set = { method: 'PATCH', body: JSON.stringify({ changes: [bender] }) }
     const { ok } = await fetch(`${site.origin}/api/workshop`, set)

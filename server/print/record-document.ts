@@ -6,6 +6,8 @@ import { evidenceTexts } from '~~/core/log/evidence'
 import { doneLine, doneOf, drainLine, toolLine, valveLine } from '~~/core/record/lines'
 import type { Speaker } from '~~/core/quantity/words/speaks'
 import { speakerIn } from '~~/core/speech'
+import { profiles } from '~~/core/workshop/profile'
+import { settings, type SettingId } from '~~/core/workshop/setting'
 import { paperColours } from './paper-colours'
 import { photosOf } from './record-photos'
 import { list, when, type RecordPrint } from './record-print'
@@ -32,16 +34,18 @@ const table = (
 })
 
 function headOf({ record, job }: RecordPrint): Content[] {
-  const { title, address, version, profile, changed } = record.job
+  const { title, address, version, changed } = record.job
+  const rules = job.own?.name ?? profiles[job.profile].name
+  const settingsChanged = changed.map((id) => settings[id as SettingId]?.label ?? id).join(', ')
   const { missing, handedOver } = record
   return [
     { text: title, bold: true, fontSize: 20 },
     ...(address ? [{ text: address, fontSize: 12 }] : []),
     {
-      text: `Record of the pipework. Version ${version} of the job; rules: ${profile}${changed.length > 0 ? `, changed in ${changed.join(', ')}` : ''}; ${job.runs.length} ${job.runs.length === 1 ? 'run' : 'runs'}.`,
+      text: `Record of the pipework. Version ${version} of the job; rules: ${rules}${changed.length > 0 ? `, changed in ${settingsChanged}` : ''}; ${job.runs.length} ${job.runs.length === 1 ? 'run' : 'runs'}.`,
       margin: [0, 4, 0, 0],
     },
-    { text: `Written down by: ${record.people.join(', ') || 'nobody yet'}.` },
+    { text: `Recorded by: ${record.people.join(', ') || 'nobody yet'}.` },
     handedOver
       ? { text: `Handed over by ${handedOver.by}, ${when(handedOver.at)}.`, bold: true }
       : { text: 'Not handed over.', bold: true },

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Reason } from '~~/core/join/verdict'
 
-/** Why a verdict is what it is: every reason with its rule and what that rests on. */
+/** Why a verdict is what it is: every reason with what it rests on. */
 defineProps<{ reasons: readonly Reason[] }>()
 const { tell } = useWords()
 </script>
@@ -12,7 +12,7 @@ const { tell } = useWords()
       <VerdictMark :verdict="reason.verdict" :word="false" class="self-start pt-0.5" />
       <span>
         {{ tell(reason) }}
-        <span class="text-muted">({{ reason.rule }}, {{ reason.basis }})</span>
+        <span class="text-muted">({{ reason.basis }})</span>
       </span>
     </li>
   </ul>

@@ -18,8 +18,7 @@ const { tell } = useWords()
         <VerdictMark :verdict="check.verdict" :word="false" class="pt-1" />
         <span class="text-sm"
           ><span class="font-semibold">{{ check.where }}:</span> {{ tell(check) }}
-          <span class="text-muted">({{ check.rule }})</span></span
-        >
+        </span>
       </UButton>
     </li>
   </ul>

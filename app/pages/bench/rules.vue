@@ -56,7 +56,7 @@ function copy(): void {
         <span v-for="id in meta.formerly ?? []" :id="id" :key="id" />
         <h2 class="heading">{{ say.trade(meta.statement) }}</h2>
         <p>{{ say.trade(meta.why) }}</p>
-        <p class="text-sm text-muted">{{ meta.id }} · {{ meta.basis }}</p>
+        <p class="text-sm text-muted">{{ meta.basis }}</p>
         <p v-for="id in meta.settings" :key="id" class="text-sm">
           {{ settings[id].label }}: <strong>{{ settingText(id, profile[id], say) }}</strong>
           <span v-if="isChanged(id)" class="font-semibold text-(--ui-primary)"> changed</span>
