@@ -1,6 +1,6 @@
 import * as z from 'zod'
 import { speedIn } from '../quantity/words/format-water'
-import { inch } from '../quantity/units'
+import { inch, type Units } from '../quantity/units'
 import { changedSettingsSchema, settingIds, type SettingId, type Settings } from './setting'
 
 export const profileIds = ['metric', 'us-a', 'us-b'] as const
@@ -79,6 +79,13 @@ export const profiles: Readonly<Record<ProfileId, Profile>> = {
     dielectric: 'dielectric union',
   },
 }
+
+/**
+ * Whose rules hold where nobody said: those of where the units are used.
+ *
+ * @example usualProfile('imperial') // 'us-a'
+ */
+export const usualProfile = (units: Units): ProfileId => (units === 'metric' ? 'metric' : 'us-a')
 
 /** A profile of one's own: a shipped one under another name, with some settings changed. */
 export const ownProfileSchema = z.object({

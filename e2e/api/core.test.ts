@@ -205,7 +205,7 @@ describe('a test under pressure', () => {
       profile: {
         passes: false,
         limits: [
-          { text: 'raised to at least 6.60 bar', passes: true },
+          { text: 'at least 6.60 bar reached', passes: true },
           { text: 'no drop in 10 minutes', limit: 0, passes: false },
         ],
       },

@@ -38,6 +38,7 @@ export const calls: readonly (readonly [path: string, ...methods: string[]])[] =
 export const pages: readonly string[] = [
   '/',
   '/bench',
+  '/settings',
   '/bench/bend',
   '/bench/card',
   '/bench/costs',

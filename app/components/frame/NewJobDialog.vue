@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { emptyJob } from '~~/core/edit/new-job'
 import type { Job } from '~~/core/job/job'
-import { profiles, type ProfileId } from '~~/core/workshop/profile'
+import { profiles, usualProfile, type ProfileId } from '~~/core/workshop/profile'
 import type { Units } from '~~/core/quantity/units'
 
 const open = defineModel<boolean>('open', { required: true })
@@ -9,15 +9,14 @@ const emit = defineEmits<{ create: [job: Job] }>()
 const title = ref('')
 const { units: usual } = useBenchUnits()
 const units = ref<Units>(usual.value)
-const profileOf = (of: Units): ProfileId => (of === 'metric' ? 'metric' : 'us-a')
-const profile = ref<ProfileId>(profileOf(units.value))
+const profile = ref<ProfileId>(usualProfile(units.value))
 const problem = ref('')
 const unitItems: { value: Units; label: string }[] = [
   { value: 'metric', label: 'Millimetres' },
   { value: 'imperial', label: 'Feet, inches, sixteenths' },
 ]
 const profileItems = Object.values(profiles).map(({ id, name }) => ({ value: id, label: name }))
-watch(units, (now) => (profile.value = profileOf(now)))
+watch(units, (now) => (profile.value = usualProfile(now)))
 
 function create(): void {
   if (title.value.trim() === '') {

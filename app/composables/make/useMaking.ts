@@ -60,7 +60,16 @@ export function useMaking() {
       says: `${says}: OK.`,
       stands: () => all.some((of) => log.state?.joints[of.id]?.inspected),
       undo() {
-        for (const { id } of entries) log.strikeOut(id, 'inspected by mistake', 'inspection struck out')
+        log.writeAll(
+          entries.map(({ id }) => ({
+            kind: 'correction',
+            subject: {},
+            body: { withdrawn: true },
+            replaces: id,
+            why: 'inspected by mistake',
+          })),
+          `${all.length} inspections struck out`,
+        )
       },
     }
   }

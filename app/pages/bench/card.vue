@@ -5,7 +5,7 @@ import { judge } from '~~/core/join/judge'
 import type { StripDepth } from '~~/core/draw/depth-strip'
 import { jointCard } from '~~/core/procedure/joint-card'
 import { attitudes, type Attitude } from '~~/core/procedure/procedure'
-import { profileWith } from '~~/core/workshop/profile'
+import { profileWith, usualProfile } from '~~/core/workshop/profile'
 import { cardsAskedMost } from '~/asked/most-asked'
 import type { HeldProfile } from '~/composables/workshop/useProfileChoice'
 import { useCatalogueStore } from '~/stores/catalogue'
@@ -15,7 +15,7 @@ const own = useCatalogueStore()
 const question = useLocalStorage<HeldProfile & { pipe: string; method: MethodId; attitude?: Attitude; wet?: boolean }>(
   'jolvet-bench-card',
   {
-    profile: 'metric',
+    profile: usualProfile(useBenchUnits().units.value),
     pipe: 'copper-half-hard-en-1057-r250-22x0.9',
     method: 'solder',
   },

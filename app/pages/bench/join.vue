@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core'
 import { services, type Condition, type Place, type Service } from '~~/core/job/place'
+import { usualProfile } from '~~/core/workshop/profile'
 import { joinsAskedMost } from '~/asked/most-asked'
 import type { Asked } from '~/composables/page/useAsked'
 import type { HeldProfile } from '~/composables/workshop/useProfileChoice'
@@ -20,12 +21,16 @@ interface Question extends HeldProfile {
 const own = useCatalogueStore()
 const workshop = useWorkshopStore()
 /** The question as it stands, kept in this browser. */
-const question = useLocalStorage<Question>('jolvet-bench-join', { service: 'cold', place: {}, profile: 'metric' })
+const { units } = useWords()
+const question = useLocalStorage<Question>('jolvet-bench-join', {
+  service: 'cold',
+  place: {},
+  profile: usualProfile(units.value),
+})
 const a = computed(() => (question.value.a ? own.catalogue.pipe(question.value.a) : undefined))
 const b = computed(() => (question.value.b ? own.catalogue.pipe(question.value.b) : undefined))
 const serviceItems = services.map((value) => ({ value, label: value.replace('-', ' ') }))
 const { items: profileItems, current, choose } = useProfileChoice(() => question.value)
-const { units } = useWords()
 const most = computed((): Asked<Partial<Question>>[] => joinsAskedMost(units.value))
 const { last, remember } = useAsked<Partial<Question>>('join')
 const short = (label: string) => label.split(' · ')[0]
@@ -38,6 +43,7 @@ watch(
   { immediate: true },
 )
 const set = (part: Partial<Question>) => (question.value = { ...question.value, ...part })
+watch(useBenchUnits().units, (now) => set({ profile: usualProfile(now), own: undefined }))
 </script>
 
 <template>

@@ -25,6 +25,8 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ leg: [id: string]; node: [id: string]; length: [leg: string] }>()
 const { figure, units } = useWords()
+/** A finger wants more room than a pointer. */
+const isPhone = usePhone()
 const paper = useTemplateRef<SVGSVGElement>('paper')
 const own = useCatalogueStore()
 const drawing = computed(() => {
@@ -186,7 +188,7 @@ const fills = { ink: 'currentColor', paper: 'var(--ui-bg)', none: 'none' } as co
         :aria-label="names.node(drawn.id)"
         @click="emit('node', drawn.id)"
       >
-        <circle r="3" fill="transparent" />
+        <circle :r="isPhone ? 4.9 : 3" fill="transparent" />
         <circle
           v-if="drawn.id === node"
           r="2.300"
