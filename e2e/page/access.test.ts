@@ -25,7 +25,7 @@ describe('every page, in either theme', () => {
     const bench = ['identify', 'join', 'card', 'bend', 'fitting', 'parts', 'costs', 'rules'].map(
       (tab) => `/bench/${tab}`,
     )
-    return ['/', ...steps, ...bench]
+    return ['/', '/settings', ...steps, ...bench]
   }
 
   // Of the two themes only the colours differ.

@@ -50,6 +50,7 @@ describe('the bench, on a phone', () => {
       '/bench/identify',
       '/bench/join',
       '/bench/rules',
+      '/settings',
       ...['survey', 'join', 'route', 'cut', 'make', 'prove', 'hand-over', 'print'].map((step) => `/jobs/${id}/${step}`),
     ]) {
       await on.open(path)
