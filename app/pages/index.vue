@@ -118,7 +118,7 @@ useHead({ title: 'Jobs · Jolvet' })
         <h1 class="heading mr-auto text-3xl!">Jobs</h1>
         <template v-if="rows.length > 3 || wanted">
           <UInput v-model="wanted" icon="i-lucide-search" placeholder="Find a job" aria-label="Find a job" />
-          <Choice v-model="order" label="Order" bare :items="orders" />
+          <LazyChoice v-model="order" label="Order" bare :items="orders" />
         </template>
       </div>
       <section v-if="problems.length" role="alert" class="mb-4 border-l-4 border-(--ui-error) pl-3">

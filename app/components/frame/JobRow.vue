@@ -50,6 +50,6 @@ function nextOf({ units, progress }: { units: Units; progress: readonly StepProg
         @click="emit('ask')"
       />
     </div>
-    <DeleteQuestion v-if="removing" first="Its job file" @delete="emit('remove')" @keep="emit('keep')" />
+    <LazyDeleteQuestion v-if="removing" first="Its job file" @delete="emit('remove')" @keep="emit('keep')" />
   </li>
 </template>

@@ -79,7 +79,7 @@ const forget = (index: number) =>
           </li>
         </ul>
       </div>
-      <ShortList
+      <LazyShortList
         v-if="answer"
         class="mt-3 max-lg:order-6"
         :groups="answer.groups"
@@ -100,7 +100,12 @@ const forget = (index: number) =>
         <YearField :model-value="survey.built" @update:model-value="(built) => emit('change', { built })" />
         <div class="self-end"><slot name="remove" /></div>
       </div>
-      <SeenList class="max-lg:order-3" :observations="survey.observations" @forget="forget" />
+      <LazySeenList
+        v-if="survey.observations.length"
+        class="max-lg:order-3"
+        :observations="survey.observations"
+        @forget="forget"
+      />
       <LookButtons
         class="max-lg:order-4"
         :observations="survey.observations"

@@ -62,7 +62,13 @@ function arrowOf(drawn: DrawnLeg): string {
 const hasArrow = ({ from, to, state }: DrawnLeg) =>
   state !== 'comes out' && Math.hypot(to[0] - from[0], to[1] - from[1]) > 14 * step.value
 const heightText = (up: number | null) => (up === null ? '' : `${up < 0 ? '−' : '+'}${figure(Math.abs(up))}`)
-const heights = computed(() => placeHeights(drawing.value, 3 * step.value))
+const levels = computed(() => {
+  const heights = placeHeights(drawing.value, 3 * step.value)
+  return drawing.value.nodes.flatMap(({ id, at, height }) => {
+    const beside = heights.get(id)
+    return beside ? [{ id, at, height, beside }] : []
+  })
+})
 const dimensions = computed(() => {
   const lengths = new Map(props.system.legs.map((leg) => [leg.id, leg.length]))
   return placeDimensions(drawing.value, 3 * step.value).map(({ leg, at, leader }) => ({
@@ -172,16 +178,7 @@ const fills = { ink: 'currentColor', paper: 'var(--ui-bg)', none: 'none' } as co
       <g
         v-for="drawn in drawing.nodes"
         :key="drawn.id"
-        v-memo="[
-          ...drawn.at,
-          drawn.sign,
-          drawn.height,
-          drawn.isNew,
-          drawn.id === node,
-          names.node(drawn.id),
-          units,
-          heights.get(drawn.id)?.join(),
-        ]"
+        v-memo="[...drawn.at, drawn.sign, drawn.isNew, drawn.id === node, names.node(drawn.id)]"
         :style="scaledAt(drawn.at)"
         class="cursor-pointer"
         role="button"
@@ -203,18 +200,22 @@ const fills = { ink: 'currentColor', paper: 'var(--ui-bg)', none: 'none' } as co
           :opacity="drawn.isNew ? 1 : 0.55"
           :stroke-width="nodeSymbols[drawn.sign].weight"
         />
-        <text
-          v-if="heights.get(drawn.id)"
-          :x="heights.get(drawn.id)![0]"
-          :y="heights.get(drawn.id)![1] + 0.8"
-          font-size="2.400"
-          text-anchor="middle"
-          fill="currentColor"
-          class="pointer-events-none font-label"
-        >
-          {{ heightText(drawn.height) }}
-        </text>
       </g>
+      <!-- Beside its node, and no part of what is pressed there. -->
+      <text
+        v-for="{ id, at, height, beside } in levels"
+        :key="`height ${id}`"
+        v-memo="[...at, ...beside, height, units]"
+        :style="scaledAt(at)"
+        :x="beside[0]"
+        :y="beside[1] + 0.8"
+        font-size="2.400"
+        text-anchor="middle"
+        fill="currentColor"
+        class="pointer-events-none font-label"
+      >
+        {{ heightText(height) }}
+      </text>
       <LengthLabels
         :dimensions="dimensions"
         :piece-of="pieceOf"
