@@ -37,13 +37,13 @@ describe('the list of jobs', () => {
 
   it('downloads everything, and puts it back only when it is said that all here goes', async () => {
     const on = page()
+    const before = await listed()
     await on.press('Settings')
     await on.press('Backup')
     await on.press('Download everything')
     const files = () => downloadsIn(downloads).filter((name) => /^jolvet-.*\.gz$/.test(name))
     await on.driver.wait(() => files().length === 1, 30_000)
     const [backup] = files()
-    const before = await listed()
     const title = 'Begun after the backup'
     await fetch(`${site().origin}/api/jobs`, {
       method: 'POST',
@@ -59,6 +59,7 @@ describe('the list of jobs', () => {
     await on.shows('main details:last-of-type [role="status"]', 'Restored')
     await on.driver.wait(() => files().length === 2, 30_000)
     await on.open('/')
+    await on.shows('main', before[0]!)
     expect((await listed()).toSorted()).toEqual(before.toSorted())
     const jobs = (await (await fetch(`${site().origin}/api/jobs`)).json()) as { job: { title: string } }[]
     expect(jobs.map(({ job }) => job.title)).not.toContain(title)

@@ -1,4 +1,5 @@
 import type { PlanJoint } from '~~/core/pipework/planned'
+import type { Entry } from '~~/core/log/entry'
 import { useLogStore } from '~/stores/log'
 
 /** After a press the button rests, so that a double tap is one press. */
@@ -11,6 +12,15 @@ interface Done {
   stands(): boolean
   undo(): void
 }
+
+const struckOut = ({ id }: Entry) =>
+  ({
+    kind: 'correction',
+    subject: {},
+    body: { withdrawn: true },
+    replaces: id,
+    why: 'inspected by mistake',
+  }) as const
 
 /** What is done to joints: made, and on to the next; inspected in one go; what was done last is undone by a press. */
 export function useMaking() {
@@ -60,16 +70,7 @@ export function useMaking() {
       says: `${says}: OK.`,
       stands: () => all.some((of) => log.state?.joints[of.id]?.inspected),
       undo() {
-        log.writeAll(
-          entries.map(({ id }) => ({
-            kind: 'correction',
-            subject: {},
-            body: { withdrawn: true },
-            replaces: id,
-            why: 'inspected by mistake',
-          })),
-          `${all.length} inspections struck out`,
-        )
+        log.writeAll(entries.map(struckOut), `${all.length} inspections struck out`)
       },
     }
   }
