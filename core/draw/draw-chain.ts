@@ -50,7 +50,7 @@ function drawPipe(
  * Two pipe ends facing each other, with the chain's fittings between: diameters, walls and insertion depths to scale,
  * the length of a fitting between its sockets only as a sketch.
  *
- * @param between the fittings between them, in order, and made-up pieces, which are as wide as their pipe
+ * @param between the fittings between them, in order, and short pieces, which are as wide as their pipe
  * @param depths insertion depth at each end in mm, null where it is not known
  */
 export function drawChain(

@@ -29,22 +29,23 @@ export const rescueSentences = {
     'keeps its length': fixed('the pipe keeps its length'),
     'still reaches': sentence(
       { off: 2, length: 1185 },
-      ({ off, length }, say) => `the piece gets ${say.length(off)} shorter, ${say.length(length)}, and still reaches`,
+      ({ off, length }, say) =>
+        `cut at the mark, the piece gets ${say.length(off)} shorter, ${say.length(length)}, and still reaches`,
     ),
     'too short': sentence<{ readonly off: number; readonly blank: number | null }>(
       { off: 15.5, blank: 1187 },
       ({ off, blank }, say) =>
-        `the piece gets ${say.length(off)} shorter and no longer reaches: cut a new one${blank === null ? '' : `, ${say.length(blank)}`}`,
+        `the piece gets at least ${say.length(off)} shorter and no longer reaches: cut a new one${blank === null ? '' : `, ${say.length(blank)}`}`,
     ),
     'may not reach': sentence(
       { off: 15.5 },
       ({ off }, say) =>
-        `the piece gets ${say.length(off)} shorter; whether it still reaches is not known: measure, or cut a new one`,
+        `the piece gets at least ${say.length(off)} shorter; whether it still reaches is not known: measure, or cut a new one`,
     ),
     'existing shorter': sentence(
       { off: 15.5 },
       ({ off }, say) =>
-        `the existing pipe gets ${say.length(off)} shorter: make it up with a slip coupling or a short piece`,
+        `the existing pipe gets at least ${say.length(off)} shorter: make it up with a slip coupling or a short piece`,
     ),
     'depth not known': fixed('how much pipe is lost is not known: measure the insertion depth'),
   },

@@ -34,13 +34,13 @@ describe('a joint that is not OK', () => {
     expect(told('crimp')).toEqual([
       [
         'cut behind the barb',
-        'the piece gets 15 mm shorter and no longer reaches: cut a new one, 1 000 mm',
+        'the piece gets at least 15 mm shorter and no longer reaches: cut a new one, 1 000 mm',
         true,
         ['1/2 crimp ring'],
       ],
       [
         'cut out',
-        'the piece gets 15 mm shorter and no longer reaches: cut a new one, 1 000 mm',
+        'the piece gets at least 15 mm shorter and no longer reaches: cut a new one, 1 000 mm',
         false,
         ['the elbow', '1/2 crimp ring'],
       ],
@@ -49,7 +49,12 @@ describe('a joint that is not OK', () => {
 
   it('pressed: cut out, and the fitting is gone', () => {
     expect(told('press-metal')).toEqual([
-      ['cut out', 'the piece gets 15 mm shorter and no longer reaches: cut a new one, 1 000 mm', false, ['the elbow']],
+      [
+        'cut out',
+        'the piece gets at least 15 mm shorter and no longer reaches: cut a new one, 1 000 mm',
+        false,
+        ['the elbow'],
+      ],
     ])
   })
 
@@ -65,13 +70,13 @@ describe('a joint that is not OK', () => {
 
   it('still reaches as far as the piece may be short, and no farther', () => {
     const [at] = told('press-metal', { piece: piece(15) })
-    expect(at![1]).toBe('the piece gets 15 mm shorter, 985 mm, and still reaches')
+    expect(at![1]).toBe('cut at the mark, the piece gets 15 mm shorter, 985 mm, and still reaches')
     expect(told('press-metal', { piece: piece(14.9) })[0]![1]).toContain('no longer reaches')
   })
 
   it('what is not known is not said to reach', () => {
     expect(told('press-metal', { piece: piece(null) })[0]![1]).toContain('whether it still reaches is not known')
-    expect(told('press-metal', { piece: null })[0]![1]).toContain('the existing pipe gets 15 mm shorter')
+    expect(told('press-metal', { piece: null })[0]![1]).toContain('the existing pipe gets at least 15 mm shorter')
     const joint = { method: 'press-metal', insertion: null, inner: null } as const
     expect(told('press-metal', { joint })[0]![1]).toContain('measure the insertion depth')
   })

@@ -51,8 +51,13 @@ export function useMaking() {
     goOnFrom(of.id)
   }
 
-  /** Made and not inspected yet. */
-  const toInspect = computed(() => joints.value.filter((of) => madeOf(of) && !log.state?.joints[of.id]?.inspected))
+  /** Made and not inspected yet; not those whose gauge already said no. */
+  const toInspect = computed(() =>
+    joints.value.filter((of) => {
+      const made = madeOf(of)
+      return made && made.body.gauge !== 'does not go' && !log.state?.joints[of.id]?.inspected
+    }),
+  )
   /** All of them inspected in one go: each stands with an entry of its own. */
   function inspectAll(): void {
     takeRest()

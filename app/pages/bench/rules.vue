@@ -19,7 +19,7 @@ const isChanged = (id: SettingId) => held.value.own?.changes[id] !== undefined
 const { say } = useWords()
 /** The rules of joints, and the checks of a plan. */
 const metas = [...ruleMetas, ...checkMetas]
-/** Which of one's own profiles is looked at: what is changed in it holds at once. */
+/** Which of one's own profiles is shown: what is changed in it holds at once. */
 const looked = useLocalStorage('jolvet-bench-own-profile', '')
 watch(
   () => store.workshop.profiles[looked.value],

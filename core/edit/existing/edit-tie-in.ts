@@ -7,7 +7,7 @@ import { chainChosen } from '../../job/chosen'
 
 /**
  * Chooses what joins a tie-in's existing pipe to the new one: these fittings, with these methods at the old and the new pipe.
- * Figures measured on a former choice do not hold for another and are dropped, and so are made-up pieces between its fittings.
+ * Figures measured on a former choice do not hold for another and are dropped, and so are short pieces between its fittings.
  */
 export function chooseChain(
   job: Job,

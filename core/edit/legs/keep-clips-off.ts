@@ -4,9 +4,9 @@ import { setLeg } from '../edit-run'
 import { systemOf } from '../../job/system'
 
 /**
- * The job with clips kept off the legs that turn off at a node, as far as a free leg must reach.
+ * The job with clips kept off the legs that turn off at a node, as far as an expansion leg must reach.
  *
- * @param mm free leg, from the node's centre; kept to the tenth, never less than is needed
+ * @param mm expansion leg, from the node's centre; kept to the tenth, never less than is needed
  */
 export function keepClipsOff(job: Job, runId: string, { node, legs }: Turning, mm: number): Job {
   const kept = Math.ceil(mm * 10) / 10

@@ -84,16 +84,15 @@ export const speedIn = (feet: number): number => (feet * foot) / 1000
 export const speedOut = (metres: number): number => (metres * 1000) / foot
 
 /**
- * Pressure of a test, as its gauge is read: bar to the hundredth; pounds to the square inch to the half, and below ten of
- * them, as a fall is, to the tenth.
+ * Pressure of a test: bar to the hundredth, or pounds to the square inch to the tenth, whole where they are. No coarser: a
+ * target that is told too low would be reached on the gauge and not by the standard.
  *
  * @example formatTestPressure(6.6, 'metric') // '6.60 bar'
- * @example formatTestPressure(5.5, 'imperial') // '80 psi'
+ * @example formatTestPressure(5.5, 'imperial') // '79.8 psi'
  */
 export function formatTestPressure(bar: number, units: Units): string {
   if (units === 'metric') return `${bar.toFixed(2)} bar`
-  const psi = (bar * 100) / kilopascalPerPsi
-  return `${Number(psi < 10 ? psi.toFixed(1) : (Math.round(psi * 2) / 2).toFixed(1))} psi`
+  return `${Number(((bar * 100) / kilopascalPerPsi).toFixed(1))} psi`
 }
 
 /** Bar from a typed figure in the reader's units, and back: bar, or pounds to the square inch. */

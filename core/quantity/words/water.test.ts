@@ -7,6 +7,7 @@ import {
   formatPressure,
   formatSpeed,
   formatTestPressure,
+  testPressureIn,
   formatVolume,
   speedIn,
   speedOut,
@@ -46,14 +47,10 @@ describe('figures of water', () => {
     ])
   })
 
-  it('a test’s pressure has the digits of its gauge: half pounds, and tenths of a fall', () => {
-    expect([0.2, 0.6, 5.5, 6.6, 11].map((bar) => formatTestPressure(bar, 'imperial'))).toEqual([
-      '2.9 psi',
-      '8.7 psi',
-      '80 psi',
-      '95.5 psi',
-      '159.5 psi',
-    ])
+  it('a test’s pressure is told to the tenth of a pound, and whole where it is', () => {
+    expect(
+      [0.2, 0.6, testPressureIn(80, 'imperial'), 6.6, 11].map((bar) => formatTestPressure(bar, 'imperial')),
+    ).toEqual(['2.9 psi', '8.7 psi', '80 psi', '95.7 psi', '159.5 psi'])
   })
 
   it('a speed of 8 ft/s is 2.4384 m/s', () => {
