@@ -4,6 +4,9 @@ import { filePolicy, securityHeaders } from './server/http/security-headers'
 import { threadBundle } from './server/work/build-thread'
 
 const here = (path: string): string => fileURLToPath(new URL(path, import.meta.url))
+/** The typefaces of headings, figures and text: of the few letters that a page begins with. */
+const isFirstFont = (name: string): boolean =>
+  /(barlow-condensed-latin-(500|600)|source-sans-3-latin-(400|600))-normal.*woff2$/.test(name)
 const isOfErrors = (name: string): boolean => /error/.test(name)
 
 export default defineNuxtConfig({
@@ -76,7 +79,11 @@ export default defineNuxtConfig({
   // Of what a page may need later only the page for errors is fetched ahead: the line may be gone by then.
   hooks: {
     'build:manifest': (manifest) => {
-      for (const file of Object.values(manifest)) file.dynamicImports = file.dynamicImports?.filter(isOfErrors)
+      for (const file of Object.values(manifest)) {
+        file.dynamicImports = file.dynamicImports?.filter(isOfErrors)
+        // Letters that come late push everything aside.
+        if (isFirstFont(file.file)) file.preload = true
+      }
     },
   },
   // A phone in a cellar waits for bytes: they are sent compressed, made so when it is built.
@@ -98,5 +105,8 @@ export default defineNuxtConfig({
       output: { manualChunks: (id: string) => (id.startsWith(here('core/')) ? 'core' : undefined) },
     },
   } as object,
-  vite: { build: { target: 'es2022' } },
+  vite: {
+    // Small pieces are joined: each asks for a way there and back of its own on a slow line.
+    build: { target: 'es2022', rollupOptions: { output: { experimentalMinChunkSize: 12_000 } } },
+  },
 })

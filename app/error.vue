@@ -14,7 +14,7 @@ useHead({ title: 'Jolvet' })
       <TopBar
         ><h1 class="heading">{{ isMissing ? 'There is no such page' : 'The page failed' }}</h1></TopBar
       >
-      <main class="p-3">
+      <main id="main" class="p-3">
         <p v-if="isMissing">
           <NuxtLink to="/" external class="underline">All jobs</NuxtLink>
         </p>

@@ -10,12 +10,12 @@ import { readJob } from './job/read-job'
 import { assemblyOrder } from './assembly/order'
 import { planJob } from './plan/plan-job'
 import { assemblyQuestion } from './assembly/assembly-question'
-import { placeDimensions, placeHeights } from './draw/dimensions'
+import { placeTexts } from './draw/place-texts'
 import { drawRun } from './draw/drawing'
 import { layOut } from './run/layout'
 import { levelsOf } from './run/levels'
 import { namesOf, systemName } from './run/names'
-import { runSheet } from './draw/sheet'
+import { acrossPaper, runSheet } from './draw/sheet'
 import { sampleColours } from './testing/sample-colours'
 import { speakerIn } from './speech'
 import { systemsOf } from './job/system'
@@ -95,8 +95,8 @@ describe.each([
     const placed = given().layouts.map((layout) => {
       const drawing = drawRun(layout)
       return [60, 120, 180].map((letter) => [
-        ...placeDimensions(drawing, letter).map(({ leg, at }) => line([leg, at])),
-        ...[...placeHeights(drawing, letter)].map(line),
+        ...placeTexts(drawing, letter).dimensions.map(({ leg, at }) => line([leg, at])),
+        ...[...placeTexts(drawing, letter).heights].map(line),
       ])
     })
     expect(placed).toMatchSnapshot()
@@ -108,7 +108,8 @@ describe.each([
       runSheet(catalogue, system, 'isometric', {
         title: systemName(job, system),
         colours: sampleColours,
-        paper: 'a4',
+        units: job.units,
+        size: acrossPaper('a4'),
         length: (mm) => (mm === null ? '' : say.length(mm)),
         pieceOf: new Map(),
       }),

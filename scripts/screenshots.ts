@@ -62,6 +62,7 @@ const pictures = (tarn: string, kiln: string): readonly Picture[] => [
     sizes: [desk],
   },
   { name: 'route', path: `/jobs/${tarn}/route`, press: ['leg 2'], sizes: [desk, phone] },
+  { name: 'round', path: `/jobs/${tarn}/route`, press: ['In the round'], sizes: [desk] },
   { name: 'route-inches', path: `/jobs/${kiln}/route`, sizes: [desk] },
   { name: 'cut', path: `/jobs/${tarn}/cut`, press: ['Show piece P2'], sizes: [desk, phone] },
   { name: 'make', path: `/jobs/${tarn}/make`, press: ['322 solder'], sizes: [desk, phone] },
@@ -76,7 +77,6 @@ const pictures = (tarn: string, kiln: string): readonly Picture[] => [
   { name: 'prove', path: `/jobs/${kiln}/prove`, sizes: [desk] },
   { name: 'hand-over', path: `/jobs/${kiln}/hand-over`, sizes: [desk] },
   { name: 'bend', path: '/bench/bend', sizes: [desk, phone] },
-  { name: 'rules', path: '/bench/rules', press: ['Copy and change'], sizes: [desk] },
 ]
 
 async function press(driver: WebDriver, name: string): Promise<void> {

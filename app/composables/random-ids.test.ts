@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import { nodeSchema } from '~~/core/job/job'
+import { nodeSchema } from '~~/core/job/job-schema'
 import { randomIds } from './random-ids'
 
 it('no id is given twice, and a job takes each', () => {

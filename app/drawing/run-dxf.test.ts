@@ -63,6 +63,72 @@ describe('a DXF file, read back by another package', () => {
     expect(drawn.map(({ text }) => text)).toContain(`3' 3 3/8" P1`)
   })
 
+  it('has each fitting as a named block, as it lies seen from above, with what it is drawn of', () => {
+    const inserts = (read.entities as unknown as { type: string; name: string; position: { x: number; y: number } }[])
+      .filter(({ type }) => type === 'INSERT')
+      .map(({ name, position: { x, y } }) => [name, x, y])
+    expect(inserts).toEqual([
+      ['TIE-IN', 0, 0],
+      ['ELBOW', 1000, 0],
+      ['TEE', 1000, 800.5],
+      ['OUTLET', 1000, 800.5],
+    ])
+    const blocks = read.blocks as unknown as Record<string, { entities?: readonly ReadLine[] }>
+    expect(blocks['TIE-IN']!.entities!.map(({ type }) => type)).toEqual(['CIRCLE'])
+    // From the pipe that comes in from the west, round to the one that goes north: mouths 2.2 thirds of 40 off.
+    const [curve] = blocks.ELBOW!.entities!
+    const ends = [curve!.vertices![0]!, curve!.vertices!.at(-1)!].map(({ x, y }) => [x, y])
+    const far = (2.2 * 40) / 3
+    for (const [at, expected] of [
+      [-far, 0],
+      [0, far],
+    ].entries())
+      expected.forEach((mm, axis) => expect(ends[at]![axis]).toBeCloseTo(mm, 3))
+  })
+
+  it('two fittings that lie alike share a block, one that lies otherwise has its own', () => {
+    const zigzag = sampleSystem({
+      pipe: pipeId('EN 1057', '22', 0.9),
+      method: 'solder',
+      legs: [
+        ['open:s', 'east', 1000, 'elbow:a'],
+        ['elbow:a', 'north', 500, 'elbow:b'],
+        ['elbow:b', 'east', 500, 'elbow:c'],
+        ['elbow:c', 'north', 500, 'open:e'],
+      ],
+    })
+    const drawn = new DxfParser().parseSync(runsDxf([zigzag], new Map(), 'metric'))!
+    const elbows = (drawn.entities as unknown as { name?: string }[]).flatMap(({ name }) =>
+      name?.startsWith('ELBOW') ? [name] : [],
+    )
+    expect(elbows).toEqual(['ELBOW', 'ELBOW-2', 'ELBOW'])
+  })
+
+  it('writes a length along its leg, never upside down', () => {
+    const square = sampleSystem({
+      pipe: pipeId('EN 1057', '22', 0.9),
+      method: 'solder',
+      legs: [
+        ['open:s', 'east', 1000, 'elbow:a'],
+        ['elbow:a', 'north', 900, 'elbow:b'],
+        ['elbow:b', 'west', 800, 'elbow:c'],
+        ['elbow:c', 'south', 700, 'elbow:d'],
+        ['elbow:d', 'up', 600, 'open:e'],
+      ],
+    })
+    const drawn = new DxfParser().parseSync(runsDxf([square], new Map(), 'metric'))!
+    const turns = (drawn.entities as unknown as { type: string; text: string; rotation?: number }[])
+      .filter(({ type, text }) => type === 'TEXT' && /^\d/.test(text))
+      .map(({ text, rotation }) => [text, rotation ?? 0])
+    expect(turns).toEqual([
+      ['1000', 0],
+      ['900', 90],
+      ['800', 0],
+      ['700', 90],
+      ['600', 0],
+    ])
+  })
+
   it('names lengths, pieces and fittings', () => {
     const texts = entities.filter(({ type }) => type === 'TEXT').map(({ text }) => text)
     expect(texts).toEqual(expect.arrayContaining(['1000 P1', '800.5', 'tee', 'outlet']))

@@ -41,9 +41,11 @@ async function goTo(made: Promise<string | null>): Promise<void> {
   const id = await made
   if (id) await navigateTo(`/jobs/${id}`)
 }
+const packages = useJobPackages(problems)
+const { asked } = packages
 function onFile(): void {
   const file = chooser.value?.files?.[0]
-  if (file) void goTo(upload(file))
+  if (file) void goTo(/\.zip$/i.test(file.name) ? packages.takeIn(file) : upload(file))
   if (chooser.value) chooser.value.value = ''
 }
 function confirmRemoval(seen: { id: string; version: number }): void {
@@ -67,12 +69,14 @@ useHead({ title: 'Jobs · Jolvet' })
 
 <template>
   <div class="mx-auto max-w-5xl">
-    <TopBar>
-      <UButton to="/bench/identify" label="Bench" icon="i-lucide-wrench" variant="ghost" class="ml-auto" />
-      <HelpButtons />
-      <UButton to="/settings" icon="i-lucide-settings" variant="ghost" aria-label="Settings" />
-    </TopBar>
-    <main class="p-4">
+    <header>
+      <TopBar>
+        <UButton to="/bench/identify" label="Bench" icon="i-lucide-wrench" variant="ghost" class="ml-auto" />
+        <HelpButtons />
+        <UButton to="/settings" icon="i-lucide-settings" variant="ghost" aria-label="Settings" />
+      </TopBar>
+    </header>
+    <main id="main" class="p-4">
       <p class="mb-4 max-w-3xl text-lg">
         Joining water pipe: what it is, what fits it, how long to cut, where to mark, how to make it, whether it is
         tight.
@@ -107,7 +111,7 @@ useHead({ title: 'Jobs · Jolvet' })
           <input
             ref="chooser"
             type="file"
-            accept=".json,application/json"
+            accept=".json,.zip,application/json,application/zip"
             class="hidden"
             aria-label="Job file"
             @change="onFile"
@@ -124,6 +128,12 @@ useHead({ title: 'Jobs · Jolvet' })
       <section v-if="problems.length" role="alert" class="mb-4 border-l-4 border-(--ui-error) pl-3">
         <p v-for="problem in problems" :key="problem">{{ problem }}</p>
       </section>
+      <LazyPackageQuestion
+        v-if="asked"
+        :title="asked.title"
+        @settle="(how) => goTo(packages.settle(how))"
+        @cancel="asked = null"
+      />
       <section v-if="state === 'waiting'" class="mb-4">
         <p role="status">Waiting for the server; this page tries again by itself.</p>
         <template v-if="kept.length">
@@ -181,6 +191,7 @@ useHead({ title: 'Jobs · Jolvet' })
           :removing="removing === row.id"
           @duplicate="goTo(duplicate(row.id))"
           @download="downloadOf(row.id)"
+          @pack="packages.handOut(row.id)"
           @ask="removing = row.id"
           @remove="confirmRemoval(row)"
           @keep="removing = ''"

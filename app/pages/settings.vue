@@ -23,8 +23,10 @@ useHead({ title: 'Settings · Jolvet' })
 
 <template>
   <div class="mx-auto max-w-3xl">
-    <TopBar><span class="ml-auto" /><HelpButtons /></TopBar>
-    <main class="space-y-6 p-4">
+    <header>
+      <TopBar><span class="ml-auto" /><HelpButtons /></TopBar>
+    </header>
+    <main id="main" class="space-y-6 p-4">
       <h1 class="heading text-3xl!">Settings</h1>
       <section class="space-y-3" aria-label="This browser">
         <h2 class="heading border-b border-(--ui-border)">This browser</h2>

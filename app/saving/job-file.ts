@@ -1,11 +1,8 @@
 import type { Job } from '~~/core/job/job'
 import { download } from './download'
+import { fileName } from './file-name'
 
 /** Hands the job file to the browser's downloads. */
 export function downloadJob(job: Job): void {
-  const name = job.title
-    .toLowerCase()
-    .replace(/[^a-z0-9]+/g, '-')
-    .replace(/^-|-$/g, '')
-  download(`${name || 'job'}.jolvet.json`, 'application/json', JSON.stringify(job, null, 2))
+  download(fileName(job.title, 'job', 'json'), 'application/json', JSON.stringify(job, null, 2))
 }

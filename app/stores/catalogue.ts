@@ -3,6 +3,7 @@ import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import { catalogueWith } from '~~/core/catalogue/catalogue'
 import type { Part } from '~~/core/catalogue/part'
+import { useSharedReading } from '~/composables/page/useSharedReading'
 import { readParts, type RecordedPart } from '~/sync/server'
 import { useOutboxStore } from '~/stores/outbox'
 
@@ -21,6 +22,7 @@ export const useCatalogueStore = defineStore('catalogue', () => {
     if (read) parts.value = read
     state.value = read ? 'ready' : 'away'
   }
+  useSharedReading(load)
 
   outbox.onAnswer('parts', (_, answer) => {
     if (answer.outcome === 'done') parts.value = answer.answer as RecordedPart[]

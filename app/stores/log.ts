@@ -1,9 +1,10 @@
 import { until, useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
-import { computed } from 'vue'
+import { computed, type ComputedRef } from 'vue'
 import type { Entry } from '~~/core/log/entry'
 import { jointsDone } from '~~/core/log/joints-done'
-import { siteState } from '~~/core/log/site-state'
+import { provenJoints } from '~~/core/log/proven'
+import { siteState, type SiteState } from '~~/core/log/site-state'
 import { firstOfEach, logPath, logReading } from '~/open-log/log-reading'
 import { logWriting } from '~/open-log/log-writing'
 import { inPieces } from '~/sync/commands/log-pieces'
@@ -12,6 +13,18 @@ import { useOutboxStore } from '~/stores/outbox'
 
 /** A joint that was drawn a moment ago is saved before it is ticked; where that takes longer, the tick goes all the same. */
 const longestWait = 5000
+
+/** What each joint of the open job is proven by, or lacks, and how many have come how far. */
+function provenAndDone(state: ComputedRef<SiteState | null>) {
+  const jobs = useJobStore()
+  const proofs = computed(() =>
+    jobs.built && jobs.plan && state.value ? provenJoints(jobs.built, jobs.plan, state.value) : null,
+  )
+  const done = computed(() =>
+    jobs.plan && state.value && proofs.value ? jointsDone(jobs.plan, state.value, proofs.value) : null,
+  )
+  return { proofs, done }
+}
 
 /** What was written down of the open job, here and by others; what is written counts before the server has it. */
 export const useLogStore = defineStore('log', () => {
@@ -47,9 +60,7 @@ export const useLogStore = defineStore('log', () => {
   )
   const entries = computed(() => firstOfEach([...read.value, ...taken.value, ...waiting.value]))
   const state = computed(() => (jobs.plan ? siteState(jobs.plan, entries.value) : null))
-  const done = computed(() =>
-    jobs.built && jobs.plan && state.value ? jointsDone(jobs.built, jobs.plan, state.value) : null,
-  )
+  const { proofs, done } = provenAndDone(state)
 
   outbox.onAnswer('log', ({ path, body }, answer) => {
     if (answer.outcome !== 'done') return
@@ -72,5 +83,5 @@ export const useLogStore = defineStore('log', () => {
     sendPhoto: (body) =>
       void outbox.add({ changes: 'photos', says: 'a photo', method: 'POST', path: '/api/photos', body }),
   })
-  return { entries, state, done, who, open, hear, ...writing }
+  return { entries, state, proofs, done, who, open, hear, ...writing }
 })

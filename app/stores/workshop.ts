@@ -1,6 +1,8 @@
 import { useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { applyChanges, costsOf, emptyWorkshop, type Workshop, type WorkshopChange } from '~~/core/workshop/workshop'
+import { useRemoved } from '~/composables/page/useRemoved'
+import { useSharedReading } from '~/composables/page/useSharedReading'
 import { useOutboxStore } from '~/stores/outbox'
 import { readWorkshop } from '~/sync/server'
 
@@ -26,6 +28,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
   async function load(): Promise<void> {
     saved.value = (await readWorkshop()) ?? saved.value
   }
+  useSharedReading(load)
 
   /** Sets one thing; null takes it back to what ships. @returns whether it was accepted */
   function set(path: readonly string[], value: unknown): boolean {
@@ -38,8 +41,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
     return true
   }
 
-  /** What was removed last, and how it comes back. */
-  const removed = shallowRef<{ readonly name: string; readonly putBack: () => boolean } | null>(null)
+  const removed = useRemoved()
   function afterRemoval(name: string, accepted: boolean, restore: () => boolean): boolean {
     if (!accepted) return false
     const putBack = (): boolean => {
@@ -62,5 +64,5 @@ export const useWorkshopStore = defineStore('workshop', () => {
     return afterRemoval(name, set(['people'], others()), () => set(['people'], [...others(), name]))
   }
 
-  return { workshop, costs, problem, removed, load, set, remove, removePerson }
+  return { workshop, costs, problem, load, set, remove, removePerson }
 })

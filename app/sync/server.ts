@@ -1,6 +1,7 @@
 import type { Job } from '~~/core/job/job'
 import type { FieldProblem } from '~~/core/quantity/words/field-problem'
 import type { Units } from '~~/core/quantity/units'
+import type { Thumbnail } from '~~/core/draw/thumbnail'
 import type { Cutting, RackOffcut } from '~~/core/cut/rack'
 import type { StepProgress } from '~~/core/plan/progress'
 import type { JointTime } from '~~/core/workshop/work-log'
@@ -25,7 +26,12 @@ export interface ListedJob {
 /** A job as the list has it: where it stands, or that this is worked out yet, or that the program fails on it. */
 export type ReadableJob = ListedJob &
   (
-    | { readonly units: Units; readonly progress: readonly StepProgress[]; readonly sample?: boolean }
+    | {
+        readonly units: Units
+        readonly progress: readonly StepProgress[]
+        readonly sample?: boolean
+        readonly picture?: Thumbnail | null
+      }
     | { readonly pending: true }
     | { readonly unplannable: string }
   )

@@ -1,69 +1,15 @@
-import * as z from 'zod'
 import { radians } from '../quantity/angle'
 import { fixed } from '../quantity/words/sentence'
 import { refusalsOf } from '../quantity/words/refusal'
+import type { Bender } from './bender-schema'
 import { bendLengths } from './geometry'
+import type { BendDirection } from './marking'
 
-/** How a bend is marked and laid in the former. Which is right is habit; each is calibrated to the user's own bender. */
-export const markingMethods = ['start of bend', 'centre line', 'former edge'] as const
-export type MarkingMethod = (typeof markingMethods)[number]
-
-export const markingHow: Readonly<Record<MarkingMethod, string>> = {
-  'start of bend': 'Mark where the bend starts, and lay the mark at the former’s nought.',
-  'centre line': 'Mark the centre line of the leg after the bend, and line it up with an offcut held in the former.',
-  'former edge': 'From the centre line measure back to the former’s edge, and lay the mark at the edge.',
-}
-
-const mm = (least: number, most: number, what: string) => {
-  const text = `${what}: ${least} to ${most} mm`
-  return z.number({ error: text }).min(least, text).max(most, text)
-}
-const degrees = (least: number, most: number, what: string) => {
-  const text = `${what}: ${least} to ${most} degrees`
-  return z.number({ error: text }).min(least, text).max(most, text)
-}
+export type { Bender } from './bender-schema'
+export type { BendDirection, MarkingMethod } from './marking'
 
 /** Centre-line radius that is typical for a pipe until its bender is known, in mm: four times its outside diameter. */
 export const typicalRadius = (od: number): number => 4 * od
-
-/** Which end of a bend the bender's mark stands at, counted from the tube's held end: before the bend, or beyond it. */
-export const bendDirections = ['forwards', 'backwards'] as const
-export type BendDirection = (typeof bendDirections)[number]
-
-/** One bender with one former; lengths in mm, angles in degrees. */
-export const benderSchema = z.object({
-  name: z.string().trim().min(1, 'a name of 1 to 60 characters').max(60, 'a name of 1 to 60 characters'),
-  od: mm(3, 120, 'outside diameter of its pipe'),
-  radius: mm(5, 2000, 'centre-line radius'),
-  /** From the calculated start of bend to where this bender wants its mark; forwards is more. */
-  markOffset: mm(-500, 500, 'mark offset').default(0),
-  /** What a scrap bend of an angle, in one direction, told of the mark: it overrules `markOffset` about that angle. */
-  marks: z
-    .array(
-      z.object({
-        angle: degrees(1, 179, 'angle of a calibrated mark'),
-        direction: z.enum(bendDirections),
-        offset: mm(-500, 500, 'mark offset'),
-      }),
-    )
-    .max(40)
-    .default([]),
-  /** ± of the radius, from the scrap that told it; left out where the radius was typed. */
-  radiusTolerance: mm(0, 500, '± of the radius').optional(),
-  school: z.enum(markingMethods).default('start of bend'),
-  /** By how much a bend of 90 degrees comes back when let go. */
-  springBack: degrees(0, 30, 'spring-back at 90°').default(0),
-  /** Straight pipe that the hook needs before the bend. */
-  grip: mm(0, 1000, 'straight to grip').default(0),
-  /** Straight pipe that the lever’s shoe needs after the start of the bend. */
-  shoe: mm(0, 1000, 'straight under the shoe').default(0),
-  /** From the bending plane down to bench or floor; left out where it is held in the hands. */
-  below: mm(0, 3000, 'room under the bending plane').optional(),
-  /** To which side it bends the pipe, seen from above with the hook behind. */
-  turns: z.enum(['left', 'right']).default('left'),
-  calibrated: z.string().max(40).optional(),
-})
-export type Bender = z.output<typeof benderSchema>
 
 /**
  * Where a school puts its mark, in mm after the start of the bend.

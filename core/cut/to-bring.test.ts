@@ -34,5 +34,5 @@ it('what comes off the rack is not brought, and a better way to lay them counts'
     [copper, bars],
     [smaller, offcutOnly],
   ])
-  expect(stockToBring(stock, laid)).toEqual([{ label: stock[0]!.label, count: 1, length: 2500 }])
+  expect(stockToBring(stock, laid)).toEqual([{ pipe: stock[0]!.pipe, label: stock[0]!.label, count: 1, length: 2500 }])
 })

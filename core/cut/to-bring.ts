@@ -3,6 +3,8 @@ import type { Bar } from './stock'
 
 /** New lengths of one pipe that are to be brought. */
 export interface StockToBring {
+  /** The pipe's id. */
+  readonly pipe: string
   readonly label: string
   readonly count: number
   /** Of each, in mm. */
@@ -18,6 +20,7 @@ export interface StockToBring {
 export const stockToBring = (stock: readonly PipeStock[], laid: ReadonlyMap<string, readonly Bar[]>): StockToBring[] =>
   stock
     .map(({ pipe, label, length, bars }) => ({
+      pipe,
       label,
       length,
       count: (laid.get(pipe) ?? bars).filter(({ offcut }) => offcut === undefined).length,

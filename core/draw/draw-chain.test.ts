@@ -27,7 +27,7 @@ describe('two ends facing each other', () => {
     expect(drawn.width).toBeCloseTo(drawn.b.body.x + drawn.b.body.width, 9)
   })
 
-  it('draws a made-up piece as wide as its pipe, narrower than the fittings that it stands in', () => {
+  it('draws a short piece as wide as its pipe, narrower than the fittings that it stands in', () => {
     const between = [{ label: 'converter' }, { label: 'piece', pipe: b }, { label: 'adapter' }]
     const heights = drawChain(a, b, between, [12, 15.4]).fittings.map(({ height }) => height)
     expect(heights).toEqual([a.od + 8, 22, 30])

@@ -1,9 +1,8 @@
 import { serviceIn } from '../job/leg-defaults'
 import type { Service } from '../job/place'
 import { lengthOf, minus, type Vector } from '../quantity/vector'
-import type { NodeSign } from './node-symbol'
 import type { LegState, NodeKind } from '../job/job'
-import { portAt, type Layout } from '../run/layout'
+import { portAt, type Arm, type Layout } from '../run/layout'
 import { unknownHeights } from '../run/unknown-heights'
 import { hasNoPipe, isNewFitting } from '../run/states'
 import { drawnLength } from '../job/system'
@@ -35,6 +34,14 @@ const projections: Readonly<Record<DrawingView, (place: Vector) => Point>> = {
   'from the east': ([, north, up]) => [north, -up],
 }
 
+/** How near a place is to the one who looks, in mm along the sight: what has more lies in front. */
+const nearness: Readonly<Record<DrawingView, (place: Vector) => number>> = {
+  isometric: ([east, north, up]) => east - north + up,
+  plan: ([, , up]) => up,
+  'from the south': ([, north]) => -north,
+  'from the east': ([east]) => east,
+}
+
 /** Where the axes point in a view, for the compass: what lies along the sight is left out. */
 export const compassOf = (view: DrawingView): { readonly word: string; readonly at: Point }[] =>
   (
@@ -51,6 +58,10 @@ export interface DrawnLeg {
   readonly id: string
   readonly from: Point
   readonly to: Point
+  /** The nodes at its ends. */
+  readonly between: readonly [string, string]
+  /** How near its two ends are to the one who looks. */
+  readonly near: readonly [number, number]
   readonly length: number
   /** Pipe that is there or comes out; new where nothing is said. */
   readonly state: Exclude<LegState, 'no pipe'> | undefined
@@ -62,8 +73,11 @@ export interface DrawnLeg {
 export interface DrawnNode {
   readonly id: string
   readonly kind: NodeKind
-  readonly sign: NodeSign
+  /** Of a bend: a support holds it. */
+  readonly isHeld: boolean
   readonly at: Point
+  /** Which way each of its legs leaves it on paper, by the leg's id; none of what lies along the sight. */
+  readonly arms: ReadonlyMap<string, Point>
   /** mm up from where the run starts; null where nobody knows. */
   readonly height: number | null
   /** It goes in; what is there already is drawn faint. */
@@ -104,6 +118,16 @@ function boxAround(points: readonly Point[]): Drawing['box'] {
   return [(left + right - width) / 2 - pad, (top + bottom - height) / 2 - pad, width + 2 * pad, height + 2 * pad]
 }
 
+/** The ways of a node's legs on paper, each of length one. */
+const armsOf = (arms: readonly Arm[], project: (place: Vector) => Point): ReadonlyMap<string, Point> =>
+  new Map(
+    arms.flatMap(({ leg, away }) => {
+      const [x, y] = project(away)
+      const length = Math.hypot(x, y)
+      return length < 0.05 ? [] : [[leg.id, [x / length, y / length]] as const]
+    }),
+  )
+
 /**
  * The drawing of a run in a view: its legs and nodes on paper.
  *
@@ -115,14 +139,12 @@ export function drawRun(layout: Layout, view: DrawingView = 'isometric', shown: 
   const at = new Map([...shown.places].map(([id, place]) => [id, project(place)]))
   const legs = system.legs.flatMap((leg): DrawnLeg[] => {
     const { id, length, state } = leg
-    const [from, to] = [leg.from, leg.to].map((node) => {
-      const port = portAt(shown, node, leg)
-      return port && project(port)
-    })
-    if (!from || !to || state === 'no pipe') return []
-    return [
-      { id, from, to, length: drawnLength(leg), state, service: serviceIn(system, leg), isBroken: length === null },
-    ]
+    const [start, end] = [portAt(shown, leg.from, leg), portAt(shown, leg.to, leg)]
+    if (!start || !end || state === 'no pipe') return []
+    const between = [leg.from, leg.to] as const
+    const near = [nearness[view](start), nearness[view](end)] as const
+    const place = { id, from: project(start), to: project(end), between, near }
+    return [{ ...place, length: drawnLength(leg), state, service: serviceIn(system, leg), isBroken: length === null }]
   })
   const unknown = unknownHeights(layout)
   const nodes = system.nodes.flatMap((node): DrawnNode[] => {
@@ -130,8 +152,8 @@ export function drawRun(layout: Layout, view: DrawingView = 'isometric', shown: 
     if (!point) return []
     const isNew = isNewFitting(node, arms.get(node.id) ?? [])
     const { id, kind, held } = node
-    const sign = kind === 'bend' && held ? 'held bend' : kind
-    return [{ id, kind, sign, at: point, height: unknown.has(id) ? null : layout.places.get(id)![2], isNew }]
+    const height = unknown.has(id) ? null : layout.places.get(id)![2]
+    return [{ id, kind, isHeld: held === true, at: point, arms: armsOf(arms.get(id) ?? [], project), height, isNew }]
   })
   const bodies = system.legs.flatMap((leg): DrawnBody[] => {
     if (hasNoPipe(leg)) {

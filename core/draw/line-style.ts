@@ -2,6 +2,7 @@ import { materialOf } from '../materials'
 import type { Material } from '../materials/material'
 import type { Pipe } from '../catalogue/pipe'
 import type { Service } from '../job/place'
+import type { Point } from './drawing'
 
 /** Dashes by service, in units of a third of a letter's height; cold is a whole line. */
 export const serviceDashes: Readonly<Record<Service, readonly number[]>> = {
@@ -16,6 +17,17 @@ export const serviceDashes: Readonly<Record<Service, readonly number[]>> = {
 export const pipeColour = (pipe: Pipe): Material['colour'] => materialOf(pipe).colour
 
 /** The sign of a break, in units of a third of a letter's height, along a line to the right. */
-export const breakSign = 'M-1.500 1.600L-0.500-1.600L0.500 1.600L1.500-1.600'
+export const breakSign: readonly Point[] = [
+  [-1.5, 1.6],
+  [-0.5, -1.6],
+  [0.5, 1.6],
+  [1.5, -1.6],
+]
+/** Which way the water goes, in the same units. */
+export const arrowSign: readonly Point[] = [
+  [-1.3, -1],
+  [1.4, 0],
+  [-1.3, 1],
+]
 /** Dashes of pipe that comes out, in the same units. */
 export const outDashes: readonly number[] = [1.2, 1.2]

@@ -1,4 +1,5 @@
 import { expect, it } from 'vitest'
+import { shippedCatalogue } from '../catalogue/catalogue'
 import { shippedFittings } from '../catalogue/fittings'
 import { unspoken } from '../testing/word-list'
 import { glossary } from './glossary'
@@ -9,7 +10,8 @@ it('has each word once, says what it means, and shows it by what is made', () =>
   expect(new Set(glossary.map(({ word }) => word)).size).toBe(glossary.length)
   for (const { word, means, shownBy } of glossary) {
     expect(unspoken(means), word).toEqual([])
-    if (shownBy) expect(labels, word).toContain(shownBy)
+    if (typeof shownBy === 'string') expect(labels, word).toContain(shownBy)
+    if (typeof shownBy === 'object' && 'on' in shownBy) expect(shippedCatalogue.pipe(shownBy.on), word).toBeDefined()
   }
 })
 

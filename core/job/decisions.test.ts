@@ -59,7 +59,7 @@ const asVersion2 = (job: Job): unknown =>
     }),
   )
 
-describe('a job in which an earlier program wrote down the made-up pieces of a chain', () => {
+describe('a job in which an earlier program wrote down the short pieces of a chain', () => {
   it.each([
     ['between two pipes', across()],
     ['at a fixed place and height', across({ a: { fitting, at: [0, 1000, 50], height: 50 }, s: { at: [0, 0, 50] } })],

@@ -6,7 +6,7 @@ import { chainChosen, nameChosen } from './chosen'
 import type { ChainChoice, Job, Leg, Node } from './job'
 import { longerBy, movedInLine, type Drawn } from './moved-in-line'
 
-/** Made-up pieces outwards from a node, and what stands at the end of each. */
+/** Short pieces outwards from a node, and what stands at the end of each. */
 interface MadeUp {
   readonly pieces: readonly Leg[]
   readonly nodes: readonly Node[]
@@ -16,7 +16,7 @@ interface MadeUp {
 
 const touching = ({ legs }: Drawn, id: string): Leg[] => legs.filter(({ from, to }) => from === id || to === id)
 
-/** The made-up pieces that begin with one of them, as long as nothing was drawn from between them. */
+/** The short pieces that begin with one of them, as long as nothing was drawn from between them. */
 function madeUpFrom(drawn: Drawn, first: Leg): MadeUp {
   const [pieces, nodes]: [Leg[], Node[]] = [[], []]
   let piece: Leg | undefined = first
@@ -34,7 +34,7 @@ function madeUpFrom(drawn: Drawn, first: Leg): MadeUp {
   return { pieces, nodes, outer }
 }
 
-/** What is drawn without made-up pieces: the leg that went on from the last goes on from where they began. */
+/** What is drawn without short pieces: the leg that went on from the last goes on from where they began. */
 function withoutPieces(drawn: Drawn, start: string, { pieces, nodes, outer }: MadeUp): Drawn {
   const gone = new Set([...pieces, ...nodes].map(({ id }) => id))
   const taken = pieces.reduce((sum, { length }) => sum + (length ?? 0), 0)
@@ -107,7 +107,7 @@ function putTogether(catalogue: Catalogue, drawn: Drawn): Drawn {
 }
 
 /**
- * A job as it was decided, without what follows from it: the made-up pieces that earlier programs wrote down between the
+ * A job as it was decided, without what follows from it: the short pieces that earlier programs wrote down between the
  * fittings of a chain.
  *
  * @returns the same job where that changes nothing

@@ -1,7 +1,7 @@
 import type { Leg } from './job'
 
 /**
- * The node that was drawn where a made-up piece stands: its chain of fittings was chosen there. Any other node is drawn
+ * The node that was drawn where a short piece stands: its chain of fittings was chosen there. Any other node is drawn
  * itself.
  *
  * @param legs as their fittings make them

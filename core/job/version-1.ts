@@ -1,6 +1,6 @@
 import * as z from 'zod'
 import { withRun } from './site-id'
-import { jobSchema, runSchema } from './job'
+import { jobSchema, runSchema } from './job-schema'
 import { legOfVersion2, nodeOfVersion2, type JobOfVersion2 } from './version-2'
 
 const lengthText = 'millimetres as a number, more than 0 and at most 100000'

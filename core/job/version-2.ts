@@ -1,16 +1,9 @@
 import * as z from 'zod'
 import type { Catalogue } from '../catalogue/catalogue'
 import { withoutLengthsMade, withoutMadeUp } from './decisions'
-import {
-  chainChoiceSchema,
-  jobSchema,
-  legSchema,
-  most,
-  namedChoiceSchema,
-  nodeSchema,
-  type Job,
-  type Node,
-} from './job'
+import { most } from './kinds'
+import type { Job, Node } from './job'
+import { chainChoiceSchema, jobSchema, legSchema, namedChoiceSchema, nodeSchema } from './job-schema'
 
 /** A fitting's name, the chain and the arms stood beside each other: where there was a name, it held. */
 export const nodeOfVersion2 = nodeSchema.omit({ fitting: true }).extend({
@@ -26,7 +19,7 @@ export const legOfVersion2 = legSchema.extend({
   }),
 })
 
-/** The job file, version 2: a chain's made-up pieces and the length of two fittings one in the other were written down. */
+/** The job file, version 2: a chain's short pieces and the length of two fittings one in the other were written down. */
 export const jobSchemaOfVersion2 = jobSchema.extend({
   version: z.literal(2),
   nodes: z.array(nodeOfVersion2).max(most),

@@ -105,7 +105,7 @@ describe('transitions', () => {
     expect(names(oldBore, pipe('EN 12201', '25'))[0]).toBe('old 3/4 compression × 25 PE compression adapter')
   })
 
-  it('where fittings alone do not lead there, a made-up piece of copper stands between: old three-quarter to 28', () => {
+  it('where fittings alone do not lead there, a short piece of copper stands between: old three-quarter to 28', () => {
     const answer = join(catalogue, { a: oldBore, b: pipe('EN 1057', '28', 0.9) }, shared)
     expect(answer.none).toBeNull()
     const [best] = answer.chains

@@ -3,8 +3,9 @@ import * as z from 'zod'
 import type { Catalogue } from '../catalogue/catalogue'
 import { fitsBySize } from '../catalogue/fit'
 import type { Pipe } from '../catalogue/pipe'
-import { conditionSchema, placeSchema, services } from '../job/place'
-import { toolsSchema } from '../workshop/tools'
+import { services } from '../job/place'
+import { conditionSchema, placeSchema } from '../job/place-schema'
+import { toolsSchema } from '../workshop/tools-schema'
 import { cheapestChains, type Chain } from './chains/chain'
 import { chainsByPiece } from './chains/chain-by-piece'
 import type { FittingEnd } from '../catalogue/fitting'
@@ -12,8 +13,9 @@ import { shippedTransitions } from '../catalogue/fittings'
 import { judgeAll, type Circumstances } from './judge'
 import { shippedCosts, type Costs } from '../workshop/costs'
 import { unitSystems } from '../quantity/units'
-import { profileIds, profileWith } from '../workshop/profile'
-import { changedSettingsSchema } from '../workshop/setting'
+import { profileIds } from '../workshop/profile-ids'
+import { profileWith } from '../workshop/profile'
+import { changedSettingsSchema } from '../workshop/setting-schema'
 import type { Message } from '../quantity/words/message'
 import { noChain } from './chains/no-chain'
 import type { Reason, Verdict } from './verdict'
@@ -41,7 +43,7 @@ export interface JoinAnswer {
 
 /** So many that a soldered way is among them where one leads there, though it is the slowest. */
 const shown = 10
-/** With a made-up piece, where many ways are alike. */
+/** With a short piece, where many ways are alike. */
 const fewer = 4
 
 /** The reason that shuts out the most methods of an end, where every method is refused; null where one is left. */
@@ -73,7 +75,7 @@ const takes = (end: FittingEnd, pipe: Pipe): boolean => end.type === 'socket' &&
 
 /**
  * The methods for each end with their verdicts, and the cheapest chains of fittings between the two; where fittings alone
- * do not lead there, with a made-up piece of pipe between.
+ * do not lead there, with a short piece of pipe between.
  */
 export function join(
   catalogue: Catalogue,

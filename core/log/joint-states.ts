@@ -1,6 +1,6 @@
 import type { PlanJoint } from '../pipework/planned'
 import type { Plan } from '../plan/types'
-import { evidenceShape, type Evidence, type EvidenceId } from './evidence'
+import { evidenceWords, type Evidence, type EvidenceId } from './evidence'
 import { isOfKind, type BodyOf, type EntryOf, type KnownEntry } from './known-entry'
 
 /** Who did it and when. */
@@ -52,7 +52,7 @@ interface Making {
   isUndone: boolean
 }
 
-const evidenceIds = Object.keys(evidenceShape) as EvidenceId[]
+const evidenceIds = Object.keys(evidenceWords) as EvidenceId[]
 
 /** What is answered in an entry, and nothing that is left open. */
 const evidenceIn = (body: Evidence): Evidence =>

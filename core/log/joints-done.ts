@@ -1,12 +1,11 @@
-import type { Job } from '../job/job'
 import type { JointsDone } from '../plan/progress'
 import type { Plan } from '../plan/types'
-import { provenCount, provenJoints } from './proven'
+import { provenCount, type JointProof } from './proven'
 import type { SiteState } from './site-state'
 import { timeKey } from './time-key'
 
 /** How many of the planned joints are made, and inspected and sound; what the last test found. */
-export function jointsDone(job: Job, plan: Plan, state: SiteState): JointsDone {
+export function jointsDone(plan: Plan, state: SiteState, proofs: ReadonlyMap<string, JointProof>): JointsDone {
   const of = plan.joints.map(({ id }) => state.joints[id]!)
   const last = Object.values(state.tests)
     .filter(({ begun }) => begun !== null)
@@ -16,7 +15,7 @@ export function jointsDone(job: Job, plan: Plan, state: SiteState): JointsDone {
     made: of.filter(({ made }) => made).length,
     inspected: of.filter(({ inspected }) => inspected?.sound).length,
     all: of.length,
-    proven: provenCount(provenJoints(job, plan, state)),
+    proven: provenCount(proofs),
     handedOver: state.handedOver !== null,
     ...(last ? { tested: last.ended?.body.verdict ?? 'running' } : {}),
   }

@@ -5,6 +5,7 @@ import { planJob } from '../plan/plan-job'
 import { pipeId, sampleJob } from '../testing/sample-run'
 import { entriesSchema, entryProblems, entrySchema, type Entry } from './entry'
 import { jointsDone } from './joints-done'
+import { provenJoints } from './proven'
 import { effectiveEntries } from './effective'
 import { changedSince, siteState } from './site-state'
 import { secondsAt, timeKey } from './time-key'
@@ -32,6 +33,11 @@ const entry = (kind: string, minute: number, more: Partial<Entry> = {}): Entry =
 const made = (minute: number, more: Partial<Entry> = {}) =>
   entry('joint-made', minute, { body: { insertion: 15.4, method: 'solder' }, ...more })
 
+const doneOf = (entries: readonly Entry[]) => {
+  const state = siteState(plan, entries)
+  return jointsDone(plan, state, provenJoints(job, plan, state))
+}
+
 describe('what entries add up to', () => {
   it('a joint made and inspected; undone, it is neither; made anew, it is looked at anew', () => {
     const sound = entry('joint-inspected', 2, { body: { sound: true } })
@@ -39,7 +45,7 @@ describe('what entries add up to', () => {
     expect(of(made(1), sound)).toMatchObject({ made: { by: 'I. Marl' }, inspected: { sound: true }, changed: null })
     expect(of(made(1), sound, entry('joint-undone', 3))).toMatchObject({ made: null, inspected: null })
     expect(of(made(1), sound, made(4))).toMatchObject({ made: { at: '2026-05-04T10:04:00Z' }, inspected: null })
-    expect(jointsDone(job, plan, siteState(plan, [made(1), sound]))).toEqual({
+    expect(doneOf([made(1), sound])).toEqual({
       made: 1,
       inspected: 1,
       all: 3,
@@ -53,7 +59,7 @@ describe('what entries add up to', () => {
         ? [entry('test-ended', minute + 1, { subject: { test: id }, body: { verdict, passes: verdict === 'tight' } })]
         : []),
     ]
-    const told = (...entries: Entry[]) => jointsDone(job, plan, siteState(plan, entries)).tested
+    const told = (...entries: Entry[]) => doneOf(entries).tested
     const stray = entry('reading', 9, { subject: { test: 't9' }, body: { seconds: 0, bar: 6 } })
     expect(told(stray)).toBeUndefined()
     expect(told(...test('t2', 5, 'tight'), ...test('t1', 1, 'leak'), stray)).toBe('tight')

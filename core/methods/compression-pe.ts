@@ -35,10 +35,8 @@ export const compressionPe: Method = {
     gripText: 'through the grip ring',
     stopText: 'at the stop',
     motion: 'Push the pipe in',
-    homeText: 'Home: the mark is at the mouth, and nothing more is needed.',
-    shortText: 'Not home: in the ring and not through the seal; it weeps from the first day.',
-    burrHurts: true,
-    insertHurtsMetal: false,
-    hasRingPlace: false,
+    homeText: 'Fully in: the mark is at the mouth, and nothing more is needed.',
+    shortText: 'Not fully in: in the ring and not through the seal; it weeps from the first day.',
+    faults: ['burr'],
   },
 }

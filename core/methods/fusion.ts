@@ -33,10 +33,8 @@ export const fusion: Method = {
     gripText: 'enough overlap to hold',
     stopText: 'at the mark',
     motion: 'Push the pipe in',
-    homeText: 'Home: the mark is at the mouth, with an even double bead all round.',
-    shortText: 'Not home: half the overlap is fused; it holds the test and tears off when the pipe is loaded.',
-    burrHurts: false,
-    insertHurtsMetal: false,
-    hasRingPlace: false,
+    homeText: 'Fully in: the mark is at the mouth, with an even double bead all round.',
+    shortText: 'Not fully in: half the overlap is fused; it holds the test and tears off when the pipe is loaded.',
+    faults: ['bead inside', 'cold side'],
   },
 }

@@ -31,10 +31,8 @@ export const pressMetal: Method = {
     gripText: 'under the jaw’s grip',
     stopText: 'at the stop',
     motion: 'Push the pipe in',
-    homeText: 'Home: the mark is at the mouth, and nothing more is needed.',
-    shortText: 'Not home: the jaw closes on nothing; it may hold the air test and let go under water.',
-    burrHurts: true,
-    insertHurtsMetal: false,
-    hasRingPlace: false,
+    homeText: 'Fully in: the mark is at the mouth, and nothing more is needed.',
+    shortText: 'Not fully in: the jaw closes on nothing; it may hold the air test and let go under water.',
+    faults: ['burr'],
   },
 }

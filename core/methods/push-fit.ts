@@ -51,10 +51,8 @@ export const pushFit: Method = {
     gripText: 'past the grip ring',
     stopText: 'at the stop',
     motion: 'Push the pipe in',
-    homeText: 'Home: the mark is at the mouth, and nothing more is needed.',
-    shortText: 'Not home: past the seal and not past the grip; it holds until the first pressure surge.',
-    burrHurts: true,
-    insertHurtsMetal: true,
-    hasRingPlace: false,
+    homeText: 'Fully in: the mark is at the mouth, and nothing more is needed.',
+    shortText: 'Not fully in: past the seal and not past the grip; it holds until the first pressure surge.',
+    faults: ['burr', 'insert in metal'],
   },
 }

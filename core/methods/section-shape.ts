@@ -25,18 +25,32 @@ interface OnBarb extends Holds {
   readonly closes: 'ring' | 'narrow ring' | 'flush ring' | 'sleeve'
 }
 
-/** How a joint of a method looks cut through, and what is wrong with one that is not home. */
+/** What can be drawn of a joint that was made wrong, beside what every joint can have. */
+export type SectionFault =
+  | 'burr'
+  | 'insert in metal'
+  | 'ring too near'
+  | 'ring too far'
+  | 'not reamed'
+  | 'run inside'
+  | 'bead inside'
+  | 'cold side'
+  | 'too tight'
+  | 'tape on the olive'
+  | 'crossed'
+  | 'overtightened'
+
+/** How a joint of a method looks cut through, and what is wrong with one whose pipe is not fully in. */
 export type SectionShape = (InSocket | OnBarb) & {
   /** How the pipe goes in. */
-  readonly motion: 'Push the pipe in' | 'Screw the pipe in'
+  readonly motion: 'Push the pipe in' | 'Push the pipe over the barb' | 'Screw the pipe in'
   /** What is said of one that is as it must be. */
   readonly homeText: string
-  /** What a pipe that is not home does. */
+  /** What a pipe that is not fully in does. */
   readonly shortText: string
-  /** A burr shaves its seal. */
-  readonly burrHurts: boolean
-  /** An insert in metal pipe spoils it. */
-  readonly insertHurtsMetal: boolean
-  /** Its ring has a place from the pipe's end. */
-  readonly hasRingPlace: boolean
+  /** What the hand does that is worth seeing in motion, and how that is said. */
+  readonly hand?: 'heat and feed' | 'expand' | 'turn'
+  readonly handText?: string
+  /** What else goes wrong with a joint of this method, beside a pipe that is not fully in or not round. */
+  readonly faults: readonly SectionFault[]
 }

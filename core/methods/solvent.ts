@@ -35,10 +35,8 @@ export const solvent: Method = {
     gripText: 'enough overlap to hold',
     stopText: 'at the stop',
     motion: 'Push the pipe in',
-    homeText: 'Home: the mark is at the mouth, and nothing more is needed.',
-    shortText: 'Not home: the taper does not clasp and the cement bridges a gap it cannot fill.',
-    burrHurts: false,
-    insertHurtsMetal: false,
-    hasRingPlace: false,
+    homeText: 'Fully in: the mark is at the mouth, and nothing more is needed.',
+    shortText: 'Not fully in: the taper does not clasp and the cement bridges a gap it cannot fill.',
+    faults: [],
   },
 }

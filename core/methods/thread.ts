@@ -35,8 +35,8 @@ export const thread: Method = {
     motion: 'Screw the pipe in',
     homeText: 'Made up: one to three threads still show, and nothing more is needed.',
     shortText: 'Not made up: too few threads carry the pipe.',
-    burrHurts: false,
-    insertHurtsMetal: false,
-    hasRingPlace: false,
+    hand: 'turn',
+    handText: 'Hold back on what is joined already; turn the other.',
+    faults: ['crossed', 'overtightened'],
   },
 }

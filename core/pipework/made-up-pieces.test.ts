@@ -59,7 +59,7 @@ const cutsOf = (job: Job) => planJob(job, catalogue).pieces.map(({ cut }) => cut
 const whyOf = (job: Job) => said(planJob(job, catalogue).pieces[0]!.missing)
 
 describe('a chain of which two sockets face each other', () => {
-  it('has a made-up piece between them, with its number and cut length', () => {
+  it('has a short piece between them, with its number and cut length', () => {
     // The piece: 23 in either press socket and the jaw's 20 between. Whole: 7.8 + 66 + 12.8 = 86.6, about the node.
     const job = withMadeUpPieces(catalogue, across(both))
     expect(legsOf(job)).toEqual([

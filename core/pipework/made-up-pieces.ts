@@ -160,7 +160,7 @@ const armsApart = (node: Node): [string, ArmChain][] => {
 
 /**
  * A job in which every chain of fittings goes together: where two sockets face each other, at a node or on an arm, the
- * chain comes apart there into nodes, and between them stands a made-up piece, a leg of new pipe with its own number and
+ * chain comes apart there into nodes, and between them stands a short piece, a leg of new pipe with its own number and
  * cut length. What the two outer legs measured together stays. A chain stays as it is where no pipe goes into two of its
  * ends, where a figure is missing, where it was measured as a whole, or where a leg is too short for it.
  *

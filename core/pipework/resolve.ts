@@ -21,7 +21,7 @@ export interface ResolvedSystem extends BuiltRun {
 
 /** A job as it will stand. */
 export interface Pipework {
-  /** With its made-up pieces, and each leg without pipe as long as its two fittings make it. */
+  /** With its short pieces, and each leg without pipe as long as its two fittings make it. */
   readonly job: Job
   readonly profile: Profile
   readonly systems: readonly ResolvedSystem[]

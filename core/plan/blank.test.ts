@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { bendSheet } from '../bend/bend-sheet'
-import { benderSchema } from '../bend/bender'
+import { benderSchema } from '../bend/bender-schema'
 import { keptBender } from '../job/bender-of-job'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
 import { pipeId, sampleJob } from '../testing/sample-run'

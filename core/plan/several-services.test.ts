@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
 import { sampleColours } from '../testing/sample-colours'
-import { runSheet } from '../draw/sheet'
+import { acrossPaper, runSheet } from '../draw/sheet'
 import { setServiceFrom } from '../edit/runs/part'
 import { flowPaths } from '../flow/path'
 import type { Service } from '../job/place'
@@ -78,15 +78,17 @@ describe('a run of several services', () => {
         title: 'Sink',
         length: String,
         colours: sampleColours,
-        paper: 'a4',
+        units: 'metric',
+        size: acrossPaper('a4'),
         pieceOf: new Map(),
       })
     const dashes = (svg: string) =>
       new Set([...svg.matchAll(/stroke-width="0.9" stroke-dasharray="([^"]*)"/g)].map(([, dash]) => dash))
-    expect(dashes(sheet(job())).size).toBe(1)
+    // Cold is a whole line.
+    expect(dashes(sheet(job())).size).toBe(0)
     const both = sheet(setServiceFrom(job(), 'r1', 'l3', 'hot'))
-    expect(dashes(both).size).toBe(2)
-    expect(both).toContain('isometric, cold and hot, 22 × 0.9')
+    expect(dashes(both).size).toBe(1)
+    expect(both).toContain('isometric, cold and hot; not to scale, centre to centre, in mm')
   })
 
   it('drinking water that meets heating water is refused where they meet; hot beside cold, flow beside return are not', () => {

@@ -110,7 +110,7 @@ describe('sections as they were looked at', () => {
     const { parts, stations, says } = sectionOf({ pipe: pipes[of], method, depth, home, faults: new Set(faults) })
     return {
       says,
-      stations: stations.map(({ name, at, text, reached }) => `${name} ${tenths(at)} ${text} ${reached}`),
+      stations: stations.map(({ name, at, text, state }) => `${name} ${tenths(at)} ${text}: ${state}`),
       parts: parts.map(
         ({ part, points }) => `${part}: ${points.map((point) => point.map(tenths).join(',')).join(' ')}`,
       ),

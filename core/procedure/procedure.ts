@@ -1,3 +1,4 @@
+import type { Turns } from './turning'
 import type { Pipe } from '../catalogue/pipe'
 import type { Socket } from '../catalogue/socket'
 import type { Profile } from '../workshop/profile'
@@ -31,7 +32,8 @@ export type Attitude = (typeof attitudes)[number]
 export type StepFigure =
   | { readonly label: string; readonly mm: number; readonly tolerance: number; readonly basis: string }
   | { readonly label: string; readonly go: number; readonly noGo: number; readonly basis: string }
-  | { readonly label: string; readonly text: string; readonly basis: string }
+  /** Words; of what is turned also how far, past hand-tight. */
+  | { readonly label: string; readonly text: string; readonly basis: string; readonly turns?: Turns }
 
 export interface Step {
   readonly text: string

@@ -1,4 +1,4 @@
-import type { OwnTest } from '../workshop/own-test'
+import type { OwnTest } from '../workshop/own-test-schema'
 import { sentence } from '../quantity/words/sentence'
 import { atLeast, atMost, fall, raisedTo, stepPressure, testProfile, type TestProfile } from './profile'
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { ownTestSchema } from '../workshop/own-test'
+import { ownTestSchema } from '../workshop/own-test-schema'
 import { copyOf } from './own-profile'
 import { fall, pressureAt, raisedTo, stepAt } from './profile'
 import { isToldWhole, testProfileOf, type TestProfileId } from './profiles'

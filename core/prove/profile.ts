@@ -1,7 +1,7 @@
 import type { Basis } from '../quantity/basis'
 import { messagesOf, type Sentences, type Told } from '../quantity/words/sentence'
 import type { Message } from '../quantity/words/message'
-import type { OwnTest } from '../workshop/own-test'
+import type { OwnTest } from '../workshop/own-test-schema'
 import type { Reading } from './readings'
 
 /** A step of a test, as it is done: what is done, how long it is held, and at which pressure. */

@@ -1,6 +1,7 @@
 import * as z from 'zod'
 import { unitSystems } from '../quantity/units'
-import { isToldWhole, toldWhole, whichTestFields } from './profiles'
+import { isToldWhole, toldWhole } from './profiles'
+import { whichTestFields } from './which-test-schema'
 
 const litres = z.number().positive('litres, more than 0').max(100_000)
 const bar = z.number().min(0, 'bar above the air’s, 0 to 100').max(100, 'bar above the air’s, 0 to 100')

@@ -5,7 +5,7 @@ import { shippedCatalogue } from '../catalogue/catalogue'
 import { planJob } from '../plan/plan-job'
 import { sampleJob, pipeId, type SampleRun, sampleSystem } from '../testing/sample-run'
 import { angleBetween, attitudeOf, turnBetweenBends, unitVector } from '../job/direction'
-import { placeDimensions, placeHeights } from '../draw/dimensions'
+import { placeTexts } from '../draw/place-texts'
 import { drawRun, project } from '../draw/drawing'
 import { branchOf, layOut } from './layout'
 import { pathBetween } from './path'
@@ -218,7 +218,7 @@ describe('the isometric drawing', () => {
         ]),
       ),
     )
-    const at = placeDimensions(drawing, letter).map((dimension) => dimension.at)
+    const at = placeTexts(drawing, letter).dimensions.map((dimension) => dimension.at)
     expect(at).toHaveLength(6)
     at.forEach((one, index) =>
       at
@@ -246,11 +246,11 @@ describe('the isometric drawing', () => {
             index === steps.length - 1 ? 'open:e' : `elbow:${index + 1}`,
           ])
           const drawing = drawRun(layOut(run(legs)))
-          const placed = placeDimensions(drawing, letter)
+          const placed = placeTexts(drawing, letter).dimensions
           const third = letter / 3
           const apart = (one: readonly number[], other: readonly number[]) =>
             Math.abs(one[0]! - other[0]!) >= 5.2 * letter - 1e-9 || Math.abs(one[1]! - other[1]!) >= 1.5 * letter - 1e-9
-          const beside = placeHeights(drawing, letter)
+          const beside = placeTexts(drawing, letter).heights
           const heights = drawing.nodes.flatMap(({ id, at: [x, y] }) => {
             const place = beside.get(id)
             return place ? [[x + place[0] * third, y + place[1] * third] as const] : []

@@ -34,7 +34,7 @@ it('never tells an id, not even of what is not there', () => {
   expect(names.leg('l99')).toBe('leg ?')
 })
 
-it('a made-up piece, and what stands at its end, are called by the fittings that want it; no number shifts', () => {
+it('a short piece, and what stands at its end, are called by the fittings that want it; no number shifts', () => {
   const { nodes, legs } = job
   const built = {
     nodes: nodes.flatMap((node) => (node.id === 'n2' ? [node, { ...node, id: 'n2~1' }] : [node])),

@@ -1,6 +1,7 @@
 import { thousandths } from '../quantity/thousandths'
 import { type Vector, dot, lengthOf, plus } from '../quantity/vector'
-import { axes, type Axis, type Direction } from '../job/job'
+import { axes } from '../job/kinds'
+import type { Axis, Direction } from '../job/job'
 import { unitVector } from '../job/direction'
 import { directionOf } from './turning'
 

@@ -1,5 +1,5 @@
 import type { Direction } from '../job/job'
-import { axes } from '../job/job'
+import { axes } from '../job/kinds'
 import { degrees, radians } from '../quantity/angle'
 import { dot, plus, times, unitOf, type Vector } from '../quantity/vector'
 import { unitVector } from '../job/direction'

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { drainings } from '../assembly/draining'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
-import { placeHeights } from '../draw/dimensions'
+import { placeTexts } from '../draw/place-texts'
 import { drawRun } from '../draw/drawing'
 import { flowPaths } from '../flow/path'
 import type { Job, Leg } from '../job/job'
@@ -47,7 +47,7 @@ describe('heights beyond pipe whose length does not matter', () => {
   })
 
   it('are neither written nor missed, nor is there a pressure or a time by them', () => {
-    const written = (of: typeof unmeasured) => [...placeHeights(drawRun(of), 20).keys()]
+    const written = (of: typeof unmeasured) => [...placeTexts(drawRun(of), 20).heights.keys()]
     expect([written(unmeasured), written(layoutOf(drawn))]).toEqual([['tank'], ['tank', 'basin', 'tap']])
     expect([heightErrors(unmeasured), heightErrors(layoutOf(drawn))]).toEqual([
       [],

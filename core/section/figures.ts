@@ -1,6 +1,6 @@
 import type { MethodId } from '../methods/ids'
 import type { Pipe } from '../catalogue/pipe'
-import type { FaultId } from './faults'
+import type { FaultId, StationName } from './faults'
 
 export type Point = readonly [number, number]
 export type PartName = 'pipe' | 'fitting' | 'seal' | 'grip' | 'ring' | 'insert' | 'nut' | 'olive' | 'filler' | 'burr'
@@ -9,11 +9,13 @@ export type PartName = 'pipe' | 'fitting' | 'seal' | 'grip' | 'ring' | 'insert' 
 export interface SectionPart {
   readonly part: PartName
   readonly points: readonly Point[]
+  /** On one side of the axis only; on both where nothing is said. */
+  readonly side?: 'above' | 'below'
 }
 
 /** Where along the socket something takes hold of the pipe, in mm from the mouth. */
 export interface Station {
-  readonly name: 'seal' | 'grip' | 'stop' | 'mark'
+  readonly name: StationName
   readonly at: number
   readonly text: string
 }

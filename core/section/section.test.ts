@@ -12,7 +12,7 @@ const section = (home: number, faults: FaultId[] = [], method: 'push-fit' | 'cri
   sectionOf({ pipe: method === 'crimp' ? pex : copper22, method, depth: 24, home, faults: new Set(faults) })
 const reached = (home: number) =>
   section(home)
-    .stations.filter((at) => at.reached)
+    .stations.filter((at) => at.state !== 'not reached')
     .map(({ name }) => name)
 
 describe('the drawn section', () => {
@@ -23,7 +23,7 @@ describe('the drawn section', () => {
       ['seal', 'grip'],
       ['seal', 'grip', 'stop'],
     ])
-    expect(section(24).says).toContain('Home')
+    expect(section(24).says).toContain('Fully in')
     expect(section(16).says).toContain('not yet: at the stop')
     // As much again as half the depth is drawn beyond the mouth.
     expect(section(24).to).toBe(36)
@@ -99,6 +99,48 @@ describe('the drawn section', () => {
     expect([can('push-fit', pex), can('compression', pex)]).toEqual([['no insert'], ['no insert']])
     expect([can('push-fit', copper22), can('compression', copper22)]).toEqual([['insert in metal'], []])
     expect(faultsOf('solder', copper22).map(({ id }) => id)).not.toContain('burr')
+  })
+
+  it('with a fault on, what it spoils is marked so, and what the pipe has not come to is not reached', () => {
+    const states = (method: MethodId, fault: FaultId, home = 20) =>
+      Object.fromEntries(
+        sectionOf({ pipe: copper22, method, depth: 20, home, faults: new Set([fault]) }).stations.map(
+          ({ name, state }) => [name, state],
+        ),
+      )
+    expect(states('push-fit', 'burr')).toEqual({ seal: 'spoilt', grip: 'held', stop: 'held' })
+    expect(states('push-fit', 'burr', 13)).toEqual({ seal: 'spoilt', grip: 'not reached', stop: 'not reached' })
+    expect(states('compression', 'tape on the olive')).toEqual({ seal: 'held', grip: 'spoilt', stop: 'held' })
+    expect(states('solder', 'cold side')).toEqual({ seal: 'spoilt', grip: 'spoilt', stop: 'held' })
+    // Solder in the bore spoils the bore; the joint itself holds.
+    expect(new Set(Object.values(states('solder', 'run inside')))).toEqual(new Set(['held']))
+  })
+
+  it('solder runs into one side only where the other stayed cold, and hangs in the bore where too much was fed', () => {
+    const parts = (fault: FaultId) =>
+      sectionOf({ pipe: copper22, method: 'solder', depth: 15.4, home: 15.4, faults: new Set([fault]) }).parts.filter(
+        ({ part }) => part === 'filler',
+      )
+    expect(parts('cold side').map(({ side }) => side)).toEqual(['below'])
+    const inside = parts('run inside').find(({ side }) => side)!
+    // The bore of 22 × 0.9 is 20.2: it hangs inwards from 10.1.
+    expect(Math.max(...inside.points.map(([, out]) => out))).toBeCloseTo(10.1)
+    expect(Math.min(...inside.points.map(([, out]) => out))).toBeLessThan(9)
+  })
+
+  it('an olive that is crushed bites into the wall, on tape it does not touch the pipe', () => {
+    const least = (faults: FaultId[]) => {
+      const { parts } = sectionOf({
+        pipe: copper22,
+        method: 'compression',
+        depth: 20,
+        home: 20,
+        faults: new Set(faults),
+      })
+      return Math.min(...parts.find(({ part }) => part === 'olive')!.points.map(([, out]) => out))
+    }
+    expect([least([]), least(['tape on the olive'])]).toEqual([11, 11.4])
+    expect(least(['too tight'])).toBeCloseTo(11 - 0.72)
   })
 
   it('plastic has its insert wherever it is gripped from outside, but for CPVC in push-fit; metal has none', () => {

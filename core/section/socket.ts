@@ -1,5 +1,5 @@
 import type { SectionShape } from '../methods/section-shape'
-import type { Point, SectionFigures, SectionPart, Station } from './figures'
+import { rectangle, type Point, type SectionFigures, type SectionPart, type Station } from './figures'
 
 type InSocket = Extract<SectionShape, { readonly over: 'pipe' }>
 
@@ -49,17 +49,26 @@ function teeth(at: number, outer: number, wall: number, length: number): Section
   }
 }
 
-function olive(depth: number, outer: number): SectionPart {
+/** The olive; too tight it is squashed flat and bites through the wall, with tape it rides on that. */
+function olive({ pipe, depth, faults }: SectionFigures): SectionPart[] {
   const length = Math.min(7, depth * 0.4)
-  return {
-    part: 'olive',
-    points: [
-      [-length * 0.6, outer],
-      [-length * 0.2, outer + 1.4],
-      [length * 0.2, outer + 1.4],
-      [length * 0.45, outer],
-    ],
-  }
+  const [high, sunk] = faults.has('too tight') ? [0.8, pipe.wall * 0.8] : [1.4, 0]
+  const tape = faults.has('tape on the olive') ? 0.4 : 0
+  const outer = pipe.od / 2 + tape
+  return [
+    {
+      part: 'olive',
+      points: [
+        [-length * 0.6, outer - sunk],
+        [-length * 0.2, outer + high],
+        [length * 0.2, outer + high],
+        [length * 0.45, outer - sunk],
+      ],
+    },
+    ...(tape > 0
+      ? [{ part: 'seal' as const, points: rectangle(-length * 0.7, length * 0.55, pipe.od / 2, outer) }]
+      : []),
+  ]
 }
 
 function nut(depth: number, outer: number, wall: number): SectionPart {
@@ -77,21 +86,20 @@ function nut(depth: number, outer: number, wall: number): SectionPart {
 }
 
 /** What is between pipe and socket when it is made: solder, cement, thread; as far as the pipe is in. */
-function filler({ pipe, home }: SectionFigures, gap: number): SectionPart[] {
+function filler({ pipe, home, faults }: SectionFigures, gap: number): SectionPart[] {
   if (home === 0) return []
   const outer = pipe.od / 2
-  return [
-    {
-      part: 'filler',
-      points: [
-        [0, outer],
-        [home, outer],
-        [home, outer + gap],
-        [0, outer + gap],
-      ],
-    },
-  ]
+  const all: SectionPart = { part: 'filler', points: rectangle(0, home, outer, outer + gap) }
+  // A cold side takes nothing in; crossed threads meet on one side alone.
+  return faults.has('cold side') || faults.has('crossed') ? [{ ...all, side: 'below' }] : [all]
 }
+
+/** A female that was spread by its taper: open from its mouth on. */
+const split = ({ pipe, depth }: SectionFigures, wall: number): SectionPart => ({
+  part: 'burr',
+  points: rectangle(depth * 0.1, depth * 0.5, pipe.od / 2 + 0.3, pipe.od / 2 + 0.3 + wall),
+  side: 'above',
+})
 
 function holding(figures: SectionFigures, shape: InSocket, wall: number): SectionPart[] {
   const { depth, pipe } = figures
@@ -104,11 +112,11 @@ function holding(figures: SectionFigures, shape: InSocket, wall: number): Sectio
     case 'seal and teeth':
       return [seal, teeth(share(depth, shape.grip), outer, wall, depth * 0.16)]
     case 'olive and nut':
-      return [olive(depth, outer), nut(depth, outer, wall)]
+      return [...olive(figures), nut(depth, outer, wall)]
     case 'teeth, seal and nut':
       return [teeth(share(depth, shape.grip), outer, wall, depth * 0.24), seal, nut(depth, outer, wall)]
     case 'filler':
-      return filler(figures, shape.gap)
+      return [...filler(figures, shape.gap), ...(figures.faults.has('overtightened') ? [split(figures, wall)] : [])]
   }
 }
 

@@ -7,17 +7,20 @@ import { jointAttitude } from '../pipework/fittings/joint-attitude'
 import { facing } from '../pipework/fittings/facing'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
 import { drawRun, drawingViews } from '../draw/drawing'
+import { jointMarksOf, jointNumbers } from '../draw/joint-mark'
+import { solidsOf } from '../draw/solids'
+import { thumbnailOf } from '../draw/thumbnail'
 import { sampleColours } from './sample-colours'
-import { runSheet } from '../draw/sheet'
+import { acrossPaper, runSheet } from '../draw/sheet'
 import { flowPaths } from '../flow/path'
-import { systemsOf } from '../job/system'
+import { systemsOf, type System } from '../job/system'
 import { leakSearch } from '../leak/search'
 import { suspectsOf } from '../leak/suspects'
 import { valveSides } from '../leak/valve-sides'
 import type { Entry } from '../log/entry'
 import type { EntryOf } from '../log/known-entry'
 import { provenJoints } from '../log/proven'
-import { siteState } from '../log/site-state'
+import { siteState, type SiteState } from '../log/site-state'
 import { closingChains, closureOf } from '../plan/closure'
 import { planJob } from '../plan/plan-job'
 import { progressOf } from '../plan/progress'
@@ -31,9 +34,39 @@ import { speakerIn } from '../speech'
 import { shippedCosts } from '../workshop/costs'
 import { profileWith } from '../workshop/profile'
 import type { Job } from '../job/job'
+import type { Plan } from '../plan/types'
 
 const profile = profileWith('metric', undefined)
 const say = speakerIn('metric')
+
+/** Every solid has a place and a size. */
+function askSolids(system: System): void {
+  for (const { along, od } of solidsOf(catalogue, system))
+    if (![od, ...along.flat()].every(Number.isFinite)) throw new RangeError('a solid without a place or a size')
+}
+
+/** Everything that is drawn of a job. */
+function askDrawings(job: Job, plan: Plan, state: SiteState): void {
+  const proofs = provenJoints(job, plan, state)
+  const marks = jointMarksOf(plan, (id) => ({ ...state.joints[id]!, proof: proofs.get(id) }))
+  thumbnailOf(catalogue, job)
+  const pieceOf = new Map(plan.pieces.flatMap(({ id, legs }) => legs.map((leg) => [leg, id] as const)))
+  const texts = {
+    units: 'metric' as const,
+    size: acrossPaper('a4'),
+    title: 'Edited',
+    length: String,
+    colours: sampleColours,
+    pieceOf,
+    marks,
+    jointsOf: jointNumbers(plan),
+  }
+  for (const system of systemsOf(job)) {
+    for (const view of drawingViews) drawRun(layOut(system), view)
+    runSheet(catalogue, system, 'isometric', texts)
+    askSolids(system)
+  }
+}
 
 /** For tests: everything that pages, prints and the HTTP interface ask of a job. */
 export function askAll(decided: Job): void {
@@ -50,11 +83,11 @@ export function askAll(decided: Job): void {
   }))
   const state = siteState(plan, made)
   progressOf(job, plan, catalogue)
+  askDrawings(job, plan, state)
   const question = assemblyQuestion(catalogue, job, plan, { costs: shippedCosts, celsius: 15 })
   if (question.joints.length <= 12) assemblyOrder(question)
   placesCut(plan.joints)
   drainings(catalogue, job)
-  provenJoints(job, plan, state)
   recordOf(catalogue, { id: 'job', version: 1, job }, { plan, entries: made, proofs: new Map() })
   const begun: EntryOf<'test-begun'> = {
     ...made[0]!,
@@ -75,14 +108,10 @@ export function askAll(decided: Job): void {
     else jointCard(catalogue, pipe, joint.method, { profile, here })
     facing(parts, joint)
   }
-  const pieceOf = new Map(plan.pieces.flatMap(({ id, legs }) => legs.map((leg) => [leg, id] as const)))
-  const texts = { paper: 'a4' as const, title: 'Edited', length: String, colours: sampleColours, pieceOf }
   for (const system of systemsOf(job)) {
     const layout = layOut(system)
     levelsOf(layout)
     for (const leg of system.legs) growthOf(catalogue, layout, leg, { supports: plan.supports, kelvin: 40, profile })
     flowPaths(catalogue, layout, 12, profile)
-    for (const view of drawingViews) drawRun(layout, view)
-    runSheet(catalogue, system, 'isometric', texts)
   }
 }

@@ -1,8 +1,11 @@
 import { describe, expect, it } from 'vitest'
 import { ruleMetas } from '../join/rules'
-import { changedSettings, flameDistance, ownProfileSchema, profileIds, profiles, profileWith } from './profile'
+import { changedSettings, flameDistance, profiles, profileWith } from './profile'
+import { profileIds } from './profile-ids'
+import { ownProfileSchema } from './profile-schema'
 import { speakerIn } from '../speech'
-import { accepted, changedSettingsSchema, settingIds, settings, type SettingId } from './setting'
+import { accepted, settingIds, settings, type SettingId } from './setting'
+import { changedSettingsSchema } from './setting-schema'
 import { settingText } from './setting-text'
 
 it('a flame keeps farther from a joint in pipe of more than 28', () => {

@@ -1,10 +1,11 @@
-import * as z from 'zod'
 import { speedIn } from '../quantity/words/format-water'
 import { inch, type Units } from '../quantity/units'
-import { changedSettingsSchema, settingIds, type SettingId, type Settings } from './setting'
+import type { ProfileId } from './profile-ids'
+import type { OwnProfile } from './profile-schema'
+import { settingIds, type SettingId, type Settings } from './setting'
 
-export const profileIds = ['metric', 'us-a', 'us-b'] as const
-export type ProfileId = (typeof profileIds)[number]
+export type { ProfileId } from './profile-ids'
+export type { OwnProfile } from './profile-schema'
 
 /** The settings in which local codes and habits differ. A local code and the maker's sheet overrule them. */
 export interface Profile extends Settings {
@@ -86,14 +87,6 @@ export const profiles: Readonly<Record<ProfileId, Profile>> = {
  * @example usualProfile('imperial') // 'us-a'
  */
 export const usualProfile = (units: Units): ProfileId => (units === 'metric' ? 'metric' : 'us-a')
-
-/** A profile of one's own: a shipped one under another name, with some settings changed. */
-export const ownProfileSchema = z.object({
-  name: z.string().trim().min(1, 'a name of 1 to 60 characters').max(60, 'a name of 1 to 60 characters'),
-  base: z.enum(profileIds),
-  changes: changedSettingsSchema,
-})
-export type OwnProfile = z.output<typeof ownProfileSchema>
 
 /**
  * The profile that holds: a shipped one, with the changes laid over it.

@@ -1,4 +1,3 @@
-import * as z from 'zod'
 import { spacingProfiles } from '../catalogue/tables/supports'
 
 /** A figure or a choice in which local codes and habits differ. */
@@ -76,17 +75,3 @@ export function accepted(setting: Setting): string {
     ? `a number from ${setting.least} to ${setting.most}${setting.unit === 'uses' || setting.unit === 'C' ? '' : ` ${setting.unit}`}`
     : `one of: ${setting.values.join(', ')}`
 }
-
-const schemaOf = (setting: Setting) =>
-  setting.kind === 'number'
-    ? z
-        .number({ error: accepted(setting) })
-        .min(setting.least, accepted(setting))
-        .max(setting.most, accepted(setting))
-    : z.enum(setting.values as [string, ...string[]], { error: accepted(setting) })
-
-/** Some settings, as a profile of one's own changes them. */
-export const changedSettingsSchema = z
-  .strictObject(Object.fromEntries(settingIds.map((id) => [id, schemaOf(settings[id])])))
-  .partial()
-  .transform((changed) => changed as Partial<Settings>)

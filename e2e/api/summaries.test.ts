@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { planJob } from '../../core/plan/plan-job'
 import { progressOf } from '../../core/plan/progress'
 import { catalogueWith } from '../../core/catalogue/catalogue'
+import { thumbnailOf } from '../../core/draw/thumbnail'
 import type { Job } from '../../core/job/job'
 import { longJob } from '../../core/testing/sample-run'
 import { emptyJob } from '../../core/edit/new-job'
@@ -38,7 +39,10 @@ describe('summaries of jobs', () => {
       const catalogue = catalogueWith(parts)
       return JSON.parse(JSON.stringify(progressOf(of, planJob(of, catalogue), catalogue)))
     }
-    expect(await standing()).toMatchObject({ units: 'metric', version: 1, progress: reckoned(job, []) })
+    expect(await standing()).toMatchObject({
+      ...{ units: 'metric', version: 1, progress: reckoned(job, []) },
+      picture: JSON.parse(JSON.stringify(thumbnailOf(catalogueWith([]), job))),
+    })
     const shorter = { ...job, surveys: [] }
     await ask('PUT', `jobs/${id}`, { version: 1, job: shorter })
     expect(reckoned(shorter, [])).not.toEqual(reckoned(job, []))

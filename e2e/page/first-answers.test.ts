@@ -2,7 +2,7 @@ import { Key } from 'selenium-webdriver'
 import { describe, expect, it } from 'vitest'
 import { usePage } from './page'
 
-const { page } = usePage()
+const { page, job } = usePage()
 
 const most = 5
 
@@ -72,8 +72,8 @@ const firstLoad = (): Promise<number> =>
 
 describe('first load', () => {
   it.each([
-    ['/', 262],
-    ['/bench/identify', 270],
+    ['/', 220],
+    ['/bench/identify', 256],
   ] as const)('%s: at most %d kB of script', async (path, most) => {
     const on = page()
     // As a browser that was never here: what it keeps of the program by now is put away.
@@ -88,5 +88,33 @@ describe('first load', () => {
     const kilobytes = await firstLoad()
     expect(kilobytes).toBeGreaterThan(50)
     expect(kilobytes).toBeLessThanOrEqual(most)
+  })
+})
+
+describe('what stands on a page', () => {
+  it('stays where it is as the rest comes', async () => {
+    const on = page()
+    const tarn = await job('Tarn Lane Bakehouse')
+    const moved: Record<string, number> = {}
+    for (const path of [
+      '/',
+      '/bench/identify',
+      '/bench/bend',
+      ...['route', 'cut', 'make'].map((step) => `/jobs/${tarn}/${step}`),
+    ]) {
+      await on.open(path)
+      await on.see('main')
+      await on.settle()
+      const shift = await on.driver.executeAsyncScript<number>(
+        `const done = arguments[arguments.length - 1]
+        let sum = 0
+        new PerformanceObserver((list) => {
+          for (const entry of list.getEntries()) if (!entry.hadRecentInput) sum += entry.value
+        }).observe({ type: 'layout-shift', buffered: true })
+        setTimeout(() => done(sum), 300)`,
+      )
+      if (shift > 0.1) moved[path] = shift
+    }
+    expect(moved).toEqual({})
   })
 })

@@ -107,8 +107,8 @@ describe('a route of twelve legs by keyboard alone', () => {
     const on = page()
     await on.press('SVG')
     await on.press('DXF')
-    expect((await downloaded(downloads, 'run-1.svg')).toString()).toContain('Keys Cottage: Run 1')
-    expect((await downloaded(downloads, 'run-1.dxf')).toString().match(/\nLINE\n/g)).toHaveLength(12)
+    expect((await downloaded(downloads, 'Keys Cottage, Run 1.svg')).toString()).toContain('Keys Cottage: Run 1')
+    expect((await downloaded(downloads, 'Keys Cottage, Run 1.dxf')).toString().match(/\nLINE\n/g)).toHaveLength(12)
   })
 
   it('keys go on drawing after a choice, and refused digits do not join the next', async () => {

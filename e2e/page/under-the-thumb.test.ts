@@ -51,6 +51,47 @@ describe('the first screen of a phone', () => {
   })
 })
 
+describe('five minutes with nothing explained', () => {
+  it('from the first page to a cut length in nine presses, nothing scrolled', async () => {
+    const on = page()
+    await on.open('/')
+    const pressed: string[] = []
+    /** Presses what stands on the screen as it is: nothing under a bar, nothing below the fold. */
+    const here = async (name: string) => {
+      const press = () =>
+        on.driver.executeScript<boolean>(
+          `const wanted = [...document.querySelectorAll('button, a')].find((of) =>
+            of.checkVisibility() && (of.getAttribute('aria-label') ?? of.textContent.trim()).startsWith(arguments[0]))
+          if (!wanted) return false
+          const { top, bottom, left, right } = wanted.getBoundingClientRect()
+          const above = document.elementFromPoint((left + right) / 2, (top + bottom) / 2)
+          if (top < 0 || bottom > innerHeight || !wanted.contains(above)) return false
+          wanted.click()
+          return true`,
+          name,
+        )
+      await on.driver.wait(press, 10_000, `“${name}” is not on the screen`)
+      pressed.push(name)
+    }
+    await here('New job')
+    await on.fill('Title', 'Shed tap')
+    await here('Begin')
+    // The steps of the jobs in the list are called so, too: those of the new job are meant.
+    const isOpen = async () => /\/jobs\/[^/]+\/[a-z-]+$/.test(await on.driver.getCurrentUrl())
+    await on.driver.wait(isOpen, 10_000, 'the new job does not open')
+    await on.see('[aria-label="Title of the job"]')
+    await here('Route')
+    await here('Add run')
+    await here('East')
+    for (const digit of '900') await here(digit)
+    await here('Enter the leg')
+    // Both ends are open: nothing comes off.
+    await on.shows('[data-piece-readout]', /Cut P1\s+900 mm/)
+    expect(pressed).toHaveLength(9)
+    expect(await on.driver.executeScript('return scrollY')).toBe(0)
+  })
+})
+
 describe('help and the search', () => {
   it('open on every page by a key: what to do here, and a word of the trade', async () => {
     const on = page()

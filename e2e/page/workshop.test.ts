@@ -56,7 +56,9 @@ describe('parts of one’s own', () => {
     const on = page()
     await on.open('/bench/parts')
     await on.press('Write all')
-    expect((await downloaded(downloads, 'parts.csv')).toString()).toContain('depth,press-metal,EN 1254-7,28')
+    expect((await downloaded(downloads, 'Jolvet, own parts.csv')).toString()).toContain(
+      'depth,press-metal,EN 1254-7,28',
+    )
     const file = join(downloads, 'mine.csv')
     writeFileSync(
       file,
@@ -154,7 +156,7 @@ describe('the two-minute questions', () => {
     const on = page()
     await on.open('/bench/card')
     await choose('Method', 'Push-fit')
-    await on.shows('[aria-label="Section"]', 'Home: the mark is at the mouth')
+    await on.shows('[aria-label="Section"]', 'Fully in: the mark is at the mouth')
     const slider = await on.see('[aria-label="Section"] [role="slider"]')
     await slider.sendKeys(Key.HOME)
     await on.shows('[aria-label="Section"] [role="status"]', 'not yet: through the seal')
@@ -202,9 +204,9 @@ describe('the two-minute questions', () => {
     const on = page()
     await on.open(`/jobs/${await job('Cedar Kiln Studio')}/make`)
     await on.press('PDF')
-    expect((await downloaded(downloads, 'depth-strip.pdf')).subarray(0, 5).toString()).toBe('%PDF-')
+    expect((await downloaded(downloads, 'Insertion depths, strip.pdf')).subarray(0, 5).toString()).toBe('%PDF-')
     await on.press('SVG')
-    expect((await downloaded(downloads, 'depth-strip-1.svg')).toString()).toContain('4 in')
+    expect((await downloaded(downloads, 'Insertion depths, strip 1.svg')).toString()).toContain('4 in')
   })
 
   it('a caliper that sends puts its readings among what is seen', async () => {

@@ -1,4 +1,4 @@
-import type { SheetColours } from '../../core/draw/sheet-frame'
+import type { SheetColours } from '../../core/draw/scene-svg'
 
 /** Dark enough for a printer that has no colours, too. */
 export const paperColours: SheetColours = {
@@ -6,5 +6,7 @@ export const paperColours: SheetColours = {
   plastic: '#2f5d86',
   steel: '#4a4a48',
   ink: '#1c1a17',
+  faint: '#7a746a',
   paper: '#ffffff',
+  caution: '#9b2d1f',
 }

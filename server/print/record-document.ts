@@ -1,9 +1,11 @@
 import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces'
 import { methods } from '~~/core/methods'
-import { runSheet } from '~~/core/draw/sheet'
+import { jointMarksOf, jointNumbers } from '~~/core/draw/joint-mark'
+import { runSheet, type SheetSize } from '~~/core/draw/sheet'
 import { systemName } from '~~/core/run/names'
 import { evidenceTexts } from '~~/core/log/evidence'
 import { doneLine, doneOf, drainLine, toolLine, valveLine } from '~~/core/record/lines'
+import { formatFigure } from '~~/core/quantity/words/format-length'
 import type { Speaker } from '~~/core/quantity/words/speaks'
 import { speakerIn } from '~~/core/speech'
 import { profiles } from '~~/core/workshop/profile'
@@ -53,24 +55,30 @@ function headOf({ record, job }: RecordPrint): Content[] {
   ]
 }
 
-/** The drawing of each system, with the numbers of its joints. */
-function drawingsOf({ job, plan, catalogue }: RecordPrint, say: Speaker): Content[] {
-  const numbers = new Map<string, number[]>()
-  for (const { node, number } of plan.joints) numbers.set(node, [...(numbers.get(node) ?? []), number])
-  const jointsOf = new Map([...numbers].map(([node, of]) => [node, of.join(' ')]))
+/** A drawing of the record, in mm; and how wide that is in points, so that its letters keep their size. */
+const onRecord: SheetSize = { width: 181, height: 122 }
+const inPoints = (mm: number) => (mm * 72) / 25.4
+
+/** The drawing of each system, with the numbers and the states of its joints. */
+function drawingsOf({ record, job, plan, catalogue }: RecordPrint): Content[] {
+  const joints = new Map(record.joints.map((joint) => [joint.id, joint]))
+  const marks = jointMarksOf(plan, (id) => joints.get(id))
+  const jointsOf = jointNumbers(plan)
   const pieceOf = new Map(plan.pieces.flatMap(({ id, legs }) => legs.map((leg) => [leg, id] as const)))
   return systemsOf(job)
     .filter(({ legs }) => legs.length > 0)
     .map((system) => {
       const svg = runSheet(catalogue, system, 'isometric', {
-        paper: job.units === 'metric' ? 'a4' : 'letter',
+        size: onRecord,
         colours: paperColours,
         title: systemName(job, system),
-        length: (mm) => say.length(mm),
+        units: job.units,
+        length: (mm) => formatFigure(mm, job.units),
         pieceOf,
         jointsOf,
+        marks,
       })
-      return { svg, width: 515, margin: [0, 6, 0, 0] as [number, number, number, number] }
+      return { svg, width: inPoints(onRecord.width), margin: [0, 6, 0, 0] as [number, number, number, number] }
     })
 }
 
@@ -144,7 +152,7 @@ export function recordDocument(print: RecordPrint): TDocumentDefinitions {
     }),
     content: [
       ...headOf(print),
-      ...drawingsOf(print, say),
+      ...drawingsOf(print),
       ...workOf(print, say),
       ...keptOf(print, say),
       {

@@ -27,7 +27,7 @@ const stored = sampleJob({
 })
 const texts = { id: 'j', version: 1, title: 'Sample', document: JSON.stringify(stored), parts: [], entries: [] }
 
-describe('a chain that comes apart into a made-up piece, stored before it did', () => {
+describe('a chain that comes apart into a short piece, stored before it did', () => {
   const opened = openSite(texts)
   if (!opened.ok) throw new Error('it is read')
   const { job, plan, catalogue, decided } = opened.site

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { bendSheet } from '~~/core/bend/bend-sheet'
-import { markingHow, type Bender } from '~~/core/bend/bender'
+import { markingHow } from '~~/core/bend/marking'
+import type { Bender } from '~~/core/bend/bender'
 import { bendVerdict } from '~~/core/bend/limits'
 import { bendingMethods } from '~~/core/materials/material'
 import { reverseTube, type Tube } from '~~/core/bend/tube'
@@ -101,7 +102,7 @@ const pages = (paper: Paper) =>
     </p>
     <TubeDrawing :tube="told" :sheet="sheet" :od="pipe.od" />
     <BendMarks :sheet="sheet" />
-    <StripPrint title="Strip of marks" file="bend-strip" :empty="sheet.marks.length === 0" :pages="pages">
+    <StripPrint title="Strip of marks" :file="title" :empty="sheet.marks.length === 0" :pages="pages">
       <p class="text-sm text-muted">Full size, sheet after sheet: lay the tube on it and mark.</p>
     </StripPrint>
   </section>

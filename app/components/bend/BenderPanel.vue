@@ -1,12 +1,7 @@
 <script setup lang="ts">
-import {
-  benderSchema,
-  calibrated,
-  markingMethods,
-  typicalRadius,
-  type Bender,
-  type ScrapBend,
-} from '~~/core/bend/bender'
+import { calibrated, typicalRadius, type Bender, type ScrapBend } from '~~/core/bend/bender'
+import { markingMethods } from '~~/core/bend/marking'
+import { benderSchema } from '~~/core/bend/bender-schema'
 
 /** The benders for one size of pipe: choose, add, and calibrate by a scrap bend. */
 const props = defineProps<{ od: number }>()
@@ -179,6 +174,7 @@ const scrapLengths = [
           />
         </div>
         <UButton color="primary" variant="solid" class="mt-3" :disabled="!whole" @click="calibrate">Calibrate</UButton>
+        <WhyNot :wants="whole ? '' : 'Type all figures of the scrap.'" />
       </details>
       <p v-if="wrong || problem" role="alert" class="text-(--ui-error)">{{ wrong || problem }}</p>
     </template>

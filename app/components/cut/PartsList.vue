@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { shippedFitting } from '~~/core/catalogue/fittings'
 import type { Bar } from '~~/core/cut/stock'
 import { stockToBring } from '~~/core/cut/to-bring'
 import type { Plan } from '~~/core/plan/types'
@@ -27,7 +28,13 @@ const tradeWord = (label: string) => say.value.trade(label)
         <td class="w-16 pr-3 text-right font-label text-lg font-semibold whitespace-nowrap">
           <TickBox v-if="ticks" class="mr-2" />{{ fitting.count }}
         </td>
-        <td>{{ fitting.label }}</td>
+        <td>
+          <span class="flex items-center gap-2">
+            <FittingSketch v-if="shippedFitting(fitting.item)" :fitting="shippedFitting(fitting.item)!" small />{{
+              fitting.label
+            }}
+          </span>
+        </td>
       </tr>
       <tr v-for="sundry in plan.sundries" :key="sundry.item" class="h-9">
         <td class="w-16 pr-3 text-right font-label text-lg font-semibold whitespace-nowrap">

@@ -51,6 +51,7 @@ function write(): void {
       />
       <WhoField v-if="!isNamed" class="w-40" />
       <UButton type="submit" :disabled="!isNamed || counted === undefined" label="Add note" />
+      <WhyNot :wants="!isNamed ? 'Type your name first.' : counted === undefined ? 'Type how many.' : ''" />
     </form>
     <ul class="ruled mt-2 border-y border-(--ui-border)">
       <li v-for="tally in tallies" :key="tally.item" class="flex flex-wrap gap-x-4 py-1">

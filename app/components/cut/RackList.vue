@@ -61,6 +61,7 @@ function add(): void {
       <UButton class="justify-self-start" :disabled="mm === undefined" @click="add">
         <UIcon name="i-lucide-plus" class="size-4" />To the rack
       </UButton>
+      <WhyNot :wants="mm === undefined ? 'Type its length.' : ''" />
     </div>
   </section>
 </template>

@@ -88,6 +88,7 @@ const proof = computed(() => {
       :bar="bar"
       :number="index + 1"
       :selected="selected"
+      :printed="printed"
       @select="(id) => emit('select', id)"
     />
     <div v-if="bars.length" class="flex flex-wrap items-center gap-3">

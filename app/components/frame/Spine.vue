@@ -3,9 +3,9 @@ import type { StepProgress } from '~~/core/plan/progress'
 
 /**
  * The steps of the work in order, as fittings on one pipe; each with its state and what is open in it. As a bar they
- * lie under the thumb.
+ * lie under the thumb; in a list they name the job that they are of.
  */
-defineProps<{ progress: readonly StepProgress[]; job: string; bar?: boolean }>()
+defineProps<{ progress: readonly StepProgress[]; job: string; bar?: boolean; of?: string }>()
 const route = useRoute()
 const stateWords: Readonly<Record<StepProgress['state'], string>> = {
   'not begun': 'not begun',
@@ -19,7 +19,7 @@ const stateText = ({ state, open }: StepProgress) =>
 
 <template>
   <nav
-    aria-label="Steps of the work"
+    :aria-label="of ? `Steps of ${of}` : 'Steps of the work'"
     class="@container"
     :class="bar ? 'no-print border-t border-(--ui-border) bg-(--ui-bg-muted)' : ''"
   >
@@ -50,7 +50,7 @@ const stateText = ({ state, open }: StepProgress) =>
             v-if="step.open"
             class="label text-base"
             :class="bar ? 'absolute top-0.5 left-1/2 ml-3 text-sm! leading-none' : ''"
-            >{{ step.open }}<span v-if="!bar" class="hidden @4xl:inline"> open</span></span
+            >{{ step.open }}<span v-if="!bar" class="hidden @5xl:inline"> open</span></span
           >
         </NuxtLink>
       </li>

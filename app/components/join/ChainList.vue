@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { shippedFitting } from '~~/core/catalogue/fittings'
 import type { Chain } from '~~/core/join/chains/chain'
 import { inLine } from '~~/core/join/chains/chain-by-piece'
 
@@ -11,6 +12,7 @@ const toolsOf = ({ tools }: Chain) => [...new Set(tools.map(methodTool))].join('
 const cautionsOf = ({ joints }: Chain) => [
   ...new Set(joints.flatMap(({ reasons }) => reasons.filter(({ verdict }) => verdict === 'caution').map(tell))),
 ]
+const drawnOf = ({ fittings }: Chain) => fittings.flatMap(({ id }) => shippedFitting(id) ?? [])
 const emit = defineEmits<{ look: [index: number]; choose: [chain: Chain] }>()
 const isChosen = (chain: Chain, chosen: readonly string[] | undefined) =>
   chosen?.join('+') === chain.fittings.map(({ id }) => id).join('+')
@@ -25,6 +27,9 @@ const isChosen = (chain: Chain, chosen: readonly string[] | undefined) =>
       @pointerenter="emit('look', index)"
     >
       <div class="min-w-0 flex-1 basis-64">
+        <div class="flex flex-wrap" aria-hidden="true">
+          <FittingSketch v-for="fitting in drawnOf(chain)" :key="fitting.id" :fitting="fitting" small />
+        </div>
         <div class="font-label text-lg font-semibold">{{ inLine(chain).join(' + ') }}</div>
         <div class="text-sm text-muted">
           {{ chain.joints.length }} joints: {{ chain.joints.map(({ method }) => methodName(method)).join(' · ') }}

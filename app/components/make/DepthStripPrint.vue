@@ -11,7 +11,7 @@ const pages = (paper: Paper) =>
 </script>
 
 <template>
-  <StripPrint title="Depth strip" file="depth-strip" :empty="once.length === 0" :pages="pages">
+  <StripPrint title="Depth strip" file="Insertion depths" :empty="once.length === 0" :pages="pages">
     <p class="text-sm text-muted">
       {{ once.length }} {{ once.length === 1 ? 'depth' : 'depths' }} at full size with a check bar: lay the pipe on the
       paper and mark it.

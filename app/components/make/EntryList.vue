@@ -57,6 +57,7 @@ function withdraw(): void {
         <form v-else-if="wrong === entry.id" class="flex flex-wrap items-end gap-2" @submit.prevent="withdraw">
           <TextField v-model="why" label="Why" class="min-w-48 flex-1" :maxlength="500" />
           <UButton type="submit" :disabled="!isNamed || why.trim() === ''" label="Strike out" />
+          <WhyNot :wants="!isNamed ? 'Type your name first.' : why.trim() === '' ? 'Type why.' : ''" />
         </form>
       </li>
     </ul>

@@ -26,7 +26,7 @@ defineProps<{
     <p class="text-muted">{{ where }}</p>
     <p v-if="facing" class="font-semibold" data-facing>{{ facing }}.</p>
     <ul class="my-2 border-l-4 border-(--ui-warning) pl-3">
-      <li v-for="caution in card.cautions" :key="caution">{{ caution }}</li>
+      <li v-for="caution in card.cautions" :key="caution"><SpokenText :text="caution" /></li>
     </ul>
     <ReasonList :reasons="reasons.filter(({ verdict }) => verdict !== 'fits')" />
     <LazyJointSectionView
@@ -42,9 +42,7 @@ defineProps<{
       <li v-for="(step, index) in card.steps" :key="index" class="grid gap-x-4 py-2 sm:grid-cols-[1fr_14rem]">
         <p class="flex gap-3 text-lg">
           <span class="font-label font-semibold text-(--ui-primary)">{{ index + 1 }}</span>
-          <span>
-            {{ step.text }}
-          </span>
+          <SpokenText :text="step.text" />
         </p>
         <StepFigureView :step="step" :timer="`${timer}/${index}`" :where="where" />
       </li>
@@ -57,7 +55,7 @@ defineProps<{
       <dt class="label">Look after</dt>
       <dd>{{ card.inspection.join('; ') }}</dd>
       <dt class="label">Common faults</dt>
-      <dd>{{ card.spoils.join('; ') }}</dd>
+      <dd><SpokenText :text="card.spoils.join('; ')" /></dd>
       <dt class="label">Taking apart</dt>
       <dd>{{ card.apart }}</dd>
     </dl>

@@ -9,6 +9,7 @@ const props = defineProps<{ pipe: Pipe; method: MethodId; depth: number; slips?:
 const { length, say } = useWords()
 const share = ref(100)
 const fault = ref<FaultId | null>(null)
+const moving = ref(false)
 const faults = computed(() => faultsOf(props.method, props.pipe))
 const active = computed(() => faults.value.find(({ id }) => id === fault.value)?.id)
 const home = computed(() => (props.depth * (active.value === 'short' ? Math.min(50, share.value) : share.value)) / 100)
@@ -27,7 +28,13 @@ const toggle = (id: FaultId) => (fault.value = fault.value === id ? null : id)
 
 <template>
   <section aria-label="Section">
-    <SectionDrawing :section="section" :depth="depth" :depth-text="length(depth)" />
+    <SectionDrawing :section="section" :depth="depth" :depth-text="length(depth)" :moving="moving" />
+    <div v-if="section.hand" class="no-print flex flex-wrap items-center gap-3">
+      <UButton :aria-pressed="moving" :active="moving" @click="moving = !moving">
+        <UIcon :name="moving ? 'i-lucide-pause' : 'i-lucide-play'" class="size-4" />Show the hand
+      </UButton>
+      <p v-if="moving" class="flex-1">{{ say.trade(section.hand.text) }}</p>
+    </div>
     <p class="flex min-h-12 gap-2 text-lg" role="status" :class="active ? 'text-(--ui-error)' : ''">
       <VerdictMark v-if="active" verdict="refuse" :word="false" class="self-start pt-1" />{{ say.trade(section.says) }}
     </p>
@@ -36,10 +43,15 @@ const toggle = (id: FaultId) => (fault.value = fault.value === id ? null : id)
         v-for="station in section.stations"
         :key="station.name"
         class="flex items-center gap-2 font-label text-lg font-semibold"
-        :class="station.reached ? 'text-(--ui-success)' : 'text-muted'"
+        :class="
+          { held: 'text-(--ui-success)', spoilt: 'text-(--ui-error)', 'not reached': 'text-muted' }[station.state]
+        "
       >
-        <StateMark :state="station.reached ? 'done' : 'not begun'" />{{ say.trade(station.name) }}
-        <span class="text-base font-normal">at {{ length(station.at) }}</span>
+        <VerdictMark v-if="station.state === 'spoilt'" verdict="refuse" :word="false" />
+        <StateMark v-else :state="station.state === 'held' ? 'done' : 'not begun'" />{{ say.trade(station.name) }}
+        <span class="text-base font-normal"
+          >at {{ length(station.at) }}{{ station.state === 'spoilt' ? ', does not hold' : '' }}</span
+        >
       </li>
     </ul>
     <p class="label">{{ section.motion }}: {{ length(home) }}</p>

@@ -3,7 +3,13 @@ import type { JointSection } from '~~/core/section/section'
 import type { PartName, Point } from '~~/core/section/figures'
 
 /** A joint cut through, to scale: hatched as on a workshop drawing, mirrored about its axis, with its depth mark and dimension. */
-const props = defineProps<{ section: JointSection; depth: number; depthText: string }>()
+const props = defineProps<{
+  section: JointSection
+  depth: number
+  depthText: string
+  /** The hand moves over it. */
+  moving?: boolean
+}>()
 const id = useId()
 const { say } = useWords()
 const text = 3.2
@@ -39,7 +45,10 @@ const labels = computed(() => {
     return [{ name: say.value.trade(name), x: along, y: Math.max(...points.map(([, y]) => y)), row: seen.size - 1 }]
   })
 })
-const room = computed(() => ({ top: text * (1.6 + 1.3 * labels.value.length), bottom: text * 3.6 }))
+const room = computed(() => ({
+  top: text * (1.6 + 1.3 * labels.value.length) + (props.moving ? 10 : 0),
+  bottom: text * 3.6,
+}))
 const box = computed(() => {
   const { from, to, out } = props.section
   return `${from} ${-out - room.value.top} ${to - from} ${2 * out + room.value.top + room.value.bottom}`
@@ -75,9 +84,10 @@ const box = computed(() => {
       </pattern>
     </defs>
     <g v-for="(part, index) in section.parts" :key="index">
-      <polygon :points="above(part.points)" :fill="fills[part.part]" />
-      <polygon :points="below(part.points)" :fill="fills[part.part]" />
+      <polygon v-if="part.side !== 'below'" :points="above(part.points)" :fill="fills[part.part]" />
+      <polygon v-if="part.side !== 'above'" :points="below(part.points)" :fill="fills[part.part]" />
     </g>
+    <HandMotion v-if="moving && section.hand" :hand="section.hand.does" :depth="depth" :out="section.out" />
     <line :x1="section.from" :x2="section.to" y1="0" y2="0" stroke-dasharray="5 1.5 1 1.5" stroke-width="0.2" />
     <g stroke="var(--ui-primary)" stroke-width="0.6">
       <line :x1="section.mark" :x2="section.mark" :y1="-section.out * 0.98" :y2="-section.out * 0.55" />

@@ -21,6 +21,7 @@ const isRunning = (id: string) => timers.running.some((running) => running.id ==
         value(step.figure)
       }}</span>
       <span class="block text-sm text-muted">{{ rest(step.figure) }}</span>
+      <TurnClock v-if="'turns' in step.figure && step.figure.turns" :turns="step.figure.turns" />
     </div>
     <div v-if="step.wait">
       <span class="label">Wait</span>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { stripSvg, type Paper, type StripPage } from '~~/core/draw/strip-page'
+import { fileName } from '~/saving/file-name'
 import { download } from '~/saving/download'
 
 /** Pages at full size with a check bar, as PDF or as SVG. */
@@ -13,12 +14,14 @@ const papers = [
 async function pdf(): Promise<void> {
   const [{ stripPdf }, { pdfFont }] = await Promise.all([import('~/saving/strip-pdf'), import('~/saving/pdf-font')])
   const file = await stripPdf(props.pages(paper.value), await pdfFont())
-  download(`${props.file}.pdf`, 'application/pdf', file.slice().buffer)
+  download(fileName(props.file, 'strip', 'pdf'), 'application/pdf', file.slice().buffer)
 }
 function svg(): void {
   props
     .pages(paper.value)
-    .forEach((page, index) => download(`${props.file}-${index + 1}.svg`, 'image/svg+xml', stripSvg(page)))
+    .forEach((page, index) =>
+      download(fileName(props.file, `strip ${index + 1}`, 'svg'), 'image/svg+xml', stripSvg(page)),
+    )
 }
 </script>
 
@@ -31,5 +34,6 @@ function svg(): void {
     <Choice v-model="paper" label="Paper" :items="papers" class="w-28" />
     <UButton :disabled="empty" @click="pdf">PDF</UButton>
     <UButton :disabled="empty" @click="svg">SVG</UButton>
+    <WhyNot :wants="empty ? 'Nothing on the strip yet.' : ''" />
   </section>
 </template>

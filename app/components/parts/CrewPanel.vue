@@ -42,6 +42,7 @@ function addTool(): void {
     <form class="flex flex-wrap items-end gap-3" @submit.prevent="addPerson">
       <TextField v-model="person" label="Name" class="w-48" :maxlength="80" />
       <UButton type="submit" :disabled="person.trim() === ''" label="Add the person" />
+      <WhyNot :wants="person.trim() === '' ? 'Type the name.' : ''" />
     </form>
     <h2 class="heading">Press and gauge tools</h2>
     <ul class="ruled border-y border-(--ui-border)">
@@ -75,6 +76,17 @@ function addTool(): void {
         type="submit"
         :disabled="name.trim() === '' || checked === '' || months === undefined"
         label="Add the tool"
+      />
+      <WhyNot
+        :wants="
+          name.trim() === ''
+            ? 'Type what it is.'
+            : checked === ''
+              ? 'Choose when it was last checked.'
+              : months === undefined
+                ? 'Type how many months it holds.'
+                : ''
+        "
       />
     </form>
   </section>

@@ -72,5 +72,6 @@ function record(): void {
     <UButton type="submit" color="primary" variant="solid" :disabled="named === undefined || mm === undefined">
       Record this fitting
     </UButton>
+    <WhyNot :wants="named === undefined ? 'Choose the fitting first.' : mm === undefined ? 'Type its length.' : ''" />
   </form>
 </template>

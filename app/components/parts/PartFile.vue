@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { partLabel, type Part } from '~~/core/catalogue/part'
 import type { PartChange, RowProblem } from '~~/core/catalogue/part-rows'
+import { fileName } from '~/saving/file-name'
 import { download } from '~/saving/download'
 
 /** Parts as a CSV file, out and in: what a file would change is shown before anything is recorded. */
@@ -18,7 +19,7 @@ const mostBytes = 1_000_000
 
 async function write(): Promise<void> {
   const { partsCsv } = await import('~/saving/parts-csv')
-  download('parts.csv', 'text/csv', partsCsv(props.parts))
+  download(fileName('Jolvet', 'own parts', 'csv'), 'text/csv', partsCsv(props.parts))
 }
 async function read(): Promise<void> {
   const file = chooser.value?.files?.[0]

@@ -101,5 +101,6 @@ function record(): void {
     />
     <p v-if="problem" role="alert" class="text-(--ui-error)">{{ problem }}</p>
     <UButton type="submit" color="primary" variant="solid" :disabled="socketId === ''">Record it</UButton>
+    <WhyNot :wants="socketId === '' ? 'Choose the socket first.' : ''" />
   </form>
 </template>

@@ -7,7 +7,7 @@ import { copyOf } from '~~/core/prove/own-profile'
 import { stepPressure } from '~~/core/prove/profile'
 import { testProfileOf, testProfiles, type TestProfileId, type WhichTest } from '~~/core/prove/profiles'
 import { testPressureIn } from '~~/core/quantity/words/format-water'
-import type { OwnTest } from '~~/core/workshop/own-test'
+import type { OwnTest } from '~~/core/workshop/own-test-schema'
 import { useWorkshopStore } from '~/stores/workshop'
 
 /** A test is chosen, of those that ship or of one's own, and begun: from then on the clock runs. */
@@ -78,6 +78,7 @@ const stepWords = { raise: 'raise to', 'top up': 'top up at', lower: 'lower to',
         label="Start test"
         @click="emit('begin', { ...which, design: design!, medium })"
       />
+      <WhyNot :wants="disabled ? 'Type your name first.' : design === undefined ? 'Type the working pressure.' : ''" />
     </div>
     <p>{{ meta.statement }}</p>
     <ol v-if="design !== undefined" class="list-decimal pl-6">

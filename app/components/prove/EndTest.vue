@@ -59,6 +59,7 @@ const canEnd = computed(() => !props.disabled && (props.looked !== null || props
         @click="end"
       />
       <UButton variant="ghost" :disabled="disabled" label="Discard test" @click="emit('discard')" />
+      <WhyNot :wants="disabled ? 'Type your name first.' : canEnd ? '' : 'Too few readings to say anything yet.'" />
     </div>
   </section>
 </template>

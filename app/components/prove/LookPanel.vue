@@ -62,6 +62,7 @@ const label = computed(() =>
         :label="label"
         @click="look"
       />
+      <WhyNot :wants="disabled ? 'Type your name first.' : joints.length === 0 ? 'No joint is made yet.' : ''" />
     </div>
     <details>
       <summary class="label min-h-11 cursor-pointer pt-2 text-base">One is wet</summary>

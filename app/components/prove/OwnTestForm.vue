@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { OwnTest } from '~~/core/workshop/own-test'
+import type { OwnTest } from '~~/core/workshop/own-test-schema'
 
 /** A test of one's own: its name, its steps, and by how much the gauge may fall from when to when. */
 const props = defineProps<{ test: OwnTest }>()

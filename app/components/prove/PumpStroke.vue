@@ -34,6 +34,7 @@ const isTurned = computed(() => from.value !== undefined && to.value !== undefin
       <TestPressureField v-model="from" label="From" class="w-28" :least="0" :most="100" />
       <TestPressureField v-model="to" label="To" class="w-28" :least="0" :most="100" />
       <UButton type="submit" :disabled="disabled || !stroke" label="Add note" />
+      <WhyNot :wants="disabled ? 'Type your name first.' : stroke ? '' : 'Type the water and both pressures.'" />
     </form>
     <p v-if="isTurned" role="alert" class="text-(--ui-error)">To: more than where it began.</p>
   </details>

@@ -60,5 +60,6 @@ function save(): void {
       :disabled="disabled || bar === undefined"
       label="Save reading"
     />
+    <WhyNot :wants="disabled ? 'Type your name first.' : bar === undefined ? 'Type what the gauge shows.' : ''" />
   </form>
 </template>

@@ -2,6 +2,7 @@
 import type { ReadRows } from '~~/core/prove/reading-rows'
 import type { Reading } from '~~/core/prove/readings'
 import { formatClock } from '~~/core/quantity/words/format-duration'
+import { fileName } from '~/saving/file-name'
 import { download } from '~/saving/download'
 
 /** Readings as a CSV file, in and out: what a file holds is shown before anything is written down. */
@@ -19,7 +20,7 @@ const mostBytes = 1_000_000
 
 async function write(): Promise<void> {
   const { readingsCsv } = await import('~/saving/readings-csv')
-  download(`${props.name}.csv`, 'text/csv', readingsCsv(props.readings))
+  download(fileName(props.name, 'readings', 'csv'), 'text/csv', readingsCsv(props.readings))
 }
 async function read(): Promise<void> {
   const file = chooser.value?.files?.[0]

@@ -58,6 +58,7 @@ function addDose(): void {
       <UButton :disabled="!isNamed" label="Flushed" @click="write('flushed', 'flushed')" />
       <TextField v-model="dose" label="Dosed with" class="w-40" :maxlength="120" />
       <UButton :disabled="!isNamed || dose.trim() === ''" label="Dosed" @click="addDose" />
+      <WhyNot :wants="!isNamed ? 'Type your name first.' : dose.trim() === '' ? 'Dosed: type what with.' : ''" />
     </div>
     <p class="text-sm text-muted">
       From the bores and heights drawn, typical; existing pipe that was not measured comes on top. Hot water scalds: let

@@ -54,5 +54,16 @@ function cover(): void {
     />
     <PhotoButton :joint="null" label="Photo before closing in" :before-covering="covering" :disabled="disabled" />
     <UButton :disabled="!mayCover" label="Mark as closed in" @click="cover" />
+    <WhyNot
+      :wants="
+        disabled
+          ? 'Type your name first.'
+          : covering.trim() === ''
+            ? 'Type what is closed in.'
+            : mayCover
+              ? ''
+              : 'Type why.'
+      "
+    />
   </div>
 </template>

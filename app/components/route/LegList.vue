@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { System } from '~~/core/job/system'
-import { axes, type Direction, type Leg, type LegState } from '~~/core/job/job'
+import { axes } from '~~/core/job/kinds'
+import type { Direction, Leg, LegState } from '~~/core/job/job'
 import { hasNoPipe } from '~~/core/run/states'
 import { namesIn } from '~~/core/run/names'
 import { asAngles } from '~~/core/run/turning'

@@ -27,7 +27,11 @@ const marks = computed(() =>
 
 <template>
   <div>
-    <div class="grid grid-cols-[minmax(0,1fr)_auto] gap-x-3 sm:grid-cols-[1.5fr_1fr_1fr] sm:gap-4" data-piece-readout>
+    <div
+      class="grid grid-cols-[minmax(0,1fr)_auto] gap-x-3 sm:grid-cols-[1.5fr_1fr_1fr] sm:gap-4"
+      aria-live="polite"
+      data-piece-readout
+    >
       <Readout
         class="max-sm:row-span-2"
         :label="`Cut ${piece.id}`"

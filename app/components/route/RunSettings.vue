@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { removeRun, setRun } from '~~/core/edit/edit-run'
 import type { Run } from '~~/core/job/job'
-import { services } from '~~/core/job/place'
+import { services, serviceWords } from '~~/core/job/place'
 import { choosePipe } from '~~/core/edit/runs/choose-pipe'
 import { turnRun } from '~~/core/edit/runs/turn-round'
 import { useCatalogueStore } from '~/stores/catalogue'
@@ -11,7 +11,7 @@ const props = defineProps<{ run: Run }>()
 const { job, change } = useOpenJob()
 const own = useCatalogueStore()
 const { methodItems } = useMethods()
-const serviceItems = services.map((value) => ({ value, label: value.replace('-', ' ') }))
+const serviceItems = services.map((value) => ({ value, label: serviceWords[value] }))
 const set = (part: Partial<Omit<Run, 'id'>>) => change(setRun(job.value, props.run.id, part))
 const setPipe = (pipe: string) => change(choosePipe(own.catalogue, job.value, props.run.id, pipe))
 </script>

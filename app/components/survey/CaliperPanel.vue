@@ -54,6 +54,7 @@ function pressKey(): void {
         Press its key
       </UButton>
       <UButton :disabled="state !== 'connected'" @click="caliper.dropOut()"> Carry it out of range </UButton>
+      <WhyNot :wants="state === 'connected' ? '' : 'Connect it first.'" />
     </fieldset>
   </div>
 </template>

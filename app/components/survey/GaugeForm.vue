@@ -17,5 +17,6 @@ function take(fits: boolean): void {
     <Choice v-model="size" label="Size gauge" :items="items" placeholder="which size" class="min-w-44 flex-1" />
     <UButton :disabled="size === ''" @click="take(true)">It goes on</UButton>
     <UButton :disabled="size === ''" @click="take(false)">It does not</UButton>
+    <WhyNot :wants="size === '' ? 'Choose the size first.' : ''" />
   </div>
 </template>

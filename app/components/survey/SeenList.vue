@@ -4,16 +4,7 @@ import type { Observation } from '~~/core/job/observation'
 /** What was seen and measured so far; each can be taken back. */
 defineProps<{ observations: readonly Observation[] }>()
 const emit = defineEmits<{ forget: [index: number] }>()
-const { diameter, say } = useWords()
-
-function text(seen: Observation): string {
-  if (seen.kind === 'diameter')
-    return `${seen.instrument} ${diameter(seen.mm)}${seen.painted ? ', painted' : ''}${seen.oval ? ', oval' : ''}`
-  if (seen.kind === 'circumference') return `string ${diameter(seen.mm)}`
-  if (seen.kind === 'wall') return `wall ${diameter(seen.mm)}`
-  if (seen.kind === 'gauge') return `${diameter(seen.mm)} gauge ${seen.fits ? 'goes on' : 'does not go on'}`
-  return seen.kind === 'print' ? `print “${seen.text}”` : say.value.trade(`${seen.kind}: ${seen.value}`)
-}
+const text = useSeen()
 </script>
 
 <template>

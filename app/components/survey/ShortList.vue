@@ -1,15 +1,26 @@
 <script setup lang="ts">
 import type { FitGroup } from '~~/core/survey/identify'
+import { useCatalogueStore } from '~/stores/catalogue'
 
 /** The short list, by what fits: candidates that take the same fittings are one line. */
-defineProps<{ groups: readonly FitGroup[]; chosen: string | undefined }>()
+const props = defineProps<{ groups: readonly FitGroup[]; chosen: string | undefined }>()
 const emit = defineEmits<{ choose: [pipe: string] }>()
+const own = useCatalogueStore()
+const pipeOf = (id: string) => own.catalogue.pipe(id)
 const shownGroups = 5
 const shownPipes = 6
 function percent(share: number): string {
   if (share > 0.995) return 'over 99 %'
   return share < 0.01 ? 'under 1 %' : `${Math.round(share * 100)} %`
 }
+/** The ends beside each other are drawn to one scale. */
+const largest = computed(() =>
+  Math.max(
+    ...props.groups
+      .slice(0, shownGroups)
+      .flatMap(({ candidates }) => candidates.slice(0, shownPipes).map(({ pipe }) => pipeOf(pipe)?.od ?? 0)),
+  ),
+)
 const opened = ({ candidates }: FitGroup) =>
   candidates.length === 1 ? candidates[0]!.label : `${candidates[0]!.label} and ${candidates.length - 1} more`
 </script>
@@ -35,6 +46,7 @@ const opened = ({ candidates }: FitGroup) =>
             :key="candidate.pipe"
             class="flex min-h-11 items-center gap-2"
           >
+            <PipeEnd v-if="pipeOf(candidate.pipe)" :pipe="pipeOf(candidate.pipe)!" :largest="largest" />
             <span class="flex-1">{{ candidate.label }}</span>
             <UButton
               :label="candidate.pipe === chosen ? 'Selected' : 'Use this pipe'"

@@ -57,6 +57,7 @@ const help: readonly (readonly [path: RegExp, help: PageHelp])[] = [
         ['J', 'a leg to what lies ahead or is pressed next'],
         ['N', 'the next open end'],
         ['F', 'an offset'],
+        ['] [', 'the next leg or fitting of the drawing, the one before'],
         ['X', 'pipe that is there'],
         ['Backspace', 'takes back'],
         ...inJob,

@@ -4,6 +4,15 @@ import { createSharedComposable, useEventListener } from '@vueuse/core'
 export const useHelp = createSharedComposable(() => {
   const isHelping = ref(false)
   const isFinding = ref(false)
+  /** The word that is asked about; empty where help is opened for the page. */
+  const word = ref('')
+  watch(isHelping, (isOpen) => {
+    if (!isOpen) word.value = ''
+  })
+  function explain(asked: string): void {
+    word.value = asked
+    isHelping.value = true
+  }
   const isField = (target: EventTarget | null) =>
     target instanceof HTMLElement &&
     target.closest('input, textarea, select, [role="combobox"], [role="dialog"]') !== null
@@ -13,5 +22,5 @@ export const useHelp = createSharedComposable(() => {
     else return
     event.preventDefault()
   })
-  return { isHelping, isFinding }
+  return { isHelping, isFinding, word, explain }
 })

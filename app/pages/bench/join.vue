@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core'
-import { services, type Condition, type Place, type Service } from '~~/core/job/place'
+import { services, serviceWords, type Condition, type Place, type Service } from '~~/core/job/place'
 import { usualProfile } from '~~/core/workshop/profile'
 import { joinsAskedMost } from '~/asked/most-asked'
 import type { Asked } from '~/composables/page/useAsked'
@@ -29,7 +29,7 @@ const question = useLocalStorage<Question>('jolvet-bench-join', {
 })
 const a = computed(() => (question.value.a ? own.catalogue.pipe(question.value.a) : undefined))
 const b = computed(() => (question.value.b ? own.catalogue.pipe(question.value.b) : undefined))
-const serviceItems = services.map((value) => ({ value, label: value.replace('-', ' ') }))
+const serviceItems = services.map((value) => ({ value, label: serviceWords[value] }))
 const { items: profileItems, current, choose } = useProfileChoice(() => question.value)
 const most = computed((): Asked<Partial<Question>>[] => joinsAskedMost(units.value))
 const { last, remember } = useAsked<Partial<Question>>('join')

@@ -51,6 +51,15 @@ async function choose(which: 'mine' | 'theirs' | 'copy'): Promise<void> {
   await open()
 }
 
+/** Printed is the sheet of the step, not its form. */
+function onPrintKey(event: KeyboardEvent): void {
+  const sheet = sheetOfPath(route.path)
+  if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'p' || !sheet) return
+  event.preventDefault()
+  void navigateTo({ path: `/jobs/${id.value}/print`, query: { sheet, now: '' } })
+}
+useEventListener(window, 'keydown', onPrintKey)
+
 function onKey(event: KeyboardEvent): void {
   if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return
   if (event.target instanceof HTMLInputElement || event.target instanceof HTMLTextAreaElement) return
@@ -93,13 +102,16 @@ onBeforeUnmount(() => {
       <p>This job was deleted elsewhere. Your text is still here.</p>
       <UButton label="Save it as a new job" color="primary" variant="solid" @click="choose('copy')" />
     </section>
-    <main class="flex-1 p-3 sm:p-4" :class="{ behind: store.isBehind }" :aria-busy="store.isBehind">
+    <main id="main" class="flex-1 p-3 sm:p-4" :class="{ behind: store.isBehind }" :aria-busy="store.isBehind">
       <p v-if="store.isBehind" role="status" class="behind-note">Working out the new figures …</p>
-      <PartBoundary><NuxtPage /></PartBoundary>
+      <!-- As high as the screen from the start: what comes late pushes nothing that is seen. -->
+      <div class="step">
+        <PartBoundary><NuxtPage /></PartBoundary>
+      </div>
       <NextStep :job="id" />
     </main>
   </div>
-  <main v-else class="p-6">
+  <main v-else id="main" class="p-6">
     <TopBar />
     <h1 class="heading">
       {{ problem ? words[problem] : 'Opening …' }}

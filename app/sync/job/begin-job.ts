@@ -13,9 +13,11 @@ export type Begun =
 /**
  * Begins a job under an id made here: on the server, or, where that does not answer, as a draft of this tab, which is
  * sent once it is opened and the server is back.
+ *
+ * @param id that it had where it comes from; else one that nothing has
  */
-export async function beginJob(transport: Transport, job: Job): Promise<Begun> {
-  const [id, key] = [crypto.randomUUID(), crypto.randomUUID()]
+export async function beginJob(transport: Transport, job: Job, id: string = crypto.randomUUID()): Promise<Begun> {
+  const key = crypto.randomUUID()
   const answer = await transport.save(id, { job, version: 0, key })
   if (answer.outcome === 'done') return { outcome: 'begun', id }
   if (answer.outcome === 'invalid') return answer

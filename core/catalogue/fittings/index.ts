@@ -45,6 +45,9 @@ export const shippedTransitions = onceMade((): readonly Fitting[] => transitions
 
 /** The fittings of the shipped catalogue: all of them are made. */
 export const shippedFittings = onceMade((): readonly Fitting[] => fittingsFrom(shippedSockets))
+const byId = onceMade(() => new Map(shippedFittings().map((fitting) => [fitting.id, fitting])))
+/** A fitting by its item in the catalogue; undefined for what only its words are known of. */
+export const shippedFitting = (id: string): Fitting | undefined => byId().get(id)
 
 /** And those that nobody makes: older jobs name some, and a hand may hold one all the same. */
 export const nameableFittings = onceMade((): readonly Fitting[] => everyFittingOf(shippedSockets))

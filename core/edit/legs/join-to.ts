@@ -1,5 +1,6 @@
 import type { Ids } from '../ids'
-import { axes, type Direction, type Job } from '../../job/job'
+import { axes } from '../../job/kinds'
+import type { Direction, Job } from '../../job/job'
 import { dot, lengthOf, minus, plus, unitOf, type Vector } from '../../quantity/vector'
 import { unitVector } from '../../job/direction'
 import { layOut } from '../../run/layout'

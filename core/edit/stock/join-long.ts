@@ -112,7 +112,7 @@ const clearOf = (profile: Profile, job: Job, piece: PlanPiece): number => {
   return run && methods[run.method].hot ? profile.clipFromSolder : profile.clipFromJoint
 }
 
-/** By how much later along its line a leg begins as its fittings make it than it was drawn, in mm: past made-up pieces. */
+/** By how much later along its line a leg begins as its fittings make it than it was drawn, in mm: past short pieces. */
 function beginsLater(drawn: Job, built: Job, run: string, id: string): number {
   if (drawn === built) return 0
   const [before, now] = [drawn, built].map((job) => {

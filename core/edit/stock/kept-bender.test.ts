@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { benderSchema } from '../../bend/bender'
+import { benderSchema } from '../../bend/bender-schema'
 import { shippedCatalogue as catalogue } from '../../catalogue/catalogue'
 import { pipeId, sampleJob } from '../../testing/sample-run'
 import { keptBender } from '../../job/bender-of-job'

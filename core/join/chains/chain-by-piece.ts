@@ -80,7 +80,7 @@ const reducedSizes = ({ catalogue, fittings, costs, a, b }: Between): Pipe[] =>
   })
 
 /**
- * Chains from one pipe to another with a made-up piece between two of their fittings, of copper, else of a smaller size
+ * Chains from one pipe to another with a short piece between two of their fittings, of copper, else of a smaller size
  * of one of the two systems; cheapest first: the way where fittings alone do not lead from the one to the other.
  *
  * @param wanted how many to give at most
@@ -102,7 +102,7 @@ export function chainsByPiece(searched: SearchedIn, a: ChainEnd, b: ChainEnd, wa
 }
 
 /**
- * What stands between the two pipes, in order: the fittings, and the made-up piece where there is one.
+ * What stands between the two pipes, in order: the fittings, and the short piece where there is one.
  *
  * @remarks for instance: ['old 3/4 compression × 22 compression converter', 'piece of 22 × 0.9 copper half-hard', '22 press × …']
  */

@@ -15,7 +15,7 @@ import { worstOf, type Reason, type Verdict, type VerdictKind } from '../verdict
 /** Fittings in a row that join two pipes, the joint at each pipe and between the fittings. */
 export interface Chain {
   readonly fittings: readonly { readonly id: string; readonly label: string; readonly ends: readonly string[] }[]
-  /** The made-up piece of pipe between two of them that face each other, by how many stand before it; null where there is none. */
+  /** The short piece of pipe between two of them that face each other, by how many stand before it; null where there is none. */
   readonly piece: { readonly after: number; readonly pipe: string; readonly label: string } | null
   /** At the one pipe, from fitting to fitting, at either end of the piece, at the other pipe. */
   readonly joints: readonly Verdict[]

@@ -18,7 +18,7 @@ export interface MadeUpPiece {
 /** Bare pipe left between two mouths where no tool asks for more, in mm: room to see both. Typical. */
 const leastBare = 5
 
-/** What made-up pieces are usually cut from: hard copper, one pipe of each size, of thick wall only where there is no other. */
+/** What short pieces are usually cut from: hard copper, one pipe of each size, of thick wall only where there is no other. */
 export function usualForPieces({ pipes }: Catalogue): Pipe[] {
   const copper = pipes.filter(isUsual)
   const bySize = new Map<string, Pipe>()

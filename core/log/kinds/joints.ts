@@ -1,6 +1,6 @@
 import * as z from 'zod'
 import { methodIds } from '../../methods/ids'
-import { evidenceShape } from '../evidence'
+import { evidenceShape } from '../evidence-schema'
 import { entryKind } from '../kind'
 
 const text = (most: number) => z.string().max(most)

@@ -1,5 +1,6 @@
 import * as z from 'zod'
-import { isToldWhole, toldWhole, whichTestFields } from '../../prove/profiles'
+import { isToldWhole, toldWhole } from '../../prove/profiles'
+import { whichTestFields } from '../../prove/which-test-schema'
 import { entryKind } from '../kind'
 import { checkResults, leakChecks } from '../leak-check'
 

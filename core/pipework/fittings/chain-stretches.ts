@@ -6,7 +6,7 @@ import type { Pipe } from '../../catalogue/pipe'
 import { madeUpPiece, type MadeUpPiece } from '../../join/chains/made-up-piece'
 import type { Figure } from '../../quantity/basis'
 
-/** Fittings in line that go one in the other; between two stretches a made-up piece stands. */
+/** Fittings in line that go one in the other; between two stretches a short piece stands. */
 export interface Stretch {
   readonly fittings: readonly string[]
   readonly length: Figure

@@ -30,7 +30,7 @@ export interface Anchor {
 }
 
 /**
- * A system with stretches of a chain beyond a node, each at the end of its made-up piece, a leg of new pipe. The leg that
+ * A system with stretches of a chain beyond a node, each at the end of its short piece, a leg of new pipe. The leg that
  * went on from the node goes on from the last, shorter by what stands before it.
  *
  * @returns null where that leg is too short

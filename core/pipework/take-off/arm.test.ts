@@ -41,7 +41,7 @@ describe('a fitting on the arm of a tee', () => {
   const plan = planJob(withBody(onArm), catalogue)
   const branch = plan.pieces.find(({ legs }) => legs.includes('l3'))!
 
-  it('takes off the tee’s own arm, what is screwed in, and its own length; no made-up piece stands between', () => {
+  it('takes off the tee’s own arm, what is screwed in, and its own length; no short piece stands between', () => {
     // 0.7 of the 22 mm branch and more to the thread's mouth, less 13 of take-up in the table; then 13 in, then the adapter.
     const byHand = endLength(catalogue, named(threaded), 2)!.mm + 13 + chainLength(catalogue, [named(adapter)])!.mm
     expect(branch.ends[0]).toMatchObject({ node: 't', method: 'press-multilayer', takeOff: expect.closeTo(byHand, 6) })

@@ -1,12 +1,19 @@
 import { isPlastic } from '../../materials'
+import { turnWords } from '../turning'
 import { commonStart, waterCaution, type JointFigures, type Procedure, type StepFigure } from '../procedure'
 
 /** Turns of the nut after hand-tight, by the pipe's outside diameter in mm; typical. */
 function turns(od: number, isPlastic: boolean): StepFigure {
   if (isPlastic)
-    return { label: 'Turn the nut', text: '½ to ¾ turn', basis: 'typical, from hand-tight; less than on metal' }
+    return {
+      label: 'Turn the nut',
+      text: '½ to ¾ turn',
+      basis: 'typical, from hand-tight; less than on metal',
+      turns: [0.5, 0.75],
+    }
   if (od > 29) return { label: 'Turn the nut', text: 'by the maker’s sheet', basis: 'no figure for this size' }
-  return { label: 'Turn the nut', text: od <= 16 ? '1 turn' : '¾ turn', basis: 'typical, from hand-tight' }
+  const by = od <= 16 ? 1 : 0.75
+  return { label: 'Turn the nut', text: `${turnWords(by)} turn`, basis: 'typical, from hand-tight', turns: [by, by] }
 }
 
 export function compression({ insertion, pipe, profile, say }: JointFigures): Procedure {

@@ -12,16 +12,16 @@ function tighten(isPlastic: boolean, hasWasher: boolean): Step {
   if (hasWasher)
     return {
       text: 'Washer flat in its seat. Run the nut up by hand, then nip it with the spanner; hold back on the fitting’s own flats.',
-      figure: { label: 'Turn', text: 'hand-tight and a quarter turn', basis: 'typical' },
+      figure: { label: 'Turn', text: 'hand-tight and a quarter turn', basis: 'typical', turns: [0.25, 0.25] },
     }
   if (isPlastic)
     return {
       text: 'Hand-tight, then with a hand-size spanner on its flats; hold back on the other fitting.',
-      figure: { label: 'Turn', text: '1 to 1½ turns past hand-tight', basis: 'typical' },
+      figure: { label: 'Turn', text: '1 to 1½ turns past hand-tight', basis: 'typical', turns: [1, 1.5] },
     }
   return {
     text: 'Hand-tight, then with the spanner. Hold back on the fitting that is made to pipe already: the other one turns.',
-    figure: { label: 'Turn', text: '1½ to 3 turns past hand-tight', basis: 'typical' },
+    figure: { label: 'Turn', text: '1½ to 3 turns past hand-tight', basis: 'typical', turns: [1.5, 3] },
   }
 }
 

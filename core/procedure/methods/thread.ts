@@ -29,7 +29,7 @@ export function thread({ pipe, isExisting }: JointFigures): Procedure {
       { text: 'Start it by hand: if it does not run freely, back off and check the thread.' },
       {
         text: held(isExisting),
-        figure: { label: 'Turn', text: '1½ to 3 turns', basis: 'typical' },
+        figure: { label: 'Turn', text: '1½ to 3 turns', basis: 'typical', turns: [1.5, 3] },
       },
     ],
     inspection: ['one to three threads showing', 'facing right'],

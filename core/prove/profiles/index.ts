@@ -1,5 +1,4 @@
-import * as z from 'zod'
-import { ownTestSchema, type OwnTest } from '../../workshop/own-test'
+import type { OwnTest } from '../../workshop/own-test-schema'
 import { ownProfile } from '../own-profile'
 import type { TestProfile } from '../profile'
 import { en806a } from './en806-a'
@@ -44,11 +43,6 @@ export function testProfileOf({ profile, own }: WhichTest): TestProfile {
   return ownProfile(own)
 }
 
-/** The fields of a test that say which it is, for the schemas of those who are told of one. */
-export const whichTestFields = {
-  profile: z.enum([...testProfileIds, 'own']),
-  own: ownTestSchema.optional().meta({ description: 'the test of one’s own, where `profile` says so' }),
-}
 /** A test of one's own is told whole. */
 export const isToldWhole = ({ profile, own }: WhichTest): boolean => profile !== 'own' || own !== undefined
 export const toldWhole = { path: ['own'], message: 'the steps and falls of the test of one’s own' }

@@ -1,4 +1,4 @@
 import * as z from 'zod'
-import { jobSchema } from '~~/core/job/job'
+import { jobSchema } from '~~/core/job/job-schema'
 
 export default defineEventHandler(() => z.toJSONSchema(jobSchema, { io: 'input', unrepresentable: 'any' }))

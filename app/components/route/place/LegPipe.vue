@@ -4,7 +4,7 @@ import { setServiceFrom } from '~~/core/edit/runs/part'
 import { turnLegs } from '~~/core/edit/runs/turn-round'
 import type { Leg } from '~~/core/job/job'
 import { serviceIn, pipeIdIn } from '~~/core/job/leg-defaults'
-import { services } from '~~/core/job/place'
+import { services, serviceWords } from '~~/core/job/place'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { useWorkshopStore } from '~/stores/workshop'
 
@@ -24,7 +24,7 @@ async function setPipe(pipe: string): Promise<void> {
     }),
   )
 }
-const serviceItems = services.map((value) => ({ value, label: value.replace('-', ' ') }))
+const serviceItems = services.map((value) => ({ value, label: serviceWords[value] }))
 </script>
 
 <template>

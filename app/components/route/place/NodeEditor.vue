@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { MethodId } from '~~/core/methods/ids'
-import { axes, nodeKinds, type Node } from '~~/core/job/job'
+import { axes, nodeKinds } from '~~/core/job/kinds'
+import type { Node } from '~~/core/job/job'
 import { nodeWord } from '~~/core/job/node-legs'
 import { usualMixer } from '~~/core/run/mixer'
 import { placeLimits } from '~~/core/quantity/parse-length'

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { dot } from '~~/core/quantity/vector'
-import { axes, type Axis, type Job, type Leg, type Run } from '~~/core/job/job'
-import { services, type Service } from '~~/core/job/place'
+import { axes } from '~~/core/job/kinds'
+import type { Axis, Job, Leg, Run } from '~~/core/job/job'
+import { services, serviceWords, type Service } from '~~/core/job/place'
 import { unitVector } from '~~/core/job/direction'
 import { addParallelRun } from '~~/core/edit/runs/parallel-run'
 const { trade } = useWords()
@@ -26,7 +27,7 @@ const sides = computed(() => {
     .map((value) => ({ value, label: value }))
 })
 const side = computed(() => sides.value.find(({ value }) => value === chosen.value)?.value ?? sides.value[0]?.value)
-const serviceItems = services.map((value) => ({ value, label: value.replace('-', ' ') }))
+const serviceItems = services.map((value) => ({ value, label: serviceWords[value] }))
 const ways = { min: 1, max: 5000 }
 function add(): void {
   const [mm, towards] = [spacing.value, side.value]
@@ -39,7 +40,7 @@ function add(): void {
         towards: unitVector(towards),
         change: {
           service: service.value,
-          name: `${props.run.name}, ${service.value.replace('-', ' ')}`.slice(0, 120),
+          name: `${props.run.name}, ${serviceWords[service.value]}`.slice(0, 120),
         },
       }).job,
   )
@@ -67,5 +68,6 @@ function add(): void {
       @update:model-value="(value) => (service = value)"
     />
     <UButton type="submit" color="primary" variant="solid" :disabled="!spacing || !side">Add the run</UButton>
+    <WhyNot :wants="!spacing ? 'Type the spacing.' : side ? '' : 'Choose the side.'" />
   </form>
 </template>

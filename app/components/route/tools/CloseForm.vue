@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Vector } from '~~/core/quantity/vector'
-import { axes, type Axis, type Job, type Node } from '~~/core/job/job'
+import { axes } from '~~/core/job/kinds'
+import type { Axis, Job, Node } from '~~/core/job/job'
 import { setNode } from '~~/core/edit/edit-run'
 import { applyProposal } from '~~/core/edit/runs/apply-proposal'
 import { spreadClosing, takeUpIn } from '~~/core/edit/legs/close-run'
@@ -85,6 +86,7 @@ const coordinates = [
           Take it up in {{ leg ? namesIn(run).leg(leg) : 'a leg' }}
         </UButton>
         <UButton @click="emit('apply', (job) => spreadClosing(job, run))"> Spread it over all </UButton>
+        <WhyNot :wants="leg ? '' : 'To take it up in one leg, select that leg.'" />
       </div>
     </div>
     <ClosurePanel :run="run" />

@@ -36,5 +36,10 @@ const remove = () => emit('apply', (job) => removeLegs(job, props.run, props.leg
     <UButton :disabled="legs.length === 0" @click="copy">Copy to {{ toWord }}</UButton>
     <UButton :disabled="legs.length === 0 || !mirror" @click="turnOver"> Mirror in place </UButton>
     <UButton :disabled="legs.length === 0" @click="remove">Remove selected legs</UButton>
+    <WhyNot
+      :wants="
+        legs.length === 0 ? 'Select a leg first.' : mirror ? '' : 'To mirror in place, choose a mirror under How.'
+      "
+    />
   </div>
 </template>

@@ -130,6 +130,7 @@ const isEnough = computed(() => (props.cutIn?.play ?? -1) >= (props.cutIn?.playN
           :disabled="leg.length !== null && at === undefined"
           @click="put"
         />
+        <WhyNot :wants="leg.length !== null && at === undefined ? 'Type where on the leg.' : ''" />
       </div>
     </section>
     <p v-else-if="!cutIn">

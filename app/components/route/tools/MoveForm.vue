@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { times } from '~~/core/quantity/vector'
 import { splitLeg } from '~~/core/edit/legs/edit-leg'
-import { axes, nodeKinds, type Axis, type Job, type Leg, type NodeKind } from '~~/core/job/job'
+import { axes, nodeKinds } from '~~/core/job/kinds'
+import type { Axis, Job, Leg, NodeKind } from '~~/core/job/job'
 import { nodeWord } from '~~/core/job/node-legs'
 import { unitVector } from '~~/core/job/direction'
 import { moveNode } from '~~/core/edit/legs/move-node'
@@ -45,6 +46,7 @@ function put(): void {
       <UButton type="submit" color="primary" variant="solid" class="col-span-2" :disabled="!by"
         >Move {{ word }}, the rest follows</UButton
       >
+      <WhyNot :wants="by ? '' : 'Type by how much.'" />
     </form>
     <form v-if="leg" class="grid grid-cols-2 items-end gap-3" aria-label="Put into the leg" @submit.prevent="put">
       <LengthField
@@ -58,6 +60,7 @@ function put(): void {
       <UButton type="submit" color="primary" variant="solid" class="col-span-2" :disabled="!at"
         >Put it into {{ legName }}</UButton
       >
+      <WhyNot :wants="at ? '' : 'Type how far from the start.'" />
     </form>
   </div>
 </template>

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { dot } from '~~/core/quantity/vector'
 import { offset } from '~~/core/bend/offset'
-import { axes, type Axis, type Job } from '~~/core/job/job'
+import { axes } from '~~/core/job/kinds'
+import type { Axis, Job } from '~~/core/job/job'
 import { addOffset, arrivingAt } from '~~/core/edit/legs/add-offset'
 import { unitVector } from '~~/core/job/direction'
 
@@ -97,5 +98,14 @@ function add(): void {
     <UButton type="submit" color="primary" variant="solid" :disabled="!entry.set || !entry.after || !towards"
       >Add the offset</UButton
     >
+    <WhyNot
+      :wants="
+        !entry.set || !entry.after
+          ? 'Type the offset and where it starts.'
+          : towards
+            ? ''
+            : 'Choose the way that it goes.'
+      "
+    />
   </form>
 </template>

@@ -42,6 +42,8 @@ const bookCut = ({ pipe }: PipeStock, bars: readonly Bar[]) =>
     leaves: bars.filter(({ rest }) => rest >= keep.value && rest > 0).map(({ rest }) => ({ pipe, mm: rest })),
     cutting: { job: store.id, pipe, bars: bars.map((bar) => ({ ...bar, pieces: [...bar.pieces] })) },
   })
+/** As high as its heading, its bars and its field will be. */
+const roomOf = ({ bars }: PipeStock) => `${13 + 6.75 * bars.length}rem`
 const addOffcut = (offcut: { pipe: string; mm: number }) => rack.book({ for: 'the van', takes: [], leaves: [offcut] })
 const scrap = (id: number) => rack.book({ for: 'thrown away', takes: [id], leaves: [] })
 </script>
@@ -80,10 +82,10 @@ const scrap = (id: number) => rack.book({ for: 'thrown away', takes: [id], leave
             {{ trade('Whole lengths first, clear of bends, clips and joists; undo takes them out.') }}
           </p>
         </div>
-        <template v-if="rack.state !== 'loading'">
+        <!-- Its room is kept until the rack was read and the search has laid the pieces. -->
+        <div v-for="stock in stocks" :key="stock.pipe" :style="{ minHeight: roomOf(stock) }">
           <LazyStockSearch
-            v-for="stock in stocks"
-            :key="stock.pipe"
+            v-if="rack.state !== 'loading'"
             :stock="stock"
             :kerf="kerf"
             :keep="keep"
@@ -101,7 +103,7 @@ const scrap = (id: number) => rack.book({ for: 'thrown away', takes: [id], leave
               @update:model-value="(mm) => mm !== undefined && change(setStock(job, { pipe: stock.pipe, length: mm }))"
             />
           </LazyStockSearch>
-        </template>
+        </div>
         <div class="grid grid-cols-2 gap-3">
           <LengthField
             label="Saw kerf (wheel cutter: 0)"
@@ -126,6 +128,7 @@ const scrap = (id: number) => rack.book({ for: 'thrown away', takes: [id], leave
         <div>
           <h2 class="heading">What to bring</h2>
           <PartsList :plan="plan" :laid="laid" />
+          <ListFiles v-if="laid" :laid="laid" />
           <PartsTally />
         </div>
       </section>

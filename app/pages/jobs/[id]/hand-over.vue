@@ -86,6 +86,11 @@ const print = () => window.print()
         :label="record.handedOver && !isHandedOver ? 'Hand over again' : 'Hand over the job'"
         @click="handOver"
       />
+      <WhyNot
+        :wants="
+          !isNamed ? 'Type your name first.' : record.missing.length > 0 ? 'Something is missing: see above.' : ''
+        "
+      />
       <UButton icon="i-lucide-printer" label="Print" @click="print" />
       <UButton
         v-for="{ path, label } in files"

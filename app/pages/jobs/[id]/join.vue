@@ -3,7 +3,7 @@ import { setNode, setRun } from '~~/core/edit/edit-run'
 import { chooseChain } from '~~/core/edit/existing/edit-tie-in'
 import { addRun } from '~~/core/edit/new-job'
 import { chainChosen } from '~~/core/job/chosen'
-import { services, type Place } from '~~/core/job/place'
+import { services, serviceWords, type Place } from '~~/core/job/place'
 import { systemOf } from '~~/core/job/system'
 import { plainMethodAt } from '~~/core/pipework/take-off/end'
 import { choosePipe } from '~~/core/edit/runs/choose-pipe'
@@ -33,7 +33,7 @@ const plain = computed(() => {
   return system && current.value ? plainMethodAt(own.catalogue, system, current.value.node) : null
 })
 const place = computed<Place>(() => ({ ...job.value.place, ...current.value?.run.place }))
-const serviceItems = services.map((value) => ({ value, label: value.replace('-', ' ') }))
+const serviceItems = services.map((value) => ({ value, label: serviceWords[value] }))
 
 /** New pipe alone: its run is begun and opened. */
 async function startRun(): Promise<void> {

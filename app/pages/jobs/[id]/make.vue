@@ -157,12 +157,13 @@ const depths = computed(() =>
       </section>
       <section class="order-2 space-y-4 lg:order-1" aria-label="Joints in order">
         <div class="flex flex-wrap items-center gap-3">
-          <p v-if="log.done" class="flex-1 font-label text-xl font-semibold" data-done>
+          <p v-if="log.done" class="basis-full font-label text-xl font-semibold" data-done>
             {{ log.done.made }} of {{ log.done.all }} made, {{ log.done.inspected }} inspected
           </p>
           <UButton v-if="toInspect.length > 1" :disabled="!isNamed || resting" @click="inspectAll">
             All {{ toInspect.length }} inspected: OK
           </UButton>
+          <WhyNot v-if="toInspect.length > 1" :wants="isNamed ? '' : 'Type your name first.'" />
         </div>
         <JointList
           :joints="joints"

@@ -183,7 +183,7 @@ const nameOf = ({ begun }: TestState) => testProfileOf(begun!.body).meta.name
         </template>
         <ReadingsFile
           :readings="state.readings"
-          :name="`${job.title}, readings`"
+          :name="job.title"
           :running="isRunning"
           :disabled="!isNamed"
           @take="takeAll"

@@ -141,12 +141,13 @@ function selectLeg(id: string): void {
     </p>
     <div v-else class="grid gap-x-6 gap-y-3 lg:grid-cols-[minmax(0,1fr)_minmax(0,27rem)]">
       <section class="flex flex-col gap-3" aria-label="The run as drawn">
+        <h2 class="sr-only">The run as drawn</h2>
         <PieceReadout v-if="piece" :piece="piece" />
         <p v-else-if="leg?.state" class="text-lg">
           {{ names?.leg(leg.id) }}
           {{ legWords }}
         </p>
-        <p v-else class="text-lg">Press a direction, type the length, press Enter.</p>
+        <p v-else class="text-lg">Press a direction, type the length, press Leg or Enter.</p>
         <RouteDrawing
           :system="builtSystem ?? system"
           :leg="leg?.id ?? ''"
@@ -166,6 +167,7 @@ function selectLeg(id: string): void {
         />
       </section>
       <section class="space-y-4" aria-label="Legs, node, checks">
+        <h2 class="sr-only">Legs and fittings</h2>
         <LegList
           :system="system"
           :pieces="pieces"

@@ -1,6 +1,5 @@
 import * as z from 'zod'
-
-export const testDeeds = ['raise', 'top up', 'lower', 'hold'] as const
+import { testDeeds } from './test-deeds'
 
 const seconds = z.number().int().min(0, '0 to 86400 seconds').max(86_400, '0 to 86400 seconds')
 const share = z.number().positive().max(3, 'more than 0, at most 3 times the design pressure')

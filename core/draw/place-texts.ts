@@ -24,10 +24,18 @@ const leaderWays = Array.from({ length: 8 }, (_, at) => (at * Math.PI) / 4)
 /** Cells to a row of keys: more than a drawing is ever wide, in letters. */
 const row = 2 ** 24
 
+/** Half the width and height of what is written, in letter heights; no wider or higher than a dimension. */
+interface Half {
+  readonly width: number
+  readonly height: number
+}
+
 interface Mark {
   readonly at: Point
   /** The leg that it lies on; nothing for a fitting. */
   readonly leg?: string
+  /** Of what is written. */
+  readonly half?: Half
 }
 
 /** Which places are taken, by cells as large as a written dimension: a place overlaps only what is in the cells about its own. */
@@ -38,7 +46,7 @@ class TakenPlaces {
   private readonly height: number
 
   constructor(
-    letter: number,
+    private readonly letter: number,
     /** What is seen: nothing is written beyond it. */
     private readonly box: Drawing['box'],
   ) {
@@ -57,21 +65,22 @@ class TakenPlaces {
       for (let x = -across; x <= across; x += 1) yield* of.get(cell + x + y * row) ?? []
   }
 
-  private isNear(of: Map<number, Mark[]>, place: Point, wide: number, high: number): boolean {
-    for (const { at } of this.about(of, place, 1, 1))
+  private isNear(of: Map<number, Mark[]>, place: Point, own: Half): boolean {
+    for (const { at, half: other } of this.about(of, place, 1, 1)) {
+      const wide = (own.width + (other?.width ?? 0)) * this.letter
+      const high = (own.height + (other?.height ?? 0)) * this.letter
       if (Math.abs(at[0] - place[0]) < wide && Math.abs(at[1] - place[1]) < high) return true
+    }
     return false
   }
 
   /** Whether what is written there covers nothing else that is written, and no pipe or fitting. */
-  isFree(place: Point): boolean {
+  isFree(place: Point, own: Half = half): boolean {
     const [left, top, across, down] = this.box
     const [x, y] = place
-    if (x < left || x > left + across || y < top + this.height / 2 || y > top + down - this.height / 2) return false
-    return (
-      !this.isNear(this.written, place, this.width, this.height) &&
-      !this.isNear(this.drawn, place, this.width / 2, this.height / 2)
-    )
+    const high = own.height * this.letter
+    if (x < left || x > left + across || y < top + high || y > top + down - high) return false
+    return !this.isNear(this.written, place, own) && !this.isNear(this.drawn, place, own)
   }
 
   /** Whether some other leg lies nearer than this one, which is so far off. */
@@ -88,8 +97,8 @@ class TakenPlaces {
     else into.set(cell, [mark])
   }
 
-  take(place: Point): void {
-    this.put(this.written, { at: place })
+  take(place: Point, own: Half = half): void {
+    this.put(this.written, { at: place, half: own })
   }
 
   takeSymbol(place: Point): void {
@@ -99,7 +108,7 @@ class TakenPlaces {
   /** Takes the places along a line, so near each other that nothing written fits between. */
   takeLine({ id, from, to }: Pick<DrawnLeg, 'id' | 'from' | 'to'>): void {
     const [dx, dy] = [to[0] - from[0], to[1] - from[1]]
-    const steps = Math.max(1, Math.ceil(Math.hypot(dx, dy) / (this.height / 2)))
+    const steps = Math.max(1, Math.ceil(Math.hypot(dx, dy) / (this.height / 4)))
     for (let at = 0; at <= steps; at += 1)
       this.put(this.drawn, { at: [from[0] + (dx * at) / steps, from[1] + (dy * at) / steps], leg: id })
   }
@@ -170,28 +179,68 @@ function heightsIn({ nodes }: Drawing, letter: number, taken: TakenPlaces): Read
   )
 }
 
-/**
- * Where the heights of a run's ends stand, from each end in thirds of a letter, so that none covers another, a pipe or a
- * fitting. One that finds no place, or that nobody knows, is left out.
- *
- * @param letter height of the letters in mm of the drawing
- */
-export const placeHeights = (drawing: Drawing, letter: number): ReadonlyMap<string, Point> =>
-  heightsIn(drawing, letter, placesTaken(drawing, letter))
+/** About a node, in thirds of a letter: twelve ways, near and farther. */
+const aboutNode: readonly Point[] = [4, 5.5, 7.5].flatMap((far) =>
+  Array.from({ length: 12 }, (_, way): Point => {
+    const angle = (way * Math.PI) / 6 + Math.PI / 12
+    return [Math.cos(angle) * far, Math.sin(angle) * far]
+  }),
+)
+/** Of a joint's number, in letter heights: half the width of one figure of it and the least of all, and half its height. */
+const ofNumber = { figure: 0.27, least: 0.45, height: 0.5 }
+
+/** The numbers of the joints, each in the first free place about its node. */
+function numbersIn(
+  { nodes }: Drawing,
+  letter: number,
+  numbers: ReadonlyMap<string, string>,
+  taken: TakenPlaces,
+): ReadonlyMap<string, Point> {
+  const third = letter / 3
+  return new Map(
+    nodes.flatMap(({ id, at }) => {
+      const words = numbers.get(id)
+      if (!words) return []
+      const own = {
+        width: Math.min(half.width, Math.max(ofNumber.least, words.length * ofNumber.figure)),
+        height: ofNumber.height,
+      }
+      const placeOf = ([x, y]: Point): Point => [at[0] + x * third, at[1] + y * third]
+      const beside = aboutNode.find((place) => taken.isFree(placeOf(place), own))
+      if (!beside) return []
+      taken.take(placeOf(beside), own)
+      return [[id, beside] as const]
+    }),
+  )
+}
+
+/** Where everything is written that is written into a drawing. */
+export interface PlacedTexts {
+  /** The heights of the run's ends, from each end in thirds of a letter. */
+  readonly heights: ReadonlyMap<string, Point>
+  readonly dimensions: readonly Dimension[]
+  /** The numbers of the joints, from each node in thirds of a letter. */
+  readonly numbers: ReadonlyMap<string, Point>
+}
 
 /**
- * Where the dimensions stand so that none covers another, a pipe or a fitting: each takes the first free place beside its
- * leg that is nearer to no other, longest legs last, as they have the most room; heights stand first. What finds none
- * stands farther off on a leader. A dimension without either is left out: there is room for it when the drawing is looked
- * at more closely.
+ * Where heights, lengths and the numbers of joints stand so that none covers another, a pipe or a fitting. Heights come
+ * first. Then each length takes the first free place beside its leg that is nearer to no other, longest legs last, as they
+ * have the most room; what finds none stands farther off on a leader. What finds no place at all is left out: there is
+ * room for it when the drawing is looked at more closely.
  *
  * @param letter height of the letters in mm of the drawing
+ * @param jointsOf the numbers of the joints at each node
  */
-export function placeDimensions(drawing: Drawing, letter: number): Dimension[] {
+export function placeTexts(
+  drawing: Drawing,
+  letter: number,
+  jointsOf: ReadonlyMap<string, string> = new Map(),
+): PlacedTexts {
   const size = ({ from, to }: DrawnLeg) => distance(from, to)
   const taken = placesTaken(drawing, letter)
-  heightsIn(drawing, letter, taken)
-  return drawing.legs
+  const heights = heightsIn(drawing, letter, taken)
+  const dimensions = drawing.legs
     .filter(({ isBroken }) => !isBroken)
     .sort((a, b) => size(a) - size(b))
     .flatMap((leg): Dimension[] => {
@@ -201,4 +250,5 @@ export function placeDimensions(drawing: Drawing, letter: number): Dimension[] {
       taken.take(placed.at)
       return [{ leg: leg.id, ...placed }]
     })
+  return { heights, dimensions, numbers: numbersIn(drawing, letter, jointsOf, taken) }
 }

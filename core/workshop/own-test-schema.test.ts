@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import { ownTestSchema } from './own-test'
+import { ownTestSchema } from './own-test-schema'
 
 const test = {
   name: 'Ours',

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { pipeId, sampleSystem, type SampleRun } from '../testing/sample-run'
 import { layOut } from '../run/layout'
 import { drawRun, type DrawnLeg, type Point } from './drawing'
-import { placeDimensions } from './dimensions'
+import { placeTexts } from './place-texts'
 import { sketched, sketchOf } from './sketch'
 
 const turns = ['east', 'north', 'up', 'west', 'south', 'down'] as const
@@ -49,7 +49,7 @@ describe('where lengths are written', () => {
         const drawing = drawRun(layout, 'isometric', sketchOf(layout))
         const letter = (13.5 * drawing.box[2]) / pixels
         const legs = new Map(drawing.legs.map((leg) => [leg.id, leg]))
-        for (const { leg, at, leader } of placeDimensions(drawing, letter)) {
+        for (const { leg, at, leader } of placeTexts(drawing, letter).dimensions) {
           for (const other of drawing.legs) expect(runsThrough(at, other, letter)).toBe(false)
           const own = away(at, legs.get(leg)!)
           // Between two places that are looked at the nearest lies a little nearer.
@@ -67,8 +67,38 @@ describe('where lengths are written', () => {
       [1240, 865, 1420, 640, 730, 580, 210, 900, 300].map((length, at) => ({ turn: [0, 1, 2][at % 3]!, length })),
     )
     const drawing = drawRun(layout, 'isometric', sketchOf(layout))
-    expect(placeDimensions(drawing, (13.5 * drawing.box[2]) / 800)).toHaveLength(9)
+    expect(placeTexts(drawing, (13.5 * drawing.box[2]) / 800).dimensions).toHaveLength(9)
   })
+})
+
+describe('the numbers of the joints', () => {
+  it('lie on no pipe, on no length, and on no other number', () =>
+    fc.assert(
+      fc.property(steps, (of) => {
+        const layout = runOf(of)
+        const drawing = drawRun(layout, 'isometric', sketchOf(layout))
+        const letter = (13.5 * drawing.box[2]) / 800
+        const jointsOf = new Map(drawing.nodes.map(({ id }, at) => [id, at % 2 === 0 ? String(at) : `${at} 77`]))
+        const { numbers, dimensions } = placeTexts(drawing, letter, jointsOf)
+        const placed = drawing.nodes.flatMap(({ id, at }) => {
+          const beside = numbers.get(id)
+          const wide = Math.max(0.45, jointsOf.get(id)!.length * 0.27) * letter
+          return beside
+            ? [{ x: at[0] + (beside[0] * letter) / 3, y: at[1] + (beside[1] * letter) / 3, wide, high: 0.5 * letter }]
+            : []
+        })
+        const others = dimensions.map(({ at: [x, y] }) => ({ x, y, wide: 2.6 * letter, high: 0.75 * letter }))
+        placed.forEach((one, index) => {
+          for (const other of [...placed.slice(index + 1), ...others])
+            expect(
+              Math.abs(one.x - other.x) >= one.wide + other.wide - 1e-6 ||
+                Math.abs(one.y - other.y) >= one.high + other.high - 1e-6,
+            ).toBe(true)
+          for (const leg of drawing.legs) expect(away([one.x, one.y], leg)).toBeGreaterThan(0.3 * letter)
+        })
+      }),
+      { numRuns: 40 },
+    ))
 })
 
 describe('a sketch', () => {
