@@ -42,6 +42,11 @@ describe('the list of jobs', () => {
     expect([of.rows.value.map(({ id }) => id), of.next.value]).toEqual([['a', 'c'], null])
     await of.more()
     expect(server.asked.filter((asked) => asked.includes('?after='))).toHaveLength(1)
+    await of.load()
+    expect(
+      of.rows.value.map(({ id }) => id),
+      'the pages shown stay, read anew',
+    ).toEqual(['a', 'c'])
   })
 
   it('shows what this browser keeps while the server is away, and the list once it is back', async () => {

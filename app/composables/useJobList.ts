@@ -1,7 +1,6 @@
 import { computed, onScopeDispose, ref, shallowRef } from 'vue'
 import { twinOf } from '~~/core/edit/twin'
 import type { Job } from '~~/core/job/job'
-import { readJobText } from '~~/core/job/read-job'
 import { beginJob } from '~/sync/job/begin-job'
 import { httpTransport } from '~/sync/job/job-transport'
 import { keptJobs, type KeptJob } from '~/sync/job/kept-jobs'
@@ -17,7 +16,6 @@ import {
   type Told,
   type UnreadableJob,
 } from '~/sync/server'
-import { useCatalogueStore } from '~/stores/catalogue'
 
 const away = 'The server or its database does not answer: try again in a moment.'
 /** So many ms pass before the server is asked again: where it did not answer, and where it still works something out. */
@@ -33,11 +31,28 @@ function useListedJobs() {
   const next = ref<string | null>(null)
   const state = ref<'loading' | 'ready' | 'waiting'>('loading')
 
-  async function page(after: string | null): Promise<boolean> {
+  async function page(after: string): Promise<boolean> {
     const read = await readJobs(after)
     if (!read) return false
-    listed.value = after === null ? read.jobs : [...listed.value, ...read.jobs]
+    listed.value = [...listed.value, ...read.jobs]
     next.value = read.next
+    return true
+  }
+  /** Reads anew as many as are shown, so that pages asked for stay. */
+  async function pagesShown(): Promise<boolean> {
+    const shown = listed.value.length
+    const all: (ReadableJob | UnreadableJob)[] = []
+    let after: string | null = null
+    do {
+      const read = await readJobs(after)
+      if (!read) return false
+      all.push(...read.jobs)
+      after = read.next
+    } while (after !== null && all.length < shown)
+    // A page was asked for meanwhile: this reading is short of it.
+    if (listed.value.length > shown) return pagesShown()
+    listed.value = all
+    next.value = after
     return true
   }
   let trying: ReturnType<typeof setTimeout> | undefined
@@ -45,7 +60,7 @@ function useListedJobs() {
   onScopeDispose(() => clearTimeout(trying))
 
   async function load(): Promise<void> {
-    const [isThere, gone] = await Promise.all([page(null), readDeletedJobs()])
+    const [isThere, gone] = await Promise.all([pagesShown(), readDeletedJobs()])
     if (!isThere) {
       kept.value = await keptJobs()
       state.value = 'waiting'
@@ -64,7 +79,6 @@ function useListedJobs() {
 
 /** All jobs with where each stands; and what can be done with them. */
 export function useJobList() {
-  const own = useCatalogueStore()
   const { page, ...listed } = useListedJobs()
   const problems = ref<readonly string[]>([])
 
@@ -88,7 +102,11 @@ export function useJobList() {
       problems.value = [`${file.name}: a job file is at most 2 MB`]
       return null
     }
-    const read = readJobText(await file.text(), own.catalogue)
+    const [{ readJobText }, { useCatalogueStore }] = await Promise.all([
+      import('~~/core/job/read-job'),
+      import('~/stores/catalogue'),
+    ])
+    const read = readJobText(await file.text(), useCatalogueStore().catalogue)
     if (read.ok) return create(read.job)
     problems.value = read.fields.map(({ field, problem }) => `${file.name}, ${field}: ${problem}`)
     return null
