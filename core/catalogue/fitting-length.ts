@@ -149,6 +149,7 @@ export function endLength(catalogue: Catalogue, fitting: Fitting, index: number)
     case 'drop-ear elbow':
       return end.type === 'thread' ? threadedArm(end) : lengthBy(wallElbowLengths, end.socket.method, end.socket.od)
     case 'angle stop':
+    case 'radiator valve':
       return end.type === 'thread' ? threadedArm(end) : lengthBy(angleStopLengths, end.socket.method, end.socket.od)
     case 'fitting reducer': {
       const whole = adapterHalf(fitting)

@@ -39,6 +39,7 @@ export const fittingKinds = [
   'swivel connector',
   'drop-ear elbow',
   'angle stop',
+  'radiator valve',
   'stub-out',
   'nipple',
   'cap',
@@ -85,6 +86,9 @@ export type Meeting =
   | { readonly kind: 'thread'; readonly male: ThreadEnd; readonly female: ThreadEnd }
   | { readonly kind: 'spigot'; readonly socket: Socket }
 
+/** Whether two threads are tight on a washer: a swivel nut is parallel; a taper, or tape, seals in all else. */
+export const sealsOnWasher = ({ female }: { readonly female: ThreadEnd }): boolean => female.form === 'parallel'
+
 /** How two ends meet; null where the one does not go with the other. */
 export function meetingOfEnds(one: FittingEnd, other: FittingEnd): Meeting | null {
   if (matingKey(one) !== ownKey(other)) return null
@@ -124,4 +128,4 @@ export const isNear = (a: Socket, b: Socket): boolean => Math.max(a.od, b.od) / 
 
 /** Whether pipe goes straight on through a fitting: what turns a corner stands in the route, and in no chain. */
 export const isInLine = (of: Fitting): of is Fitting & { readonly ends: readonly [FittingEnd, FittingEnd] } =>
-  of.ends.length === 2 && !/elbow|angle stop|stub-out/.test(of.kind)
+  of.ends.length === 2 && !/elbow|angle stop|radiator valve|stub-out/.test(of.kind)

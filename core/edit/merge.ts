@@ -35,7 +35,7 @@ export function saysTheSame(one: unknown, other: unknown): boolean {
 }
 
 /** What is one thing though it has several figures: half of one direction and half of another is neither. */
-const whole = new Set(['direction', 'fitting'])
+const whole = new Set(['direction', 'fitting', 'fixture'])
 
 /** The items of both lists: theirs in their order, and each that only the one side has after what it stood after there. */
 function orderOf(mine: readonly Item[], theirs: readonly Item[]): string[] {

@@ -1,5 +1,6 @@
 import * as z from 'zod'
 import { methodIds } from '../methods/ids'
+import { fixtureIds } from '../catalogue/tables/fixtures'
 import { benderSchema } from '../bend/bender-schema'
 import { observationSchema } from './observation-schema'
 import { regions, type Observation } from './observation'
@@ -62,6 +63,16 @@ export type NamedChoice = z.infer<typeof namedChoiceSchema>
 export type Arms = NonNullable<NamedChoice['arms']>
 export type ChainChoice = z.infer<typeof chainChoiceSchema>
 
+/** The end of a fixture that an outlet leads to. */
+const fixtureSchema = z.object({
+  id: id.meta({ description: 'of the fixture: the outlets that lead to one have the same' }),
+  kind: z.enum(fixtureIds),
+  made: z.enum(unitSystems).meta({ description: 'for which region: its threads, and where its ends stand' }),
+  end: text(20).meta({ description: 'hot, cold, flow, return, shower, spout' }),
+  hose: z.literal(true).optional().meta({ description: 'a hose leads to it from the outlet' }),
+})
+export type FixtureAt = z.infer<typeof fixtureSchema>
+
 export const nodeSchema = z.object({
   id,
   run: id.meta({ description: 'the run that it belongs to: whose method its joints go by' }),
@@ -105,6 +116,7 @@ export const nodeSchema = z.object({
   radius: z.number().positive().max(2000).optional().meta({ description: 'mm, centre-line radius of a pulled bend' }),
   held: z.boolean().optional().meta({ description: 'of a pulled bend of plastic pipe: a bend support holds it' }),
   measured: measuredSchema.optional(),
+  fixture: fixtureSchema.optional().meta({ description: 'of an outlet: what it leads to' }),
   note: text(500).optional(),
 })
 export type Node = z.infer<typeof nodeSchema>

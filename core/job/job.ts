@@ -1,3 +1,15 @@
 /** The job file, version 3, as the rest of the program sees it. */
-export type { Arms, ChainChoice, Direction, Job, KeptBender, Leg, NamedChoice, Node, Run, Survey } from './job-schema'
+export type {
+  Arms,
+  ChainChoice,
+  Direction,
+  FixtureAt,
+  Job,
+  KeptBender,
+  Leg,
+  NamedChoice,
+  Node,
+  Run,
+  Survey,
+} from './job-schema'
 export type { Axis, NodeKind, LegState } from './kinds'

@@ -15,6 +15,7 @@ export const dearness: Readonly<Record<FittingKind, number>> = {
   union: 2.6,
   valve: 5,
   'angle stop': 5,
+  'radiator valve': 6,
   'elbow 90': 1.6,
   'elbow 45': 1.7,
   'street elbow 90': 1.6,

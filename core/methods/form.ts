@@ -9,6 +9,7 @@ export type Form =
   | 'drop-ear elbow'
   | 'swivel connector'
   | 'angle stop'
+  | 'radiator valve'
   /** For a fixture's supply tube, by its outside diameter. */
   | 'supply stop'
   /** The same for metric pipe, with an end like its own. */

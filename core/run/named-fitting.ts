@@ -7,12 +7,18 @@ import { nameChosen } from '../job/chosen'
 type SocketEnd = Extract<FittingEnd, { type: 'socket' }>
 export const isSocket = (end: FittingEnd): end is SocketEnd => end.type === 'socket'
 
+/** Whether pipe goes into this end: a stop's second is its outlet, for the supply tube or hose of a fixture. */
+export const takesPipe = ({ kind, ends }: Fitting, index: number): boolean =>
+  isSocket(ends[index]!) && (index === 0 || kind !== 'angle stop')
+const pipeSockets = (fitting: Fitting): readonly SocketEnd[] =>
+  fitting.ends.filter((end, index): end is SocketEnd => isSocket(end) && takesPipe(fitting, index))
+
 /** How many legs a fitting takes by itself: its ends that pipe goes into. */
-export const pipeEnds = ({ ends }: Fitting): number => ends.filter(isSocket).length
+export const pipeEnds = (fitting: Fitting): number => pipeSockets(fitting).length
 
 /** The method in which all ends that take pipe are made; undefined where they differ, or there is none. */
-export function methodOf({ ends }: Fitting): MethodId | undefined {
-  const methods = new Set(ends.filter(isSocket).map(({ socket }) => socket.method))
+export function methodOf(fitting: Fitting): MethodId | undefined {
+  const methods = new Set(pipeSockets(fitting).map(({ socket }) => socket.method))
   return methods.size === 1 ? [...methods][0] : undefined
 }
 

@@ -52,6 +52,15 @@ function angleStop(socket: Socket, size: ThreadSize): Fitting[] {
   return [fittingOf('angle stop', [socketEnd(socket), { ...thread(systemOf(socket), size, 'M'), form: 'parallel' }])]
 }
 
+/** Pipe that a radiator valve's own end takes; its tail goes into the radiator. */
+const radiatorPipe = new Set(['metric 10', 'metric 15', 'multilayer 16'])
+
+function radiatorValve(socket: Socket, size: ThreadSize): Fitting[] {
+  const isMade = methods[socket.method].made.has('radiator valve') && size === '1/2'
+  if (!isMade || !radiatorPipe.has(`${socket.family} ${socket.size}`)) return []
+  return [fittingOf('radiator valve', [socketEnd(socket), thread('BSP', size, 'M')])]
+}
+
 function swivel(socket: Socket, size: ThreadSize): Fitting[] {
   if (
     socket.family !== 'metric' ||
@@ -87,6 +96,7 @@ export function threadAdapters(socket: Socket): Fitting[] {
         ...onWall(socket, size),
         ...angleStop(socket, size),
         ...swivel(socket, size),
+        ...radiatorValve(socket, size),
       ]
     }),
   ]

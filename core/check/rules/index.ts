@@ -6,6 +6,7 @@ import { connected } from './connected'
 import { crossConnection } from './cross-connection'
 import { mixerInlets } from './mixer-inlets'
 import { cutInPlay, stubLength } from './cut-in'
+import { fixtureCentres, fixtureEnd } from './fixture-end'
 import { galvanicRun } from './galvanic-run'
 import { goesStraight } from './goes-straight'
 import { height } from './height'
@@ -27,6 +28,8 @@ export const runChecks: readonly CheckRule[] = [
   tooManyLegs,
   crossConnection,
   mixerInlets,
+  fixtureEnd,
+  fixtureCentres,
   standsIn,
   oneBody,
   galvanicRun,

@@ -5,6 +5,7 @@ import { idInRun, siteId } from '../../job/site-id'
 import { armStretches, type ArmFittings } from '../take-off/arm'
 import { endsByLeg } from '../take-off/ends-by-leg'
 import { opposite } from '../../job/direction'
+import { fixtureAt } from './fixture-at'
 import { askedForAs } from '../take-off/fitting-label'
 import type { Arm } from '../../run/layout'
 import type { NodeAt } from './node-at'
@@ -100,9 +101,9 @@ export function namedAt(at: NodeAt, named: Fitting): FittingsAt {
   })
   const used = new Set([...taken.values()].map(({ index }) => index))
   // What is screwed on later has a port too.
-  const threads = named.ends.flatMap((end, index): Port[] =>
-    end.type === 'thread' && !used.has(index) ? [{ at: place ?? null, out: null, end: endLabel(end) }] : [],
-  )
+  const left = named.ends.filter(({ type }, index) => !used.has(index) && (type === 'thread' || node.fixture))
+  const threads = left.map((end): Port => ({ at: place ?? null, out: null, end: endLabel(end) }))
+  const fixture = fixtureAt(node, { named, left, firstPort: ports.length, at: place ?? null })
   const own: Part = {
     id,
     kind: 'fitting',
@@ -112,8 +113,8 @@ export function namedAt(at: NodeAt, named: Fitting): FittingsAt {
     ports: [...ports, ...threads],
   }
   return {
-    parts: [own, ...[...arms.values()].flatMap(({ parts }) => parts)],
-    inner: [...arms.values()].flatMap(({ inner }) => inner),
+    parts: [own, ...[...arms.values()].flatMap(({ parts }) => parts), ...fixture.parts],
+    inner: [...[...arms.values()].flatMap(({ inner }) => inner), ...fixture.inner],
     existingPort: { part: id, port: legs.length },
     legPort: (leg) => arms.get(leg)?.last ?? { part: id, port: legs.findIndex((arm) => arm.leg.id === leg) },
   }

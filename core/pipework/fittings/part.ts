@@ -11,11 +11,11 @@ export interface Port {
   readonly end: string
 }
 
-/** A part of what is built: a piece of new pipe, pipe that is there, or a fitting with an end for each that meets in it. */
+/** A part of what is built: a piece of new pipe, pipe that is there, a fitting with an end for each that meets in it, or what pipe leads to. */
 export interface Part {
   /** Within its job; a fitting's goes by its run and node, and stays when pipe is drawn before it. */
   readonly id: string
-  readonly kind: 'piece' | 'existing' | 'fitting'
+  readonly kind: 'piece' | 'existing' | 'fitting' | 'fixture'
   /** What the trade calls it. */
   readonly label: string
   /** A fitting's item in the catalogue; missing where only its words are known. */

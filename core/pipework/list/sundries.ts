@@ -18,9 +18,12 @@ export function countedByName(names: readonly string[]): SundryCount[] {
 }
 
 /** All sundries of these joints, counted, so that at the end issued less used is nought. */
-export const countSundries = (joints: readonly { readonly method: MethodId; readonly pipe: Pipe }[]): SundryCount[] =>
+export const countSundries = (
+  joints: readonly { readonly method: MethodId; readonly pipe: Pipe; readonly washer?: string }[],
+): SundryCount[] =>
   countedByName(
-    joints.flatMap(({ method, pipe }) => {
+    joints.flatMap(({ method, pipe, washer }) => {
+      if (washer) return [`${washer} flat washer`]
       const { ring, insert } = methods[method]
       // One to each joint: the fitting's own, or a new one where a nut is undone and made again.
       return [ring && `${pipe.nominal} ${ring}`, insert(pipe)].filter((name) => name !== null)

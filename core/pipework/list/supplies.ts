@@ -2,7 +2,7 @@ import type { Catalogue } from '../../catalogue/catalogue'
 import type { MethodId } from '../../methods/ids'
 import type { Pipe } from '../../catalogue/pipe'
 import { threadDiameter } from '../../catalogue/thread-size'
-import type { ThreadEnd } from '../../catalogue/fitting'
+import { sealsOnWasher, type ThreadEnd } from '../../catalogue/fitting'
 import { methods } from '../../methods'
 import { inch, type Units } from '../../quantity/units'
 import type { PlanJoint } from '../planned'
@@ -22,17 +22,18 @@ export interface UsedUp {
   readonly pipe: Pipe
   /** How far the pipe goes in, in mm; null while it is not known. */
   readonly insertion: number | null
-  /** The male of a joint between two threads. */
+  /** The male of a joint that seals on its thread. */
   readonly male?: ThreadEnd
+  /** The size of the washer that it seals on instead. */
+  readonly washer?: string
 }
 
 /** What a joint uses up. */
-export const usedUpBy = (catalogue: Catalogue, { method, pipe, insertion, inner }: PlanJoint): UsedUp => ({
-  method,
-  pipe: catalogue.pipe(pipe)!,
-  insertion,
-  male: inner?.meeting.kind === 'thread' ? inner.meeting.male : undefined,
-})
+export function usedUpBy(catalogue: Catalogue, { method, pipe, insertion, inner }: PlanJoint): UsedUp {
+  const threads = inner?.meeting.kind === 'thread' ? inner.meeting : undefined
+  const washer = threads && sealsOnWasher(threads) ? threads.male.size : undefined
+  return { method, pipe: catalogue.pipe(pipe)!, insertion, male: washer ? undefined : threads?.male, washer }
+}
 
 const reelSteps: Readonly<Record<Units, number>> = { metric: 100, imperial: 6 * inch }
 
@@ -47,7 +48,8 @@ export function suppliesFor(joints: readonly UsedUp[], wire: number, units: Unit
   const fullSteps = (mm: number): number => Math.ceil(mm / step - 1e-9) * step
   const reels = new Map<string, number>()
   const tins = new Set<string>()
-  for (const { method, pipe, insertion, male } of joints) {
+  for (const { method, pipe, insertion, male, washer } of joints) {
+    if (washer) continue
     const { tins: its, reel } = methods[method]
     for (const tin of its) tins.add(tin)
     const od = male ? threadDiameter(male.size) : pipe.od

@@ -7,7 +7,7 @@ import { pipeIdIn } from '../../job/leg-defaults'
 import { runOf } from '../../job/system'
 import { armsOf, armsTo, type ArmChain } from './arm'
 import { endsByLeg, mayGoInto, turnsAlike } from './ends-by-leg'
-import { namedFittingAt, takesPipeItself, isSocket, methodOf, pipeEnds } from '../../run/named-fitting'
+import { namedFittingAt, takesPipe, takesPipeItself, isSocket, methodOf, pipeEnds } from '../../run/named-fitting'
 import type { Layout } from '../../run/layout'
 import { namedEnds, endsTowards, meetingAt, usedByPipe, type DirectJoint, type FacingEnd } from './direct-joint'
 import { hasNoPipe } from '../../run/states'
@@ -21,7 +21,7 @@ const kindsAt: Readonly<Partial<Record<NodeKind, readonly FittingKind[]>>> = {
   'slip-coupling': ['slip coupling'],
   union: ['union', 'dielectric union'],
   valve: ['valve'],
-  outlet: ['drop-ear elbow', 'angle stop', 'swivel connector', 'adapter', 'elbow 90', 'stub-out'],
+  outlet: ['drop-ear elbow', 'angle stop', 'radiator valve', 'swivel connector', 'adapter', 'elbow 90', 'stub-out'],
   cap: ['cap', 'plug'],
 }
 
@@ -110,8 +110,8 @@ function takingOf(laid: Laid, named: Fitting, node: Node, facing: Facing): Takin
   return arm ? { arms: { [other.id]: arm }, isWaiting } : null
 }
 
-const allSocketsIn = ({ ends }: Fitting, used: ReadonlySet<number>): boolean =>
-  ends.every((end, index) => !isSocket(end) || used.has(index))
+const allSocketsIn = (named: Fitting, used: ReadonlySet<number>): boolean =>
+  named.ends.every((_, index) => !takesPipe(named, index) || used.has(index))
 
 /** A fitting that can stand at a node, with the arms by which it takes its legs. */
 export interface NamedFitting extends Taking {

@@ -1,5 +1,5 @@
 import { takeUpOf } from '../../catalogue/fitting-length'
-import type { ThreadEnd } from '../../catalogue/fitting'
+import { sealsOnWasher, type ThreadEnd } from '../../catalogue/fitting'
 import { threadDiameter } from '../../catalogue/thread-size'
 import { waterCaution, type Procedure, type Step } from '../procedure'
 import { tapeWraps } from './thread'
@@ -32,8 +32,7 @@ function tighten(isPlastic: boolean, hasWasher: boolean): Step {
  */
 export function screwed(male: ThreadEnd, female: ThreadEnd): Procedure {
   const isPlastic = male.plastic || female.plastic
-  // A parallel female with a taper male seals on the thread; a swivel nut is parallel and has its washer.
-  const hasWasher = female.form === 'parallel'
+  const hasWasher = sealsOnWasher({ female })
   const takeUp = takeUpOf(male)
   const dress: Step = {
     text: 'Tape the male clockwise as seen from its end, starting one thread back.',

@@ -1,0 +1,90 @@
+import type { Units } from '../quantity/units'
+import { endLabel, type FittingEnd, type ThreadEnd, type ThreadSystem } from './fitting'
+import { fixtureRows, type FixtureEndRow, type FixtureId } from './tables/fixtures'
+
+export { fixtureIds, type FixtureId } from './tables/fixtures'
+
+const threadSystems: Readonly<Record<Units, ThreadSystem>> = { metric: 'BSP', imperial: 'NPT' }
+
+/** One end of a thing that pipe leads to. */
+export interface FixtureEnd extends Pick<FixtureEndRow, 'id' | 'name' | 'water' | 'across' | 'up'> {
+  readonly thread: ThreadEnd
+}
+
+/** A thing that pipe leads to, as it is put up in a region. */
+export interface Fixture {
+  readonly id: FixtureId
+  readonly name: string
+  /** mm over the finished floor, or over the ground outdoors; null where it follows from what is there. Typical. */
+  readonly height: number | null
+  readonly ends: readonly FixtureEnd[]
+}
+
+const endOf = (row: FixtureEndRow, units: Units): FixtureEnd => ({
+  id: row.id,
+  name: row.name,
+  water: row.water,
+  across: row.across,
+  up: row.up,
+  thread: {
+    type: 'thread',
+    system: threadSystems[units],
+    size: row.size,
+    sex: row.sex,
+    form: row.form,
+    plastic: false,
+  },
+})
+
+/**
+ * A fixture as a region puts it up; undefined where it is not usual there. All of it typical: the fixture's own sheet and
+ * local code overrule.
+ *
+ * @example fixtureOf('basin', 'metric').height // 550
+ * @example fixtureOf('basin', 'imperial').ends[0].across // -101.6
+ * @remarks patterns.md, *Fixtures*
+ */
+export function fixtureOf(id: FixtureId, units: Units): Fixture | undefined {
+  const { name, by } = fixtureRows[id]
+  const form = by[units]
+  return form && { id, name, height: form.height, ends: form.ends.map((row) => endOf(row, units)) }
+}
+
+/** The fixtures that are usual in a region, in the order of the table. */
+export const fixturesIn = (units: Units): Fixture[] =>
+  (Object.keys(fixtureRows) as FixtureId[]).flatMap((id) => fixtureOf(id, units) ?? [])
+
+/** A hose between an outlet and a fixture, with a swivel nut and its washer at each end that takes a tail. */
+export interface Hose {
+  readonly label: string
+  /** The end that meets the outlet; null where it is the nut of a supply stop, which comes with the hose. */
+  readonly first: ThreadEnd | null
+  readonly last: ThreadEnd
+}
+
+/** What a hose ends in to go on this thread. */
+const nutFor = ({ system, size, sex }: ThreadEnd): ThreadEnd => ({
+  type: 'thread',
+  system,
+  size,
+  sex: sex === 'M' ? 'F' : 'M',
+  form: sex === 'M' ? 'parallel' : 'taper',
+  plastic: false,
+})
+
+/**
+ * The hose that leads from an outlet's end to a fixture's.
+ *
+ * @returns null where none does: an outlet that takes pipe, or two thread systems
+ * @remarks for instance: from an angle stop's 1/2 M BSP to a tap's 1/2 M BSP: 1/2 F BSP × 1/2 F BSP hose
+ */
+export function hoseBetween(outlet: FittingEnd, fixture: ThreadEnd): Hose | null {
+  const last = nutFor(fixture)
+  if (outlet.type === 'thread') {
+    if (outlet.system !== fixture.system) return null
+    const first = nutFor(outlet)
+    return { label: `${endLabel(first)} × ${endLabel(last)} hose`, first, last }
+  }
+  const isSupply = outlet.type === 'socket' && outlet.socket.system === 'by outside diameter, inch'
+  return isSupply ? { label: `${outlet.socket.size} OD × ${endLabel(last)} hose`, first: null, last } : null
+}

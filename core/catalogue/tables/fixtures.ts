@@ -1,0 +1,155 @@
+import { inch, type Units } from '../../quantity/units'
+
+export const fixtureIds = [
+  'basin',
+  'sink',
+  'toilet',
+  'bath-taps',
+  'bath-mixer',
+  'shower-mixer',
+  'mixing-valve',
+  'tub-and-shower',
+  'washing-machine',
+  'outdoor-tap',
+  'frost-proof-tap',
+  'water-heater',
+  'radiator',
+  'meter',
+] as const
+export type FixtureId = (typeof fixtureIds)[number]
+
+/** What flows at an end, as the job's services say it. */
+export type FixtureWater = 'cold' | 'hot' | 'heating-flow' | 'heating-return'
+
+/** An end that pipe leads to: its thread, and how far it stands from the fixture's middle, seen by who faces it. */
+export interface FixtureEndRow {
+  readonly id: string
+  readonly name: string
+  readonly water: FixtureWater
+  readonly size: '1/2' | '3/4'
+  /** A tail that goes into a female, or a female that takes a tail. */
+  readonly sex: 'M' | 'F'
+  /** A taper seals on its thread, a parallel one on a washer. */
+  readonly form: 'taper' | 'parallel'
+  /** mm to the right, and up. */
+  readonly across: number
+  readonly up: number
+}
+
+export interface FixtureForm {
+  /** mm over the finished floor, or over the ground outdoors; null where it follows from what is there. */
+  readonly height: number | null
+  readonly ends: readonly FixtureEndRow[]
+}
+
+export interface FixtureRow {
+  readonly name: string
+  /** How it is put up, by region; missing where it is not usual. */
+  readonly by: Readonly<Partial<Record<Units, FixtureForm>>>
+}
+
+type Thread = Pick<FixtureEndRow, 'size' | 'sex' | 'form'>
+const tail = (size: '1/2' | '3/4'): Thread => ({ size, sex: 'M', form: 'parallel' })
+const taper = (size: '1/2' | '3/4'): Thread => ({ size, sex: 'M', form: 'taper' })
+const female = (size: '1/2' | '3/4'): Thread => ({ size, sex: 'F', form: 'taper' })
+const nut = (size: '1/2' | '3/4'): Thread => ({ size, sex: 'F', form: 'parallel' })
+
+/** Hot on the left and cold on the right, so far apart, at one height. */
+const pair = (apart: number, thread: Thread): readonly FixtureEndRow[] => [
+  { id: 'hot', name: 'hot', water: 'hot', ...thread, across: -apart / 2, up: 0 },
+  { id: 'cold', name: 'cold', water: 'cold', ...thread, across: apart / 2, up: 0 },
+]
+const cold = (thread: Thread, across = 0): readonly FixtureEndRow[] => [
+  { id: 'cold', name: 'cold', water: 'cold', ...thread, across, up: 0 },
+]
+
+/** A valve in the wall: hot and cold beside its middle, what it feeds over and under it. */
+const inWall = (port: number, below: boolean): readonly FixtureEndRow[] => [
+  ...pair(2 * port, female('1/2')),
+  { id: 'shower', name: 'shower', water: 'hot', ...female('1/2'), across: 0, up: port },
+  ...(below ? [{ id: 'spout', name: 'spout', water: 'hot', ...female('1/2'), across: 0, up: -port } as const] : []),
+]
+
+/** Flow and return of a radiator of 600 mm, a valve at either end: 600 + 2 × 45 apart; measured, they are typed over. */
+const radiator: FixtureForm = {
+  height: 110,
+  ends: [
+    { id: 'flow', name: 'flow', water: 'heating-flow', ...female('1/2'), across: -345, up: 0 },
+    { id: 'return', name: 'return', water: 'heating-return', ...female('1/2'), across: 345, up: 0 },
+  ],
+}
+
+/**
+ * Things that pipe leads to: their ends, where these stand and how high. Typical settings: the fixture's own sheet and
+ * local code overrule.
+ */
+export const fixtureRows: Readonly<Record<FixtureId, FixtureRow>> = {
+  basin: {
+    name: 'wash basin',
+    by: {
+      metric: { height: 550, ends: pair(150, tail('1/2')) },
+      imperial: { height: 21 * inch, ends: pair(8 * inch, tail('1/2')) },
+    },
+  },
+  sink: {
+    name: 'kitchen sink',
+    by: {
+      metric: { height: 450, ends: pair(150, tail('1/2')) },
+      imperial: { height: 19 * inch, ends: pair(8 * inch, tail('1/2')) },
+    },
+  },
+  toilet: {
+    name: 'toilet',
+    by: {
+      metric: { height: 200, ends: cold(tail('1/2'), -150) },
+      imperial: { height: 8 * inch, ends: cold(tail('1/2'), -6 * inch) },
+    },
+  },
+  'bath-taps': { name: 'bath taps', by: { metric: { height: 560, ends: pair(180, tail('3/4')) } } },
+  'bath-mixer': { name: 'bath mixer on the wall', by: { metric: { height: null, ends: pair(150, taper('1/2')) } } },
+  'shower-mixer': { name: 'shower mixer on the wall', by: { metric: { height: 1100, ends: pair(150, taper('1/2')) } } },
+  'mixing-valve': {
+    name: 'shower valve in the wall',
+    by: {
+      metric: { height: 1100, ends: inWall(45, false) },
+      imperial: { height: 48 * inch, ends: inWall(2 * inch, false) },
+    },
+  },
+  'tub-and-shower': {
+    name: 'tub and shower valve',
+    by: { imperial: { height: 28 * inch, ends: inWall(2 * inch, true) } },
+  },
+  'washing-machine': {
+    name: 'washing machine',
+    by: {
+      metric: { height: 600, ends: pair(150, nut('3/4')) },
+      imperial: { height: 42 * inch, ends: pair(8 * inch, nut('3/4')) },
+    },
+  },
+  'outdoor-tap': {
+    name: 'outdoor tap',
+    by: {
+      metric: { height: 450, ends: cold(taper('1/2')) },
+      imperial: { height: 18 * inch, ends: cold(taper('1/2')) },
+    },
+  },
+  'frost-proof-tap': {
+    name: 'frost-proof outdoor tap',
+    by: {
+      metric: { height: 450, ends: cold(taper('1/2')) },
+      imperial: { height: 18 * inch, ends: cold(taper('1/2')) },
+    },
+  },
+  'water-heater': {
+    name: 'water heater',
+    by: { imperial: { height: null, ends: pair(8 * inch, taper('3/4')) } },
+  },
+  radiator: { name: 'radiator', by: { metric: radiator, imperial: radiator } },
+  meter: {
+    name: 'water meter',
+    by: {
+      metric: { height: null, ends: cold(tail('3/4')) },
+      imperial: { height: null, ends: cold(tail('3/4')) },
+    },
+  },
+}

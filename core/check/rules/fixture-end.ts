@@ -1,0 +1,75 @@
+import { endLabel } from '../../catalogue/fitting'
+import { groupBy } from '../../quantity/group-by'
+import { fixed, sentence } from '../../quantity/words/sentence'
+import { lengthOf, plus } from '../../quantity/vector'
+import { fixtureEndAt, fixtureJointId } from '../../pipework/fittings/fixture-at'
+import { atPlace, checkRule, nodePlace } from '../rule'
+
+export const fixtureEnd = checkRule({
+  meta: {
+    id: 'fixture-end',
+    statement: 'An outlet ends in what the fixture takes.',
+    why: 'A thread of another size or system, or two males, leave the last joint to be thought of when the water is off.',
+    basis: 'trade practice',
+    settings: [],
+    step: 'route',
+    todo: true,
+    messages: {
+      choose: sentence(
+        { fixture: 'wash basin', end: '1/2 M BSP' },
+        ({ fixture, end }) =>
+          `the ${fixture} has ${end} here, and this outlet does not take it: choose a fitting that does, or a hose`,
+      ),
+      unknown: fixed('it is not known what stands here: choose the fixture and its end again'),
+    },
+  },
+  check: (subject, { caution }) => {
+    const made = new Set(subject.joints.map(({ id }) => id))
+    return subject.layout.system.nodes.flatMap((node) => {
+      if (!node.fixture || made.has(fixtureJointId(node))) return []
+      const led = fixtureEndAt(node)
+      const found = led
+        ? caution('choose', { fixture: led.fixture.name, end: endLabel(led.end.thread) })
+        : caution('unknown')
+      return [atPlace(nodePlace(subject, node.id), found)]
+    })
+  },
+})
+
+/** A fixture is moved by its play by so much, in mm; typical. */
+const play = 10
+
+export const fixtureCentres = checkRule({
+  meta: {
+    id: 'fixture-centres',
+    statement: 'The outlets of one fixture stand as far apart as its ends.',
+    why: 'Tails forced over stand under stress, and the nut cross-threads.',
+    basis: 'typical',
+    settings: [],
+    step: 'route',
+    todo: false,
+    messages: {
+      apart: sentence(
+        { fixture: 'wash basin', apart: 180, usual: 150 },
+        ({ fixture, apart, usual }, say) =>
+          `the outlets for the ${fixture} are ${say.length(apart)} apart, and its ends usually ${say.length(usual)}: measure the fixture, or use hoses`,
+      ),
+    },
+  },
+  check: (subject, { caution }) => {
+    const { system, places } = subject.layout
+    const outlets = system.nodes.flatMap((node) => {
+      const led = fixtureEndAt(node)
+      const at = places.get(node.id)
+      return led && at && !node.fixture!.hose ? [{ node, at, ...led }] : []
+    })
+    return [...groupBy(outlets, ({ node }) => node.fixture!.id).values()].flatMap(([first, ...others]) =>
+      others.flatMap(({ node, at, end }) => {
+        const apart = lengthOf(plus(at, first!.at, -1))
+        const usual = Math.hypot(end.across - first!.end.across, end.up - first!.end.up)
+        if (Math.abs(apart - usual) <= play) return []
+        return [atPlace(nodePlace(subject, node.id), caution('apart', { fixture: first!.fixture.name, apart, usual }))]
+      }),
+    )
+  },
+})
