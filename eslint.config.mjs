@@ -29,6 +29,7 @@ const rows = [
   ['log'],
   ['leak', 'record'],
   ['edit', 'draw'],
+  ['patterns'],
 ]
 
 const outside = [

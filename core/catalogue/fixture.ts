@@ -15,6 +15,7 @@ export interface FixtureEnd extends Pick<FixtureEndRow, 'id' | 'name' | 'water' 
 export interface Fixture {
   readonly id: FixtureId
   readonly name: string
+  readonly onWall: boolean
   /** mm over the finished floor, or over the ground outdoors; null where it follows from what is there. Typical. */
   readonly height: number | null
   readonly ends: readonly FixtureEnd[]
@@ -45,9 +46,9 @@ const endOf = (row: FixtureEndRow, units: Units): FixtureEnd => ({
  * @remarks patterns.md, *Fixtures*
  */
 export function fixtureOf(id: FixtureId, units: Units): Fixture | undefined {
-  const { name, by } = fixtureRows[id]
+  const { name, by, onWall = false } = fixtureRows[id]
   const form = by[units]
-  return form && { id, name, height: form.height, ends: form.ends.map((row) => endOf(row, units)) }
+  return form && { id, name, onWall, height: form.height, ends: form.ends.map((row) => endOf(row, units)) }
 }
 
 /** The fixtures that are usual in a region, in the order of the table. */

@@ -44,6 +44,8 @@ export interface FixtureForm {
 
 export interface FixtureRow {
   readonly name: string
+  /** It is screwed into fittings that are fixed to the wall. */
+  readonly onWall?: true
   /** How it is put up, by region; missing where it is not usual. */
   readonly by: Readonly<Partial<Record<Units, FixtureForm>>>
 }
@@ -106,8 +108,8 @@ export const fixtureRows: Readonly<Record<FixtureId, FixtureRow>> = {
     },
   },
   'bath-taps': { name: 'bath taps', by: { metric: { height: 560, ends: pair(180, tail('3/4')) } } },
-  'bath-mixer': { name: 'bath mixer on the wall', by: { metric: { height: null, ends: pair(150, taper('1/2')) } } },
-  'shower-mixer': { name: 'shower mixer on the wall', by: { metric: { height: 1100, ends: pair(150, taper('1/2')) } } },
+  'bath-mixer': { name: 'bath mixer on the wall', onWall: true, by: { metric: { height: null, ends: pair(150, taper('1/2')) } } },
+  'shower-mixer': { name: 'shower mixer on the wall', onWall: true, by: { metric: { height: 1100, ends: pair(150, taper('1/2')) } } },
   'mixing-valve': {
     name: 'shower valve in the wall',
     by: {
@@ -128,6 +130,7 @@ export const fixtureRows: Readonly<Record<FixtureId, FixtureRow>> = {
   },
   'outdoor-tap': {
     name: 'outdoor tap',
+    onWall: true,
     by: {
       metric: { height: 450, ends: cold(taper('1/2')) },
       imperial: { height: 18 * inch, ends: cold(taper('1/2')) },

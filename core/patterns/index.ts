@@ -1,0 +1,26 @@
+import { bathroom } from './calls/bathroom'
+import { board } from './calls/board'
+import { cutOut } from './calls/cut-out'
+import { radiator } from './calls/radiator'
+import { roughIn } from './calls/rough-in'
+import { servicePipe } from './calls/service-pipe'
+import { stubAgain } from './calls/stub-again'
+import { teeOff } from './calls/tee-off'
+import { valveIn } from './calls/valve-in'
+import type { Pattern } from './pattern'
+import type { Units } from '../quantity/units'
+
+/** Every call that there is a pattern for, the most frequent first. */
+export const patterns: readonly Pattern[] = [
+  cutOut,
+  valveIn,
+  teeOff,
+  roughIn,
+  bathroom,
+  radiator,
+  stubAgain,
+  servicePipe,
+  board,
+]
+
+export const patternsIn = (units: Units): Pattern[] => patterns.filter((of) => of.units.includes(units))

@@ -1,0 +1,140 @@
+import { describe, expect, it } from 'vitest'
+import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
+import type { Job } from '../job/job'
+import { readJob } from '../job/read-job'
+import { planJob } from '../plan/plan-job'
+import { speakerIn } from '../speech'
+import type { Units } from '../quantity/units'
+import { shippedCosts as costs } from '../workshop/costs'
+import { patterns, patternsIn } from '.'
+import { itemsOf, usualAnswer, type Answers, type Ask, type Pattern } from './pattern'
+
+function drawn(pattern: Pattern, units: Units, answers: Answers = {}): Job {
+  let last = 0
+  return pattern.draw(answers, { units, catalogue, costs, ids: (prefix) => `${prefix}${++last}`, title: 'A call' })
+}
+const named = (id: string): Pattern => patterns.find((of) => of.id === id)!
+
+/** Every choice of its lists, with its lengths at one limit, the other, and as usual, in turn. */
+function grid(pattern: Pattern, units: Units): Answers[] {
+  const asks = Object.entries(pattern.asks)
+  const choices = asks.reduce<Answers[]>(
+    (found, [id, ask]) =>
+      ask.kind === 'length'
+        ? found
+        : found.flatMap((of) => itemsOf(ask, units).map(({ value }) => ({ ...of, [id]: value }))),
+    [{}],
+  )
+  const lengthAt = (ask: Ask, turn: number) =>
+    ask.kind === 'length' ? [usualAnswer(ask, units), ask.least, ask.most][turn % 3]! : usualAnswer(ask, units)
+  return choices.map((of, turn) => ({
+    ...Object.fromEntries(asks.map(([id, ask]) => [id, lengthAt(ask, turn)])),
+    ...of,
+  }))
+}
+
+/** What may stay to be done: a joint's cautions, clips, the play of plastic that nobody tried. */
+const unfit = [
+  'unknown-figure',
+  'open-end',
+  'one-body',
+  'fixture-end',
+  'fixture-centres',
+  'stands-in',
+  'connected',
+  'tie-in-goes-on',
+  'least-piece',
+  'stub-length',
+]
+
+/** All that is wrong with what a pattern draws. */
+function faults(job: Job): string[] {
+  const plan = planJob(job, catalogue)
+  const say = speakerIn(job.units)
+  return [
+    ...plan.checks
+      .filter(({ verdict, rule }) => verdict === 'refuse' || unfit.includes(rule))
+      .map((check) => `${check.where}: ${check.rule} ${say.tell(check)}`),
+    ...plan.pieces.filter(({ cut }) => cut === null || cut <= 0).map(({ id, cut }) => `piece ${id}: ${cut}`),
+    ...plan.parts.filter(({ isUnmade }) => isUnmade).map(({ label }) => `unmade ${label}`),
+  ]
+}
+
+describe.each(['metric', 'imperial'] as const)('patterns in %s', (units) => {
+  it.each(patternsIn(units).map((of) => [of.name, of] as const))(
+    '%s: a whole job at every limit, with every pipe',
+    (_, of) => {
+      const wrong = grid(of, units).flatMap((answers) =>
+        faults(drawn(of, units, answers)).map((fault) => `${JSON.stringify(answers)}: ${fault}`),
+      )
+      expect(wrong).toEqual([])
+    },
+    120_000,
+  )
+})
+
+describe('a pattern', () => {
+  it('cuts out a leak of 150 in 15 copper: a coupling with a stop at one end, a slip coupling at the other', () => {
+    const plan = planJob(drawn(named('cut-out'), 'metric', { length: 150 }), catalogue)
+    expect(plan.fittings.map(({ label, count }) => `${count} ${label}`)).toEqual([
+      '1 15 solder coupling',
+      '1 15 solder slip coupling',
+    ])
+    // Half a coupling's stop, 0.8, and half of the 2 that a slip coupling is longer than its two depths.
+    expect(plan.pieces.map(({ cut }) => cut)).toEqual([150 - 0.8 - 1])
+    expect(plan.joints).toHaveLength(4)
+    expect(plan.checks).toEqual([])
+  })
+
+  it('puts new pipe and a slip coupling beside a valve, until the ends are found to spring apart', () => {
+    const stiff = planJob(drawn(named('valve-in'), 'metric', { play: 0 }), catalogue)
+    expect(stiff.pieces).toHaveLength(1)
+    const sprung = planJob(drawn(named('valve-in'), 'metric', { play: 20 }), catalogue)
+    expect([sprung.pieces, sprung.joints.length]).toEqual([[], 2])
+  })
+
+  it('leaves the play of plastic to be said, and puts no coupling in that nobody makes', () => {
+    const plan = planJob(drawn(named('valve-in'), 'imperial', { there: 'pex-b 3/4', play: 0 }), catalogue)
+    expect(plan.checks.map(({ rule, message }) => `${rule} ${message}`)).toEqual(['cut-in-play unsaid'])
+  })
+
+  it('brings a basin its hot on the left, its cold on the right, a washer each', () => {
+    const job = drawn(named('rough-in'), 'metric', { fixture: 'basin', along: 1500, height: 600 })
+    const plan = planJob(job, catalogue)
+    expect(plan.sundries).toEqual([{ item: '1/2 flat washer', label: '1/2 flat washer', count: 2 }])
+    const across = job.nodes.flatMap(({ kind, at }) => (kind === 'tie-in' ? [at![0]] : []))
+    expect([job.runs.map(({ service }) => service), across]).toEqual([
+      ['hot', 'cold'],
+      [-75, 75],
+    ])
+  })
+
+  it('ends in supply stops and hoses where a basin is put up in inches', () => {
+    const { fittings } = planJob(drawn(named('rough-in'), 'imperial', { new: 'pex-b crimp' }), catalogue)
+    expect(fittings.map(({ label }) => label)).toEqual(
+      expect.arrayContaining(['3/8 OD × 1/2 F NPT hose', '1/2 crimp × 3/8 OD compression angle stop']),
+    )
+  })
+
+  it('sets a radiator’s pipes its width and twice 45 apart', () => {
+    const job = drawn(named('radiator'), 'metric', { width: 800 })
+    const tees = job.nodes.filter(({ kind, at }) => kind === 'tee' && at)
+    expect(tees[1]!.at![0] - tees[0]!.at![0]).toBe(890)
+  })
+
+  it('fits an outdoor tap on its stub in line, cut back as the fitting says', () => {
+    const plan = planJob(drawn(named('stub-again'), 'metric', { there: 'copper 15', stub: 120 }), catalogue)
+    expect(plan.fittings.map(({ label }) => label)).toEqual(['15 solder × 1/2 F BSP adapter'])
+    expect(plan.cutIns[0]!.ends[0]!.stub).toBeGreaterThan(plan.cutIns[0]!.ends[0]!.stubNeeded!)
+  })
+
+  it('says by the name of the question what it does not take', () => {
+    expect(() => drawn(named('cut-out'), 'metric', { length: 20 })).toThrow(/^Length to replace: 80.mm to 3.000.mm$/)
+    expect(() => drawn(named('cut-out'), 'metric', { there: 'lead' })).toThrow('Existing pipe: choose one of the list')
+  })
+
+  it.each(patterns.map((of) => [of.id, of] as const))('%s gives a job file that can be read', (_, of) => {
+    const file: unknown = JSON.parse(JSON.stringify(drawn(of, of.units[0]!)))
+    expect(readJob(file, catalogue)).toMatchObject({ ok: true })
+  })
+})
