@@ -101,6 +101,13 @@ useHead({ title: 'Jobs · Jolvet' })
             <UButton label="New job" icon="i-lucide-plus" color="primary" variant="solid" @click="beginning = true" />
             <LazyNewJobDialog v-if="beginning" v-model:open="beginning" @create="(job) => goTo(create(job))" />
             <UButton
+              to="/begin"
+              label="From an everyday call"
+              icon="i-lucide-list-checks"
+              variant="outline"
+              color="neutral"
+            />
+            <UButton
               label="Open a job file"
               icon="i-lucide-upload"
               color="neutral"

@@ -11,11 +11,21 @@ import type { Job } from '~~/core/job/job'
 import { seekOrder, type AssemblyOrder } from '~~/core/assembly/order'
 import type { AssemblyQuestion } from '~~/core/assembly/question'
 import { leakSearch } from '~~/core/leak/search'
+import { patterns } from '~~/core/patterns'
+import type { Answers, DrawnFor } from '~~/core/patterns/pattern'
 import { planJob } from '~~/core/plan/plan-job'
 import { shareThatCloses, type Chain } from '~~/core/plan/closure'
 import { prove, type ProofAnswer } from '~~/core/prove/prove'
 import type { ProveRequest } from '~~/core/prove/prove-schema'
+import { problemText } from '~~/core/quantity/words/refusal'
+import { speakerFor } from '~~/core/quantity/words/speaker'
 import { randomStream } from '~~/core/quantity/random-stream'
+import { randomIds } from '~/composables/random-ids'
+
+/** For whom a pattern draws. */
+export interface PatternFor extends Pick<DrawnFor, 'units' | 'costs' | 'title'> {
+  readonly parts: readonly Part[]
+}
 
 /** Hears how far it is. @returns whether the answer is still wanted */
 type Report<Progress> = (progress: Progress) => boolean | Promise<boolean>
@@ -56,6 +66,18 @@ const coreWorker = {
 
   /** The plan of a job, as text. */
   plan: (job: Job, parts: readonly Part[]): string => JSON.stringify(planJob(job, catalogueWith(parts))),
+
+  /** The job that a pattern draws from its answers, with its plan, as text; or what the answers lack. */
+  pattern(id: string, answers: Answers, { parts, ...to }: PatternFor): string {
+    const catalogue = catalogueWith(parts)
+    const pattern = patterns.find((of) => of.id === id)!
+    try {
+      const job = pattern.draw(answers, { ...to, catalogue, ids: randomIds })
+      return JSON.stringify({ job, plan: planJob(job, catalogue) })
+    } catch (error) {
+      return JSON.stringify({ problem: problemText(error, speakerFor(to.units)) })
+    }
+  },
 
   prove: (request: ProveRequest): ProofAnswer => prove(shippedCatalogue, request),
 

@@ -10,7 +10,9 @@ export interface Draft {
   node(run: string, kind: Node['kind'], more?: Partial<Node>): string
   /** Pipe in a node's run, from it to another; `null` is pipe that is there and goes on out of sight. */
   leg(of: DraftLeg): string
-  /** Of pipe that is there: on out of sight from a node. */
+  /** Of pipe that is there: it comes to a node from out of sight, running this way. */
+  comesFrom(node: string, direction: Direction, pipe: string): void
+  /** And goes on from one, out of sight. */
   goesOn(node: string, direction: Direction, pipe: string): void
   job(): Job
 }
@@ -29,6 +31,7 @@ export function drafting(from: Job, ids: Ids): Draft {
     drawn = { ...drawn, legs: [...drawn.legs, { id, run, ...of }] }
     return id
   }
+  const outOfSight = (beside: string): string => node(drawn.nodes.find(({ id }) => id === beside)!.run, 'open')
   return {
     node,
     leg,
@@ -37,9 +40,11 @@ export function drafting(from: Job, ids: Ids): Draft {
       drawn = { ...drawn, runs: [...drawn.runs, { id, ...of }] }
       return id
     },
-    goesOn(of, direction, pipe) {
-      const { run } = drawn.nodes.find((at) => at.id === of)!
-      leg({ from: of, direction, length: null, to: node(run, 'open'), state: 'existing', pipe })
+    comesFrom: (to, direction, pipe) => {
+      leg({ from: outOfSight(to), direction, length: null, to, state: 'existing', pipe })
+    },
+    goesOn: (from, direction, pipe) => {
+      leg({ from, direction, length: null, to: outOfSight(from), state: 'existing', pipe })
     },
     job: () => drawn,
   }

@@ -1,5 +1,4 @@
 import type { Axis, Node } from '../job/job'
-import { oppositeDirection } from '../job/direction'
 import type { Service } from '../job/place'
 import type { MethodId } from '../methods/ids'
 import type { Draft } from './draft'
@@ -29,7 +28,7 @@ interface CutIn {
 export function cutIntoLine(draft: Draft, { there, way, name, service, kind, along, at, play }: CutIn): string {
   const run = draft.run({ name, service, pipe: there.pipe, method: methodInto(there, way) })
   const node = draft.node(run, kind, { state: 'new', at, ...(there.isMetal || play > 0 ? { play } : {}) })
-  draft.goesOn(node, oppositeDirection(along), there.pipe)
+  draft.comesFrom(node, along, there.pipe)
   draft.goesOn(node, along, there.pipe)
   return node
 }

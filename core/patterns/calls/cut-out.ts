@@ -17,7 +17,7 @@ export const cutOut = pattern({
     const method = methodInto(there, joined)
     const run = draft.run({ name: 'Repair', service: 'cold', pipe: there.pipe, method })
     const first = draft.node(run, 'coupling', { state: 'new', at: [0, 0, 0] })
-    draft.goesOn(first, 'west', there.pipe)
+    draft.comesFrom(first, 'east', there.pipe)
     const last = draft.node(run, there.isMetal ? 'slip-coupling' : 'coupling', { state: 'new' })
     draft.leg({ from: first, direction: 'east', length, to: last })
     draft.goesOn(last, 'east', there.pipe)

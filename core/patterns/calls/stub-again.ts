@@ -15,7 +15,7 @@ export const stubAgain = pattern({
   draw({ asked: { there, stub }, draft, units, say }) {
     const run = draft.run({ name: 'Outdoor tap', service: 'cold', pipe: there.pipe, method: there.method })
     const elbow = draft.node(run, 'elbow', { state: 'existing', at: [0, 0, 0] })
-    draft.goesOn(elbow, 'down', there.pipe)
+    draft.comesFrom(elbow, 'up', there.pipe)
     const tap = draft.node(run, 'outlet', {
       name: 'frost-proof tap',
       state: 'new',

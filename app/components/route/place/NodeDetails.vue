@@ -68,6 +68,7 @@ const changing = computed(() => {
     >
       <LazyTieInPick v-if="node.kind === 'tie-in'" :system="system" :node="node" />
       <LazyFittingPick v-else :system="system" :node="node" @choose="(choice) => change(set(choice)(job))" />
+      <LazyFixturePick v-if="node.kind === 'outlet'" :run="system.id" :node="node" />
     </NodeEditor>
     <details v-if="cornerAngle" @toggle="(event) => (cornerOpen = (event.target as HTMLDetailsElement).open)">
       <summary class="label min-h-11 cursor-pointer pt-2 text-base">Bend or elbow here?</summary>

@@ -33,6 +33,7 @@ const tools = [
   { id: 'cut-in', word: 'Cut in' },
   { id: 'supports', word: 'Supports' },
   { id: 'advice', word: 'Levels, flow' },
+  { id: 'call', word: 'Everyday call' },
 ] as const
 const tool = ref<(typeof tools)[number]['id'] | ''>('')
 const choose = (id: (typeof tools)[number]['id']) => {
@@ -148,5 +149,6 @@ const cutIn = computed(() => props.plan.cutIns.find(({ node }) => node === props
       @apply="apply"
     />
     <LazyAdvicePanel v-else-if="tool === 'advice'" :system="builtSystem" />
+    <LazyPatternTool v-else-if="tool === 'call'" :units="job.units" @apply="apply" />
   </section>
 </template>

@@ -1,0 +1,104 @@
+import type { Catalogue } from '../catalogue/catalogue'
+import { fixtureOf, hoseBetween, type Fixture } from '../catalogue/fixture'
+import { meetingOfEnds, type FittingEnd, type FittingKind, type ThreadEnd } from '../catalogue/fitting'
+import type { FixtureAt, Job, Node } from '../job/job'
+import { runOf, systemOf } from '../job/system'
+import type { MethodId } from '../methods/ids'
+import { chosenByName, type NamedFitting } from '../pipework/take-off/named-fittings'
+import { usableFittings } from '../pipework/take-off/usable-fittings'
+import { layOut, type Layout } from '../run/layout'
+import { methodOf, takesPipe } from '../run/named-fitting'
+import { setNode } from './edit-run'
+
+/** What an outlet is mostly made of: in line on a tail, fixed to the wall where the fixture hangs on it. */
+function outletKinds({ onWall }: Fixture, { sex, form }: ThreadEnd): readonly FittingKind[] {
+  if (sex === 'F') return form === 'taper' ? ['radiator valve', 'adapter'] : ['adapter']
+  if (form === 'parallel') return ['swivel connector']
+  return onWall ? ['drop-ear elbow', 'adapter'] : ['adapter']
+}
+
+/** The ends of an outlet that no pipe goes into. */
+const outletEnds = ({ named }: NamedFitting): FittingEnd[] => named.ends.filter((_, index) => !takesPipe(named, index))
+
+/** The fittings that meet a fixture's thread straight: of the usual kind first, then by the run's own method. */
+function straightTo(
+  found: readonly NamedFitting[],
+  fixture: Fixture,
+  thread: ThreadEnd,
+  own: MethodId,
+): NamedFitting[] {
+  const kinds = outletKinds(fixture, thread)
+  const rank = ({ named }: NamedFitting) => kinds.indexOf(named.kind) * 2 + (methodOf(named) === own ? 0 : 1)
+  return found
+    .filter(({ named }) => kinds.includes(named.kind))
+    .filter((of) => outletEnds(of).some((end) => meetingOfEnds(end, thread) !== null))
+    .toSorted((a, b) => rank(a) - rank(b))
+}
+
+/** What a stop's outlet mostly is: 3/8 for a supply tube, else a thread. */
+const outletRank = (end: FittingEnd): number => (end.type === 'thread' ? 1 : end.socket.size === '3/8' ? 0 : 2)
+
+/** The stops from which a hose leads there: the usual outlet first, then by the run's own method. */
+function stopsFor(found: readonly NamedFitting[], thread: ThreadEnd, own: MethodId): NamedFitting[] {
+  const rank = (of: NamedFitting) =>
+    Math.min(...outletEnds(of).map(outletRank)) * 2 + (methodOf(of.named) === own ? 0 : 1)
+  return found
+    .filter(({ named }) => named.kind === 'angle stop')
+    .filter((of) => outletEnds(of).some((end) => hoseBetween(end, thread) !== null))
+    .toSorted((a, b) => rank(a) - rank(b))
+}
+
+/**
+ * What an outlet becomes to meet its fixture: straight, else by a hose from a stop.
+ *
+ * @returns nothing where no fitting that is made meets it
+ * @remarks for instance: 15 copper to a basin's tail: a 15 × 1/2 swivel connector; half-inch PEX: a stop and a hose
+ */
+export function outletFor(catalogue: Catalogue, layout: Layout, node: Node): Partial<Node> {
+  const { kind, made, end, hose } = node.fixture!
+  const fixture = fixtureOf(kind, made)
+  const thread = fixture?.ends.find(({ id }) => id === end)?.thread
+  if (!fixture || !thread) return {}
+  const found = usableFittings(catalogue, layout, node)
+  const own = runOf(layout.system, node).method
+  const [straight] = hose ? [] : straightTo(found, fixture, thread, own)
+  if (straight) return { fitting: chosenByName(straight) }
+  const [stop] = stopsFor(found, thread, own)
+  return stop ? { fitting: chosenByName(stop), fixture: { ...node.fixture!, hose: true } } : {}
+}
+
+/** The ends of a fixture that outlets lead to already, by the fixture. */
+function endsTaken({ nodes }: Job, { kind, made }: Pick<FixtureAt, 'kind' | 'made'>): Map<string, Set<string>> {
+  const taken = new Map<string, Set<string>>()
+  for (const { fixture } of nodes)
+    if (fixture?.kind === kind && fixture.made === made)
+      taken.set(fixture.id, (taken.get(fixture.id) ?? new Set()).add(fixture.end))
+  return taken
+}
+
+/** The fixture of this kind whose end is still free, else a new one. */
+function fixtureIdFor(job: Job, of: Omit<FixtureAt, 'id'>): string {
+  const taken = endsTaken(job, of)
+  const free = [...taken].find(([, ends]) => !ends.has(of.end))?.[0]
+  const number = taken.size + 1
+  return free ?? (number === 1 ? of.kind : `${of.kind} ${number}`)
+}
+
+/**
+ * The job with an outlet that leads to an end of a fixture, and the fitting that meets it; with null it leads to none, and
+ * its fitting stays.
+ *
+ * @remarks for instance: hot of a basin where cold is led to already: the same basin
+ */
+export function leadTo(
+  catalogue: Catalogue,
+  job: Job,
+  { run, node: id, to }: { readonly run: string; readonly node: string; readonly to: Omit<FixtureAt, 'id'> | null },
+): Job {
+  if (!to) return setNode(job, run, id, { fixture: undefined })
+  const away = setNode(job, run, id, { fixture: undefined })
+  const fixture = { id: fixtureIdFor(away, to), ...to }
+  const led = setNode(away, run, id, { fixture, fitting: undefined, measured: undefined })
+  const layout = layOut(systemOf(led, run)!)
+  return setNode(led, run, id, outletFor(catalogue, layout, layout.node.get(id)!))
+}
