@@ -64,7 +64,10 @@ const depths = computed(() =>
       @leave="along = false"
       @made="madeAlong"
     />
-    <LazyWorkPlan v-else-if="planning" :celsius="celsius ?? 20" @joint="showJoint" />
+    <template v-else-if="planning">
+      <LazyWorkPlan :celsius="celsius ?? 20" @joint="showJoint" />
+      <LazyJobNotes class="mt-4 max-w-3xl" />
+    </template>
     <div v-else class="grid gap-6 lg:grid-cols-[minmax(0,24rem)_minmax(0,1fr)]">
       <Teleport v-if="isPhone" defer to="#thumb">
         <JointDock

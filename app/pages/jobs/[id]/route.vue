@@ -84,6 +84,7 @@ function choose(id: string): void {
 /** What is seldom opened is not drawn until it is. */
 const runOpen = ref(false)
 const legOpen = ref(false)
+const notesOpen = ref(false)
 /** The keys go on with the route, not with what was pressed. */
 const { focus: letGo } = useDrawingFocus()
 function startRun(): void {
@@ -208,6 +209,10 @@ function selectLeg(id: string): void {
         <details @toggle="(event) => (runOpen = (event.target as HTMLDetailsElement).open)">
           <summary class="label min-h-11 cursor-pointer pt-2 text-base">The run: name, pipe, method, place</summary>
           <RunSettings v-if="runOpen" :run="run" />
+        </details>
+        <details :open="notesOpen" @toggle="(event) => (notesOpen = (event.target as HTMLDetailsElement).open)">
+          <summary class="label min-h-11 cursor-pointer pt-2 text-base">Notes on this job</summary>
+          <LazyJobNotes v-if="notesOpen" />
         </details>
       </section>
     </div>

@@ -1,0 +1,111 @@
+import { By } from 'selenium-webdriver'
+import { describe, expect, it } from 'vitest'
+import { usePage } from './page'
+
+const { page, job, stored } = usePage(390, 844)
+
+/** Presses and figures from the first page to a list and lengths to cut. */
+const most = 15
+
+/** Begins a job from an everyday call. @returns how many presses and figures that took */
+async function begin(call: string, answer: () => Promise<number>, title: string): Promise<number> {
+  const on = page()
+  await on.open('/')
+  await on.press('From an everyday call')
+  await on.press(call)
+  const answered = await answer()
+  await on.fill('Title of the job', title)
+  await on.shows('[aria-label="To bring"]', /\d/)
+  await on.press('Begin this job')
+  await on.driver.wait(async () => (await on.driver.getCurrentUrl()).endsWith('/route'), 30_000)
+  return 4 + answered
+}
+
+describe('a job from an everyday call', () => {
+  it('cuts a leak out: two couplings, and the piece between', async () => {
+    const on = page()
+    const answer = async () => {
+      await on.fill('Length to replace', '200')
+      // Half a coupling's stop, and half of what a slip coupling is longer than its two depths.
+      await on.shows('[aria-label="To cut"]', '198 mm')
+      return 1
+    }
+    expect(await begin('Cut out a leak', answer, 'Loft leak')).toBeLessThanOrEqual(most)
+    const { job: begun } = await stored(await job('Loft leak'))
+    expect(begun.nodes.map(({ kind }) => kind)).toEqual(expect.arrayContaining(['coupling', 'slip-coupling']))
+  })
+
+  it('brings hot and cold to a basin: the fixtures stand in the job, and each has its joint', async () => {
+    const on = page()
+    const answer = async () => {
+      await on.fill('From the existing ends to under the fixture', '2100')
+      await on.fill('From those pipes up to the outlets', '550')
+      return 2
+    }
+    expect(await begin('Hot and cold to a fixture', answer, 'Basin upstairs')).toBeLessThanOrEqual(most)
+    const id = await job('Basin upstairs')
+    const { job: begun } = await stored(id)
+    expect(begun.nodes.flatMap(({ fixture }) => fixture?.end ?? [])).toEqual(['hot', 'cold'])
+    expect(begun.note).toContain('Photo'.toLowerCase())
+    await on.open(`/jobs/${id}/make`)
+    await on.shows('main', 'wash basin')
+  })
+
+  it('adds a radiator, whose pipes stand its width and two valves apart', async () => {
+    const on = page()
+    const answer = async () => {
+      await on.fill('Width of the radiator', '1000')
+      return 1
+    }
+    expect(await begin('Add a radiator', answer, 'Hall radiator')).toBeLessThanOrEqual(most)
+    const { job: begun } = await stored(await job('Hall radiator'))
+    const [flow, back] = begun.nodes.filter(({ kind, at }) => kind === 'tee' && at)
+    expect(back!.at![0] - flow!.at![0]).toBe(1090)
+  })
+
+  it('says by its name what a question does not take, and begins nothing', async () => {
+    const on = page()
+    await on.open('/begin/cut-out')
+    await on.fill('Length to replace', '10')
+    await on.shows('main', /Length to replace: .*80/)
+  })
+
+  it('adds a call to an open job, beside what is there, and takes it back', async () => {
+    const on = page()
+    const id = await job('Tarn Lane Bakehouse')
+    const before = (await stored(id)).job.runs.length
+    await on.open(`/jobs/${id}/route`)
+    await on.press('Everyday call')
+    await on.choose('Call', 'Put a valve in')
+    await on.press('Add to this job')
+    await on.driver.wait(async () => (await stored(id)).job.runs.length === before + 1, 30_000)
+    await on.press('Undo')
+    await on.driver.wait(async () => (await stored(id)).job.runs.length === before, 30_000)
+  })
+
+  it('leads an outlet to a fixture, and by a hose when that is ticked', async () => {
+    const on = page()
+    const id = await job('Basin upstairs')
+    await on.open(`/jobs/${id}/route`)
+    await on.choose('It leads to', 'nothing yet')
+    await on.choose('It leads to', 'wash basin, hot')
+    await on.press('By a hose')
+    await on.driver.wait(async () => (await stored(id)).job.nodes.some(({ fixture }) => fixture?.hose === true), 30_000)
+    expect(await on.driver.findElements(By.css('[role="alert"]'))).toHaveLength(0)
+  })
+})
+
+describe('an everyday call in inches', () => {
+  it('taps an outdoor faucet off PEX-B, and says that its ends must spring apart', async () => {
+    const on = page()
+    await on.open('/begin')
+    await on.press('Change units')
+    await on.press('Tee off to a new outlet')
+    await on.choose('Existing pipe', '3/4 PEX-B')
+    await on.choose('It leads to', 'Outdoor faucet')
+    await on.shows('[aria-label="To settle"]', 'spring back')
+    await on.shows('[aria-label="To bring"]', 'drop-ear elbow')
+    await on.press('Begin this job')
+    await on.driver.wait(async () => (await on.driver.getCurrentUrl()).endsWith('/route'), 30_000)
+  })
+})
