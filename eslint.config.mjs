@@ -25,7 +25,7 @@ const rows = [
   ['assembly'],
   ['check'],
   ['plan'],
-  ['prove'],
+  ['prove', 'estimate'],
   ['log'],
   ['leak', 'record'],
   ['edit', 'draw'],

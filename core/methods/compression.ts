@@ -32,7 +32,15 @@ export const compression: Method = {
     return pipe.temper === 'soft' ? `${pipe.nominal} liner for soft copper` : null
   },
   column: () => 'compression',
-  made: new Set(['slip coupling', 'valve', 'swivel connector', 'angle stop', 'radiator valve', 'supply stop', 'metric supply stop']),
+  made: new Set([
+    'slip coupling',
+    'valve',
+    'swivel connector',
+    'angle stop',
+    'radiator valve',
+    'supply stop',
+    'metric supply stop',
+  ]),
   rescues: ['tighten', 'undo the nut', 'cut off the olive'],
   section: {
     over: 'pipe',

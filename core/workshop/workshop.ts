@@ -7,6 +7,7 @@ import { fieldProblems, unknownFields, type FieldProblem } from '../quantity/wor
 import { checkedToolSchema, type CheckedTool } from './checked-tool'
 import { methodCostSchema, shippedCosts, type Costs, type MethodCost } from './costs'
 import type { OwnedTool } from './tools'
+import { ratesSchema, shippedRates, type Rates } from './rates'
 import { toolsSchema } from './tools-schema'
 import type { OwnTest } from './own-test-schema'
 import { ownTestSchema } from './own-test-schema'
@@ -24,6 +25,7 @@ export const workshopSchema = z.object({
     .optional(),
   hour: z.number({ error: 'an hour of work: a number from 0 to 10000' }).min(0).max(10_000).optional(),
   methods: z.partialRecord(z.enum(methodIds), methodCostSchema.partial()).default({}),
+  rates: ratesSchema.partial().optional(),
   tools: toolsSchema.optional(),
   profiles: z.record(ownKey, ownProfileSchema).default({}),
   benders: z.record(ownKey, benderSchema).default({}),
@@ -35,6 +37,7 @@ export interface Workshop {
   readonly currency?: string
   readonly hour?: number
   readonly methods: Readonly<Partial<Record<MethodId, Partial<MethodCost>>>>
+  readonly rates?: Partial<Rates>
   readonly tools?: readonly OwnedTool[]
   readonly profiles: Readonly<Record<string, OwnProfile>>
   readonly benders: Readonly<Record<string, Bender>>
@@ -104,3 +107,6 @@ export function costsOf({ currency, hour, methods }: Workshop): Costs {
     ) as Costs['methods'],
   }
 }
+
+/** What the workshop reckons a job by, what it does not say as shipped. */
+export const ratesOf = ({ rates }: Workshop): Rates => ({ ...shippedRates, ...rates })

@@ -2,7 +2,7 @@ import { By } from 'selenium-webdriver'
 import { describe, expect, it } from 'vitest'
 import { usePage } from './page'
 
-const { page, job, stored } = usePage(390, 844)
+const { page, site, job, stored } = usePage(390, 844)
 
 /** Presses and figures from the first page to a list and lengths to cut. */
 const most = 15
@@ -92,6 +92,27 @@ describe('a job from an everyday call', () => {
     await on.press('By a hose')
     await on.driver.wait(async () => (await stored(id)).job.nodes.some(({ fixture }) => fixture?.hose === true), 30_000)
     expect(await on.driver.findElements(By.css('[role="alert"]'))).toHaveLength(0)
+  })
+})
+
+describe('what a job costs', () => {
+  it('is a range that follows the margin, and says that its prices are examples until they are one’s own', async () => {
+    const on = page()
+    const id = await job('Hall radiator')
+    await on.open(`/jobs/${id}/estimate`)
+    await on.shows('main', 'These are example prices')
+    await on.shows('[aria-label="What it is made up of"]', /In all\s+€\d+ to €\d+/)
+    const before = await on.text('[aria-label="What it is made up of"]')
+    await on.open('/bench/costs')
+    await on.fill('Margin', '40')
+    await on.driver.wait(async () => {
+      const workshop = (await (await fetch(`${site().origin}/api/workshop`)).json()) as { rates?: { margin?: number } }
+      return workshop.rates?.margin === 40
+    }, 30_000)
+    await on.open(`/jobs/${id}/estimate`)
+    await on.shows('[aria-label="What it is made up of"]', /In all\s+€\d+ to €\d+/)
+    expect(await on.text('[aria-label="What it is made up of"]')).not.toBe(before)
+    expect(await on.text('main')).not.toContain('example prices')
   })
 })
 

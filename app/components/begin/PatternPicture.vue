@@ -11,7 +11,11 @@ const [none, unnamed] = [new Set<string>(), new Map<string, never>()]
 <template>
   <div class="grid gap-2" :class="systems.length > 1 ? 'sm:grid-cols-2' : ''">
     <figure v-for="system in systems" :key="system.id">
-      <div class="pointer-events-none h-52 border border-(--ui-border) sm:h-64" inert>
+      <div
+        class="pointer-events-none h-52 border border-(--ui-border)"
+        :class="systems.length > 1 ? 'sm:h-64' : 'sm:h-80'"
+        inert
+      >
         <IsoDrawing
           :system="system"
           view="isometric"

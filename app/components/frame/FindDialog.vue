@@ -17,7 +17,11 @@ watch(
   },
   { immediate: true },
 )
-const places = [...steps.map((step) => [step, stepNames[step]] as const), ['print', 'Print'] as const]
+const places = [
+  ...steps.map((step) => [step, stepNames[step]] as const),
+  ['estimate', 'Estimate'] as const,
+  ['print', 'Print'] as const,
+]
 const isInJob = computed(() => store.job !== null && route.path.startsWith('/jobs/'))
 const close = () => (isFinding.value = false)
 const joints = computed(() =>
@@ -57,6 +61,7 @@ const groups = computed(() => [
     label: 'Pages',
     items: [
       { label: 'All jobs', to: '/', onSelect: close },
+      { label: 'Begin a job from an everyday call', to: '/begin', onSelect: close },
       { label: 'Settings', to: '/settings', onSelect: close },
     ],
   },

@@ -13,6 +13,30 @@ const inJob = [['Ctrl Z', 'undo; with Shift redo'], ...everywhere] as const
 
 const help: readonly (readonly [path: RegExp, help: PageHelp])[] = [
   [
+    /^\/begin/,
+    {
+      title: 'Begin a job from a call',
+      does: [
+        'Choose the call, then say which pipe is there, which is new, and type the measures.',
+        'The picture, the lengths to cut and the list follow at once. Begin this job takes them over.',
+        'Everything can be changed afterwards in Route, like any other job.',
+      ],
+      keys: everywhere,
+    },
+  ],
+  [
+    /\/estimate$/,
+    {
+      title: 'Estimate',
+      does: [
+        'What the job costs, from and up to: prices and minutes may be out by what Tools and prices says.',
+        'Minutes typed in Make, Plan of work, narrow it.',
+        'Print gives the sheet for the customer.',
+      ],
+      keys: inJob,
+    },
+  ],
+  [
     /\/survey$/,
     {
       title: 'Survey',

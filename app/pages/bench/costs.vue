@@ -115,6 +115,7 @@ watch(shownCurrency, (now) => (currency.value = now))
         </tbody>
       </table>
     </div>
+    <RatesPanel />
     <CrewPanel />
   </div>
 </template>

@@ -129,6 +129,14 @@ const scrap = (id: number) => rack.book({ for: 'thrown away', takes: [id], leave
           <h2 class="heading">What to bring</h2>
           <PartsList :plan="plan" :laid="laid" />
           <ListFiles v-if="laid" :laid="laid" />
+          <UButton
+            :to="`/jobs/${store.id}/estimate`"
+            label="What it costs"
+            icon="i-lucide-calculator"
+            color="neutral"
+            variant="outline"
+            class="mt-2"
+          />
           <PartsTally />
         </div>
       </section>
