@@ -1,3 +1,4 @@
+import { sealsOnWasher } from '../catalogue/fitting'
 import { methods } from '../methods'
 import { type Vector, dot } from '../quantity/vector'
 import type { Catalogue } from '../catalogue/catalogue'
@@ -41,6 +42,9 @@ function springAt(layout: Layout, pipe: Pipe, ends: readonly string[], axis: Vec
 /** What comes apart in its middle, drawn so or chosen by its name. */
 const isUnion = (node: Node): boolean =>
   node.kind === 'union' || (namedFittingAt(node)?.kind.includes('union') ?? false)
+
+/** A nut that turns by itself and is tight on its washer: what it joins need not move. */
+const isSwivel = ({ inner }: PlanJoint): boolean => inner?.meeting.kind === 'thread' && sealsOnWasher(inner.meeting)
 
 function extentOf(places: readonly (Vector | undefined)[]): Extent | null {
   const known = places.flatMap((place) => (place ? [place] : []))
@@ -100,8 +104,8 @@ export function assemblyQuestion(
       insertion: joint.insertion ?? deepest,
       // As it was measured on the spot, where it was.
       spring: node.play ?? springAt(layout, pipe, piece ? piece.ends.map((end) => end.node) : [joint.node], axis),
-      needsNoPlay: node.kind === 'slip-coupling' || isUnion(node),
-      turnsAlone: isUnion(node),
+      needsNoPlay: node.kind === 'slip-coupling' || isUnion(node) || isSwivel(joint),
+      turnsAlone: isUnion(node) || isSwivel(joint),
       minutes: costs.methods[joint.method].minutes,
       wait: wait ?? 0,
       unknown: [
@@ -118,10 +122,17 @@ export function assemblyQuestion(
     fixed,
     straight: straightPieces(plan.pieces, legs),
     near: heatReach(placed, profile),
-    extents: extentsOf(plan.pieces, legs, layouts),
+    extents: new Map([...extentsOf(plan.pieces, legs, layouts), ...roomOfFixtures(plan.parts, profile.benchLength)]),
     mostCarried: profile.benchLength,
   }
 }
+
+/** A fixture is never carried about with pipe on it: it takes more room than the bench has. */
+const roomOfFixtures = (parts: readonly Part[], bench: number): (readonly [string, Extent])[] =>
+  parts.flatMap(({ id, kind, ports }) => {
+    const [x, y, z] = ports[0]?.at ?? [0, 0, 0]
+    return kind === 'fixture' ? [[id, { from: [x, y, z], to: [x + bench + 1, y, z] }] as const] : []
+  })
 
 /** What is near a flame is wet-wrapped in this run, as its place says. */
 function isWrapped({ place, runs }: Job, run: string): boolean {

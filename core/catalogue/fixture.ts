@@ -1,6 +1,6 @@
 import type { Units } from '../quantity/units'
 import { endLabel, type FittingEnd, type ThreadEnd, type ThreadSystem } from './fitting'
-import { fixtureRows, type FixtureEndRow, type FixtureId } from './tables/fixtures'
+import { fixtureRows, type FixtureEndRow, type FixtureId, type FixtureRow } from './tables/fixtures'
 
 export { fixtureIds, type FixtureId } from './tables/fixtures'
 
@@ -15,7 +15,7 @@ export interface FixtureEnd extends Pick<FixtureEndRow, 'id' | 'name' | 'water' 
 export interface Fixture {
   readonly id: FixtureId
   readonly name: string
-  readonly onWall: boolean
+  readonly outlet: FixtureRow['outlet']
   /** mm over the finished floor, or over the ground outdoors; null where it follows from what is there. Typical. */
   readonly height: number | null
   readonly ends: readonly FixtureEnd[]
@@ -46,9 +46,9 @@ const endOf = (row: FixtureEndRow, units: Units): FixtureEnd => ({
  * @remarks patterns.md, *Fixtures*
  */
 export function fixtureOf(id: FixtureId, units: Units): Fixture | undefined {
-  const { name, by, onWall = false } = fixtureRows[id]
+  const { name, by, outlet } = fixtureRows[id]
   const form = by[units]
-  return form && { id, name, onWall, height: form.height, ends: form.ends.map((row) => endOf(row, units)) }
+  return form && { id, name, outlet, height: form.height, ends: form.ends.map((row) => endOf(row, units)) }
 }
 
 /** The fixtures that are usual in a region, in the order of the table. */

@@ -11,10 +11,10 @@ import { methodOf, takesPipe } from '../run/named-fitting'
 import { setNode } from './edit-run'
 
 /** What an outlet is mostly made of: in line on a tail, fixed to the wall where the fixture hangs on it. */
-function outletKinds({ onWall }: Fixture, { sex, form }: ThreadEnd): readonly FittingKind[] {
-  if (sex === 'F') return form === 'taper' ? ['radiator valve', 'adapter'] : ['adapter']
-  if (form === 'parallel') return ['swivel connector']
-  return onWall ? ['drop-ear elbow', 'adapter'] : ['adapter']
+function outletKinds({ outlet }: Fixture, { sex, form }: ThreadEnd): readonly FittingKind[] {
+  if (outlet === 'radiator valve') return ['radiator valve', 'adapter']
+  if (outlet === 'on the wall') return ['drop-ear elbow', 'adapter']
+  return [sex === 'M' && form === 'parallel' ? 'swivel connector' : 'adapter']
 }
 
 /** The ends of an outlet that no pipe goes into. */

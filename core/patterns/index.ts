@@ -1,9 +1,12 @@
 import { bathroom } from './calls/bathroom'
 import { board } from './calls/board'
 import { cutOut } from './calls/cut-out'
+import { heater } from './calls/heater'
 import { radiator } from './calls/radiator'
 import { roughIn } from './calls/rough-in'
 import { servicePipe } from './calls/service-pipe'
+import { showerValve } from './calls/shower-valve'
+import { steelPiece } from './calls/steel-piece'
 import { stubAgain } from './calls/stub-again'
 import { teeOff } from './calls/tee-off'
 import { valveIn } from './calls/valve-in'
@@ -16,9 +19,12 @@ export const patterns: readonly Pattern[] = [
   valveIn,
   teeOff,
   roughIn,
+  showerValve,
   bathroom,
   radiator,
   stubAgain,
+  heater,
+  steelPiece,
   servicePipe,
   board,
 ]

@@ -1,5 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
+import { assemblyQuestion } from '../assembly/assembly-question'
+import { assemblyOrder } from '../assembly/order'
 import type { Job } from '../job/job'
 import { readJob } from '../job/read-job'
 import { planJob } from '../plan/plan-job'
@@ -122,6 +124,31 @@ describe('a pattern', () => {
     expect(tees[1]!.at![0] - tees[0]!.at![0]).toBe(890)
   })
 
+  it('drops to a tub spout in metal, however the rest is piped, and both feeds meet the valve', () => {
+    const job = drawn(named('shower-valve'), 'imperial', { new: 'pex-b crimp', spout: 254 })
+    const plan = planJob(job, catalogue)
+    const spout = job.runs.find(({ name }) => name.endsWith('spout'))!
+    expect(catalogue.pipe(spout.pipe)!.material).toBe('copper')
+    const ends = plan.parts.filter(({ kind }) => kind === 'fixture').map(({ label }) => label)
+    expect(ends.toSorted()).toEqual([
+      'shower arm',
+      'tub and shower valve, cold',
+      'tub and shower valve, hot',
+      'tub and shower valve, shower',
+      'tub and shower valve, spout',
+      'tub spout',
+    ])
+  })
+
+  it('brings a heater 18 in of metal before anything else, and its cold a shut-off', () => {
+    const job = drawn(named('heater'), 'imperial')
+    const plan = planJob(job, catalogue)
+    expect(new Set(plan.pieces.map(({ pipe }) => catalogue.pipe(pipe)!.material))).toEqual(new Set(['copper']))
+    expect(plan.fittings.map(({ label }) => label)).toContain('3/4 × 1/2 solder reducer')
+    const cold = job.legs.find(({ to }) => job.nodes.find(({ id }) => id === to)?.fixture?.end === 'cold')!
+    expect(cold.length).toBeGreaterThanOrEqual(457)
+  })
+
   it('fits an outdoor tap on its stub in line, cut back as the fitting says', () => {
     const plan = planJob(drawn(named('stub-again'), 'metric', { there: 'copper 15', stub: 120 }), catalogue)
     expect(plan.fittings.map(({ label }) => label)).toEqual(['15 solder × 1/2 F BSP adapter'])
@@ -136,5 +163,28 @@ describe('a pattern', () => {
   it.each(patterns.map((of) => [of.id, of] as const))('%s gives a job file that can be read', (_, of) => {
     const file: unknown = JSON.parse(JSON.stringify(drawn(of, of.units[0]!)))
     expect(readJob(file, catalogue)).toMatchObject({ ok: true })
+  })
+})
+
+describe('the order of work of a call', () => {
+  const orderOf = (of: Pattern, units: Units) => {
+    const job = drawn(of, units)
+    const question = assemblyQuestion(catalogue, job, planJob(job, catalogue), { costs, celsius: 15 })
+    return { question, order: assemblyOrder(question) }
+  }
+
+  it.each(patterns.flatMap((of) => of.units.map((units) => [of.id, units, of] as const)))(
+    '%s in %s can be made',
+    (_, units, of) => {
+      expect(orderOf(of, units).order).toMatchObject({ ok: true })
+    },
+  )
+
+  it('hangs a basin on its pipes in its place, never at the bench', () => {
+    const { order } = orderOf(named('rough-in'), 'metric')
+    const phases = order.ok
+      ? order.steps.filter(({ joint }) => joint.endsWith('/fixture')).map(({ phase }) => phase)
+      : []
+    expect(phases).toEqual(['in place', 'in place'])
   })
 })

@@ -1,7 +1,7 @@
 import type { Catalogue } from '../catalogue/catalogue'
 import { chooseChain } from '../edit/existing/edit-tie-in'
 import { putNewPipeIn } from '../edit/existing/cut-into'
-import { joinLegs } from '../edit/runs/change-pipe'
+import { bestIn, joinLegs } from '../edit/runs/change-pipe'
 import { setNode } from '../edit/edit-run'
 import { outletFor } from '../edit/lead-to'
 import type { Ids } from '../edit/ids'
@@ -56,7 +56,8 @@ export function settled(catalogue: Catalogue, drawn: Job, ids: Ids, costs: Costs
       const pipes = pipesAt(system, layout, node)
       if (pipes) {
         const [from, to] = pipes
-        const [chain] = joinLegs(catalogue, job, { run, from, to }, costs)?.chains ?? []
+        const chains = joinLegs(catalogue, job, { run, from, to }, costs)?.chains ?? []
+        const chain = bestIn([run.method, run.method], chains)
         if (chain) job = chooseChain(job, run.id, node.id, chain)
       } else if (node.kind !== 'tie-in' && node.kind !== 'open') {
         job = setNode(job, run.id, node.id, settledNode(catalogue, layout, node))

@@ -9,6 +9,8 @@ export const fixtureIds = [
   'shower-mixer',
   'mixing-valve',
   'tub-and-shower',
+  'shower-arm',
+  'tub-spout',
   'washing-machine',
   'outdoor-tap',
   'frost-proof-tap',
@@ -44,8 +46,8 @@ export interface FixtureForm {
 
 export interface FixtureRow {
   readonly name: string
-  /** It is screwed into fittings that are fixed to the wall. */
-  readonly onWall?: true
+  /** What pipe ends in for it, where that is no plain fitting in line: one fixed to the wall, a valve of its own. */
+  readonly outlet?: 'on the wall' | 'radiator valve'
   /** How it is put up, by region; missing where it is not usual. */
   readonly by: Readonly<Partial<Record<Units, FixtureForm>>>
 }
@@ -108,8 +110,8 @@ export const fixtureRows: Readonly<Record<FixtureId, FixtureRow>> = {
     },
   },
   'bath-taps': { name: 'bath taps', by: { metric: { height: 560, ends: pair(180, tail('3/4')) } } },
-  'bath-mixer': { name: 'bath mixer on the wall', onWall: true, by: { metric: { height: null, ends: pair(150, taper('1/2')) } } },
-  'shower-mixer': { name: 'shower mixer on the wall', onWall: true, by: { metric: { height: 1100, ends: pair(150, taper('1/2')) } } },
+  'bath-mixer': { name: 'bath mixer on the wall', outlet: 'on the wall', by: { metric: { height: null, ends: pair(150, taper('1/2')) } } },
+  'shower-mixer': { name: 'shower mixer on the wall', outlet: 'on the wall', by: { metric: { height: 1100, ends: pair(150, taper('1/2')) } } },
   'mixing-valve': {
     name: 'shower valve in the wall',
     by: {
@@ -121,6 +123,21 @@ export const fixtureRows: Readonly<Record<FixtureId, FixtureRow>> = {
     name: 'tub and shower valve',
     by: { imperial: { height: 28 * inch, ends: inWall(2 * inch, true) } },
   },
+  'shower-arm': {
+    name: 'shower arm',
+    outlet: 'on the wall',
+    by: {
+      metric: { height: 2050, ends: [{ id: 'arm', name: 'arm', water: 'hot', ...taper('1/2'), across: 0, up: 0 }] },
+      imperial: { height: 80 * inch, ends: [{ id: 'arm', name: 'arm', water: 'hot', ...taper('1/2'), across: 0, up: 0 }] },
+    },
+  },
+  'tub-spout': {
+    name: 'tub spout',
+    outlet: 'on the wall',
+    by: {
+      imperial: { height: null, ends: [{ id: 'spout', name: 'spout', water: 'hot', ...taper('1/2'), across: 0, up: 0 }] },
+    },
+  },
   'washing-machine': {
     name: 'washing machine',
     by: {
@@ -130,7 +147,7 @@ export const fixtureRows: Readonly<Record<FixtureId, FixtureRow>> = {
   },
   'outdoor-tap': {
     name: 'outdoor tap',
-    onWall: true,
+    outlet: 'on the wall',
     by: {
       metric: { height: 450, ends: cold(taper('1/2')) },
       imperial: { height: 18 * inch, ends: cold(taper('1/2')) },
@@ -147,7 +164,7 @@ export const fixtureRows: Readonly<Record<FixtureId, FixtureRow>> = {
     name: 'water heater',
     by: { imperial: { height: null, ends: pair(8 * inch, taper('3/4')) } },
   },
-  radiator: { name: 'radiator', by: { metric: radiator, imperial: radiator } },
+  radiator: { name: 'radiator', outlet: 'radiator valve', by: { metric: radiator, imperial: radiator } },
   meter: {
     name: 'water meter',
     by: {

@@ -96,7 +96,7 @@ function adapterBefore(
 }
 
 /** The best chain that no rule refuses: of those at hand one that is joined as the pipe on either side is, at most ends first. */
-function bestIn(
+export function bestIn(
   methodsBeside: readonly [MethodId, MethodId],
   chains: JoinAnswer['chains'],
 ): JoinAnswer['chains'][number] | undefined {

@@ -56,7 +56,8 @@ export function fixtureAt(node: Node, { named, left, firstPort, at }: Outlet): L
     node: node.id,
     ports: ends.map((of) => ({ at, out: null, end: endLabel(of) })),
   })
-  const what = part(`${site}#fixture`, 'fixture', `${fixture.name}, ${end.name}`, [end.thread])
+  const called = fixture.ends.length > 1 ? `${fixture.name}, ${end.name}` : fixture.name
+  const what = part(`${site}#fixture`, 'fixture', called, [end.thread])
   const outlet = left.map((of, index): Waiting => ({
     port: { part: site, port: firstPort + index },
     end: of,
