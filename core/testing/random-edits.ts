@@ -6,6 +6,9 @@ import { choosePipe } from '../edit/runs/choose-pipe'
 import { spreadClosing, takeUpIn } from '../edit/legs/close-run'
 import { cutInKinds, cutInto, putNewPipeIn } from '../edit/existing/cut-into'
 import { splitLeg } from '../edit/legs/edit-leg'
+import { fixturesIn } from '../catalogue/fixture'
+import { leadTo } from '../edit/lead-to'
+import { unitSystems } from '../quantity/units'
 import { removeLeg, removeRun, setKind, setLeg, setNode, setRun } from '../edit/edit-run'
 import { takeForPipe } from '../edit/existing/take-for-pipe'
 import { chooseChain } from '../edit/existing/edit-tie-in'
@@ -120,6 +123,13 @@ const edits: readonly Edit[] = [
       fittings: fittings.map((id) => ({ id })),
       joints: joints.map((method) => ({ method })),
     })
+  },
+  (job, { run, node }, a, b) => {
+    if (node.kind !== 'outlet') return job
+    const made = take(unitSystems, b)
+    const { id: kind, ends } = take(fixturesIn(made), a)
+    const to = { kind, made, end: take(ends, b).id, ...(a % 3 === 0 ? { hose: true as const } : {}) }
+    return leadTo(catalogue, job, { run, node: node.id, to: b % 7 === 0 ? null : to })
   },
   (job, { run, leg }) => (leg ? removeLeg(job, run, leg.id) : job),
   (job, { run, leg }, a, b) =>

@@ -20,13 +20,13 @@ describe('every page, in either theme', () => {
   }
   const paths = async (): Promise<string[]> => {
     const id = await job('Tarn Lane Bakehouse')
-    const steps = ['survey', 'join', 'route', 'cut', 'make', 'prove', 'hand-over', 'print'].map(
+    const steps = ['survey', 'join', 'route', 'cut', 'make', 'prove', 'hand-over', 'estimate', 'print'].map(
       (step) => `/jobs/${id}/${step}`,
     )
     const bench = ['identify', 'join', 'card', 'bend', 'fitting', 'parts', 'costs', 'rules'].map(
       (tab) => `/bench/${tab}`,
     )
-    return ['/', '/settings', ...steps, ...bench]
+    return ['/', '/settings', '/begin', '/begin/rough-in', ...steps, ...bench]
   }
 
   // Of the two themes only the colours differ; on a phone what stands where.

@@ -41,9 +41,15 @@ describe('every control, pressed in its middle', () => {
 
   const paths = async (): Promise<string[]> => {
     const id = await job('Tarn Lane Bakehouse')
-    const steps = ['survey', 'join', 'route', 'cut', 'make', 'prove', 'hand-over', 'print']
+    const steps = ['survey', 'join', 'route', 'cut', 'make', 'prove', 'hand-over', 'estimate', 'print']
     const tabs = ['identify', 'join', 'card', 'bend', 'fitting', 'parts', 'costs', 'rules']
-    return ['/', ...steps.map((step) => `/jobs/${id}/${step}`), ...tabs.map((tab) => `/bench/${tab}`)]
+    return [
+      '/',
+      '/begin',
+      '/begin/rough-in',
+      ...steps.map((step) => `/jobs/${id}/${step}`),
+      ...tabs.map((tab) => `/bench/${tab}`),
+    ]
   }
 
   it.each(sizes)('is found there, all that opens opened: %i × %i', async (width, height) => {

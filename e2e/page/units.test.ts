@@ -37,6 +37,8 @@ describe('a job speaks its reader’s units and words', () => {
       ['make', 'Plan of work'],
       ['prove'],
       ['hand-over'],
+      ['estimate'],
+      ['route', 'Everyday call'],
       ['print'],
     ]
     const found: string[] = []
