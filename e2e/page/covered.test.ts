@@ -20,6 +20,8 @@ const findCovered = `
   for (const control of document.querySelectorAll(controls)) {
     if (!control.checkVisibility({ visibilityProperty: true, opacityProperty: true })) continue
     control.scrollIntoView({ block: 'center', inline: 'center', behavior: 'instant' })
+    // A drawing to look at is no control.
+    if (control.closest('[inert]')) continue
     const { left, right, top, bottom } = control.getBoundingClientRect()
     // What is drawn to nothing stands for another control that is seen.
     if (right - left < 2 || bottom - top < 2) continue

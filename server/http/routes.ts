@@ -38,6 +38,8 @@ export const calls: readonly (readonly [path: string, ...methods: string[]])[] =
 export const pages: readonly string[] = [
   '/',
   '/bench',
+  '/begin',
+  '/begin/:pattern',
   '/settings',
   '/bench/bend',
   '/bench/card',
@@ -49,6 +51,7 @@ export const pages: readonly string[] = [
   '/bench/rules',
   '/jobs/:id',
   '/jobs/:id/cut',
+  '/jobs/:id/estimate',
   '/jobs/:id/hand-over',
   '/jobs/:id/join',
   '/jobs/:id/make',

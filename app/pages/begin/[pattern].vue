@@ -3,7 +3,9 @@ import { patterns } from '~~/core/patterns'
 
 /** One call: what it asks, and the job that follows as the answers stand. */
 const route = useRoute()
-const pattern = computed(() => patterns.find(({ id }) => id === route.params.pattern) ?? patterns[0]!)
+const known = computed(() => patterns.find(({ id }) => id === route.params.pattern))
+const pattern = computed(() => known.value ?? patterns[0]!)
+if (!known.value) await navigateTo('/begin', { replace: true })
 const { units, toggle } = useBenchUnits()
 const { trade } = useWords()
 const title = ref('')
