@@ -87,6 +87,7 @@ async function press(driver: WebDriver, name: string): Promise<void> {
 
 async function shoot(driver: WebDriver, name: string, at?: string): Promise<void> {
   await driver.executeAsyncScript('document.fonts.ready.then(arguments[arguments.length - 1])')
+  if (at) await driver.wait(until.elementLocated(By.css(at)), 30_000)
   await driver.executeScript(
     'document.querySelector(arguments[0])?.scrollIntoView({ block: "start" }) ?? window.scrollTo(0, 0)',
     at ?? 'none',
