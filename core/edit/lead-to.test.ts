@@ -3,7 +3,7 @@ import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
 import { nameChosen } from '../job/chosen'
 import type { FixtureAt, Job } from '../job/job'
 import { pipeId, sampleJob } from '../testing/sample-run'
-import { leadTo } from './lead-to'
+import { leadTo, newFixtureId } from './lead-to'
 
 const copper = pipeId('EN 1057', '15', 0.7)
 const pair = (): Job =>
@@ -49,6 +49,10 @@ describe('an outlet led to a fixture', () => {
       true,
       undefined,
     ])
+  })
+
+  it('takes no name that another has', () => {
+    expect(newFixtureId('basin', ['basin', 'basin 2', 'sink'])).toBe('basin 3')
   })
 
   it('leads to none again, and keeps its fitting', () => {

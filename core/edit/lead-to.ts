@@ -76,13 +76,27 @@ function endsTaken({ nodes }: Job, { kind, made }: Pick<FixtureAt, 'kind' | 'mad
   return taken
 }
 
+/**
+ * What the next fixture of a kind goes by: the kind, or the first number after it that no other has.
+ *
+ * @example newFixtureId('basin', ['basin', 'basin 3']) // 'basin 2'
+ */
+export function newFixtureId(kind: string, taken: Iterable<string>): string {
+  const others = new Set(taken)
+  let id = kind
+  for (let number = 2; others.has(id); number += 1) id = `${kind} ${number}`
+  return id
+}
+
 /** The fixture of this kind whose end is still free, else a new one. */
 function fixtureIdFor(job: Job, of: Omit<FixtureAt, 'id'>): string {
   const taken = endsTaken(job, of)
   const free = [...taken].find(([, ends]) => !ends.has(of.end))?.[0]
-  const number = taken.size + 1
-  return free ?? (number === 1 ? of.kind : `${of.kind} ${number}`)
+  return free ?? newFixtureId(of.kind, fixtureIds(job))
 }
+
+/** What the fixtures of a job go by. */
+export const fixtureIds = ({ nodes }: Pick<Job, 'nodes'>): string[] => nodes.flatMap(({ fixture }) => fixture?.id ?? [])
 
 /**
  * The job with an outlet that leads to an end of a fixture, and the fitting that meets it; with null it leads to none, and

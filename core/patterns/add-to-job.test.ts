@@ -21,6 +21,10 @@ it('sets a call beside what a job has: its runs, its notes, and a metre between 
   const [first, second] = basin!.nodes.flatMap(({ at }) => (at ? [at] : []))
   const norths = both.nodes.flatMap(({ at, kind }) => (at && kind === 'tie-in' ? [at[1]] : []))
   expect(norths).toEqual([first![1] + 1000, second![1] + 1000])
+  const twice = addToJob(both, basin!)
+  expect(new Set(twice.nodes.flatMap(({ fixture }) => fixture?.id ?? [])), 'two basins').toEqual(
+    new Set(['fixture', 'fixture 2']),
+  )
   expect(planJob(both, catalogue).joints).toHaveLength(
     planJob(valve!, catalogue).joints.length + planJob(basin!, catalogue).joints.length,
   )

@@ -70,6 +70,18 @@ describe('a job from an everyday call', () => {
     await on.shows('main', /Length to replace: .*80/)
   })
 
+  it('draws what was typed last, however fast it is begun', async () => {
+    const on = page()
+    await on.open('/begin/cut-out')
+    await on.shows('[aria-label="To bring"]', /\d/)
+    await on.fill('Title of the job', 'In a hurry')
+    await on.fill('Length to replace', '1234')
+    await on.press('Begin this job')
+    await on.driver.wait(async () => (await on.driver.getCurrentUrl()).endsWith('/route'), 30_000)
+    const { job: begun } = await stored(await job('In a hurry'))
+    expect(begun.legs.flatMap(({ length }) => length ?? [])).toEqual([1234])
+  })
+
   it('adds a call to an open job, beside what is there, and takes it back', async () => {
     const on = page()
     const id = await job('Tarn Lane Bakehouse')

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { until } from '@vueuse/core'
 import type { Job } from '~~/core/job/job'
 import { patternsIn } from '~~/core/patterns'
 import { addToJob } from '~~/core/patterns/add-to-job'
@@ -12,14 +13,15 @@ const calls = computed(() => patternsIn(props.units))
 const chosen = ref(calls.value[0]!.id)
 const items = computed(() => calls.value.map(({ id, name }) => ({ value: id, label: trade(name) })))
 const pattern = computed(() => calls.value.find(({ id }) => id === chosen.value) ?? calls.value[0]!)
-const { answers, answer, drawn } = usePattern(
+const { answers, answer, drawn, isBehind } = usePattern(
   () => pattern.value,
   () => props.units,
-  () => pattern.value.name,
 )
 const made = computed(() => (drawn.value && 'job' in drawn.value ? drawn.value.job : null))
 const problem = computed(() => (drawn.value && 'problem' in drawn.value ? drawn.value.problem : ''))
-const add = () => {
+async function add(): Promise<void> {
+  // What was typed last is drawn first.
+  await until(isBehind).toBe(false)
   const { value: job } = made
   if (job) emit('apply', (open) => addToJob(open, job))
 }

@@ -11,7 +11,7 @@ import { askWorker } from '../page/useCoreWorker'
 type Drawn = { readonly job: Job; readonly plan: Plan } | { readonly problem: string }
 
 /** A pattern with its answers, kept in this browser; the job that follows is drawn in the worker at every change. */
-export function usePattern(pattern: () => Pattern, units: () => Units, title: () => string) {
+export function usePattern(pattern: () => Pattern, units: () => Units) {
   const own = useCatalogueStore()
   const workshop = useWorkshopStore()
   const kept = useLocalStorage<Record<string, Answers>>('jolvet-patterns', {})
@@ -24,23 +24,26 @@ export function usePattern(pattern: () => Pattern, units: () => Units, title: ()
     (kept.value = { ...kept.value, [key()]: { ...kept.value[key()], [id]: value } })
   const clear = () => (kept.value = { ...kept.value, [key()]: {} })
 
-  const drawn = shallowRef<Drawn | null>(null)
+  /** What was drawn last, and of which question. */
+  const heard = shallowRef<{ readonly of: string; readonly drawn: Drawn } | null>(null)
   const question = () => ({
     id: pattern().id,
     answers: answers.value,
-    to: { units: units(), title: title(), costs: workshop.costs, parts: own.parts },
+    to: { units: units(), title: pattern().name, costs: workshop.costs, parts: own.parts },
   })
+  const asked = computed(() => JSON.stringify(question()))
   const ask = newestOf(
-    ({ id, answers: given, to }: ReturnType<typeof question>) =>
-      askWorker((worker) => worker.pattern(id, given, to)).answer.catch(() =>
+    (text: string) => {
+      const { id, answers: given, to } = JSON.parse(text) as ReturnType<typeof question>
+      return askWorker((worker) => worker.pattern(id, given, to)).answer.catch(() =>
         JSON.stringify({ problem: 'It could not be drawn: try again.' }),
-      ),
-    (_, text) => (drawn.value = JSON.parse(text) as Drawn),
+      )
+    },
+    (of, text) => (heard.value = { of, drawn: JSON.parse(text) as Drawn }),
   )
-  watch(
-    () => JSON.stringify(question()),
-    (now) => ask(JSON.parse(now) as ReturnType<typeof question>),
-    { immediate: true },
-  )
-  return { answers, answer, clear, drawn }
+  watch(asked, ask, { immediate: true })
+  const drawn = computed(() => heard.value?.drawn ?? null)
+  /** The answers have changed since: what is drawn is not yet theirs. */
+  const isBehind = computed(() => heard.value?.of !== asked.value)
+  return { answers, answer, clear, drawn, isBehind }
 }

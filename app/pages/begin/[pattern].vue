@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { until } from '@vueuse/core'
 import { patterns } from '~~/core/patterns'
 
 /** One call: what it asks, and the job that follows as the answers stand. */
@@ -12,19 +13,19 @@ const title = ref('')
 const named = computed(() => title.value.trim().slice(0, 200) || trade(pattern.value.name))
 const isUsual = computed(() => pattern.value.units.includes(units.value))
 const drawnUnits = computed(() => (isUsual.value ? units.value : pattern.value.units[0]!))
-const { answers, answer, clear, drawn } = usePattern(
+const { answers, answer, clear, drawn, isBehind } = usePattern(
   () => pattern.value,
   () => drawnUnits.value,
-  () => named.value,
 )
 const made = computed(() => (drawn.value && 'job' in drawn.value ? drawn.value : null))
 const problem = computed(() => (drawn.value && 'problem' in drawn.value ? drawn.value.problem : ''))
 const { create, problems } = useJobList()
 const isBeginning = ref(false)
 async function begin(): Promise<void> {
-  if (!made.value) return
   isBeginning.value = true
-  const id = await create({ ...made.value.job, title: named.value })
+  // What was typed last is drawn first.
+  await until(isBehind).toBe(false)
+  const id = made.value && (await create({ ...made.value.job, title: named.value }))
   isBeginning.value = false
   if (id) await navigateTo(`/jobs/${id}/route`)
 }
