@@ -15,7 +15,7 @@ export interface Estimate {
   readonly beforeTax: Range
   readonly tax: Range
   readonly total: Range
-  /** What it was reckoned from, before the margin. */
+  /** What it was worked out from, before the margin. */
   readonly from: { readonly material: Material; readonly labour: Labour; readonly hired: readonly MethodId[] }
 }
 

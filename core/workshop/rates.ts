@@ -9,7 +9,7 @@ const share = (what: string) => {
   return z.number({ error: text }).min(0, text).max(100, text)
 }
 
-/** What a job is reckoned by beside its joints: prices in the workshop's currency, minutes, per cent. */
+/** What a job is worked out by, beside its joints: prices in the workshop's currency, minutes, per cent. */
 export const ratesSchema = z.object({
   metre: amount('a metre of pipe'),
   clip: amount('a clip'),

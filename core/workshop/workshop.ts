@@ -108,5 +108,5 @@ export function costsOf({ currency, hour, methods }: Workshop): Costs {
   }
 }
 
-/** What the workshop reckons a job by, what it does not say as shipped. */
+/** What the workshop works a job’s cost out by, what it does not say as shipped. */
 export const ratesOf = ({ rates }: Workshop): Rates => ({ ...shippedRates, ...rates })

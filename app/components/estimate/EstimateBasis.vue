@@ -2,7 +2,7 @@
 import type { Estimate } from '~~/core/estimate/estimate'
 import type { Range } from '~~/core/estimate/range'
 
-/** How an estimate was reckoned: for whoever makes it, not for the customer. */
+/** How an estimate adds up: for whoever makes it, not for the customer. */
 const props = defineProps<{ estimate: Estimate; joints: number }>()
 const { money } = useMoney()
 const { methodName } = useMethods()
@@ -16,15 +16,15 @@ const material = computed(() => {
   return [
     ['Pipe, by the lengths bought', pipe],
     ['Fittings', fittings],
-    ['Solder, rings, washers and what else is used up', small],
-    ['Clips', clips],
+    [trade('Solder, rings, washers and what else is used up'), small],
+    [trade('Clips'), clips],
   ] as const
 })
 const labour = computed(() => {
   const { joints, cutting, water, watch } = props.estimate.from.labour
   return [
     ['Joints', joints],
-    ['Cutting and clipping', cutting],
+    [trade('Cutting and clipping'), cutting],
     ['Water off and on again, inspecting', water],
     ['Fire watch', watch],
   ] as const
@@ -37,7 +37,7 @@ const labour = computed(() => {
       <h3 class="label">Material, before the margin</h3>
       <dl class="grid grid-cols-[1fr_auto] gap-x-4">
         <template v-for="[word, amount] in material" :key="word">
-          <dt>{{ trade(word) }}</dt>
+          <dt>{{ word }}</dt>
           <dd class="text-right">{{ money(amount) }}</dd>
         </template>
       </dl>
@@ -49,7 +49,7 @@ const labour = computed(() => {
       <h3 class="label">Minutes of work</h3>
       <dl class="grid grid-cols-[1fr_auto] gap-x-4">
         <template v-for="[word, range] in labour" :key="word">
-          <dt>{{ trade(word) }}</dt>
+          <dt>{{ word }}</dt>
           <dd class="text-right">{{ minutes(range) }}</dd>
         </template>
       </dl>

@@ -3,7 +3,7 @@ import { shippedRates, type Rates } from '~~/core/workshop/rates'
 import { ratesOf } from '~~/core/workshop/workshop'
 import { useWorkshopStore } from '~/stores/workshop'
 
-/** What a job's estimate is reckoned by beside its joints: for all jobs. */
+/** What a job's estimate is worked out by, beside its joints: for all jobs. */
 const store = useWorkshopStore()
 const { currency } = useMoney()
 const { units, trade } = useWords()
@@ -13,13 +13,13 @@ const fields = computed(() => {
   const perMetre = units.value === 'metric' ? 'A metre of 15 pipe' : 'A metre (39 in) of 1/2 pipe'
   return [
     { key: 'metre', label: perMetre, unit: money, most: 10_000 },
-    { key: 'clip', label: 'A clip', unit: money, most: 10_000 },
+    { key: 'clip', label: trade('A clip'), unit: money, most: 10_000 },
     { key: 'small', label: 'A ring, insert or washer', unit: money, most: 10_000 },
     { key: 'travel', label: 'Travel, a visit', unit: money, most: 10_000 },
     { key: 'pieceMinutes', label: 'To cut a piece', unit: 'min', most: 10_000 },
-    { key: 'clipMinutes', label: 'To fix a clip', unit: 'min', most: 10_000 },
-    { key: 'hire', label: 'Tool hire a day, of its price', unit: '%', most: 100 },
-    { key: 'hireFrom', label: 'Hire tools that cost from', unit: money, most: 10_000 },
+    { key: 'clipMinutes', label: trade('To fix a clip'), unit: 'min', most: 10_000 },
+    { key: 'hire', label: trade('Tool hire a day, of its price'), unit: '%', most: 100 },
+    { key: 'hireFrom', label: trade('Hire tools that cost from'), unit: money, most: 10_000 },
     { key: 'margin', label: 'Margin', unit: '%', most: 100 },
     { key: 'tax', label: 'Tax', unit: '%', most: 100 },
     { key: 'priceSpread', label: 'Prices may be out by', unit: '%', most: 100 },
@@ -34,7 +34,7 @@ const fields = computed(() => {
     <div class="flex flex-wrap items-end gap-3">
       <div v-for="{ key, label, unit, most } in fields" :key="key" class="w-48">
         <NumberField
-          :label="trade(label)"
+          :label="label"
           :unit="unit"
           :least="0"
           :most="most"

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 /** What is to be minded on this job, in anybody's words; what an everyday call notes stands here too. */
 const { job, change } = useOpenJob()
+const { trade } = useWords()
 const longest = 5000
 const write = (note: string) => change({ ...job.value, note: note === '' ? undefined : note.slice(0, longest) })
 </script>
@@ -12,7 +13,7 @@ const write = (note: string) => change({ ...job.value, note: note === '' ? undef
       autoresize
       :rows="2"
       :maxlength="longest"
-      placeholder="What to mind, whom to ring, where the stop valve is"
+      :placeholder="trade('What to mind, whom to ring, where the stop valve is')"
       :model-value="job.note ?? ''"
       aria-label="Notes on this job"
       @update:model-value="(note) => write(String(note))"

@@ -11,7 +11,7 @@ const lines = computed(() => {
   return [
     ['Material', material],
     ['Work', work],
-    ['Tool hire', hire],
+    [trade('Tool hire'), hire],
     ['Travel', travel],
   ] as const
 })
@@ -41,7 +41,7 @@ const print = () => window.print()
         @click="print"
       />
     </div>
-    <p v-if="plan.joints.length === 0">Nothing to reckon yet: draw a run in <strong>Route</strong>.</p>
+    <p v-if="plan.joints.length === 0">Nothing to add up yet: draw a run in <strong>Route</strong>.</p>
     <template v-else>
       <div class="flex flex-wrap gap-x-10 gap-y-2">
         <Readout label="From, with tax" :value="about(least)" basis="typical: an estimate, not an offer" />
@@ -77,7 +77,7 @@ const print = () => window.print()
         <PatternPicture :job="job" class="mt-2" />
       </section>
       <details class="no-print">
-        <summary class="label min-h-11 cursor-pointer pt-2 text-base">How it is reckoned</summary>
+        <summary class="label min-h-11 cursor-pointer pt-2 text-base">How it adds up</summary>
         <EstimateBasis :estimate="answer" :joints="plan.joints.length" />
       </details>
     </template>
