@@ -25,7 +25,7 @@ describe('cutting, from the plan to the rack', () => {
 
   it('books the plan: the offcut is gone, what is left is there, and the plan stays after a reload', async () => {
     const on = page()
-    await (await on.see(stock22)).findElement(By.xpath('.//button[contains(., "Mark as cut")]')).click()
+    await on.pressIn(stock22, 'Mark as cut')
     await on.shows(stock22, 'cut')
     // The page counts a booking before the server has it.
     await on.driver.wait(async () => !(await rack()).some(({ mm }) => mm === 1460), 10_000, '1460 is on the rack')
@@ -49,7 +49,7 @@ describe('cutting, from the plan to the rack', () => {
       body: JSON.stringify({ for: 'another van', takes: short.map(({ id }) => id) }),
     })
     expect(taken.ok).toBe(true)
-    await (await on.see(stock15)).findElement(By.xpath('.//button[contains(., "Mark as cut")]')).click()
+    await on.pressIn(stock15, 'Mark as cut')
     await on.shows('[role=alert]', 'No longer on the rack')
     expect((await rack()).filter(({ from }) => from === 'Tarn Lane Bakehouse')).toHaveLength(1)
   })

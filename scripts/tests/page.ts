@@ -79,6 +79,12 @@ export class Page {
     await this.untilThere(async () => (await this.called(name)).click())
   }
 
+  /** Presses the button that holds this text, of the part that this finds. */
+  async pressIn(css: string, text: string): Promise<void> {
+    const button = By.xpath(`.//button[contains(., "${text}")]`)
+    await this.untilThere(async () => (await this.see(css)).findElement(button).click())
+  }
+
   /** Does it again where what it is done to is drawn anew, or not to be touched yet, when it was found: slow machines show it. */
   private async untilThere(act: () => Promise<void>): Promise<void> {
     const isNotYet = (reason: unknown) =>

@@ -65,7 +65,7 @@ const print = () => window.print()
       </table>
       <p v-if="isExample" class="text-(--ui-warning)">
         These are example prices. Set your own under
-        <NuxtLink to="/bench/costs" class="underline">Tools and prices</NuxtLink>.
+        <NuxtLink to="/bench/costs" class="inline-block underline">Tools and prices</NuxtLink>.
       </p>
       <section aria-label="What is done">
         <h3 class="heading">What is done</h3>
