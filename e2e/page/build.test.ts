@@ -5,12 +5,13 @@ import { usePage } from './page'
 const { page, site, job } = usePage()
 const rack = async () =>
   (await (await fetch(`${site().origin}/api/rack`)).json()) as { id: number; mm: number; from: string }[]
-/** The page asks every few seconds what is on the rack: from here on it hears nothing, until it is opened again. */
+/** The page asks every few seconds what is new, and then what is on the rack: from here on it hears neither, until it is opened again. */
 async function holdReadingsOfTheRack(): Promise<void> {
   await page().driver.executeScript(`
     const ask = window.fetch
+    const isHeld = (path, options) => (path === '/api/rack' && !options) || String(path).includes('/newest')
     window.fetch = (path, options) =>
-      path === '/api/rack' && !options ? Promise.reject(new Error('held by the test')) : ask(path, options)`)
+      isHeld(path, options) ? Promise.reject(new Error('held by the test')) : ask(path, options)`)
   await page().settle()
 }
 const stock22 = '[aria-label^="Stock of 22 × 0.9"]'
