@@ -51,7 +51,7 @@ const bender = {
 }
 
 const pictures = (tarn: string, kiln: string): readonly Picture[] => [
-  { name: 'jobs', path: '/', at: 'main ul a.heading', sizes: [desk] },
+  { name: 'jobs', path: '/', at: 'main ul p.truncate', sizes: [desk] },
   { name: 'survey', path: `/jobs/${tarn}/survey`, press: ['Pipe behind the mixer'], sizes: [desk] },
   { name: 'join', path: `/jobs/${tarn}/join`, sizes: [desk] },
   {
