@@ -1,6 +1,6 @@
 import { metal, type Material } from './material'
 
-/** Soft, heavy, poisonous: replaced. It gives so easily that it never asks for a free leg. */
+/** Soft, heavy, poisonous: replaced. It gives so easily that it never asks for an expansion leg. */
 export const lead: Material = {
   ...metal,
   id: 'lead',

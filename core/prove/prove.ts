@@ -23,7 +23,7 @@ export interface ProofAnswer {
   readonly causes: readonly { readonly cause: keyof Causes; readonly bar: number }[]
   /** What a tight system would show, and between which pressures. */
   readonly expected: readonly Expected[]
-  /** By the profile's letter; null while its time is not up, or by looking alone. */
+  /** By the standard's limits; null while its time is not up, or by looking alone. */
   readonly profile: { readonly passes: boolean | null; readonly limits: readonly Limit[] }
   /** Seconds at which the verdict stood for good; null where there is none. */
   readonly decidedAfter: number | null

@@ -8,7 +8,7 @@ import type { Circumstances } from '../judge'
 import { smallerOf, usualForPieces } from './made-up-piece'
 import { worstOf } from '../verdict'
 
-/** So many sizes are looked at: those between the two pipes, or next to them. */
+/** So many sizes are tried: those between the two pipes, or next to them. */
 const mostSizes = 6
 /** And so many chains to either side of the piece. */
 const mostWays = 2

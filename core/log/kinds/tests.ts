@@ -41,7 +41,7 @@ export const testEnded = entryKind(
   { id: 'test-ended', name: 'Test ended', subject: 'test' },
   z.object({
     verdict: z.enum(['tight', 'leak', 'undecided']),
-    passes: z.boolean().nullable().meta({ description: 'by the profile’s letter' }),
+    passes: z.boolean().nullable().meta({ description: 'by the standard’s limits; null while it is not over' }),
     note: z.string().max(500).optional(),
     why: z
       .string()

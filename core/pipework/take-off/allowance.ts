@@ -40,11 +40,11 @@ export function spareDepth({ method, insertion, isLeastDepth }: Omit<AllowedEnd,
  *
  * Pushed home at one end, a piece that is too short lacks it all at the other: the joint that can spare least decides.
  * Where a depth is the whole depth of its socket, a method's own share of it must be there, and never less than the
- * profile's; where it is the standard's least engagement, all of it. Too long, it is not home at once; an open end can be
+ * profile's; where it is the standard's least engagement, all of it. Too long, it won't seat at all; an open end can be
  * cut back, and a slip coupling takes it.
  *
  * @param share of its depth that a joint must have at least, above 0 to 1
- * @remarks for instance: solder cups of 15.4 and 20, whole depths, share 0.8: 3.08 too short, 0 too long, err short
+ * @remarks for instance: solder cups of 15.4 and 20, whole depths, share 0.8: 3.08 too short, 0 too long, aim short
  */
 export function allowanceOf(ends: readonly [AllowedEnd, AllowedEnd], share: number): Allowance {
   const spares = ends.flatMap((end) => (end.method !== null ? [spareDepth(end, share)] : []))
