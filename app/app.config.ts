@@ -18,7 +18,6 @@ export default defineAppConfig({
       ],
     },
     input: { defaultVariants: { size: 'lg' }, slots: { base: 'rounded-sm min-h-11' } },
-    select: { defaultVariants: { size: 'lg' }, slots: { base: 'rounded-sm min-h-11' } },
     selectMenu: { defaultVariants: { size: 'lg' }, slots: { base: 'rounded-sm min-h-11' } },
     modal: { slots: { content: 'rounded-sm' } },
   },

@@ -2,6 +2,7 @@ import { runMain } from '../scripts/run/failure'
 import { benchAnswers } from './answers'
 import { benchCore } from './core'
 import { benchDrawing } from './drawing'
+import { benchFirstLoad } from './first-load'
 import { benchGrowth } from './growth'
 import { benchIdentify } from './identify'
 import { benchJoin } from './join'
@@ -18,5 +19,6 @@ runMain(async () => {
   await benchAnswers()
   await benchLanes()
   await benchPage()
+  await benchFirstLoad()
   await benchDrawing()
 })

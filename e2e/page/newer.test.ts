@@ -68,7 +68,7 @@ describe('a newer program', () => {
     await mark('window.isSamePage = true')
     await site().server.start()
     await on.press('Load it')
-    await on.driver.wait(async () => (await mark('return window.isSamePage')) === null, 15_000, 'it is not loaded anew')
+    await on.driver.wait(async () => (await mark('return window.isSamePage')) === null, 60_000, 'it is not loaded anew')
     await on.saved()
     expect(await offer()).toBe(false)
     expect((await stored(id)).job.title).toBe('Typed before the newer one')

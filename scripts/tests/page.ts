@@ -112,23 +112,22 @@ export class Page {
     })
   }
 
-  /** Chooses in the list of this name: the entry that is called so, or else holds it. */
+  /** Chooses in the list of this name, short or long: the entry that is called so, or else holds it. */
   async choose(name: string, option: string): Promise<void> {
-    const list = await this.see(`[role="combobox"][aria-label="${name}"]`)
+    const list = await this.see(`select[aria-label="${name}"], [role="combobox"][aria-label="${name}"]`)
     await this.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', list)
-    await list.click()
+    const isLong = (await list.getTagName()) !== 'select'
+    if (isLong) await list.click()
+    const inside = isLong ? '//*[@role="option"]' : `//select[@aria-label="${name}"]/option`
+    const just = `${inside}[normalize-space(.)="${option}"]`
     const entry = await this.driver.wait(
-      until.elementLocated(
-        By.xpath(
-          `//*[@role="option"][normalize-space(.)="${option}" or (contains(., "${option}") and not(//*[@role="option"][normalize-space(.)="${option}"]))]`,
-        ),
-      ),
+      until.elementLocated(By.xpath(`${just} | ${inside}[contains(., "${option}") and not(${just})]`)),
       patience,
       `“${name}” has no “${option}”`,
     )
-    await this.driver.executeScript('arguments[0].scrollIntoView({ block: "nearest" })', entry)
+    if (isLong) await this.driver.executeScript('arguments[0].scrollIntoView({ block: "nearest" })', entry)
     await entry.click()
-    await this.driver.wait(until.stalenessOf(entry), patience, `the list of “${name}” does not close`)
+    if (isLong) await this.driver.wait(until.stalenessOf(entry), patience, `the list of “${name}” does not close`)
   }
 
   /** Types where the keyboard is. */

@@ -7,7 +7,6 @@ import { useDecidedStore } from '~/stores/decided'
 /** A pipe by what people say of it: the job's own first, then what is common where it stands. */
 const props = defineProps<{ label: string; modelValue: string | undefined }>()
 const emit = defineEmits<{ 'update:modelValue': [id: string] }>()
-const { letGo } = useKeysGoOn()
 const open = useDecidedStore()
 const { units } = useWords()
 const said = ref('')
@@ -32,23 +31,17 @@ const chosen = computed(() => shippedCatalogue.pipe(props.modelValue ?? '')?.lab
 </script>
 
 <template>
-  <UFormField :label="label">
-    <USelectMenu
-      v-model:search-term="said"
-      :model-value="modelValue"
-      :items="items"
-      value-key="value"
-      virtualize
-      ignore-filter
-      class="w-full"
-      placeholder="Choose a pipe"
-      :search-input="{ placeholder: '22 copper, 1/2 L, pex 1/2' }"
-      :aria-label="label"
-      @update:open="(open) => !open && letGo()"
-      @update:model-value="(id) => id && emit('update:modelValue', id)"
-    >
-      <template v-if="chosen" #default>{{ chosen }}</template>
-      <template #empty>No pipe of that name: try its size and material, such as 22 copper.</template>
-    </USelectMenu>
-  </UFormField>
+  <LongList
+    v-model:said="said"
+    :label="label"
+    :model-value="modelValue"
+    :items="items"
+    :chosen="chosen"
+    found
+    placeholder="Choose a pipe"
+    search-placeholder="22 copper, 1/2 L, pex 1/2"
+    @update:model-value="(id) => emit('update:modelValue', id)"
+  >
+    <template #empty>No pipe of that name: try its size and material, such as 22 copper.</template>
+  </LongList>
 </template>

@@ -34,12 +34,22 @@ function setTitle(typed: string): void {
         <UIcon name="i-lucide-undo-2" class="size-5" />
       </UButton>
       <JobControls v-if="!isPhone" />
-      <UPopover v-else :content="{ align: 'end' }">
-        <UButton variant="ghost" aria-label="More of this job" icon="i-lucide-ellipsis-vertical" />
-        <template #content>
-          <div class="flex flex-col items-start gap-1 p-2"><JobControls in-words /></div>
-        </template>
-      </UPopover>
+      <template v-else>
+        <!-- Opened and closed by the browser itself: by a press beside it and by Escape too. -->
+        <UButton
+          variant="ghost"
+          aria-label="More of this job"
+          icon="i-lucide-ellipsis-vertical"
+          popovertarget="job-menu"
+        />
+        <div
+          id="job-menu"
+          popover
+          class="inset-auto top-12 right-2 flex-col items-start gap-1 border border-(--ui-border) bg-(--ui-bg) p-2 text-(--ui-text) shadow-lg open:flex"
+        >
+          <JobControls in-words />
+        </div>
+      </template>
     </div>
   </div>
 </template>

@@ -43,17 +43,13 @@ function record(): void {
 <template>
   <form class="space-y-3" aria-label="Measure a fitting by its name" @submit.prevent="record">
     <h2 class="heading">A fitting by its name</h2>
-    <UFormField label="Which fitting">
-      <USelectMenu
-        v-model="named"
-        :items="items"
-        value-key="value"
-        virtualize
-        class="w-full"
-        placeholder="drop-ear, 22 solder, 3/4 M BSP"
-        aria-label="Which fitting"
-      />
-    </UFormField>
+    <LongList
+      v-model="named"
+      label="Which fitting"
+      :items="items"
+      search-placeholder="drop-ear, 22 solder, 3/4 M BSP"
+      placeholder="Choose a fitting"
+    />
     <div class="grid grid-cols-2 gap-3">
       <LengthField v-model="mm" :label="measure" optional :limits="{ min: 0, max: 500 }" />
       <Choice

@@ -9,13 +9,5 @@ export const keysGoOn = () => provide(key, true)
 export function useKeysGoOn() {
   const goesOn = inject(key, false)
   const { focus } = useDrawingFocus()
-  function onCloseAutoFocus(event: Event): void {
-    event.preventDefault()
-    focus()
-  }
-  return {
-    /** The list gives the focus to its button as it closes, some frames after it was told to. */
-    content: goesOn ? { onCloseAutoFocus } : undefined,
-    letGo: () => void (goesOn && requestAnimationFrame(focus)),
-  }
+  return { letGo: () => void (goesOn && requestAnimationFrame(focus)) }
 }

@@ -1,6 +1,8 @@
-import { useEventListener, useIntervalFn } from '@vueuse/core'
+import { useEventListener, useIntervalFn, useTimeoutFn } from '@vueuse/core'
 
 const everyMinutes = 30
+/** All of the program is fetched once the page that is waited for stands: on a slow line it would hold it back. */
+const afterSeconds = 4
 
 /** What is kept of the program in this browser: a newer version waits until somebody wants it. */
 export function useUpdate() {
@@ -31,6 +33,6 @@ export function useUpdate() {
   }
 
   // In development there is none: what is changed is seen at once.
-  if (!import.meta.dev) onMounted(() => void register())
+  if (!import.meta.dev) onNuxtReady(() => void useTimeoutFn(() => void register(), afterSeconds * 1000))
   return { isOffered: computed(() => waiting.value !== null && !isDismissed.value), isDismissed, update }
 }

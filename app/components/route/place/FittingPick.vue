@@ -61,23 +61,17 @@ function chooseArm(leg: string, at: number): void {
 </script>
 
 <template>
-  <UFormField v-if="canBeNamed(node.kind)" ref="field" label="Fitting by its name">
-    <USelectMenu
-      v-model:open="isOpen"
-      :items="items"
-      value-key="value"
-      virtualize
-      class="w-full"
-      :model-value="named?.name ?? plain"
-      :search-input="{ placeholder: 'drop-ear, angle stop, 15 compression' }"
-      aria-label="Fitting by its name"
-      @update:model-value="choose"
-    >
-      <template v-if="chosen" #default
-        ><span class="text-left">{{ say.trade(chosen) }}</span></template
-      >
-    </USelectMenu>
-  </UFormField>
+  <LongList
+    v-if="canBeNamed(node.kind)"
+    ref="field"
+    v-model:open="isOpen"
+    label="Fitting by its name"
+    :items="items"
+    :model-value="named?.name ?? plain"
+    :chosen="chosen && say.trade(chosen)"
+    search-placeholder="drop-ear, angle stop, 15 compression"
+    @update:model-value="choose"
+  />
   <Choice
     v-for="{ leg, labels, chosen: now } in arms"
     :key="leg"
