@@ -1,13 +1,16 @@
 import { parse, unparse } from 'papaparse'
 import type { Part } from '~~/core/catalogue/part'
-import { partColumns, readPartRows, toPartRows, type PartRow } from '~~/core/catalogue/part-rows'
+import type { Units } from '~~/core/quantity/units'
+import { columnsIn, readPartRows, toPartRows, type PartRow } from '~~/core/catalogue/part-rows'
 
+/** Columns that a file may leave out. */
+const optional: readonly string[] = ['system', 'fitting', 'end', 'note']
 /** What a spreadsheet would run: a text that begins so is written with an apostrophe before it. */
 const formula = /^'(?=[=+\-@\t\r])/
 
-/** The user's parts as CSV, a head line first; what is written in them is never a formula. */
-export const partsCsv = (parts: readonly Part[]): string =>
-  `${unparse({ fields: [...partColumns], data: toPartRows(parts) }, { escapeFormulae: true })}\r\n`
+/** The user's parts as CSV in these units, a head line first; what is written in them is never a formula. */
+export const partsCsv = (parts: readonly Part[], units: Units): string =>
+  `${unparse({ fields: [...columnsIn(units)], data: toPartRows(parts, units) }, { escapeFormulae: true })}\r\n`
 
 /** What a CSV file would change, and what in it is not accepted; a file without the columns is named as such. */
 export function readPartsCsv(text: string, current: readonly Part[]): ReturnType<typeof readPartRows> {
@@ -17,9 +20,10 @@ export function readPartsCsv(text: string, current: readonly Part[]): ReturnType
     transformHeader: (head) => head.trim().toLowerCase(),
     transform: (cell) => cell.replace(formula, ''),
   })
-  const missing = (['what', 'method', 'size', 'mm', 'tolerance_mm', 'basis', 'by'] as const).filter(
-    (column) => !meta.fields?.includes(column),
+  const [own, other] = [columnsIn('metric'), columnsIn('imperial')].map((columns) =>
+    columns.filter((column) => !optional.includes(column) && !meta.fields?.includes(column)),
   )
+  const missing = own!.length <= other!.length ? own! : other!
   if (missing.length > 0)
     return { changes: [], problems: [{ line: 1, problem: `the head line lacks: ${missing.join(', ')}` }] }
   return readPartRows(data, current)

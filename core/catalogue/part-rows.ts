@@ -1,9 +1,11 @@
+import { thousandths } from '../quantity/thousandths'
+import { inch, type Units } from '../quantity/units'
 import { partSchema, socketNamed, takeOffFromFace, type Part } from './part'
 import { partKey } from './part-key'
 import { shippedSockets } from './socket'
 
 /**
- * The columns of a parts file. A row's `what` is depth, take-off, centre-to-face (from which the take-off follows), or named:
+ * The columns of a parts file; a figure stands in millimetres or in inches, whichever column is there. A row's `what` is depth, take-off, centre-to-face (from which the take-off follows), or named:
  * the length of a fitting that stands by its name under `fitting`.
  */
 export const partColumns = [
@@ -15,11 +17,22 @@ export const partColumns = [
   'end',
   'mm',
   'tolerance_mm',
+  'in',
+  'tolerance_in',
   'basis',
   'by',
   'note',
 ] as const
-export type PartRow = Readonly<Partial<Record<(typeof partColumns)[number], string>>>
+type Column = (typeof partColumns)[number]
+export type PartRow = Readonly<Partial<Record<Column, string>>>
+
+const figures: Readonly<Record<Units, readonly [Column, Column]>> = {
+  metric: ['mm', 'tolerance_mm'],
+  imperial: ['in', 'tolerance_in'],
+}
+/** The columns that a parts file is written with: its figures in millimetres or in inches, as their heads say. */
+export const columnsIn = (units: Units): readonly Column[] =>
+  partColumns.filter((name) => !figures[units === 'metric' ? 'imperial' : 'metric'].includes(name))
 
 export interface RowProblem {
   /** The line of the file: 1 is the head. */
@@ -45,17 +58,28 @@ interface Depth {
 const noDepth: Depth = { mm: 0, tolerance: 0 }
 
 /** What stands in every column, without the spaces round it; a column that is not there is empty. */
-type Cells = Readonly<Record<(typeof partColumns)[number], string>>
+type Cells = Readonly<Record<Column, string>>
 const cellsOf = (row: PartRow): Cells =>
   Object.fromEntries(partColumns.map((name) => [name, row[name]?.trim() ?? ''])) as Cells
 
 const toNumber = (text: string): number => (text === '' ? NaN : Number(text.replace(',', '.')))
 
+/** The column that a row's figure (0) or its tolerance (1) stands in. */
+const valueColumn = (row: Cells, which: 0 | 1): Column =>
+  row[figures.imperial[which]] === '' ? figures.metric[which] : figures.imperial[which]
+
+/** The figure of a row, or its tolerance, in mm. */
+function figureIn(row: Cells, which: 0 | 1): number {
+  const column = valueColumn(row, which)
+  const typed = toNumber(row[column])
+  return figures.metric.includes(column) ? typed : thousandths(typed * inch)
+}
+
 type Read = { readonly part: Part } | { readonly problem: string }
 
 function readRow(row: Cells, depthOf: (socket: string) => Depth | null): Read {
   const what = row.what.toLowerCase().replace('center', 'centre')
-  const given = { mm: toNumber(row.mm), tolerance: toNumber(row.tolerance_mm) }
+  const given = { mm: figureIn(row, 0), tolerance: figureIn(row, 1) }
   if (what === 'named') return readFigure(row, { named: row.fitting, ...given })
   if (what !== 'depth' && what !== 'take-off' && what !== 'centre-to-face')
     return { problem: 'what: depth, take-off, centre-to-face or named' }
@@ -78,7 +102,8 @@ function readFigure(row: Cells, of: Readonly<Record<string, unknown>>): Read {
   if (read.success) return { part: read.data }
   const [issue] = read.error.issues
   const field = String(issue?.path[0] ?? '')
-  return { problem: `${field === 'tolerance' ? 'tolerance_mm' : field}: ${issue?.message ?? 'not accepted'}` }
+  const column = field === 'mm' ? valueColumn(row, 0) : field === 'tolerance' ? valueColumn(row, 1) : field
+  return { problem: `${column}: ${issue?.message ?? 'not accepted'}` }
 }
 
 /**
@@ -123,7 +148,10 @@ export function readPartRows(
 }
 
 /** Parts as rows of a parts file, which `readPartRows` reads back as they are. */
-export function toPartRows(parts: readonly Part[]): Record<(typeof partColumns)[number], string>[] {
+export function toPartRows(parts: readonly Part[], units: Units = 'metric'): PartRow[] {
+  // To the hundred-thousandth: read back, it is the same thousandth of a millimetre.
+  const written = (mm: number) => String(units === 'metric' ? mm : Number((mm / inch).toFixed(5)))
+  const [figure, tolerance] = figures[units]
   return parts.map((part) => {
     const socket = shippedSockets.find(({ id }) => id === part.socket)
     return {
@@ -133,8 +161,8 @@ export function toPartRows(parts: readonly Part[]): Record<(typeof partColumns)[
       size: socket?.size ?? '',
       fitting: part.named ?? part.fitting ?? '',
       end: part.end,
-      mm: String(part.mm),
-      tolerance_mm: String(part.tolerance),
+      [figure]: written(part.mm),
+      [tolerance]: written(part.tolerance),
       basis: part.basis,
       by: part.by,
       note: part.note,

@@ -8,7 +8,7 @@ export interface GlossaryEntry {
   readonly american?: string
   readonly means: string
   /** What shows it: a fitting of the catalogue by its name, a joint of a method on a pipe cut through, or a small drawing. */
-  readonly shownBy?: string | { readonly section: MethodId; readonly on: string } | { readonly sketch: SketchId }
+  readonly shownBy: string | { readonly section: MethodId; readonly on: string } | { readonly sketch: SketchId }
 }
 
 /** Every word of the trade that is used here, in the order of the work. */
@@ -174,14 +174,17 @@ export const glossary: readonly GlossaryEntry[] = [
   {
     word: 'basis',
     means: 'what a figure rests on: measured, its maker’s sheet, a standard, guidance, a model code, or typical',
+    shownBy: { sketch: 'basis' },
   },
   {
     word: 'fits, caution, refuse',
     means: 'what the rules say of a joint: it holds; it holds with something to mind; it is not allowed',
+    shownBy: { sketch: 'verdicts' },
   },
   {
     word: 'profile',
     means:
       'the rules’ settings where codes and habits differ: one for metric places, two for North America, and your own',
+    shownBy: { sketch: 'profile' },
   },
 ]

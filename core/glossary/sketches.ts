@@ -38,5 +38,11 @@ export const sketches = {
   stretch: [line(circle(24, 14, 9)), shown(circle(24, 14, 12))],
   gauge: [line(circle(24, 15, 11)), shown('M24 15L31 8'), line('M24 26V28')],
   flame: [shown('M24 25c-9-4-7-12 0-20c7 8 9 16 0 20z'), line('M6 26H42')],
+  basis: [line('M12 3H36V25H12zM17 9H31M17 13H31'), shown('M17 19H25M28 18l2 2 3-4')],
+  verdicts: [shown('M4 14l4 5 7-10'), line('M24 7L31 20H17z'), line('M36 9l8 10M44 9l-8 10')],
+  profile: [
+    line('M4 7H44M4 14H44M4 21H44'),
+    shown(`${circle(14, 7, 2.5)}${circle(32, 14, 2.5)}${circle(22, 21, 2.5)}`),
+  ],
 } as const satisfies Readonly<Record<string, readonly SketchLine[]>>
 export type SketchId = keyof typeof sketches

@@ -24,7 +24,7 @@ const notes = computed(() => props.job.note?.split('\n') ?? [])
     </section>
     <ul v-if="plan.checks.length" aria-label="To settle" class="space-y-1">
       <li v-for="check in plan.checks" :key="`${check.where} ${check.rule}`" class="flex gap-2">
-        <VerdictMark :verdict="check.verdict" class="shrink-0" /><span>{{ check.where }}: {{ tell(check) }}</span>
+        <VerdictMark :verdict="check.verdict" class="shrink-0" /><SpokenText :text="`${check.where}: ${tell(check)}`" />
       </li>
     </ul>
     <section aria-label="To bring">
@@ -34,7 +34,7 @@ const notes = computed(() => props.job.note?.split('\n') ?? [])
     <section aria-label="To mind">
       <h2 class="heading">Mind</h2>
       <ul class="list-disc space-y-1 pl-5">
-        <li v-for="note in notes" :key="note">{{ trade(note) }}</li>
+        <li v-for="note in notes" :key="note"><SpokenText :text="trade(note)" /></li>
         <li>Local code, the maker’s instructions and a licensed person come first.</li>
       </ul>
     </section>

@@ -11,7 +11,7 @@ const { tell } = useWords()
     <li v-for="reason in reasons" :key="`${reason.rule} ${tell(reason)}`" class="flex gap-2">
       <VerdictMark :verdict="reason.verdict" :word="false" class="self-start pt-0.5" />
       <span>
-        {{ tell(reason) }}
+        <SpokenText :text="tell(reason)" />
         <span class="text-muted">({{ reason.basis }})</span>
       </span>
     </li>

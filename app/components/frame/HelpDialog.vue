@@ -54,7 +54,7 @@ const words = computed(() =>
                 <dt class="font-semibold">{{ word }}</dt>
                 <dd>{{ means }}</dd>
               </div>
-              <WordPicture v-if="shownBy" :shown-by="shownBy" />
+              <WordPicture :shown-by="shownBy" />
             </div>
           </dl>
           <p v-if="words.length === 0">No such word here.</p>

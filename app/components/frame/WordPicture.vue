@@ -6,7 +6,7 @@ import { sectionOf } from '~~/core/section/section'
 import { useCatalogueStore } from '~/stores/catalogue'
 
 /** What shows a word: the fitting itself, a joint cut through, or a small drawing. */
-const props = defineProps<{ shownBy: NonNullable<GlossaryEntry['shownBy']> }>()
+const props = defineProps<{ shownBy: GlossaryEntry['shownBy'] }>()
 const own = useCatalogueStore()
 const fitting = computed(() =>
   typeof props.shownBy === 'string' ? shippedFittings().find(({ label }) => label === props.shownBy) : undefined,

@@ -36,7 +36,9 @@ const toggle = (id: FaultId) => (fault.value = fault.value === id ? null : id)
       <p v-if="moving" class="flex-1">{{ say.trade(section.hand.text) }}</p>
     </div>
     <p class="flex min-h-12 gap-2 text-lg" role="status" :class="active ? 'text-(--ui-error)' : ''">
-      <VerdictMark v-if="active" verdict="refuse" :word="false" class="self-start pt-1" />{{ say.trade(section.says) }}
+      <VerdictMark v-if="active" verdict="refuse" :word="false" class="self-start pt-1" /><SpokenText
+        :text="say.trade(section.says)"
+      />
     </p>
     <ul class="mb-2 flex flex-wrap gap-x-5 gap-y-1" aria-label="What takes hold">
       <li

@@ -21,7 +21,7 @@ const ways = computed(() => {
     <p class="text-sm text-muted">Water off and drained first; let hot pipe cool.</p>
     <ol class="ruled">
       <li v-for="{ way, how, pipe, savesFitting, bring } in ways" :key="way" class="py-2">
-        <p class="text-lg">{{ tell(how) }}.</p>
+        <p class="text-lg"><SpokenText :text="`${tell(how)}.`" /></p>
         <p class="first-letter:uppercase">
           {{ tell(pipe) }}; {{ savesFitting ? 'the fitting is saved' : 'the fitting is lost' }}.
         </p>

@@ -7,7 +7,7 @@ import { download } from '~/saving/download'
 /** Parts as a CSV file, out and in: what a file would change is shown before anything is recorded. */
 const props = defineProps<{ parts: readonly Part[] }>()
 const emit = defineEmits<{ record: [parts: Part[]] }>()
-const { length, trade } = useWords()
+const { length, trade, units } = useWords()
 const chooser = useTemplateRef<HTMLInputElement>('chooser')
 const preview = shallowRef<{
   name: string
@@ -19,7 +19,7 @@ const mostBytes = 1_000_000
 
 async function write(): Promise<void> {
   const { partsCsv } = await import('~/saving/parts-csv')
-  download(fileName('Jolvet', 'own parts', 'csv'), 'text/csv', partsCsv(props.parts))
+  download(fileName('Jolvet', 'own parts', 'csv'), 'text/csv', partsCsv(props.parts, units.value))
 }
 async function read(): Promise<void> {
   const file = chooser.value?.files?.[0]
@@ -80,7 +80,7 @@ function take(): void {
     <p v-else class="mt-2 text-sm text-muted">
       {{
         trade(
-          'Columns: what (depth, take-off, centre-to-face, or named for a fitting by its name), method, system, size, fitting, end, mm, tolerance_mm, basis (measured or maker), by, note.',
+          'Columns: what (depth, take-off, centre-to-face, or named for a fitting by its name), method, system, size, fitting, end, mm and tolerance_mm (or in and tolerance_in), basis (measured or maker), by, note.',
         )
       }}
     </p>
