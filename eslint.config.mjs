@@ -28,7 +28,7 @@ const rows = [
   ['prove', 'estimate'],
   ['log'],
   ['leak', 'record'],
-  ['edit', 'draw'],
+  ['edit', 'draw', 'day'],
   ['patterns'],
 ]
 

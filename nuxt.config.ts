@@ -14,6 +14,8 @@ export default defineNuxtConfig({
   modules: ['@nuxt/ui', '@pinia/nuxt', '@nuxt/eslint', '@vite-pwa/nuxt'],
   // Everything is a tool worked in one page; nothing is gained by rendering it on the server first.
   ssr: false,
+  // Its frame is in the first file, before any script has come.
+  spaLoadingTemplate: 'spa-loading-template.html',
   devtools: { enabled: false },
   telemetry: false,
   css: ['~/assets/main.css'],

@@ -3,11 +3,14 @@ const { isByThumb } = useLengthPad()
 const { isHelping, isFinding } = useHelp()
 
 useLeftDrafts()
+/** A page that does not come at once: what stood there is not taken for it. */
+const { isLoading } = useLoadingIndicator({ throttle: 300, hideDelay: 0, resetDelay: 0 })
 </script>
 
 <template>
-  <div>
+  <div :data-opening="isLoading || undefined">
     <SkipLink />
+    <p v-if="isLoading" role="status" class="behind-note">Opening …</p>
     <NuxtLayout>
       <PartBoundary><NuxtPage /></PartBoundary>
     </NuxtLayout>

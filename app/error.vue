@@ -9,17 +9,15 @@ useHead({ title: 'Jolvet' })
 </script>
 
 <template>
-  <UApp :toaster="null">
-    <div class="min-h-dvh bg-(--ui-bg) text-(--ui-text)">
-      <TopBar
-        ><h1 class="heading">{{ isMissing ? 'There is no such page' : 'The page failed' }}</h1></TopBar
-      >
-      <main id="main" class="p-3">
-        <p v-if="isMissing">
-          <NuxtLink to="/" external class="underline">All jobs</NuxtLink>
-        </p>
-        <LazyBrokenPart v-else :error="error.message" @again="again" />
-      </main>
-    </div>
-  </UApp>
+  <div class="min-h-dvh bg-(--ui-bg) text-(--ui-text)">
+    <TopBar
+      ><h1 class="heading">{{ isMissing ? 'There is no such page' : 'The page failed' }}</h1></TopBar
+    >
+    <main id="main" class="p-3">
+      <p v-if="isMissing">
+        <NuxtLink to="/" external class="underline">All jobs</NuxtLink>
+      </p>
+      <LazyBrokenPart v-else :error="error.message" @again="again" />
+    </main>
+  </div>
 </template>

@@ -37,7 +37,7 @@ useHead({ title: 'Bench · Jolvet' })
         </NuxtLink>
       </nav>
     </header>
-    <main id="main" class="p-3 sm:p-4">
+    <main id="main" class="step p-3 sm:p-4">
       <PartBoundary><NuxtPage /></PartBoundary>
     </main>
   </div>

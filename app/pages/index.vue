@@ -127,6 +127,7 @@ useHead({ title: 'Jobs · Jolvet' })
       </div>
       <div class="mb-2 flex flex-wrap items-center gap-3">
         <h1 class="heading mr-auto text-3xl!">Jobs</h1>
+        <UButton to="/day" label="Day" icon="i-lucide-calendar-days" variant="outline" color="neutral" />
         <template v-if="rows.length > 3 || wanted">
           <UInput v-model="wanted" icon="i-lucide-search" placeholder="Find a job" aria-label="Find a job" />
           <LazyChoice v-model="order" label="Order" bare :items="orders" />

@@ -1,4 +1,5 @@
 import type { Job } from '~~/core/job/job'
+import type { Visit } from '~~/core/job/visit-schema'
 import type { FieldProblem } from '~~/core/quantity/words/field-problem'
 import type { Units } from '~~/core/quantity/units'
 import type { Thumbnail } from '~~/core/draw/thumbnail'
@@ -65,6 +66,15 @@ export const readOffcuts = () => read<readonly RackOffcut[]>('/api/rack')
 export const readCuttings = (job: string) => read<readonly Cutting[]>(`/api/jobs/${part(job)}/cuttings`)
 export const readMinutes = (job: string) => read<readonly JointTime[]>(`/api/jobs/${part(job)}/minutes`)
 export const readSealedRecords = (job: string) => read<readonly SealedRecord[]>(`/api/jobs/${part(job)}/records`)
+/** A visit with the job that it is of. */
+export interface JobVisit {
+  readonly job: string
+  readonly title: string
+  readonly address?: string
+  readonly visit: Visit
+}
+export const readVisits = (from: string, to: string) =>
+  read<{ readonly visits: readonly JobVisit[] }>(`/api/visits?from=${part(from)}&to=${part(to)}`)
 export const readDeletedJobs = () => read<readonly DeletedJob[]>('/api/deleted-jobs')
 
 /** A page of the list of jobs. @param after where the one before ended; null for the first */

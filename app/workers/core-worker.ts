@@ -10,6 +10,7 @@ import type { Solver } from '~~/core/cut/solver'
 import type { Job } from '~~/core/job/job'
 import { seekOrder, type AssemblyOrder } from '~~/core/assembly/order'
 import type { AssemblyQuestion } from '~~/core/assembly/question'
+import { timeOfJob, type JobTime, type JobTimeAsked } from '~~/core/day/time-of-job'
 import { leakSearch } from '~~/core/leak/search'
 import { patterns } from '~~/core/patterns'
 import type { Answers, DrawnFor } from '~~/core/patterns/pattern'
@@ -17,10 +18,18 @@ import { planJob } from '~~/core/plan/plan-job'
 import { shareThatCloses, type Chain } from '~~/core/plan/closure'
 import { prove, type ProofAnswer } from '~~/core/prove/prove'
 import type { ProveRequest } from '~~/core/prove/prove-schema'
+import type { Units } from '~~/core/quantity/units'
 import { problemText } from '~~/core/quantity/words/refusal'
 import { speakerFor } from '~~/core/quantity/words/speaker'
 import { randomStream } from '~~/core/quantity/random-stream'
+import { bringTable, type ListTable } from '~~/core/record/lists'
 import { randomIds } from '~/composables/random-ids'
+
+/** By what a visit is timed, and in whose units its list is. */
+export interface VisitAsked extends JobTimeAsked {
+  readonly parts: readonly Part[]
+  readonly units: Units
+}
 
 /** For whom a pattern draws. */
 export interface PatternFor extends Pick<DrawnFor, 'units' | 'costs' | 'title'> {
@@ -76,6 +85,19 @@ const coreWorker = {
       return JSON.stringify({ job, plan: planJob(job, catalogue) })
     } catch (error) {
       return JSON.stringify({ problem: problemText(error, speakerFor(to.units)) })
+    }
+  },
+
+  /** How long a job takes, and what to bring to it. */
+  visit(job: Job, { parts, units, ...asked }: VisitAsked): { time: JobTime | null; list: ListTable } {
+    const catalogue = catalogueWith(parts)
+    const plan = planJob(job, catalogue)
+    return {
+      time: timeOfJob(catalogue, job, plan, asked),
+      list: bringTable(plan, new Map(plan.stock.map(({ pipe, bars }) => [pipe, bars])), {
+        units,
+        say: speakerFor(units),
+      }),
     }
   },
 

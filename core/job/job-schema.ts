@@ -11,6 +11,7 @@ import { toolsSchema } from '../workshop/tools-schema'
 import { conditionSchema, placeSchema } from './place-schema'
 import { axes, legStates, most, nodeKinds, nodeStates } from './kinds'
 import { services } from './place'
+import { visitSchema } from './visit-schema'
 
 const id = z.string().min(1).max(130)
 const text = (most: number) => z.string().max(most)
@@ -220,6 +221,7 @@ export const jobSchema = z.object({
     .optional()
     .meta({ description: 'the benders that the bends are marked for, as they were then' }),
   note: text(5000).optional(),
+  visits: z.array(visitSchema).max(50).optional().meta({ description: 'when somebody comes' }),
   sample: z.literal(true).optional().meta({ description: 'made up, to look round in' }),
 })
 export type Job = Omit<z.output<typeof jobSchema>, 'surveys' | 'legs'> & { surveys: Survey[]; legs: Leg[] }

@@ -47,6 +47,7 @@ describe('every control, pressed in its middle', () => {
     const tabs = ['identify', 'join', 'card', 'bend', 'fitting', 'parts', 'costs', 'rules']
     return [
       '/',
+      '/day',
       '/begin',
       '/begin/rough-in',
       ...steps.map((step) => `/jobs/${id}/${step}`),

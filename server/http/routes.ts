@@ -1,6 +1,7 @@
 /** Every call of the interface and the methods that it takes; a test holds them against the files of `server/api`. */
 export const calls: readonly (readonly [path: string, ...methods: string[]])[] = [
   ['/api/backup', 'GET', 'POST'],
+  ['/api/calendar.ics', 'GET'],
   ['/api/catalogue/pipes', 'GET'],
   ['/api/deleted-jobs', 'GET'],
   ['/api/fittings', 'GET'],
@@ -31,6 +32,7 @@ export const calls: readonly (readonly [path: string, ...methods: string[]])[] =
   ['/api/schema/job.json', 'GET'],
   ['/api/schema/record.json', 'GET'],
   ['/api/stock', 'POST'],
+  ['/api/visits', 'GET'],
   ['/api/workshop', 'GET', 'PATCH'],
 ]
 
@@ -40,6 +42,7 @@ export const pages: readonly string[] = [
   '/bench',
   '/begin',
   '/begin/:pattern',
+  '/day',
   '/settings',
   '/bench/bend',
   '/bench/card',

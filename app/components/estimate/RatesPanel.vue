@@ -16,6 +16,7 @@ const fields = computed(() => {
     { key: 'clip', label: trade('A clip'), unit: money, most: 10_000 },
     { key: 'small', label: 'A ring, insert or washer', unit: money, most: 10_000 },
     { key: 'travel', label: 'Travel, a visit', unit: money, most: 10_000 },
+    { key: 'travelMinutes', label: 'From one job to the next', unit: 'min', most: 10_000 },
     { key: 'pieceMinutes', label: 'To cut a piece', unit: 'min', most: 10_000 },
     { key: 'clipMinutes', label: trade('To fix a clip'), unit: 'min', most: 10_000 },
     { key: 'hire', label: trade('Tool hire a day, of its price'), unit: '%', most: 100 },

@@ -20,8 +20,14 @@ const load = () => import('#ui/components/SelectMenu.vue')
 const List = defineAsyncComponent(load)
 const isWanted = ref(isOpen.value)
 watch(isOpen, (open) => open && (isWanted.value = true))
+/** It opens once it stands there: what is open from the start finds no room for its entries. */
+const isThere = ref(false)
 // There before it is pressed: what is typed right after the press is looked for in it.
 onNuxtReady(load)
+function setOpen(open: boolean): void {
+  isOpen.value = open
+  if (!open) letGo()
+}
 const shown = computed(
   () => props.chosen ?? props.items.find(({ value }) => value === props.modelValue)?.label ?? props.placeholder,
 )
@@ -44,8 +50,8 @@ const shown = computed(
       <component
         :is="List"
         v-else
-        v-model:open="isOpen"
         v-model:search-term="said"
+        :open="isOpen && isThere"
         :model-value="modelValue"
         :items="[...items]"
         value-key="value"
@@ -55,7 +61,8 @@ const shown = computed(
         :placeholder="placeholder"
         :search-input="{ placeholder: searchPlaceholder ?? 'Search' }"
         :aria-label="label"
-        @update:open="(open: boolean) => !open && letGo()"
+        @vue:mounted="isThere = true"
+        @update:open="setOpen"
         @update:model-value="(value: string | undefined) => value && emit('update:modelValue', value)"
       >
         <template v-if="chosen" #default

@@ -61,6 +61,7 @@ const groups = computed(() => [
     label: 'Pages',
     items: [
       { label: 'All jobs', to: '/', onSelect: close },
+      { label: 'Day', to: '/day', onSelect: close },
       { label: 'Begin a job from an everyday call', to: '/begin', onSelect: close },
       { label: 'Settings', to: '/settings', onSelect: close },
     ],

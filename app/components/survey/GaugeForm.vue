@@ -5,9 +5,11 @@ import { gaugeSizes } from '~~/core/survey/gauge-sizes'
 /** A go/no-go gauge of a size: it goes on, or it does not. */
 const emit = defineEmits<{ observe: [seen: Observation] }>()
 const size = ref('')
-const items = gaugeSizes.map(({ label }) => ({ value: label, label }))
+const { units, diameter } = useWords()
+const sizes = computed(() => gaugeSizes(units.value))
+const items = computed(() => sizes.value.map(({ name, mm }) => ({ value: name, label: `${name} (${diameter(mm)})` })))
 function take(fits: boolean): void {
-  const gauge = gaugeSizes.find(({ label }) => label === size.value)
+  const gauge = sizes.value.find(({ name }) => name === size.value)
   if (gauge) emit('observe', { kind: 'gauge', mm: gauge.mm, fits })
 }
 </script>

@@ -6,7 +6,7 @@ import { useCatalogueStore } from '~/stores/catalogue'
 import { useWorkLogStore } from '~/stores/work-log'
 import { useWorkshopStore } from '~/stores/workshop'
 
-/** What the open job comes to, by the workshop's rates and what was really taken; its visits are kept in this browser. */
+/** What the open job comes to, by the workshop's rates and what was really taken; its visits as they stand in the job, or only their number, in this browser. */
 export function useEstimate() {
   const { store, built: job, plan } = useOpenJob()
   const own = useCatalogueStore()
@@ -15,7 +15,7 @@ export function useEstimate() {
   onMounted(() => log.load(store.id))
   const kept = useLocalStorage<Record<string, number>>('jolvet-visits', {})
   const visits = computed({
-    get: () => kept.value[store.id] ?? 1,
+    get: () => job.value.visits?.length ?? kept.value[store.id] ?? 1,
     set: (count: number) => (kept.value = { ...kept.value, [store.id]: count }),
   })
   const answer = computed(() =>

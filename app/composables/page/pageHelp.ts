@@ -25,6 +25,19 @@ const help: readonly (readonly [path: RegExp, help: PageHelp])[] = [
     },
   ],
   [
+    /^\/day/,
+    {
+      title: 'Day',
+      does: [
+        'The visits of the day one after another: when you are where, and what to tell the customer.',
+        'Give a job its visits under Estimate. Times without an agreed one follow from the one before.',
+        'Type when a visit really began or ended: what follows moves with it.',
+        'What to bring is counted over all jobs of the day; tick what is in the van.',
+      ],
+      keys: everywhere,
+    },
+  ],
+  [
     /\/estimate$/,
     {
       title: 'Estimate',

@@ -1,4 +1,4 @@
 import { createSharedComposable, useMediaQuery } from '@vueuse/core'
 
-/** Whether the page is as narrow as a phone held upright: steps below, one line above. */
-export const usePhone = createSharedComposable(() => useMediaQuery('(max-width: 639px)'))
+/** Whether the page is as small as a phone, upright or on its side: steps below, one line above. */
+export const usePhone = createSharedComposable(() => useMediaQuery('(max-width: 639px), (max-height: 479px)'))

@@ -25,6 +25,7 @@ const print = () => window.print()
     <div class="flex flex-wrap items-end gap-3">
       <h2 class="heading mr-auto text-2xl!">Estimate</h2>
       <NumberField
+        v-if="!job.visits"
         label="Visits"
         :least="1"
         :most="50"
@@ -41,6 +42,7 @@ const print = () => window.print()
         @click="print"
       />
     </div>
+    <JobVisits />
     <p v-if="plan.joints.length === 0">Nothing to add up yet: draw a run in <strong>Route</strong>.</p>
     <template v-else>
       <div class="flex flex-wrap gap-x-10 gap-y-2">

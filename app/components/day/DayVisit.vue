@@ -1,0 +1,72 @@
+<script setup lang="ts">
+import { aboutTime } from '~~/core/day/clock'
+import { formatWait } from '~~/core/quantity/words/format-duration'
+
+/** A visit in its place in the day: from when to when, what the customer is told, and what really was. */
+defineProps<{ row: ReturnType<typeof useDay>['rows']['value'][number] }>()
+const emit = defineEmits<{ real: [of: { began?: string; ended?: string }] }>()
+const { units } = useWords()
+const minutes = (value: number) => formatWait(Math.round(value) * 60)
+const about = (minutes: number) => aboutTime(minutes, units.value)
+</script>
+
+<template>
+  <li class="space-y-2 py-3" :data-visit="row.id">
+    <div class="flex flex-wrap items-baseline gap-x-4">
+      <span class="figures font-label text-3xl font-semibold whitespace-nowrap" data-times>
+        <template v-if="row.plan.from !== null">{{ about(row.plan.from) }}</template><template v-else
+          >Time not known</template
+        ><template v-if="row.plan.to !== null"> to {{ about(row.plan.to) }}</template>
+      </span>
+      <NuxtLink :to="`/jobs/${row.job}/make`" class="heading underline-offset-4 hover:underline">{{
+        row.title
+      }}</NuxtLink>
+      <span v-if="row.visit.what">{{ row.visit.what }}</span>
+      <span v-if="row.address" class="text-muted">{{ row.address }}</span>
+    </div>
+    <!-- The day from left to right; hatched while the household has no water. -->
+    <div v-if="row.bar" class="relative h-4 border-x border-(--ui-border) bg-(--ui-bg-muted)" aria-hidden="true">
+      <div
+        class="absolute inset-y-0 bg-(--drawing-pipe)"
+        :style="{ left: `${row.bar.left}%`, width: `${row.bar.width}%` }"
+      ></div>
+      <div
+        v-if="row.dry"
+        class="dry absolute inset-y-0"
+        :style="{ left: `${row.dry.left}%`, width: `${row.dry.width}%` }"
+      ></div>
+    </div>
+    <p v-if="row.plan.late > 0" class="flex items-center gap-2 text-(--ui-warning)">
+      <VerdictMark verdict="caution" :word="false" />{{ minutes(row.plan.late) }} after the agreed {{ about(row.at!) }}:
+      ring them
+    </p>
+    <p v-else-if="row.plan.spare > 0" class="text-muted">{{ minutes(row.plan.spare) }} to spare before</p>
+    <p v-if="row.plan.off" data-told>
+      <span class="label mr-2 text-base">Tell the customer</span>Water off from about {{ about(row.plan.off.from) }} to
+      {{ about(row.plan.off.to) }}.
+    </p>
+    <p v-if="row.isKnown && row.minutes === null" class="text-(--ui-warning)">
+      How long it takes is not known: type its minutes in the visit, or see Plan of work.
+    </p>
+    <p v-else-if="row.isLeast" class="text-muted">At least: a wait in it is not known.</p>
+    <div class="no-print flex flex-wrap items-end gap-3">
+      <label class="block"
+        ><span class="label block text-base">Really began</span
+        ><UInput
+          type="time"
+          :model-value="row.real.began ?? ''"
+          aria-label="Really began"
+          @update:model-value="(time) => emit('real', { began: String(time) || undefined })"
+      /></label>
+      <label class="block"
+        ><span class="label block text-base">Really ended</span
+        ><UInput
+          type="time"
+          :model-value="row.real.ended ?? ''"
+          aria-label="Really ended"
+          @update:model-value="(time) => emit('real', { ended: String(time) || undefined })"
+      /></label>
+      <UButton :to="`/jobs/${row.job}/estimate`" variant="link" color="primary" class="px-0" label="Change the visit" />
+    </div>
+  </li>
+</template>

@@ -1,0 +1,77 @@
+import { formatDate, useLocalStorage } from '@vueuse/core'
+import { arrangeDay, extentOf, minutesOfDay, placeOf, planDay } from '~~/core/day/day'
+import { listOfDay } from '~~/core/day/list-of-day'
+import { ratesOf } from '~~/core/workshop/workshop'
+import { useWorkshopStore } from '~/stores/workshop'
+
+const dayText = (date: Date): string => formatDate(date, 'YYYY-MM-DD')
+/** Noon, so that no change of clocks makes it another day. */
+const noonOf = (day: string): Date => new Date(`${day}T12:00:00`)
+const isDay = (text: string): boolean => /^\d{4}-\d{2}-\d{2}$/.test(text) && !Number.isNaN(noonOf(text).getTime())
+
+/** When a visit really began and ended, as far as it was typed. */
+interface Real {
+  readonly began?: string
+  readonly ended?: string
+}
+
+/** The visits of a day, over all jobs: their times one after another, and what to bring to them. */
+export function useDay() {
+  const route = useRoute()
+  const workshop = useWorkshopStore()
+  const on = computed(() => (isDay(String(route.query.on)) ? String(route.query.on) : dayText(new Date())))
+  const dayFrom = (days: number) => dayText(new Date(noonOf(on.value).getTime() + days * 86_400_000))
+  const { visits, worked, isAway, problem } = useDayVisits(on)
+  const begins = useLocalStorage('jolvet-day-begins', '08:00')
+  const real = useLocalStorage<Record<string, Real>>('jolvet-day-real', {})
+
+  const stops = computed(() =>
+    (visits.value ?? []).map(({ visit, ...of }) => {
+      const known = worked.value.get(of.job)
+      // Of a job that is come to several times nobody knows how much is done this time, unless it was said.
+      const time = known?.visits === 1 ? known.time : null
+      const { began, ended } = real.value[visit.id] ?? {}
+      return {
+        ...of,
+        id: visit.id,
+        visit,
+        isKnown: known !== undefined,
+        isLeast: visit.minutes === undefined && (time?.isLeast ?? false),
+        at: visit.at === undefined ? undefined : minutesOfDay(visit.at),
+        minutes: visit.minutes ?? time?.whole ?? null,
+        off: time?.off ?? null,
+        ...(began && { began: minutesOfDay(began) }),
+        ...(ended && { ended: minutesOfDay(ended) }),
+      }
+    }),
+  )
+  const asked = computed(() => ({
+    begins: minutesOfDay(begins.value),
+    travel: ratesOf(workshop.workshop).travelMinutes,
+  }))
+  const rows = computed(() => {
+    const order = arrangeDay(stops.value, asked.value)
+    const planned = planDay(order, asked.value)
+    const extent = extentOf(planned, asked.value.begins)
+    return planned.map((plan, at) => ({
+      ...order[at]!,
+      plan,
+      real: real.value[plan.id] ?? {},
+      bar: plan.from === null || plan.to === null ? null : placeOf({ from: plan.from, to: plan.to }, extent),
+      dry: plan.off && placeOf(plan.off, extent),
+    }))
+  })
+  return {
+    on,
+    noonOf,
+    dayFrom,
+    begins,
+    asked,
+    rows,
+    list: computed(() => listOfDay([...worked.value.values()].map((of) => of.list))),
+    isAway,
+    problem,
+    isLoading: computed(() => visits.value === null),
+    setReal: (id: string, of: Real) => (real.value = { ...real.value, [id]: { ...real.value[id], ...of } }),
+  }
+}

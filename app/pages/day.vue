@@ -1,0 +1,66 @@
+<script setup lang="ts">
+import { clockTime } from '~~/core/day/clock'
+
+/** A day over all jobs: where to be when, what the customers are told, what to bring. */
+const { on, noonOf, dayFrom, begins, asked, rows, list, isAway, problem, isLoading, setReal } = useDay()
+const { units } = useWords()
+const title = computed(() =>
+  new Intl.DateTimeFormat(units.value === 'metric' ? 'en-GB' : 'en-US', { dateStyle: 'full' }).format(noonOf(on.value)),
+)
+const show = (day: string) => navigateTo({ path: '/day', query: { on: day } })
+useHead({ title: () => `${title.value} · Jolvet` })
+</script>
+
+<template>
+  <div>
+    <header class="border-b border-(--ui-border) bg-(--ui-bg-muted)">
+      <TopBar>
+        <h1 class="heading mr-auto">Day</h1>
+        <HelpButtons />
+      </TopBar>
+    </header>
+    <main id="main" class="step mx-auto max-w-4xl space-y-5 p-4">
+      <div class="flex flex-wrap items-end gap-2">
+        <h2 class="heading mr-auto text-2xl!">{{ title }}</h2>
+        <div class="flex gap-2">
+          <UButton icon="i-lucide-chevron-left" aria-label="Day before" @click="show(dayFrom(-1))" />
+          <UInput
+            type="date"
+            :model-value="on"
+            aria-label="Which day"
+            @update:model-value="(day) => day && show(String(day))"
+          />
+          <UButton icon="i-lucide-chevron-right" aria-label="Day after" @click="show(dayFrom(1))" />
+        </div>
+        <label class="block"
+          ><span class="label block text-base">Set out at</span
+          ><UInput
+            type="time"
+            :model-value="begins"
+            aria-label="Set out at"
+            @update:model-value="(time) => time && (begins = String(time))"
+        /></label>
+      </div>
+      <p v-if="isAway" role="status">The server does not answer: the visits show when it does.</p>
+      <p v-if="problem" role="alert">{{ problem }}</p>
+      <p v-if="!isLoading && !isAway && rows.length === 0">
+        No visits on this day. Give a job one under <strong>Estimate</strong>, which Cut leads to.
+      </p>
+      <template v-if="rows.length > 0">
+        <p class="text-muted">
+          Set out at {{ clockTime(asked.begins, units) }}, {{ asked.travel }} min to the first job and from one to the
+          next; working times as planned, one pair of hands.
+        </p>
+        <ol class="ruled border-y border-(--ui-border)" aria-label="Visits">
+          <DayVisit v-for="row in rows" :key="row.id" :row="row" @real="(of) => setReal(row.id, of)" />
+        </ol>
+        <DayList v-if="list && list.rows.length > 0" :list="list" :day="on" />
+      </template>
+      <p>
+        <a href="/api/calendar.ics" download="jolvet.ics" class="inline-flex min-h-11 items-center underline"
+          >All visits as a calendar file</a
+        >; a calendar program can subscribe to the same address.
+      </p>
+    </main>
+  </div>
+</template>

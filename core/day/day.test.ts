@@ -1,0 +1,66 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { arrangeDay, extentOf, minutesOfDay, placeOf, planDay, type Stop } from './day'
+
+const eight = minutesOfDay('08:00')
+const asked = { begins: eight, travel: 20 }
+const stop = (id: string, of: Partial<Stop> = {}): Stop => ({ id, minutes: 60, off: null, ...of })
+
+describe('a day', () => {
+  it('goes from one to the next, waits for the time agreed, and tells the customer when the water is off', () => {
+    const [first, second] = planDay(
+      [stop('a', { off: { from: 15, to: 45 } }), stop('b', { at: minutesOfDay('10:00') })],
+      asked,
+    )
+    expect(first).toEqual({ id: 'a', from: 500, to: 560, off: { from: 515, to: 545 }, late: 0, spare: 0 })
+    expect(second).toMatchObject({ from: 600, to: 660, late: 0, spare: 20 })
+  })
+
+  it('is planned anew from what was really so', () => {
+    const late = planDay([stop('a', { ended: minutesOfDay('09:55') }), stop('b', { at: 600 })], asked)
+    expect(late[1]).toMatchObject({ from: 615, late: 15, spare: 0 })
+    const begun = planDay([stop('a', { began: 530, off: { from: 15, to: 45 } })], asked)
+    expect(begun[0]).toMatchObject({ from: 530, to: 590, off: { from: 545, to: 575 } })
+  })
+
+  it('knows nothing after a visit of unknown length but what was agreed', () => {
+    const [, second, third] = planDay([stop('a', { minutes: null }), stop('b'), stop('c', { at: 840 })], asked)
+    expect(second).toMatchObject({ from: null, to: null })
+    expect(third).toMatchObject({ from: 840, to: 900, late: 0, spare: 0 })
+  })
+
+  it('property: nobody is at two places, nor anywhere before the time agreed', () => {
+    const one = fc.record({
+      at: fc.option(fc.integer({ min: 0, max: 1200 }), { nil: undefined }),
+      minutes: fc.integer({ min: 1, max: 300 }),
+    })
+    fc.assert(
+      fc.property(fc.array(one, { maxLength: 8 }), (of) => {
+        const stops = of.map(({ at, minutes }, index) => stop(String(index), { at, minutes }))
+        let free = asked.begins
+        planDay(stops, asked).forEach(({ from, to }, index) => {
+          expect(from).toBeGreaterThanOrEqual(free + asked.travel)
+          expect(from).toBeGreaterThanOrEqual(stops[index]!.at ?? 0)
+          free = to!
+        })
+      }),
+    )
+  })
+
+  it('fills the time before an agreed one with what fits there, and with nothing else', () => {
+    const order = (...of: Stop[]) => arrangeDay(of, asked).map(({ id }) => id)
+    const ten = stop('ten', { at: minutesOfDay('10:00') })
+    expect(order(ten, stop('short'))).toEqual(['short', 'ten'])
+    expect(order(ten, stop('long', { minutes: 81 }))).toEqual(['ten', 'long'])
+    expect(order(ten, stop('just', { minutes: 80 }))).toEqual(['just', 'ten'])
+    expect(order(stop('unknown', { minutes: null }), ten)).toEqual(['ten', 'unknown'])
+    expect(order(stop('two', { at: 840 }), ten, stop('one'), stop('other'))).toEqual(['one', 'ten', 'other', 'two'])
+  })
+
+  it('is drawn from when one sets out to the last end, each stretch in its place', () => {
+    const extent = extentOf(planDay([stop('a'), stop('b', { minutes: null })], asked), eight)
+    expect(extent).toEqual({ from: 480, to: 580 })
+    expect(placeOf({ from: 500, to: 560 }, extent)).toEqual({ left: 20, width: 60 })
+    expect(extentOf([], eight)).toEqual({ from: 480, to: 540 })
+  })
+})

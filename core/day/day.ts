@@ -1,0 +1,111 @@
+/** A visit of a day as it is planned from: times in minutes from midnight. */
+export interface Stop {
+  readonly id: string
+  /** The time that was agreed. */
+  readonly at?: number
+  /** How long the work takes; null where that is not known. */
+  readonly minutes: number | null
+  /** When the water is off, in minutes from its beginning; null where it stays on, or nobody knows. */
+  readonly off: { readonly from: number; readonly to: number } | null
+  /** When it really began and ended, as far as that was typed. */
+  readonly began?: number
+  readonly ended?: number
+}
+
+/** A visit in its place in the day; null from where it is not known any more. */
+export interface PlannedStop {
+  readonly id: string
+  readonly from: number | null
+  readonly to: number | null
+  /** When the household has no water. */
+  readonly off: { readonly from: number; readonly to: number } | null
+  /** Minutes after the time that was agreed. */
+  readonly late: number
+  /** Minutes to spare before the time that was agreed. */
+  readonly spare: number
+}
+
+export interface DayAsked {
+  /** When one sets out. */
+  readonly begins: number
+  /** Minutes from one place to the next, and to the first. */
+  readonly travel: number
+}
+
+/**
+ * A day's visits one after another: each begins when one is there, at the time that was agreed where that is later, and
+ * when it really did where that was typed. What follows one of unknown length is not known, unless its time was agreed.
+ *
+ * @param stops in the order in which they are gone to
+ * @remarks for instance: set out at 8.00, 20 minutes of travel; 60 minutes of work, then agreed at 10.00: from 8.20 to
+ *   9.20, then from 10.00 with 20 minutes to spare. Really ended at 9.55: there at 10.15, 15 late
+ */
+export function planDay(stops: readonly Stop[], { begins, travel }: DayAsked): PlannedStop[] {
+  let free: number | null = begins
+  return stops.map(({ id, at, minutes, off, began, ended }): PlannedStop => {
+    const there: number | null = free === null ? null : free + travel
+    const from: number | null = began ?? (at === undefined ? there : Math.max(at, there ?? at))
+    const to = ended ?? (from === null || minutes === null ? null : from + minutes)
+    free = to
+    return {
+      id,
+      from,
+      to,
+      off: off && from !== null ? { from: from + off.from, to: from + off.to } : null,
+      late: at === undefined || from === null ? 0 : Math.max(0, from - at),
+      spare: at === undefined || there === null || began !== undefined ? 0 : Math.max(0, at - there),
+    }
+  })
+}
+
+/**
+ * Minutes from midnight of a time of day.
+ *
+ * @example minutesOfDay('08:30') // 510
+ */
+export const minutesOfDay = (time: string): number => Number(time.slice(0, 2)) * 60 + Number(time.slice(3, 5))
+
+/** Minutes in all by which a day comes later than was agreed. */
+const lateness = (planned: readonly PlannedStop[]): number => planned.reduce((sum, { late }) => sum + late, 0)
+
+/**
+ * The order in which a day's visits are gone to: those with a time agreed by that time; each other one as early as it can
+ * be without making anybody wait longer than before.
+ *
+ * @remarks for instance: 60 minutes of work without a time, and one agreed at 10.00, set out at 8.00: the first before it;
+ *   with 120 minutes after it
+ */
+export function arrangeDay<Of extends Stop>(stops: readonly Of[], asked: DayAsked): Of[] {
+  const agreed = stops.filter(({ at }) => at !== undefined).toSorted((one, other) => one.at! - other.at!)
+  const others = stops.filter(({ at }) => at === undefined)
+  return others.reduce((order, stop) => {
+    const least = lateness(planDay(order, asked))
+    const fits = order.findIndex((_, place) => {
+      const tried = planDay(order.toSpliced(place, 0, stop), asked)
+      return stop.minutes !== null && lateness(tried) <= least && tried.every(({ from }) => from !== null)
+    })
+    return order.toSpliced(fits < 0 ? order.length : fits, 0, stop)
+  }, agreed)
+}
+
+/** From when to when a day's plan reaches; for its picture. */
+export function extentOf(
+  planned: readonly PlannedStop[],
+  begins: number,
+): { readonly from: number; readonly to: number } {
+  const times = planned.flatMap(({ from, to }) => [from, to]).filter((time) => time !== null)
+  return { from: Math.min(begins, ...times), to: Math.max(begins + 60, ...times) }
+}
+
+/**
+ * Where a stretch of time lies in the picture of a day, in per cent of its width.
+ *
+ * @example placeOf({ from: 510, to: 540 }, { from: 480, to: 600 }) // { left: 25, width: 25 }
+ */
+export function placeOf(
+  stretch: { readonly from: number; readonly to: number },
+  extent: { readonly from: number; readonly to: number },
+): { readonly left: number; readonly width: number } {
+  const whole = extent.to - extent.from
+  return { left: (100 * (stretch.from - extent.from)) / whole, width: (100 * (stretch.to - stretch.from)) / whole }
+}

@@ -1,0 +1,57 @@
+import { assemblyQuestion } from '../assembly/assembly-question'
+import { seekOrder } from '../assembly/order'
+import { schedule } from '../assembly/schedule'
+import { placesCut, waterSteps } from '../assembly/water-off'
+import type { Catalogue } from '../catalogue/catalogue'
+import type { Job } from '../job/job'
+import type { Plan } from '../plan/types'
+import type { Costs } from '../workshop/costs'
+import { profileWith } from '../workshop/profile'
+import type { Rates } from '../workshop/rates'
+
+/** How long a job takes one pair of hands, in minutes. */
+export interface JobTime {
+  readonly whole: number
+  /** When the water is off, from the beginning; null where it stays on. */
+  readonly off: { readonly from: number; readonly to: number } | null
+  /** Something of it is not known, so that it may be longer. */
+  readonly isLeast: boolean
+}
+
+export interface JobTimeAsked {
+  readonly costs: Costs
+  readonly rates: Rates
+  /** How warm it is where it sets. */
+  readonly celsius: number
+  /** Minutes that a joint or a step really took, by its id. */
+  readonly minutes: ReadonlyMap<string, number>
+}
+
+/**
+ * How long a job takes: pieces cut and clips fixed before the water goes off, then its plan of work, fire watch and all;
+ * null where no order of work was found.
+ *
+ * @remarks for instance: four pieces at 3 minutes, no clips, then a plan of work of 50 minutes with the water off from
+ *   10 to 40: 62 minutes, off from 22 to 52
+ */
+export function timeOfJob(catalogue: Catalogue, job: Job, plan: Plan, asked: JobTimeAsked): JobTime | null {
+  const { costs, rates, celsius, minutes } = asked
+  const question = assemblyQuestion(catalogue, job, plan, { costs, celsius })
+  const search = seekOrder(question)
+  let step = search.next()
+  while (!step.done) step = search.next()
+  const order = step.value
+  if (!order.ok) return null
+  const profile = profileWith(job.profile, job.own?.changes)
+  const joints = new Map(question.joints.map((joint) => [joint.id, joint]))
+  const water = waterSteps(profile, placesCut(plan.joints), minutes)
+  const work = schedule(order.steps, joints, minutes, { ...water, fireWatch: profile.fireWatch })
+  const clips = plan.clipCounts.reduce((sum, { count }) => sum + count, 0)
+  const first = plan.pieces.length * rates.pieceMinutes + clips * rates.clipMinutes
+  const shut = work.before[0]?.start
+  return {
+    whole: first + work.whole,
+    off: shut === undefined ? null : { from: first + shut, to: first + shut + work.waterOff },
+    isLeast: work.isLeast || question.joints.some(({ unknown }) => unknown.length > 0),
+  }
+}
