@@ -12,7 +12,7 @@ const job = {
   address: '4 Tarn Lane',
 }
 const begin = async (title: string, visits: readonly object[]) =>
-  (await ask('POST', 'jobs', { job: { ...job, title, visits } })).body.id as string
+  (await ask('POST', 'jobs', { ...job, title, visits })).body.id as string
 
 describe('visits', () => {
   it('of all jobs come by day and by the time agreed, those without one after; other days and jobs are left out', async () => {
@@ -46,9 +46,8 @@ describe('visits', () => {
     const asked = await ask('GET', 'visits?from=2026-11-31&to=2026-12-04')
     expect(asked.status).toBe(422)
     expect(asked.body.fields).toEqual([{ field: 'from', problem: 'a day as year-month-day: 2026-12-04' }])
-    const refused = await ask('POST', 'jobs', {
-      job: { ...job, title: 'Late', visits: [{ id: 'v', on: '2028-02-29', at: '24:00' }] },
-    })
+    const late = { id: 'v', on: '2028-02-29', at: '24:00' }
+    const refused = await ask('POST', 'jobs', { ...job, title: 'Late', visits: [late] })
     expect(refused.status).toBe(422)
     expect(refused.body.fields).toMatchObject([{ field: 'visits.0.at' }])
   })

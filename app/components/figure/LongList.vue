@@ -34,8 +34,9 @@ const shown = computed(
 </script>
 
 <template>
-  <UFormField :label="label">
-    <div class="min-h-11">
+  <label class="block">
+    <span class="mb-1 block text-sm font-medium">{{ label }}</span>
+    <span class="block min-h-11">
       <UButton
         v-if="!isWanted"
         class="w-full justify-between text-left font-normal"
@@ -70,6 +71,6 @@ const shown = computed(
         >
         <template #empty><slot name="empty">Nothing of that name.</slot></template>
       </component>
-    </div>
-  </UFormField>
+    </span>
+  </label>
 </template>
