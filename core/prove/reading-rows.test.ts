@@ -11,6 +11,7 @@ describe('readings of a file', () => {
         { seconds: 0, bar: 6, celsius: 15 },
         { seconds: 60, bar: 5.98, celsius: 14.8 },
       ],
+      odd: [],
       problems: [],
     }))
 
@@ -42,8 +43,38 @@ describe('readings of a file', () => {
       read(`time;bar\n${moments.map((of) => `${of};6`).join('\n')}`).readings.map((of) => of.seconds)
     expect(seconds('10:00:30,5', ' 10:00:31.25 ', '10:01')).toEqual([0, 0.75, 29.5])
     expect(seconds('2026-12-31T23:59:30.5Z', ' 2027-01-01 00:00:01 ', '2027-01-01T00:01')).toEqual([0, 30.5, 89.5])
-    for (const wrong of ['at 10:00', '10:00 h', '10:60', 'on 2026-05-04T10:30', '2026-05-04T10:30 CET', '2026-05-04'])
+    for (const wrong of ['at 10:00', '10:00 h', '10:60', '25:00', '13:00 pm', '2026-13-04', '2026-05-04T10:30 CET'])
       expect(read(`time;bar\n${wrong};6`).problems, wrong).toHaveLength(1)
+  })
+
+  it('what common loggers write: date and clock in two columns, am and pm, years of two digits, an offset, MPa', () => {
+    const seconds = (text: string, units: 'metric' | 'imperial' = 'imperial') =>
+      read(text, units).readings.map((of) => of.seconds)
+    expect(seconds('Date;Time;Pressure (psi)\n11/29/2026;11:59:30 PM;87\n11/30/2026;12:00:30 AM;87')).toEqual([0, 60])
+    expect(seconds('Date;MPa\n11/29/2026 10:00 AM;0.6\n11/29/26, 1:00 p.m.;0.6')).toEqual([0, 10_800])
+    expect(read('Date;MPa\n29.11.2026 10:00;0,6').readings).toEqual([{ seconds: 0, bar: 6 }])
+    expect(seconds('timestamp;bar\n2026-11-29T10:00:00+01:00;6\n2026-11-29T09:01:00Z;6')).toEqual([0, 60])
+    expect(seconds('12:00 AM;87\n12:01 PM;87')).toEqual([0, 43_260])
+  })
+
+  it('tells from how they go on what comes first in a date, and else reads it as the reader does', () => {
+    const over = (units: 'metric' | 'imperial', ...days: string[]) =>
+      read(`Date;bar\n${days.map((on) => `${on};6`).join('\n')}`, units).readings.map((of) => of.seconds)
+    expect(over('imperial', '04/05/2026 23:59', '05/05/2026 00:01')).toEqual([0, 120])
+    expect(over('metric', '05/04/2026 23:59', '05/05/2026 00:01')).toEqual([0, 120])
+    expect(over('metric', '30/04/2026 23:59', '01/05/2026 00:01')).toEqual([0, 120])
+    const inMay = (units: 'metric' | 'imperial') => over(units, '05/04/2026 10:00', '05/06/2026 10:00')[1]! / 86_400
+    expect([inMay('imperial'), inMay('metric')]).toEqual([2, 2])
+  })
+
+  it('asks about what stands far from both its neighbours, and takes it all the same', () => {
+    const { readings, odd } = read('seconds;bar\n0;10\n60;99.9\n120;9.95\n180;9.9\n240;0.9\n300;9.8')
+    expect(readings).toHaveLength(6)
+    expect(odd.map(({ bar }) => bar)).toEqual([99.9, 0.9])
+    expect(read('seconds;bar\n0;10\n60;8\n120;6\n180;4').odd).toEqual([])
+    expect(read('seconds;bar\n0;10\n60;10.4\n120;10').odd).toEqual([])
+    // Pumped up: from here on it stands there.
+    expect(read('seconds;bar\n0;2\n60;10\n120;10\n180;2').odd).toEqual([])
   })
 
   it('without a head line: time, pressure, temperature in the reader’s units', () => {
@@ -61,7 +92,7 @@ describe('readings of a file', () => {
       '7: a time later than the line before',
     ])
     expect(read('when;how much\n0;6').problems).toEqual([{ line: 1, problem: expect.stringContaining('head line') }])
-    expect(read('')).toEqual({ readings: [], problems: [] })
+    expect(read('')).toEqual({ readings: [], odd: [], problems: [] })
     expect(read('\n\nseconds;bar\n0;6\n\n60;6').readings).toHaveLength(2)
     expect(read('\n0;6').readings).toEqual([{ seconds: 0, bar: 6 }])
     // One of the two named is not enough.

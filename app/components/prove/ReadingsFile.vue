@@ -16,7 +16,9 @@ const fresh = computed(() => {
   const known = new Set(props.readings.map(({ seconds }) => seconds))
   return preview.value?.readings.filter(({ seconds }) => !known.has(seconds)) ?? []
 })
-const mostBytes = 1_000_000
+/** Far from both neighbours: asked about. */
+const odd = computed(() => fresh.value.filter(({ seconds }) => preview.value!.odd.some((of) => of.seconds === seconds)))
+const mostBytes = 5_000_000
 
 async function write(): Promise<void> {
   const { readingsCsv } = await import('~/saving/readings-csv')
@@ -28,13 +30,13 @@ async function read(): Promise<void> {
   const { readReadingsCsv } = await import('~/saving/readings-csv')
   const found =
     file.size > mostBytes
-      ? { readings: [], problems: [{ line: 0, problem: 'a file of readings is at most 1 MB' }] }
+      ? { readings: [], odd: [], problems: [{ line: 0, problem: 'a file of readings is at most 5 MB' }] }
       : readReadingsCsv(await file.text(), units.value)
   preview.value = { name: file.name, ...found }
   if (chooser.value) chooser.value.value = ''
 }
-function take(): void {
-  emit('take', fresh.value)
+function take(readings: readonly Reading[]): void {
+  emit('take', [...readings])
   preview.value = null
 }
 </script>
@@ -72,20 +74,39 @@ function take(): void {
         </li>
         <li v-if="fresh.length > 5" class="py-1 text-muted">and {{ fresh.length - 5 }} more</li>
       </ul>
-      <div class="flex gap-2">
+      <p v-if="odd.length" class="flex items-start gap-2" data-odd>
+        <VerdictMark verdict="caution" :word="false" />
+        <span
+          >Far from the readings beside {{ odd.length === 1 ? 'it' : 'them' }}:
+          {{
+            odd
+              .slice(0, 5)
+              .map(({ bar, seconds }) => `${say.testPressure(bar)} at ${formatClock(Math.round(seconds))}`)
+              .join(', ')
+          }}{{ odd.length > 5 ? ' and more' : '' }}. Was it read so?</span
+        >
+      </p>
+      <div class="flex flex-wrap gap-2">
         <UButton
           v-if="fresh.length"
           color="primary"
           variant="solid"
           :disabled="disabled"
           :label="`Import ${fresh.length}`"
-          @click="take"
+          @click="take(fresh)"
+        />
+        <UButton
+          v-if="odd.length"
+          :disabled="disabled"
+          :label="`Import ${fresh.length - odd.length}, without ${odd.length === 1 ? 'that one' : 'those'}`"
+          @click="take(fresh.filter((reading) => !odd.includes(reading)))"
         />
         <UButton label="Leave it" @click="preview = null" />
       </div>
     </div>
     <p v-else-if="running" class="text-sm text-muted">
-      The first line names the columns: time (seconds, minutes or clock), pressure, temperature, with units.
+      The first line names the columns: time (seconds, minutes, clock, or date and time), pressure, temperature, with
+      units.
     </p>
   </section>
 </template>
