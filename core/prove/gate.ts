@@ -1,36 +1,12 @@
 import { fewestReadings } from './inference/fewest'
 import type { Proof } from './inference/infer'
-import { dropOut, gaugeErrorOf, type Reading } from './readings'
+import { oddReadings } from './odd-readings'
+import { gaugeErrorOf, median, type Reading } from './readings'
 import { proveSays } from './sayings'
 import type { Message } from '../quantity/words/message'
 
 /** Why nothing is decided, whatever explains the readings best. */
 export type Doubt = 'few' | 'plastic settles' | 'odd row' | 'topped up' | 'rises' | 'no fit'
-
-const median = (of: readonly number[]): number => {
-  const sorted = [...of].sort((a, b) => a - b)
-  return sorted[Math.floor(sorted.length / 2)] ?? 0
-}
-
-/** A row is odd that stands so far from those about it, in bar, and so many times farther than these from each other. */
-const [oddBar, oddTimes] = [0.5, 4]
-
-/**
- * The row that stands apart from the two before and the two after it, which agree; null where none does. A gauge that let
- * go for a moment, and shows next to nothing, is none: it is left out of itself.
- *
- * @remarks for instance: 10.05, 10.00, 99.9, 9.95, 9.9: the third
- */
-export function oddRow(readings: readonly Reading[]): Reading | null {
-  const odd = readings.find(({ bar }, at) => {
-    const about = [...readings.slice(Math.max(0, at - 2), at), ...readings.slice(at + 1, at + 3)].map((of) => of.bar)
-    if (about.length < 3) return false
-    if (bar < dropOut * median(about)) return false
-    const apart = Math.abs(bar - median(about))
-    return apart > oddBar && apart > oddTimes * (Math.max(...about) - Math.min(...about))
-  })
-  return odd ?? null
-}
 
 /** Between two readings a rise of more than this, in bar, is somebody who pumps, where the pipe warms by less than that, in kelvin. */
 const [pumpedBar, warmed] = [0.3, 0.2]
@@ -82,7 +58,7 @@ export function doubtOf(
     proof,
   }: { readonly given: readonly Reading[]; readonly creeps: boolean; readonly proof: Proof | null },
 ): { readonly doubt: Doubt; readonly message: Message } | null {
-  const odd = oddRow(given)
+  const [odd] = oddReadings(given)
   if (odd) return { doubt: 'odd row', message: proveSays('odd row', { seconds: odd.seconds, bar: odd.bar }) }
   const pumped = toppedUpAt(readings)
   if (pumped)

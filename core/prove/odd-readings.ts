@@ -1,21 +1,19 @@
-import type { Reading } from './readings'
+import { dropOut, median, type Reading } from './readings'
 
-/** A reading is far off from so many bar, or this share of what its neighbours say. */
-const [farBar, farShare] = [0.5, 0.1]
+/** A row is odd that stands so far from those about it, in bar, and so many times farther than these from each other. */
+const [oddBar, oddTimes] = [0.5, 4]
 
 /**
- * Readings that stand far from both neighbours while these agree with each other: a slip of the finger or of the logger
- * more likely than the pipe. They are asked about, never left out unasked.
+ * The rows that stand apart from the two before and the two after, which agree: a slip of the finger or of the logger more
+ * likely than the pipe. They are asked about, never left out unasked. A gauge that let go for a moment, and shows next to
+ * nothing, is none of them: it is left out of itself.
  *
- * @remarks for instance: 10.0, 99.9, 9.95 bar: the second; 10, 8, 6: none
+ * @remarks for instance: 10.05, 10.00, 99.9, 9.95, 9.9: the third
  */
 export const oddReadings = (readings: readonly Reading[]): Reading[] =>
   readings.filter(({ bar }, at) => {
-    const [before, after] = [readings[at - 1]?.bar, readings[at + 1]?.bar]
-    if (before === undefined || after === undefined) return false
-    const far = Math.max(farBar, farShare * Math.max(before, after))
-    const isBetween = bar >= Math.min(before, after) && bar <= Math.max(before, after)
-    return (
-      !isBetween && Math.abs(bar - before) > far && Math.abs(bar - after) > far && Math.abs(before - after) < far / 2
-    )
+    const about = [...readings.slice(Math.max(0, at - 2), at), ...readings.slice(at + 1, at + 3)].map((of) => of.bar)
+    if (about.length < 3 || bar < dropOut * median(about)) return false
+    const apart = Math.abs(bar - median(about))
+    return apart > oddBar && apart > oddTimes * (Math.max(...about) - Math.min(...about))
   })

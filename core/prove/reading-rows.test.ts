@@ -68,9 +68,9 @@ describe('readings of a file', () => {
   })
 
   it('asks about what stands far from both its neighbours, and takes it all the same', () => {
-    const { readings, odd } = read('seconds;bar\n0;10\n60;99.9\n120;9.95\n180;9.9\n240;0.9\n300;9.8')
-    expect(readings).toHaveLength(6)
-    expect(odd.map(({ bar }) => bar)).toEqual([99.9, 0.9])
+    const { readings, odd } = read('seconds;bar\n0;10\n60;99.9\n120;9.95\n180;9.9\n240;5\n300;9.8\n360;9.8')
+    expect(readings).toHaveLength(7)
+    expect(odd.map(({ bar }) => bar)).toEqual([99.9, 5])
     expect(read('seconds;bar\n0;10\n60;8\n120;6\n180;4').odd).toEqual([])
     expect(read('seconds;bar\n0;10\n60;10.4\n120;10').odd).toEqual([])
     // Pumped up: from here on it stands there.

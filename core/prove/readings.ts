@@ -11,7 +11,8 @@ export interface Bin extends Reading {
   readonly count: number
 }
 
-const median = (of: readonly number[]): number => [...of].sort((a, b) => a - b)[Math.floor(of.length / 2)] ?? 0
+/** The middle of so many figures, the upper one of two; nought of none. */
+export const median = (of: readonly number[]): number => [...of].sort((a, b) => a - b)[Math.floor(of.length / 2)] ?? 0
 
 /** A gauge that lets go shows nothing for a moment: less than this share of what it shows about it. */
 export const dropOut = 0.3
