@@ -23,6 +23,13 @@ describe('a day', () => {
     expect(begun[0]).toMatchObject({ from: 530, to: 590, off: { from: 545, to: 575 } })
   })
 
+  it('takes an end for what it is: before the time to begin the beginning is unknown, before the beginning it is a slip', () => {
+    const over = planDay([stop('a', { at: 600, ended: 570 }), stop('b')], asked)
+    expect(over[0]).toMatchObject({ from: null, to: 570 })
+    expect(over[1]).toMatchObject({ from: 590 })
+    expect(planDay([stop('a', { began: 600, ended: 540 })], asked)[0]).toMatchObject({ from: 600, to: 660 })
+  })
+
   it('knows nothing after a visit of unknown length but what was agreed', () => {
     const [, second, third] = planDay([stop('a', { minutes: null }), stop('b'), stop('c', { at: 840 })], asked)
     expect(second).toMatchObject({ from: null, to: null })

@@ -44,8 +44,11 @@ export function planDay(stops: readonly Stop[], { begins, travel }: DayAsked): P
   let free: number | null = begins
   return stops.map(({ id, at, minutes, off, began, ended }): PlannedStop => {
     const there: number | null = free === null ? null : free + travel
-    const from: number | null = began ?? (at === undefined ? there : Math.max(at, there ?? at))
-    const to = ended ?? (from === null || minutes === null ? null : from + minutes)
+    const planned: number | null = at === undefined ? there : Math.max(at, there ?? at)
+    // Over before it was to begin, and nobody typed when it did: that is not known.
+    const from = began ?? (planned !== null && ended !== undefined && ended < planned ? null : planned)
+    const isOver = ended !== undefined && (from === null || ended >= from)
+    const to = isOver ? ended : from === null || minutes === null ? null : from + minutes
     free = to
     return {
       id,

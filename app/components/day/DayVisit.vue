@@ -36,6 +36,13 @@ const about = (minutes: number) => aboutTime(minutes, units.value)
         :style="{ left: `${row.dry.left}%`, width: `${row.dry.width}%` }"
       ></div>
     </div>
+    <p
+      v-if="row.real.began && row.real.ended && row.real.ended < row.real.began"
+      role="alert"
+      class="text-(--ui-error)"
+    >
+      It ended before it began: type one of the two again.
+    </p>
     <p v-if="row.plan.late > 0" class="flex items-center gap-2 text-(--ui-warning)">
       <VerdictMark verdict="caution" :word="false" />{{ minutes(row.plan.late) }} after the agreed {{ about(row.at!) }}:
       ring them

@@ -21,7 +21,7 @@ const List = defineAsyncComponent(load)
 const isWanted = ref(isOpen.value)
 watch(isOpen, (open) => open && (isWanted.value = true))
 /** It opens once it stands there: what is open from the start finds no room for its entries. */
-const isThere = ref(false)
+const list = useTemplateRef<object>('list')
 // There before it is pressed: what is typed right after the press is looked for in it.
 onNuxtReady(load)
 function setOpen(open: boolean): void {
@@ -51,8 +51,9 @@ const shown = computed(
       <component
         :is="List"
         v-else
+        ref="list"
         v-model:search-term="said"
-        :open="isOpen && isThere"
+        :open="isOpen && list !== null"
         :model-value="modelValue"
         :items="[...items]"
         value-key="value"
@@ -62,7 +63,6 @@ const shown = computed(
         :placeholder="placeholder"
         :search-input="{ placeholder: searchPlaceholder ?? 'Search' }"
         :aria-label="label"
-        @vue:mounted="isThere = true"
         @update:open="setOpen"
         @update:model-value="(value: string | undefined) => value && emit('update:modelValue', value)"
       >

@@ -7,6 +7,8 @@ import { readMinutes, readVisits, readWholeJob, type JobVisit } from '~/sync/ser
 
 /** How warm it is where something sets, where nobody said: typical. */
 const celsius = 15
+/** Where the server does not answer it is asked again after so many ms. */
+const untilBack = 3000
 
 /** What was worked out of a job that is visited. */
 interface Worked {
@@ -44,10 +46,14 @@ export function useDayVisits(on: Ref<string>) {
     return { ...(await answer), visits: job.visits?.length ?? 0 }
   }
 
+  let askAgain: ReturnType<typeof setTimeout> | undefined
+  onScopeDispose(() => clearTimeout(askAgain))
+
   async function load(day: string): Promise<void> {
     const read = await readVisits(day, day)
     if (day !== on.value) return
     isAway.value = read === null
+    if (!read) askAgain = setTimeout(() => void start(day), untilBack)
     visits.value = read?.visits ?? []
     for (const id of new Set(visits.value.map(({ job }) => job))) {
       const done = await workOut(id)
@@ -55,13 +61,15 @@ export function useDayVisits(on: Ref<string>) {
       if (done) worked.value = new Map(worked.value).set(id, done)
     }
   }
+  const start = (day: string) => load(day).catch((error: unknown) => void (problem.value = problemOf(error)))
   watch(
     on,
     (day) => {
+      clearTimeout(askAgain)
       visits.value = null
       worked.value = new Map()
       problem.value = ''
-      load(day).catch((error: unknown) => (problem.value = problemOf(error)))
+      void start(day)
     },
     { immediate: true },
   )

@@ -6,7 +6,10 @@ import { useCatalogueStore } from '~/stores/catalogue'
 import { useWorkLogStore } from '~/stores/work-log'
 import { useWorkshopStore } from '~/stores/workshop'
 
-/** What the open job comes to, by the workshop's rates and what was really taken; its visits as they stand in the job, or only their number, in this browser. */
+/**
+ * What the open job comes to, by the workshop's rates and what was really taken; by the visits that stand in the job, or
+ * else by their number, which is kept in this browser.
+ */
 export function useEstimate() {
   const { store, built: job, plan } = useOpenJob()
   const own = useCatalogueStore()
