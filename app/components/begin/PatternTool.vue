@@ -19,9 +19,12 @@ const { answers, answer, drawn, isBehind } = usePattern(
 )
 const made = computed(() => (drawn.value && 'job' in drawn.value ? drawn.value.job : null))
 const problem = computed(() => (drawn.value && 'problem' in drawn.value ? drawn.value.problem : ''))
+const isAdding = ref(false)
 async function add(): Promise<void> {
-  // What was typed last is drawn first.
+  isAdding.value = true
+  // What was chosen and typed last is drawn first.
   await until(isBehind).toBe(false)
+  isAdding.value = false
   const { value: job } = made
   if (job) emit('apply', (open) => addToJob(open, job))
 }
@@ -33,7 +36,13 @@ async function add(): Promise<void> {
     <PatternForm :pattern="pattern" :answers="answers" @answer="answer" />
     <p v-if="problem" role="alert" class="text-(--ui-error)">{{ problem }}</p>
     <PatternPicture v-else-if="made" :job="made" />
-    <UButton type="submit" label="Add to this job" color="primary" variant="solid" :disabled="!made" />
-    <WhyNot :wants="made ? '' : 'Wait until it is drawn, or put right what is typed.'" />
+    <UButton
+      type="submit"
+      label="Add to this job"
+      color="primary"
+      variant="solid"
+      :disabled="problem !== '' || isAdding"
+    />
+    <WhyNot :wants="problem === '' ? '' : 'Put right what is typed.'" />
   </form>
 </template>
