@@ -1,29 +1,29 @@
 import type { Material } from '../materials/material'
 import type { Profile } from '../workshop/profile'
 
-/** Growth of a pipe and the free leg that takes it up. */
+/** Growth of a pipe and the expansion leg that takes it up. */
 export interface Expansion {
   /** mm, positive when it grows. */
   readonly growth: number
-  /** Free leg that is needed square to it, in mm. */
+  /** Expansion leg that is needed square to it, in mm. */
   readonly freeLeg: number
 }
 
 /**
- * How far a free leg of a material must reach: C in C √(OD dL), a setting of the profile.
+ * How far an expansion leg of a material must reach: C in C √(OD dL), a setting of the profile.
  *
  * @example freeLegConstant(profiles.metric, { freeLeg: 'freeLegCopper' }) // 61
  */
 export const freeLegConstant = (profile: Profile, { freeLeg }: Pick<Material, 'freeLeg'>): number => profile[freeLeg]
 
 /**
- * By how much a pipe between fixed points grows, and what free leg takes it up: dL = a L dT, C √(OD dL).
+ * By how much a pipe between fixed points grows, and what expansion leg takes it up: dL = a L dT, C √(OD dL).
  *
  * @param coefficient of the material, in mm to the metre and kelvin, above 0
  * @param length between fixed points, in mm
  * @param kelvin warmer than when it was fixed; less than 0 when colder
  * @param constant C of the material, see `freeLegConstant`
- * @remarks for instance: copper 0.0166, 10 m of 22, 50 K: 8.3 mm, free leg 61 √(22 × 8.3) = 824 mm
+ * @remarks for instance: copper 0.0166, 10 m of 22, 50 K: 8.3 mm, expansion leg 61 √(22 × 8.3) = 824 mm
  */
 export function expansion(
   coefficient: number,
@@ -36,7 +36,7 @@ export function expansion(
   return { growth, freeLeg: constant * Math.sqrt(od * Math.abs(growth)) }
 }
 
-/** A loop of three free legs: out, across, back; in mm. */
+/** A loop of three expansion legs: out, across, back; in mm. */
 export interface ExpansionLoop {
   readonly out: number
   readonly across: number
@@ -46,7 +46,7 @@ export interface ExpansionLoop {
  * A loop that takes up a growth in the middle of a straight: its two legs out give half each, and it is half as wide as
  * it is deep (typical).
  *
- * @remarks for instance: free leg 824: 412 out, 206 across
+ * @remarks for instance: expansion leg 824: 412 out, 206 across
  */
 export const loopFor = (freeLeg: number): ExpansionLoop => ({ out: freeLeg / 2, across: freeLeg / 4 })
 

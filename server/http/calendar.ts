@@ -8,11 +8,12 @@ const moment = (on: string, minutes: number): Date => new Date(Date.parse(`${on}
 /** Visits as an iCalendar file, in the place's own time; one without a time agreed takes the whole day. */
 export function calendarOf(visits: readonly JobVisit[]): string {
   const calendar = ical({ name: 'Jolvet', prodId: { company: 'Jolvet', product: 'Jolvet' } })
-  for (const { title, address, visit } of visits) {
+  for (const { job, title, address, visit } of visits) {
     const { id, on, at, what, minutes } = visit
     const start = moment(on, at === undefined ? 0 : minutesOfDay(at))
     calendar.createEvent({
-      id: `${id}@jolvet`,
+      // Of its job too: the file of a job may be opened twice.
+      id: `${id}.${job}@jolvet`,
       summary: what ? `${title}: ${what}` : title,
       location: address,
       start,

@@ -30,10 +30,10 @@ export function useDay() {
       const known = worked.value.get(of.job)
       // Of a job that is come to several times nobody knows how much is done this time, unless it was said.
       const time = known?.visits === 1 ? known.time : null
-      const { began, ended } = real.value[visit.id] ?? {}
+      const { began, ended } = real.value[`${of.job} ${visit.id}`] ?? {}
       return {
         ...of,
-        id: visit.id,
+        id: `${of.job} ${visit.id}`,
         visit,
         isKnown: known !== undefined,
         isLeast: visit.minutes === undefined && (time?.isLeast ?? false),
