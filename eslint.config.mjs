@@ -54,7 +54,7 @@ const barred = (topic, allowed, up) => ({
 /** A topic's files, and those of its folders, each as many steps below the core. */
 const coreTopics = rows.flatMap((topics, row) =>
   topics.flatMap((topic) =>
-    ['*', '*/*'].map((files, depth) => ({
+    ['*', '*/*', '*/*/*'].map((files, depth) => ({
       files: [`core/${topic}/${files}.ts`],
       ignores: ['**/*.test.ts'],
       rules: {

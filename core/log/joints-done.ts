@@ -1,8 +1,11 @@
 import type { JointsDone } from '../plan/progress'
 import type { Plan } from '../plan/types'
 import { provenCount, type JointProof } from './proven'
-import type { SiteState } from './site-state'
+import type { SiteState, TestState } from './site-state'
 import { timeKey } from './time-key'
+
+const wordOf = ({ ended }: TestState): JointsDone['tested'] =>
+  ended === null ? 'running' : ended.body.verdict === 'leak' ? 'leak' : 'ended'
 
 /** How many of the planned joints are made, and inspected and sound; what the last test found. */
 export function jointsDone(plan: Plan, state: SiteState, proofs: ReadonlyMap<string, JointProof>): JointsDone {
@@ -17,6 +20,6 @@ export function jointsDone(plan: Plan, state: SiteState, proofs: ReadonlyMap<str
     all: of.length,
     proven: provenCount(proofs),
     handedOver: state.handedOver !== null,
-    ...(last ? { tested: last.ended?.body.verdict ?? 'running' } : {}),
+    ...(last ? { tested: wordOf(last) } : {}),
   }
 }

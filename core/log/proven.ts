@@ -17,6 +17,8 @@ export const testFaults = [
   'unmade',
   'open end',
   'leak',
+  'inflow',
+  'weeps',
   'too few',
   'too early',
   'ahead of time',
@@ -108,6 +110,7 @@ interface Whole {
 function faultOfSystem(test: TestState, { joints, hasOpenEnd }: Whole): TestFault | null {
   const { verdict, passes, why } = test.ended!.body
   if (verdict === 'leak' || test.looks.some(({ wet }) => wet.length > 0)) return 'leak'
+  if (verdict === 'inflow') return 'inflow'
   if (metaOf(test).isFirstLook) return 'not tested'
   if (hasOpenEnd) return 'open end'
   if (joints.some(({ state }) => !state?.makings.some((making) => wasThere(test, making)))) return 'unmade'
@@ -120,6 +123,7 @@ function faultOfSystem(test: TestState, { joints, hasOpenEnd }: Whole): TestFaul
   }
   const [fault] = readingFaults(test)
   if (fault) return fault
+  if (verdict === 'weep' && why === undefined) return 'weeps'
   if (passes !== true && why === undefined) return passes === false ? 'fails' : 'undecided'
   return null
 }

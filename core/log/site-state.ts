@@ -21,6 +21,8 @@ export interface TestState {
   readonly readings: readonly TestReading[]
   /** Walks round under pressure, in their order. */
   readonly looks: readonly TestLook[]
+  /** When somebody touched the pressure. */
+  readonly touches: readonly BodyOf<'touched'>[]
   readonly ended: EntryOf<'test-ended'> | null
   /** The pump stroke that was measured last. */
   readonly pumped: BodyOf<'pumped'> | null
@@ -42,7 +44,7 @@ export interface SiteState {
 }
 
 type TestEntry = EntryOf<(typeof testKinds)[number]>
-const testKinds = ['test-begun', 'reading', 'test-look', 'test-ended', 'pumped', 'leak-check'] as const
+const testKinds = ['test-begun', 'reading', 'touched', 'test-look', 'test-ended', 'pumped', 'leak-check'] as const
 
 /** A test as its entries tell it, in their order; the last of a kind holds. */
 const testOf = (entries: readonly TestEntry[]): TestState => ({
@@ -51,6 +53,7 @@ const testOf = (entries: readonly TestEntry[]): TestState => ({
     .filter(isOfKind('reading'))
     .map(({ at, body, arrived }) => ({ ...body, at, ...(arrived ? { arrived } : {}) }))
     .sort((a, b) => a.seconds - b.seconds),
+  touches: entries.filter(isOfKind('touched')).map(({ body }) => body),
   looks: entries.filter(isOfKind('test-look')).map(({ at, by, body: { dry, wet } }) => ({ at, by, dry, wet })),
   ended: entries.findLast(isOfKind('test-ended')) ?? null,
   pumped: entries.findLast(isOfKind('pumped'))?.body ?? null,

@@ -89,7 +89,7 @@ export interface JointsDone {
   /** Proven by a test that counts. */
   readonly proven: number
   /** What the last test under pressure found; nothing while there was none, or none is ended. */
-  readonly tested?: 'running' | 'tight' | 'leak' | 'undecided'
+  readonly tested?: 'running' | 'leak' | 'ended'
   readonly handedOver?: boolean
 }
 

@@ -1,12 +1,17 @@
 import { fewestReadings } from './inference/fewest'
 import type { Proof } from './inference/infer'
 import { oddReadings } from './odd-readings'
-import { gaugeErrorOf, median, type Reading } from './readings'
+import { median, type Reading } from './readings'
 import { proveSays } from './sayings'
 import type { Message } from '../quantity/words/message'
 
 /** Why nothing is decided, whatever explains the readings best. */
-export type Doubt = 'few' | 'plastic settles' | 'odd row' | 'topped up' | 'rises' | 'no fit'
+export interface Doubt {
+  readonly kind: 'few' | 'plastic settles' | 'odd row' | 'topped up' | 'no fit'
+  readonly message: Message
+  /** Between which readings, or at which one, in seconds. */
+  readonly at?: { readonly from: number; readonly to: number }
+}
 
 /** Between two readings a rise of more than this, in bar, is somebody who pumps, where the pipe warms by less than that, in kelvin. */
 const [pumpedBar, warmed] = [0.3, 0.2]
@@ -25,54 +30,48 @@ export function toppedUpAt(readings: readonly Reading[]): readonly [Reading, Rea
   return null
 }
 
-/** What rises by more than this, in bar, is not the gauge's scatter. */
-const leastRise = 0.03
-
-/** Whether the gauge rose by more than what explains it best, from the first of the readings to the last of them. */
-export function risesUnexplained(readings: readonly Reading[], causes: Proof['causes']): boolean {
-  const third = Math.max(1, Math.floor(readings.length / 3))
-  const rise =
-    median(readings.slice(-third).map(({ bar }) => bar)) - median(readings.slice(0, third).map(({ bar }) => bar))
-  const { scatter, step } = gaugeErrorOf(readings)
-  const explained = Math.max(0, causes.temperature) + Math.max(0, causes.air)
-  return rise > Math.max(leastRise, 3 * scatter, 1.5 * step) + 1.5 * explained
-}
-
 /** From so many standard deviations on the best explanation does not fit. */
 const worstFit = 4
+/** A leak that is so sure however badly the readings fit is one: a line that empties by no rule. */
+const sureAnyway = 0.9999
 /** Plastic goes on giving: before so many seconds nobody tells that from a leak. */
 const plasticSettles = 1800
+
+export interface Facts {
+  /** Readings between which nobody is known to have touched the pressure. */
+  readonly stretches: readonly (readonly Reading[])[]
+  /** All readings, as they were given. */
+  readonly given: readonly Reading[]
+  /** Its pipe stretches on. */
+  readonly creeps: boolean
+  /** What explains the readings best; null before that is known. */
+  readonly proof: Pick<Proof, 'misfit' | 'chanceAnyway'> | null
+}
 
 /**
  * Why no verdict is given though something explains the readings best: the facts do not allow one yet, somebody touched
  * the pressure, a row is odd, or nothing that is known fits.
- *
- * @param readings since nobody touched it, by the profile
- * @param of all readings as they were given; whether its pipe stretches on; what explains them best, once that is known
  */
-export function doubtOf(
-  readings: readonly Reading[],
-  {
-    given,
-    creeps,
-    proof,
-  }: { readonly given: readonly Reading[]; readonly creeps: boolean; readonly proof: Proof | null },
-): { readonly doubt: Doubt; readonly message: Message } | null {
+export function doubtOf({ stretches, given, creeps, proof }: Facts): Doubt | null {
   const [odd] = oddReadings(given)
-  if (odd) return { doubt: 'odd row', message: proveSays('odd row', { seconds: odd.seconds, bar: odd.bar }) }
-  const pumped = toppedUpAt(readings)
-  if (pumped)
+  if (odd)
     return {
-      doubt: 'topped up',
-      message: proveSays('topped up', { from: pumped[0].seconds, to: pumped[1].seconds }),
+      kind: 'odd row',
+      message: proveSays('odd row', { seconds: odd.seconds, bar: odd.bar }),
+      at: { from: odd.seconds, to: odd.seconds },
     }
-  const span = (readings.at(-1)?.seconds ?? 0) - (readings[0]?.seconds ?? 0)
-  if (readings.length < fewestReadings.count || span < fewestReadings.seconds)
-    return { doubt: 'few', message: proveSays('readings') }
-  const last = readings.at(-1)!.seconds
+  const pumped = stretches.map(toppedUpAt).find((at) => at !== null)
+  if (pumped) {
+    const at = { from: pumped[0].seconds, to: pumped[1].seconds }
+    return { kind: 'topped up', message: proveSays('topped up', at), at }
+  }
+  const count = stretches.reduce((sum, { length }) => sum + length, 0)
+  const span = stretches.reduce((sum, readings) => sum + readings.at(-1)!.seconds - readings[0]!.seconds, 0)
+  if (count < fewestReadings.count || span < fewestReadings.seconds || !stretches.every(([first]) => first!.bar > 0))
+    return { kind: 'few', message: proveSays('readings') }
+  const last = stretches.at(-1)!.at(-1)!.seconds
   if (creeps && last < plasticSettles)
-    return { doubt: 'plastic settles', message: proveSays('plastic settles', { seconds: plasticSettles - last }) }
-  if (!proof) return null
-  if (risesUnexplained(readings, proof.causes)) return { doubt: 'rises', message: proveSays('rises') }
-  return proof.misfit > worstFit ? { doubt: 'no fit', message: proveSays('no fit') } : null
+    return { kind: 'plastic settles', message: proveSays('plastic settles', { seconds: plasticSettles - last }) }
+  const isFit = !proof || proof.misfit <= worstFit || proof.chanceAnyway > sureAnyway
+  return isFit ? null : { kind: 'no fit', message: proveSays('no fit') }
 }

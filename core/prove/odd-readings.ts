@@ -1,4 +1,4 @@
-import { dropOut, median, type Reading } from './readings'
+import { dropOut, isNear, median, type Reading } from './readings'
 
 /** A row is odd that stands so far from those about it, in bar, and so many times farther than these from each other. */
 const [oddBar, oddTimes] = [0.5, 4]
@@ -12,6 +12,7 @@ const [oddBar, oddTimes] = [0.5, 4]
  */
 export const oddReadings = (readings: readonly Reading[]): Reading[] =>
   readings.filter(({ bar }, at) => {
+    if (isNear(readings, at, (other) => Math.abs(bar - other) <= oddBar)) return false
     const about = [...readings.slice(Math.max(0, at - 2), at), ...readings.slice(at + 1, at + 3)].map((of) => of.bar)
     if (about.length < 3 || bar < dropOut * median(about)) return false
     const apart = Math.abs(bar - median(about))

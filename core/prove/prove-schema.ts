@@ -1,7 +1,8 @@
 import * as z from 'zod'
 import { unitSystems } from '../quantity/units'
 import { isToldWhole, toldWhole } from './profiles'
-import { whichTestFields } from './which-test-schema'
+import { touches } from './stretches'
+import { gaugeSchema, whichTestFields } from './which-test-schema'
 
 const litres = z.number().positive('litres, more than 0').max(100_000)
 const bar = z.number().min(0, 'bar above the air’s, 0 to 100').max(100, 'bar above the air’s, 0 to 100')
@@ -30,6 +31,7 @@ export const proveRequestSchema = z.object({
       ...whichTestFields,
       design: z.number().positive('bar, more than 0 and at most 100').max(100, 'bar, more than 0 and at most 100'),
       medium: z.enum(['water', 'air']),
+      gauge: gaugeSchema.optional(),
       leastLeak: z
         .number()
         .positive()
@@ -38,6 +40,11 @@ export const proveRequestSchema = z.object({
         .meta({ description: 'ml a minute: a leak of less does not matter; 0.1 in metal, 1 with plastic' }),
     })
     .refine(isToldWhole, toldWhole),
+  events: z
+    .array(z.object({ seconds: z.number().min(0).max(10_000_000), did: z.enum(touches) }))
+    .max(500)
+    .optional()
+    .meta({ description: 'when somebody touched the pressure: topped it up, let it down, touched pump or valve' }),
   readings: z
     .array(
       z.object({
@@ -46,6 +53,6 @@ export const proveRequestSchema = z.object({
         celsius: z.number().min(0, '0 to 100 °C').max(100, '0 to 100 °C').optional(),
       }),
     )
-    .max(20_000),
+    .max(100_000),
 })
 export type ProveRequest = z.output<typeof proveRequestSchema>

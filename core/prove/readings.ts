@@ -20,6 +20,13 @@ export const dropOut = 0.3
 const runs = 0.3
 const about = 2
 
+/** Whether all readings about one are so against it: the two before and the two after. */
+export function isNear(readings: readonly Reading[], at: number, is: (bar: number) => boolean): boolean {
+  for (let other = Math.max(0, at - about); other <= Math.min(readings.length - 1, at + about); other += 1)
+    if (!is(readings[other]!.bar)) return false
+  return true
+}
+
 /**
  * The readings in order of time without those in which the gauge let go.
  *
@@ -28,6 +35,7 @@ const about = 2
 export function soundReadings(readings: readonly Reading[]): Reading[] {
   const ordered = [...readings].sort((a, b) => a.seconds - b.seconds)
   return ordered.filter(({ bar }, at) => {
+    if (isNear(ordered, at, (other) => bar >= dropOut * other)) return true
     const before = ordered.slice(Math.max(0, at - about), at).map((of) => of.bar)
     const later = ordered.slice(at + 1, at + 1 + about).map((of) => of.bar)
     if (bar >= dropOut * median([...before, ...later])) return true
@@ -37,35 +45,30 @@ export function soundReadings(readings: readonly Reading[]): Reading[] {
   })
 }
 
-/** A rise of so much between two readings is somebody who pumps, in bar. */
-const pumped = 0.3
-
-/** The readings since somebody last pumped the pressure up. */
-export function sinceRaised(readings: readonly Reading[]): Reading[] {
-  const last = readings.findLastIndex(
-    ({ bar, seconds, celsius }, at) =>
-      at > 0 &&
-      bar - readings[at - 1]!.bar > pumped &&
-      seconds - readings[at - 1]!.seconds < 120 &&
-      Math.abs((celsius ?? 0) - (readings[at - 1]!.celsius ?? 0)) < 0.1,
-  )
-  return readings.slice(Math.max(0, last))
-}
-
-/** A gauge that never moves may have steps as coarse as this, in bar. */
-const coarsest = 0.05
+/** The divisions that gauges have, in bar, the coarsest first. */
+const divisions = [0.1, 0.05, 0.02, 0.01]
+/** A gauge of coarser divisions than these shows it by so many of them. */
+const coarser = [0.5, 0.2]
+const shownBy = 4
 /** A finer step than this is none that matters, in bar. */
 const finest = 0.003
 
-/** The gauge's smallest step that shows, in bar; 0 where it shows none. */
+/** Whether all are whole numbers of a step. */
+const areWhole = (values: readonly number[], step: number): boolean =>
+  values.every((value) => Math.abs(value / step - Math.round(value / step)) < 0.02)
+
+/**
+ * The gauge's smallest step that shows, in bar; 0 where it shows none. A gauge that never moves may have any step by which
+ * what it shows is whole: readings of 10 say less than readings of 10.03.
+ */
 function stepOf(readings: readonly Reading[]): number {
   const values = [...new Set(readings.map(({ bar }) => Math.round(bar * 1e5) / 1e5))].sort((a, b) => a - b)
-  if (values.length === 1) return coarsest
+  const usual = [...(values.length >= shownBy ? coarser : []), ...divisions].find((step) => areWhole(values, step))
+  if (usual !== undefined || values.length === 1) return usual ?? 0
   const steps = values.slice(1).map((bar, at) => bar - values[at]!)
   const least = Math.min(...steps)
   // A step shows where all differences are whole numbers of it.
-  const isStep = steps.every((step) => Math.abs(step / least - Math.round(step / least)) < 0.05)
-  return isStep && least >= finest ? least : 0
+  return least >= finest && areWhole(steps, least) ? least : 0
 }
 
 /** Scatter of a single gauge is never taken to be less, in bar. */
@@ -78,7 +81,7 @@ export interface GaugeError {
 }
 
 /** How the gauge errs, by what is left of each reading against the line through its neighbours, and by the steps in which it shows. */
-export function gaugeErrorOf(readings: readonly Reading[]): GaugeError {
+export function gaugeErrorOf(readings: readonly Reading[], division?: number): GaugeError {
   const left = readings.slice(1, -1).map(({ bar, seconds }, at) => {
     const [before, after] = [readings[at]!, readings[at + 2]!]
     const share = (seconds - before.seconds) / (after.seconds - before.seconds || 1)
@@ -87,20 +90,28 @@ export function gaugeErrorOf(readings: readonly Reading[]): GaugeError {
   const scatter = median(left) / 0.6745 / Math.sqrt(1.5)
   return {
     scatter: Math.max(leastScatter, left.length >= 5 ? Math.min(scatter, 0.2) : 0.01),
-    step: stepOf(readings),
+    step: division ?? stepOf(readings),
   }
 }
 
+/** A needle of divisions from here on may stick between two of them, in bar; by so much of a division it is off then. */
+const [needle, sticks] = [0.05, 0.4]
+/** What rounds is off by so much of a step. */
+const rounds = 1 / Math.sqrt(12)
+
 /**
  * How the errors of two bins hang together, in bar²: what scatters does not, and a mean has less of it; what a step hides
- * is the same as long as the gauge shows the same.
+ * hangs together as long as the gauge shows the same, and lets what is hidden move over the test.
+ *
+ * @param span seconds of the test
  */
-export function gaugeCovariance({ scatter, step }: GaugeError, a: Bin, b: Bin): number {
+export function gaugeCovariance({ scatter, step }: GaugeError, a: Bin, b: Bin, span: number): number {
   const own = a === b ? scatter ** 2 / a.count : 0
   if (step === 0) return own
   // A gauge that scatters over its steps averages them out.
-  const hidden = (step ** 2 / 12) * Math.exp(-((scatter / step) ** 2))
-  return own + hidden * Math.exp(-Math.abs(a.bar - b.bar) / step)
+  const hidden = ((step >= needle ? sticks : rounds) * step) ** 2 * Math.exp(-((scatter / step) ** 2))
+  const apart = (a.seconds - b.seconds) / (span / 2 || 1)
+  return own + hidden * Math.exp(-Math.abs(a.bar - b.bar) / step - apart ** 2 / 2)
 }
 
 /** What is left of the first pressure where nothing more can be told, as a share of it. */
@@ -131,6 +142,13 @@ export function binned(readings: readonly Reading[], most: number): Bin[] {
   }
   return bins.length > 2 * most ? evenly(told, 2 * most) : bins
 }
+
+/** More readings than these are brought together before anything else: a logger's of a day, one a second. */
+const plenty = 1500
+
+/** Readings of a logger, brought together where there are plenty; the first stands alone. */
+export const thinned = (readings: readonly Reading[]): readonly Reading[] =>
+  readings.length > plenty ? evenly(readings, plenty) : readings
 
 /** The first reading alone, and so many bins of as many readings each. */
 function evenly(readings: readonly Reading[], most: number): Bin[] {

@@ -18,6 +18,12 @@ export const proveSentences = {
     wait: sentence({ seconds: 300 }, ({ seconds }) => `read on for ${Math.ceil(seconds / 60)} more minutes`),
     halve: fixed('shut a valve in the middle and read both halves: each shows a leak twice as clearly'),
     find: fixed('find the leak: inspect every joint, then shut a valve in the middle and read again'),
+    'find under pressure': fixed(
+      'it falls, then stands: a joint that opens under pressure only, or a valve that passes. Raise it again and inspect every joint, unpressed ones first',
+    ),
+    weeps: fixed(
+      'it weeps, by less than matters here: inspect every joint with tissue, and make good what is damp before it is covered',
+    ),
     done: fixed('let the test time run out for the record'),
     end: fixed('the time is up: end the test'),
     readings: fixed('read the gauge on: at least five readings, over three minutes'),
@@ -29,7 +35,7 @@ export const proveSentences = {
     'topped up': sentence(
       { from: 180, to: 240 },
       ({ from, to }) =>
-        `it rises between ${formatClock(Math.round(from))} and ${formatClock(Math.round(to))}: was it topped up? Start a new test, and leave the pump alone`,
+        `it rises between ${formatClock(Math.round(from))} and ${formatClock(Math.round(to))}: was it topped up? Say so, or start a new test and leave the pump alone`,
     ),
     'plastic settles': sentence(
       { seconds: 900 },

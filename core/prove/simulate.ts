@@ -1,5 +1,6 @@
 import { normal } from '../quantity/normal'
-import { follow, stretchesOf } from './inference/forward'
+import { courseOf } from './inference/course'
+import { follow, still } from './inference/forward'
 import type { Reading } from './readings'
 import type { TestSystem } from './softness'
 
@@ -26,6 +27,8 @@ export interface TrueTest {
 }
 
 const thermometerNoise = 0.05
+/** A hole that does not change, and one in a wall that gives. */
+const [inMetal, inPlastic] = [0.5, 0.75]
 
 /** The readings of a simulated gauge. @param random numbers from 0 up to 1 */
 export function simulatedReadings(of: TrueTest, random: () => number): Reading[] {
@@ -40,7 +43,14 @@ export function simulatedReadings(of: TrueTest, random: () => number): Reading[]
   const moments: { seconds: number; celsius: number }[] = []
   for (let seconds = 0; seconds <= of.seconds; seconds += of.every)
     moments.push({ seconds, celsius: celsiusAt(seconds) })
-  const { bar } = follow(of, of.bar, stretchesOf(moments))
+  const supposed = {
+    ...still(of.system),
+    logSofter: Math.log(of.softer),
+    flow: of.leak,
+    exponent: of.system.hasPlastic ? inPlastic : inMetal,
+    creep: of.creep,
+  }
+  const bar = follow(supposed, of.bar, courseOf(moments, of.bar))
   return moments.flatMap(({ seconds, celsius }, at): Reading[] => {
     const isOut = random() < of.gauge.dropOuts
     const shown = Math.max(0, normal(random, bar[at]!, of.gauge.noise))

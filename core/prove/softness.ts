@@ -81,6 +81,19 @@ export const atmosphere = 1.013
 export const softness = ({ air, wall }: TestSystem, celsius: number, bar: number): number =>
   (1 - air) * compressibilityOfWater(celsius) + wall + air / (bar + atmosphere)
 
+/**
+ * Share of the content that is air at another pressure than that of the test (Boyle): what is trapped shrinks as it is
+ * pressed, a line of air stays full of it.
+ *
+ * @param first the test pressure, gauge, in bar
+ * @remarks for instance: a thousandth at 6 bar is 2.3 thousandths at 2 bar
+ */
+export const airShareAt = ({ air }: TestSystem, first: number, bar: number): number =>
+  air === 0 || air === 1 ? air : Math.min(mostAir, (air * (first + atmosphere)) / (bar + atmosphere))
+
+/** A line in which this share is air is full of it, for what follows. */
+const mostAir = 0.9
+
 /** 0 degrees Celsius in kelvin. */
 export const kelvin = 273.15
 

@@ -1,6 +1,7 @@
 import type { JointState } from '../log/joint-states'
 import { kindOf } from '../log/kinds'
 import type { EntryOf } from '../log/known-entry'
+import { verdictWords } from '../prove/verdict'
 import type { Speaker } from '../quantity/words/speaks'
 import { isOverdue } from '../workshop/checked-tool'
 import type { JobRecord } from './record'
@@ -32,11 +33,11 @@ export function doneLine(entry: Done, say: Speaker): string {
   )
 }
 
-/** How a test was ended. @remarks for instance: `tight.`; `tight. Accepted though the standard fails it: a night of it held.` */
+/** How a test was ended. @remarks for instance: `tight.`; `tight. Accepted all the same: a night of it held.` */
 export const endedLine = ({ body: { verdict, why } }: EntryOf<'test-ended'>): string =>
   why === undefined
-    ? `${verdict}.`
-    : `${verdict}. Accepted though the standard fails it: ${why.replace(/[.\s]+$/, '')}.`
+    ? `${verdictWords[verdict]}.`
+    : `${verdictWords[verdict]}. Accepted all the same: ${why.replace(/[.\s]+$/, '')}.`
 
 /** What a photo shows. @param numbers of the planned joints, by their ids */
 export const photoLine = ({ subject, body }: EntryOf<'photo'>, numbers: ReadonlyMap<string, number>): string =>

@@ -4,15 +4,16 @@ import { segmentsUnderTest } from '../prove/plan-system'
 import type { ProveRequest } from '../prove/prove-schema'
 
 /** What is asked of a test that was begun: its pipe by the job, its readings by the log; null where no pipe is under test. */
-export function proofRequest(job: Job, { begun, readings, pumped }: TestState): ProveRequest | null {
+export function proofRequest(job: Job, { begun, readings, pumped, touches }: TestState): ProveRequest | null {
   if (!begun) return null
-  const { profile, own, design, medium, runs } = begun.body
+  const { profile, own, design, medium, gauge, runs } = begun.body
   const segments = segmentsUnderTest(job, runs)
   if (segments.length === 0) return null
   return {
     units: job.units,
     system: { segments, ...(pumped ? { pumped } : {}) },
-    test: { profile, own, design, medium },
+    test: { profile, own, design, medium, ...(gauge ? { gauge } : {}) },
+    ...(touches.length > 0 ? { events: [...touches] } : {}),
     readings: readings.map(({ seconds, bar, celsius }) => ({
       seconds,
       bar,

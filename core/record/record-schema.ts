@@ -3,6 +3,7 @@ import { methodIds } from '../methods/ids'
 import { keptEntrySchema } from '../log/entry'
 import { testFaults } from '../log/proven'
 import { steps } from '../plan/progress'
+import { proofVerdicts } from '../prove/verdict'
 
 const sha = z.string().regex(/^[0-9a-f]{64}$/, 'a SHA-256: 64 digits 0 to f')
 const time = z.iso.datetime()
@@ -49,7 +50,7 @@ export const recordSchema = z
         begun: keptEntrySchema,
         ended: keptEntrySchema.nullable(),
         readings: z.array(z.looseObject({ seconds: z.number(), bar: z.number(), celsius: z.number().optional() })),
-        proof: z.looseObject({ verdict: z.enum(['tight', 'leak', 'undecided']) }).nullable(),
+        proof: z.looseObject({ verdict: z.enum(proofVerdicts) }).nullable(),
       }),
     ),
     materials: z.looseObject({

@@ -13,6 +13,8 @@ const faultWords: Readonly<Record<TestFault, string>> = {
   unmade: 'in a part that was tested with joints not made',
   'open end': 'in a part with an open end: cap it, then test again',
   leak: 'in a part that leaked in its last test',
+  inflow: 'in a part that was fed while it was tested: shut it off, then test again',
+  weeps: 'in a part that weeps, and nobody signed for it with a reason',
   'too few': 'tested with too few readings: at least five, over three minutes',
   'too early': 'in a test that was ended before its time',
   'ahead of time': 'tested with readings dated later than they were taken',

@@ -96,7 +96,7 @@ export function askAll(decided: Job): void {
     subject: { test: 'of-all' },
     body: { profile: 'en806-a', design: 6, medium: 'water' },
   }
-  proofRequest(job, { begun, readings: [], looks: [], ended: null, pumped: null, checks: [] })
+  proofRequest(job, { begun, readings: [], looks: [], touches: [], ended: null, pumped: null, checks: [] })
   const suspects = suspectsOf(job, plan, state)
   leakSearch(suspects, valveSides(job, suspects), [], 60)
   closingChains(job, plan, 0.5).forEach(closureOf)

@@ -212,8 +212,20 @@ describe('a test under pressure', () => {
       decidedAfter: expect.any(Number),
       next: { kind: 'end', text: expect.any(String) },
     })
-    expect(body.causes.map(({ cause }: { cause: string }) => cause)).toEqual(['leak', 'temperature', 'creep', 'air'])
+    expect(body.causes.map(({ cause }: { cause: string }) => cause)).toEqual([
+      ...['leak', 'inflow', 'temperature', 'creep', 'air', 'unexplained'],
+    ])
     expect(body.profile.limits[1].value).toBeCloseTo(0.5, 1)
+  })
+
+  it('that was topped up asks when; told so, it is asked no more', async () => {
+    const topped = readings.map((of) => (of.seconds > 300 ? { ...of, bar: of.bar + 0.8 } : of))
+    const { body: open } = await ask('POST', 'prove', { ...asked, readings: topped })
+    expect([open.verdict, open.next.asks?.of]).toEqual(['undecided', 'topped up'])
+    const events = [{ seconds: (open.next.asks.from + open.next.asks.to) / 2, did: 'topped up' }]
+    const { body: told } = await ask('POST', 'prove', { ...asked, readings: topped, events })
+    expect(told.next.asks).toBeUndefined()
+    expect(told.verdict).not.toBe('leak')
   })
 
   it('names the field that is wrong, and what is accepted', async () => {

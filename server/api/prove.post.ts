@@ -1,6 +1,6 @@
 import { shippedCatalogue } from '~~/core/catalogue/catalogue'
 import { proveRequestSchema } from '~~/core/prove/prove-schema'
-import { litresAsked } from '~~/core/prove/prove'
+import { litresAsked } from '~~/core/prove/asked-system'
 import { apiHandler } from '../http/api-handler'
 import { readAs } from '../http/body/body'
 import { heavily } from '../http/heavy'

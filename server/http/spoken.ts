@@ -57,7 +57,7 @@ export const spokenProof = ({ profile, next, ...proof }: ProofAnswer, units: Uni
     ...profile,
     limits: profile.limits.map(({ message, ...limit }) => ({ text: text(message, units), ...limit })),
   },
-  next: { kind: next.kind, text: text(next.message, units) },
+  next: { ...(next.asks ? { asks: next.asks } : {}), kind: next.kind, text: text(next.message, units) },
 })
 
 /** A record as it is answered: what it lacks, its cautions and its proofs in words. */

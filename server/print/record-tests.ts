@@ -3,9 +3,22 @@ import { traceSheet } from '~~/core/draw/trace'
 import { stepPressure } from '~~/core/prove/profile'
 import { endedLine } from '~~/core/record/lines'
 import { testProfileOf } from '~~/core/prove/profiles'
+import { verdictWords } from '~~/core/prove/verdict'
 import type { Speaker } from '~~/core/quantity/words/speaks'
 import { paperColours } from './paper-colours'
 import { list, when, type RecordPrint } from './record-print'
+
+/** The gauge that it was read from, as far as that was noted. */
+function gaugeLine(gauge: RecordPrint['record']['tests'][number]['begun']['body']['gauge'], say: Speaker): string[] {
+  if (!gauge) return []
+  const { name, division, checkedOn } = gauge
+  const told = [
+    name,
+    division === undefined ? undefined : `reads to ${say.testPressure(division)}`,
+    checkedOn === undefined ? undefined : `checked on ${checkedOn}`,
+  ].filter((part) => part)
+  return told.length > 0 ? [`Gauge: ${told.join(', ')}.`] : []
+}
 
 /** A test under pressure on paper: which it was, both verdicts, its limits, the gauge's trace. */
 export function testOf(
@@ -21,8 +34,9 @@ export function testOf(
     stack: [
       { text: `${meta.name}, ${say.testPressure(asked)}, begun by ${begun.by}, ${when(begun.at)}`, bold: true },
       meta.statement,
+      ...gaugeLine(begun.body.gauge, say),
       proof
-        ? `By its letter: ${passes === null ? 'open' : passes ? 'passes' : 'fails'}. By its readings: ${proof.verdict}, chance of a leak that matters ${(proof.probability * 100).toFixed(1)} %.`
+        ? `By its letter: ${passes === null ? 'open' : passes ? 'passes' : 'fails'}. By its readings: ${verdictWords[proof.verdict]}, chance of a leak that matters ${(proof.probability * 100).toFixed(1)} %.`
         : 'What its readings say is not known.',
       ...(ended ? [`Ended by ${ended.by}, ${when(ended.at)}: ${endedLine(ended)}`] : ['Not ended.']),
       ...looks.map(

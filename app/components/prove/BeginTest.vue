@@ -24,6 +24,7 @@ const hasPlastic = computed(() =>
 const chosen = ref<string>(
   job.value.units === 'imperial' ? 'model-code-water' : hasPlastic.value ? 'en806-b' : 'en806-a',
 )
+const gauge = ref<NonNullable<BodyOf<'test-begun'>['gauge']>>({})
 const design = ref<number | undefined>(job.value.units === 'metric' ? 6 : testPressureIn(80, 'imperial'))
 const items = computed(() => [
   ...testProfiles.map(({ meta }) => ({ value: meta.id, label: meta.name })),
@@ -48,6 +49,8 @@ function removeOwn(): void {
   chosen.value = testProfiles[0]!.meta.id
 }
 const change = (own: OwnTest) => workshop.set(['tests', chosen.value.replace('own/', '')], own)
+const isRead = computed(() => meta.value.lookAgainAfter === undefined)
+const hasGauge = computed(() => isRead.value && Object.values(gauge.value).some((of) => of !== undefined))
 const stepWords = { raise: 'raise to', 'top up': 'top up at', lower: 'lower to', hold: 'hold at' } as const
 </script>
 
@@ -76,10 +79,11 @@ const stepWords = { raise: 'raise to', 'top up': 'top up at', lower: 'lower to',
         class="min-h-12 text-lg"
         :disabled="disabled || design === undefined"
         label="Start test"
-        @click="emit('begin', { ...which, design: design!, medium })"
+        @click="emit('begin', { ...which, design: design!, medium, ...(hasGauge ? { gauge } : {}) })"
       />
       <WhyNot :wants="disabled ? 'Type your name first.' : design === undefined ? 'Type the working pressure.' : ''" />
     </div>
+    <GaugeFields v-if="isRead" v-model="gauge" />
     <p>{{ meta.statement }}</p>
     <ol v-if="design !== undefined" class="list-decimal pl-6">
       <li v-for="(step, index) in meta.steps" :key="index">

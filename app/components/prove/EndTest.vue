@@ -29,8 +29,11 @@ const faults = computed(() => {
   return readingFaults(props.test).flatMap((fault) => words[fault] ?? [])
 })
 const isWet = computed(() => props.test.looks.some(({ wet }) => wet.length > 0))
-/** Failing by the standard and tight by its readings: it counts where somebody says why. */
-const asksWhy = computed(() => props.proof?.verdict === 'tight' && props.proof.profile.passes === false)
+/** Tight by its readings and failing by the standard, or weeping by less than matters: it counts where somebody says why. */
+const asksWhy = computed(() => {
+  const { verdict, profile } = props.proof ?? {}
+  return verdict === 'weep' || (verdict === 'tight' && profile?.passes === false)
+})
 function end(): void {
   if (props.looked) {
     const isDry = isLookedTwice(props.test, props.looked)
@@ -49,7 +52,14 @@ const canEnd = computed(() => !props.disabled && (props.looked !== null || props
       <li v-for="fault in faults" :key="fault">{{ fault }}</li>
       <li>Ended now it proves nothing, and the record says so joint by joint.</li>
     </ul>
-    <TextField v-if="asksWhy" v-model="why" label="Why it passes although the standard fails it" :maxlength="500" />
+    <TextField
+      v-if="asksWhy"
+      v-model="why"
+      :label="
+        proof?.verdict === 'weep' ? 'Why it passes although it weeps' : 'Why it passes although the standard fails it'
+      "
+      :maxlength="500"
+    />
     <div class="flex flex-wrap gap-2">
       <UButton
         color="primary"

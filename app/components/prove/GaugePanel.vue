@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { catalogueWith } from '~~/core/catalogue/catalogue'
-import { systemAsked } from '~~/core/prove/prove'
+import { systemAsked } from '~~/core/prove/asked-system'
 import type { ProveRequest } from '~~/core/prove/prove-schema'
 import type { Reading } from '~~/core/prove/readings'
 import { supposedTest, type SupposedTest } from '~~/core/prove/supposed-test'

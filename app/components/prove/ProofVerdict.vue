@@ -6,7 +6,9 @@ const props = defineProps<{ proof: ProofAnswer }>()
 const { say, tell } = useWords()
 const verdicts = {
   tight: { text: 'Tight', icon: 'i-lucide-circle-check', class: 'text-(--ui-success)' },
+  weep: { text: 'Weeps', icon: 'i-lucide-droplet', class: 'text-(--ui-warning)' },
   leak: { text: 'Leaking', icon: 'i-lucide-octagon-x', class: 'text-(--ui-error)' },
+  inflow: { text: 'Fed from outside', icon: 'i-lucide-octagon-x', class: 'text-(--ui-error)' },
   undecided: { text: 'Undecided', icon: 'i-lucide-circle-help', class: 'text-(--ui-warning)' },
 } as const
 const shown = computed(() => verdicts[props.proof.verdict])
@@ -17,7 +19,14 @@ const letter = computed(() => {
     ? { text: 'Passes', icon: 'i-lucide-circle-check', class: 'text-(--ui-success)' }
     : { text: 'Fails', icon: 'i-lucide-octagon-x', class: 'text-(--ui-error)' }
 })
-const causeWords = { leak: 'leak', temperature: 'temperature', creep: 'pipe stretch', air: 'air' } as const
+const causeWords = {
+  leak: 'leak',
+  inflow: 'inflow',
+  temperature: 'temperature',
+  creep: 'pipe stretch',
+  air: 'air',
+  unexplained: 'not explained',
+} as const
 const causes = computed(() => props.proof.causes.filter(({ bar }) => Math.abs(bar) >= 0.005))
 const passWord = (passes: boolean | null) => (passes === null ? 'open' : passes ? 'yes' : 'no')
 </script>
@@ -30,9 +39,13 @@ const passWord = (passes: boolean | null) => (passes === null ? 'open' : passes 
         <p class="flex items-center gap-2 font-label text-3xl font-semibold" :class="shown.class" data-verdict>
           <UIcon :name="shown.icon" class="size-8 shrink-0" />{{ shown.text }}
         </p>
-        <p v-if="proof.verdict === 'leak'">
+        <p v-if="proof.verdict === 'leak' || proof.verdict === 'weep'">
           {{ say.leak(proof.leak.mlPerMinute) }}; at least {{ say.leak(proof.leak.low) }}, at most
           {{ say.leak(proof.leak.high) }}
+        </p>
+        <p v-else-if="proof.verdict === 'inflow'">
+          Runs in: {{ say.leak(-proof.leak.mlPerMinute) }}; at least {{ say.leak(-proof.leak.high) }}, at most
+          {{ say.leak(-proof.leak.low) }}
         </p>
         <p v-else>Chance of a leak: {{ (proof.probability * 100).toFixed(1) }} %</p>
       </section>

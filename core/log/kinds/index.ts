@@ -2,7 +2,7 @@ import type { EntryKind } from '../kind'
 import { jointEvidence, jointInspected, jointMade, jointUndone } from './joints'
 import { fixingPlaced, partIssued, partLeft, partUsed, pipeCut } from './parts'
 import { correction, covered, handedOver, note, photo } from './record'
-import { leakCheck, pumped, reading, testBegun, testEnded, testLook } from './tests'
+import { leakCheck, pumped, reading, testBegun, testEnded, testLook, touched } from './tests'
 import { dosed, filled, flushed, isolated, purged } from './water'
 
 /** Every kind of entry, in the order in which a job meets them. */
@@ -24,6 +24,7 @@ export const entryKinds = [
   testBegun,
   pumped,
   reading,
+  touched,
   testLook,
   leakCheck,
   testEnded,

@@ -1,6 +1,8 @@
 import * as z from 'zod'
 import { isToldWhole, toldWhole } from '../../prove/profiles'
-import { whichTestFields } from '../../prove/which-test-schema'
+import { touches } from '../../prove/stretches'
+import { proofVerdicts } from '../../prove/verdict'
+import { gaugeSchema, whichTestFields } from '../../prove/which-test-schema'
 import { entryKind } from '../kind'
 import { checkResults, leakChecks } from '../leak-check'
 
@@ -13,6 +15,7 @@ export const testBegun = entryKind(
       ...whichTestFields,
       design: z.number().positive().max(100).meta({ description: 'bar' }),
       medium: z.enum(['water', 'air']),
+      gauge: gaugeSchema.optional(),
       runs: z
         .array(z.string().max(60))
         .max(100)
@@ -37,10 +40,15 @@ export const reading = entryKind(
     from: z.enum(['hand', 'file', 'gauge', 'simulated']).optional().meta({ description: 'where it comes from' }),
   }),
 )
+/** Somebody touched the pressure while the test ran: what was read before and after stands apart. */
+export const touched = entryKind(
+  { id: 'touched', name: 'Pressure touched', subject: 'test' },
+  z.object({ seconds: z.number().min(0).max(10_000_000), did: z.enum(touches) }),
+)
 export const testEnded = entryKind(
   { id: 'test-ended', name: 'Test ended', subject: 'test' },
   z.object({
-    verdict: z.enum(['tight', 'leak', 'undecided']),
+    verdict: z.enum(proofVerdicts),
     passes: z.boolean().nullable().meta({ description: 'by the standard’s limits; null while it is not over' }),
     note: z.string().max(500).optional(),
     why: z

@@ -1,3 +1,5 @@
+/** So many figures are chosen to fit, as far as readings choose them: the flow, and what goes with it. */
+const fitted = 2
 /** Fewer signs than these tell nothing of their runs. */
 const fewestSigns = 8
 
@@ -27,10 +29,9 @@ function missingRuns(residual: readonly number[]): number {
  * worse, in standard deviations.
  *
  * @param residual each of one standard deviation, where the explanation holds
- * @param fitted how many figures were chosen to fit
  */
-export function misfitOf(residual: Float64Array, fitted: number): number {
-  const freedom = Math.max(1, residual.length - 1 - fitted)
+export function misfitOf(residual: Float64Array): number {
+  const freedom = Math.max(1, residual.length - fitted)
   const chiSquare = residual.reduce((sum, value) => sum + value * value, 0)
-  return Math.max(deviationsOf(chiSquare, freedom), missingRuns([...residual].slice(1)))
+  return Math.max(deviationsOf(chiSquare, freedom), missingRuns([...residual]))
 }

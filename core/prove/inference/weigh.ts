@@ -1,63 +1,73 @@
-import { creepPrior, nudge } from './expected'
-import { follow, type Supposed } from './forward'
-import { likelihoodWith, whitened } from './gaussian'
+import { fit, type Fit, type Unknown, type Weighing } from './fit'
+import { follow, still, type Supposed } from './forward'
+import type { Hypothesis, Seen } from './hypotheses/hypothesis'
 import type { Prepared, ReadingEvidence } from './reading-evidence'
+import { creepKnown, unknownsOf } from './unknowns'
 
-/** How a leak explains the readings, with the softness and the creep that explain them best beside it. */
-export interface Explanation {
-  readonly log: number
-  readonly supposed: Supposed
-  /** What it leaves unexplained, in standard deviations. */
-  readonly left: Float64Array
-  /** So many figures were fitted beside the leak. */
-  readonly slacks: number
-}
-export interface Weighed {
-  /** Litres a minute at the first pressure. */
-  readonly leak: number
-  /** Logarithm of its chance, up to what is the same for all. */
-  readonly log: number
-  readonly best: Explanation
+/** One explanation with one softness supposed, ready to be held against flows of any size. */
+export interface Account {
+  readonly hypothesis: Hypothesis
+  readonly prepared: Prepared
+  readonly from: Supposed
+  readonly unknowns: readonly Unknown[]
+  readonly weighing: Weighing
 }
 
-/** How likely the readings are with a leak: over all that is supposed of the softness, and with the best of it. */
-export function weigh(leak: number, evidence: ReadingEvidence): Weighed {
-  const found = evidence.prepared.map((prepared) => explained(leak, prepared, evidence))
-  const best = found.reduce((one, other) => (other.log > one.log ? other : one))
-  const sum = found.reduce((before, { log }) => before + Math.exp(log - best.log), 0)
-  return { leak, log: best.log + Math.log(sum), best }
+const seenIn = ({ bins }: ReadingEvidence): Seen => {
+  const bars = bins.map(({ bar }) => bar)
+  return { first: bars[0]!, lowest: Math.min(...bars), highest: Math.max(...bars) }
 }
 
-/** With one softness supposed: how far softness and creep are off is fitted, each as far as it may be. */
-function explained(leak: number, { supposition, own, lower, log }: Prepared, evidence: ReadingEvidence): Explanation {
-  const { bar, stretches } = evidence
-  const base: Supposed = {
-    system: own,
-    softer: supposition.softer,
-    leak,
-    creep: own.hasPlastic ? creepPrior.mean : 0,
-  }
-  const predict = (more: Partial<Supposed>) => follow({ ...base, ...more }, bar[0]!, stretches).bar
-  const predicted = predict({})
-  const slope = (moved: readonly number[], by: number) => moved.map((value, at) => (value - predicted[at]!) / by)
-  const softer = slope(predict({ softer: base.softer * (1 + nudge) }), Math.log(1 + nudge))
-  const slacks = [{ along: whitened(lower, softer), mean: 0, deviation: supposition.spread }]
-  if (own.hasPlastic) {
-    const creeping = slope(predict({ creep: base.creep + nudge }), nudge)
-    slacks.push({ along: whitened(lower, creeping), mean: 0, deviation: creepPrior.deviation })
-  }
-  const residual = whitened(
-    lower,
-    bar.map((value, at) => value - predicted[at]!),
+/** All accounts that an explanation can give: one for each softness, and for each place from where its level is sought. */
+export function accountsOf(hypothesis: Hypothesis, evidence: ReadingEvidence, among: readonly Prepared[]): Account[] {
+  const { exponent, level } = hypothesis
+  const sought = level?.(seenIn(evidence))
+  return among.flatMap((prepared) =>
+    (sought?.starts ?? [0]).map((start): Account => {
+      const base = still(prepared.own)
+      return {
+        hypothesis,
+        prepared,
+        from: {
+          ...base,
+          logSofter: Math.log(prepared.supposition.softer),
+          creep: prepared.own.creepingWall > 0 ? creepKnown.mean : 0,
+          exponent: exponent?.mean ?? base.exponent,
+          level: start,
+        },
+        unknowns: [
+          ...unknownsOf(prepared.own, prepared.supposition),
+          ...(exponent ? [{ of: 'exponent', ...exponent } as const] : []),
+          ...(sought ? [{ of: 'level', ...sought } as const] : []),
+        ],
+        weighing: weighingOf(prepared, evidence),
+      }
+    }),
   )
-  const fitted = likelihoodWith(residual, slacks)
-  const [off = 0, creepOff = 0] = fitted.off
+}
+
+/** How readings are held against what follows from a supposition: all but the first of each stretch. */
+function weighingOf({ lower }: Prepared, { bins, telling, course }: ReadingEvidence): Weighing {
+  const first = bins[0]!.bar
   return {
-    log: supposition.log + log + fitted.log,
-    supposed: { ...base, softer: base.softer * Math.exp(off), creep: Math.max(0, base.creep + creepOff) },
-    left: residual.map((value, at) =>
-      slacks.reduce((sum, { along }, which) => sum - along[at]! * (fitted.off[which] ?? 0), value),
-    ),
-    slacks: slacks.length,
+    bar: telling.map((at) => bins[at]!.bar),
+    lower,
+    predict: (supposed) => {
+      const bar = follow(supposed, first, course)
+      const told = new Float64Array(telling.length)
+      for (let index = 0; index < told.length; index += 1) told[index] = bar[telling[index]!]!
+      return told
+    },
   }
+}
+
+/** How an account explains the readings with a flow of so many litres a minute, out or in. */
+export function weigh(
+  { hypothesis, prepared, from, unknowns, weighing }: Account,
+  litres: number,
+  near?: Supposed,
+): Fit {
+  const flow = hypothesis.direction === 'in' ? -litres : litres
+  const found = fit({ ...(near ?? from), flow }, unknowns, weighing)
+  return { ...found, log: found.log + prepared.log }
 }

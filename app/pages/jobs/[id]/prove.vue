@@ -4,6 +4,7 @@ import type { TestReading, TestState } from '~~/core/log/site-state'
 import { stepPressure } from '~~/core/prove/profile'
 import { testProfileOf } from '~~/core/prove/profiles'
 import type { Reading } from '~~/core/prove/readings'
+import { verdictWords } from '~~/core/prove/verdict'
 import { endedLine } from '~~/core/record/lines'
 import { proofRequest } from '~~/core/record/proof-request'
 import { useLogStore } from '~/stores/log'
@@ -75,6 +76,17 @@ function takeAll(readings: readonly Reading[]): void {
     'readings of a file',
   )
 }
+const touch = (of: BodyOf<'touched'>) =>
+  log.write({ kind: 'touched', subject: subject.value, body: { ...of } }, 'the pressure, touched')
+/** The reading of that second no longer counts. */
+function misread(seconds: number): void {
+  const reading = log.entries.findLast(
+    ({ kind, subject: of, body: read }) =>
+      kind === 'reading' && of.test === subject.value.test && read.seconds === seconds,
+  )
+  if (reading) log.strikeOut(reading.id, 'misread', 'a reading, struck out')
+}
+const now = () => Math.max(last.value?.seconds ?? 0, Math.round((Date.now() - since.value) / 1000))
 const pump = (stroke: { litres: number; from: number; to: number }) =>
   log.write({ kind: 'pumped', subject: subject.value, body: stroke }, 'a stroke of the pump')
 const checked = (result: BodyOf<'leak-check'>) =>
@@ -147,6 +159,13 @@ const nameOf = ({ begun }: TestState) => testProfileOf(begun!.body).meta.name
       </section>
       <section class="space-y-4 lg:col-start-2 lg:row-span-2 lg:row-start-1" aria-label="Verdicts">
         <ProofVerdict v-if="proof && !looked" :proof="proof" />
+        <AskedReadings
+          v-if="proof?.next.asks && isRunning && !looked"
+          :asks="proof.next.asks"
+          :disabled="!isNamed"
+          @touched="touch"
+          @misread="misread"
+        />
         <EndTest
           v-if="isRunning"
           :test="state"
@@ -173,6 +192,7 @@ const nameOf = ({ begun }: TestState) => testProfileOf(begun!.body).meta.name
         </p>
         <template v-if="isRunning">
           <PumpStroke v-if="!isAir" :pumped="state.pumped" :disabled="!isNamed" @save="pump" />
+          <TouchedPanel :noted="state.touches" :disabled="!isNamed" :now="now" @touched="touch" />
           <LazyGaugePanel
             v-if="request && asked !== null"
             :asked="request"
@@ -199,7 +219,7 @@ const nameOf = ({ begun }: TestState) => testProfileOf(begun!.body).meta.name
         <li v-for="[id, run] in tests" :key="id">
           <UButton variant="ghost" class="w-full justify-start" :aria-pressed="id === test?.[0]" @click="chosen = id">
             {{ when(run.begun!.at) }}, {{ nameOf(run) }}:
-            {{ run.ended ? run.ended.body.verdict : 'running' }}
+            {{ run.ended ? verdictWords[run.ended.body.verdict] : 'running' }}
           </UButton>
         </li>
       </ul>

@@ -1,0 +1,41 @@
+<script setup lang="ts">
+import type { BodyOf } from '~~/core/log/known-entry'
+
+/** The gauge that the test is read from: how fine it is, and when it was checked. */
+const gauge = defineModel<NonNullable<BodyOf<'test-begun'>['gauge']>>({ required: true })
+const { say } = useWords()
+/** Divisions that gauges have, in bar. */
+const divisions = [0.01, 0.02, 0.05, 0.1, 0.2, 0.5]
+const items = computed(() => [
+  { value: '', label: 'not said' },
+  ...divisions.map((bar) => ({ value: String(bar), label: say.value.testPressure(bar) })),
+])
+const set = (of: Partial<typeof gauge.value>) => (gauge.value = { ...gauge.value, ...of })
+</script>
+
+<template>
+  <fieldset class="flex flex-wrap items-end gap-3">
+    <legend class="label">Gauge</legend>
+    <Choice
+      label="Reads to"
+      class="w-36"
+      :items="items"
+      :model-value="String(gauge.division ?? '')"
+      @update:model-value="(v) => set({ division: v === '' ? undefined : Number(v) })"
+    />
+    <TextField
+      :model-value="gauge.name ?? ''"
+      label="Which gauge"
+      :maxlength="60"
+      @update:model-value="(name) => set({ name: name || undefined })"
+    />
+    <UFormField label="Last checked">
+      <UInput
+        type="date"
+        aria-label="Last checked"
+        :model-value="gauge.checkedOn ?? ''"
+        @update:model-value="(on) => set({ checkedOn: String(on) || undefined })"
+      />
+    </UFormField>
+  </fieldset>
+</template>

@@ -1,0 +1,46 @@
+import type { Proof } from './inference/infer'
+import type { ProofQuestion } from './inference/reading-evidence'
+
+/** What the readings of a test say: tight, less than matters runs out, more does, something runs in, or not yet known. */
+export const proofVerdicts = ['tight', 'weep', 'leak', 'inflow', 'undecided'] as const
+export type ProofVerdict = (typeof proofVerdicts)[number]
+
+/** A verdict as it is said of a line. */
+export const verdictWords: Readonly<Record<ProofVerdict, string>> = {
+  tight: 'tight',
+  weep: 'weeps',
+  leak: 'leaking',
+  inflow: 'fed from outside',
+  undecided: 'undecided',
+}
+
+/** So sure a verdict must be: that something runs, that nothing that matters does. */
+const [sureOfFlow, sureOfTight] = [0.99, 0.994]
+/** Beside a chance of a weep above this nothing is called tight. */
+const mostWeep = 0.9
+
+/**
+ * What the readings say. A gauge whose divisions are coarser than what twice the least leak has cost shows nothing tight.
+ * Without a temperature, a fall that half a degree could explain is never called a leak, nor a
+ * level gauge tight where warming could hide one.
+ *
+ * @param isRead a thermometer was read
+ */
+export function verdictOf(
+  { stretches, leastLeak }: Pick<ProofQuestion, 'stretches' | 'leastLeak'>,
+  proof: Proof,
+  isRead: boolean,
+): ProofVerdict {
+  const { chanceAbove, chanceIn, halfKelvin, leastLoss, division, causes } = proof
+  const fallen = stretches.reduce((sum, readings) => sum + readings[0]!.bar - readings.at(-1)!.bar, 0)
+  if (chanceIn(leastLeak / 2) > sureOfFlow) return isRead || -fallen > halfKelvin ? 'inflow' : 'undecided'
+  const leaksMore = chanceAbove(leastLeak) > 0.5
+  // A leak of about the least is told from none, and from one of twice the size, rather than from itself.
+  if (leaksMore && chanceAbove(leastLeak / 2) > sureOfFlow)
+    return isRead || fallen + causes.creep > halfKelvin ? 'leak' : 'undecided'
+  const isLess = !leaksMore && chanceAbove(2 * leastLeak) < 1 - sureOfTight && chanceIn(2 * leastLeak) < 1 - sureOfTight
+  if (!isLess || !(isRead || leastLoss > halfKelvin) || 2 * leastLoss < division) return 'undecided'
+  const weeps = chanceAbove(0)
+  if (weeps > sureOfFlow) return 'weep'
+  return weeps < mostWeep ? 'tight' : 'undecided'
+}
