@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { binned, gaugeCovariance, gaugeErrorOf, soundReadings, thinned, type Reading } from './readings'
+import { binned, gaugeCovariance, gaugeErrorOf, soundReadings, thinned, worthKeeping, type Reading } from './readings'
 
 describe('readings', () => {
   const at = (bars: readonly number[]): Reading[] => bars.map((bar, index) => ({ seconds: 10 * index, bar }))
@@ -64,6 +64,10 @@ describe('readings', () => {
     expect([few[0]!.bar, few[0]!.celsius]).toEqual([6, 15])
     few.slice(1).forEach(({ seconds, bar }) => expect(bar).toBeCloseTo(6 - seconds / 86_400, 9))
     expect(thinned(day.slice(0, 1500))).toHaveLength(1500)
+    // A drop-out is no part of a mean; of few readings every one is kept.
+    const dropped = day.map((of, at) => (at === 40_000 ? { ...of, bar: 0 } : of))
+    worthKeeping(dropped).forEach(({ seconds, bar }) => expect(bar).toBeCloseTo(6 - seconds / 86_400, 4))
+    expect(worthKeeping(dropped.slice(40_000, 40_010))).toHaveLength(10)
   })
   it('are brought together, the first alone, fewer where the pressure runs', () => {
     const level = binned(at(Array.from({ length: 361 }, () => 6)), 36)

@@ -150,6 +150,10 @@ const plenty = 1500
 export const thinned = (readings: readonly Reading[]): readonly Reading[] =>
   readings.length > plenty ? evenly(readings, plenty) : readings
 
+/** What is kept of a file of readings: all of them, or of a logger's plenty as many as tell as much, without those in which it let go. */
+export const worthKeeping = (readings: readonly Reading[]): readonly Reading[] =>
+  readings.length > plenty ? thinned(soundReadings(readings)) : readings
+
 /** The first reading alone, and so many bins of as many readings each. */
 function evenly(readings: readonly Reading[], most: number): Bin[] {
   const size = Math.ceil((readings.length - 1) / (most - 1))

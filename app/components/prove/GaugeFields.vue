@@ -1,14 +1,18 @@
 <script setup lang="ts">
 import type { BodyOf } from '~~/core/log/known-entry'
+import { testPressureIn } from '~~/core/quantity/words/format-water'
 
 /** The gauge that the test is read from: how fine it is, and when it was checked. */
 const gauge = defineModel<NonNullable<BodyOf<'test-begun'>['gauge']>>({ required: true })
-const { say } = useWords()
-/** Divisions that gauges have, in bar. */
-const divisions = [0.01, 0.02, 0.05, 0.1, 0.2, 0.5]
+const { say, units } = useWords()
+/** Divisions that gauges have. */
+const divisions = { metric: [0.01, 0.02, 0.05, 0.1, 0.2, 0.5], imperial: [0.1, 0.5, 1, 2, 5] }
 const items = computed(() => [
   { value: '', label: 'not said' },
-  ...divisions.map((bar) => ({ value: String(bar), label: say.value.testPressure(bar) })),
+  ...divisions[units.value].map((shown) => {
+    const bar = testPressureIn(shown, units.value)
+    return { value: String(bar), label: say.value.testPressure(bar) }
+  }),
 ])
 const set = (of: Partial<typeof gauge.value>) => (gauge.value = { ...gauge.value, ...of })
 </script>

@@ -58,7 +58,10 @@ const passWord = (passes: boolean | null) => (passes === null ? 'open' : passes 
           <li v-for="limit in proof.profile.limits" :key="limit.message.message">
             {{ tell(limit.message) }}: <strong>{{ passWord(limit.passes) }}</strong><template
               v-if="limit.value !== null && limit.message.message !== 'plastic'"
-              >, {{ say.testPressure(limit.value) }}</template
+              >,
+              {{
+                limit.value < 0 ? `rose by ${say.testPressure(-limit.value)}` : say.testPressure(limit.value)
+              }}</template
             >
           </li>
         </ul>

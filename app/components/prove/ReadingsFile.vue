@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { ReadRows } from '~~/core/prove/reading-rows'
-import type { Reading } from '~~/core/prove/readings'
+import { worthKeeping, type Reading } from '~~/core/prove/readings'
 import { formatClock } from '~~/core/quantity/words/format-duration'
 import { fileName } from '~/saving/file-name'
 import { download } from '~/saving/download'
@@ -18,6 +18,9 @@ const fresh = computed(() => {
 })
 /** Far from both neighbours: asked about. */
 const odd = computed(() => fresh.value.filter(({ seconds }) => preview.value!.odd.some((of) => of.seconds === seconds)))
+/** Of the rows of a logger only as many as tell something. */
+const all = computed(() => worthKeeping(fresh.value))
+const sure = computed(() => worthKeeping(fresh.value.filter((reading) => !odd.value.includes(reading))))
 const mostBytes = 5_000_000
 
 async function write(): Promise<void> {
@@ -58,7 +61,9 @@ function take(readings: readonly Reading[]): void {
     <div v-if="preview" aria-live="polite" class="space-y-2">
       <p class="font-semibold">
         {{ preview.name }}: {{ fresh.length }} to take, {{ preview.readings.length - fresh.length }} there already,
-        {{ preview.problems.length }} not accepted
+        {{ preview.problems.length }} not accepted<template v-if="all.length < fresh.length"
+          >; brought together to {{ all.length }}, which tell as much</template
+        >
       </p>
       <ul v-if="preview.problems.length" role="alert" class="border-l-4 border-(--ui-error) pl-3">
         <li v-for="{ line, problem } in preview.problems.slice(0, 10)" :key="line">
@@ -92,14 +97,14 @@ function take(readings: readonly Reading[]): void {
           color="primary"
           variant="solid"
           :disabled="disabled"
-          :label="`Import ${fresh.length}`"
-          @click="take(fresh)"
+          :label="`Import ${all.length}`"
+          @click="take(all)"
         />
         <UButton
           v-if="odd.length"
           :disabled="disabled"
-          :label="`Import ${fresh.length - odd.length}, without ${odd.length === 1 ? 'that one' : 'those'}`"
-          @click="take(fresh.filter((reading) => !odd.includes(reading)))"
+          :label="`Import ${sure.length}, without ${odd.length === 1 ? 'that one' : 'those'}`"
+          @click="take(sure)"
         />
         <UButton label="Leave it" @click="preview = null" />
       </div>
