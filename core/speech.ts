@@ -13,6 +13,7 @@ import { progressSentences } from './plan/progress-sayings'
 import { ownTestSentences } from './prove/own-profile'
 import { rescueSentences } from './procedure/rescue-sayings'
 import { testProfiles } from './prove/profiles'
+import { raisingSentences } from './prove/before-raising'
 import { proveSentences } from './prove/sayings'
 import { searchSentences } from './leak/sayings'
 import { ownerSentences } from './record/owner-duties'
@@ -45,6 +46,7 @@ export const vocabularies: ReadonlyMap<string, Vocabulary> = new Map(
     ...testProfiles.map(({ meta }) => meta),
     ownTestSentences,
     proveSentences,
+    raisingSentences,
     searchSentences,
     recordSentences,
     ownerSentences,

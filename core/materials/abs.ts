@@ -9,6 +9,7 @@ export const abs: Material = {
   modulus: { wall: 2.2, beam: 2.2 },
   maxContinuous: 60,
   density: 1050,
+  bears: null,
   springs: { stress: 10 },
   bending: 'not bent',
   supports: [],

@@ -9,6 +9,7 @@ export const cpvc: Material = {
   modulus: { wall: 2.9, beam: 2.9 },
   maxContinuous: 80,
   density: 1550,
+  bears: { stress: 13.8 },
   springs: { stress: 10 },
   bending: 'not bent',
   supports: ['cpvc'],

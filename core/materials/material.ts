@@ -41,6 +41,11 @@ export interface Material {
   readonly maxContinuous: number
   /** Of the wall, in kg/m³: standard tables for metals, typical for plastics. */
   readonly density: number
+  /**
+   * What its wall bears cold in lasting service: a hoop stress in N/mm², or a pressure in bar where its layers bear it
+   * together; null where what joins it gives way first. Typical.
+   */
+  readonly bears: { readonly stress: number } | { readonly bar: number } | null
   /** Of the bore's wall, in mm: typical. */
   readonly roughness: number
 
@@ -118,6 +123,7 @@ export const metal = {
   stretches: false,
   boreStaysFree: true,
   letsOxygenThrough: false,
+  bears: null,
 } as const satisfies Partial<Material>
 
 /** Coiled plastic that springs back: what holds of PEX of every kind, and of its like. */

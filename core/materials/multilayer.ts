@@ -9,6 +9,7 @@ export const multilayer: Material = {
   modulus: { wall: 7, beam: 2 },
   maxContinuous: 70,
   density: 1200,
+  bears: { bar: 10 },
   springs: { handRadius: 5 },
   bending: { hand: 5, 'spring or support': 5, bender: 3 },
   supports: ['multilayer'],

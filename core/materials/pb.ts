@@ -9,6 +9,7 @@ export const pb: Material = {
   modulus: { wall: 0.45, beam: 0.45 },
   maxContinuous: 70,
   density: 925,
+  bears: { stress: 5 },
   bending: { hand: 8, 'spring or support': 8, bender: 8 },
   supports: ['pex, pb'],
   freeLeg: 'freeLegPb',

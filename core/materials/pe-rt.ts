@@ -9,6 +9,7 @@ export const peRt: Material = {
   modulus: { wall: 0.6, beam: 0.6 },
   maxContinuous: 70,
   density: 940,
+  bears: { stress: 4.34 },
   supports: ['pex', 'pex, pb'],
   freeLeg: 'freeLegPex',
   spoiltByLight: true,

@@ -9,6 +9,7 @@ export const pe: Material = {
   modulus: { wall: 1, beam: 1 },
   maxContinuous: 20,
   density: 950,
+  bears: { stress: 6.3 },
   bending: {},
   supports: ['pe'],
   freeLeg: 'freeLegPe',

@@ -9,6 +9,7 @@ export const pexB: Material = {
   modulus: { wall: 0.7, beam: 0.7 },
   maxContinuous: 70,
   density: 950,
+  bears: { stress: 4.34 },
   supports: ['pex', 'pex, pb'],
   freeLeg: 'freeLegPex',
   spoiltByLight: true,

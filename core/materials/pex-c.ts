@@ -9,6 +9,7 @@ export const pexC: Material = {
   modulus: { wall: 0.7, beam: 0.7 },
   maxContinuous: 70,
   density: 940,
+  bears: { stress: 4.34 },
   supports: ['pex', 'pex, pb'],
   freeLeg: 'freeLegPex',
   spoiltByLight: true,

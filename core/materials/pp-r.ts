@@ -9,6 +9,7 @@ export const ppR: Material = {
   modulus: { wall: 0.9, beam: 0.9 },
   maxContinuous: 70,
   density: 905,
+  bears: { stress: 5 },
   springs: { stress: 5 },
   bending: 'not bent',
   supports: ['pp-r'],

@@ -9,6 +9,7 @@ export const pvcU: Material = {
   modulus: { wall: 3, beam: 3 },
   maxContinuous: 45,
   density: 1400,
+  bears: { stress: 10 },
   springs: { stress: 10 },
   bending: 'not bent',
   supports: ['pvc-u'],

@@ -61,6 +61,8 @@ export interface ReelFigures {
 export interface Method {
   readonly id: MethodId
   readonly name: string
+  /** The highest working pressure of its fittings cold, in bar, where that is less than most pipe bears; typical. */
+  readonly mostBar?: number
   /** What a fitting of this method is called beside its size: a 22 solder elbow. */
   readonly fitting: string
   /** What a body is asked for by at the counter, where that is another word. */

@@ -10,6 +10,7 @@ export const pushFit: Method = {
   tool: 'no tool',
   needsTool: false,
   minutes: 2,
+  mostBar: 10,
   costs: { fitting: 5.5, consumables: 0.6, tool: 0 },
   practice: 'little',
   usual: 7,

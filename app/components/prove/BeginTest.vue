@@ -3,18 +3,21 @@ import type { BodyOf } from '~~/core/log/known-entry'
 import { isPlastic } from '~~/core/materials'
 import { shippedCatalogue } from '~~/core/catalogue/catalogue'
 import { segmentsUnderTest } from '~~/core/prove/plan-system'
+import { beforeRaising } from '~~/core/prove/before-raising'
 import { copyOf } from '~~/core/prove/own-profile'
 import { stepPressure } from '~~/core/prove/profile'
 import { testProfileOf, testProfiles, type TestProfileId, type WhichTest } from '~~/core/prove/profiles'
 import { testPressureIn } from '~~/core/quantity/words/format-water'
 import type { OwnTest } from '~~/core/workshop/own-test-schema'
+import { useCatalogueStore } from '~/stores/catalogue'
 import { useWorkshopStore } from '~/stores/workshop'
 
 /** A test is chosen, of those that ship or of one's own, and begun: from then on the clock runs. */
 const emit = defineEmits<{ begin: [body: BodyOf<'test-begun'>] }>()
-defineProps<{ disabled: boolean }>()
-const { built: job } = useOpenJob()
-const { say } = useWords()
+const props = defineProps<{ disabled: boolean }>()
+const { built: job, plan } = useOpenJob()
+const { say, tell } = useWords()
+const own = useCatalogueStore()
 const workshop = useWorkshopStore()
 const owns = computed(() => Object.entries(workshop.workshop.tests))
 /** The test that its pipe asks for here: plastic, alone or with metal, stretches, and is not tested as rigid pipe. */
@@ -49,6 +52,20 @@ function removeOwn(): void {
   chosen.value = testProfiles[0]!.meta.id
 }
 const change = (own: OwnTest) => workshop.set(['tests', chosen.value.replace('own/', '')], own)
+const before = computed(() =>
+  design.value === undefined
+    ? { refusals: [], notes: [] }
+    : beforeRaising(
+        own.catalogue,
+        { job: job.value, plan: plan.value },
+        { meta: meta.value, design: design.value, medium: medium.value },
+      ),
+)
+const wants = computed(() => {
+  if (props.disabled) return 'Type your name first.'
+  if (design.value === undefined) return 'Type the working pressure.'
+  return before.value.refusals.length > 0 ? 'Not at this pressure: see below.' : ''
+})
 const isRead = computed(() => meta.value.lookAgainAfter === undefined)
 const hasGauge = computed(() => isRead.value && Object.values(gauge.value).some((of) => of !== undefined))
 const stepWords = { raise: 'raise to', 'top up': 'top up at', lower: 'lower to', hold: 'hold at' } as const
@@ -77,12 +94,20 @@ const stepWords = { raise: 'raise to', 'top up': 'top up at', lower: 'lower to',
         color="primary"
         variant="solid"
         class="min-h-12 text-lg"
-        :disabled="disabled || design === undefined"
+        :disabled="wants !== ''"
         label="Start test"
         @click="emit('begin', { ...which, design: design!, medium, ...(hasGauge ? { gauge } : {}) })"
       />
-      <WhyNot :wants="disabled ? 'Type your name first.' : design === undefined ? 'Type the working pressure.' : ''" />
+      <WhyNot :wants="wants" />
     </div>
+    <ul v-if="before.refusals.length || before.notes.length" class="space-y-1" data-before-raising>
+      <li v-for="message in before.refusals" :key="message.message" class="flex items-start gap-2">
+        <VerdictMark verdict="refuse" :word="false" /><span>{{ tell(message) }}</span>
+      </li>
+      <li v-for="message in before.notes" :key="message.message" class="flex items-start gap-2">
+        <VerdictMark verdict="caution" :word="false" /><span>{{ tell(message) }}</span>
+      </li>
+    </ul>
     <GaugeFields v-if="isRead" v-model="gauge" />
     <p>{{ meta.statement }}</p>
     <ol v-if="design !== undefined" class="list-decimal pl-6">

@@ -47,7 +47,7 @@ const passWord = (passes: boolean | null) => (passes === null ? 'open' : passes 
           Runs in: {{ say.leak(-proof.leak.mlPerMinute) }}; at least {{ say.leak(-proof.leak.high) }}, at most
           {{ say.leak(-proof.leak.low) }}
         </p>
-        <p v-else>Chance of a leak: {{ (proof.probability * 100).toFixed(1) }} %</p>
+        <p v-else-if="proof.expected.length">Chance of a leak: {{ (proof.probability * 100).toFixed(1) }} %</p>
       </section>
       <section aria-label="By the profile">
         <p class="label">By the standard</p>

@@ -62,7 +62,7 @@ function take(readings: readonly Reading[]): void {
       <p class="font-semibold">
         {{ preview.name }}: {{ fresh.length }} to take, {{ preview.readings.length - fresh.length }} there already,
         {{ preview.problems.length }} not accepted<template v-if="all.length < fresh.length"
-          >; brought together to {{ all.length }}, which tell as much</template
+          >; thinned to {{ all.length }} that tell as much</template
         >
       </p>
       <ul v-if="preview.problems.length" role="alert" class="border-l-4 border-(--ui-error) pl-3">

@@ -1,0 +1,118 @@
+import type { Catalogue } from '../catalogue/catalogue'
+import type { Pipe } from '../catalogue/pipe'
+import type { Job } from '../job/job'
+import { isPlastic, materialOf } from '../materials'
+import { methods } from '../methods'
+import type { Plan } from '../plan/types'
+import type { Message } from '../quantity/words/message'
+import { messagesOf, sentence } from '../quantity/words/sentence'
+import { segmentsUnderTest } from './plan-system'
+import { stepPressure, type ProfileMeta } from './profile'
+import { atmosphere, litresIn } from './softness'
+
+/** What is said before a line is raised. */
+export const raisingSentences = {
+  id: 'raising',
+  messages: {
+    'too high': sentence(
+      { bar: 16.5, part: '16 × 2 multilayer', rated: 10, most: 11 },
+      ({ bar, part, rated, most }, say) =>
+        `${say.testPressure(bar)} is too much for ${part}: rated ${say.testPressure(rated)} cold, tested at ${say.testPressure(most)} at most. Take a lower test pressure, or shut that part off`,
+    ),
+    'air on plastic': sentence(
+      { part: '16 × 2 multilayer' },
+      ({ part }) => `no air on plastic (${part}): test with water, unless its maker allows air`,
+    ),
+    'stored energy': sentence(
+      { joules: 4230, look: 0.1 },
+      ({ joules, look }, say) =>
+        `air stores about ${joules} J here; 400 J throw a fitting like a hammer. Everyone out of the room while it is pumped up, nobody in front of an end; look first at ${say.testPressure(look)}, soap on every joint, and let it off before anything is touched`,
+    ),
+  },
+} as const
+const say = messagesOf(raisingSentences)
+
+/** A test may go so far over the working pressure (EN 806-4). */
+const testShare = 1.1
+
+/**
+ * What a pipe bears cold in lasting service, in bar: hoop stress by its wall (ISO 161), or as its layers bear it; null
+ * where what joins it gives way first.
+ *
+ * @remarks for instance: half-inch PEX of SDR 9: 20 × 4.34 / (15.875 / 1.778 − 1) = 10.9
+ */
+export function ratedBar(pipe: Pipe): number | null {
+  const { bears } = materialOf(pipe)
+  if (bears === null) return null
+  return 'bar' in bears ? bears.bar : (20 * bears.stress) / (pipe.od / pipe.wall - 1)
+}
+
+/** The part under test that bears least, and what it is rated at, in bar; null where nothing limits it. */
+export function weakestPart(
+  catalogue: Catalogue,
+  { job, plan, runs }: { readonly job: Job; readonly plan: Plan; readonly runs?: readonly string[] | undefined },
+): { readonly part: string; readonly rated: number } | null {
+  const pipes = segmentsUnderTest(job, runs).flatMap((segment) => {
+    const pipe = catalogue.pipe(segment.pipe)
+    const rated = pipe && ratedBar(pipe)
+    return pipe && rated !== null && rated !== undefined ? [{ part: pipe.label, rated }] : []
+  })
+  const joined = plan.joints.flatMap(({ method, run }) => {
+    const { mostBar, name } = methods[method]
+    return mostBar !== undefined && (!runs || runs.includes(run)) ? [{ part: `${name} fittings`, rated: mostBar }] : []
+  })
+  const all = [...pipes, ...joined].toSorted((a, b) => a.rated - b.rated)
+  return all[0] ?? null
+}
+
+/**
+ * The energy that air under pressure stores, in joules, to the ten: `p V ln(p / p0)`.
+ *
+ * @param litres of the line
+ * @param bar gauge pressure
+ * @example storedJoules(6.41, 3.45) // 4240
+ */
+export const storedJoules = (litres: number, bar: number): number =>
+  Math.round((bar + atmosphere) * litres * Math.log((bar + atmosphere) / atmosphere) * 10) * 10
+
+/** The first look at a line of air, in bar. */
+const firstLook = 0.1
+
+/** What stands against raising a line, and what is to be known before. */
+export interface BeforeRaising {
+  readonly refusals: readonly Message[]
+  readonly notes: readonly Message[]
+}
+
+/**
+ * What is to be known before a line is raised: whether its weakest part bears the test, whether air may be used, and what
+ * air would store.
+ *
+ * @param test its profile, and the design pressure in bar
+ */
+export function beforeRaising(
+  catalogue: Catalogue,
+  under: { readonly job: Job; readonly plan: Plan; readonly runs?: readonly string[] | undefined },
+  test: { readonly meta: ProfileMeta; readonly design: number; readonly medium: 'water' | 'air' },
+): BeforeRaising {
+  const bar = Math.max(...test.meta.steps.map((step) => stepPressure(step, test.design)))
+  const weakest = weakestPart(catalogue, under)
+  const segments = segmentsUnderTest(under.job, under.runs).flatMap((segment) => {
+    const pipe = catalogue.pipe(segment.pipe)
+    return pipe ? [{ pipe, litres: 'litres' in segment ? segment.litres : litresIn(pipe, segment.metres) }] : []
+  })
+  const isTooHigh = weakest !== null && bar > testShare * weakest.rated + 1e-9
+  const plastic = segments.find(({ pipe }) => isPlastic(pipe.material))
+  const isAir = test.medium === 'air'
+  const joules = storedJoules(
+    segments.reduce((sum, { litres }) => sum + litres, 0),
+    bar,
+  )
+  return {
+    refusals: [
+      ...(isTooHigh ? [say('too high', { bar, ...weakest, most: testShare * weakest.rated })] : []),
+      ...(isAir && plastic ? [say('air on plastic', { part: plastic.pipe.label })] : []),
+    ],
+    notes: isAir && !plastic ? [say('stored energy', { joules, look: firstLook })] : [],
+  }
+}
