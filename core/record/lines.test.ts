@@ -26,6 +26,8 @@ it('what was done is told with what was said of it, in its order', () => {
 
 it('a test that was ended is told with one full stop, whoever wrote one', () => {
   expect(endedLine(entry('test-ended', { verdict: 'leak', passes: false }))).toBe('leaking.')
+  const watched = entry('test-ended', { verdict: 'tight', passes: true, witness: 'B. Fell' })
+  expect(endedLine(watched)).toBe('tight. Witnessed by B. Fell.')
   for (const why of ['PEX gives', 'PEX gives.', 'PEX gives. '])
     expect(endedLine(entry('test-ended', { verdict: 'tight', passes: false, why }))).toBe(
       'tight. Accepted all the same: PEX gives.',

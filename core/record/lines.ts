@@ -34,10 +34,12 @@ export function doneLine(entry: Done, say: Speaker): string {
 }
 
 /** How a test was ended. @remarks for instance: `tight.`; `tight. Accepted all the same: a night of it held.` */
-export const endedLine = ({ body: { verdict, why } }: EntryOf<'test-ended'>): string =>
-  why === undefined
-    ? `${verdictWords[verdict]}.`
-    : `${verdictWords[verdict]}. Accepted all the same: ${why.replace(/[.\s]+$/, '')}.`
+export const endedLine = ({ body: { verdict, why, witness } }: EntryOf<'test-ended'>): string =>
+  [
+    `${verdictWords[verdict]}.`,
+    ...(why === undefined ? [] : [`Accepted all the same: ${why.replace(/[.\s]+$/, '')}.`]),
+    ...(witness === undefined ? [] : [`Witnessed by ${witness}.`]),
+  ].join(' ')
 
 /** What a photo shows. @param numbers of the planned joints, by their ids */
 export const photoLine = ({ subject, body }: EntryOf<'photo'>, numbers: ReadonlyMap<string, number>): string =>

@@ -17,6 +17,7 @@ const emit = defineEmits<{
   discard: []
 }>()
 const why = ref('')
+const witness = ref('')
 const words: Readonly<Partial<Record<TestFault, string>>> = {
   'too few': 'fewer than five readings, or less than three minutes of them',
   'too early': 'not run for its full time',
@@ -34,14 +35,19 @@ const asksWhy = computed(() => {
   const { verdict, profile } = props.proof ?? {}
   return verdict === 'weep' || (verdict === 'tight' && profile?.passes === false)
 })
+/** The reason and the witness, as far as they are typed. */
+const signed = computed(() => ({
+  ...(why.value.trim() ? { why: why.value.trim() } : {}),
+  ...(witness.value.trim() ? { witness: witness.value.trim() } : {}),
+}))
 function end(): void {
   if (props.looked) {
     const isDry = isLookedTwice(props.test, props.looked)
-    return emit('end', { verdict: isWet.value ? 'leak' : isDry ? 'tight' : 'undecided', passes: null })
+    return emit('end', { verdict: isWet.value ? 'leak' : isDry ? 'tight' : 'undecided', passes: null, ...signed.value })
   }
   if (!props.proof) return
   const { verdict, profile } = props.proof
-  emit('end', { verdict, passes: profile.passes, ...(why.value.trim() ? { why: why.value.trim() } : {}) })
+  emit('end', { verdict, passes: profile.passes, ...signed.value })
 }
 const canEnd = computed(() => !props.disabled && (props.looked !== null || props.proof !== null))
 </script>
@@ -60,6 +66,7 @@ const canEnd = computed(() => !props.disabled && (props.looked !== null || props
       "
       :maxlength="500"
     />
+    <TextField v-model="witness" label="Witness, if there is one" class="w-64" :maxlength="80" />
     <div class="flex flex-wrap gap-2">
       <UButton
         color="primary"

@@ -51,6 +51,7 @@ export const testEnded = entryKind(
     verdict: z.enum(proofVerdicts),
     passes: z.boolean().nullable().meta({ description: 'by the standard’s limits; null while it is not over' }),
     note: z.string().max(500).optional(),
+    witness: z.string().trim().min(1, 'who watched').max(80).optional().meta({ description: 'who watched beside' }),
     why: z
       .string()
       .trim()
