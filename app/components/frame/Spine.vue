@@ -30,6 +30,7 @@ const stateText = ({ state, open }: StepProgress) =>
         :key="step.step"
         v-memo="[step.state, step.open, route.path, bar]"
         class="min-w-0 flex-1"
+        :class="bar ? '' : '@xl:flex-auto'"
       >
         <NuxtLink
           :to="`/jobs/${job}/${step.step}`"
@@ -37,15 +38,17 @@ const stateText = ({ state, open }: StepProgress) =>
           :class="
             bar
               ? 'min-h-14 border-t-4 pt-1 text-center leading-none'
-              : 'gap-x-2 border-b-4 px-1 py-1.5 sm:flex-row sm:px-3'
+              : 'gap-x-2 border-b-4 px-1 py-1.5 text-center @xl:flex-row @xl:px-2 @xl:whitespace-nowrap'
           "
           active-class="border-(--drawing-pipe)! bg-(--ui-bg)"
           :aria-label="`${stepNames[step.step]}: ${stateText(step)}`"
         >
           <StateMark :state="step.state" />
-          <span class="font-label font-semibold" :class="bar ? 'mt-0.5 text-sm leading-none' : 'text-lg'">{{
-            stepNames[step.step]
-          }}</span>
+          <span
+            class="font-label font-semibold"
+            :class="bar ? 'mt-0.5 text-sm leading-none' : 'text-sm leading-none @xl:text-lg'"
+            >{{ stepNames[step.step] }}</span
+          >
           <span
             v-if="step.open"
             class="label text-base"
