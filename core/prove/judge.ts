@@ -5,7 +5,7 @@ import type { Reading } from './readings'
 import { isWarmthRead } from './temperature'
 import { verdictOf, type ProofVerdict } from './verdict'
 
-/** What is judged: the question, and all readings as they were given, struck out or not. */
+/** What is judged: the question, and all readings as they were given, those that were let go too. */
 export interface Case {
   readonly question: ProofQuestion
   readonly given: readonly Reading[]

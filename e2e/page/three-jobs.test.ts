@@ -155,7 +155,7 @@ describe('whole jobs by a phone, from nothing to a record', () => {
     await on.saved()
     await makeAndInspect(title)
     await on.press('Prove')
-    const [target] = /[\d.]+(?= psi)/.exec(await on.text('[aria-label="Start a test"]')) ?? []
+    const [target] = /[\d.]+(?= psi)/.exec(await on.text('[aria-label="Start a test"] ol')) ?? []
     await testAndHandOver(
       'seconds,psi,celsius',
       minutes(60).map((at) => [at * 60, Number(target), 15]),
