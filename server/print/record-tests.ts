@@ -8,6 +8,15 @@ import type { Speaker } from '~~/core/quantity/words/speaks'
 import { paperColours } from './paper-colours'
 import { list, when, type RecordPrint } from './record-print'
 
+/** The chance of a leak, where the readings allowed it to be asked. */
+const chanceOf = ({
+  expected,
+  probability,
+}: {
+  readonly expected: readonly unknown[]
+  readonly probability: number
+}) => (expected.length > 0 ? `, chance of a leak that matters ${(probability * 100).toFixed(1)} %` : '')
+
 /** The gauge that it was read from, as far as that was noted. */
 function gaugeLine(gauge: RecordPrint['record']['tests'][number]['begun']['body']['gauge'], say: Speaker): string[] {
   if (!gauge) return []
@@ -36,7 +45,7 @@ export function testOf(
       meta.statement,
       ...gaugeLine(begun.body.gauge, say),
       proof
-        ? `By its letter: ${passes === null ? 'open' : passes ? 'passes' : 'fails'}. By its readings: ${verdictWords[proof.verdict]}, chance of a leak that matters ${(proof.probability * 100).toFixed(1)} %.`
+        ? `By its letter: ${passes === null ? 'open' : passes ? 'passes' : 'fails'}. By its readings: ${verdictWords[proof.verdict]}${chanceOf(proof)}.`
         : 'What its readings say is not known.',
       ...(ended ? [`Ended by ${ended.by}, ${when(ended.at)}: ${endedLine(ended)}`] : ['Not ended.']),
       ...looks.map(
