@@ -150,6 +150,8 @@ export class Outbox {
    */
   async #look(): Promise<void> {
     const { store, whatMayGo } = this.#settings
+    // Put while this look reads, it may not see them: that is no loss.
+    const onTheirWay = new Set(this.#beingPut.keys())
     const stored = await store.all().catch(() => null)
     const known = this.#list
     const there = (stored ?? known).filter(({ id }) => !this.#settled.has(id))
@@ -157,7 +159,7 @@ export class Outbox {
     const missing = known.filter(({ id }) => !ids.has(id) && !this.#settled.has(id))
     this.#list = [...there, ...missing]
     for (const command of missing)
-      if (!this.#beingPut.has(command.id) && !this.#unkept.has(command.id))
+      if (!onTheirWay.has(command.id) && !this.#beingPut.has(command.id) && !this.#unkept.has(command.id))
         this.#beingPut.set(command.id, this.#keep(command))
     if (whatMayGo) this.#mayGo = await whatMayGo()
     this.#tell()
