@@ -1,127 +1,56 @@
-import TinyQueue from 'tinyqueue'
 import type { CheckResult, SpotCheck } from '../log/leak-check'
-import { chanceToSee, checkAfter, secondsOf, valveIsRight } from './checks'
-import type { Suspect } from './suspects'
+import type { Vector } from '../quantity/vector'
+import { beliefAfter, chanceOfAnswer, spread, type Belief, type Sought } from './belief'
+import { secondsOf, valveAnswers, valveSeconds } from './checks'
+import { candidateAt, secondsExpected } from './place-by-place'
+import { secondLeak } from './second-leak'
+import { walkingSeconds, type Spot } from './spots'
 import type { ValveSides } from './valve-sides'
 
 export type NextCheck =
-  | { readonly check: SpotCheck; readonly at: Suspect; readonly seconds: number }
+  | { readonly check: 'walk'; readonly seconds: number }
+  | { readonly check: SpotCheck; readonly at: Spot; readonly seconds: number }
   | { readonly check: 'valve'; readonly valve: ValveSides; readonly seconds: number }
 
 export interface LeakSearch {
   /** Where it may be, the likeliest first; the chances add up to 1. */
-  readonly places: readonly { readonly suspect: Suspect; readonly chance: number }[]
+  readonly places: readonly { readonly spot: Spot; readonly chance: number }[]
   /** Where it was seen; null while it was not. */
-  readonly found: Suspect | null
+  readonly found: Spot | null
+  /** Chance that there is another beside the one that was found; 0 while none was. */
+  readonly second: number
   readonly next: NextCheck | null
   /** Seconds that the search is still expected to take; 0 where it was found. */
   readonly expected: number
 }
 
-/** Chances of all suspects after what was found out, the checks of each made in vain. */
-interface Belief {
-  readonly chances: Float64Array
-  readonly inVain: ReadonlyMap<string, readonly SpotCheck[]>
-}
-
-/** Of the chances so much may be left unsought when a search is reckoned. */
-const leftOver = 0.002
 /** So many valves are weighed: those that part the chances most evenly. */
 const mostValves = 12
 
-function spread(weights: Float64Array): Float64Array {
-  const sum = weights.reduce((all, weight) => all + weight, 0)
-  return sum > 0 ? weights.map((weight) => weight / sum) : weights.map(() => 1 / weights.length)
-}
-
-/** By Bayes's rule: what a check in vain leaves of a place, and a valve of its sides. */
-function beliefAfter(
-  suspects: readonly Suspect[],
-  valves: readonly ValveSides[],
-  results: readonly CheckResult[],
-): Belief {
-  const weights = Float64Array.from(suspects, ({ weight }) => weight)
-  const index = new Map(suspects.map(({ id }, at) => [id, at]))
-  const inVain = new Map<string, SpotCheck[]>()
-  for (const { check, at, result } of results) {
-    if (check === 'valve') {
-      const valve = valves.find((of) => of.id === at)
-      if (!valve) continue
-      suspects.forEach(({ id }, which) => {
-        const falls = valve.beyond.has(id) ? 'beyond' : 'before'
-        weights[which]! *= falls === result ? valveIsRight : 1 - valveIsRight
-      })
-    } else if (result === 'dry' && index.has(at)) {
-      weights[index.get(at)!]! *= 1 - chanceToSee(check)
-      inVain.set(at, [...(inVain.get(at) ?? []), check])
-    }
-  }
-  return { chances: spread(weights), inVain }
-}
-
-interface Candidate {
-  readonly which: number
-  readonly check: SpotCheck
-  readonly chance: number
-  readonly seconds: number
-  readonly ratio: number
-}
-
-function candidate(
-  suspects: readonly Suspect[],
-  which: number,
-  chance: number,
-  inVain: readonly SpotCheck[],
-): Candidate {
-  const check = checkAfter(suspects[which]!, inVain)
-  const seconds = secondsOf(check, suspects[which]!)
-  return { which, check, chance, seconds, ratio: (chance * chanceToSee(check)) / seconds }
-}
-
-/** Place by place, always what finds it soonest by its chance a second: the first check, and the seconds expected of all. */
-function placeByPlace(suspects: readonly Suspect[], { chances, inVain }: Belief) {
-  const queue = new TinyQueue(
-    suspects.map(({ id }, which) => candidate(suspects, which, chances[which]!, inVain.get(id) ?? [])),
-    (a, b) => b.ratio - a.ratio || a.which - b.which,
-  )
-  const first = queue.peek() ?? null
-  const made = new Map<number, SpotCheck[]>()
-  let left = 1
-  let expected = 0
-  for (let at = queue.pop(); at && left > leftOver; at = queue.pop()) {
-    // What has not been found yet has to wait for this check too.
-    expected += left * at.seconds
-    const found = at.chance * chanceToSee(at.check)
-    left -= found
-    const done = [...(made.get(at.which) ?? inVain.get(suspects[at.which]!.id) ?? []), at.check]
-    made.set(at.which, done)
-    queue.push(candidate(suspects, at.which, at.chance - found, done))
-  }
-  return { first, expected }
-}
-
 /** Seconds that are expected when a valve is shut first: its own, and those of the side that it then shows. */
-function expectedByValve(suspects: readonly Suspect[], belief: Belief, valve: ValveSides, seconds: number): number {
-  const isBeyond = suspects.map(({ id }) => valve.beyond.has(id))
-  return (['before', 'beyond'] as const).reduce((sum, side) => {
-    const weights = belief.chances.map(
-      (chance, which) => chance * ((isBeyond[which] ? 'beyond' : 'before') === side ? valveIsRight : 1 - valveIsRight),
-    )
-    const chance = weights.reduce((all, weight) => all + weight, 0)
-    return sum + chance * placeByPlace(suspects, { ...belief, chances: spread(weights) }).expected
-  }, seconds)
+function expectedByValve(sought: Sought, belief: Belief, valve: ValveSides, asItIs: number): number {
+  const isBeyond = sought.spots.map(({ suspects }) => suspects.some(({ id }) => valve.beyond.has(id)))
+  const tellsNothing = valveAnswers.both + valveAnswers.neither
+  return (['before', 'beyond'] as const).reduce(
+    (sum, answer) => {
+      const weights = belief.chances.map(
+        (chance, which) => chance * chanceOfAnswer(answer, isBeyond[which] ? 'beyond' : 'before'),
+      )
+      const chance = weights.reduce((all, weight) => all + weight, 0)
+      return sum + chance * secondsExpected(sought, { ...belief, chances: spread(weights) })
+    },
+    valveSeconds(sought.loss.barPerMinute) + tellsNothing * asItIs,
+  )
 }
 
 /** Valves not shut yet that part the chances most evenly. */
-function valvesToWeigh(
-  suspects: readonly Suspect[],
-  { chances }: Belief,
-  valves: readonly ValveSides[],
-  results: readonly CheckResult[],
-): ValveSides[] {
-  const shut = new Set(results.map(({ at }) => at))
+function valvesToWeigh({ spots, valves }: Sought, { chances }: Belief, results: readonly CheckResult[]): ValveSides[] {
+  const shut = new Set(results.filter(({ check }) => check === 'valve').map(({ at }) => at))
   const chanceBeyond = ({ beyond }: ValveSides) =>
-    suspects.reduce((sum, { id }, which) => sum + (beyond.has(id) ? chances[which]! : 0), 0)
+    spots.reduce(
+      (sum, { suspects }, which) => sum + (suspects.some(({ id }) => beyond.has(id)) ? chances[which]! : 0),
+      0,
+    )
   return valves
     .filter(({ id }) => !shut.has(id))
     .map((valve) => ({ valve, off: Math.abs(chanceBeyond(valve) - 0.5) }))
@@ -130,43 +59,65 @@ function valvesToWeigh(
     .map(({ valve }) => valve)
 }
 
-function placesOf(suspects: readonly Suspect[], chances: Float64Array): LeakSearch['places'] {
-  return suspects.map((suspect, which) => ({ suspect, chance: chances[which]! })).sort((a, b) => b.chance - a.chance)
+/** Where one stands who made the last check; null where nothing was checked, or where it is unknown. */
+function standsAt({ spots }: Sought, results: readonly CheckResult[]): Vector | null {
+  const last = results.findLast(({ check }) => check !== 'valve' && check !== 'walk')
+  return spots.find(({ id, suspects }) => id === last?.at || suspects.some((of) => of.id === last?.at))?.place ?? null
+}
+
+/** Walking counted, the place with the best chance of finding it a second. */
+function nextPlace(sought: Sought, { chances, inVain }: Belief, results: readonly CheckResult[]): NextCheck {
+  const here = standsAt(sought, results)
+  const best = sought.spots
+    .map((spot, which) => {
+      const way = walkingSeconds(here, spot.place)
+      const of = candidateAt(sought, { which, chance: chances[which]!, way }, inVain.get(spot.id) ?? [])
+      return { ...of, seconds: of.seconds + way }
+    })
+    .reduce((a, b) => (b.ratio > a.ratio ? b : a))
+  return { check: best.check, at: sought.spots[best.which]!, seconds: best.seconds }
+}
+
+function walkRound({ spots }: Sought): NextCheck | null {
+  const seen = spots.filter(({ isHidden }) => !isHidden)
+  const seconds = seen.reduce((sum, { length }) => sum + secondsOf('walk', length), 0)
+  return seen.length > 1 ? { check: 'walk', seconds } : null
 }
 
 /**
- * Where a leak is, as far as the checks made have told, and what to check next: the place with the best chance of finding
- * it a second, unless a valve shut first is expected to bring it to light sooner.
+ * Where a leak is, as far as the checks made have told, and what to check next: first one walk round, then the place with
+ * the best chance of finding it a second, unless a valve shut first is expected to bring it to light sooner.
  *
- * One leak is sought: where two were, the search goes on when the first is mended and it still falls.
+ * One leak is sought; how likely a second one is stands beside it once it is found.
  *
- * @param results checks made, in any order
- * @param valveSeconds how long it takes to tell by a valve
+ * @param results checks made, in the order of their making
  * @remarks for instance: two joints, one three times as likely: look at that one first; dry, at the other
  */
-export function leakSearch(
-  suspects: readonly Suspect[],
-  valves: readonly ValveSides[],
-  results: readonly CheckResult[],
-  valveSeconds: number,
-): LeakSearch {
-  if (suspects.length === 0) return { places: [], found: null, next: null, expected: 0 }
-  const belief = beliefAfter(suspects, valves, results)
-  const places = placesOf(suspects, belief.chances)
+export function leakSearch(sought: Sought, results: readonly CheckResult[]): LeakSearch {
+  if (sought.spots.length === 0) return { places: [], found: null, second: 0, next: null, expected: 0 }
+  const belief = beliefAfter(sought, results)
+  const places = sought.spots
+    .map((spot, which) => ({ spot, chance: belief.chances[which]! }))
+    .sort((a, b) => b.chance - a.chance)
   const seen = results.findLast(({ result }) => result === 'leaks')
-  const found = suspects.find(({ id }) => id === seen?.at) ?? null
-  if (found) return { places, found, next: null, expected: 0 }
-  const { first, expected } = placeByPlace(suspects, belief)
-  const byValve = valvesToWeigh(suspects, belief, valves, results)
-    .map((valve) => ({ valve, expected: expectedByValve(suspects, belief, valve, valveSeconds) }))
+  const found =
+    sought.spots.find(({ id, suspects }) => id === seen?.at || suspects.some((of) => of.id === seen?.at)) ?? null
+  if (found) return { places, found, second: secondLeak(belief, found, results), next: null, expected: 0 }
+  const expected = secondsExpected(sought, belief)
+  const walk = results.length > 0 ? null : walkRound(sought)
+  if (walk) return { places, found, second: 0, next: walk, expected: walk.seconds + expected }
+  const byValve = valvesToWeigh(sought, belief, results)
+    .map((valve) => ({ valve, expected: expectedByValve(sought, belief, valve, expected) }))
     .sort((a, b) => a.expected - b.expected)[0]
-  if (byValve && byValve.expected < expected)
+  if (byValve && byValve.expected < expected) {
+    const seconds = valveSeconds(sought.loss.barPerMinute)
     return {
       places,
       found,
-      next: { check: 'valve', valve: byValve.valve, seconds: valveSeconds },
+      second: 0,
+      next: { check: 'valve', valve: byValve.valve, seconds },
       expected: byValve.expected,
     }
-  const next = first && { check: first.check, at: suspects[first.which]!, seconds: first.seconds }
-  return { places, found, next, expected }
+  }
+  return { places, found, second: 0, next: nextPlace(sought, belief, results), expected }
 }

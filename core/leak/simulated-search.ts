@@ -1,47 +1,75 @@
-import type { CheckResult } from '../log/leak-check'
-import { chanceToSee, secondsOf, valveIsRight } from './checks'
-import { leakSearch } from './search'
+import { everywhere, type CheckResult, type SpotCheck } from '../log/leak-check'
+import type { Sought } from './belief'
+import { chanceToSee, checksOf, secondsOf, valveAnswers } from './checks'
+import type { Loss } from './loss'
+import { leakSearch, type NextCheck } from './search'
+import { walkingSeconds, type Spot } from './spots'
 import type { Suspect } from './suspects'
-import type { ValveSides } from './valve-sides'
 
 type Random = () => number
+/** What leaks in truth, and how much. */
+export interface Truth {
+  readonly leaks: string
+  readonly loss: Loss
+}
+
+/** What a shut valve shows, where what leaks is beyond it or not. */
+function valveShows(isBeyond: boolean, random: Random): CheckResult['result'] {
+  const drawn = random()
+  const { right, wrong, both } = valveAnswers
+  if (drawn < right) return isBeyond ? 'beyond' : 'before'
+  if (drawn < right + wrong) return isBeyond ? 'before' : 'beyond'
+  return drawn < right + wrong + both ? 'both' : 'neither'
+}
+
+const isAt = (spot: Spot, leaks: string): boolean => spot.suspects.some(({ id }) => id === leaks)
+
+/** What a check shows of a leak that is somewhere. */
+function shows(next: NextCheck, { spots }: Sought, { leaks, loss }: Truth, random: Random): CheckResult {
+  if (next.check === 'valve')
+    return { check: 'valve', at: next.valve.id, result: valveShows(next.valve.beyond.has(leaks), random) }
+  const isThere = next.check === 'walk' ? spots.some((of) => !of.isHidden && isAt(of, leaks)) : isAt(next.at, leaks)
+  const isSeen = isThere && random() < chanceToSee(next.check, loss)
+  const at = next.check === 'walk' ? (isSeen ? leaks : everywhere) : next.at.id
+  return { check: next.check, at, result: isSeen ? 'leaks' : 'dry' }
+}
 
 /**
  * Seconds in which a leak is found by always doing what the search says next.
  *
- * @param leaks id of what leaks in truth
  * @param random numbers from 0 up to 1
  */
-export function secondsBySearch(
-  suspects: readonly Suspect[],
-  valves: readonly ValveSides[],
-  { leaks, valveSeconds, random }: { readonly leaks: string; readonly valveSeconds: number; readonly random: Random },
-): number {
+export function secondsBySearch(sought: Sought, truth: Truth, random: Random): number {
   const results: CheckResult[] = []
   for (let seconds = 0; ;) {
-    const { next } = leakSearch(suspects, valves, results, valveSeconds)
+    const { next } = leakSearch(sought, results)
     if (!next) return seconds
     seconds += next.seconds
-    if (next.check === 'valve') {
-      const isShown = random() < valveIsRight
-      const result = next.valve.beyond.has(leaks) === isShown ? 'beyond' : 'before'
-      results.push({ check: 'valve', at: next.valve.id, result })
-    } else {
-      const isSeen = next.at.id === leaks && random() < chanceToSee(next.check)
-      results.push({ check: next.check, at: next.at.id, result: isSeen ? 'leaks' : 'dry' })
-    }
+    results.push(shows(next, sought, truth, random))
   }
 }
 
-/** Seconds in which it is found by going round in order along the runs: a look at every place, then tissue at every place. */
-export function secondsInOrder(suspects: readonly Suspect[], leaks: string, random: Random): number {
+/**
+ * Seconds in which it is found by going round in order along the runs: a look at every place, then the surest check at all
+ * that can be seen, then at what is hidden; then the same again.
+ */
+export function secondsInOrder({ spots, loss: { medium } }: Sought, truth: Truth, random: Random): number {
+  const seen = spots.filter(({ isHidden }) => !isHidden)
+  const hidden = spots.filter(({ isHidden }) => isHidden)
   let seconds = 0
-  for (const check of ['look', 'tissue', 'tissue', 'tissue', 'tissue'] as const)
-    for (const suspect of suspects) {
-      seconds += secondsOf(check, suspect)
-      if (suspect.id === leaks && random() < chanceToSee(check)) return seconds
+  let here: Spot['place'] = null
+  const isFoundBy = (round: readonly Spot[], checkAt: (spot: Spot) => SpotCheck): boolean => {
+    for (const spot of round) {
+      const check = checkAt(spot)
+      seconds += walkingSeconds(here, spot.place) + secondsOf(check, spot.length)
+      here = spot.place
+      if (isAt(spot, truth.leaks) && random() < chanceToSee(check, truth.loss)) return true
     }
-  return seconds
+    return false
+  }
+  const surest = ({ isHidden }: Spot) => checksOf(isHidden, medium).at(-1)!
+  if (isFoundBy(spots, ({ isHidden }) => checksOf(isHidden, medium)[0]!)) return seconds
+  for (;;) if (isFoundBy(seen, surest) || isFoundBy(hidden, surest)) return seconds
 }
 
 /** What leaks in truth: drawn by the chances, each up to twice as likely or half as likely as was supposed. */

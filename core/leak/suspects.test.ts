@@ -1,11 +1,13 @@
 import { describe, expect, it } from 'vitest'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
 import type { Entry } from '../log/entry'
+import type { CheckResult } from '../log/leak-check'
 import { siteState } from '../log/site-state'
 import { planJob } from '../plan/plan-job'
 import { pipeId, sampleJob, withCopy } from '../testing/sample-run'
 import { said } from '../testing/said'
-import { dry, entry, ids, job, made, plan, search, suspects } from '../testing/sample-leak'
+import { dry, entry, ids, job, made, plan, slowDrip, sought, suspects } from '../testing/sample-leak'
+import { leakSearch } from './search'
 import { suspectsOf, type Suspect } from './suspects'
 
 const copper15 = pipeId('EN 1057', '15', 0.7)
@@ -91,8 +93,12 @@ describe('what may leak', () => {
     const of = suspects([...ids.map((id) => made(id)), covered])
     expect(of.filter(({ isHidden }) => isHidden).map(({ id }) => id)).toEqual([ids[0]])
     const only = of.filter(({ isHidden }) => isHidden)
-    expect(search(only, [], []).next).toMatchObject({ check: 'listen', seconds: 120 })
-    expect(search(only, [], [dry('listen', ids[0]!)]).next).toMatchObject({ check: 'open', seconds: 1800 })
+    const next = (mlPerMinute: number, results: CheckResult[]) =>
+      leakSearch({ ...sought(only), loss: { ...slowDrip, mlPerMinute } }, results).next
+    expect(next(200, [])).toMatchObject({ check: 'listen', seconds: 60 })
+    expect(next(200, [dry('listen', ids[0]!)])).toMatchObject({ check: 'open', seconds: 1800 })
+    // A drip is not heard.
+    expect(next(1, [])).toMatchObject({ check: 'open' })
   })
 })
 

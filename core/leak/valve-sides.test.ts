@@ -33,7 +33,7 @@ describe('what a valve parts', () => {
     // Shut in one run, the valve of the other is neither shut nor told.
     const { places } = search(of, valves, [{ check: 'valve', at: 'r2/v', result: 'beyond' }])
     const chance = places
-      .filter(({ suspect }) => valves[1]!.beyond.has(suspect.id))
+      .filter(({ spot }) => valves[1]!.beyond.has(spot.id))
       .reduce((sum, at) => sum + at.chance, 0)
     expect(chance).toBeGreaterThan(0.8)
   })

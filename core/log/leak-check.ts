@@ -1,15 +1,21 @@
-/** What can be done to find a leak: at one place, or by a valve for half of them. */
-export const spotChecks = ['look', 'tissue', 'listen', 'open'] as const
+/** What can be done to find a leak: at one place, along the whole line, or by a valve for half of it. */
+export const spotChecks = ['look', 'tissue', 'soap', 'listen', 'open'] as const
 export type SpotCheck = (typeof spotChecks)[number]
-export const leakChecks = [...spotChecks, 'valve'] as const
+export const leakChecks = ['walk', ...spotChecks, 'valve'] as const
 export type LeakCheck = (typeof leakChecks)[number]
 
-/** What a check shows: at a place whether it leaks there; of a valve on which side of it the gauge falls. */
-export const checkResults = ['dry', 'leaks', 'before', 'beyond'] as const
+/** What a check shows of a place: whether it leaks there. */
+export const spotResults = ['dry', 'leaks'] as const
+/** What a shut valve shows: on which side of it the gauge falls. */
+export const valveResults = ['before', 'beyond', 'both', 'neither'] as const
+export const checkResults = [...spotResults, ...valveResults] as const
+
+/** What a walk round in vain was of. */
+export const everywhere = 'all'
 
 export interface CheckResult {
   readonly check: LeakCheck
-  /** Id of a joint, of a leg as `leg/` with its run and leg, or of a valve as its run and node. */
+  /** A spot as its run and node or `leg/` with its run and leg, a joint's id, a valve as its run and node, or `all`. */
   readonly at: string
   readonly result: (typeof checkResults)[number]
 }

@@ -93,7 +93,7 @@ describe('what entries add up to', () => {
     expect(state.joints['r1/a/l1']!.timesMade).toBe(2)
     expect(state.tests.t1).toMatchObject({
       pumped: { litres: 0.05, from: 1, to: 6 },
-      checks: [{ check: 'look', at: 'r1/a/l1', result: 'dry' }],
+      checks: [{ body: { check: 'look', at: 'r1/a/l1', result: 'dry' } }],
     })
   })
 

@@ -27,7 +27,7 @@ export interface TestState {
   /** The pump stroke that was measured last. */
   readonly pumped: BodyOf<'pumped'> | null
   /** What was done to find its leak. */
-  readonly checks: readonly BodyOf<'leak-check'>[]
+  readonly checks: readonly EntryOf<'leak-check'>[]
 }
 /** Where a job stands on site: all its entries added up. */
 export interface SiteState {
@@ -57,7 +57,7 @@ const testOf = (entries: readonly TestEntry[]): TestState => ({
   looks: entries.filter(isOfKind('test-look')).map(({ at, by, body: { dry, wet } }) => ({ at, by, dry, wet })),
   ended: entries.findLast(isOfKind('test-ended')) ?? null,
   pumped: entries.findLast(isOfKind('pumped'))?.body ?? null,
-  checks: entries.filter(isOfKind('leak-check')).map(({ body }) => body),
+  checks: entries.filter(isOfKind('leak-check')),
 })
 
 const testStates = (entries: readonly KnownEntry[]): SiteState['tests'] =>

@@ -17,7 +17,7 @@ export const proveSentences = {
     ),
     wait: sentence({ seconds: 300 }, ({ seconds }) => `read on for ${Math.ceil(seconds / 60)} more minutes`),
     halve: fixed('shut a valve in the middle and read both halves: each shows a leak twice as clearly'),
-    find: fixed('find the leak: inspect every joint, then shut a valve in the middle and read again'),
+    find: fixed('find the leak: walk round once for anything wet, then go from joint to joint; a shut valve halves it'),
     'find under pressure': fixed(
       'it falls, then stands: a joint that opens under pressure only, or a valve that passes. Raise it again and inspect every joint, unpressed ones first',
     ),

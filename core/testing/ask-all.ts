@@ -15,6 +15,7 @@ import { acrossPaper, runSheet } from '../draw/sheet'
 import { flowPaths } from '../flow/path'
 import { systemsOf, type System } from '../job/system'
 import { leakSearch } from '../leak/search'
+import { spotsOf } from '../leak/spots'
 import { suspectsOf } from '../leak/suspects'
 import { valveSides } from '../leak/valve-sides'
 import type { Entry } from '../log/entry'
@@ -98,7 +99,8 @@ export function askAll(decided: Job): void {
   }
   proofRequest(job, { begun, readings: [], looks: [], touches: [], ended: null, pumped: null, checks: [] })
   const suspects = suspectsOf(job, plan, state)
-  leakSearch(suspects, valveSides(job, suspects), [], 60)
+  const loss = { medium: 'water', mlPerMinute: 1, barPerMinute: 0.1 } as const
+  leakSearch({ spots: spotsOf(job, suspects), valves: valveSides(job, suspects), loss }, [])
   closingChains(job, plan, 0.5).forEach(closureOf)
   const parts = new Map(plan.parts.map((part) => [part.id, part]))
   for (const joint of plan.joints) {

@@ -1,10 +1,12 @@
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
 import type { Entry } from '../log/entry'
-import type { CheckResult } from '../log/leak-check'
+import type { Sought } from '../leak/belief'
+import { everywhere, type CheckResult } from '../log/leak-check'
 import { siteState } from '../log/site-state'
 import { planJob } from '../plan/plan-job'
 import { pipeId, sampleJob } from './sample-run'
-import { leakSearch } from '../leak/search'
+import { leakSearch, type LeakSearch } from '../leak/search'
+import type { Spot } from '../leak/spots'
 import { suspectsOf, type Suspect } from '../leak/suspects'
 import type { ValveSides } from '../leak/valve-sides'
 
@@ -48,7 +50,25 @@ export const plain = (id: string, weight: number, more: Partial<Suspect> = {}): 
   why: [],
   ...more,
 })
-/** Where a valve takes ten minutes. */
-export const search = (...[of, valves, results]: [readonly Suspect[], readonly ValveSides[], readonly CheckResult[]]) =>
-  leakSearch(of, valves, results, 600)
+/** A fitting of its own for each suspect, a metre apart. */
+export const spotsOfEach = (of: readonly Suspect[]): Spot[] =>
+  of.map((suspect, at) => ({
+    id: suspect.id,
+    suspects: [suspect],
+    isHidden: suspect.isHidden,
+    length: suspect.length,
+    place: [0, 0, 1000 * at],
+  }))
+/** Lost: 1 ml of water a minute, where a valve takes two minutes. */
+export const slowDrip = { medium: 'water', mlPerMinute: 1, barPerMinute: 0.2 } as const
+export const sought = (of: readonly Suspect[], valves: readonly ValveSides[] = []): Sought => ({
+  spots: spotsOfEach(of),
+  valves,
+  loss: slowDrip,
+})
+/** After a walk round in vain. */
+export const search = (
+  ...[of, valves, results]: [readonly Suspect[], readonly ValveSides[], readonly CheckResult[]]
+): LeakSearch => leakSearch(sought(of, valves), [walked, ...results])
+export const walked: CheckResult = { check: 'walk', at: everywhere, result: 'dry' }
 export const dry = (check: CheckResult['check'], at: string): CheckResult => ({ check, at, result: 'dry' })

@@ -1,43 +1,30 @@
 <script setup lang="ts">
-import type { LeakSearch } from '~~/core/leak/search'
-import type { Suspect } from '~~/core/leak/suspects'
 import { checksOf } from '~~/core/leak/checks'
+import type { Loss } from '~~/core/leak/loss'
+import type { LeakSearch } from '~~/core/leak/search'
+import type { Spot } from '~~/core/leak/spots'
 import type { CheckResult } from '~~/core/log/leak-check'
 import { formatWait } from '~~/core/quantity/words/format-duration'
 import { useSelectionStore } from '~/stores/selection'
 
 /** Where the leak is: what to check next and what it showed, and below it every place by its chance. */
-const props = defineProps<{ search: LeakSearch; disabled: boolean }>()
-const emit = defineEmits<{ check: [result: CheckResult] }>()
-const { store, plan } = useOpenJob()
-const { tell } = useWords()
-const { namesIn, runName } = useNames()
-const { placeOf } = useJointCards()
+const props = defineProps<{ search: LeakSearch & { loss: Loss }; hasChecks: boolean; disabled: boolean }>()
+const emit = defineEmits<{ check: [result: CheckResult]; back: [] }>()
+const { store } = useOpenJob()
+const { say, tell } = useWords()
+const { nameOf, jointsAt } = useSpotNames()
 const selection = useSelectionStore()
 const shown = ref(6)
-const joints = computed(() => new Map(plan.value.joints.map((joint) => [joint.id, joint])))
+const isAir = computed(() => props.search.loss.medium === 'air')
 
-function nameOf({ joint, run, leg }: Suspect): string {
-  const of = joints.value.get(joint ?? '')
-  return of ? `Joint ${of.number}, ${placeOf(of)}` : `The pipe of ${namesIn(run).leg(leg ?? '')}, ${runName(run)}`
+/** What was pressed at a place of the list: seen on the walk round, or by its surest check. */
+function checkedAt({ id, isHidden }: Spot, result: 'dry' | 'leaks'): void {
+  const isWalking = props.search.next?.check === 'walk' && result === 'leaks'
+  const check = isWalking ? 'walk' : checksOf(isHidden, props.search.loss.medium).at(-1)!
+  emit('check', { check, at: id, result })
 }
-const checkWords = {
-  look: 'Inspect it',
-  tissue: 'Dry it and hold a tissue to it',
-  listen: 'Listen to it',
-  open: 'Open up and inspect',
-} as const
-const next = computed(() => props.search.next)
-const result = (of: CheckResult) => emit('check', of)
-const atSurest = (at: Suspect, leaks: boolean): CheckResult => ({
-  check: checksOf(at)[leaks ? 1 : 0],
-  at: at.id,
-  result: leaks ? 'leaks' : 'dry',
-})
 const per = (chance: number) => `${chance >= 0.1 ? Math.round(chance * 100) : (chance * 100).toFixed(1)} %`
-function open({ joint }: Suspect): void {
-  if (joint) selection.joint = joint
-}
+const whyOf = ({ suspects }: Spot) => [...new Set(suspects.flatMap(({ why }) => why.map((message) => tell(message))))]
 </script>
 
 <template>
@@ -47,90 +34,60 @@ function open({ joint }: Suspect): void {
       <p class="font-label text-3xl font-semibold text-(--ui-error)">It leaks: {{ nameOf(search.found) }}</p>
       <p>
         Let the pressure off and drain before you touch it. Mark the joint as not made, make it again, mark it, and
-        start another test. If that falls too, there is a second leak.
+        start another test. Chance of a second leak: {{ per(search.second) }}, typical.
       </p>
-      <UButton
-        v-if="search.found.joint"
-        :to="`/jobs/${store.id}/make`"
-        label="To the joint"
-        icon="i-lucide-arrow-right"
-        @click="open(search.found)"
-      />
+      <div class="flex flex-wrap gap-3">
+        <UButton
+          v-for="joint in jointsAt(search.found)"
+          :key="joint.id"
+          :to="`/jobs/${store.id}/make`"
+          :label="jointsAt(search.found).length > 1 ? `To joint ${joint.number}` : 'To the joint'"
+          icon="i-lucide-arrow-right"
+          @click="selection.joint = joint.id"
+        />
+      </div>
     </div>
-    <div v-else-if="next" class="space-y-2" data-next-check>
-      <p class="label">Next, about {{ formatWait(Math.round(next.seconds)) }}</p>
-      <template v-if="next.check === 'valve'">
-        <p class="font-label text-3xl font-semibold">
-          Shut the {{ namesIn(next.valve.run).node(next.valve.node) }}, {{ runName(next.valve.run) }}
-        </p>
-        <p>Raise the pressure on both sides, and watch which side falls.</p>
-        <div class="flex flex-wrap gap-3">
-          <UButton
-            class="min-h-12 text-lg"
-            :disabled="disabled"
-            label="The side where the run begins"
-            @click="result({ check: 'valve', at: next.valve.id, result: 'before' })"
-          />
-          <UButton
-            class="min-h-12 text-lg"
-            :disabled="disabled"
-            label="The side beyond"
-            @click="result({ check: 'valve', at: next.valve.id, result: 'beyond' })"
-          />
-        </div>
-      </template>
-      <template v-else>
-        <p class="font-label text-3xl font-semibold">{{ checkWords[next.check] }}: {{ nameOf(next.at) }}</p>
-        <p v-if="next.at.why.length">{{ next.at.why.map(tell).join('; ') }}.</p>
-        <div class="flex flex-wrap gap-3">
-          <UButton
-            color="primary"
-            variant="solid"
-            class="min-h-12 px-6 text-lg"
-            :disabled="disabled"
-            label="Dry"
-            @click="result({ check: next.check, at: next.at.id, result: 'dry' })"
-          />
-          <UButton
-            class="min-h-12 px-6 text-lg"
-            :disabled="disabled"
-            label="It leaks here"
-            @click="result({ check: next.check, at: next.at.id, result: 'leaks' })"
-          />
-        </div>
-      </template>
+    <template v-else-if="search.next">
+      <LeakNext :next="search.next" :is-air="isAir" :disabled="disabled" @check="emit('check', $event)" />
       <p class="text-sm text-muted">
-        Likely found within {{ formatWait(Math.round(search.expected)) }}. Chances by method and by what was recorded,
-        typical; for one leak. Nobody stands in front of an end under test.
+        Likely found within {{ formatWait(Math.round(search.expected)) }}, at {{ say.leak(search.loss.mlPerMinute)
+        }}<template v-if="isAir"> of air</template>. Chances by method, by what was recorded and by the size of the
+        leak, typical; for one leak. Nobody stands in front of an end under test.
       </p>
-    </div>
+    </template>
+    <UButton
+      v-if="hasChecks"
+      variant="ghost"
+      icon="i-lucide-undo-2"
+      :disabled="disabled"
+      label="Take back the last answer"
+      @click="emit('back')"
+    />
     <ol class="ruled border-y border-(--ui-border)" aria-label="Suspects">
       <li
-        v-for="{ suspect, chance } in search.places.slice(0, shown)"
-        :key="suspect.id"
+        v-for="{ spot, chance } in search.places.slice(0, shown)"
+        :key="spot.id"
         class="flex flex-wrap items-center gap-x-3 py-1"
       >
         <span class="w-16 text-right font-label text-2xl font-semibold">{{ per(chance) }}</span>
         <span class="min-w-0 flex-1 basis-32">
-          {{ nameOf(suspect) }}
-          <span v-if="suspect.why.length" class="block text-sm text-(--ui-warning)">{{
-            suspect.why.map(tell).join('; ')
-          }}</span>
+          {{ nameOf(spot) }}
+          <span v-if="whyOf(spot).length" class="block text-sm text-(--ui-warning)">{{ whyOf(spot).join('; ') }}</span>
         </span>
         <span v-if="!search.found" class="flex">
           <UButton
             variant="ghost"
             :disabled="disabled"
-            :aria-label="`Dry: ${nameOf(suspect)}`"
+            :aria-label="`Dry: ${nameOf(spot)}`"
             label="dry"
-            @click="result(atSurest(suspect, false))"
+            @click="checkedAt(spot, 'dry')"
           />
           <UButton
             variant="ghost"
             :disabled="disabled"
-            :aria-label="`Leaks: ${nameOf(suspect)}`"
+            :aria-label="`Leaks: ${nameOf(spot)}`"
             label="leaks"
-            @click="result(atSurest(suspect, true))"
+            @click="checkedAt(spot, 'leaks')"
           />
         </span>
       </li>

@@ -4,7 +4,7 @@ import { touches } from '../../prove/stretches'
 import { proofVerdicts } from '../../prove/verdict'
 import { gaugeSchema, whichTestFields } from '../../prove/which-test-schema'
 import { entryKind } from '../kind'
-import { checkResults, leakChecks } from '../leak-check'
+import { checkResults, leakChecks, valveResults } from '../leak-check'
 
 const bar = z.number().min(0, 'bar above the air’s, 0 to 100').max(100, 'bar above the air’s, 0 to 100')
 
@@ -75,16 +75,15 @@ export const leakCheck = entryKind(
   z
     .object({
       check: z.enum(leakChecks),
-      at: z
-        .string()
-        .min(1)
-        .max(200)
-        .meta({ description: 'a joint’s id, `leg/` with its run and leg, or a valve as its run and node' }),
+      at: z.string().min(1).max(200).meta({
+        description:
+          'a place as its run and node, a joint’s id, `leg/` with its run and leg, a valve as its run and node, or `all` for a walk round in which nothing was seen',
+      }),
       result: z.enum(checkResults),
     })
-    .refine(({ check, result }) => (check === 'valve') === (result === 'before' || result === 'beyond'), {
+    .refine(({ check, result }) => (check === 'valve') === valveResults.some((of) => of === result), {
       path: ['result'],
-      message: 'before or beyond of a valve; dry or leaks of all else',
+      message: 'before, beyond, both or neither of a valve; dry or leaks of all else',
     }),
 )
 /** Water pumped in from one pressure to another: it tells how soft the system is. */

@@ -91,6 +91,10 @@ const pump = (stroke: { litres: number; from: number; to: number }) =>
   log.write({ kind: 'pumped', subject: subject.value, body: stroke }, 'a stroke of the pump')
 const checked = (result: BodyOf<'leak-check'>) =>
   log.write({ kind: 'leak-check', subject: subject.value, body: { ...result } }, 'a check for the leak')
+function takeBack(): void {
+  const last = state.value?.checks.at(-1)
+  if (last) log.strikeOut(last.id, 'not so', 'an answer of the search, taken back')
+}
 const end = (of: BodyOf<'test-ended'>) =>
   log.write({ kind: 'test-ended', subject: subject.value, body: { ...of } }, 'a test, ended')
 const discard = () => {
@@ -178,7 +182,14 @@ const nameOf = ({ begun }: TestState) => testProfileOf(begun!.body).meta.name
         <p v-if="state.ended" class="font-semibold">
           Ended by {{ state.ended.by }}, {{ when(state.ended.at) }}: {{ endedLine(state.ended) }}
         </p>
-        <LeakSearchView v-if="search" :search="search" :disabled="!isNamed" @check="checked" />
+        <LeakSearchView
+          v-if="search"
+          :search="search"
+          :has-checks="state.checks.length > 0"
+          :disabled="!isNamed"
+          @check="checked"
+          @back="takeBack"
+        />
       </section>
       <section v-if="!looked" class="space-y-4" aria-label="Trace and readings">
         <LazyProofTrace
