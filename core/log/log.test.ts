@@ -286,7 +286,7 @@ describe('an entry', () => {
       problems({ kind: 'pumped', subject: { test: 't' }, body: { litres: 0.05, from, to } })
     const looked = (check: string, result: string) =>
       problems({ kind: 'leak-check', subject: { test: 't' }, body: { check, at: 'r1/a/l1', result } })
-    const ofResult = ['entries.0.body.result: before or beyond of a valve; dry or leaks of all else']
+    const ofResult = ['entries.0.body.result: before, beyond, both or neither of a valve; dry or leaks of all else']
     expect([looked('look', 'dry'), looked('valve', 'before'), looked('valve', 'beyond')]).toEqual([[], [], []])
     expect([looked('look', 'before'), looked('look', 'beyond'), looked('valve', 'dry')]).toEqual([
       ofResult,
