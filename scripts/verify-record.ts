@@ -1,10 +1,11 @@
 import { readFileSync } from 'node:fs'
 import { recordSchema } from '../core/record/record-schema'
+import { checkSeal } from '../core/record/seal'
+import { keyWords, sealWords } from '../core/record/seal-words'
 import { fieldProblems } from '../core/quantity/words/field-problem'
-import { isAsSealed, type Seal } from '../server/record/seal'
 import { Failure, runMain } from './run/failure'
 
-/** npm run verify-record FILE: whether a record is one, and is as it was handed over. */
+/** npm run verify-record FILE: whether a record is one, and is as it was handed over, and whose key signed it. */
 function main(): void {
   const [file] = process.argv.slice(2)
   if (!file) throw new Failure('Say which file: npm run verify-record FILE')
@@ -19,11 +20,23 @@ function main(): void {
     const said = fieldProblems(read.error).map(({ field, problem }) => `  ${field}: ${problem}`)
     throw new Failure(`${file} is no record:\n${said.join('\n')}`)
   }
-  const holds = isAsSealed(document)
-  if (holds === null) throw new Failure(`${file} is a record that was not handed over: it carries no seal.`)
-  if (!holds) throw new Failure(`${file} was changed after it was handed over: its seal does not hold.`)
-  const { seal, job } = document as { seal: Seal; job: { title: string } }
-  console.log(`The seal holds: ${job.title}, version ${seal.jobVersion}, ${seal.entries} entries, ${seal.sealedAt}.`)
+  const check = checkSeal(document)
+  if (check.outcome === 'no seal')
+    throw new Failure(`${file} is a record that was not handed over: it carries no seal.`)
+  if (check.outcome === 'changed')
+    throw new Failure(`${file} was changed after it was handed over: its seal does not hold.`)
+  if (check.outcome === 'signature wrong')
+    throw new Failure(`${file} was not signed by the key that it names: its signature does not hold.`)
+  const { seal } = check
+  console.log(
+    `The seal holds: ${read.data.job.title}, version ${seal.jobVersion}, ${seal.entries} entries, ${seal.sealedAt}.`,
+  )
+  console.log(`In words: ${sealWords(seal.sha256)}`)
+  console.log(
+    seal.key
+      ? `Signed by the key ${keyWords(seal.key)} (${seal.key}). Ask the workshop whether that is its own.`
+      : 'It is a seal of old, without a signature: it says that nothing was changed, not who made it.',
+  )
   if (seal.previous) console.log(`It takes the place of ${seal.previous}.`)
 }
 

@@ -66,6 +66,8 @@ export const readOffcuts = () => read<readonly RackOffcut[]>('/api/rack')
 export const readCuttings = (job: string) => read<readonly Cutting[]>(`/api/jobs/${part(job)}/cuttings`)
 export const readMinutes = (job: string) => read<readonly JointTime[]>(`/api/jobs/${part(job)}/minutes`)
 export const readSealedRecords = (job: string) => read<readonly SealedRecord[]>(`/api/jobs/${part(job)}/records`)
+/** The key by which this workshop signs its records. */
+export const readSigningKey = () => read<{ readonly key: string }>('/api/signing-key')
 /** A visit with the job that it is of. */
 export interface JobVisit {
   readonly job: string

@@ -70,12 +70,20 @@ export const recordSchema = z
       .meta({ description: 'all that was written down, where it was handed over' }),
     seal: z
       .looseObject({
-        sha256: sha.meta({ description: 'of the canonical text of all else: keys in order, no spaces' }),
+        sha256: sha.meta({
+          description: 'of the canonical text of all else but the signature: keys in order, no spaces',
+        }),
         sealedAt: time,
         jobVersion: z.number().int(),
         catalogueVersion: z.string(),
         entries: z.number().int(),
         previous: sha.nullable().meta({ description: 'the seal of the record that this one takes the place of' }),
+        key: sha.optional().meta({ description: 'the public Ed25519 key that signed it; older seals have none' }),
+        signature: z
+          .string()
+          .regex(/^[0-9a-f]{128}$/, 'an Ed25519 signature: 128 digits 0 to f')
+          .optional()
+          .meta({ description: 'of `jolvet-record`, a space and the SHA-256, by that key' }),
       })
       .optional(),
   })

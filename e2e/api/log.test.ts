@@ -2,7 +2,7 @@ import { PDFDocument } from 'pdf-lib'
 import { describe, expect, it } from 'vitest'
 import { recordSchema } from '../../core/record/record-schema'
 import { pipeId, sampleJob } from '../../core/testing/sample-run'
-import { isAsSealed } from '../../server/record/seal'
+import { checkSeal } from '../../core/record/seal'
 import { useSite } from './client'
 
 const { ask, site } = useSite(false)
@@ -249,8 +249,8 @@ describe('what is handed over', () => {
     const [one, ...none] = await records(id)
     expect(none).toEqual([])
     const sealed = (await ask('GET', `records/${one!.sha256}`)).body
-    expect(isAsSealed(sealed)).toBe(true)
-    expect(isAsSealed({ ...sealed, people: [] })).toBe(false)
+    expect(checkSeal(sealed).outcome).toBe('signed')
+    expect(checkSeal({ ...sealed, people: [] }).outcome).toBe('changed')
     expect(sealed).toMatchObject({
       document: { title: 'Sample' },
       entries: [{}, {}],

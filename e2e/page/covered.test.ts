@@ -48,6 +48,7 @@ describe('every control, pressed in its middle', () => {
     return [
       '/',
       '/day',
+      '/verify',
       '/begin',
       '/begin/rough-in',
       ...steps.map((step) => `/jobs/${id}/${step}`),

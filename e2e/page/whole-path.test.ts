@@ -1,9 +1,10 @@
 import { execFileSync } from 'node:child_process'
-import { mkdtempSync, writeFileSync } from 'node:fs'
+import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { Key } from 'selenium-webdriver'
+import { By, Key } from 'selenium-webdriver'
 import { beforeAll, describe, expect, it } from 'vitest'
+import { sealWords } from '../../core/record/seal-words'
 import { needPrograms, programPath } from '../../scripts/run/debian'
 import { usePage } from './page'
 
@@ -162,7 +163,22 @@ describe('the whole work, by a phone', () => {
       'By its readings: leak',
       'By its readings: tight',
       'stud wall',
+      sealWords(sha256),
     ])
       expect(read).toContain(words)
+
+    await on.open('/verify')
+    const check = async (file: string) =>
+      (await on.driver.findElement(By.css('[aria-label="Record file"]'))).sendKeys(file)
+    await check(record)
+    await on.shows('[data-record-verdict]', 'As it was handed over')
+    await on.shows('[data-record-verdict]', sealWords(sha256))
+    await on.shows('[data-record-verdict]', 'the key of this workshop')
+    const changed = join(folder, 'changed.json')
+    writeFileSync(changed, readFileSync(record, 'utf8').replace('Zoë Żak', 'Zoë Zak'))
+    await check(changed)
+    await on.shows('[data-record-verdict]', 'Changed since it was sealed')
+    await check(pdf)
+    await on.shows('[data-record-verdict]', 'Not a record')
   })
 })

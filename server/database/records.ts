@@ -1,4 +1,5 @@
 import { desc, eq } from 'drizzle-orm'
+import type { Seal } from '~~/core/record/seal'
 import { useDatabase } from './connection/connection'
 import { records } from './schema'
 import type { Transaction } from './connection/transaction'
@@ -25,6 +26,13 @@ export async function findRecord(sha: string): Promise<string | null> {
   const database = await useDatabase()
   const [row] = await database.select({ document: records.document }).from(records).where(eq(records.sha, sha))
   return row?.document ?? null
+}
+
+/** The seal of the record that a job was handed over with last; null where it was not. */
+export async function newestSeal(job: string): Promise<Seal | null> {
+  const [newest] = await recordsOf(job)
+  const text = newest ? await findRecord(newest.sha256) : null
+  return text === null ? null : (JSON.parse(text) as { seal: Seal }).seal
 }
 
 /** Keeps a record for good; of one hand-over only the first is kept. */

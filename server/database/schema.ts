@@ -232,6 +232,16 @@ export const generations = mysqlTable('generations', {
  */
 export const daysSeen = mysqlTable('days_seen', { day: varchar('day', { length: 10 }).primaryKey() })
 
+/**
+ * The key by which this installation signs its records; one row. It goes into no backup: who finds one could sign with it.
+ */
+export const signingKeys = mysqlTable('signing_keys', {
+  id: int('id').primaryKey(),
+  public: varchar('public_key', { length: 64 }).notNull(),
+  private: varchar('private_key', { length: 200 }).notNull(),
+  at: datetime('made_at', { mode: 'date', fsp: 3 }).notNull(),
+})
+
 /** What is done once in the life of a database, such as putting the demo data into it. */
 export const once = mysqlTable('done_once', {
   what: varchar('what', { length: 40 }).primaryKey(),

@@ -2,6 +2,7 @@ import type { H3Event } from 'h3'
 import { catalogueVersion } from '~~/core/catalogue/version'
 import type { Entry } from '~~/core/log/entry'
 import { keepRecord, recordsOf } from '../database/records'
+import { signingKey } from '../database/signing-key'
 import type { Transaction } from '../database/connection/transaction'
 import { heavily } from './heavy'
 import { answerOf, readSite } from './record'
@@ -23,6 +24,7 @@ export async function sealHandOver(
   const site = { ...there, entries: [...there.entries, ...more] }
   const kept = await recordsOf(site.id)
   const seal = { sealedAt: new Date().toISOString(), catalogueVersion, previous: kept[0]?.sha256 ?? null }
-  const { sha256, text } = answerOf(site, await heavily(event, 'sealedRecord', { ...site, seal }))
+  const key = await signingKey()
+  const { sha256, text } = answerOf(site, await heavily(event, 'sealedRecord', { ...site, seal, key }))
   await keepRecord(transaction, site.id, { entry: entry.id, sha: sha256, document: text })
 }

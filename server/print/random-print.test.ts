@@ -22,7 +22,8 @@ it('however a job was edited, its record, its labels and its drawing file are la
         recordOf(catalogue, { id: 'job', version: 1, job }, { plan, entries: [], proofs: new Map() }),
         job.units,
       )
-      expect(recordDocument({ record, job, plan, catalogue, pictures: {} }).content).toBeTruthy()
+      const print = { record, job, plan, catalogue, version: 1, entries: [], seal: null, pictures: {} }
+      expect(recordDocument(print).content).toBeTruthy()
       expect(labelsDocument(record, job.units).content).toBeTruthy()
       const pieceOf = new Map(plan.pieces.flatMap(({ id, legs }) => legs.map((leg) => [leg, id] as const)))
       expect(runsDxf(systemsOf(job), pieceOf, job.units)).toContain('EOF')

@@ -13,6 +13,7 @@ import { settings, type SettingId } from '~~/core/workshop/setting'
 import { paperColours } from './paper-colours'
 import { photosOf } from './record-photos'
 import { list, when, type RecordPrint } from './record-print'
+import { sealOf } from './record-seal'
 import { testOf } from './record-tests'
 import { systemsOf } from '~~/core/job/system'
 
@@ -155,6 +156,7 @@ export function recordDocument(print: RecordPrint): TDocumentDefinitions {
       ...drawingsOf(print),
       ...workOf(print, say),
       ...keptOf(print, say),
+      ...sealOf(print),
       {
         text: 'Local code, the makers’ instructions and a licensed person come before all that is said here.',
         fontSize: 8,

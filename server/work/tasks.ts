@@ -22,7 +22,8 @@ import { makePdf } from '../print/make-pdf'
 import { soundPictures } from '../print/pictures'
 import { recordDocument } from '../print/record-document'
 import { recordTable } from '../print/record-table'
-import { sealed, type Seal } from '../record/seal'
+import type { Seal } from '~~/core/record/seal'
+import { sealed, type SigningKey } from '../record/sign'
 import { openSite, type OpenSite } from './open-site'
 import { statusOf } from './status'
 
@@ -48,7 +49,7 @@ async function ofSite<Answer>(texts: SiteTexts, work: (site: OpenSite) => Answer
 }
 
 /** What is written in a seal beside its hash. */
-export type SealWords = Omit<Seal, 'sha256' | 'entries' | 'jobVersion'>
+export type SealWords = Pick<Seal, 'sealedAt' | 'catalogueVersion' | 'previous'>
 
 /**
  * What is done on threads: each takes what can be sent there, and may tell the best that it has so far. Jobs come and
@@ -80,10 +81,11 @@ export const tasks = {
   recordCsv: (texts: SiteTexts) => ofSite(texts, (site) => recordTable(recordIn(site))),
 
   /** The record as it is handed over, with its seal, as JSON. */
-  sealedRecord: ({ seal, ...texts }: SiteTexts & { seal: SealWords }) =>
+  sealedRecord: ({ seal, key, ...texts }: SiteTexts & { seal: SealWords; key: SigningKey }) =>
     ofSite(texts, (site) => {
       const { version: jobVersion, decided: document, entries } = site
-      const whole = sealed({ ...recordIn(site), document, entries }, { ...seal, jobVersion, entries: entries.length })
+      const words = { ...seal, jobVersion, entries: entries.length }
+      const whole = sealed({ ...recordIn(site), document, entries }, words, key)
       return { sha256: whole.seal.sha256, text: JSON.stringify(whole) }
     }),
 
@@ -91,10 +93,11 @@ export const tasks = {
   recordPdf: ({
     fonts,
     pictures,
+    seal,
     ...texts
-  }: SiteTexts & { fonts: string; pictures: Readonly<Record<string, string>> }) =>
+  }: SiteTexts & { fonts: string; pictures: Readonly<Record<string, string>>; seal: Seal | null }) =>
     ofSite(texts, (site) => {
-      const print = { record: recordIn(site), ...site, pictures: soundPictures(pictures) }
+      const print = { record: recordIn(site), ...site, seal, pictures: soundPictures(pictures) }
       return makePdf(recordDocument(print), fonts, Object.values(print.pictures))
     }),
 

@@ -63,6 +63,7 @@ const groups = computed(() => [
       { label: 'All jobs', to: '/', onSelect: close },
       { label: 'Day', to: '/day', onSelect: close },
       { label: 'Begin a job from an everyday call', to: '/begin', onSelect: close },
+      { label: 'Check a record', to: '/verify', onSelect: close },
       { label: 'Settings', to: '/settings', onSelect: close },
     ],
   },

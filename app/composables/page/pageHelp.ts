@@ -25,6 +25,18 @@ const help: readonly (readonly [path: RegExp, help: PageHelp])[] = [
     },
   ],
   [
+    /^\/verify/,
+    {
+      title: 'Check a record',
+      does: [
+        'Choose the JSON file of a record that was handed over, or drop it.',
+        'Green: not a letter was changed since it was sealed. The words are those on the paper.',
+        'Whose key signed it stands below: of another workshop, ask them whether the words are theirs.',
+      ],
+      keys: everywhere,
+    },
+  ],
+  [
     /^\/day/,
     {
       title: 'Day',

@@ -22,8 +22,8 @@ export const backupTables = [
   'done_once',
   'days_seen',
 ] as const
-/** Tables that it leaves out: a restore begins a generation of its own, and half a photo is sent again. */
-export const leftOut: readonly string[] = ['generations', 'photo_pieces']
+/** Tables that it leaves out: a restore begins a generation of its own, half a photo is sent again, and the key stays where it is. */
+export const leftOut: readonly string[] = ['generations', 'photo_pieces', 'signing_keys']
 export type BackupTable = (typeof backupTables)[number]
 /** A row with every value as the text that the database itself writes. */
 export type Row = Readonly<Record<string, string | null>>

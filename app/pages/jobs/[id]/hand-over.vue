@@ -123,6 +123,9 @@ const print = () => window.print()
         </a>
         <span class="font-mono text-sm break-all text-muted">{{ of.sha256 }}</span>
       </li>
+      <li>
+        <NuxtLink to="/verify" class="no-print inline-flex min-h-11 items-center underline">Check a record</NuxtLink>
+      </li>
     </ul>
     <JointRecords :joints="record.joints" />
     <section v-if="record.tests.length" aria-label="Tests">

@@ -1,5 +1,6 @@
 import type { Entry } from '~~/core/log/entry'
 import { jpegFiles } from '../../../database/photos'
+import { newestSeal } from '../../../database/records'
 import { apiHandler } from '../../../http/api-handler'
 import { heavily } from '../../../http/heavy'
 import { inOwnFolder } from '../../../http/own-folder'
@@ -18,10 +19,10 @@ const photosIn = (texts: readonly { readonly text: string }[]): string[] =>
 /** The record on paper. */
 export default apiHandler(async (event) => {
   const site = await readSite(event)
-  const fonts = await fontFolder()
+  const [fonts, seal] = await Promise.all([fontFolder(), newestSeal(site.id)])
   return inOwnFolder('pictures', async (folder) => {
     const pictures = await jpegFiles(photosIn(site.entries), folder)
-    const pdf = answerOf(site, await heavily(event, 'recordPdf', { ...site, fonts, pictures }))
+    const pdf = answerOf(site, await heavily(event, 'recordPdf', { ...site, seal, fonts, pictures }))
     return pdfAnswer(event, `${site.title}, record`, pdf)
   })
 })
