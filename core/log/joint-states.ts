@@ -1,7 +1,9 @@
-import type { PlanJoint } from '../pipework/planned'
 import type { Plan } from '../plan/types'
 import { evidenceWords, type Evidence, type EvidenceId } from './evidence'
 import { isOfKind, type BodyOf, type EntryOf, type KnownEntry } from './known-entry'
+import { planChanges, plannedFigures, type PlanChange } from './plan-changes'
+
+type Planned = ReturnType<ReturnType<typeof plannedFigures>>
 
 /** Who did it and when. */
 export interface Done {
@@ -18,27 +20,10 @@ export interface JointState {
   readonly timesMade: number
   /** Each time that it was made, what was undone since too. */
   readonly makings: readonly Done[]
-  /** It was made to another figure, method or pipe than is planned now; null where it was not made, or nothing differs. */
+  /** In what it was made to other figures than are planned now; null where it was not made, or nothing differs. */
   readonly changed: readonly PlanChange[] | null
 }
-export interface PlanChange {
-  readonly what: 'insertion' | 'method' | 'pipe'
-  readonly made: string | number | null
-  readonly planned: string | number | null
-}
-
 const doneBy = ({ id, by, at }: KnownEntry): Done => ({ entry: id, by, at })
-
-function changesOf(body: BodyOf<'joint-made'>, planned: PlanJoint | undefined): PlanChange[] | null {
-  if (!planned) return null
-  const figures = { insertion: planned.insertion, method: planned.method, pipe: planned.pipe } as const
-  const found = (['insertion', 'method', 'pipe'] as const).flatMap((what): PlanChange[] => {
-    const made = body[what]
-    if (made === undefined || made === null || made === figures[what]) return []
-    return [{ what, made, planned: figures[what] }]
-  })
-  return found.length > 0 ? found : null
-}
 
 /** What tells something of a joint. */
 const jointKinds = ['joint-made', 'joint-evidence', 'joint-inspected', 'joint-undone', 'photo'] as const
@@ -96,7 +81,7 @@ function inspectedUnmade(entries: readonly JointEntry[]): EntryOf<'joint-inspect
 const inspection = (entry: EntryOf<'joint-inspected'> | null): JointState['inspected'] =>
   entry && { ...doneBy(entry), sound: entry.body.sound }
 
-function stateOf(entries: readonly JointEntry[], planned: PlanJoint | undefined): JointState {
+function stateOf(entries: readonly JointEntry[], planned: Planned): JointState {
   const makings = makingsOf(entries)
   const holds = makings.findLast(({ isUndone }) => !isUndone)
   const photos = entries.filter(isOfKind('photo')).map(({ body }) => body.sha)
@@ -110,17 +95,17 @@ function stateOf(entries: readonly JointEntry[], planned: PlanJoint | undefined)
     ...every,
     made: { ...doneBy(entry), body: { ...entry.body, ...evidence } },
     inspected: inspection(inspected),
-    changed: changesOf(entry.body, planned),
+    changed: planChanges(entry.body, planned),
   }
 }
 
 /** The joints of a plan, and those that were made though they are planned no more, each with what happened to it. */
 export function jointStates(plan: Plan, entries: readonly KnownEntry[]): Readonly<Record<string, JointState>> {
-  const planned = new Map(plan.joints.map((joint) => [joint.id, joint]))
+  const figuresOf = plannedFigures(plan)
   const byJoint = new Map<string, JointEntry[]>(plan.joints.map(({ id }) => [id, []]))
   for (const entry of entries.filter(isOfKind(...jointKinds))) {
     const { joint } = entry.subject
     if (joint !== undefined) byJoint.set(joint, [...(byJoint.get(joint) ?? []), entry])
   }
-  return Object.fromEntries([...byJoint].map(([id, of]) => [id, stateOf(of, planned.get(id))]))
+  return Object.fromEntries([...byJoint].map(([id, of]) => [id, stateOf(of, figuresOf(id))]))
 }

@@ -7,6 +7,7 @@ import { entriesSchema, entryProblems, entrySchema, type Entry } from './entry'
 import { jointsDone } from './joints-done'
 import { provenJoints } from './proven'
 import { effectiveEntries } from './effective'
+import { plannedFigures } from './plan-changes'
 import { changedSince, siteState } from './site-state'
 import { secondsAt, timeKey } from './time-key'
 
@@ -111,6 +112,16 @@ describe('what entries add up to', () => {
     expect(siteState(plan, [early]).joints['r1/a/l1']!.changed).toEqual([
       { what: 'insertion', made: 17, planned: 15.4 },
       { what: 'method', made: 'press-metal', planned: 'solder' },
+    ])
+    // The fitting too, and the piece by more than its tolerance.
+    const cut = plan.pieces.find(({ id }) => id === plan.joints[0]!.piece)!
+    const same = { insertion: 15.4, fitting: plannedFigures(plan)('r1/a/l1')!.figures.fitting, cut: cut.cut }
+    const of = (body: Entry['body']) => siteState(plan, [made(1, { body })]).joints['r1/a/l1']!.changed
+    expect(of(same)).toBeNull()
+    expect(of({ ...same, cut: cut.cut! + cut.tolerance! })).toBeNull()
+    expect(of({ ...same, fitting: '15 press elbow 90', cut: cut.cut! - cut.tolerance! - 1 })).toEqual([
+      { what: 'fitting', made: '15 press elbow 90', planned: same.fitting },
+      { what: 'cut', made: cut.cut! - cut.tolerance! - 1, planned: cut.cut },
     ])
     // Of a joint that is planned no more nothing is compared, and it is not lost.
     const gone = siteState(plan, [made(1, { subject: { joint: 'r1/z/l9' } })])

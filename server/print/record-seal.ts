@@ -21,8 +21,8 @@ export function sealOf({ seal, version, entries }: RecordPrint): Content[] {
           qr: [signedText(seal.sha256), key ? `key ${key}` : '', signature ? `signature ${signature}` : '']
             .filter(Boolean)
             .join('\n'),
-          fit: 120,
-          width: 128,
+          fit: 170,
+          width: 178,
           eccLevel: 'M',
         },
         {

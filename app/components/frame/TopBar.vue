@@ -10,7 +10,7 @@ const { word, icon, toggle } = useDark()
       class="flex min-h-11 items-center gap-2 font-label text-xl font-semibold"
       aria-label="Jolvet, all jobs"
     >
-      <img src="/icon.svg" alt="" class="size-7" />Jolvet
+      <img src="/icon.svg" alt="" class="size-7" /><span :class="$slots.default ? 'max-sm:hidden' : ''">Jolvet</span>
     </NuxtLink>
     <slot />
     <UButton variant="ghost" :class="$slots.default ? '' : 'ml-auto'" :aria-label="word" @click="toggle">

@@ -3,6 +3,7 @@ import { methods } from '~~/core/methods'
 import { useLocalStorage, useNow } from '@vueuse/core'
 import type { PlanJoint } from '~~/core/pipework/planned'
 import { evidenceAsked, type Evidence } from '~~/core/log/evidence'
+import { plannedFigures } from '~~/core/log/plan-changes'
 import { isOverdue, nextCheck } from '~~/core/workshop/checked-tool'
 import { useLogStore } from '~/stores/log'
 import { useWorkshopStore } from '~/stores/workshop'
@@ -15,6 +16,7 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ made: [] }>()
 const log = useLogStore()
+const { plan } = useOpenJob()
 const isPhone = usePhone()
 const workshop = useWorkshopStore()
 const { pipeOf, whereOf } = useJointCards()
@@ -45,11 +47,8 @@ const lateSince = computed(() => {
 
 function make(): void {
   if (props.resting || !isNamed.value) return
-  const { method, insertion, pipe } = props.joint
   const body = {
-    method,
-    insertion,
-    pipe,
+    ...plannedFigures(plan.value)(props.joint.id)?.figures,
     ...given.value,
     ...(inHand.value ? { tool: inHand.value.name, toolDue: nextCheck(inHand.value) } : {}),
     ...(uses.value === undefined ? {} : { uses: uses.value }),

@@ -1,9 +1,13 @@
 <script setup lang="ts">
 import type { PlanJoint } from '~~/core/pipework/planned'
 import { evidenceAsked, evidenceTexts, unanswered, type Evidence } from '~~/core/log/evidence'
-import type { JointState, PlanChange } from '~~/core/log/joint-states'
+import type { JointState } from '~~/core/log/joint-states'
+import type { PlanChange } from '~~/core/log/plan-changes'
 import { toolLine } from '~~/core/record/lines'
 import { isOverdue } from '~~/core/workshop/checked-tool'
+import { methods } from '~~/core/methods'
+import type { MethodId } from '~~/core/methods/ids'
+import { useCatalogueStore } from '~/stores/catalogue'
 import { useLogStore } from '~/stores/log'
 
 /** What happened at a joint: one press says that it is made, a second that it was inspected; undoing is an entry too. */
@@ -11,7 +15,8 @@ const props = defineProps<{ joint: PlanJoint; state: JointState | undefined; res
 /** Which was made: by then the page may have gone on to another. */
 const emit = defineEmits<{ made: [joint: PlanJoint] }>()
 const log = useLogStore()
-const { length } = useWords()
+const { length, say } = useWords()
+const own = useCatalogueStore()
 const { whereOf, pipeOf } = useJointCards()
 const form = useTemplateRef<{ make: () => void }>('form')
 
@@ -49,9 +54,13 @@ function add(): void {
   )
   later.value = {}
 }
-const figure = (what: PlanChange['what'], value: string | number | null) =>
-  what === 'insertion' && typeof value === 'number' ? length(value) : String(value ?? 'unknown')
-const words = { insertion: 'goes in', method: 'method', pipe: 'pipe' } as const
+function figure(what: PlanChange['what'], value: string | number | null): string {
+  if (value === null) return 'unknown'
+  if (typeof value === 'number') return length(value)
+  if (what === 'method') return methods[value as MethodId].name
+  return say.value.trade(what === 'pipe' ? (own.catalogue.pipe(value)?.label ?? value) : value)
+}
+const words = { insertion: 'goes in', method: 'method', pipe: 'pipe', fitting: 'fitting', cut: 'piece cut' } as const
 </script>
 
 <template>

@@ -22,6 +22,14 @@ export const jointMade = entryKind(
     toolDue: z.iso.date().optional().meta({ description: 'the day on which the tool’s next check was due' }),
     insertion: millimetres.nullable().optional().meta({ description: 'mm that it was planned to go in' }),
     pipe: text(60).optional().meta({ description: 'id of the pipe' }),
+    fitting: text(300).optional().meta({ description: 'what the pipe was planned to go into' }),
+    cut: z
+      .number()
+      .min(0)
+      .max(100_000)
+      .nullable()
+      .optional()
+      .meta({ description: 'mm that the piece was planned to be cut to' }),
     ...evidenceShape,
     uses: z.number().int().min(1).max(50).optional().meta({ description: 'how often this push-fit was used' }),
     minutes: z.number().min(0).max(600).optional(),
