@@ -27,6 +27,7 @@ const rows = [
   ['plan'],
   ['prove', 'estimate'],
   ['log'],
+  ['commission'],
   ['leak', 'record'],
   ['edit', 'draw', 'day'],
   ['patterns'],

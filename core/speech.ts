@@ -15,6 +15,7 @@ import { rescueSentences } from './procedure/rescue-sayings'
 import { testProfiles } from './prove/profiles'
 import { raisingSentences } from './prove/before-raising'
 import { proveSentences } from './prove/sayings'
+import { commissionSentences } from './commission/due'
 import { searchSentences } from './leak/sayings'
 import { ownerSentences } from './record/owner-duties'
 import { recordSentences } from './record/sayings'
@@ -47,6 +48,7 @@ export const vocabularies: ReadonlyMap<string, Vocabulary> = new Map(
     ownTestSentences,
     proveSentences,
     raisingSentences,
+    commissionSentences,
     searchSentences,
     recordSentences,
     ownerSentences,

@@ -73,7 +73,10 @@ export const changedSince = (handedOver: Entry, entries: readonly Entry[], versi
   version > handedOver.jobVersion ||
   entries.findLastIndex(({ id }) => id !== handedOver.id) > entries.findIndex(({ id }) => id === handedOver.id)
 
-const waterKinds = ['isolated', 'filled', 'purged', 'flushed', 'dosed'] as const
+const waterKinds = [
+  ...(['isolated', 'filled', 'purged', 'flushed', 'dosed', 'disinfected', 'outlet-measured'] as const),
+  ...(['heating-filled', 'vented', 'balanced', 'warm-look'] as const),
+] as const
 type WaterKind = (typeof waterKinds)[number]
 
 /**

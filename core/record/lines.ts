@@ -2,6 +2,7 @@ import type { JointState } from '../log/joint-states'
 import { kindOf } from '../log/kinds'
 import type { EntryOf } from '../log/known-entry'
 import { verdictWords } from '../prove/verdict'
+import { formatWait } from '../quantity/words/format-duration'
 import type { Speaker } from '../quantity/words/speaks'
 import { isOverdue } from '../workshop/checked-tool'
 import type { JobRecord } from './record'
@@ -19,7 +20,26 @@ export const doneOf = ({ water, covered, notes }: Pick<JobRecord, 'water' | 'cov
 
 const joined = (...parts: readonly (string | undefined)[]): string => parts.filter(Boolean).join(', ')
 
-/** @remarks for instance: `Dosed with inhibitor, 1 L`; `Covered, stud wall` */
+type Figures = Readonly<Record<string, unknown>>
+const given = (body: Figures, key: string, words: (value: number) => string): string | undefined =>
+  typeof body[key] === 'number' ? words(body[key]) : undefined
+/** What an entry may hold, each in words where it does. */
+const figuresIn = (body: Figures, say: Speaker): (string | undefined)[] => [
+  given(body, 'litres', (litres) => say.volume(litres)),
+  given(body, 'mgPerLitre', (mg) => `${mg} mg/l`),
+  given(body, 'minutes', (minutes) => formatWait(Math.round(minutes * 60))),
+  given(body, 'residual', (mg) => `${mg} mg/l left`),
+  body.rinsed === true ? 'rinsed' : undefined,
+  given(body, 'bar', (bar) => say.testPressure(bar)),
+  given(body, 'staticBar', (bar) => `${say.testPressure(bar)} standing`),
+  given(body, 'runningBar', (bar) => `${say.testPressure(bar)} running`),
+  given(body, 'litresPerMinute', (flow) => say.flow(flow)),
+  given(body, 'celsius', (celsius) => say.temperature(celsius)),
+  given(body, 'seconds', (seconds) => `after ${formatWait(seconds)}`),
+  body.dry === true ? 'dry' : body.dry === false ? 'not dry' : undefined,
+]
+
+/** @remarks for instance: `Dosed with inhibitor, 1 L`; `Covered, stud wall`; `Flushed, outlet 2, 2.4 L, 1 min` */
 export function doneLine(entry: Done, say: Speaker): string {
   if (entry.kind === 'note') return entry.body.text
   const { name } = kindOf(entry.kind)!.meta
@@ -28,7 +48,7 @@ export function doneLine(entry: Done, say: Speaker): string {
   return joined(
     'with' in body ? `${name} with ${body.with}` : name,
     'where' in body ? body.where : undefined,
-    'litres' in body && body.litres !== undefined ? say.volume(body.litres) : undefined,
+    ...figuresIn(body, say),
     body.note,
   )
 }

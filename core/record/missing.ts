@@ -7,6 +7,7 @@ import type { SiteState } from '../log/site-state'
 import { timeKey } from '../log/time-key'
 import type { StepId } from '../plan/progress'
 import type { Plan } from '../plan/types'
+import { commissionDue } from '../commission/due'
 import { groupBy } from '../quantity/group-by'
 import type { Message } from '../quantity/words/message'
 import { recordSays } from './sayings'
@@ -112,8 +113,7 @@ export function missingOf(job: Job, plan: Plan, state: SiteState): Missing[] {
     if (joints.length > 0)
       found.push({ message: recordSays('proof', { ...told(joints), fault }), step: 'prove', joints })
   }
-  if (!state.water.some(({ kind }) => kind === 'flushed'))
-    found.push({ message: recordSays('not flushed'), step: 'prove', joints: [] })
+  for (const message of commissionDue(shippedCatalogue, job, state)) found.push({ message, step: 'prove', joints: [] })
   for (const { body } of coveredUnseen(state, proofs))
     found.push({
       message: recordSays('covered', { where: String(body.where) }),

@@ -51,7 +51,6 @@ export const recordSentences = {
       { count: 3, joints: '1 to 3', fault: 'not tested' as TestFault },
       ({ count, joints, fault }) => `${named(count, joints)} ${faultWords[fault]}`,
     ),
-    'not flushed': fixed('flushing not recorded'),
     covered: sentence(
       { where: 'bath wall' },
       ({ where }) => `${where}: closed in before its joints were inspected or tested`,

@@ -52,6 +52,11 @@ const common = {
   // Once or twice dry; five or six times with the seal lubricated.
   pushFitUses: 5,
   oliveSmear: 'none',
+  flushTimes: 3,
+  disinfect: 'not asked',
+  outletFlow: 'not asked',
+  hotWater: 'not asked',
+  heatingWarm: 'not asked',
 } as const
 /** In the whole inches and feet that are said there. */
 const american = {

@@ -16,6 +16,7 @@ export function settingText(id: SettingId, value: string | number, say: Speaker)
     case 'm/s':
       return say.speed(value)
     case 'uses':
+    case 'times':
     case 'C':
       return String(value)
     default:

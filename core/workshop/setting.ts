@@ -5,7 +5,7 @@ export type Setting =
   | {
       readonly kind: 'number'
       readonly label: string
-      readonly unit: 'mm' | 'min' | '%' | 'm/s' | 'uses' | 'C'
+      readonly unit: 'mm' | 'min' | '%' | 'm/s' | 'uses' | 'times' | 'C'
       readonly least: number
       readonly most: number
     }
@@ -15,6 +15,7 @@ const number = (label: string, unit: (Setting & { kind: 'number' })['unit'], lea
   ({ kind: 'number', label, unit, least, most }) as const
 const choice = <const Value extends string>(label: string, values: readonly Value[]) =>
   ({ kind: 'choice', label, values }) as const
+const asked = ['not asked', 'asked'] as const
 const verdicts = ['fits', 'caution', 'refuse'] as const
 
 /** Every setting of a profile, with what it accepts; forms, checks and the rules page are made from this. */
@@ -57,6 +58,11 @@ export const settings = {
   thinCopper: choice('Copper grade M on drinking water', verdicts),
   pushFitUses: number('Uses of a push-fit fitting, seal lubricated each time', 'uses', 1, 20),
   oliveSmear: choice('Paste on an olive', ['none', 'a smear']),
+  flushTimes: number('Flush each outlet with its content', 'times', 1, 20),
+  disinfect: choice('Disinfect drinking water', asked),
+  outletFlow: choice('Pressure and flow at each outlet', asked),
+  hotWater: choice('Degrees and seconds of hot water at each outlet', asked),
+  heatingWarm: choice('Heating: fill pressure, vented, balanced, inspected warm', asked),
 } as const satisfies Readonly<Record<string, Setting>>
 
 export type SettingId = keyof typeof settings

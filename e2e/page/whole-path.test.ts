@@ -115,8 +115,15 @@ describe('the whole work, by a phone', () => {
     await on.driver.wait(async () => (await on.text('[data-verdict]').catch(() => '')).includes('Tight'), 60_000)
     await on.press('End test')
     await on.shows('[aria-label="Verdicts"]', ': tight')
-    await on.press('Flushed')
+    await on.pressIn('[aria-label="Outlets to flush"]', 'Flushed')
     await on.driver.wait(async () => (await done()).water.some(({ kind }) => kind === 'flushed'), 15_000)
+    await on.shows('[aria-label="Outlets to flush"]', 'flushed')
+    await on.press('Pressure, flow and hot water at an outlet')
+    await on.fill('Nothing running', '3')
+    await on.fill('Flow', '11')
+    await on.press('Save what was measured')
+    // By what came there, not by what is typical.
+    await on.shows('[aria-label="Outlets to flush"]', 'at 11 l/min')
   })
 
   it('it is covered and handed over, sealed, and printed with every letter', async () => {
@@ -162,6 +169,7 @@ describe('the whole work, by a phone', () => {
       'Handed over by Zoë Żak',
       'By its readings: leak',
       'By its readings: tight',
+      '3.00 bar standing, 11 l/min',
       'stud wall',
       sealWords(sha256),
     ])

@@ -14,8 +14,8 @@ const runs = computed(() => drainings(own.catalogue, job.value))
 const isNamed = computed(() => log.who.trim() !== '')
 const dose = ref('')
 const whole = computed(() => waterInAll(runs.value))
-const write = (kind: 'isolated' | 'filled' | 'flushed', says: string, litres?: number) =>
-  log.write({ kind, subject: {}, body: litres === undefined ? {} : { litres } }, says)
+const write = (kind: 'isolated' | 'filled', says: string, litres: number) =>
+  log.write({ kind, subject: {}, body: { litres } }, says)
 const purged = () => log.write({ kind: 'purged', subject: {}, body: {} }, 'purged of air')
 function addDose(): void {
   log.write({ kind: 'dosed', subject: {}, body: { with: dose.value.trim() } }, 'dosed')
@@ -55,7 +55,6 @@ function addDose(): void {
       />
       <UButton :disabled="!isNamed" label="Filled" @click="write('filled', 'filled', whole.litres)" />
       <UButton :disabled="!isNamed" label="Purged of air" @click="purged" />
-      <UButton :disabled="!isNamed" label="Flushed" @click="write('flushed', 'flushed')" />
       <TextField v-model="dose" label="Dosed with" class="w-40" :maxlength="120" />
       <UButton :disabled="!isNamed || dose.trim() === ''" label="Dosed" @click="addDose" />
       <WhyNot :wants="!isNamed ? 'Type your name first.' : dose.trim() === '' ? 'Dosed: type what with.' : ''" />

@@ -1,6 +1,7 @@
 import type { EntryKind } from '../kind'
 import { jointEvidence, jointInspected, jointMade, jointUndone } from './joints'
 import { fixingPlaced, partIssued, partLeft, partUsed, pipeCut } from './parts'
+import { balanced, disinfected, heatingFilled, outletMeasured, vented, warmLook } from './commission'
 import { correction, covered, handedOver, note, photo } from './record'
 import { leakCheck, pumped, reading, testBegun, testEnded, testLook, touched } from './tests'
 import { dosed, filled, flushed, isolated, purged } from './water'
@@ -21,6 +22,12 @@ export const entryKinds = [
   purged,
   flushed,
   dosed,
+  disinfected,
+  outletMeasured,
+  heatingFilled,
+  vented,
+  balanced,
+  warmLook,
   testBegun,
   pumped,
   reading,

@@ -224,6 +224,7 @@ const nameOf = ({ begun }: TestState) => testProfileOf(begun!.body).meta.name
     <WhoField v-if="!state" class="w-48" />
     <BeginTest v-if="!isRunning" :disabled="!isNamed" @begin="begin" />
     <WaterPanel />
+    <AfterPassed />
     <section v-if="tests.length > 1" aria-label="Tests">
       <h2 class="heading">Tests</h2>
       <ul class="ruled">

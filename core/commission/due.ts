@@ -1,0 +1,71 @@
+import type { Catalogue } from '../catalogue/catalogue'
+import type { Job } from '../job/job'
+import type { SiteState } from '../log/site-state'
+import { fixed, messagesOf, sentence } from '../quantity/words/sentence'
+import type { Message } from '../quantity/words/message'
+import { profileWith } from '../workshop/profile'
+import { flushings, measuredAt } from './flushing'
+import { outletsOf } from './outlets'
+
+/** What is lacking once the pipe is tight. */
+export const commissionSentences = {
+  id: 'commission',
+  messages: {
+    'not flushed': fixed('flushing not recorded'),
+    'not flushed at': sentence({ where: 'outlet 2' }, ({ where }) => `not flushed: ${where}`),
+    'not disinfected': fixed('disinfection not recorded'),
+    'no flow at': sentence({ where: 'outlet 2' }, ({ where }) => `pressure and flow not measured: ${where}`),
+    'no degrees at': sentence({ where: 'outlet 2' }, ({ where }) => `degrees of hot water not measured: ${where}`),
+    'heating not filled': fixed('fill pressure of the heating not recorded'),
+    'not vented': fixed('venting not recorded'),
+    'not balanced': fixed('balancing not recorded'),
+    'not inspected warm': fixed('joints not inspected warm, or one not dry then'),
+  },
+} as const
+const say = messagesOf(commissionSentences)
+
+const heatingKinds = [
+  ['heating-filled', 'heating not filled'],
+  ['vented', 'not vented'],
+  ['balanced', 'not balanced'],
+] as const
+
+function heatingDue(water: SiteState['water']): Message[] {
+  const lacks = heatingKinds.flatMap(([kind, message]) =>
+    water.some((entry) => entry.kind === kind) ? [] : [say(message)],
+  )
+  const last = water.findLast((entry) => entry.kind === 'warm-look')
+  const isDry = last?.kind === 'warm-look' && last.body.dry
+  return isDry ? lacks : [...lacks, say('not inspected warm')]
+}
+
+/**
+ * What is still to be done after the test passed: flushing always, the rest as the settings ask for it.
+ *
+ * @remarks for instance: two outlets, one flushed: not flushed: the other
+ */
+export function commissionDue(catalogue: Catalogue, job: Job, state: Pick<SiteState, 'water'>): Message[] {
+  const profile = profileWith(job.profile, job.own?.changes)
+  const outlets = outletsOf(catalogue, job, profile)
+  const { water } = state
+  const named = (of: readonly { readonly name: string }[]) => of.map(({ name }) => name).join('; ')
+  const unflushed = flushings(outlets, profile, state).filter(({ isDone }) => !isDone)
+  const isFlushed = water.some(({ kind }) => kind === 'flushed')
+  const lacksAt = (
+    lacks: (of: ReturnType<typeof measuredAt>[number]) => boolean,
+    of: readonly (typeof outlets)[number][],
+  ) => of.filter(({ id }) => !measuredAt(state, id).some((body) => !lacks(body)))
+  const found: Message[] = []
+  if (!isFlushed) found.push(say('not flushed'))
+  else if (unflushed.length > 0) found.push(say('not flushed at', { where: named(unflushed) }))
+  if (profile.disinfect === 'asked' && outlets.length > 0 && !water.some(({ kind }) => kind === 'disinfected'))
+    found.push(say('not disinfected'))
+  const unmeasured = lacksAt(({ litresPerMinute }) => litresPerMinute === undefined, outlets)
+  if (profile.outletFlow === 'asked' && unmeasured.length > 0)
+    found.push(say('no flow at', { where: named(unmeasured) }))
+  const hot = outlets.filter(({ service }) => service === 'hot')
+  const cold = lacksAt(({ celsius }) => celsius === undefined, hot)
+  if (profile.hotWater === 'asked' && cold.length > 0) found.push(say('no degrees at', { where: named(cold) }))
+  const isHeating = job.runs.some(({ service }) => service.startsWith('heating'))
+  return profile.heatingWarm === 'asked' && isHeating ? [...found, ...heatingDue(water)] : found
+}
