@@ -78,7 +78,7 @@ describe('flushing', () => {
 describe('what is still to be done', () => {
   const withAsked = (of: Job, changes: NonNullable<Job['own']>['changes']): Job => ({
     ...of,
-    own: { name: 'own', base: 'metric', changes },
+    own: { name: 'own', changes },
   })
   const due = (of: Job, ...entries: Entry[]) =>
     commissionDue(catalogue, of, state(...entries)).map((each) => said(each))

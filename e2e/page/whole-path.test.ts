@@ -115,7 +115,7 @@ describe('the whole work, by a phone', () => {
     await on.driver.wait(async () => (await on.text('[data-verdict]').catch(() => '')).includes('Tight'), 60_000)
     await on.press('End test')
     await on.shows('[aria-label="Verdicts"]', ': tight')
-    await on.pressIn('[aria-label="Outlets to flush"]', 'Flushed')
+    await on.press('Flushed: outlet')
     await on.driver.wait(async () => (await done()).water.some(({ kind }) => kind === 'flushed'), 15_000)
     await on.shows('[aria-label="Outlets to flush"]', 'flushed')
     await on.press('Pressure, flow and hot water at an outlet')

@@ -13,6 +13,8 @@ export function sealOf({ seal, version, entries }: RecordPrint): Content[] {
   const { key, signature } = seal
   return [
     { text: 'Seal', bold: true, fontSize: 13, margin: [0, 12, 0, 4] },
+    // On a line of its own: words that two people read to each other do not wrap.
+    { text: sealWords(seal.sha256), bold: true, fontSize: 12, margin: [0, 0, 0, 4] },
     {
       unbreakable: true,
       columnGap: 10,
@@ -28,7 +30,6 @@ export function sealOf({ seal, version, entries }: RecordPrint): Content[] {
         {
           width: '*',
           stack: [
-            { text: sealWords(seal.sha256), bold: true, fontSize: 12 },
             { text: seal.sha256, fontSize: 8, margin: [0, 2, 0, 4] },
             {
               text: isCurrent

@@ -22,10 +22,10 @@ function flush({ id, name, litres, minutes: takes }: (typeof rows.value)[number]
       Flush the far end first, aerators off: {{ profile.flushTimes }} times what stands before each outlet.
     </p>
     <p v-else>No outlet is drawn: flush at the open end, until it runs clear.</p>
-    <ol v-if="rows.length" class="ruled border-y border-(--ui-border)" aria-label="Outlets to flush">
+    <ol v-if="rows.length" class="ruled max-w-3xl border-y border-(--ui-border)" aria-label="Outlets to flush">
       <li v-for="row in rows" :key="row.id" class="flex flex-wrap items-center gap-x-4 py-1">
         <span class="min-w-0 flex-1 basis-40">
-          {{ row.name }}
+          <span class="block first-letter:uppercase">{{ row.name }}</span>
           <span class="block text-sm text-muted">
             <template v-if="row.litres !== null && row.minutes !== null">
               {{ say.volume(row.litres) }}, {{ minutes(row.minutes) }} at {{ say.flow(row.flow)

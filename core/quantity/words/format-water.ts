@@ -51,9 +51,11 @@ export function formatVolume(litres: number, units: Units): string {
   return `${inLarge === 0 ? '0' : inLarge < 100 ? inLarge.toFixed(1) : inLarge.toFixed(0)} ${large}`
 }
 
-/** Litres a minute, or US gallons a minute. @example formatFlow(20, 'imperial') // '5.28 gal/min' */
-export const formatFlow = (litresPerMinute: number, units: Units): string =>
-  units === 'metric' ? `${rounded(litresPerMinute)} l/min` : `${rounded(litresPerMinute / litresPerGallon)} gal/min`
+/** Litres a minute, or US gallons a minute, in at most three figures. @example formatFlow(20, 'imperial') // '5.28 gal/min' */
+export function formatFlow(litresPerMinute: number, units: Units): string {
+  const [flow, unit] = units === 'metric' ? [litresPerMinute, 'l'] : [litresPerMinute / litresPerGallon, 'gal']
+  return `${Number(flow.toPrecision(3))} ${unit}/min`
+}
 
 /** Metres a second to the tenth, or feet a second. @example formatSpeed(2.4, 'imperial') // '7.9 ft/s' */
 export const formatSpeed = (metresPerSecond: number, units: Units): string =>

@@ -66,7 +66,7 @@ describe('figures of water', () => {
       '42.3 l',
       '812 l',
     ])
-    expect([formatFlow(20, 'metric'), formatFlow(20, 'imperial')]).toEqual(['20.0 l/min', '5.28 gal/min'])
+    expect([formatFlow(20, 'metric'), formatFlow(20, 'imperial')]).toEqual(['20 l/min', '5.28 gal/min'])
     expect([formatSpeed(2.4384, 'metric'), formatSpeed(2.4384, 'imperial')]).toEqual(['2.4 m/s', '8.0 ft/s'])
     expect([formatPressure(100, 'metric'), formatPressure(100, 'imperial')]).toEqual(['100.0 kPa', '14.5 psi'])
   })
