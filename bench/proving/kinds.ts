@@ -148,14 +148,14 @@ function subjectOf(line: Simulated['line'], dice: Dice) {
   // Who watches a rigid line or one of air watches it a while longer now and then.
   const seconds = system.stretches ? told : Math.round((told * dice.oneOf([1, 2, 4])) / 60) * 60
   const bar = isAir ? 3.45 : dice.between(5, 11)
-  return { segments, system, isAir, profile, seconds, bar, least: usualLeastLeak(system, { seconds: told, bar }) }
+  return { segments, system, isAir, profile, told, seconds, bar, least: usualLeastLeak(system, { seconds: told, bar }) }
 }
 
 /** One test of random pipework, whose truth is known. */
 export function simulate(dice: Dice, trouble: Simulated['trouble']): Simulated {
   const { random, between, logBetween, oneOf } = dice
   const line = oneOf(lines)
-  const { segments, system, isAir, profile, seconds, bar, least } = subjectOf(line, dice)
+  const { segments, system, isAir, profile, told, seconds, bar, least } = subjectOf(line, dice)
   const isRead = line === 'clean metal' || trouble === 'two rooms' || random() < 0.75
   const flow = random() < 0.5 ? 'tight' : trouble === 'none' ? oneOf(flows.slice(1)) : 'root'
   const { start, ...warmth } = warmthOf({ line, trouble }, dice)
@@ -171,8 +171,11 @@ export function simulate(dice: Dice, trouble: Simulated['trouble']): Simulated {
     settings: settings.sort((a, b) => a.seconds - b.seconds),
   }
   const { readings, truth } = watch(world, instrumentsOf({ line, isRead, seconds }, dice), random)
+  // What matters is reckoned in the line as it is, with the air that is in it.
+  const air = isAir ? 1 : (world.trapped * atmosphere) / (bar + atmosphere)
+  const matters = usualLeastLeak({ ...system, air }, { seconds: told, bar })
   return {
-    ...{ flow, line, trouble, isRead, least, truth, seconds },
+    ...{ flow, line, trouble, isRead, least: matters, truth, seconds },
     flowAt: world.flow,
     request: {
       units: 'metric',

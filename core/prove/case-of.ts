@@ -33,9 +33,9 @@ export function caseOf(catalogue: Catalogue, request: ProveRequest, sound: reado
       system,
       pumped: request.system.pumped,
       knowsAir: test.medium === 'air' || request.system.air !== undefined,
-      leastLeak:
+      leastLeakOf: (air) =>
         test.leastLeak === undefined
-          ? usualLeastLeak(system, { seconds: secondsOf(meta), bar: first?.bar ?? 0 })
+          ? usualLeastLeak({ ...system, air }, { seconds: secondsOf(meta), bar: first?.bar ?? 0 })
           : test.leastLeak / mlPerLitre,
       celsius: usualCelsius,
       division: test.gauge?.division,

@@ -50,7 +50,7 @@ export function prove(catalogue: Catalogue, request: ProveRequest): ProofAnswer 
   const profile = testProfileOf(test)
   const sound = soundReadings(request.readings)
   const of = caseOf(catalogue, request, sound)
-  const { system, leastLeak } = of.question
+  const { system } = of.question
   const limits = profile.limits({ readings: sound, design: test.design, hasPlastic: system.hasPlastic })
   const judgement = judge(of)
   const { verdict, proof } = judgement
@@ -58,7 +58,7 @@ export function prove(catalogue: Catalogue, request: ProveRequest): ProofAnswer 
   const leak = proof?.leak ?? { middle: 0, low: 0, high: 0 }
   return {
     verdict,
-    probability: proof?.chanceAbove(leastLeak) ?? 0.5,
+    probability: proof?.chanceOut(1) ?? 0.5,
     leak: { mlPerMinute: leak.middle * mlPerLitre, low: leak.low * mlPerLitre, high: leak.high * mlPerLitre },
     causes: proof
       ? [

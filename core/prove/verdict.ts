@@ -27,20 +27,20 @@ const mostWeep = 0.9
  * @param isRead a thermometer was read
  */
 export function verdictOf(
-  { stretches, leastLeak }: Pick<ProofQuestion, 'stretches' | 'leastLeak'>,
+  { stretches }: Pick<ProofQuestion, 'stretches'>,
   proof: Proof,
   isRead: boolean,
 ): ProofVerdict {
-  const { chanceAbove, chanceIn, halfKelvin, leastLoss, division, causes } = proof
+  const { chanceOut, chanceIn, halfKelvin, leastLoss, division, causes } = proof
   const fallen = stretches.reduce((sum, readings) => sum + readings[0]!.bar - readings.at(-1)!.bar, 0)
-  if (chanceIn(leastLeak / 2) > sureOfFlow) return isRead || -fallen > halfKelvin ? 'inflow' : 'undecided'
-  const leaksMore = chanceAbove(leastLeak) > 0.5
+  if (chanceIn(1 / 2) > sureOfFlow) return isRead || -fallen > halfKelvin ? 'inflow' : 'undecided'
+  const leaksMore = chanceOut(1) > 0.5
   // A leak of about the least is told from none, and from one of twice the size, rather than from itself.
-  if (leaksMore && chanceAbove(leastLeak / 2) > sureOfFlow)
+  if (leaksMore && chanceOut(1 / 2) > sureOfFlow)
     return isRead || fallen + causes.creep > halfKelvin ? 'leak' : 'undecided'
-  const isLess = !leaksMore && chanceAbove(2 * leastLeak) < 1 - sureOfTight && chanceIn(2 * leastLeak) < 1 - sureOfTight
+  const isLess = !leaksMore && chanceOut(2) < 1 - sureOfTight && chanceIn(2) < 1 - sureOfTight
   if (!isLess || !(isRead || leastLoss > halfKelvin) || 2 * leastLoss < division) return 'undecided'
-  const weeps = chanceAbove(0)
+  const weeps = chanceOut(0)
   if (weeps > sureOfFlow) return 'weep'
   return weeps < mostWeep ? 'tight' : 'undecided'
 }

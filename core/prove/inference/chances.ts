@@ -20,6 +20,8 @@ export interface Candidate {
   readonly hypothesis: Hypothesis
   /** Litres a minute at the first pressure; 0 where none runs. */
   readonly litres: number
+  /** The share of air that is supposed with it. */
+  readonly air: number
   readonly chance: number
 }
 export interface Chances {
@@ -157,6 +159,7 @@ function shared(found: readonly Found[], times: number): Candidate[] {
   return found.map(({ account, litres }, at) => ({
     hypothesis: account.hypothesis,
     litres,
+    air: account.prepared.own.air,
     chance: shares[at]! / sum,
   }))
 }

@@ -1,4 +1,4 @@
-import { chancesOf, quantile } from './chances'
+import { chancesOf, quantile, type Chances } from './chances'
 import { expectedOf, type Expected } from './expected'
 import { follow, type Causes, type Supposed } from './forward'
 import type { Hypothesis } from './hypotheses/hypothesis'
@@ -7,10 +7,10 @@ import { evidenceOf, type ProofQuestion } from './reading-evidence'
 import { softness, thermalGain } from '../softness'
 
 export interface Proof {
-  /** Chance that more than so many litres a minute run out. */
-  readonly chanceAbove: (leak: number) => number
-  /** Chance that more than so many litres a minute run in. */
-  readonly chanceIn: (inflow: number) => number
+  /** Chance that more runs out than so many times the least leak that matters in the line as it may be. */
+  readonly chanceOut: (times: number) => number
+  /** Chance that more runs in than so many times that. */
+  readonly chanceIn: (times: number) => number
   /** Litres a minute out at the first pressure: as likely more as less, and where it is in 95 of 100 cases; below 0 runs in. */
   readonly leak: { readonly middle: number; readonly low: number; readonly high: number }
   /** What explains the readings best. */
@@ -33,13 +33,23 @@ export interface Proof {
   readonly leastLoss: number
 }
 
+/** Of the chances so much may lie at less air than is taken for the least. */
+const ofLessAir = 0.05
+
+/** The least air that may be in it, by all that was found. */
+function leastAirOf(candidates: Chances['candidates']): number {
+  const ordered = candidates.toSorted((a, b) => a.air - b.air)
+  let below = 0
+  return ordered.find(({ chance }) => (below += chance) > ofLessAir)?.air ?? 0
+}
+
 /** What the readings of a test say of its leak, and of what else moved the pressure. */
 export function infer(question: ProofQuestion): Proof {
-  const { system, leastLeak } = question
+  const { system, leastLeakOf } = question
   const evidence = evidenceOf(question)
   const { bins, starts, course, meanWarmth } = evidence
   const first = bins[0]!.bar
-  const chances = chancesOf(leastLeak, evidence)
+  const chances = chancesOf(leastLeakOf(system.air), evidence)
   const { supposed, left } = chances.likeliest
   const causes = { leak: 0, inflow: 0, temperature: 0, creep: 0, air: 0 }
   const misfit = misfitOf(left)
@@ -48,18 +58,20 @@ export function infer(question: ProofQuestion): Proof {
     const last = (starts[part + 1] ?? bins.length) - 1
     return sum + bins[last]!.bar - bar[last]!
   }, 0)
-  const gain = thermalGain(supposed.system, meanWarmth)
-  const give = Math.exp(supposed.logSofter) * softness(supposed.system, meanWarmth, first)
+  // With as little air as there may be: it is stiffest then, and half a kelvin makes most.
+  const stiffest = { ...system, air: leastAirOf(chances.candidates) }
+  const gain = thermalGain(stiffest, meanWarmth)
+  const give = softness(stiffest, meanWarmth, first)
   const minutes = (bins.at(-1)!.seconds - bins[0]!.seconds) / 60
-  const chanceOf = (direction: Hypothesis['direction'], limit: number) =>
+  const chanceOf = (direction: Hypothesis['direction'], times: number) =>
     chances.candidates.reduce(
-      (sum, { hypothesis, litres, chance }) =>
-        sum + (hypothesis.direction === direction && litres > limit ? chance : 0),
+      (sum, { hypothesis, litres, air, chance }) =>
+        sum + (hypothesis.direction === direction && litres > times * leastLeakOf(air) ? chance : 0),
       0,
     )
   return {
-    chanceAbove: (limit) => chanceOf('out', limit),
-    chanceIn: (limit) => chanceOf('in', limit),
+    chanceOut: (times) => chanceOf('out', times),
+    chanceIn: (times) => chanceOf('in', times),
     leak: { middle: quantile(chances, 0.5), low: quantile(chances, 0.025), high: quantile(chances, 0.975) },
     explanation: chances.explanation.meta.id,
     likeliest: supposed,
@@ -70,6 +82,6 @@ export function infer(question: ProofQuestion): Proof {
     division: evidence.gauge.step,
     expected: expectedOf(evidence),
     halfKelvin: Math.abs((gain.water + gain.air) / give) / 2,
-    leastLoss: (leastLeak * minutes) / system.litres / give,
+    leastLoss: (leastLeakOf(stiffest.air) * minutes) / system.litres / give,
   }
 }

@@ -10,8 +10,8 @@ export interface ProofQuestion {
   readonly pumped?: Pumped | undefined
   /** How much air is in it is known: it was said, or the test is made with air. */
   readonly knowsAir: boolean
-  /** Litres a minute: a leak of less does not matter. */
-  readonly leastLeak: number
+  /** Litres a minute: a leak of less does not matter in a line that holds this share of air under the pressure of the test. */
+  readonly leastLeakOf: (air: number) => number
   /** How warm the water is where nobody measured it. */
   readonly celsius: number
   /** Readings between which nobody touched the pump or a valve, one list for each such time; two or more in each. */
