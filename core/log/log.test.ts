@@ -304,6 +304,15 @@ describe('an entry', () => {
       ofResult,
       ofResult,
     ])
+    const measured = (figures: Entry['body']) =>
+      problems({ kind: 'outlet-measured', subject: {}, body: { at: 'r1/e', where: 'outlet', ...figures } })
+    expect(measured({ staticBar: 3, runningBar: 3 })).toEqual([])
+    expect(measured({ seconds: 20 })).toEqual([
+      'entries.0.body.litresPerMinute: what was measured: a pressure, a flow, or degrees',
+    ])
+    expect(measured({ staticBar: 3, runningBar: 3.1 })).toEqual([
+      'entries.0.body.runningBar: at most what stands there with nothing running',
+    ])
     expect([stroke(1, 6), stroke(6, 1), stroke(3, 3)]).toEqual([
       [],
       ['entries.0.body.to: more than `from`'],
