@@ -1,5 +1,6 @@
 import type { Content } from 'pdfmake/interfaces'
 import { traceSheet } from '~~/core/draw/trace'
+import { signatureField, signaturePath, type Signature } from '~~/core/log/signature'
 import { stepPressure } from '~~/core/prove/profile'
 import { endedLine } from '~~/core/record/lines'
 import { testProfileOf } from '~~/core/prove/profiles'
@@ -29,6 +30,13 @@ function gaugeLine(gauge: RecordPrint['record']['tests'][number]['begun']['body'
   return told.length > 0 ? [`Gauge: ${told.join(', ')}.`] : []
 }
 
+/** A signature as it was drawn. */
+const signatureOf = (strokes: Signature): Content => {
+  const { width, height } = signatureField
+  const path = `<path d="${signaturePath(strokes)}" fill="none" stroke="${paperColours.ink}" stroke-width="8"/>`
+  return { svg: `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${width} ${height}">${path}</svg>`, width: 120 }
+}
+
 /** A test under pressure on paper: which it was, both verdicts, its limits, the gauge's trace. */
 export function testOf(
   { begun, ended, readings, looks, proof, notes }: RecordPrint['record']['tests'][number],
@@ -48,6 +56,7 @@ export function testOf(
         ? `By its letter: ${passes === null ? 'open' : passes ? 'passes' : 'fails'}. By its readings: ${verdictWords[proof.verdict]}${chanceOf(proof)}.`
         : 'What its readings say is not known.',
       ...(ended ? [`Ended by ${ended.by}, ${when(ended.at)}: ${endedLine(ended)}`] : ['Not ended.']),
+      ...(ended?.body.signature ? [signatureOf(ended.body.signature)] : []),
       ...looks.map(
         ({ at, by, dry, wet }) =>
           `Looked at under pressure by ${by}, ${when(at)}: ${dry.length} joints dry${wet.length > 0 ? `, ${wet.length} not` : ''}.`,

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { BodyOf } from '~~/core/log/known-entry'
+import type { Signature } from '~~/core/log/signature'
 import { isLookedTwice, readingFaults, type TestFault } from '~~/core/log/proven'
 import type { TestState } from '~~/core/log/site-state'
 import type { ProofAnswer } from '~~/core/prove/prove'
@@ -18,6 +19,9 @@ const emit = defineEmits<{
 }>()
 const why = ref('')
 const witness = ref('')
+/** Drawn when it is first opened: before, the field has no width. */
+const isSigning = ref(false)
+const signature = shallowRef<Signature | undefined>()
 const words: Readonly<Partial<Record<TestFault, string>>> = {
   'too few': 'fewer than five readings, or less than three minutes of them',
   'too early': 'not run for its full time',
@@ -35,10 +39,11 @@ const asksWhy = computed(() => {
   const { verdict, profile } = props.proof ?? {}
   return verdict === 'weep' || (verdict === 'tight' && profile?.passes === false)
 })
-/** The reason and the witness, as far as they are typed. */
+/** The reason, the witness and the signature, as far as they are given. */
 const signed = computed(() => ({
   ...(why.value.trim() ? { why: why.value.trim() } : {}),
   ...(witness.value.trim() ? { witness: witness.value.trim() } : {}),
+  ...(signature.value ? { signature: signature.value } : {}),
 }))
 function end(): void {
   if (props.looked) {
@@ -67,6 +72,10 @@ const canEnd = computed(() => !props.disabled && (props.looked !== null || props
       :maxlength="500"
     />
     <TextField v-model="witness" label="Witness, if there is one" class="w-64" :maxlength="80" />
+    <details @toggle="isSigning = true">
+      <summary class="min-h-11 cursor-pointer py-2">Sign for it<template v-if="signature">: signed</template></summary>
+      <SignatureField v-if="isSigning" v-model="signature" :label="`Signature${witness ? ` of ${witness}` : ''}`" />
+    </details>
     <div class="flex flex-wrap gap-2">
       <UButton
         color="primary"

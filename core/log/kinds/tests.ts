@@ -4,6 +4,7 @@ import { touches } from '../../prove/stretches'
 import { proofVerdicts } from '../../prove/verdict'
 import { gaugeSchema, whichTestFields } from '../../prove/which-test-schema'
 import { entryKind } from '../kind'
+import { signatureSchema } from '../signature'
 import { checkResults, leakChecks, valveResults } from '../leak-check'
 
 const bar = z.number().min(0, 'bar above the air’s, 0 to 100').max(100, 'bar above the air’s, 0 to 100')
@@ -52,6 +53,7 @@ export const testEnded = entryKind(
     passes: z.boolean().nullable().meta({ description: 'by the standard’s limits; null while it is not over' }),
     note: z.string().max(500).optional(),
     witness: z.string().trim().min(1, 'who watched').max(80).optional().meta({ description: 'who watched beside' }),
+    signature: signatureSchema.optional(),
     why: z
       .string()
       .trim()

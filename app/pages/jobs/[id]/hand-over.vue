@@ -133,6 +133,11 @@ const print = () => window.print()
       <div v-for="test in record.tests" :key="test.id" class="space-y-2 py-2">
         <p>Started by {{ test.begun.by }}, {{ when(test.begun.at) }}; {{ test.readings.length }} readings.</p>
         <p v-if="test.ended">Ended by {{ test.ended.by }}, {{ when(test.ended.at) }}: {{ endedLine(test.ended) }}</p>
+        <SignatureDrawing
+          v-if="test.ended?.body.signature"
+          :signature="test.ended.body.signature"
+          :of="test.ended.body.witness ?? test.ended.by"
+        />
         <p v-for="of in test.notes" :key="of.message" class="text-(--ui-warning) first-letter:uppercase">
           {{ tell(of) }}.
         </p>
