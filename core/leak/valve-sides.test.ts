@@ -32,9 +32,7 @@ describe('what a valve parts', () => {
     expect(valves.map(({ id }) => id)).toEqual(['r1/v', 'r2/v'])
     // Shut in one run, the valve of the other is neither shut nor told.
     const { places } = search(of, valves, [{ check: 'valve', at: 'r2/v', result: 'beyond' }])
-    const chance = places
-      .filter(({ spot }) => valves[1]!.beyond.has(spot.id))
-      .reduce((sum, at) => sum + at.chance, 0)
+    const chance = places.filter(({ spot }) => valves[1]!.beyond.has(spot.id)).reduce((sum, at) => sum + at.chance, 0)
     expect(chance).toBeGreaterThan(0.8)
   })
 
