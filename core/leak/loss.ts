@@ -1,3 +1,5 @@
+import { atmosphere } from '../prove/softness'
+
 /** What is lost by the leak that is sought: how well it can be seen follows from it, and how fast a gauge falls. */
 export interface Loss {
   readonly medium: 'water' | 'air'
@@ -7,8 +9,6 @@ export interface Loss {
   readonly barPerMinute: number
 }
 
-/** bar, of the air around. */
-const outside = 1.013
 /** ml a minute: slower than any eye or tissue could tell. */
 const slowest = 0.001
 
@@ -30,7 +30,7 @@ export function lossOf(
   const [first, last] = [readings[0], readings.at(-1)]
   const minutes = first && last ? (last.seconds - first.seconds) / 60 : 0
   const fallen = Math.abs(proof.causes.find(({ cause }) => cause === 'leak')?.bar ?? 0)
-  const expands = medium === 'air' && first ? (first.bar + outside) / outside : 1
+  const expands = medium === 'air' && first ? (first.bar + atmosphere) / atmosphere : 1
   return {
     medium,
     mlPerMinute: Math.max(slowest, proof.leak.mlPerMinute * expands),

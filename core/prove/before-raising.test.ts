@@ -26,6 +26,47 @@ const before = (of: ReturnType<typeof under>, design: number, profile: TestProfi
   return { refusals: refusals.map((message) => said(message)), notes: notes.map((message) => said(message)) }
 }
 
+describe('how high the gauge stands', () => {
+  const { meta } = testProfileOf({ profile: 'en806-a' })
+  const raised = (of: ReturnType<typeof under>, design: number, above: number) => {
+    const { refusals, notes } = beforeRaising(catalogue, of, { meta, design, medium: 'water', above })
+    return [refusals.length, ...notes.map((message) => said(message))]
+  }
+
+  it('3 m up makes 0.29 bar more at the lowest pipe, and below it less: 9.9 shown, 10.19 there', () => {
+    const line = under(copper, 'solder')
+    expect(raised(line, 9, 3000)).toEqual([
+      0,
+      'the gauge stands 3 000 mm above the lowest pipe: 10.19 bar there, 10.19 bar at the highest',
+    ])
+    expect(raised(line, 9, -3000)[1]).toContain('below the lowest pipe: 9.61 bar there')
+    expect(raised(line, 9, 200)).toEqual([0])
+  })
+
+  it('counts where the weakest part may stand lowest: 10.9 shown is borne by multilayer, 11.2 below it is not', () => {
+    const line = under(multilayer, 'press-multilayer')
+    expect([raised(line, 9.9, 0)[0], raised(line, 9.9, 3000)[0], raised(line, 9.9, -3000)[0]]).toEqual([0, 1, 0])
+  })
+
+  it('the highest pipe has less by what rises; where nobody knows how high it stands, nothing is said of it', () => {
+    const riser = (length: number | null) => {
+      const job = sampleJob({
+        pipe: copper,
+        method: 'solder',
+        legs: [
+          ['cap:a', 'east', 1000, 'elbow:b'],
+          ['elbow:b', 'up', 5000, 'cap:c'],
+        ],
+      })
+      const legs = job.legs.map((leg, at) => (at === 1 ? { ...leg, length } : leg))
+      const of = length === null ? { ...job, legs: legs.map((leg) => ({ ...leg, state: 'existing' as const })) } : job
+      return { job: of, plan: planJob(of, catalogue) }
+    }
+    expect(raised(riser(5000), 9, 2000)[1]).toContain('10.10 bar there, 9.61 bar at the highest')
+    expect(raised(riser(null), 9, 2000)[1]).toMatch(/10.10 bar there$/)
+  })
+})
+
 describe('what a part bears', () => {
   it('half-inch PEX of SDR 9 bears 10.9 bar cold, multilayer 10, copper more than what joins it', () => {
     const rated = (id: string) => ratedBar(catalogue.pipe(id)!)

@@ -6,6 +6,7 @@ import { methods } from '../methods'
 import type { Plan } from '../plan/types'
 import type { Message } from '../quantity/words/message'
 import { messagesOf, sentence } from '../quantity/words/sentence'
+import { pressureBelow, riseUnderTest } from './height'
 import { segmentsUnderTest } from './plan-system'
 import { stepPressure, type ProfileMeta } from './profile'
 import { atmosphere, litresIn } from './softness'
@@ -18,6 +19,11 @@ export const raisingSentences = {
       { bar: 16.5, part: '16 × 2 multilayer', rated: 10, most: 11 },
       ({ bar, part, rated, most }, say) =>
         `${say.testPressure(bar)} is too much for ${part}: rated ${say.testPressure(rated)} cold, tested at ${say.testPressure(most)} at most. Take a lower test pressure, or shut that part off`,
+    ),
+    'by height': sentence(
+      { above: 3000, lowest: 10.2, highest: 9.7 as number | null },
+      ({ above, lowest, highest }, say) =>
+        `the gauge stands ${say.length(Math.abs(above))} ${above < 0 ? 'below' : 'above'} the lowest pipe: ${say.testPressure(lowest)} there${highest === null ? '' : `, ${say.testPressure(highest)} at the highest`}`,
     ),
     'air on plastic': sentence(
       { part: '16 × 2 multilayer' },
@@ -75,6 +81,8 @@ export function weakestPart(
 export const storedJoules = (litres: number, bar: number): number =>
   Math.round((bar + atmosphere) * litres * Math.log((bar + atmosphere) / atmosphere) * 10) * 10
 
+/** Less height than this between the gauge and the pipe changes nothing that is read, in mm. */
+const leastHeight = 500
 /** The first look at a line of air, in bar. */
 const firstLook = 0.1
 
@@ -88,31 +96,52 @@ export interface BeforeRaising {
  * What is to be known before a line is raised: whether its weakest part bears the test, whether air may be used, and what
  * air would store.
  *
- * @param test its profile, and the design pressure in bar
+ * @param test its profile, the design pressure in bar, and how high the gauge stands
  */
 export function beforeRaising(
   catalogue: Catalogue,
   under: { readonly job: Job; readonly plan: Plan; readonly runs?: readonly string[] | undefined },
-  test: { readonly meta: ProfileMeta; readonly design: number; readonly medium: 'water' | 'air' },
+  test: {
+    readonly meta: ProfileMeta
+    readonly design: number
+    readonly medium: 'water' | 'air'
+    /** mm that the gauge stands above the lowest pipe. */
+    readonly above?: number | undefined
+  },
 ): BeforeRaising {
+  const isAir = test.medium === 'air'
+  const above = isAir ? 0 : (test.above ?? 0)
   const bar = Math.max(...test.meta.steps.map((step) => stepPressure(step, test.design)))
+  // The weakest part may stand lowest.
+  const lowest = pressureBelow(bar, Math.max(0, above))
+  const rise = riseUnderTest(under.job, under.runs)
   const weakest = weakestPart(catalogue, under)
   const segments = segmentsUnderTest(under.job, under.runs).flatMap((segment) => {
     const pipe = catalogue.pipe(segment.pipe)
     return pipe ? [{ pipe, litres: 'litres' in segment ? segment.litres : litresIn(pipe, segment.metres) }] : []
   })
-  const isTooHigh = weakest !== null && bar > testShare * weakest.rated + 1e-9
+  const isTooHigh = weakest !== null && lowest > testShare * weakest.rated + 1e-9
   const plastic = segments.find(({ pipe }) => isPlastic(pipe.material))
-  const isAir = test.medium === 'air'
   const joules = storedJoules(
     segments.reduce((sum, { litres }) => sum + litres, 0),
     bar,
   )
   return {
     refusals: [
-      ...(isTooHigh ? [say('too high', { bar, ...weakest, most: testShare * weakest.rated })] : []),
+      ...(isTooHigh ? [say('too high', { bar: lowest, ...weakest, most: testShare * weakest.rated })] : []),
       ...(isAir && plastic ? [say('air on plastic', { part: plastic.pipe.label })] : []),
     ],
-    notes: isAir && !plastic ? [say('stored energy', { joules, look: firstLook })] : [],
+    notes: [
+      ...(isAir && !plastic ? [say('stored energy', { joules, look: firstLook })] : []),
+      ...(Math.abs(above) >= leastHeight
+        ? [
+            say('by height', {
+              above,
+              lowest: pressureBelow(bar, above),
+              highest: rise === null ? null : pressureBelow(bar, above - rise),
+            }),
+          ]
+        : []),
+    ],
   }
 }

@@ -10,6 +10,12 @@ export const gaugeSchema = z.object({
     .max(1, 'bar, more than 0 and at most 1')
     .optional()
     .meta({ description: 'from one line of its dial to the next, or its last digit, in bar' }),
+  above: z
+    .number()
+    .min(-200_000, 'mm, -200 000 to 200 000')
+    .max(200_000, 'mm, -200 000 to 200 000')
+    .optional()
+    .meta({ description: 'mm that it stands above the lowest pipe under test; less than 0 below it' }),
   name: z.string().trim().max(60).optional().meta({ description: 'which gauge it is' }),
   checkedOn: z.iso.date().optional().meta({ description: 'when it was last checked against another' }),
 })

@@ -21,10 +21,11 @@ const chanceOf = ({
 /** The gauge that it was read from, as far as that was noted. */
 function gaugeLine(gauge: RecordPrint['record']['tests'][number]['begun']['body']['gauge'], say: Speaker): string[] {
   if (!gauge) return []
-  const { name, division, checkedOn } = gauge
+  const { name, division, above, checkedOn } = gauge
   const told = [
     name,
     division === undefined ? undefined : `reads to ${say.testPressure(division)}`,
+    above === undefined ? undefined : `${say.length(Math.abs(above))} ${above < 0 ? 'below' : 'above'} the lowest pipe`,
     checkedOn === undefined ? undefined : `checked on ${checkedOn}`,
   ].filter((part) => part)
   return told.length > 0 ? [`Gauge: ${told.join(', ')}.`] : []

@@ -19,7 +19,8 @@ function flush({ id, name, litres, minutes: takes }: (typeof rows.value)[number]
   <section class="space-y-3" aria-label="After it passed">
     <h2 class="heading">After it passed</h2>
     <p v-if="rows.length">
-      Flush the far end first, aerators off: {{ profile.flushTimes }} times what stands before each outlet.
+      Flush the far end first, aerators off: {{ profile.flushTimes }} times what stands before each outlet. Existing
+      pipe that was not measured comes on top.
     </p>
     <p v-else>No outlet is drawn: flush at the open end, until it runs clear.</p>
     <ol v-if="rows.length" class="ruled max-w-3xl border-y border-(--ui-border)" aria-label="Outlets to flush">

@@ -58,7 +58,7 @@ const before = computed(() =>
     : beforeRaising(
         own.catalogue,
         { job: job.value, plan: plan.value },
-        { meta: meta.value, design: design.value, medium: medium.value },
+        { meta: meta.value, design: design.value, medium: medium.value, above: gauge.value.above },
       ),
 )
 const wants = computed(() => {

@@ -33,6 +33,14 @@ const set = (of: Partial<typeof gauge.value>) => (gauge.value = { ...gauge.value
       :maxlength="60"
       @update:model-value="(name) => set({ name: name || undefined })"
     />
+    <LengthField
+      label="Above the lowest pipe"
+      class="w-44"
+      optional
+      :limits="{ min: -200_000, max: 200_000 }"
+      :model-value="gauge.above"
+      @update:model-value="(above) => set({ above })"
+    />
     <UFormField label="Last checked">
       <UInput
         type="date"

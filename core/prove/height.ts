@@ -1,0 +1,33 @@
+import type { Job } from '../job/job'
+import { systemsOf } from '../job/system'
+import { layOut } from '../run/layout'
+import { unknownHeights } from '../run/unknown-heights'
+
+/** bar that a metre of water makes. */
+const barPerMetre = 0.0981
+
+/**
+ * The pressure at another height than the gauge's, in a line full of water.
+ *
+ * @param bar that the gauge shows
+ * @param mm that the place lies below the gauge; less than 0 above it
+ * @example pressureBelow(9.9, 3000) // 10.19
+ */
+export const pressureBelow = (bar: number, mm: number): number => bar + (barPerMetre * mm) / 1000
+
+/**
+ * How far the highest pipe under test lies above the lowest, in mm; null where nobody knows how high some of it stands.
+ *
+ * @param runs those under test; all where nothing is said
+ */
+export function riseUnderTest(job: Job, runs?: readonly string[]): number | null {
+  const heights = systemsOf(job)
+    .filter((system) => !runs || system.runs.some(({ id }) => runs.includes(id)))
+    .map((system) => {
+      const layout = layOut(system)
+      const all = system.nodes.map(({ id }) => layout.places.get(id)?.[2])
+      const isKnown = unknownHeights(layout).size === 0 && all.every((height) => height !== undefined)
+      return isKnown ? Math.max(...(all as number[])) - Math.min(...(all as number[])) : null
+    })
+  return heights.some((rise) => rise === null) ? null : Math.max(0, ...(heights as number[]))
+}
