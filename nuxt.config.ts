@@ -7,6 +7,9 @@ const here = (path: string): string => fileURLToPath(new URL(path, import.meta.u
 /** The typefaces of headings, figures and text: of the few letters that a page begins with. */
 const isFirstFont = (name: string): boolean =>
   /(barlow-condensed-latin-(500|600)|source-sans-3-latin-(400|600))-normal.*woff2$/.test(name)
+/** What reads a file or an answer: zod, and what says what is wrong in one. */
+const isOfReading = (id: string): boolean =>
+  /node_modules\/zod\/|core\/quantity\/(safe-read|words\/field-problem)\.ts$/.test(id)
 const isOfErrors = (name: string): boolean => /error/.test(name)
 
 export default defineNuxtConfig({
@@ -109,6 +112,15 @@ export default defineNuxtConfig({
   } as object,
   vite: {
     // Small pieces are joined: each asks for a way there and back of its own on a slow line.
-    build: { target: 'es2022', rollupOptions: { output: { experimentalMinChunkSize: 12_000 } } },
+    build: {
+      target: 'es2022',
+      rollupOptions: {
+        output: {
+          experimentalMinChunkSize: 12_000,
+          // Else small parts that the first page wants are joined to these, and bring them along.
+          manualChunks: (id: string) => (isOfReading(id) ? 'reading' : undefined),
+        },
+      },
+    },
   },
 })

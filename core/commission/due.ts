@@ -1,28 +1,11 @@
 import type { Catalogue } from '../catalogue/catalogue'
 import type { Job } from '../job/job'
 import type { SiteState } from '../log/site-state'
-import { fixed, messagesOf, sentence } from '../quantity/words/sentence'
 import type { Message } from '../quantity/words/message'
 import { profileWith } from '../workshop/profile'
 import { flushings, measuredAt } from './flushing'
 import { outletsOf } from './outlets'
-
-/** What is lacking once the pipe is tight. */
-export const commissionSentences = {
-  id: 'commission',
-  messages: {
-    'not flushed': fixed('flushing not recorded'),
-    'not flushed at': sentence({ where: 'outlet 2' }, ({ where }) => `not flushed: ${where}`),
-    'not disinfected': fixed('disinfection not recorded'),
-    'no flow at': sentence({ where: 'outlet 2' }, ({ where }) => `pressure and flow not measured: ${where}`),
-    'no degrees at': sentence({ where: 'outlet 2' }, ({ where }) => `degrees of hot water not measured: ${where}`),
-    'heating not filled': fixed('fill pressure of the heating not recorded'),
-    'not vented': fixed('venting not recorded'),
-    'not balanced': fixed('balancing not recorded'),
-    'not inspected warm': fixed('joints not inspected warm, or one not dry then'),
-  },
-} as const
-const say = messagesOf(commissionSentences)
+import { commissionSays } from './sayings'
 
 const heatingKinds = [
   ['heating-filled', 'heating not filled'],
@@ -32,11 +15,11 @@ const heatingKinds = [
 
 function heatingDue(water: SiteState['water']): Message[] {
   const lacks = heatingKinds.flatMap(([kind, message]) =>
-    water.some((entry) => entry.kind === kind) ? [] : [say(message)],
+    water.some((entry) => entry.kind === kind) ? [] : [commissionSays(message)],
   )
   const last = water.findLast((entry) => entry.kind === 'warm-look')
   const isDry = last?.kind === 'warm-look' && last.body.dry
-  return isDry ? lacks : [...lacks, say('not inspected warm')]
+  return isDry ? lacks : [...lacks, commissionSays('not inspected warm')]
 }
 
 /**
@@ -56,16 +39,17 @@ export function commissionDue(catalogue: Catalogue, job: Job, state: Pick<SiteSt
     of: readonly (typeof outlets)[number][],
   ) => of.filter(({ id }) => !measuredAt(state, id).some((body) => !lacks(body)))
   const found: Message[] = []
-  if (!isFlushed) found.push(say('not flushed'))
-  else if (unflushed.length > 0) found.push(say('not flushed at', { where: named(unflushed) }))
+  if (!isFlushed) found.push(commissionSays('not flushed'))
+  else if (unflushed.length > 0) found.push(commissionSays('not flushed at', { where: named(unflushed) }))
   if (profile.disinfect === 'asked' && outlets.length > 0 && !water.some(({ kind }) => kind === 'disinfected'))
-    found.push(say('not disinfected'))
+    found.push(commissionSays('not disinfected'))
   const unmeasured = lacksAt(({ litresPerMinute }) => litresPerMinute === undefined, outlets)
   if (profile.outletFlow === 'asked' && unmeasured.length > 0)
-    found.push(say('no flow at', { where: named(unmeasured) }))
+    found.push(commissionSays('no flow at', { where: named(unmeasured) }))
   const hot = outlets.filter(({ service }) => service === 'hot')
   const cold = lacksAt(({ celsius }) => celsius === undefined, hot)
-  if (profile.hotWater === 'asked' && cold.length > 0) found.push(say('no degrees at', { where: named(cold) }))
+  if (profile.hotWater === 'asked' && cold.length > 0)
+    found.push(commissionSays('no degrees at', { where: named(cold) }))
   const isHeating = job.runs.some(({ service }) => service.startsWith('heating'))
   return profile.heatingWarm === 'asked' && isHeating ? [...found, ...heatingDue(water)] : found
 }

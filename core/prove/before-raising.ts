@@ -5,38 +5,11 @@ import { isPlastic, materialOf } from '../materials'
 import { methods } from '../methods'
 import type { Plan } from '../plan/types'
 import type { Message } from '../quantity/words/message'
-import { messagesOf, sentence } from '../quantity/words/sentence'
 import { pressureBelow, riseUnderTest } from './height'
 import { segmentsUnderTest } from './plan-system'
 import { stepPressure, type ProfileMeta } from './profile'
+import { raisingSays } from './raising-sayings'
 import { atmosphere, litresIn } from './softness'
-
-/** What is said before a line is raised. */
-export const raisingSentences = {
-  id: 'raising',
-  messages: {
-    'too high': sentence(
-      { bar: 16.5, part: '16 × 2 multilayer', rated: 10, most: 11 },
-      ({ bar, part, rated, most }, say) =>
-        `${say.testPressure(bar)} is too much for ${part}: rated ${say.testPressure(rated)} cold, tested at ${say.testPressure(most)} at most. Take a lower test pressure, or shut that part off`,
-    ),
-    'by height': sentence(
-      { above: 3000, lowest: 10.2, highest: 9.7 as number | null },
-      ({ above, lowest, highest }, say) =>
-        `the gauge stands ${say.length(Math.abs(above))} ${above < 0 ? 'below' : 'above'} the lowest pipe: ${say.testPressure(lowest)} there${highest === null ? '' : `, ${say.testPressure(highest)} at the highest`}`,
-    ),
-    'air on plastic': sentence(
-      { part: '16 × 2 multilayer' },
-      ({ part }) => `no air on plastic (${part}): test with water, unless its maker allows air`,
-    ),
-    'stored energy': sentence(
-      { joules: 4230, look: 0.1 },
-      ({ joules, look }, say) =>
-        `air stores about ${joules} J here; 400 J throw a fitting like a hammer. Everyone out of the room while it is pumped up, nobody in front of an end; look first at ${say.testPressure(look)}, soap on every joint, and let it off before anything is touched`,
-    ),
-  },
-} as const
-const say = messagesOf(raisingSentences)
 
 /** A test may go so far over the working pressure (EN 806-4). */
 const testShare = 1.1
@@ -128,14 +101,14 @@ export function beforeRaising(
   )
   return {
     refusals: [
-      ...(isTooHigh ? [say('too high', { bar: lowest, ...weakest, most: testShare * weakest.rated })] : []),
-      ...(isAir && plastic ? [say('air on plastic', { part: plastic.pipe.label })] : []),
+      ...(isTooHigh ? [raisingSays('too high', { bar: lowest, ...weakest, most: testShare * weakest.rated })] : []),
+      ...(isAir && plastic ? [raisingSays('air on plastic', { part: plastic.pipe.label })] : []),
     ],
     notes: [
-      ...(isAir && !plastic ? [say('stored energy', { joules, look: firstLook })] : []),
+      ...(isAir && !plastic ? [raisingSays('stored energy', { joules, look: firstLook })] : []),
       ...(Math.abs(above) >= leastHeight
         ? [
-            say('by height', {
+            raisingSays('by height', {
               above,
               lowest: pressureBelow(bar, above),
               highest: rise === null ? null : pressureBelow(bar, above - rise),
