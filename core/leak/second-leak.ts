@@ -12,7 +12,7 @@ const bothSides = 9
  * what was looked at in vain.
  *
  * @returns 0 to 1; typical
- * @remarks for instance: forty crimped joints beside it, 1.5 each, none looked at: 1 − (1 − 0.00075)^40 = 3 %
+ * @remarks for instance: forty crimped joints beside it, 1.5 each, none inspected: 1 − (1 − 0.00075)^40 = 3 %
  */
 export function secondLeak({ weights }: Belief, found: Spot, results: readonly CheckResult[]): number {
   const ids = new Set(found.suspects.map(({ id }) => id))
