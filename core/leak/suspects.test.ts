@@ -165,7 +165,7 @@ describe('the pipe itself', () => {
 
   it('of other runs than those under test is none of it', () => {
     const both = withCopy(job, 'r2')
-    const of = (runs?: string[]) => suspectsOf(both, planJob(both, catalogue), siteState(plan, []), runs)
+    const of = (runs?: string[]) => suspectsOf(both, planJob(both, catalogue), siteState(plan, []), { runs })
     expect(of().length).toBe(2 * of(['r2']).length)
     expect(of(['r2']).every(({ run }) => run === 'r2')).toBe(true)
   })

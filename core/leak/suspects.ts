@@ -1,6 +1,7 @@
 import { holdsWater } from '../run/states'
 import type { PlanJoint } from '../pipework/planned'
 import { methods } from '../methods'
+import { everything, underTest, type Scope } from '../prove/scope'
 import { siteId } from '../job/site-id'
 import type { Job, Leg, Run } from '../job/job'
 import { shippedCatalogue } from '../catalogue/catalogue'
@@ -117,33 +118,31 @@ const pipeSuspect = (leg: Leg, length: number, isHidden: boolean): Suspect => ({
  * Everything of a test that may leak: its joints by their methods and by what the log says of them, and the pipe itself; in
  * order along the runs.
  *
- * @param runs those under test; all where nothing is said
  * @remarks for instance: a crimped joint that was ticked without a gauge weighs 4.5, a press joint with its mark seen 1
  */
-export function suspectsOf(job: Job, plan: Plan, state: SiteState, runs?: readonly string[]): Suspect[] {
+export function suspectsOf(job: Job, plan: Plan, state: SiteState, scope: Scope = everything): Suspect[] {
+  const under = underTest(job, scope)
   const behind = new Set(state.covered.flatMap(({ body }) => (body.joints as readonly string[] | undefined) ?? []))
   const legs = new Map(job.legs.map((leg) => [leg.id, leg]))
-  return job.runs
-    .filter(({ id }) => !runs || runs.includes(id))
-    .flatMap((run) => {
-      const isConcealed = (run.place ?? job.place)?.concealed === true && state.covered.length > 0
-      const joints = plan.joints
-        .filter((joint) => joint.run === run.id)
-        .map((joint) =>
-          jointSuspect(joint, state.joints[joint.id], {
-            run,
-            leg: legs.get(joint.leg ?? ''),
-            isHidden: behind.has(joint.id),
-          }),
-        )
-      const isAllHidden = isConcealed && joints.every(({ isHidden }) => isHidden)
-      const own = job.legs.filter((leg) => leg.run === run.id)
-      const along = own.flatMap((leg) => {
-        const at = (node: string) => joints.filter((joint) => joint.leg === leg.id && joint.node === node)
-        const isGone = !holdsWater(leg)
-        const pipe = isGone || leg.length === null ? [] : [pipeSuspect(leg, leg.length, isAllHidden)]
-        return [...at(leg.from), ...pipe, ...at(leg.to)]
-      })
-      return [...along, ...joints.filter(({ leg }) => leg === null)]
+  return job.runs.flatMap((run) => {
+    const isConcealed = (run.place ?? job.place)?.concealed === true && state.covered.length > 0
+    const joints = plan.joints
+      .filter((joint) => joint.run === run.id && under.joint(joint))
+      .map((joint) =>
+        jointSuspect(joint, state.joints[joint.id], {
+          run,
+          leg: legs.get(joint.leg ?? ''),
+          isHidden: behind.has(joint.id),
+        }),
+      )
+    const isAllHidden = isConcealed && joints.every(({ isHidden }) => isHidden)
+    const own = job.legs.filter((leg) => leg.run === run.id && under.leg(leg))
+    const along = own.flatMap((leg) => {
+      const at = (node: string) => joints.filter((joint) => joint.leg === leg.id && joint.node === node)
+      const isGone = !holdsWater(leg)
+      const pipe = isGone || leg.length === null ? [] : [pipeSuspect(leg, leg.length, isAllHidden)]
+      return [...at(leg.from), ...pipe, ...at(leg.to)]
     })
+    return [...along, ...joints.filter(({ leg }) => leg === null)]
+  })
 }

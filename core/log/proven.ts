@@ -1,9 +1,10 @@
-import { systemsOf, type System } from '../job/system'
+import { systemsOf } from '../job/system'
 import type { Job } from '../job/job'
 import type { Plan } from '../plan/types'
 import { fewestReadings } from '../prove/inference/fewest'
 import { testProfileOf } from '../prove/profiles'
 import { secondsOf, type ProfileMeta } from '../prove/profile'
+import { everything, leaksOn, underTest, type Scope } from '../prove/scope'
 import { layOut } from '../run/layout'
 import { isNewLeg } from '../run/states'
 import type { JointState } from './joint-states'
@@ -43,17 +44,18 @@ const metaOf = ({ begun }: TestState): ProfileMeta => testProfileOf(begun!.body)
 const raisedAt = ({ begun }: TestState): number => secondsAt(begun!.body.raisedAt ?? begun!.at)
 
 /** Ends at which water runs out: of new pipe nothing is on, of a fitting no pipe is in. Each by its node. */
-export function openEnds(job: Job, plan: Plan, runs?: readonly string[]): string[] {
+export function openEnds(job: Job, plan: Plan, scope: Scope = everything): string[] {
+  const of = underTest(job, scope)
   const unfinished = plan.checks.flatMap(({ rule, run, node }) =>
-    rule === 'open-end' && node && (!runs || runs.includes(run)) ? [node] : [],
+    rule === 'open-end' && node && of.node(node, run ?? '') ? [node] : [],
   )
   const bare = systemsOf(job).flatMap((system) => {
     const { arms } = layOut(system)
     return system.nodes.flatMap(({ id, run, kind }) =>
-      kind === 'open' && (!runs || runs.includes(run)) && arms.get(id)!.some(({ leg }) => isNewLeg(leg)) ? [id] : [],
+      kind === 'open' && of.node(id, run) && arms.get(id)!.some(({ leg }) => isNewLeg(leg)) ? [id] : [],
     )
   })
-  return [...new Set([...unfinished, ...bare])]
+  return [...new Set([...unfinished, ...bare, ...leaksOn(job, scope)])]
 }
 
 /** What is wrong with the readings of a test by a gauge, before anybody asks what they say. */
@@ -74,8 +76,10 @@ export function readingFaults(test: TestState): TestFault[] {
 }
 
 /** Joints of what is under test that nobody has made: they cannot hold. */
-export const unmadeIn = (plan: Plan, { joints }: SiteState, runs?: readonly string[]): string[] =>
-  plan.joints.filter(({ id, run }) => (!runs || runs.includes(run)) && !joints[id]?.made).map(({ id }) => id)
+export function unmadeIn(job: Job, plan: Plan, { joints }: SiteState, scope: Scope = everything): string[] {
+  const of = underTest(job, scope)
+  return plan.joints.filter((joint) => of.joint(joint) && !joints[joint.id]?.made).map(({ id }) => id)
+}
 
 /** Whether all of these joints were looked at twice and dry, with the profile's time between. */
 export function isLookedTwice({ looks, ...test }: TestState, joints: readonly string[]): boolean {
@@ -96,18 +100,13 @@ function wasThere({ begun }: TestState, making: { readonly entry: string; readon
   return made ? made.includes(making.entry) : timeKey(making.at) <= timeKey(begun!.at)
 }
 
-const isUnderTest = ({ begun }: TestState, run: string): boolean => {
-  const { runs } = begun!.body
-  return !runs || runs.includes(run)
-}
-
 interface Whole {
   readonly joints: readonly { readonly id: string; readonly state: JointState | undefined }[]
   readonly hasOpenEnd: boolean
 }
 
 /** What a test that was ended lacks for all that hangs together with a joint; nothing where it counts. */
-function faultOfSystem(test: TestState, { joints, hasOpenEnd }: Whole): TestFault | null {
+function faultOfWhole(test: TestState, { joints, hasOpenEnd }: Whole): TestFault | null {
   const { verdict, passes, why } = test.ended!.body
   if (verdict === 'leak' || test.looks.some(({ wet }) => wet.length > 0)) return 'leak'
   if (verdict === 'inflow') return 'inflow'
@@ -140,23 +139,39 @@ export function provenJoints(job: Job, plan: Plan, { joints, tests }: SiteState)
     .filter(([, { begun, ended: end }]) => begun && end)
     .sort(([, a], [, b]) => (timeKey(a.ended!.at) < timeKey(b.ended!.at) ? 1 : -1))
   const open = new Set(openEnds(job, plan))
+  const taken = new Map(ended.map(([, test]) => [test, takenIn(job, test)]))
   const found = new Map<string, JointProof>()
   for (const system of systemsOf(job)) {
-    const whole = wholeOf(system, plan, joints, open)
+    const runs = new Set(system.runs.map(({ id }) => id))
+    const planned = plan.joints.filter(({ run }) => runs.has(run))
     const faults = new Map<TestState, TestFault | null>()
-    for (const [, test] of ended) if (isOf(system, test)) faults.set(test, faultOfSystem(test, whole))
-    for (const { id, state } of whole.joints) {
+    for (const [, test] of ended) {
+      const { of, joins, ends } = taken.get(test)!
+      if (!of.system(system)) continue
+      const held = planned.filter(joins).map(({ id }) => ({ id, state: joints[id] }))
+      const hasOpenEnd = system.nodes.some(({ id, run }) => ends.has(id) || (open.has(id) && of.node(id, run)))
+      faults.set(test, faultOfWhole(test, { joints: held, hasOpenEnd }))
+    }
+    for (const joint of planned) {
+      const state = joints[joint.id]
       const proofs = ended.flatMap(([name, test]): JointProof[] => {
-        if (!faults.has(test)) return []
+        if (!faults.has(test) || !taken.get(test)!.joins(joint)) return []
         if (!state?.made) return [{ lacks: 'unmade' }]
         if (!wasThere(test, { entry: state.made.entry, at: state.made.at })) return [{ lacks: 'made since' }]
         const fault = faults.get(test)!
         return [fault ? { lacks: fault } : { by: name }]
       })
-      found.set(id, deciding(proofs))
+      found.set(joint.id, deciding(proofs))
     }
   }
   return found
+}
+
+/** What a test took in: by runs a whole system hangs together, by legs no more than what they close in. */
+function takenIn(job: Job, { begun }: TestState) {
+  const { body } = begun!
+  const of = underTest(job, body)
+  return { of, joins: body.legs ? of.joint : () => true, ends: new Set(leaksOn(job, body)) }
 }
 
 /** The last test decides where it found something against; else any that counts. */
@@ -165,16 +180,6 @@ function deciding(proofs: readonly JointProof[]): JointProof {
   if (!last) return { lacks: 'not tested' }
   if ('lacks' in last && last.lacks === 'leak') return last
   return proofs.find((proof) => 'by' in proof) ?? last
-}
-
-const isOf = ({ runs }: System, test: TestState): boolean => runs.some(({ id }) => isUnderTest(test, id))
-
-function wholeOf(system: System, plan: Plan, joints: SiteState['joints'], open: ReadonlySet<string>): Whole {
-  const runs = new Set(system.runs.map(({ id }) => id))
-  return {
-    joints: plan.joints.filter(({ run }) => runs.has(run)).map(({ id }) => ({ id, state: joints[id] })),
-    hasOpenEnd: system.nodes.some(({ id }) => open.has(id)),
-  }
 }
 
 /** Joints that are proven, of all that are planned. */

@@ -82,7 +82,7 @@ describe('what a part bears', () => {
     expect(weakestPart(catalogue, under(copper, 'solder'))).toBeNull()
     expect(weakestPart(catalogue, under(copper, 'push-fit'))).toEqual({ part: 'Push-fit fittings', rated: 10 })
     expect(weakestPart(catalogue, under(multilayer, 'press-multilayer'))?.rated).toBe(10)
-    expect(weakestPart(catalogue, { ...under(multilayer, 'press-multilayer'), runs: ['none'] })).toBeNull()
+    expect(weakestPart(catalogue, { ...under(multilayer, 'press-multilayer'), scope: { runs: ['none'] } })).toBeNull()
   })
 })
 

@@ -5,6 +5,7 @@ import { isPlastic, materialOf } from '../materials'
 import { methods } from '../methods'
 import type { Plan } from '../plan/types'
 import type { Message } from '../quantity/words/message'
+import { everything, underTest, type Scope } from './scope'
 import { pressureBelow, riseUnderTest } from './height'
 import { segmentsUnderTest } from './plan-system'
 import { stepPressure, type ProfileMeta } from './profile'
@@ -26,19 +27,27 @@ export function ratedBar(pipe: Pipe): number | null {
   return 'bar' in bears ? bears.bar : (20 * bears.stress) / (pipe.od / pipe.wall - 1)
 }
 
+/** What is raised: of a job, all or a part of it. */
+export interface RaisedPart {
+  readonly job: Job
+  readonly plan: Plan
+  readonly scope?: Scope | undefined
+}
+
 /** The part under test that bears least, and what it is rated at, in bar; null where nothing limits it. */
 export function weakestPart(
   catalogue: Catalogue,
-  { job, plan, runs }: { readonly job: Job; readonly plan: Plan; readonly runs?: readonly string[] | undefined },
+  { job, plan, scope = everything }: RaisedPart,
 ): { readonly part: string; readonly rated: number } | null {
-  const pipes = segmentsUnderTest(job, runs).flatMap((segment) => {
+  const pipes = segmentsUnderTest(job, scope).flatMap((segment) => {
     const pipe = catalogue.pipe(segment.pipe)
     const rated = pipe && ratedBar(pipe)
     return pipe && rated !== null && rated !== undefined ? [{ part: pipe.label, rated }] : []
   })
-  const joined = plan.joints.flatMap(({ method, run }) => {
-    const { mostBar, name } = methods[method]
-    return mostBar !== undefined && (!runs || runs.includes(run)) ? [{ part: `${name} fittings`, rated: mostBar }] : []
+  const of = underTest(job, scope)
+  const joined = plan.joints.flatMap((joint) => {
+    const { mostBar, name } = methods[joint.method]
+    return mostBar !== undefined && of.joint(joint) ? [{ part: `${name} fittings`, rated: mostBar }] : []
   })
   const all = [...pipes, ...joined].toSorted((a, b) => a.rated - b.rated)
   return all[0] ?? null
@@ -73,7 +82,7 @@ export interface BeforeRaising {
  */
 export function beforeRaising(
   catalogue: Catalogue,
-  under: { readonly job: Job; readonly plan: Plan; readonly runs?: readonly string[] | undefined },
+  under: RaisedPart,
   test: {
     readonly meta: ProfileMeta
     readonly design: number
@@ -87,9 +96,9 @@ export function beforeRaising(
   const bar = Math.max(...test.meta.steps.map((step) => stepPressure(step, test.design)))
   // The weakest part may stand lowest.
   const lowest = pressureBelow(bar, Math.max(0, above))
-  const rise = riseUnderTest(under.job, under.runs)
+  const rise = riseUnderTest(under.job, under.scope)
   const weakest = weakestPart(catalogue, under)
-  const segments = segmentsUnderTest(under.job, under.runs).flatMap((segment) => {
+  const segments = segmentsUnderTest(under.job, under.scope).flatMap((segment) => {
     const pipe = catalogue.pipe(segment.pipe)
     return pipe ? [{ pipe, litres: 'litres' in segment ? segment.litres : litresIn(pipe, segment.metres) }] : []
   })

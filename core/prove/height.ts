@@ -2,6 +2,7 @@ import type { Job } from '../job/job'
 import { systemsOf } from '../job/system'
 import { layOut } from '../run/layout'
 import { unknownHeights } from '../run/unknown-heights'
+import { everything, underTest, type Scope } from './scope'
 
 /** bar that a metre of water makes. */
 const barPerMetre = 0.0981
@@ -17,15 +18,15 @@ export const pressureBelow = (bar: number, mm: number): number => bar + (barPerM
 
 /**
  * How far the highest pipe under test lies above the lowest, in mm; null where nobody knows how high some of it stands.
- *
- * @param runs those under test; all where nothing is said
  */
-export function riseUnderTest(job: Job, runs?: readonly string[]): number | null {
+export function riseUnderTest(job: Job, scope: Scope = everything): number | null {
+  const of = underTest(job, scope)
   const heights = systemsOf(job)
-    .filter((system) => !runs || system.runs.some(({ id }) => runs.includes(id)))
+    .filter(of.system)
     .map((system) => {
       const layout = layOut(system)
-      const all = system.nodes.map(({ id }) => layout.places.get(id)?.[2])
+      const nodes = system.nodes.filter(({ id, run }) => of.node(id, run))
+      const all = nodes.map(({ id }) => layout.places.get(id)?.[2])
       const isKnown = unknownHeights(layout).size === 0 && all.every((height) => height !== undefined)
       return isKnown ? Math.max(...(all as number[])) - Math.min(...(all as number[])) : null
     })

@@ -25,6 +25,6 @@ describe('what of a job is under test', () => {
       { pipe: copperId, metres: 1.5 },
       { pipe: pexId, metres: 0.25 },
     ])
-    expect(segmentsUnderTest(mixed, ['none'])).toEqual([])
+    expect(segmentsUnderTest(mixed, { runs: ['none'] })).toEqual([])
   })
 })

@@ -6,8 +6,8 @@ import type { ProveRequest } from '../prove/prove-schema'
 /** What is asked of a test that was begun: its pipe by the job, its readings by the log; null where no pipe is under test. */
 export function proofRequest(job: Job, { begun, readings, pumped, touches }: TestState): ProveRequest | null {
   if (!begun) return null
-  const { profile, own, design, medium, gauge, runs } = begun.body
-  const segments = segmentsUnderTest(job, runs)
+  const { profile, own, design, medium, gauge } = begun.body
+  const segments = segmentsUnderTest(job, begun.body)
   if (segments.length === 0) return null
   return {
     units: job.units,

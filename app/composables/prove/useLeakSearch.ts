@@ -24,9 +24,9 @@ export function useLeakSearch(test: () => TestState | undefined, proof: () => Pr
   const asked = computed((): Asked | null => {
     const [state, answer] = [test(), proof()]
     if (!state?.begun || !log.state || answer?.verdict !== 'leak') return null
-    const { runs, medium } = state.begun.body
-    const suspects = suspectsOf(job.value, plan.value, log.state, runs)
-    const loss = lossOf(answer, medium, state.readings)
+    const { body } = state.begun
+    const suspects = suspectsOf(job.value, plan.value, log.state, body)
+    const loss = lossOf(answer, body.medium, state.readings)
     return {
       sought: { spots: spotsOf(job.value, suspects), valves: valveSides(job.value, suspects), loss },
       results: state.checks.map(({ body }) => body),

@@ -22,6 +22,14 @@ export const testBegun = entryKind(
         .max(100)
         .optional()
         .meta({ description: 'which runs are under test; all where nothing is said' }),
+      legs: z
+        .array(z.string().max(200))
+        .max(50_000)
+        .optional()
+        .meta({
+          description:
+            'which legs are under test, each as its run and leg: those of the parts that were closed off; all where nothing is said',
+        }),
       made: z.array(z.string().max(60)).max(50_000).optional().meta({
         description: 'the entries by which the joints under test were made; by the times, where nothing is said',
       }),
