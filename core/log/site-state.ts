@@ -24,6 +24,8 @@ export interface TestState {
   /** When somebody touched the pressure. */
   readonly touches: readonly BodyOf<'touched'>[]
   readonly ended: EntryOf<'test-ended'> | null
+  /** What was shut away for it, and is open again. */
+  readonly openedAgain: readonly string[]
   /** The pump stroke that was measured last. */
   readonly pumped: BodyOf<'pumped'> | null
   /** What was done to find its leak. */
@@ -44,7 +46,10 @@ export interface SiteState {
 }
 
 type TestEntry = EntryOf<(typeof testKinds)[number]>
-const testKinds = ['test-begun', 'reading', 'touched', 'test-look', 'test-ended', 'pumped', 'leak-check'] as const
+const testKinds = [
+  ...(['test-begun', 'reading', 'touched', 'test-look', 'test-ended'] as const),
+  ...(['opened-again', 'pumped', 'leak-check'] as const),
+] as const
 
 /** A test as its entries tell it, in their order; the last of a kind holds. */
 const testOf = (entries: readonly TestEntry[]): TestState => ({
@@ -56,6 +61,7 @@ const testOf = (entries: readonly TestEntry[]): TestState => ({
   touches: entries.filter(isOfKind('touched')).map(({ body }) => body),
   looks: entries.filter(isOfKind('test-look')).map(({ at, by, body: { dry, wet } }) => ({ at, by, dry, wet })),
   ended: entries.findLast(isOfKind('test-ended')) ?? null,
+  openedAgain: entries.filter(isOfKind('opened-again')).map(({ body }) => body.what),
   pumped: entries.findLast(isOfKind('pumped'))?.body ?? null,
   checks: entries.filter(isOfKind('leak-check')),
 })

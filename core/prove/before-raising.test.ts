@@ -80,7 +80,11 @@ describe('what a part bears', () => {
 
   it('the weakest is a pipe, or the fittings of a method', () => {
     expect(weakestPart(catalogue, under(copper, 'solder'))).toBeNull()
-    expect(weakestPart(catalogue, under(copper, 'push-fit'))).toEqual({ part: 'Push-fit fittings', rated: 10 })
+    expect(weakestPart(catalogue, under(copper, 'push-fit'))).toEqual({
+      part: 'Push-fit fittings',
+      rated: 10,
+      most: 11,
+    })
     expect(weakestPart(catalogue, under(multilayer, 'press-multilayer'))?.rated).toBe(10)
     expect(weakestPart(catalogue, { ...under(multilayer, 'press-multilayer'), scope: { runs: ['none'] } })).toBeNull()
   })

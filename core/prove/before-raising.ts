@@ -5,6 +5,8 @@ import { isPlastic, materialOf } from '../materials'
 import { methods } from '../methods'
 import type { Plan } from '../plan/types'
 import type { Message } from '../quantity/words/message'
+import { toShutOff, unanswered, type Isolated } from './isolation'
+import { servicesUnderTest } from './offered'
 import { everything, underTest, type Scope } from './scope'
 import { pressureBelow, riseUnderTest } from './height'
 import { segmentsUnderTest } from './plan-system'
@@ -32,24 +34,42 @@ export interface RaisedPart {
   readonly job: Job
   readonly plan: Plan
   readonly scope?: Scope | undefined
+  /** What was shut away before, and what was left on. */
+  readonly isolated?: readonly Isolated[] | undefined
 }
 
-/** The part under test that bears least, and what it is rated at, in bar; null where nothing limits it. */
+/** A part under test: what it is rated at cold, and what it may be tested at, in bar. */
+interface Limited {
+  readonly part: string
+  readonly rated: number
+  readonly most: number
+}
+
+/** Pipe and joints may be tested over what they are rated at. */
+const overRated = (part: string, rated: number): Limited => ({ part, rated, most: testShare * rated })
+
+/** What was left on bears what was said of it, and no more. */
+const leftOn = (isolated: readonly Isolated[]): Limited[] =>
+  isolated.flatMap(({ what, did, bar }) =>
+    did === 'left on' && bar !== undefined ? [{ part: what, rated: bar, most: bar }] : [],
+  )
+
+/** The part under test that bears least; null where nothing limits it. */
 export function weakestPart(
   catalogue: Catalogue,
-  { job, plan, scope = everything }: RaisedPart,
-): { readonly part: string; readonly rated: number } | null {
+  { job, plan, scope = everything, isolated = [] }: RaisedPart,
+): Limited | null {
   const pipes = segmentsUnderTest(job, scope).flatMap((segment) => {
     const pipe = catalogue.pipe(segment.pipe)
     const rated = pipe && ratedBar(pipe)
-    return pipe && rated !== null && rated !== undefined ? [{ part: pipe.label, rated }] : []
+    return pipe && rated !== null && rated !== undefined ? [overRated(pipe.label, rated)] : []
   })
   const of = underTest(job, scope)
   const joined = plan.joints.flatMap((joint) => {
     const { mostBar, name } = methods[joint.method]
-    return mostBar !== undefined && of.joint(joint) ? [{ part: `${name} fittings`, rated: mostBar }] : []
+    return mostBar !== undefined && of.joint(joint) ? [overRated(`${name} fittings`, mostBar)] : []
   })
-  const all = [...pipes, ...joined].toSorted((a, b) => a.rated - b.rated)
+  const all = [...pipes, ...joined, ...leftOn(isolated)].toSorted((a, b) => a.most - b.most)
   return all[0] ?? null
 }
 
@@ -92,6 +112,9 @@ export function beforeRaising(
   },
 ): BeforeRaising {
   const isAir = test.medium === 'air'
+  const services = servicesUnderTest(under.job, under.scope)
+  const isRead = test.meta.lookAgainAfter === undefined
+  const open = unanswered(toShutOff(under.job, under.scope), under.isolated ?? [])
   const above = isAir ? 0 : (test.above ?? 0)
   const bar = Math.max(...test.meta.steps.map((step) => stepPressure(step, test.design)))
   // The weakest part may stand lowest.
@@ -102,7 +125,7 @@ export function beforeRaising(
     const pipe = catalogue.pipe(segment.pipe)
     return pipe ? [{ pipe, litres: 'litres' in segment ? segment.litres : litresIn(pipe, segment.metres) }] : []
   })
-  const isTooHigh = weakest !== null && lowest > testShare * weakest.rated + 1e-9
+  const isTooHigh = weakest !== null && lowest > weakest.most + 1e-9
   const plastic = segments.find(({ pipe }) => isPlastic(pipe.material))
   const joules = storedJoules(
     segments.reduce((sum, { litres }) => sum + litres, 0),
@@ -110,10 +133,12 @@ export function beforeRaising(
   )
   return {
     refusals: [
-      ...(isTooHigh ? [raisingSays('too high', { bar: lowest, ...weakest, most: testShare * weakest.rated })] : []),
+      ...(isTooHigh ? [raisingSays('too high', { bar: lowest, ...weakest })] : []),
       ...(isAir && plastic ? [raisingSays('air on plastic', { part: plastic.pipe.label })] : []),
     ],
     notes: [
+      ...(isRead && services.heating && services.water ? [raisingSays('mixed services')] : []),
+      ...(isRead && open.length > 0 ? [raisingSays('not shut off', { what: open.join(', ') })] : []),
       ...(isAir && !plastic ? [raisingSays('stored energy', { joules, look: firstLook })] : []),
       ...(Math.abs(above) >= leastHeight
         ? [

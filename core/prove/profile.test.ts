@@ -53,6 +53,31 @@ it('a step ends when its seconds are over; a look takes as long as it takes', ()
   expect(stepAt([{ does: 'hold', seconds: 0, bar: 1 }], 50)).toEqual({ index: 0, left: 0 })
 })
 
+describe('a test of heating', () => {
+  const limits = (profile: TestProfileId, design: number, readings: Reading[], hasPlastic = false) =>
+    testProfileOf({ profile })
+      .limits({ readings, design, hasPlastic })
+      .map(({ limit, passes }) => [limit === null ? null : Math.round(limit * 1000) / 1000, passes])
+
+  it('is at 1.3 times what it works at, and does not drop in the hour after half an hour', () => {
+    const held = (after: number) => read([0, 3.9], [1800, 3.9], [5400, after])
+    expect(limits('heating', 3, held(3.9))).toEqual([
+      [3.9, true],
+      [0, true],
+    ])
+    expect(limits('heating', 3, held(3.8))[1]).toEqual([0, false])
+    expect(limits('heating', 3, held(3.7), true)[1]).toEqual([0.2, true])
+    expect(limits('heating', 3, held(3.68), true)[1]).toEqual([0.2, false])
+  })
+
+  it('by the mechanical code at 100 psi at least, and at half as much again as it works at', () => {
+    const held = (bar: number) => read([0, bar], [900, bar])
+    expect(limits('model-code-heating', 2, held(6.9))[0]).toEqual([6.895, true])
+    expect(limits('model-code-heating', 2, held(3))[0]).toEqual([6.895, false])
+    expect(limits('model-code-heating', 6, held(6.9))[0]).toEqual([9, false])
+  })
+})
+
 describe('what a test passes by', () => {
   const limits = (profile: TestProfileId, readings: Reading[], hasPlastic = false) =>
     testProfileOf({ profile })

@@ -10,12 +10,13 @@ export type TestStep = OwnTest['steps'][number]
 export type TestFall = OwnTest['falls'][number]
 
 /**
- * The pressure of a step: a share of the design pressure, or so many bar.
+ * The pressure of a step: a share of the design pressure, no less than the least that is asked for, or so many bar.
  *
  * @param design bar
  * @example stepPressure({ does: 'hold', seconds: 600, share: 1.5 }, 6) // 9
  */
-export const stepPressure = ({ share, bar }: TestStep, design: number): number => bar ?? share! * design
+export const stepPressure = ({ share, bar, least = 0 }: TestStep, design: number): number =>
+  bar ?? Math.max(share! * design, least)
 
 /** Seconds that a test takes in all. */
 export const secondsOf = ({ steps }: Pick<ProfileMeta, 'steps'>): number =>

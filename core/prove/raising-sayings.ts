@@ -1,4 +1,4 @@
-import { messagesOf, sentence } from '../quantity/words/sentence'
+import { fixed, messagesOf, sentence } from '../quantity/words/sentence'
 
 /** What is said before a line is raised. */
 export const raisingSentences = {
@@ -7,7 +7,7 @@ export const raisingSentences = {
     'too high': sentence(
       { bar: 16.5, part: '16 × 2 multilayer', rated: 10, most: 11 },
       ({ bar, part, rated, most }, say) =>
-        `${say.testPressure(bar)} is too much for ${part}: rated ${say.testPressure(rated)} cold, tested at ${say.testPressure(most)} at most. Take a lower test pressure, or shut that part off`,
+        `${say.testPressure(bar)} is too much for ${part}: rated ${say.testPressure(rated)}, tested at ${say.testPressure(most)} at most. Take a lower test pressure, or shut that part off`,
     ),
     'by height': sentence(
       { above: 3000, lowest: 10.2, highest: 9.7 as number | null },
@@ -18,6 +18,11 @@ export const raisingSentences = {
       { part: '16 × 2 multilayer' },
       ({ part }) => `no air on plastic (${part}): test with water, unless its maker allows air`,
     ),
+    'not shut off': sentence(
+      { what: 'water heater, expansion vessel' },
+      ({ what }) => `nobody has said that it is shut off or plugged: ${what}. The test pressure gets to it`,
+    ),
+    'mixed services': fixed('heating and drinking water are tested one by one: each at its own pressure'),
     'stored energy': sentence(
       { joules: 4230, look: 0.1 },
       ({ joules, look }, say) =>

@@ -4,6 +4,7 @@ import { evidenceAsked, unanswered, type EvidenceId } from '../log/evidence'
 import type { JointState } from '../log/joint-states'
 import { provenJoints, testFaults, type JointProof } from '../log/proven'
 import type { SiteState } from '../log/site-state'
+import { stillShut } from '../log/still-shut'
 import { timeKey } from '../log/time-key'
 import type { StepId } from '../plan/progress'
 import type { Plan } from '../plan/types'
@@ -113,6 +114,9 @@ export function missingOf(job: Job, plan: Plan, state: SiteState): Missing[] {
     if (joints.length > 0)
       found.push({ message: recordSays('proof', { ...told(joints), fault }), step: 'prove', joints })
   }
+  const shut = stillShut(state).map(({ what }) => what)
+  if (shut.length > 0)
+    found.push({ message: recordSays('not opened again', { what: shut.join(', ') }), step: 'prove', joints: [] })
   for (const message of commissionDue(shippedCatalogue, job, state)) found.push({ message, step: 'prove', joints: [] })
   for (const { body } of coveredUnseen(state, proofs))
     found.push({

@@ -28,6 +28,10 @@ const faultWords: Readonly<Record<TestFault, string>> = {
 export const recordSentences = {
   id: 'record',
   messages: {
+    'not opened again': sentence(
+      { what: 'safety valve' },
+      ({ what }) => `shut off, plugged or taken off for a test, and not opened again: ${what}`,
+    ),
     'no joints': fixed('nothing planned yet: draw a run'),
     unmade: sentence({ count: 3, joints: '2 to 4' }, ({ count, joints }) => `${named(count, joints)} not made`),
     uninspected: sentence(

@@ -97,7 +97,16 @@ export function askAll(decided: Job): void {
     subject: { test: 'of-all' },
     body: { profile: 'en806-a', design: 6, medium: 'water' },
   }
-  proofRequest(job, { begun, readings: [], looks: [], touches: [], ended: null, pumped: null, checks: [] })
+  proofRequest(job, {
+    begun,
+    readings: [],
+    looks: [],
+    touches: [],
+    openedAgain: [],
+    ended: null,
+    pumped: null,
+    checks: [],
+  })
   const suspects = suspectsOf(job, plan, state)
   const loss = { medium: 'water', mlPerMinute: 1, barPerMinute: 0.1 } as const
   leakSearch({ spots: spotsOf(job, suspects), valves: valveSides(job, suspects), loss }, [])

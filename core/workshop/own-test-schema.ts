@@ -16,6 +16,7 @@ export const ownTestSchema = z.object({
           does: z.enum(testDeeds),
           seconds,
           share: share.optional().meta({ description: 'times the design pressure' }),
+          least: bar.optional().meta({ description: 'bar below which a share never goes' }),
           bar: bar.optional(),
         })
         .refine((of) => (of.share === undefined) !== (of.bar === undefined), {

@@ -48,6 +48,8 @@ export interface FixtureRow {
   readonly name: string
   /** What pipe ends in for it, where that is no plain fitting in line: one fixed to the wall, a valve of its own. */
   readonly outlet?: 'on the wall' | 'radiator valve'
+  /** It has a limit of its own: before a test it is shut off. */
+  readonly isShutOff?: true
   /** How it is put up, by region; missing where it is not usual. */
   readonly by: Readonly<Partial<Record<Units, FixtureForm>>>
 }
@@ -140,6 +142,7 @@ export const fixtureRows: Readonly<Record<FixtureId, FixtureRow>> = {
   },
   'washing-machine': {
     name: 'washing machine',
+    isShutOff: true,
     by: {
       metric: { height: 600, ends: pair(150, nut('3/4')) },
       imperial: { height: 42 * inch, ends: pair(8 * inch, nut('3/4')) },
@@ -162,11 +165,13 @@ export const fixtureRows: Readonly<Record<FixtureId, FixtureRow>> = {
   },
   'water-heater': {
     name: 'water heater',
+    isShutOff: true,
     by: { imperial: { height: null, ends: pair(8 * inch, taper('3/4')) } },
   },
-  radiator: { name: 'radiator', outlet: 'radiator valve', by: { metric: radiator, imperial: radiator } },
+  radiator: { name: 'radiator', isShutOff: true, outlet: 'radiator valve', by: { metric: radiator, imperial: radiator } },
   meter: {
     name: 'water meter',
+    isShutOff: true,
     by: {
       metric: { height: null, ends: cold(tail('3/4')) },
       imperial: { height: null, ends: cold(tail('3/4')) },

@@ -3,7 +3,7 @@ import { jointEvidence, jointInspected, jointMade, jointUndone } from './joints'
 import { fixingPlaced, partIssued, partLeft, partUsed, pipeCut } from './parts'
 import { balanced, disinfected, heatingFilled, outletMeasured, vented, warmLook } from './commission'
 import { correction, covered, handedOver, note, photo } from './record'
-import { leakCheck, pumped, reading, testBegun, testEnded, testLook, touched } from './tests'
+import { leakCheck, openedAgain, pumped, reading, testBegun, testEnded, testLook, touched } from './tests'
 import { dosed, filled, flushed, isolated, purged } from './water'
 
 /** Every kind of entry, in the order in which a job meets them. */
@@ -35,6 +35,7 @@ export const entryKinds = [
   testLook,
   leakCheck,
   testEnded,
+  openedAgain,
   note,
   photo,
   covered,

@@ -1,5 +1,6 @@
 import * as z from 'zod'
 import { isToldWhole, toldWhole } from '../../prove/profiles'
+import { isolations } from '../../prove/isolation'
 import { touches } from '../../prove/stretches'
 import { proofVerdicts } from '../../prove/verdict'
 import { gaugeSchema, whichTestFields } from '../../prove/which-test-schema'
@@ -30,6 +31,22 @@ export const testBegun = entryKind(
           description:
             'which legs are under test, each as its run and leg: those of the parts that were closed off; all where nothing is said',
         }),
+      isolated: z
+        .array(
+          z.object({
+            what: z.string().trim().min(1, 'what it is').max(80),
+            did: z.enum(isolations),
+            bar: z
+              .number()
+              .positive('bar, more than 0 and at most 100')
+              .max(100, 'bar, more than 0 and at most 100')
+              .optional()
+              .meta({ description: 'what it bears, of what was left on' }),
+          }),
+        )
+        .max(200)
+        .optional()
+        .meta({ description: 'what was shut off, plugged or taken off before it was raised, and what was left on' }),
       made: z.array(z.string().max(60)).max(50_000).optional().meta({
         description: 'the entries by which the joints under test were made; by the times, where nothing is said',
       }),
@@ -70,6 +87,11 @@ export const testEnded = entryKind(
       .optional()
       .meta({ description: 'why it counts though the standard fails it' }),
   }),
+)
+/** What was shut off, plugged or taken off for a test is as it was. */
+export const openedAgain = entryKind(
+  { id: 'opened-again', name: 'Opened again', subject: 'test' },
+  z.object({ what: z.string().trim().min(1, 'what it is').max(80) }),
 )
 /** A walk round under pressure: which joints were dry, and which were not. */
 export const testLook = entryKind(

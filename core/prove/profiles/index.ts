@@ -4,9 +4,11 @@ import type { TestProfile } from '../profile'
 import { en806a } from './en806-a'
 import { en806b } from './en806-b'
 import { en806c } from './en806-c'
+import { heating } from './heating'
 import { housePressure } from './house-pressure'
 import { lowPressure } from './low-pressure'
 import { modelCodeAir, modelCodeWater } from './model-code'
+import { modelCodeHeating } from './model-code-heating'
 
 /** The tests under pressure that ship, in the order in which they are told. */
 export const testProfiles: readonly TestProfile[] = [
@@ -15,8 +17,10 @@ export const testProfiles: readonly TestProfile[] = [
   en806a,
   en806b,
   en806c,
+  heating,
   modelCodeWater,
   modelCodeAir,
+  modelCodeHeating,
 ]
 
 export const testProfileIds = [
@@ -25,8 +29,10 @@ export const testProfileIds = [
   'en806-a',
   'en806-b',
   'en806-c',
+  'heating',
   'model-code-water',
   'model-code-air',
+  'model-code-heating',
 ] as const
 export type TestProfileId = (typeof testProfileIds)[number]
 
