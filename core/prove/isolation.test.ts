@@ -4,7 +4,7 @@ import type { FixtureAt } from '../job/job-schema'
 import type { Service } from '../job/place'
 import { planJob } from '../plan/plan-job'
 import { said } from '../testing/said'
-import { pipeId, sampleJob, withCopy } from '../testing/sample-run'
+import { pipeId, sampleJob, withCopy, type SampleRun } from '../testing/sample-run'
 import { beforeRaising } from './before-raising'
 import { toShutOff, type Isolated } from './isolation'
 import { offeredTest, servicesUnderTest } from './offered'
@@ -12,7 +12,8 @@ import { testProfileOf } from './profiles'
 
 const copper = pipeId('EN 1057', '22', 0.9)
 const line = (service: Service, fixtures: Readonly<Record<string, FixtureAt['kind']>> = {}, pipe = copper) => {
-  const at = (id: string) => (fixtures[id] ? { [id]: { fixture: { id, kind: fixtures[id], end: 'cold' } } } : {})
+  const at = (id: string): NonNullable<SampleRun['nodes']> =>
+    fixtures[id] ? { [id]: { fixture: { id, kind: fixtures[id], end: 'cold' } } } : {}
   return sampleJob({
     ...{ pipe, method: 'solder', service },
     legs: [

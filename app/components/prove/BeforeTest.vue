@@ -1,18 +1,20 @@
 <script setup lang="ts">
 import { openEnds, unmadeIn } from '~~/core/log/proven'
+import type { Scope } from '~~/core/prove/scope'
 import { useLogStore } from '~/stores/log'
 
 /** What stands against a test before it is started: ends that are open, joints that nobody has made. It can be started all the same. */
+const props = defineProps<{ scope: Scope }>()
 const { built: job, plan } = useOpenJob()
 const log = useLogStore()
 const { namesIn, runName } = useNames()
 const open = computed(() =>
-  openEnds(job.value, plan.value).map((id) => {
+  openEnds(job.value, plan.value, props.scope).map((id) => {
     const { run } = job.value.nodes.find((node) => node.id === id)!
     return `${runName(run)}, ${namesIn(run).node(id)}`
   }),
 )
-const unmade = computed(() => (log.state ? unmadeIn(plan.value, log.state).length : 0))
+const unmade = computed(() => (log.state ? unmadeIn(job.value, plan.value, log.state, props.scope).length : 0))
 </script>
 
 <template>

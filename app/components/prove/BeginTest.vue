@@ -1,13 +1,11 @@
 <script setup lang="ts">
 import type { BodyOf } from '~~/core/log/known-entry'
-import { isPlastic } from '~~/core/materials'
-import { shippedCatalogue } from '~~/core/catalogue/catalogue'
-import { segmentsUnderTest } from '~~/core/prove/plan-system'
 import { beforeRaising } from '~~/core/prove/before-raising'
+import { toShutOff, type Isolated } from '~~/core/prove/isolation'
+import { offeredTest } from '~~/core/prove/offered'
 import { copyOf } from '~~/core/prove/own-profile'
 import { stepPressure } from '~~/core/prove/profile'
 import { testProfileOf, testProfiles, type TestProfileId, type WhichTest } from '~~/core/prove/profiles'
-import { testPressureIn } from '~~/core/quantity/words/format-water'
 import type { OwnTest } from '~~/core/workshop/own-test-schema'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { useWorkshopStore } from '~/stores/workshop'
@@ -20,15 +18,19 @@ const { say, tell } = useWords()
 const own = useCatalogueStore()
 const workshop = useWorkshopStore()
 const owns = computed(() => Object.entries(workshop.workshop.tests))
-/** The test that its pipe asks for here: plastic, alone or with metal, stretches, and is not tested as rigid pipe. */
-const hasPlastic = computed(() =>
-  segmentsUnderTest(job.value).some(({ pipe }) => isPlastic(shippedCatalogue.pipe(pipe)?.material ?? 'copper')),
-)
-const chosen = ref<string>(
-  job.value.units === 'imperial' ? 'model-code-water' : hasPlastic.value ? 'en806-b' : 'en806-a',
-)
+const { parts, chosen: tested, scope, toggle, nameOf, shutOf } = usePartsUnderTest()
+const offered = computed(() => offeredTest(job.value, scope.value))
+/** What was picked of one's own accord; until then what is offered. */
+const picked = ref<string>()
+const chosen = computed({ get: () => picked.value ?? offered.value.profile, set: (id) => (picked.value = id) })
+const toAsk = computed(() => toShutOff(job.value, scope.value))
+const isolated = ref<readonly Isolated[]>([])
 const gauge = ref<NonNullable<BodyOf<'test-begun'>['gauge']>>({})
-const design = ref<number | undefined>(job.value.units === 'metric' ? 6 : testPressureIn(80, 'imperial'))
+const typed = ref<{ readonly design: number | undefined }>()
+const design = computed({
+  get: () => (typed.value ? typed.value.design : offered.value.design),
+  set: (design) => (typed.value = { design }),
+})
 const items = computed(() => [
   ...testProfiles.map(({ meta }) => ({ value: meta.id, label: meta.name })),
   ...owns.value.map(([id, { name }]) => ({ value: `own/${id}`, label: name })),
@@ -57,23 +59,43 @@ const before = computed(() =>
     ? { refusals: [], notes: [] }
     : beforeRaising(
         own.catalogue,
-        { job: job.value, plan: plan.value },
+        { job: job.value, plan: plan.value, scope: scope.value, isolated: isolated.value },
         { meta: meta.value, design: design.value, medium: medium.value, above: gauge.value.above },
       ),
 )
 const wants = computed(() => {
   if (props.disabled) return 'Type your name first.'
+  if (tested.value.length === 0) return 'Tick what is under test.'
   if (design.value === undefined) return 'Type the working pressure.'
   return before.value.refusals.length > 0 ? 'Not at this pressure: see below.' : ''
 })
 const isRead = computed(() => meta.value.lookAgainAfter === undefined)
 const hasGauge = computed(() => isRead.value && Object.values(gauge.value).some((of) => of !== undefined))
+const isRaised = computed(() => isRead.value && isolated.value.length > 0)
+const begin = () =>
+  emit('begin', {
+    ...which.value,
+    design: design.value!,
+    medium: medium.value,
+    ...scope.value,
+    ...(hasGauge.value ? { gauge: gauge.value } : {}),
+    ...(isRaised.value ? { isolated: [...isolated.value] } : {}),
+  })
 const stepWords = { raise: 'raise to', 'top up': 'top up at', lower: 'lower to', hold: 'hold at' } as const
 </script>
 
 <template>
   <section class="space-y-3" aria-label="Start a test">
-    <BeforeTest />
+    <PartsToTest
+      v-if="parts.length > 1"
+      :parts="parts"
+      :chosen="tested"
+      :scope="scope"
+      :name-of="nameOf"
+      :shut-of="shutOf"
+      @toggle="toggle"
+    />
+    <BeforeTest :scope="scope" />
     <div class="flex flex-wrap items-end gap-3">
       <Choice
         label="Test"
@@ -96,7 +118,7 @@ const stepWords = { raise: 'raise to', 'top up': 'top up at', lower: 'lower to',
         class="min-h-12 text-lg"
         :disabled="wants !== ''"
         label="Start test"
-        @click="emit('begin', { ...which, design: design!, medium, ...(hasGauge ? { gauge } : {}) })"
+        @click="begin"
       />
       <WhyNot :wants="wants" />
     </div>
@@ -108,6 +130,7 @@ const stepWords = { raise: 'raise to', 'top up': 'top up at', lower: 'lower to',
         <VerdictMark verdict="caution" :word="false" /><span>{{ tell(message) }}</span>
       </li>
     </ul>
+    <IsolationList v-if="isRead" v-model="isolated" :asked="toAsk" />
     <GaugeFields v-if="isRead" v-model="gauge" />
     <p>{{ meta.statement }}</p>
     <ol v-if="design !== undefined" class="list-decimal pl-6">

@@ -23,14 +23,10 @@ export const testBegun = entryKind(
         .max(100)
         .optional()
         .meta({ description: 'which runs are under test; all where nothing is said' }),
-      legs: z
-        .array(z.string().max(200))
-        .max(50_000)
-        .optional()
-        .meta({
-          description:
-            'which legs are under test, each as its run and leg: those of the parts that were closed off; all where nothing is said',
-        }),
+      legs: z.array(z.string().max(200)).max(50_000).optional().meta({
+        description:
+          'which legs are under test, each as its run and leg: those of the parts that were closed off; all where nothing is said',
+      }),
       isolated: z
         .array(
           z.object({

@@ -23,6 +23,8 @@ const props = defineProps<{
   pieceOf: ReadonlyMap<string, string>
   jointsOf: ReadonlyMap<string, string>
   marks: ReadonlyMap<string, JointMark>
+  /** Legs with an outline of their own. */
+  outlined?: ReadonlySet<string>
 }>()
 const emit = defineEmits<{ leg: [id: string]; node: [id: string]; length: [leg: string]; unwritten: [count: number] }>()
 const { figure } = useWords()
@@ -65,6 +67,17 @@ function pressOf({ of, id }: Part): { readonly label: string; readonly act: () =
 }
 const isSelected = ({ of, id }: Part) =>
   of === 'leg' ? id === props.leg || props.chosen.has(id) : of === 'node' && id === props.node
+/** Under a leg, the widest first: where it is pressed, its outline, and that it is selected. */
+const bandsOf = (part: Part) => [
+  { ink: 'transparent', wide: isPhone.value ? 7 : 5 },
+  ...(props.outlined?.has(part.id)
+    ? [
+        { ink: 'var(--ui-success)', wide: 4.4 },
+        { ink: 'var(--ui-bg)', wide: 3.4 },
+      ]
+    : []),
+  ...(isSelected(part) ? [{ ink: 'var(--drawing-chosen)', wide: 2.6 }] : []),
+]
 const parts = computed(() =>
   scene.value.parts.map((part) => {
     const press = pressOf(part)
@@ -105,7 +118,7 @@ const fresh = computed(() => new Set(drawing.value.nodes.filter(({ isNew }) => i
     <g
       v-for="part in parts"
       :key="`${part.of} ${part.id}`"
-      v-memo="[part.key, isSelected(part), isPhone, fresh.has(part.id)]"
+      v-memo="[part.key, isSelected(part), outlined?.has(part.id), isPhone, fresh.has(part.id)]"
       :class="part.press ? (part.of === 'length' ? 'cursor-text' : 'cursor-pointer') : 'pointer-events-none'"
       :role="part.press ? 'button' : undefined"
       :aria-label="part.press?.label"
@@ -114,14 +127,14 @@ const fresh = computed(() => new Set(drawing.value.nodes.filter(({ isNew }) => i
     >
       <template v-if="part.of === 'leg' && part.leg">
         <line
-          v-for="wide in isSelected(part) ? [isPhone ? 7 : 5, 2.6] : [isPhone ? 7 : 5]"
-          :key="wide"
+          v-for="band in bandsOf(part)"
+          :key="band.ink"
           :x1="part.leg.from[0]"
           :y1="part.leg.from[1]"
           :x2="part.leg.to[0]"
           :y2="part.leg.to[1]"
-          :stroke="wide === 2.6 ? 'var(--drawing-chosen)' : 'transparent'"
-          :stroke-width="pixels * wide"
+          :stroke="band.ink"
+          :stroke-width="pixels * band.wide"
           stroke-linecap="round"
           vector-effect="non-scaling-stroke"
         />

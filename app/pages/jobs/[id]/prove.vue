@@ -4,6 +4,7 @@ import type { TestReading, TestState } from '~~/core/log/site-state'
 import { stepPressure } from '~~/core/prove/profile'
 import { testProfileOf } from '~~/core/prove/profiles'
 import type { Reading } from '~~/core/prove/readings'
+import { underTest } from '~~/core/prove/scope'
 import { verdictWords } from '~~/core/prove/verdict'
 import { endedLine } from '~~/core/record/lines'
 import { proofRequest } from '~~/core/record/proof-request'
@@ -101,12 +102,10 @@ const discard = () => {
   const { begun } = state.value ?? {}
   if (begun) log.strikeOut(begun.id, 'started by mistake', 'a test, discarded')
 }
-/** By looking alone: the joints of the runs under test. */
+/** By looking alone: the joints under test. */
 const looked = computed(() => {
-  const runs = state.value?.begun?.body.runs
-  return profile.value?.lookAgainAfter === undefined
-    ? null
-    : plan.value.joints.filter(({ run }) => !runs || runs.includes(run)).map(({ id }) => id)
+  if (profile.value?.lookAgainAfter === undefined) return null
+  return plan.value.joints.filter(underTest(job.value, body.value ?? {}).joint).map(({ id }) => id)
 })
 const look = (of: { dry: string[]; wet: string[] }) =>
   log.write({ kind: 'test-look', subject: subject.value, body: of }, 'a look at the joints')
@@ -191,6 +190,10 @@ const nameOf = ({ begun }: TestState) => testProfileOf(begun!.body).meta.name
           @back="takeBack"
         />
       </section>
+      <section v-if="body?.legs" aria-label="Under test" class="lg:col-start-1">
+        <h2 class="heading">Under test</h2>
+        <LazyTestDrawing :scope="body" />
+      </section>
       <section v-if="!looked" class="space-y-4" aria-label="Trace and readings">
         <LazyProofTrace
           v-if="state.readings.length > 1"
@@ -223,6 +226,7 @@ const nameOf = ({ begun }: TestState) => testProfileOf(begun!.body).meta.name
     </div>
     <WhoField v-if="!state" class="w-48" />
     <BeginTest v-if="!isRunning" :disabled="!isNamed" @begin="begin" />
+    <OpenAgain />
     <WaterPanel />
     <AfterPassed />
     <section v-if="tests.length > 1" aria-label="Tests">
