@@ -1,4 +1,5 @@
-import type { Job } from '../job/job'
+import type { Job, NodeKind } from '../job/job'
+import { isRunEnd } from '../job/node-legs'
 import { siteId } from '../job/site-id'
 import { systemsOf, type System } from '../job/system'
 import { DisjointSets } from '../quantity/disjoint-sets'
@@ -13,9 +14,11 @@ export interface ClosedPart {
   readonly legs: readonly string[]
   /** The valves that part it from the rest, by their nodes. */
   readonly valves: readonly string[]
-  /** The outlets and caps in it, by their nodes. */
+  /** Where its pipe ends or comes from: outlets, caps, tie-ins, open ends; by their nodes. */
   readonly ends: readonly string[]
 }
+
+const isEnd = (kind: NodeKind): boolean => isRunEnd(kind) || kind === 'tie-in'
 
 /**
  * The parts that a job's valves can close off, in the order of their legs: each can be tested by itself. A valve at which
@@ -42,7 +45,7 @@ export function closedParts(job: Job): ClosedPart[] {
         system,
         legs: legs.map(siteId),
         valves: nodes.filter((id) => partsAt.get(id)!.size > 1),
-        ends: nodes.filter((id) => kinds.get(id) === 'outlet' || kinds.get(id) === 'cap'),
+        ends: nodes.filter((id) => isEnd(kinds.get(id)!)),
       }
     })
   })

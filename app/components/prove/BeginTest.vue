@@ -86,15 +86,6 @@ const stepWords = { raise: 'raise to', 'top up': 'top up at', lower: 'lower to',
 
 <template>
   <section class="space-y-3" aria-label="Start a test">
-    <PartsToTest
-      v-if="parts.length > 1"
-      :parts="parts"
-      :chosen="tested"
-      :scope="scope"
-      :name-of="nameOf"
-      :shut-of="shutOf"
-      @toggle="toggle"
-    />
     <BeforeTest :scope="scope" />
     <div class="flex flex-wrap items-end gap-3">
       <Choice
@@ -122,6 +113,15 @@ const stepWords = { raise: 'raise to', 'top up': 'top up at', lower: 'lower to',
       />
       <WhyNot :wants="wants" />
     </div>
+    <PartsToTest
+      v-if="parts.length > 1"
+      :parts="parts"
+      :chosen="tested"
+      :scope="scope"
+      :name-of="nameOf"
+      :shut-of="shutOf"
+      @toggle="toggle"
+    />
     <ul v-if="before.refusals.length || before.notes.length" class="space-y-1" data-before-raising>
       <li v-for="message in before.refusals" :key="message.message" class="flex items-start gap-2">
         <VerdictMark verdict="refuse" :word="false" /><span>{{ tell(message) }}</span>

@@ -11,6 +11,7 @@ const props = defineProps<{
   shutOf: (part: ClosedPart) => string
 }>()
 const emit = defineEmits<{ toggle: [part: ClosedPart] }>()
+const isAll = computed(() => props.chosen.length === props.parts.length)
 function press(leg: string): void {
   const part = props.parts.find(({ legs }) => legs.includes(leg))
   if (part) emit('toggle', part)
@@ -18,19 +19,24 @@ function press(leg: string): void {
 </script>
 
 <template>
-  <fieldset class="max-w-3xl space-y-2">
-    <legend class="label">Under test</legend>
-    <ul class="ruled border-y border-(--ui-border)">
-      <li v-for="part in parts" :key="part.id" class="flex min-h-11 flex-wrap items-center gap-x-4">
-        <UCheckbox
-          :model-value="chosen.includes(part)"
-          :label="nameOf(part)"
-          class="min-h-11 items-center"
-          @update:model-value="emit('toggle', part)"
-        />
-        <span v-if="part.valves.length" class="text-sm text-muted">closed off by {{ shutOf(part) }}</span>
-      </li>
-    </ul>
-    <LazyTestDrawing :scope="scope" @leg="press" />
-  </fieldset>
+  <details>
+    <summary class="min-h-11 cursor-pointer py-2 font-semibold" data-parts-to-test>
+      Under test:
+      {{ isAll ? `all ${parts.length} parts` : `${chosen.length} of ${parts.length} parts` }}
+    </summary>
+    <div class="space-y-4">
+      <ul class="ruled max-w-3xl border-y border-(--ui-border)" aria-label="Parts under test">
+        <li v-for="part in parts" :key="part.id" class="py-1">
+          <UCheckbox
+            :model-value="chosen.includes(part)"
+            :label="nameOf(part)"
+            :description="part.valves.length ? `closed off by the ${shutOf(part)}` : undefined"
+            class="min-h-11 items-center"
+            @update:model-value="emit('toggle', part)"
+          />
+        </li>
+      </ul>
+      <LazyTestDrawing :scope="scope" @leg="press" />
+    </div>
+  </details>
 </template>

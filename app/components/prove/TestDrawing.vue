@@ -7,16 +7,24 @@ import { systemName } from '~~/core/run/names'
 import { useLogStore } from '~/stores/log'
 
 /** What is under test, in the drawing; outlined what has held a test since it was last made. A leg can be pressed. */
-const props = defineProps<{ scope: Scope }>()
+const props = defineProps<{
+  scope: Scope
+  /** No more than what is under test. */
+  testedOnly?: boolean
+}>()
 const emit = defineEmits<{ leg: [id: string] }>()
 const { built: job, plan } = useOpenJob()
 const log = useLogStore()
 const { marks, jointsOf, legend } = useJointMarks()
-const systems = computed(() => systemsOf(job.value).filter(({ legs }) => legs.length > 0))
 const chosen = computed(() => {
   const of = underTest(job.value, props.scope)
   return new Set(job.value.legs.flatMap((leg) => (of.leg(leg) && leg.state !== 'comes out' ? [leg.id] : [])))
 })
+const systems = computed(() =>
+  systemsOf(job.value).filter(({ legs }) =>
+    props.testedOnly ? legs.some(({ id }) => chosen.value.has(id)) : legs.length > 0,
+  ),
+)
 const held = computed(() => (log.proofs ? heldLegs(plan.value, log.proofs) : new Set<string>()))
 const noPieces = new Map<string, string>()
 function press(id: string): void {
@@ -27,24 +35,26 @@ function press(id: string): void {
 
 <template>
   <div class="space-y-2">
-    <figure v-for="system in systems" :key="system.id">
-      <figcaption v-if="systems.length > 1" class="label">{{ systemName(job, system) }}</figcaption>
-      <div class="h-56 border border-(--ui-border) sm:h-64">
-        <IsoDrawing
-          :system="system"
-          view="isometric"
-          :to-scale="false"
-          leg=""
-          :chosen="chosen"
-          node=""
-          :piece-of="noPieces"
-          :joints-of="jointsOf"
-          :marks="marks"
-          :outlined="held"
-          @leg="press"
-        />
-      </div>
-    </figure>
+    <div class="grid gap-2" :class="systems.length > 1 ? 'lg:grid-cols-2' : ''">
+      <figure v-for="system in systems" :key="system.id">
+        <figcaption v-if="systems.length > 1" class="label">{{ systemName(job, system) }}</figcaption>
+        <div class="h-56 border border-(--ui-border) sm:h-64">
+          <IsoDrawing
+            :system="system"
+            view="isometric"
+            :to-scale="false"
+            leg=""
+            :chosen="chosen"
+            node=""
+            :piece-of="noPieces"
+            :joints-of="jointsOf"
+            :marks="marks"
+            :outlined="held"
+            @leg="press"
+          />
+        </div>
+      </figure>
+    </div>
     <p class="text-sm">
       Filled: under test.<template v-if="held.size"> Outlined: has held a test since it was made.</template>
     </p>

@@ -1,3 +1,4 @@
+import { siteId } from '~~/core/job/site-id'
 import { closedParts, scopeOf, type ClosedPart } from '~~/core/prove/closed-parts'
 import { servicesUnderTest } from '~~/core/prove/offered'
 import { systemName } from '~~/core/run/names'
@@ -20,12 +21,14 @@ export function usePartsUnderTest() {
   }
   const namesAt = ({ system }: ClosedPart, nodes: readonly string[]) =>
     nodes.map((id) => namesIn(system.runs[0]!.id).node(id))
-  /** By the run, and where valves part it by its ends, or by the valves between which it lies. */
+  /** By the run, and where valves part it by its ends, or by its first leg where it has none. */
   function nameOf(part: ClosedPart): string {
     const run = systemName(job.value, part.system)
     if (part.valves.length === 0) return run
     const ends = namesAt(part, part.ends)
-    return `${run}: ${ends.length > 0 ? ends.join(', ') : `at ${namesAt(part, part.valves).join(' and ')}`}`
+    const first = () =>
+      namesIn(part.system.runs[0]!.id).leg(part.system.legs.find((leg) => siteId(leg) === part.id)!.id)
+    return `${run}: ${ends.length > 0 ? ends.join(', ') : first()}`
   }
   const shutOf = (part: ClosedPart) => namesAt(part, part.valves).join(', ')
   return { parts, chosen, scope, toggle, nameOf, shutOf }

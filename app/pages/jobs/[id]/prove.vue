@@ -190,10 +190,6 @@ const nameOf = ({ begun }: TestState) => testProfileOf(begun!.body).meta.name
           @back="takeBack"
         />
       </section>
-      <section v-if="body?.legs" aria-label="Under test" class="lg:col-start-1">
-        <h2 class="heading">Under test</h2>
-        <LazyTestDrawing :scope="body" />
-      </section>
       <section v-if="!looked" class="space-y-4" aria-label="Trace and readings">
         <LazyProofTrace
           v-if="state.readings.length > 1"
@@ -222,6 +218,10 @@ const nameOf = ({ begun }: TestState) => testProfileOf(begun!.body).meta.name
           :disabled="!isNamed"
           @take="takeAll"
         />
+      </section>
+      <section v-if="body?.legs" aria-label="Under test" class="lg:col-start-1">
+        <h2 class="heading">Under test</h2>
+        <LazyTestDrawing :scope="body" tested-only />
       </section>
     </div>
     <WhoField v-if="!state" class="w-48" />
