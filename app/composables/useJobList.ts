@@ -87,7 +87,8 @@ export function useJobList() {
     if (next.value !== null && !(await page(next.value))) problems.value = [away]
   }
 
-  async function create(job: Job): Promise<string | null> {
+  async function create(drawn: Job): Promise<string | null> {
+    const job = { zone: Intl.DateTimeFormat().resolvedOptions().timeZone, ...drawn }
     const begun = await beginJob(httpTransport, job)
     if (begun.outcome === 'begun') return begun.id
     problems.value =

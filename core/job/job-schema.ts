@@ -1,5 +1,6 @@
 import * as z from 'zod'
 import { methodIds } from '../methods/ids'
+import { isZone } from './zone'
 import { fixtureIds } from '../catalogue/tables/fixtures'
 import { benderSchema } from '../bend/bender-schema'
 import { observationSchema } from './observation-schema'
@@ -202,6 +203,12 @@ export const jobSchema = z.object({
   version: z.literal(3),
   title: z.string().trim().min(1, 'a title of 1 to 200 characters').max(200, 'a title of 1 to 200 characters'),
   address: text(200).optional().meta({ description: 'where the work is' }),
+  zone: z
+    .string()
+    .max(60)
+    .refine(isZone, 'a time zone, as Europe/London')
+    .optional()
+    .meta({ description: 'by which clock the times of its record are written: that of where the work is; else UTC' }),
   units: z.enum(unitSystems),
   profile: z.enum(profileIds),
   own: z

@@ -13,7 +13,7 @@ import { testProfileOf } from './profiles'
 const copper = pipeId('EN 1057', '22', 0.9)
 const line = (service: Service, fixtures: Readonly<Record<string, FixtureAt['kind']>> = {}, pipe = copper) => {
   const at = (id: string): NonNullable<SampleRun['nodes']> =>
-    fixtures[id] ? { [id]: { fixture: { id, kind: fixtures[id], end: 'cold' } } } : {}
+    fixtures[id] ? { [id]: { fixture: { id, kind: fixtures[id], made: 'metric', end: 'cold' } } } : {}
   return sampleJob({
     ...{ pipe, method: 'solder', service },
     legs: [

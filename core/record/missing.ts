@@ -11,6 +11,7 @@ import type { Plan } from '../plan/types'
 import { commissionDue } from '../commission/due'
 import { groupBy } from '../quantity/group-by'
 import type { Message } from '../quantity/words/message'
+import { jointNumbers } from './joint-numbers'
 import { recordSays } from './sayings'
 
 /** A gap in a record: what it is, in which step it is filled, and at which joints. */
@@ -57,19 +58,6 @@ function unansweredOf(plan: Plan, { joints }: SiteState): Map<EvidenceId, string
   return new Map([...groupBy(gaps, ({ id }) => id)].map(([id, of]) => [id, of.map(({ joint }) => joint)]))
 }
 
-/** The numbers of joints as people point at them: `3, 7 to 9`. */
-function numbersOf(plan: Plan, joints: readonly string[]): string {
-  const wanted = new Set(joints)
-  const numbers = plan.joints.filter(({ id }) => wanted.has(id)).map(({ number }) => number)
-  const runs: [number, number][] = []
-  for (const number of numbers) {
-    const last = runs.at(-1)
-    if (last && number === last[1] + 1) last[1] = number
-    else runs.push([number, number])
-  }
-  return runs.map(([from, to]) => (from === to ? `${from}` : `${from} to ${to}`)).join(', ')
-}
-
 /**
  * What a job lacks before it can be handed over, in the order of the work, each gap with its joints.
  *
@@ -80,7 +68,7 @@ export function missingOf(job: Job, plan: Plan, state: SiteState): Missing[] {
   const those = (is: (of: JointState) => boolean) =>
     plan.joints.filter(({ id }) => is(state.joints[id]!)).map(({ id }) => id)
   const found: Missing[] = []
-  const told = (joints: readonly string[]) => ({ count: joints.length, joints: numbersOf(plan, joints) })
+  const told = (joints: readonly string[]) => ({ count: joints.length, joints: jointNumbers(plan, joints) })
   const count = (message: 'unmade' | 'uninspected' | 'unsound' | 'changed' | 'gauge refuses', joints: string[]) => {
     if (joints.length > 0) found.push({ message: recordSays(message, told(joints)), step: 'make', joints })
   }

@@ -22,6 +22,10 @@ export const recordSchema = z
       id: z.string(),
       title: z.string(),
       address: z.string(),
+      zone: z
+        .string()
+        .optional()
+        .meta({ description: 'by which clock times are written for people; all here is in UTC' }),
       version: z.number().int(),
       profile: z.string().meta({ description: 'the rule profile' }),
       changed: z.array(z.string()).meta({ description: 'the settings in which the profile was changed' }),
@@ -51,6 +55,11 @@ export const recordSchema = z
         ended: keptEntrySchema.nullable(),
         readings: z.array(z.looseObject({ seconds: z.number(), bar: z.number(), celsius: z.number().optional() })),
         proof: z.looseObject({ verdict: z.enum(proofVerdicts) }).nullable(),
+        joints: z
+          .string()
+          .nullable()
+          .optional()
+          .meta({ description: 'the numbers of the joints under test, where it was of a part' }),
       }),
     ),
     materials: z.looseObject({

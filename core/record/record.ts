@@ -9,6 +9,8 @@ import { siteState, type SiteState } from '../log/site-state'
 import type { Entry } from '../log/entry'
 import type { Plan } from '../plan/types'
 import type { ProofAnswer } from '../prove/prove'
+import { underTest, type Scope } from '../prove/scope'
+import { jointNumbers } from './joint-numbers'
 import { namesOf } from '../run/names'
 import { changedSettings } from '../workshop/profile'
 import { missingOf, type Missing } from './missing'
@@ -45,6 +47,11 @@ export interface RecordedTest {
   readonly ended: SiteState['tests'][string]['ended']
   readonly readings: SiteState['tests'][string]['readings']
   readonly looks: SiteState['tests'][string]['looks']
+  readonly touches: SiteState['tests'][string]['touches']
+  readonly pumped: SiteState['tests'][string]['pumped']
+  readonly openedAgain: SiteState['tests'][string]['openedAgain']
+  /** The numbers of its joints where it was of a part; null where all was under test. */
+  readonly joints: string | null
   readonly proof: ProofAnswer | null
   /** Where its readings come from, and what holds their times. */
   readonly notes: readonly Message[]
@@ -59,6 +66,8 @@ export interface JobRecord {
     readonly id: string
     readonly title: string
     readonly address: string
+    /** By which clock its times are written: the place's; else UTC. */
+    readonly zone?: string
     readonly version: number
     /** The rule profile, and the settings in which it was changed. */
     readonly profile: string
@@ -93,12 +102,19 @@ export interface JobRecord {
 /** What the readings of each test say, by its id: worked out beforehand, since it takes longer than all else. */
 export type Proofs = ReadonlyMap<string, ProofAnswer>
 
-const testsOf = (state: SiteState, proofs: Proofs): RecordedTest[] =>
-  Object.entries(state.tests).flatMap(([id, { begun, ended, readings, looks }]) =>
+const partOf = (job: Job, plan: Plan, scope: Scope): string =>
+  jointNumbers(
+    plan,
+    plan.joints.filter(underTest(job, scope).joint).map(({ id }) => id),
+  )
+
+const testsOf = (job: Job, plan: Plan, state: SiteState, proofs: Proofs): RecordedTest[] =>
+  Object.entries(state.tests).flatMap(([id, { begun, ended, readings, looks, touches, pumped, openedAgain }]) =>
     begun
       ? [
           {
-            ...{ id, begun, ended, readings, looks },
+            ...{ id, begun, ended, readings, looks, touches, pumped, openedAgain },
+            joints: begun.body.legs ? partOf(job, plan, begun.body) : null,
             proof: proofs.get(id) ?? null,
             notes: readingNotes({ begun, readings }),
           },
@@ -136,6 +152,7 @@ export function recordOf(
       id,
       title: job.title,
       address: job.address ?? '',
+      ...(job.zone ? { zone: job.zone } : {}),
       version,
       profile: job.own?.name ?? job.profile,
       changed: job.own ? changedSettings({ base: job.profile, changes: job.own.changes }) : [],
@@ -154,7 +171,7 @@ export function recordOf(
     unplanned: Object.entries(state.joints).flatMap(([id, { made, inspected }]) =>
       planned.has(id) || !made ? [] : [{ id, made, inspected }],
     ),
-    tests: testsOf(state, proofs),
+    tests: testsOf(job, plan, state, proofs),
     materials: {
       fittings: plan.fittings,
       sundries: plan.sundries,

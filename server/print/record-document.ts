@@ -12,12 +12,12 @@ import { profiles } from '~~/core/workshop/profile'
 import { settings, type SettingId } from '~~/core/workshop/setting'
 import { paperColours } from './paper-colours'
 import { photosOf } from './record-photos'
-import { list, when, type RecordPrint } from './record-print'
+import { list, whenIn, type RecordPrint } from './record-print'
 import { sealOf } from './record-seal'
 import { testOf } from './record-tests'
 import { systemsOf } from '~~/core/job/system'
 
-const heading = (text: string): Content => ({ text, bold: true, fontSize: 13, margin: [0, 12, 0, 4] })
+const heading = (text: string): Content => ({ text, headlineLevel: 1, bold: true, fontSize: 13, margin: [0, 12, 0, 4] })
 /** A part of the record, left out where there is nothing in it. */
 const part = (title: string, items: readonly unknown[], content: () => Content): Content[] =>
   items.length > 0 ? [heading(title), content()] : []
@@ -41,6 +41,7 @@ function headOf({ record, job }: RecordPrint): Content[] {
   const rules = job.own?.name ?? profiles[job.profile].name
   const settingsChanged = changed.map((id) => settings[id as SettingId]?.label ?? id).join(', ')
   const { missing, handedOver } = record
+  const when = whenIn(job)
   return [
     { text: title, bold: true, fontSize: 20 },
     ...(address ? [{ text: address, fontSize: 12 }] : []),
@@ -83,7 +84,8 @@ function drawingsOf({ record, job, plan, catalogue }: RecordPrint): Content[] {
     })
 }
 
-function jointRows({ record }: RecordPrint, say: Speaker): TableCell[][] {
+function jointRows({ record, job }: RecordPrint, say: Speaker): TableCell[][] {
+  const when = whenIn(job)
   return record.joints.map(({ number, where, pipe, method, insertion, made, inspected, changed, proof }) => {
     const seen = [
       made ? toolLine(made) : '',
@@ -105,6 +107,7 @@ function jointRows({ record }: RecordPrint, say: Speaker): TableCell[][] {
 /** What was made and tested, each part of it where there is any. */
 const workOf = (print: RecordPrint, say: Speaker): Content[] => {
   const { record } = print
+  const when = whenIn(print.job)
   const columns = ['No.', 'Where', 'How', 'Goes in', 'Made', 'Inspected', 'Tested']
   return [
     ...part('Joints', record.joints, () => table([20, '*', 85, 46, 120, 62, 46], columns, jointRows(print, say))),
@@ -113,7 +116,7 @@ const workOf = (print: RecordPrint, say: Speaker): Content[] => {
         record.unplanned.map(({ id, made }) => `${id}: ${made ? `made by ${made.by}, ${when(made.at)}` : 'not made'}`),
       ),
     ),
-    ...part('Pressure tests', record.tests, () => record.tests.map((test) => testOf(test, say))),
+    ...part('Pressure tests', record.tests, () => record.tests.flatMap((test) => testOf(test, print.job, say))),
     ...part('What else was done', doneOf(record), () =>
       list(doneOf(record).map((entry) => `${when(entry.at)}, ${entry.by}: ${doneLine(entry, say)}`)),
     ),
@@ -145,6 +148,8 @@ export function recordDocument(print: RecordPrint): TDocumentDefinitions {
     info: { title: `${record.job.title}: record`, creator: 'Jolvet' },
     pageSize: job.units === 'metric' ? 'A4' : 'LETTER',
     pageMargins: [40, 40, 40, 40],
+    // A heading at the foot of a page goes over to what it heads.
+    pageBreakBefore: ({ headlineLevel }, page) => headlineLevel === 1 && page.getFollowingNodesOnPage().length === 0,
     footer: (page, pages) => ({
       text: `${record.job.title}, page ${page} of ${pages}`,
       alignment: 'center',

@@ -1,10 +1,11 @@
 import type { Content } from 'pdfmake/interfaces'
 import { photoLine, photosHeading } from '~~/core/record/lines'
 import { photoGroups } from '~~/core/record/photo-groups'
-import { when, type RecordPrint } from './record-print'
+import { whenIn, type RecordPrint } from './record-print'
 
 /** The photos of a record on paper, two across, each with what it shows; those taken before covering by wall or floor. */
-export function photosOf({ record, pictures }: RecordPrint): Content[] {
+export function photosOf({ record, job, pictures }: RecordPrint): Content[] {
+  const when = whenIn(job)
   const numbers = new Map(record.joints.map(({ id, number }) => [id, number]))
   const shown = (entry: RecordPrint['record']['photos'][number]): Content => {
     const { body, by, at } = entry

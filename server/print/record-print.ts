@@ -3,6 +3,7 @@ import type { Catalogue } from '~~/core/catalogue/catalogue'
 import type { Job } from '~~/core/job/job'
 import type { Entry } from '~~/core/log/entry'
 import type { Plan } from '~~/core/plan/types'
+import { formatMoment } from '~~/core/record/format-moment'
 import type { Seal } from '~~/core/record/seal'
 import type { SpokenRecord } from '../http/spoken'
 
@@ -20,6 +21,9 @@ export interface RecordPrint {
   readonly pictures: Readonly<Record<string, string>>
 }
 
-/** In UTC: a record is read elsewhere. */
-export const when = (at: string): string => `${at.slice(0, 10)} ${at.slice(11, 16)} UTC`
+/** A moment by the clock of where the work is. */
+export const whenIn =
+  ({ zone }: Pick<Job, 'zone'>) =>
+  (at: string): string =>
+    formatMoment(at, zone)
 export const list = (items: readonly string[]): Content => ({ ul: [...items] })

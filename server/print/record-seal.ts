@@ -1,14 +1,15 @@
 import type { Content } from 'pdfmake/interfaces'
 import { signedText } from '~~/core/record/seal'
 import { keyWords, sealWords } from '~~/core/record/seal-words'
-import { when, type RecordPrint } from './record-print'
+import { whenIn, type RecordPrint } from './record-print'
 
 /**
  * The seal of the record that was handed over: in words, and as a code that names it, its key and its signature. Whoever
  * has the file can check by them that it is the one that this paper is of.
  */
-export function sealOf({ seal, version, entries }: RecordPrint): Content[] {
+export function sealOf({ seal, job, version, entries }: RecordPrint): Content[] {
   if (!seal) return []
+  const when = whenIn(job)
   const isCurrent = seal.jobVersion === version && seal.entries === entries.length
   const { key, signature } = seal
   return [

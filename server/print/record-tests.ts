@@ -3,11 +3,13 @@ import { traceSheet } from '~~/core/draw/trace'
 import { signatureField, signaturePath, type Signature } from '~~/core/log/signature'
 import { stepPressure } from '~~/core/prove/profile'
 import { endedLine } from '~~/core/record/lines'
+import { testLines } from '~~/core/record/test-lines'
 import { testProfileOf } from '~~/core/prove/profiles'
 import { verdictWords } from '~~/core/prove/verdict'
 import type { Speaker } from '~~/core/quantity/words/speaks'
 import { paperColours } from './paper-colours'
-import { list, when, type RecordPrint } from './record-print'
+import { readingsTable } from './record-readings'
+import { list, whenIn, type RecordPrint } from './record-print'
 
 /** The chance of a leak, where the readings allowed it to be asked. */
 const chanceOf = ({
@@ -18,19 +20,6 @@ const chanceOf = ({
   readonly probability: number
 }) => (expected.length > 0 ? `, chance of a leak that matters ${(probability * 100).toFixed(1)} %` : '')
 
-/** The gauge that it was read from, as far as that was noted. */
-function gaugeLine(gauge: RecordPrint['record']['tests'][number]['begun']['body']['gauge'], say: Speaker): string[] {
-  if (!gauge) return []
-  const { name, division, above, checkedOn } = gauge
-  const told = [
-    name,
-    division === undefined ? undefined : `reads to ${say.testPressure(division)}`,
-    above === undefined ? undefined : `${say.length(Math.abs(above))} ${above < 0 ? 'below' : 'above'} the lowest pipe`,
-    checkedOn === undefined ? undefined : `checked on ${checkedOn}`,
-  ].filter((part) => part)
-  return told.length > 0 ? [`Gauge: ${told.join(', ')}.`] : []
-}
-
 /** A signature as it was drawn. */
 const signatureOf = (strokes: Signature): Content => {
   const { width, height } = signatureField
@@ -39,28 +28,27 @@ const signatureOf = (strokes: Signature): Content => {
 }
 
 /** A test under pressure on paper: which it was, both verdicts, its limits, the gauge's trace. */
-export function testOf(
-  { begun, ended, readings, looks, proof, notes }: RecordPrint['record']['tests'][number],
-  say: Speaker,
-): Content {
+export function testOf(test: RecordPrint['record']['tests'][number], job: RecordPrint['job'], say: Speaker): Content[] {
+  const { begun, ended, readings, looks, proof, notes } = test
+  const when = whenIn(job)
   const { meta } = testProfileOf(begun.body)
   const asked = stepPressure(meta.steps[0]!, begun.body.design)
   const passes = proof?.profile.passes ?? null
-  return {
+  const account: Content = {
     unbreakable: true,
     margin: [0, 0, 0, 8],
     stack: [
-      { text: `${meta.name}, ${say.testPressure(asked)}, begun by ${begun.by}, ${when(begun.at)}`, bold: true },
+      { text: `${meta.name}, ${say.testPressure(asked)}, started by ${begun.by}, ${when(begun.at)}`, bold: true },
       meta.statement,
-      ...gaugeLine(begun.body.gauge, say),
+      ...testLines(test, say),
       proof
-        ? `By its letter: ${passes === null ? 'open' : passes ? 'passes' : 'fails'}. By its readings: ${verdictWords[proof.verdict]}${chanceOf(proof)}.`
+        ? `By the standard: ${passes === null ? 'open' : passes ? 'passes' : 'fails'}. By its readings: ${verdictWords[proof.verdict]}${chanceOf(proof)}.`
         : 'What its readings say is not known.',
       ...(ended ? [`Ended by ${ended.by}, ${when(ended.at)}: ${endedLine(ended)}`] : ['Not ended.']),
       ...(ended?.body.signature ? [signatureOf(ended.body.signature)] : []),
       ...looks.map(
         ({ at, by, dry, wet }) =>
-          `Looked at under pressure by ${by}, ${when(at)}: ${dry.length} joints dry${wet.length > 0 ? `, ${wet.length} not` : ''}.`,
+          `Inspected under pressure by ${by}, ${when(at)}: ${dry.length} joints dry${wet.length > 0 ? `, ${wet.length} not` : ''}.`,
       ),
       ...notes.map(({ text }) => `${text[0]!.toUpperCase()}${text.slice(1)}.`),
       ...(proof
@@ -86,4 +74,5 @@ export function testOf(
         : []),
     ],
   }
+  return [account, ...readingsTable(readings, say)]
 }

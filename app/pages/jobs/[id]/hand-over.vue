@@ -3,6 +3,7 @@ import { photoGroups } from '~~/core/record/photo-groups'
 import { setAddress } from '~~/core/edit/edit-run'
 import { changedSince } from '~~/core/log/site-state'
 import { doneLine, doneOf, drainLine, endedLine, photoLine, photosHeading, valveLine } from '~~/core/record/lines'
+import { testLines } from '~~/core/record/test-lines'
 import { recordOf } from '~~/core/record/record'
 import type { Missing } from '~~/core/record/missing'
 import { useCatalogueStore } from '~/stores/catalogue'
@@ -132,6 +133,7 @@ const print = () => window.print()
       <h2 class="heading">Pressure tests</h2>
       <div v-for="test in record.tests" :key="test.id" class="space-y-2 py-2">
         <p>Started by {{ test.begun.by }}, {{ when(test.begun.at) }}; {{ test.readings.length }} readings.</p>
+        <p v-for="line in testLines(test, say)" :key="line">{{ line }}</p>
         <p v-if="test.ended">Ended by {{ test.ended.by }}, {{ when(test.ended.at) }}: {{ endedLine(test.ended) }}</p>
         <SignatureDrawing
           v-if="test.ended?.body.signature"
