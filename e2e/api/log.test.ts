@@ -1,11 +1,19 @@
+import { createHash } from 'node:crypto'
+import mysql, { type Pool } from 'mysql2/promise'
 import { PDFDocument } from 'pdf-lib'
-import { describe, expect, it } from 'vitest'
+import sharp from 'sharp'
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { recordSchema } from '../../core/record/record-schema'
 import { pipeId, sampleJob } from '../../core/testing/sample-run'
 import { checkSeal } from '../../core/record/seal'
 import { useSite } from './client'
 
 const { ask, site } = useSite(false)
+let pool: Pool
+beforeAll(() => {
+  pool = mysql.createPool({ uri: site().database.url })
+})
+afterAll(() => pool.end())
 const job = sampleJob({
   pipe: pipeId('EN 1057', '22', 0.9),
   method: 'solder',
@@ -271,8 +279,12 @@ describe('what is handed over', () => {
 
   it('is printed, with labels; a photo that is broken does not keep it from its paper', async () => {
     const id = await begin()
-    const broken = Uint8Array.from([0xff, 0xd8, 0xff, 0xe0, 1, 2, 3])
-    const { sha } = await (await fetch(`${site().origin}/api/photos`, { method: 'POST', body: broken })).json()
+    // Kept before pictures were looked at.
+    const sha = 'ad'.repeat(32)
+    await pool.query('INSERT INTO photos VALUES (?, ?, ?, ?, NOW(3))', [
+      ...[sha, 'image/jpeg', 7],
+      Buffer.from([0xff, 0xd8, 0xff, 0xe0, 1, 2, 3]).toString('base64'),
+    ])
     await write(id, [entry('photo', { body: { sha } })])
     for (const path of ['record.pdf', 'labels.pdf']) {
       const answer = await fetch(`${site().origin}/api/jobs/${id}/${path}`)
@@ -287,23 +299,55 @@ describe('what is handed over', () => {
 })
 
 describe('photos', () => {
-  const send = (bytes: Uint8Array) =>
-    fetch(`${site().origin}/api/photos`, { method: 'POST', body: bytes as Uint8Array<ArrayBuffer> })
-  const png = Uint8Array.from([0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a, 1, 2, 3])
+  const send = (bytes: Uint8Array, query = '') =>
+    fetch(`${site().origin}/api/photos${query}`, { method: 'POST', body: bytes as Uint8Array<ArrayBuffer> })
+  const back = async (sha: string) =>
+    Buffer.from(await (await fetch(`${site().origin}/api/photos/${sha}`)).arrayBuffer())
+  /** A picture as a phone takes one: lying on its side, with where it was taken. */
+  const fromPhone = () =>
+    sharp({ create: { width: 2400, height: 1200, channels: 3, background: 'teal' } })
+      .withExif({
+        IFD0: { Orientation: '6', Make: 'Somebody' },
+        IFD3: { GPSLatitudeRef: 'N', GPSLatitude: '54/1 27/1 0/1' },
+      })
+      .withMetadata({ orientation: 6 })
+      .jpeg()
+      .toBuffer()
 
-  it('are kept once by what they are, and given as they came', async () => {
-    const [one, other] = [await (await send(png)).json(), await (await send(png)).json()]
-    expect(one).toEqual({ sha: expect.stringMatching(/^[0-9a-f]{64}$/), type: 'image/png', size: 11 })
+  it('are kept once, upright, small, and without where they were taken unless that is asked for', async () => {
+    const photo = await fromPhone()
+    const [one, other] = [await (await send(photo)).json(), await (await send(photo)).json()]
+    expect(one).toEqual({ sha: expect.stringMatching(/^[0-9a-f]{64}$/), type: 'image/jpeg', size: expect.any(Number) })
     expect(other).toEqual(one)
-    const back = await fetch(`${site().origin}/api/photos/${one.sha}`)
-    expect(back.headers.get('content-type')).toBe('image/png')
-    expect(new Uint8Array(await back.arrayBuffer())).toEqual(png)
+    const kept = await back(one.sha)
+    expect(createHash('sha256').update(kept).digest('hex')).toBe(one.sha)
+    const of = await sharp(kept).metadata()
+    expect([of.width, of.height, of.orientation, of.exif]).toEqual([800, 1600, undefined, undefined])
+    const asked = await (await send(photo, '?place=keep')).json()
+    expect((await sharp(await back(asked.sha)).metadata()).exif?.toString('latin1')).toContain('Somebody')
     expect((await fetch(`${site().origin}/api/photos/${'0'.repeat(64)}`)).status).toBe(404)
   })
 
-  it('what is no picture, or too large, is said so', async () => {
-    const text = await send(new TextEncoder().encode('no picture at all'))
-    expect([text.status, (await text.json()).fields[0].problem]).toEqual([422, 'a picture as JPEG, PNG or WebP'])
+  it('may be PNG', async () => {
+    const png = await sharp({ create: { width: 40, height: 20, channels: 4, background: '#00000000' } })
+      .png()
+      .toBuffer()
+    expect(await (await send(png)).json()).toMatchObject({ type: 'image/jpeg' })
+  })
+
+  it('what is no picture, or no more than the head of one, or too large, is said so', async () => {
+    const head = (await fromPhone()).subarray(0, 400)
+    for (const bytes of [
+      new TextEncoder().encode('no picture at all'),
+      Uint8Array.from([0xff, 0xd8, 0xff, 0xe0, 1]),
+      head,
+    ]) {
+      const refused = await send(bytes)
+      expect([refused.status, (await refused.json()).fields[0].problem]).toEqual([
+        422,
+        'a picture as JPEG, PNG or WebP, whole',
+      ])
+    }
     const large = await send(new Uint8Array(9_000_000))
     expect([large.status, (await large.json()).message]).toEqual([413, 'a request is at most 8 MB'])
   })

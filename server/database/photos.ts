@@ -1,6 +1,7 @@
 import { writeFile } from 'node:fs/promises'
 import { join } from 'node:path'
 import { asc, eq, inArray } from 'drizzle-orm'
+import { drawnAnew } from '../pictures/drawn-anew'
 import { useDatabase } from './connection/connection'
 import { isDaysAgo } from './days-ago'
 import { photoPieces, photos } from './schema'
@@ -37,20 +38,23 @@ export async function keptPhotos(shas: readonly string[]): Promise<Set<string>> 
   return new Set(rows.map(({ sha }) => sha))
 }
 
-/** A print shows so many photos at most, and so many bytes of them: the newest. */
-const [mostPrinted, mostPrintedBytes] = [60, 80_000_000]
+/** A print shows so many photos at most, the newest; each as large as a third of a page wants it, in pixels. */
+const [mostPrinted, printedPixels] = [200, 900]
 
-/** Writes photos that a PDF takes as they are into a folder, one by one. @returns their files, by their SHA-256 */
-export async function jpegFiles(shas: readonly string[], folder: string): Promise<Record<string, string>> {
-  const wanted = [...new Set(shas)].slice(-mostPrinted).toReversed()
+/**
+ * Writes photos into a folder as a PDF takes them, one by one. One that cannot be read does not keep a record from its
+ * paper: it is left out.
+ *
+ * @returns their files, by their SHA-256
+ */
+export async function printedPhotos(shas: readonly string[], folder: string): Promise<Record<string, string>> {
   const files: Record<string, string> = {}
-  let bytes = 0
-  for (const sha of wanted) {
+  for (const sha of [...new Set(shas)].slice(-mostPrinted)) {
     const photo = await findPhoto(sha)
-    if (photo?.type !== 'image/jpeg' || bytes + photo.size > mostPrintedBytes) continue
-    bytes += photo.size
+    const drawn = photo && (await drawnAnew(photo.bytes, { longest: printedPixels }))
+    if (!drawn) continue
     files[sha] = join(folder, `${sha}.jpg`)
-    await writeFile(files[sha], photo.bytes)
+    await writeFile(files[sha], drawn)
   }
   return files
 }

@@ -21,6 +21,9 @@ const heading = (text: string): Content => ({ text, headlineLevel: 1, bold: true
 /** A part of the record, left out where there is nothing in it. */
 const part = (title: string, items: readonly unknown[], content: () => Content): Content[] =>
   items.length > 0 ? [heading(title), content()] : []
+/** The same of blocks that are not broken: the heading goes over to the next page with the first of them. */
+const partOfBlocks = (title: string, [first, ...others]: readonly Content[]): Content[] =>
+  first ? [{ unbreakable: true, stack: [heading(title), first] }, ...others] : []
 const table = (
   widths: readonly (string | number)[],
   head: readonly string[],
@@ -116,11 +119,14 @@ const workOf = (print: RecordPrint, say: Speaker): Content[] => {
         record.unplanned.map(({ id, made }) => `${id}: ${made ? `made by ${made.by}, ${when(made.at)}` : 'not made'}`),
       ),
     ),
-    ...part('Pressure tests', record.tests, () => record.tests.flatMap((test) => testOf(test, print.job, say))),
+    ...partOfBlocks(
+      'Pressure tests',
+      record.tests.flatMap((test) => testOf(test, print.job, say)),
+    ),
     ...part('What else was done', doneOf(record), () =>
       list(doneOf(record).map((entry) => `${when(entry.at)}, ${entry.by}: ${doneLine(entry, say)}`)),
     ),
-    ...part('Photos', record.photos, () => photosOf(print)),
+    ...partOfBlocks('Photos', photosOf(print)),
   ]
 }
 

@@ -1,4 +1,4 @@
-import type { Content, TableCell } from 'pdfmake/interfaces'
+import type { Content, CustomTableLayout, TableCell } from 'pdfmake/interfaces'
 import { formatClock } from '~~/core/quantity/words/format-duration'
 import type { Speaker } from '~~/core/quantity/words/speaks'
 import type { RecordPrint } from './record-print'
@@ -9,6 +9,17 @@ type Readings = RecordPrint['record']['tests'][number]['readings']
 const mostRows = 120
 /** Columns of readings side by side. */
 const across = 3
+
+/** Twelve columns on a page: thin lines between rows, little room between columns. */
+const narrow: CustomTableLayout = {
+  hLineWidth: (row) => (row === 0 ? 0 : 0.5),
+  vLineWidth: () => 0,
+  hLineColor: () => '#aaaaaa',
+  paddingLeft: () => 2,
+  paddingRight: () => 2,
+  paddingTop: () => 1,
+  paddingBottom: () => 1,
+}
 
 /** Readings evenly over a test, the first and the last among them. */
 export function thinned<Of>(readings: readonly Of[], most: number): readonly Of[] {
@@ -40,14 +51,14 @@ export function readingsTable(readings: Readings, say: Speaker): Content[] {
       ? [{ text: `${shown.length} of ${readings.length} readings; the JSON file has all of them.`, fontSize: 8 }]
       : []),
     {
-      layout: 'lightHorizontalLines',
+      layout: narrow,
       fontSize: 7.5,
       margin: [0, 2, 0, 8] as [number, number, number, number],
       table: {
         headerRows: 1,
         keepWithHeaderRows: 1,
         dontBreakRows: true,
-        widths: Array.from({ length: across }, () => [34, 46, 34, '*']).flat(),
+        widths: Array.from({ length: across }, () => [32, 46, 34, '*']).flat(),
         body: [head.map((text): TableCell => ({ text, bold: true })), ...rows],
       },
     },

@@ -19,7 +19,6 @@ import { checkJobText } from '../http/check-job'
 import { spokenJoin, spokenPlan, spokenProof, spokenRecord } from '../http/spoken'
 import { labelsDocument } from '../print/labels-document'
 import { makePdf } from '../print/make-pdf'
-import { soundPictures } from '../print/pictures'
 import { recordDocument } from '../print/record-document'
 import { recordTable } from '../print/record-table'
 import type { Seal } from '~~/core/record/seal'
@@ -97,7 +96,7 @@ export const tasks = {
     ...texts
   }: SiteTexts & { fonts: string; pictures: Readonly<Record<string, string>>; seal: Seal | null }) =>
     ofSite(texts, (site) => {
-      const print = { record: recordIn(site), ...site, seal, pictures: soundPictures(pictures) }
+      const print = { record: recordIn(site), ...site, seal, pictures }
       return makePdf(recordDocument(print), fonts, Object.values(print.pictures))
     }),
 

@@ -55,7 +55,8 @@ function press(id: string): void {
         </div>
       </figure>
     </div>
-    <p class="text-sm">
+    <p v-if="systems.length === 0">What was tested is planned no more.</p>
+    <p v-else class="text-sm">
       Filled: under test.<template v-if="held.size"> Outlined: has held a test since it was made.</template>
     </p>
     <JointLegend :marks="legend" class="text-sm" />

@@ -225,8 +225,8 @@ const nameOf = ({ begun }: TestState) => testProfileOf(begun!.body).meta.name
       </section>
     </div>
     <WhoField v-if="!state" class="w-48" />
-    <BeginTest v-if="!isRunning" :disabled="!isNamed" @begin="begin" />
     <OpenAgain />
+    <BeginTest v-if="!isRunning" :disabled="!isNamed" @begin="begin" />
     <WaterPanel />
     <AfterPassed />
     <section v-if="tests.length > 1" aria-label="Tests">

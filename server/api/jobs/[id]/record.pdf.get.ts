@@ -1,5 +1,5 @@
 import type { Entry } from '~~/core/log/entry'
-import { jpegFiles } from '../../../database/photos'
+import { printedPhotos } from '../../../database/photos'
 import { newestSeal } from '../../../database/records'
 import { apiHandler } from '../../../http/api-handler'
 import { heavily } from '../../../http/heavy'
@@ -21,7 +21,7 @@ export default apiHandler(async (event) => {
   const site = await readSite(event)
   const [fonts, seal] = await Promise.all([fontFolder(), newestSeal(site.id)])
   return inOwnFolder('pictures', async (folder) => {
-    const pictures = await jpegFiles(photosIn(site.entries), folder)
+    const pictures = await printedPhotos(photosIn(site.entries), folder)
     const pdf = answerOf(site, await heavily(event, 'recordPdf', { ...site, seal, fonts, pictures }))
     return pdfAnswer(event, `${site.title}, record`, pdf)
   })
