@@ -1,5 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { effectiveEntries } from './effective'
+import type { Entry } from './entry'
 import type { EntryOf } from './known-entry'
 import { inServerTime } from './server-time'
 import { secondsAt, timeAt } from './time-key'
@@ -23,6 +25,18 @@ describe('times by the server’s clock', () => {
       body: { ...entry.body, raisedAt: '2026-05-04T09:59:30.000Z' },
     })
     expect(inServerTime({ ...entry, ahead: -900_000 }).at).toBe('2026-05-04T10:26:00.000Z')
+  })
+
+  it('so is what a correction says instead, by the clock of who corrects', () => {
+    const correction: EntryOf<'correction'> = {
+      ...{ id: 'entry-0002', kind: 'correction', subject: {}, at: '2026-05-04T10:20:00Z', by: 'O. Fen', jobVersion: 1 },
+      ...{ replaces: entry.id, why: 'readings from a file', ahead: 540_000 },
+      body: { body: { ...entry.body } },
+    }
+    const [begun] = effectiveEntries([{ ...entry, ahead: 660_000 }, correction] as Entry[])
+    // Ten and a half past ten by a clock nine minutes fast.
+    expect(begun).toMatchObject({ at: '2026-05-04T10:00:00.000Z', body: { raisedAt: '2026-05-04T10:01:30.000Z' } })
+    expect(inServerTime({ ...correction, body: { withdrawn: true } }).body).toEqual({ withdrawn: true })
   })
 
   it('what a line takes is no wrong clock; of what nobody told, the time stands as it is', () => {

@@ -11,6 +11,10 @@ export const isClockOff = ({ ahead = 0 }: Pick<Entry, 'ahead'>): boolean => Math
 /** A time as a clock showed it that was so many ms ahead, by the server's clock. */
 const without = (ahead: number, at: string): string => timeAt(secondsAt(at) - ahead / 1000)
 
+/** When a test was raised, where that is said; all else as it is. */
+const raisedBefore = <Body extends { readonly raisedAt?: unknown }>(ahead: number, body: Body): Body =>
+  typeof body.raisedAt === 'string' ? { ...body, raisedAt: without(ahead, body.raisedAt) } : body
+
 /**
  * An entry with its times by the server's clock: phones' clocks are off, each by its own, and what one wrote is held
  * against what another did.
@@ -21,6 +25,9 @@ export function inServerTime(entry: KnownEntry): KnownEntry {
   const { at, ahead } = entry
   if (ahead === undefined || !isClockOff(entry)) return entry
   const then = without(ahead, at)
-  if (entry.kind !== 'test-begun' || entry.body.raisedAt === undefined) return { ...entry, at: then }
-  return { ...entry, at: then, body: { ...entry.body, raisedAt: without(ahead, entry.body.raisedAt) } }
+  if (entry.kind === 'test-begun') return { ...entry, at: then, body: raisedBefore(ahead, entry.body) }
+  // What a correction says instead was written by its own clock.
+  if (entry.kind === 'correction' && 'body' in entry.body)
+    return { ...entry, at: then, body: { ...entry.body, body: raisedBefore(ahead, entry.body.body) } }
+  return { ...entry, at: then }
 }
