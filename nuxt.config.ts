@@ -103,6 +103,11 @@ export default defineNuxtConfig({
     serverAssets: [
       { baseName: 'migrations', dir: here('server/database/migrations') },
       { baseName: 'fonts', dir: here('node_modules/dejavu-fonts-ttf/ttf'), pattern: 'DejaVuSansCondensed{,-Bold}.ttf' },
+      ...['sc', 'kr', 'devanagari', 'thai', 'symbols-2'].map((script) => ({
+        baseName: `noto-sans-${script}`,
+        dir: here(`node_modules/@fontsource/noto-sans-${script}/files`),
+        pattern: '*-400-normal.woff2',
+      })),
     ],
     rollupConfig: {
       plugins: [threadBundle(here('server/work/thread.ts'))],

@@ -1,20 +1,24 @@
-import { mkdtempSync, writeFileSync } from 'node:fs'
+import { mkdtempSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
+import { fontFamilies } from './other-scripts'
+import { writeFont } from './write-font'
 
-const files = ['DejaVuSansCondensed.ttf', 'DejaVuSansCondensed-Bold.ttf'] as const
+/** Where the build keeps them. */
+const kept = ['fonts', ...fontFamilies] as const
 
 let folder: Promise<string> | undefined
 
 async function unpack(): Promise<string> {
   const into = mkdtempSync(join(tmpdir(), 'jolvet-fonts-'))
-  for (const file of files) {
-    const bytes = await useStorage('assets:fonts').getItemRaw<Uint8Array>(file)
-    if (!bytes) throw new Error(`the font ${file} is not in the build`)
-    writeFileSync(join(into, file), bytes)
+  for (const base of kept) {
+    const storage = useStorage(`assets:${base}`)
+    const names = await storage.getKeys()
+    if (names.length === 0) throw new Error(`the fonts of ${base} are not in the build`)
+    for (const name of names) await writeFont(into, name, (await storage.getItemRaw<Uint8Array>(name))!)
   }
   return into
 }
 
-/** A folder with the fonts that print: they have every European name's letters. The writer of PDFs reads files alone. */
+/** A folder with the fonts that print: European letters in one file, others in many. The writer of PDFs reads files alone. */
 export const fontFolder = (): Promise<string> => (folder ??= unpack())

@@ -1,0 +1,11 @@
+// Named, so that whoever reads this file knows what the package gives: it tells nothing of it itself.
+/// <reference path="./wawoff2.d.ts" />
+import { writeFileSync } from 'node:fs'
+import { join } from 'node:path'
+import { decompress } from 'wawoff2'
+
+/** Writes a font into a folder as the writer of PDFs takes it: what is packed for the web is unpacked, to `.ttf`. */
+export async function writeFont(folder: string, name: string, bytes: Uint8Array): Promise<void> {
+  const isPacked = name.endsWith('.woff2')
+  writeFileSync(join(folder, name.replace(/\.woff2$/, '.ttf')), isPacked ? await decompress(bytes) : bytes)
+}
