@@ -11,6 +11,8 @@ const props = defineProps<{
   proof: ProofAnswer | null
   /** The joints that are looked at; null where a gauge is read. */
   looked: readonly string[] | null
+  /** Up to which second the readings were worked out: it is ended by what all of them say. */
+  until: number
   disabled: boolean
 }>()
 const emit = defineEmits<{
@@ -50,10 +52,16 @@ function end(): void {
     const isDry = isLookedTwice(props.test, props.looked)
     return emit('end', { verdict: isWet.value ? 'leak' : isDry ? 'tight' : 'undecided', passes: null, ...signed.value })
   }
-  if (!props.proof) return
+  wanted.value = props.test.readings.at(-1)?.seconds ?? 0
+}
+/** It was pressed: it ends when what had been read by then is worked out. */
+const wanted = ref<number | null>(null)
+watch([wanted, () => props.until], ([last, until]) => {
+  if (last === null || until < last || !props.proof) return
+  wanted.value = null
   const { verdict, profile } = props.proof
   emit('end', { verdict, passes: profile.passes, ...signed.value })
-}
+})
 const canEnd = computed(() => !props.disabled && (props.looked !== null || props.proof !== null))
 </script>
 
@@ -81,6 +89,7 @@ const canEnd = computed(() => !props.disabled && (props.looked !== null || props
         color="primary"
         :variant="faults.length ? 'outline' : 'solid'"
         :disabled="!canEnd"
+        :loading="wanted !== null"
         :label="faults.length ? 'End test anyway' : 'End test'"
         @click="end"
       />

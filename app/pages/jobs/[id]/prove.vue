@@ -5,6 +5,7 @@ import { stepPressure } from '~~/core/prove/profile'
 import { testProfileOf } from '~~/core/prove/profiles'
 import type { Reading } from '~~/core/prove/readings'
 import { underTest } from '~~/core/prove/scope'
+import { formatClock } from '~~/core/quantity/words/format-duration'
 import { verdictWords } from '~~/core/prove/verdict'
 import { endedLine } from '~~/core/record/lines'
 import { proofRequest } from '~~/core/record/proof-request'
@@ -26,7 +27,12 @@ const chosen = ref('')
 const test = computed(() => tests.value.find(([id]) => id === chosen.value) ?? tests.value[0])
 const state = computed(() => test.value?.[1])
 const isRunning = computed(() => state.value !== undefined && state.value.ended === null)
-const proof = useProof(() => state.value)
+/** What the readings said last; a test is ended, and its leak sought, by what the newest of them say. */
+const soFar = useProof(
+  () => test.value?.[0],
+  () => state.value,
+)
+const proof = computed(() => soFar.value?.answer ?? null)
 const search = useLeakSearch(
   () => state.value,
   () => proof.value,
@@ -161,7 +167,12 @@ const nameOf = ({ begun }: TestState) => testProfileOf(begun!.body).meta.name
         />
       </section>
       <section class="space-y-4 lg:col-start-2 lg:row-span-2 lg:row-start-1" aria-label="Verdicts">
-        <ProofVerdict v-if="proof && !looked" :proof="proof" />
+        <template v-if="soFar && !looked">
+          <p v-if="soFar.isBehind" role="status" class="text-(--ui-warning)" data-behind>
+            By the readings up to {{ formatClock(soFar.until) }}; the newer ones are being worked out.
+          </p>
+          <ProofVerdict :proof="soFar.answer" />
+        </template>
         <AskedReadings
           v-if="proof?.next.asks && isRunning && !looked"
           :asks="proof.next.asks"
@@ -174,6 +185,7 @@ const nameOf = ({ begun }: TestState) => testProfileOf(begun!.body).meta.name
           :test="state"
           :proof="proof"
           :looked="looked"
+          :until="soFar?.until ?? 0"
           :disabled="!isNamed"
           @end="end"
           @discard="discard"
