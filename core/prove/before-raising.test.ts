@@ -4,7 +4,7 @@ import type { MethodId } from '../methods/ids'
 import { planJob } from '../plan/plan-job'
 import { pipeId, sampleJob } from '../testing/sample-run'
 import { said } from '../testing/said'
-import { beforeRaising, ratedBar, storedJoules, weakestPart } from './before-raising'
+import { beforeRaising, keepAway, ratedBar, storedJoules, weakestPart } from './before-raising'
 import { testProfileOf, type TestProfileId } from './profiles'
 
 const [copper, multilayer] = [pipeId('EN 1057', '22', 0.9), pipeId('EN ISO 21003', '16')]
@@ -109,6 +109,8 @@ describe('before a line is raised', () => {
     // 11 m of 22 hold 3.53 litres: 4.46 bar × 3.53 × ln 4.40 × 100.
     expect(notes).toEqual([expect.stringContaining('air stores about 2330 J')])
     expect(storedJoules(3.526, 3.447)).toBe(2330)
+    // 20 × the third root of 0.00199 is 2.51 m; of a thousandth of that energy a tenth as far.
+    expect([keepAway(4240), keepAway(4_240_000), keepAway(0)]).toEqual([3000, 26_000, 0])
     expect(before(under(copper, 'solder'), 5).notes).toEqual([])
   })
 })

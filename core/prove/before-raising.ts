@@ -83,6 +83,18 @@ export function weakestPart(
 export const storedJoules = (litres: number, bar: number): number =>
   Math.round((bar + atmosphere) * litres * Math.log((bar + atmosphere) / atmosphere) * 10) * 10
 
+/** Joules in a kilogram of TNT; metres that a kilogram's third root asks for, at which windows hold. */
+const [tnt, scaledMetres] = [4.27e6, 20]
+
+/**
+ * How far to stay from air under pressure, in mm, to the next metre: `20 (2 E / 4.27 MJ)^(1/3)` metres, as the pressure
+ * test of equipment by air asks for (ASME PCC-2, article 501); a room's walls are no less welcome.
+ *
+ * @param joules stored
+ * @example keepAway(4240) // 3000
+ */
+export const keepAway = (joules: number): number => Math.ceil(scaledMetres * Math.cbrt((2 * joules) / tnt)) * 1000
+
 /** Less height than this between the gauge and the pipe changes nothing that is read, in mm. */
 const leastHeight = 500
 /** The first look at a line of air, in bar. */
@@ -139,7 +151,7 @@ export function beforeRaising(
     notes: [
       ...(isRead && services.heating && services.water ? [raisingSays('mixed services')] : []),
       ...(isRead && open.length > 0 ? [raisingSays('not shut off', { what: open.join(', ') })] : []),
-      ...(isAir && !plastic ? [raisingSays('stored energy', { joules, look: firstLook })] : []),
+      ...(isAir && !plastic ? [raisingSays('stored energy', { joules, away: keepAway(joules), look: firstLook })] : []),
       ...(Math.abs(above) >= leastHeight
         ? [
             raisingSays('by height', {

@@ -24,9 +24,9 @@ export const raisingSentences = {
     ),
     'mixed services': fixed('heating and drinking water are tested one by one: each at its own pressure'),
     'stored energy': sentence(
-      { joules: 4230, look: 0.1 },
-      ({ joules, look }, say) =>
-        `air stores about ${joules} J here; 400 J throw a fitting like a hammer. Everyone out of the room while it is pumped up, nobody in front of an end; look first at ${say.testPressure(look)}, soap on every joint, and let it off before anything is touched`,
+      { joules: 4230, away: 3000, look: 0.1 },
+      ({ joules, away, look }, say) =>
+        `air stores about ${joules} J here; 400 J throw a fitting like a hammer. Everyone out of the room and ${say.length(away)} away while it is pumped up, nobody in front of an end; look first at ${say.testPressure(look)}, soap on every joint, and let it off before anything is touched`,
     ),
   },
 } as const
