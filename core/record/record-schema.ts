@@ -60,6 +60,20 @@ export const recordSchema = z
           .nullable()
           .optional()
           .meta({ description: 'the numbers of the joints under test, where it was of a part' }),
+        looks: z
+          .array(z.looseObject({ at: time, by: z.string(), dry: z.array(z.string()), wet: z.array(z.string()) }))
+          .optional()
+          .meta({ description: 'walks round under pressure' }),
+        touches: z
+          .array(z.looseObject({ seconds: z.number(), did: z.string() }))
+          .optional()
+          .meta({ description: 'when somebody touched the pressure' }),
+        pumped: z
+          .looseObject({ litres: z.number(), from: z.number(), to: z.number() })
+          .nullable()
+          .optional()
+          .meta({ description: 'the pump stroke that was measured last' }),
+        openedAgain: z.array(z.string()).optional().meta({ description: 'what was shut for it, and is open again' }),
       }),
     ),
     materials: z.looseObject({

@@ -21,6 +21,7 @@ import { labelsDocument } from '../print/labels-document'
 import { makePdf } from '../print/make-pdf'
 import { recordDocument } from '../print/record-document'
 import { recordTable } from '../print/record-table'
+import { testsTable } from '../print/tests-table'
 import type { Seal } from '~~/core/record/seal'
 import { sealed, type SigningKey } from '../record/sign'
 import { openSite, type OpenSite } from './open-site'
@@ -78,6 +79,9 @@ export const tasks = {
 
   /** The joints of a record as a table. */
   recordCsv: (texts: SiteTexts) => ofSite(texts, (site) => recordTable(recordIn(site))),
+
+  /** The readings of a record's tests as a table. */
+  testsCsv: (texts: SiteTexts) => ofSite(texts, (site) => testsTable(recordIn(site))),
 
   /** The record as it is handed over, with its seal, as JSON. */
   sealedRecord: ({ seal, key, ...texts }: SiteTexts & { seal: SealWords; key: SigningKey }) =>

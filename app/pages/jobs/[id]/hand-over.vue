@@ -40,6 +40,7 @@ const files = [
   { path: 'labels.pdf', label: 'Labels' },
   { path: 'record', label: 'JSON' },
   { path: 'record.csv', label: 'CSV' },
+  { path: 'tests.csv', label: 'Tests as CSV' },
 ]
 const flushed = () => log.write({ kind: 'flushed', subject: {}, body: {} }, 'flushed')
 const note = ref('')
