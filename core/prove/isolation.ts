@@ -53,6 +53,8 @@ export function toShutOff(job: Job, scope: Scope = everything): string[] {
   return [...appliancesIn(job, scope), ...(isHeating ? ofHeating : []), ...(isHeated ? ofHotWater : [])]
 }
 
-/** What of all this nobody has answered yet. */
-export const unanswered = (asked: readonly string[], isolated: readonly Isolated[]): string[] =>
-  asked.filter((what) => !isolated.some((of) => of.what === what))
+/** What of all this nobody has answered yet; of what was left on, what it bears. */
+export const unanswered = (asked: readonly string[], isolated: readonly Isolated[]): string[] => [
+  ...asked.filter((what) => !isolated.some((of) => of.what === what)),
+  ...isolated.flatMap(({ what, did, bar }) => (did === 'left on' && bar === undefined ? [what] : [])),
+]

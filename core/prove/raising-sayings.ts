@@ -20,7 +20,8 @@ export const raisingSentences = {
     ),
     'not shut off': sentence(
       { what: 'water heater, expansion vessel' },
-      ({ what }) => `nobody has said that it is shut off or plugged: ${what}. The test pressure gets to it`,
+      ({ what }) =>
+        `nobody has said that it is shut off or plugged, or what it bears: ${what}. The test pressure gets to it`,
     ),
     'mixed services': fixed('heating and drinking water are tested one by one: each at its own pressure'),
     'stored energy': sentence(

@@ -1,4 +1,5 @@
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces'
+import { escaped } from '~~/core/draw/scene-svg'
 import { spelled, type FontOf, type Piece } from './spelling'
 
 /** What is told to the writer of PDFs of a piece; all of what runs from right to left is laid out at once. */
@@ -17,7 +18,6 @@ type Node = Readonly<Record<string, unknown>>
 const betweenTags = />([^<>]+)</g
 const entities: Readonly<Record<string, string>> = { '&lt;': '<', '&gt;': '>', '&quot;': '"', '&amp;': '&' }
 const unescaped = (text: string) => text.replace(/&(?:lt|gt|quot|amp);/g, (entity) => entities[entity]!)
-const escaped = (text: string) => text.replace(/[&<>]/g, (sign) => `&${{ '&': 'amp', '<': 'lt', '>': 'gt' }[sign]};`)
 
 /** Puts every letter of a document into a font that has it. */
 function lettering(fontOf: FontOf) {
