@@ -120,7 +120,7 @@ describe('a job’s log', () => {
         entry('correction', { subject: {}, replaces: covered.id, why: 'typed wrong', body: { body } })
       expect((await fields(id, [corrects({ where: 7 })]))[0].field).toBe('entries.0.body.body.where')
       expect((await write(id, [corrects({ where: 'behind the bath' })])).status).toBe(201)
-      for (const path of ['record', 'record.csv', 'record.pdf']) {
+      for (const path of ['record', 'record.csv', 'tests.csv', 'record.pdf']) {
         const answer = await fetch(`${site().origin}/api/jobs/${id}/${path}`)
         expect([path, answer.status]).toEqual([path, 200])
       }
@@ -241,6 +241,10 @@ describe('the record', () => {
     const [head, first] = table.split('\r\n')
     expect(head).toMatch(/^number,where,pipe,method,"insertion, mm",made by/)
     expect(first).toContain("'=SUM(A1)")
+    const tests = await fetch(`${site().origin}/api/jobs/${id}/tests.csv`)
+    expect([tests.status, tests.headers.get('content-type'), await tests.text()]).toEqual([
+      ...[200, 'text/csv; charset=utf-8', ''],
+    ])
     expect((await ask('GET', 'jobs/none/record')).status).toBe(404)
   })
 })

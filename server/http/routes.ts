@@ -17,6 +17,7 @@ export const calls: readonly (readonly [path: string, ...methods: string[]])[] =
   ['/api/jobs/:id/put-back', 'POST'],
   ['/api/jobs/:id/record', 'GET'],
   ['/api/jobs/:id/record.csv', 'GET'],
+  ['/api/jobs/:id/tests.csv', 'GET'],
   ['/api/jobs/:id/record.pdf', 'GET'],
   ['/api/jobs/:id/labels.pdf', 'GET'],
   ['/api/jobs/:id/records', 'GET'],
