@@ -1,5 +1,6 @@
 import { createHash, randomBytes } from 'node:crypto'
 import type { WebDriver } from 'selenium-webdriver'
+import sharp from 'sharp'
 import { describe, expect, it } from 'vitest'
 import { usePage } from './page'
 
@@ -24,7 +25,9 @@ describe('a line of 25 kB a second', () => {
     await on.open(`/jobs/${id}/make`)
     await on.see('[aria-label="Title of the job"]')
     await on.settle()
-    const bytes = Buffer.concat([Buffer.from([0xff, 0xd8, 0xff, 0xe0]), randomBytes(870_000)])
+    // Noise: what cannot be made smaller.
+    const noise = sharp(randomBytes(540 * 540 * 3), { raw: { width: 540, height: 540, channels: 3 } })
+    const bytes = new Uint8Array(await noise.png().toBuffer())
     await lineOf(25_000)
     const entry = (name: string) => ({
       ...{ id: `slow-${name}`, kind: 'note', subject: {}, at: '2026-05-04T10:00:00Z', by: 'I. Marl', jobVersion: 1 },
@@ -34,7 +37,7 @@ describe('a line of 25 kB a second', () => {
       `const [base64, entries, path, done] = arguments
       const bytes = Uint8Array.from(atob(base64), (letter) => letter.charCodeAt(0))
       const photo = { id: 'p-1', changes: 'photos', says: 'a photo', method: 'POST', path: '/api/photos',
-        body: new Blob([bytes], { type: 'image/jpeg' }) }
+        body: new Blob([bytes], { type: 'image/png' }) }
       const ticks = entries.map((entry, at) => ({ id: 't-' + at, changes: 'log', says: 'a tick', method: 'POST', path,
         body: { entries: [entry] } }))
       indexedDB.open('jolvet').onsuccess = ({ target: { result: database } }) => {
@@ -42,7 +45,7 @@ describe('a line of 25 kB a second', () => {
         ;[photo, ...ticks].forEach((command, at) => transaction.objectStore('outbox').put({ command, place: at + 1 }))
         transaction.oncomplete = () => { new BroadcastChannel('jolvet-outbox').postMessage({ kind: 'look' }); done() }
       }`,
-      bytes.toString('base64'),
+      Buffer.from(bytes).toString('base64'),
       ['one', 'two', 'three'].map(entry),
       `/api/jobs/${id}/log`,
     )

@@ -50,6 +50,7 @@ function press(id: string): void {
             :joints-of="jointsOf"
             :marks="marks"
             :outlined="held"
+            legs-only
             @leg="press"
           />
         </div>

@@ -25,6 +25,8 @@ const props = defineProps<{
   marks: ReadonlyMap<string, JointMark>
   /** Legs with an outline of their own. */
   outlined?: ReadonlySet<string>
+  /** No more than legs are pressed. */
+  legsOnly?: boolean
 }>()
 const emit = defineEmits<{ leg: [id: string]; node: [id: string]; length: [leg: string]; unwritten: [count: number] }>()
 const { figure } = useWords()
@@ -59,6 +61,7 @@ const legWords = ({ id, length, state, isBroken }: DrawnLeg) =>
 /** What is pressed of a part, and how it is called. */
 function pressOf({ of, id }: Part): { readonly label: string; readonly act: () => void } | null {
   const leg = drawnLegs.value.get(id)
+  if (props.legsOnly && of !== 'leg') return null
   if (of === 'node') return { label: names.value.node(id), act: () => emit('node', id) }
   if (of === 'leg' && leg) return { label: legWords(leg), act: () => emit('leg', id) }
   // Under a thumb it is too small a thing: its leg is pressed, and its length typed in the list.
