@@ -89,6 +89,9 @@ describe('a job from an everyday call', () => {
     await on.open(`/jobs/${id}/route`)
     await on.press('Everyday call')
     await on.choose('Call', 'Put a valve in')
+    // Its picture comes, and moves the button down.
+    await on.see('[aria-label="An everyday call"] figure')
+    await on.settle()
     await on.press('Add to this job')
     await on.driver.wait(async () => (await stored(id)).job.runs.length === before + 1, 30_000)
     await on.press('Undo')
