@@ -42,7 +42,6 @@ function appliancesIn(job: Job, scope: Scope): string[] {
  * heating circuit or a water heater has whether it was drawn or not.
  *
  * @remarks for instance: two radiators on a heating run: radiator 1, radiator 2, heat source, safety valve, expansion vessel
- * @remarks proving.md, *Before it is raised*
  */
 export function toShutOff(job: Job, scope: Scope = everything): string[] {
   const of = underTest(job, scope)
