@@ -8,7 +8,7 @@ import { usualLeastLeak } from './least-leak'
 import { prove } from './prove'
 import type { ProveRequest } from './prove-schema'
 import { litresIn, systemOf } from './softness'
-import { toppedUpAt } from './gate'
+import { doubtOf, toppedUpAt } from './gate'
 import { oddReadings } from './odd-readings'
 
 const multilayer = pipeId('EN ISO 21003', '16')
@@ -145,4 +145,14 @@ describe('how badly an explanation fits', () => {
     expect(misfitOf(halves)).toBeGreaterThan(3.5)
     expect(misfitOf(Float64Array.from([5, 5, 5]))).toBeGreaterThan(4)
   })
+})
+
+it('what nothing explains is a leak where the line has plainly emptied, and never where the gauge has risen', () => {
+  const readings = (by: number) => [0, 1, 2, 3, 4, 5].map((at) => ({ seconds: 60 * at, bar: 6 + by * at }))
+  const doubtIf = (by: number, chanceAnyway: number) =>
+    doubtOf({
+      ...{ stretches: [readings(by)], given: readings(by), creeps: false },
+      proof: { misfit: 28, chanceAnyway },
+    })?.kind
+  expect([doubtIf(-0.25, 1), doubtIf(-0.25, 0.99), doubtIf(0.25, 1)]).toEqual([undefined, 'no fit', 'no fit'])
 })

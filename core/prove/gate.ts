@@ -2,6 +2,7 @@ import { fewestReadings } from './inference/fewest'
 import type { Proof } from './inference/infer'
 import { oddReadings } from './odd-readings'
 import { median, type Reading } from './readings'
+import { fallenIn } from './stretches'
 import { proveSays } from './sayings'
 import type { Message } from '../quantity/words/message'
 
@@ -32,7 +33,7 @@ export function toppedUpAt(readings: readonly Reading[]): readonly [Reading, Rea
 
 /** From so many standard deviations on the best explanation does not fit. */
 const worstFit = 4
-/** A leak that is so sure however badly the readings fit is one: a line that empties by no rule. */
+/** A leak that is so sure however badly the readings fit is one, where the gauge has fallen: a line that empties by no rule. */
 const sureAnyway = 0.9999
 /** Plastic goes on giving: before so many seconds nobody tells that from a leak. */
 const plasticSettles = 1800
@@ -72,6 +73,6 @@ export function doubtOf({ stretches, given, creeps, proof }: Facts): Doubt | nul
   const last = stretches.at(-1)!.at(-1)!.seconds
   if (creeps && last < plasticSettles)
     return { kind: 'plastic settles', message: proveSays('plastic settles', { seconds: plasticSettles - last }) }
-  const isFit = !proof || proof.misfit <= worstFit || proof.chanceAnyway > sureAnyway
+  const isFit = !proof || proof.misfit <= worstFit || (proof.chanceAnyway > sureAnyway && fallenIn(stretches) > 0)
   return isFit ? null : { kind: 'no fit', message: proveSays('no fit') }
 }

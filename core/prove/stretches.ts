@@ -26,6 +26,10 @@ export function stretchesBetween(readings: readonly Reading[], events: readonly 
     .slice(-mostStretches)
 }
 
+/** How far the gauge fell while nobody touched it, all stretches together, in bar; below 0 where it rose. */
+export const fallenIn = (stretches: readonly (readonly Reading[])[]): number =>
+  stretches.reduce((sum, readings) => sum + readings[0]!.bar - readings.at(-1)!.bar, 0)
+
 /** The wall's memory is kept by so many pressures. */
 const mostEarlier = 12
 

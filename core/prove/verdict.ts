@@ -1,5 +1,6 @@
 import type { Proof } from './inference/infer'
 import type { ProofQuestion } from './inference/reading-evidence'
+import { fallenIn } from './stretches'
 
 /** What the readings of a test say: tight, less than matters runs out, more does, something runs in, or not yet known. */
 export const proofVerdicts = ['tight', 'weep', 'leak', 'inflow', 'undecided'] as const
@@ -21,8 +22,8 @@ const mostWeep = 0.9
 
 /**
  * What the readings say. A gauge whose divisions are coarser than what twice the least leak has cost shows nothing tight.
- * Without a temperature, a fall that half a degree could explain is never called a leak, nor a
- * level gauge tight where warming could hide one.
+ * Without a temperature, a fall that half a degree could explain is never called a leak, a level gauge is not tight where
+ * warming could hide one, nor a gauge that has risen by more than half a degree makes.
  *
  * @param isRead a thermometer was read
  */
@@ -32,14 +33,15 @@ export function verdictOf(
   isRead: boolean,
 ): ProofVerdict {
   const { chanceOut, chanceIn, halfKelvin, leastLoss, division, causes } = proof
-  const fallen = stretches.reduce((sum, readings) => sum + readings[0]!.bar - readings.at(-1)!.bar, 0)
+  const fallen = fallenIn(stretches)
   if (chanceIn(1 / 2) > sureOfFlow) return isRead || -fallen > halfKelvin ? 'inflow' : 'undecided'
   const leaksMore = chanceOut(1) > 0.5
   // A leak of about the least is told from none, and from one of twice the size, rather than from itself.
   if (leaksMore && chanceOut(1 / 2) > sureOfFlow)
     return isRead || fallen + causes.creep > halfKelvin ? 'leak' : 'undecided'
   const isLess = !leaksMore && chanceOut(2) < 1 - sureOfTight && chanceIn(2) < 1 - sureOfTight
-  if (!isLess || !(isRead || leastLoss > halfKelvin) || 2 * leastLoss < division) return 'undecided'
+  const isWarmthPlain = isRead || (leastLoss > halfKelvin && -fallen < halfKelvin)
+  if (!isLess || !isWarmthPlain || 2 * leastLoss < division) return 'undecided'
   const weeps = chanceOut(0)
   if (weeps > sureOfFlow) return 'weep'
   return weeps < mostWeep ? 'tight' : 'undecided'

@@ -3,6 +3,7 @@ import { hypotheses } from './hypotheses'
 import type { Hypothesis } from './hypotheses/hypothesis'
 import type { Prepared, ReadingEvidence } from './reading-evidence'
 import { accountsOf, weigh, type Account } from './weigh'
+import { softness } from '../softness'
 
 /** Of flows any size is as likely as twice the size. */
 const [smallest, largest] = [1 / 50, 3000]
@@ -47,15 +48,33 @@ const grids = { plain: sizesApart(coarse, Math.log(smallest)), level: sizesApart
 const likeliestOf = <T extends { readonly fit: Fit }>(of: readonly T[]): T =>
   of.reduce((top, other) => (other.fit.log > top.fit.log ? other : top))
 
+/** How far the gauge has gone when it tells how fast it began, as a share of all the way it went. */
+const begun = 1 / 3
+
+/**
+ * Litres a minute by which the gauge began to move, were the pipe as soft as is supposed and nothing else at work. A
+ * flow that soon comes to its level fits at about this size only, and a search in wide steps would go past it.
+ */
+function firstFlow({ prepared: { own, supposition } }: Account, { bins, meanWarmth }: ReadingEvidence): number {
+  const [first] = bins as [ReadingEvidence['bins'][number]]
+  const gone = bins.map(({ bar }) => Math.abs(bar - first.bar))
+  const at = gone.findIndex((way) => way > 0 && way >= begun * Math.max(...gone))
+  const minutes = ((bins[at]?.seconds ?? Infinity) - first.seconds) / 60
+  return (supposition.softer * softness(own, meanWarmth, first.bar) * own.litres * (gone[at] ?? 0)) / minutes
+}
+
 /** One account over sizes far apart, each fit begun where its neighbour ended, as far as they may be true. */
-function roughly(account: Account, leastLeak: number): Sized[] {
+function roughly(account: Account, evidence: ReadingEvidence, leastLeak: number): Sized[] {
+  const grid = account.hypothesis.level ? grids.level : grids.plain
+  const seen = Math.min(grid.at(-1)!, Math.max(grid[0]!, Math.log(firstFlow(account, evidence) / leastLeak)))
   const sized: Sized[] = []
   let best = -Infinity
-  for (const size of account.hypothesis.level ? grids.level : grids.plain) {
-    const fit = weigh(account, leastLeak * Math.exp(size), sized.at(-1)?.fit.supposed)
+  for (const size of [...grid.filter((other) => other !== seen), seen].sort((a, b) => a - b)) {
+    const near = size === seen ? undefined : sized.at(-1)?.fit.supposed
+    const fit = weigh(account, leastLeak * Math.exp(size), near)
     sized.push({ size, fit })
     best = Math.max(best, fit.log)
-    if (fit.log < best - hopeless) break
+    if (size > seen && fit.log < best - hopeless) break
   }
   return sized
 }
@@ -88,8 +107,11 @@ interface Surveyed {
 /** Of an explanation that has a level too so many of the likeliest softnesses stand for all. */
 const standFor = 3
 
-function surveyed(accounts: readonly Account[], leastLeak: number): Surveyed[] {
-  return accounts.map((account) => ({ account, sized: refined(account, roughly(account, leastLeak), leastLeak) }))
+function surveyed(accounts: readonly Account[], evidence: ReadingEvidence, leastLeak: number): Surveyed[] {
+  return accounts.map((account) => ({
+    account,
+    sized: refined(account, roughly(account, evidence, leastLeak), leastLeak),
+  }))
 }
 
 /** The softnesses under which the readings are likeliest, by what was found. */
@@ -129,7 +151,7 @@ export function chancesOf(leastLeak: number, evidence: ReadingEvidence): Chances
         found.push({ account, litres: 0, fit, log: fit.log + before })
       }
     else
-      for (const { account, sized } of surveyed(accounts, leastLeak)) {
+      for (const { account, sized } of surveyed(accounts, evidence, leastLeak)) {
         const width = widths(sized)
         sized.forEach(({ size, fit }, at) => {
           const likely = (width[at]! + 1e-12) / range / (1 + Math.exp(size) / plain)

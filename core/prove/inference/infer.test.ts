@@ -57,6 +57,39 @@ describe('the chances of leaks', () => {
   })
 })
 
+describe('a flow that soon comes to where it stops', () => {
+  // dp/dt = −q/(S V) √(over/over at first): what is left of the root falls evenly, until it stands.
+  const standing = (first: number, level: number, minutesToLevel: number): Reading[] =>
+    Array.from({ length: 41 }, (_, minute) => {
+      const left = Math.max(0, 1 - minute / 2 / minutesToLevel) ** 2
+      return { seconds: 30 * minute, bar: Number((level + (first - level) * left).toFixed(2)), celsius: 12 }
+    })
+  const found = (readings: readonly Reading[]) =>
+    infer({
+      ...{ system: tenMetres, knowsAir: false, leastLeakOf: () => leastLeak, celsius: 15, earlier: [] },
+      pumped: { litres: 3.205 * 66.77e-6 * 2, from: 4, to: 6 },
+      stretches: [readings],
+    })
+  /** Litres a minute at first: twice what the way to the level takes, over the minutes to it. */
+  const flowAt = (bar: number, minutes: number) => (3.205 * 66.77e-6 * bar * 2) / minutes
+
+  it('out: the gauge falls and then stands', () => {
+    for (const minutes of [2, 4, 7]) {
+      const { explanation, misfit, leak } = found(standing(9, 6.3, minutes))
+      expect([explanation, misfit < 4]).toEqual(['closing-leak', true])
+      expect([leak.low < flowAt(2.7, minutes), leak.high > flowAt(2.7, minutes)]).toEqual([true, true])
+    }
+  })
+
+  it('in: the gauge rises to the main’s pressure and stands', () => {
+    for (const minutes of [2, 4, 7]) {
+      const { explanation, misfit, leak } = found(standing(5.6, 8.4, minutes))
+      expect([explanation, misfit < 4]).toEqual(['inflow', true])
+      expect([leak.low < -flowAt(2.8, minutes), leak.high > -flowAt(2.8, minutes)]).toEqual([true, true])
+    }
+  })
+})
+
 it('half a kelvin makes 0.75 bar in copper at 15 °C, and the least leak takes 0.47 in ten minutes', () => {
   const { halfKelvin, leastLoss } = proofOf(simulated(0))
   // Of the softness that fits best, which may be some tenths off the table's.

@@ -33,6 +33,12 @@ export interface Proof {
   readonly leastLoss: number
 }
 
+/**
+ * So much of the chances lies beyond either end of the range. In simulated tests it then holds what runs 96 to 97 times of
+ * 100, an inflow 88 times; with 0.025 beyond either end an inflow only 81 to 86 times.
+ */
+const beyond = 0.015
+
 /** Of the chances so much may lie at less air than is taken for the least. */
 const ofLessAir = 0.05
 
@@ -72,7 +78,7 @@ export function infer(question: ProofQuestion): Proof {
   return {
     chanceOut: (times) => chanceOf('out', times),
     chanceIn: (times) => chanceOf('in', times),
-    leak: { middle: quantile(chances, 0.5), low: quantile(chances, 0.025), high: quantile(chances, 0.975) },
+    leak: { middle: quantile(chances, 0.5), low: quantile(chances, beyond), high: quantile(chances, 1 - beyond) },
     explanation: chances.explanation.meta.id,
     likeliest: supposed,
     causes,
