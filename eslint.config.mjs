@@ -28,7 +28,7 @@ const rows = [
   ['prove', 'estimate'],
   ['log'],
   ['commission'],
-  ['leak', 'record'],
+  ['leak', 'record', 'van'],
   ['edit', 'draw', 'day'],
   ['patterns'],
 ]

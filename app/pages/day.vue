@@ -2,7 +2,7 @@
 import { clockTime } from '~~/core/day/clock'
 
 /** A day over all jobs: where to be when, what the customers are told, what to bring. */
-const { on, noonOf, dayFrom, begins, asked, rows, list, isAway, problem, isLoading, setReal } = useDay()
+const { on, noonOf, dayFrom, begins, asked, rows, needs, loaded, isAway, problem, isLoading, setReal } = useDay()
 const { units } = useWords()
 const title = computed(() =>
   new Intl.DateTimeFormat(units.value === 'metric' ? 'en-GB' : 'en-US', { dateStyle: 'full' }).format(noonOf(on.value)),
@@ -52,9 +52,15 @@ useHead({ title: () => `${title.value} · Jolvet` })
           next; working times as planned, one pair of hands.
         </p>
         <ol class="ruled border-y border-(--ui-border)" aria-label="Visits">
-          <DayVisit v-for="row in rows" :key="row.id" :row="row" @real="(of) => setReal(row.id, of)" />
+          <DayVisit
+            v-for="row in rows"
+            :key="row.id"
+            :row="row"
+            :needs="needs.get(row.job) ?? []"
+            @real="(of) => setReal(row.id, of)"
+          />
         </ol>
-        <DayList v-if="list && list.rows.length > 0" :list="list" :day="on" />
+        <DayList v-if="loaded.length > 0" :loaded="loaded" :day="on" />
       </template>
       <p>
         <a href="/api/calendar.ics" download="jolvet.ics" class="inline-flex min-h-11 items-center underline"

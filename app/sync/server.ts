@@ -8,6 +8,7 @@ import type { StepProgress } from '~~/core/plan/progress'
 import type { JointTime } from '~~/core/workshop/work-log'
 import type { Part } from '~~/core/catalogue/part'
 import type { Workshop } from '~~/core/workshop/workshop'
+import type { Van } from '~~/core/van/van'
 import { ask } from './ask'
 
 /** What the page asks the server for, each path with what it answers. */
@@ -62,6 +63,7 @@ async function read<Answer>(path: string): Promise<Answer | null> {
 
 export const readParts = () => read<readonly RecordedPart[]>('/api/parts')
 export const readWorkshop = () => read<Workshop>('/api/workshop')
+export const readVan = () => read<Van>('/api/van')
 export const readOffcuts = () => read<readonly RackOffcut[]>('/api/rack')
 export const readCuttings = (job: string) => read<readonly Cutting[]>(`/api/jobs/${part(job)}/cuttings`)
 export const readMinutes = (job: string) => read<readonly JointTime[]>(`/api/jobs/${part(job)}/minutes`)

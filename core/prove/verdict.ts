@@ -16,7 +16,7 @@ export const verdictWords: Readonly<Record<ProofVerdict, string>> = {
 }
 
 /** So sure a verdict must be: that something runs, that nothing that matters does. */
-const [sureOfFlow, sureOfTight] = [0.99, 0.994]
+const [sureOfFlow, sureOfTight] = [0.99, 0.992]
 /** Beside a chance of a weep above this nothing is called tight. */
 const mostWeep = 0.9
 

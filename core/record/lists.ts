@@ -13,11 +13,11 @@ export interface ListTable {
 }
 
 /** A length as a number in the job's units: millimetres to the half, inches to the sixteenth. */
-const inUnits = (mm: number | null, units: Units): number | null =>
+export const inUnits = (mm: number | null, units: Units): number | null =>
   mm === null ? null : units === 'metric' ? Math.round(mm * 2) / 2 : Math.round((mm / inch) * 16) / 16
 /** A length of a list in mm again, to be said as people read it. */
 export const listedLength = (figure: number, units: Units): number => (units === 'metric' ? figure : figure * inch)
-const unitOf = (units: Units): string => (units === 'metric' ? 'mm' : 'in')
+export const unitOf = (units: Units): string => (units === 'metric' ? 'mm' : 'in')
 
 /** What a list is written with: the words of one side of the ocean, and its units. */
 export interface ListWords {

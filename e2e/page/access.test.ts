@@ -26,7 +26,7 @@ describe('every page, in either theme', () => {
     const bench = ['identify', 'join', 'card', 'bend', 'fitting', 'parts', 'costs', 'rules'].map(
       (tab) => `/bench/${tab}`,
     )
-    return ['/', '/settings', '/day', '/verify', '/begin', '/begin/rough-in', ...steps, ...bench]
+    return ['/', '/settings', '/day', '/van', '/verify', '/begin', '/begin/rough-in', ...steps, ...bench]
   }
 
   // Of the two themes only the colours differ; on a phone what stands where. Each page is loaded once and seen in turn.

@@ -48,6 +48,7 @@ describe('every control, pressed in its middle', () => {
     return [
       '/',
       '/day',
+      '/van',
       '/verify',
       '/begin',
       '/begin/rough-in',

@@ -1,7 +1,17 @@
-import { describe, expect, it } from 'vitest'
+import { afterAll, describe, expect, it } from 'vitest'
+import { openBrowser, type OpenBrowser } from '../../scripts/run/browser'
+import { Page } from '../../scripts/tests/page'
 import { usePage } from './page'
 
-const { page, job } = usePage(390, 844)
+const { page, site, job } = usePage(390, 844)
+
+let colleague: OpenBrowser | undefined
+afterAll(() => colleague?.close())
+/** Another one's phone on the same van. */
+async function second(): Promise<Page> {
+  colleague = await openBrowser(390, 844)
+  return new Page(colleague.driver, site().origin)
+}
 
 describe('a day', () => {
   it('a visit of a job is given its day and time, and stands there with what to tell the customer and what to bring', async () => {
@@ -31,14 +41,61 @@ describe('a day', () => {
       field.dispatchEvent(new Event('input', { bubbles: true }))`)
     await on.shows('[data-times]', /^14\.00 to/)
     await on.shows('[aria-label="Visits"]', '30 min after the agreed 13.30: ring them')
-    const boxes = await on.driver.findElements({ css: '[aria-label="What to bring"] [role="checkbox"]' })
-    expect(boxes.length).toBeGreaterThan(3)
-    await boxes[0]!.click()
-    await on.shows('[aria-label="What to bring"]', `${boxes.length - 1} of ${boxes.length} to load`)
+    const list = '[aria-label="What to bring"]'
+    const toGet = async () => Number(/^(\d+) of/.exec(await on.text('[data-missing]'))![1])
+    await on.see(`${list} [data-missing]`)
+    const all = await toGet()
+    expect(all).toBeGreaterThan(3)
+    await on.driver.findElement({ css: `${list} li button` }).click()
+    await on.shows('[data-missing]', new RegExp(`^${all - 1} of`))
     await on.driver.navigate().refresh()
-    await on.shows('[aria-label="What to bring"]', `${boxes.length - 1} of ${boxes.length} to load`)
+    await on.shows('[data-missing]', new RegExp(`^${all - 1} of`))
     await on.shows('[data-times]', /^14\.00 to/)
     await on.press('Day after')
     await on.shows('main', 'No visits on this day.')
+  })
+
+  it('two load one van: what one takes for the job the other no longer has, and a leftover comes back', async () => {
+    const on = page()
+    await on.open('/day?on=2026-12-04')
+    await on.press('Put all of it in')
+    await on.shows('[data-missing]', 'All in the van')
+    const other = await second()
+    await other.open('/van')
+    await other.see('[aria-label="In the van"] li')
+    const things = async () => (await other.driver.findElements({ css: '[aria-label="In the van"] li' })).length
+    expect(await things()).toBeGreaterThan(3)
+    const counts = async (): Promise<number> =>
+      Number(
+        await other.driver.executeScript(
+          'return [...document.querySelectorAll("[data-count]")].reduce((sum, of) => sum + Number(of.textContent), 0)',
+        ),
+      )
+    const before = await counts()
+    await on.press('Take ')
+    await on.shows('[data-van]', /Taken for this job: \d/)
+    await other.driver.wait(async () => (await counts()) < before, 30_000)
+    const after = await counts()
+    await on.press('Taken for this job')
+    await on.driver.findElement({ css: '[aria-label^="One back in the van"]' }).click()
+    await other.driver.wait(async () => (await counts()) === after + 1, 30_000)
+    // What was taken is at the job: only what came back is to be brought.
+    await on.shows('[data-missing]', 'All in the van')
+  })
+
+  it('books in what nobody lists, and says what is low', async () => {
+    const on = page()
+    await on.open('/van')
+    await on.fill('Something else', 'Dust sheet')
+    await on.press('Put it in')
+    await on.fill('Find', 'dust')
+    await on.shows('[aria-label="In the van"]', /Dust sheet/)
+    await on.press('Dust sheet')
+    await on.fill('Always there', '2')
+    await on.press('Save')
+    await on.shows('main', 'One thing is low: it stands first.')
+    await on.driver.findElement({ css: '[aria-label="One in: Dust sheet"]' }).click()
+    await on.shows('[data-count]', '2')
+    expect(await on.text('main')).not.toContain('low')
   })
 })

@@ -112,6 +112,28 @@ export const offcutUses = mysqlTable('offcut_uses', {
   at: datetime('recorded_at', { mode: 'date', fsp: 3 }).notNull(),
 })
 
+/**
+ * The van's book: rows are only added, each with what is there after it. The key counts a thing's rows, so that of two
+ * who write the same next row only one can: two people cannot both have the last one.
+ */
+export const vanRows = mysqlTable(
+  'van_rows',
+  {
+    item: varchar('item', { length: 160 }).notNull(),
+    /** Length of each in mm; 0 where it has none. */
+    mm: double('mm').notNull(),
+    nth: int('nth', { unsigned: true }).notNull(),
+    what: varchar('what', { length: 200 }).notNull(),
+    count: int('count').notNull(),
+    there: int('there', { unsigned: true }).notNull(),
+    least: int('least', { unsigned: true }).notNull(),
+    /** The job for which it was taken, or from which it came back. */
+    job: varchar('job', { length: 36 }),
+    at: datetime('recorded_at', { mode: 'date', fsp: 3 }).notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.item, table.mm, table.nth] }), index('van_rows_job').on(table.job)],
+)
+
 /** Plans that were cut: of each job and pipe the newest holds. */
 export const cuttings = mysqlTable(
   'cuttings',

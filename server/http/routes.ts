@@ -34,6 +34,7 @@ export const calls: readonly (readonly [path: string, ...methods: string[]])[] =
   ['/api/schema/record.json', 'GET'],
   ['/api/signing-key', 'GET'],
   ['/api/stock', 'POST'],
+  ['/api/van', 'GET', 'POST'],
   ['/api/visits', 'GET'],
   ['/api/workshop', 'GET', 'PATCH'],
 ]
@@ -46,6 +47,7 @@ export const pages: readonly string[] = [
   '/begin/:pattern',
   '/day',
   '/settings',
+  '/van',
   '/verify',
   '/bench/bend',
   '/bench/card',

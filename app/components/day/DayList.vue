@@ -1,30 +1,30 @@
 <script setup lang="ts">
-import { useLocalStorage } from '@vueuse/core'
-import { listedLength, type ListTable } from '~~/core/record/lists'
+import { bringFromVan } from '~~/core/day/van-tables'
+import { vanKey } from '~~/core/van/van'
+import type { Loaded } from '~~/core/van/van-list'
 import { download } from '~/saving/download'
 import { fileName } from '~/saving/file-name'
+import { useVanStore } from '~/stores/van'
 
-/** What to bring to all jobs of a day, counted together, and ticked into the van. */
-const props = defineProps<{ list: ListTable; day: string }>()
+/** What to bring to all jobs of a day, counted together: what of it is in the van, and what is to be got. */
+const props = defineProps<{ loaded: readonly Loaded[]; day: string }>()
 const { length, units } = useWords()
-const inVan = useLocalStorage<Record<string, readonly string[]>>('jolvet-in-van', {})
-const loaded = computed(() => inVan.value[props.day] ?? [])
+const { book } = useVanStore()
 const rows = computed(() =>
-  props.list.rows.map(([count, what, item, each]) => ({
-    key: `${item} ${each}`,
-    count,
-    what,
-    each: typeof each === 'number' ? length(listedLength(each, units.value)) : '',
+  props.loaded.map((of) => ({
+    ...of,
+    key: vanKey(of),
+    counted: of.ofTin ? '' : `${of.count} ×`,
+    each: of.ofTin?.mm ? length(of.ofTin.mm) : of.mm === null ? '' : length(of.mm),
   })),
 )
-const left = computed(() => rows.value.filter(({ key }) => !loaded.value.includes(key)).length)
-function tick(key: string, isIn: boolean): void {
-  const others = loaded.value.filter((of) => of !== key)
-  inVan.value = { ...inVan.value, [props.day]: isIn ? [...others, key] : others }
-}
+const missing = computed(() => props.loaded.filter((of) => of.missing > 0))
+const putIn = (of: readonly Loaded[]) =>
+  book(of.map(({ item, what, mm, missing: count }) => ({ item, what, mm, count })))
 async function csv(): Promise<void> {
   const { listCsv } = await import('~/saving/list-files')
-  download(fileName(props.day, 'what to bring', 'csv'), 'text/csv', listCsv(props.list))
+  const table = bringFromVan(props.loaded, units.value)
+  download(fileName(props.day, 'what to bring', 'csv'), 'text/csv', listCsv(table))
 }
 </script>
 
@@ -32,18 +32,32 @@ async function csv(): Promise<void> {
   <section aria-label="What to bring">
     <div class="flex flex-wrap items-center gap-3">
       <h2 class="heading mr-auto">What to bring</h2>
-      <span>{{ left === 0 ? 'All in the van' : `${left} of ${rows.length} to load` }}</span>
+      <NuxtLink to="/van" class="no-print inline-flex min-h-11 items-center underline">The van</NuxtLink>
       <UButton class="no-print" variant="ghost" icon="i-lucide-download" @click="csv">CSV</UButton>
     </div>
+    <p class="font-label text-xl" data-missing>
+      {{ missing.length === 0 ? 'All in the van' : `${missing.length} of ${rows.length} to get` }}
+    </p>
     <ul class="ruled border-y border-(--ui-border)">
-      <li v-for="{ key, count, what, each } in rows" :key="key">
-        <UCheckbox
-          class="min-h-11 items-center"
-          :model-value="loaded.includes(key)"
-          :label="[count, what, each].filter((part) => part !== null && part !== '').join(' · ')"
-          @update:model-value="(isIn) => tick(key, isIn === true)"
+      <li v-for="of in rows" :key="of.key" class="flex min-h-13 items-center gap-3 py-1">
+        <VerdictMark :verdict="of.missing === 0 ? 'fits' : 'caution'" :word="false" />
+        <span class="min-w-0 flex-1">
+          {{ of.counted }} {{ of.what }}<template v-if="of.each"> · {{ of.each }}</template>
+          <span class="block text-sm text-muted">
+            {{ of.missing === 0 ? 'in the van' : of.there > 0 ? `${of.there} in the van` : 'none in the van' }}
+          </span>
+        </span>
+        <UButton
+          v-if="of.missing > 0"
+          class="no-print shrink-0"
+          variant="outline"
+          color="neutral"
+          :label="`Put ${of.missing} in`"
+          :aria-label="`Put ${of.missing} in the van: ${of.what} ${of.each}`.trim()"
+          @click="putIn([of])"
         />
       </li>
     </ul>
+    <UButton v-if="missing.length > 1" class="no-print mt-2" label="Put all of it in" @click="putIn(missing)" />
   </section>
 </template>

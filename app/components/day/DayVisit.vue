@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { aboutTime } from '~~/core/day/clock'
+import type { Needed } from '~~/core/van/van-list'
 import { formatWait } from '~~/core/quantity/words/format-duration'
 
 /** A visit in its place in the day: from when to when, what the customer is told, and what really was. */
-defineProps<{ row: ReturnType<typeof useDay>['rows']['value'][number] }>()
+defineProps<{ row: ReturnType<typeof useDay>['rows']['value'][number]; needs: readonly Needed[] }>()
 const emit = defineEmits<{ real: [of: { began?: string; ended?: string }] }>()
 const { units } = useWords()
 const minutes = (value: number) => formatWait(Math.round(value) * 60)
@@ -56,6 +57,7 @@ const about = (minutes: number) => aboutTime(minutes, units.value)
       How long it takes is not known: type its minutes in the visit, or see Plan of work.
     </p>
     <p v-else-if="row.isLeast" class="text-muted">At least: a wait in it is not known.</p>
+    <TakenForJob :job="row.job" :needs="needs" />
     <div class="no-print flex flex-wrap items-end gap-3">
       <label class="block"
         ><span class="label block text-base">Really began</span

@@ -62,6 +62,7 @@ const groups = computed(() => [
     items: [
       { label: 'All jobs', to: '/', onSelect: close },
       { label: 'Day', to: '/day', onSelect: close },
+      { label: 'Van', to: '/van', onSelect: close },
       { label: 'Begin a job from an everyday call', to: '/begin', onSelect: close },
       { label: 'Check a record', to: '/verify', onSelect: close },
       { label: 'Settings', to: '/settings', onSelect: close },

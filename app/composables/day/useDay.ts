@@ -1,6 +1,5 @@
 import { formatDate, useLocalStorage } from '@vueuse/core'
 import { arrangeDay, extentOf, minutesOfDay, placeOf, planDay } from '~~/core/day/day'
-import { listOfDay } from '~~/core/day/list-of-day'
 import { ratesOf } from '~~/core/workshop/workshop'
 import { useWorkshopStore } from '~/stores/workshop'
 
@@ -68,7 +67,7 @@ export function useDay() {
     begins,
     asked,
     rows,
-    list: computed(() => listOfDay([...worked.value.values()].map((of) => of.list))),
+    ...useDayNeeds(worked),
     isAway,
     problem,
     isLoading: computed(() => visits.value === null),

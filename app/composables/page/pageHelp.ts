@@ -44,7 +44,20 @@ const help: readonly (readonly [path: RegExp, help: PageHelp])[] = [
         'The visits of the day one after another: when you are where, and what to tell the customer.',
         'Give a job its visits under Estimate. Times without an agreed one follow from the one before.',
         'Type when a visit really began or ended: what follows moves with it.',
-        'What to bring is counted over all jobs of the day; tick what is in the van.',
+        'What to bring is counted over all jobs of the day, and held against what is in the van.',
+        'At the job take what it needs out of the van: it is not brought again. What is left comes back, one by one.',
+      ],
+      keys: everywhere,
+    },
+  ],
+  [
+    /^\/van/,
+    {
+      title: 'Van',
+      does: [
+        'What is in the van, the same for everybody: plus and minus put one in and take one out.',
+        'Press a thing to type what was counted, and how many are always to be there; what is low stands first.',
+        'Two cannot take the last one: whoever comes second is told.',
       ],
       keys: everywhere,
     },

@@ -5,7 +5,7 @@ import { sendPiece } from './photo-pieces'
 import { answerOf } from './answer-of'
 
 /** What is changed by it. */
-export type Changes = 'workshop' | 'minutes' | 'rack' | 'parts' | 'log' | 'photos'
+export type Changes = 'workshop' | 'minutes' | 'rack' | 'parts' | 'van' | 'log' | 'photos'
 
 /** A change that is on its way to the server. */
 export interface Command {

@@ -13,6 +13,7 @@ export const backupTables = [
   'parts',
   'offcuts',
   'offcut_uses',
+  'van_rows',
   'cuttings',
   'joint_minutes',
   'log_entries',

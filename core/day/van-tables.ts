@@ -1,0 +1,25 @@
+import { inUnits, unitOf, type ListTable } from '../record/lists'
+import type { Units } from '../quantity/units'
+import type { Van } from '../van/van'
+import type { Loaded } from '../van/van-list'
+
+/** What to bring to several jobs as a table, with what of it is in the van and what is to be got. */
+export const bringFromVan = (loaded: readonly Loaded[], units: Units): ListTable => ({
+  title: 'What to bring',
+  head: ['count', 'what', 'item', `length, ${unitOf(units)}`, 'in the van', 'to get'],
+  rows: loaded.map(({ count, what, item, mm, ofTin, there, missing }) => [
+    ofTin ? null : count,
+    what,
+    item,
+    inUnits(ofTin ? ofTin.mm : mm, units),
+    there,
+    missing,
+  ]),
+})
+
+/** All that is in the van as a table, with how many there are always to be. */
+export const vanTable = ({ items }: Van, units: Units): ListTable => ({
+  title: 'Van',
+  head: ['count', 'what', 'item', `length, ${unitOf(units)}`, 'always there'],
+  rows: items.map(({ count, what, item, mm, least }) => [count, what, item, inUnits(mm, units), least]),
+})

@@ -1,0 +1,63 @@
+import { vanKey, type Taken, type Van, type VanThing } from './van'
+
+/** What is needed, with its count. */
+export interface Needed extends VanThing {
+  readonly what: string
+  readonly count: number
+  /** It comes by the tin or roll, of which so many mm are used, or nobody knows how much: one serves several jobs, and stays in the van. */
+  readonly ofTin?: { readonly mm: number | null }
+}
+
+/** What is needed, held against what is in the van. */
+export interface Loaded extends Needed {
+  /** So many are in the van. */
+  readonly there: number
+  /** So many are to be got. */
+  readonly missing: number
+}
+
+/**
+ * What a job still needs: what was taken for it is on the job, and is not brought again. More than was needed leaves none
+ * to bring.
+ *
+ * @remarks for instance: five elbows, of which two were taken yesterday: three
+ */
+export function stillNeeded(needed: readonly Needed[], taken: readonly Taken[], job: string): Needed[] {
+  const own = new Map(taken.filter((of) => of.job === job).map((of) => [vanKey(of), of.count]))
+  return needed
+    .map((of) => ({ ...of, count: Math.max(0, of.count - (own.get(vanKey(of)) ?? 0)) }))
+    .filter(({ count }) => count > 0)
+}
+
+/**
+ * What is the same thing in several lists, counted together; one tin serves all.
+ *
+ * @remarks for instance: two elbows and a tin of flux, three elbows and a tin of flux: five elbows and a tin of flux
+ */
+export function together(lists: readonly (readonly Needed[])[]): Needed[] {
+  const all = new Map<string, Needed>()
+  for (const of of lists.flat()) {
+    const before = all.get(vanKey(of))
+    if (!before) all.set(vanKey(of), of)
+    else if (!of.ofTin) all.set(vanKey(of), { ...before, count: before.count + of.count })
+    else if (of.ofTin.mm !== null)
+      all.set(vanKey(of), { ...before, ofTin: { mm: (before.ofTin?.mm ?? 0) + of.ofTin.mm } })
+  }
+  return [...all.values()]
+}
+
+/** What goes out of the van for a job: of what it needs as much as there is; tins and rolls stay. */
+export const takenFrom = (loaded: readonly Loaded[]): Needed[] =>
+  loaded.flatMap(({ there, missing: _, ...of }) => {
+    const count = of.ofTin ? 0 : Math.min(of.count, there)
+    return count > 0 ? [{ ...of, count }] : []
+  })
+
+/** What is needed and what of it is in the van. @remarks for instance: five elbows, four in the van: one to get */
+export function against(needed: readonly Needed[], { items }: Van): Loaded[] {
+  const there = new Map(items.map((of) => [vanKey(of), of.count]))
+  return needed.map((of) => {
+    const count = there.get(vanKey(of)) ?? 0
+    return { ...of, there: count, missing: Math.max(0, of.count - count) }
+  })
+}

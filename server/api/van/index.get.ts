@@ -1,0 +1,4 @@
+import { vanNow } from '../../database/van'
+import { apiHandler } from '../../http/api-handler'
+
+export default apiHandler(() => vanNow())
