@@ -1,16 +1,18 @@
 <script setup lang="ts">
 import { vanTable } from '~~/core/day/van-tables'
-import { isLow, vanKey } from '~~/core/van/van'
+import { isLow, vanKey, type VanItem } from '~~/core/van/van'
 import { download } from '~/saving/download'
 
 /** What is in the van, for everybody who works from it. */
 const store = useVan()
 const { units } = useWords()
 const sought = ref('')
+/** What is low first, what ran out last. */
+const placeOf = (of: VanItem): number => (isLow(of) ? 0 : of.count > 0 ? 1 : 2)
 const items = computed(() => {
   const words = sought.value.toLowerCase().split(/\s+/).filter(Boolean)
   const found = store.van.items.filter(({ what }) => words.every((word) => what.toLowerCase().includes(word)))
-  return found.toSorted((a, b) => Number(isLow(b)) - Number(isLow(a)) || a.what.localeCompare(b.what))
+  return found.toSorted((a, b) => placeOf(a) - placeOf(b) || a.what.localeCompare(b.what))
 })
 const low = computed(() => store.van.items.filter(isLow).length)
 const what = ref('')

@@ -35,9 +35,12 @@ async function csv(): Promise<void> {
       <NuxtLink to="/van" class="no-print inline-flex min-h-11 items-center underline">The van</NuxtLink>
       <UButton class="no-print" variant="ghost" icon="i-lucide-download" @click="csv">CSV</UButton>
     </div>
-    <p class="font-label text-xl" data-missing>
-      {{ missing.length === 0 ? 'All in the van' : `${missing.length} of ${rows.length} to get` }}
-    </p>
+    <div class="mb-2 flex min-h-11 flex-wrap items-center gap-3">
+      <p class="font-label text-2xl font-semibold" data-missing>
+        {{ missing.length === 0 ? 'All in the van' : `${missing.length} of ${rows.length} to get` }}
+      </p>
+      <UButton v-if="missing.length > 1" class="no-print" label="Put all of it in" @click="putIn(missing)" />
+    </div>
     <ul class="ruled border-y border-(--ui-border)">
       <li v-for="of in rows" :key="of.key" class="flex min-h-13 items-center gap-3 py-1">
         <VerdictMark :verdict="of.missing === 0 ? 'fits' : 'caution'" :word="false" />
@@ -58,6 +61,5 @@ async function csv(): Promise<void> {
         />
       </li>
     </ul>
-    <UButton v-if="missing.length > 1" class="no-print mt-2" label="Put all of it in" @click="putIn(missing)" />
   </section>
 </template>
