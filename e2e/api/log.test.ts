@@ -290,7 +290,7 @@ describe('what is handed over', () => {
       Buffer.from([0xff, 0xd8, 0xff, 0xe0, 1, 2, 3]).toString('base64'),
     ])
     await write(id, [entry('photo', { body: { sha } })])
-    for (const path of ['record.pdf', 'labels.pdf']) {
+    for (const path of ['record.pdf', 'labels.pdf', 'estimate.pdf?visits=2']) {
       const answer = await fetch(`${site().origin}/api/jobs/${id}/${path}`)
       expect([answer.status, answer.headers.get('content-type')]).toEqual([200, 'application/pdf'])
       expect(answer.headers.get('content-disposition')).toMatch(/^attachment; filename\*=UTF-8''Sample%2C%20\w+\.pdf$/)
@@ -299,6 +299,11 @@ describe('what is handed over', () => {
       expect(pdf.getPageCount()).toBeGreaterThan(0)
     }
     expect((await fetch(`${site().origin}/api/jobs/none/record.pdf`)).status).toBe(404)
+    const { status, body } = await ask('GET', `jobs/${id}/estimate.pdf?visits=0`)
+    expect([status, body.fields]).toEqual([
+      422,
+      [{ field: 'visits', problem: 'a whole number of visits from 1 to 50' }],
+    ])
   })
 })
 

@@ -20,6 +20,7 @@ export const calls: readonly (readonly [path: string, ...methods: string[]])[] =
   ['/api/jobs/:id/tests.csv', 'GET'],
   ['/api/jobs/:id/record.pdf', 'GET'],
   ['/api/jobs/:id/labels.pdf', 'GET'],
+  ['/api/jobs/:id/estimate.pdf', 'GET'],
   ['/api/jobs/:id/records', 'GET'],
   ['/api/jobs/:id/state', 'GET'],
   ['/api/join', 'POST'],

@@ -1,21 +1,17 @@
 import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces'
 import { methods } from '~~/core/methods'
-import { jointMarksOf, jointNumbers } from '~~/core/draw/joint-mark'
-import { runSheet, type SheetSize } from '~~/core/draw/sheet'
-import { systemName } from '~~/core/run/names'
+import { jointMarksOf } from '~~/core/draw/joint-mark'
 import { evidenceTexts } from '~~/core/log/evidence'
 import { doneLine, doneOf, drainLine, toolLine, valveLine } from '~~/core/record/lines'
-import { formatFigure } from '~~/core/quantity/words/format-length'
 import type { Speaker } from '~~/core/quantity/words/speaks'
 import { speakerIn } from '~~/core/speech'
 import { profiles } from '~~/core/workshop/profile'
 import { settings, type SettingId } from '~~/core/workshop/setting'
-import { paperColours } from './paper-colours'
+import { drawingsOf } from './drawings'
 import { photosOf } from './record-photos'
 import { list, whenIn, type RecordPrint } from './record-print'
 import { sealOf } from './record-seal'
 import { testOf } from './record-tests'
-import { systemsOf } from '~~/core/job/system'
 
 const heading = (text: string): Content => ({ text, headlineLevel: 1, bold: true, fontSize: 13, margin: [0, 12, 0, 4] })
 /** A part of the record, left out where there is nothing in it. */
@@ -58,33 +54,6 @@ function headOf({ record, job }: RecordPrint): Content[] {
       : { text: 'Not handed over.', bold: true },
     ...part('What is missing', missing, () => list(missing.map(({ text }) => text))),
   ]
-}
-
-/** A drawing of the record, in mm; and how wide that is in points, so that its letters keep their size. */
-const onRecord: SheetSize = { width: 181, height: 122 }
-const inPoints = (mm: number) => (mm * 72) / 25.4
-
-/** The drawing of each system, with the numbers and the states of its joints. */
-function drawingsOf({ record, job, plan, catalogue }: RecordPrint): Content[] {
-  const joints = new Map(record.joints.map((joint) => [joint.id, joint]))
-  const marks = jointMarksOf(plan, (id) => joints.get(id))
-  const jointsOf = jointNumbers(plan)
-  const pieceOf = new Map(plan.pieces.flatMap(({ id, legs }) => legs.map((leg) => [leg, id] as const)))
-  return systemsOf(job)
-    .filter(({ legs }) => legs.length > 0)
-    .map((system) => {
-      const svg = runSheet(catalogue, system, 'isometric', {
-        size: onRecord,
-        colours: paperColours,
-        title: systemName(job, system),
-        units: job.units,
-        length: (mm) => formatFigure(mm, job.units),
-        pieceOf,
-        jointsOf,
-        marks,
-      })
-      return { svg, width: inPoints(onRecord.width), margin: [0, 6, 0, 0] as [number, number, number, number] }
-    })
 }
 
 function jointRows({ record, job }: RecordPrint, say: Speaker): TableCell[][] {
@@ -150,6 +119,7 @@ const keptOf = ({ record }: RecordPrint, say: Speaker): Content[] => {
 export function recordDocument(print: RecordPrint): TDocumentDefinitions {
   const { record, job } = print
   const say = speakerIn(job.units)
+  const joints = new Map(record.joints.map((joint) => [joint.id, joint]))
   return {
     info: { title: `${record.job.title}: record`, creator: 'Jolvet' },
     pageSize: job.units === 'metric' ? 'A4' : 'LETTER',
@@ -164,7 +134,10 @@ export function recordDocument(print: RecordPrint): TDocumentDefinitions {
     }),
     content: [
       ...headOf(print),
-      ...drawingsOf(print),
+      ...drawingsOf(
+        print,
+        jointMarksOf(print.plan, (id) => joints.get(id)),
+      ),
       ...workOf(print, say),
       ...keptOf(print, say),
       ...sealOf(print),

@@ -5,7 +5,7 @@ import type { TaskName } from './tasks'
  */
 export const lanes = {
   quick: ['join', 'state', 'labelsPdf'],
-  long: ['plan', 'prove', 'stock', 'record', 'recordCsv', 'testsCsv', 'sealedRecord', 'recordPdf'],
+  long: ['plan', 'prove', 'stock', 'record', 'recordCsv', 'testsCsv', 'sealedRecord', 'recordPdf', 'estimatePdf'],
   unasked: ['status'],
 } as const satisfies Record<string, readonly TaskName[]>
 export type Lane = keyof typeof lanes

@@ -2,6 +2,7 @@ import loadHighs from 'highs'
 import { catalogueWith, shippedCatalogue } from '~~/core/catalogue/catalogue'
 import type { Part } from '~~/core/catalogue/part'
 import type { Costs } from '~~/core/workshop/costs'
+import type { Workshop } from '~~/core/workshop/workshop'
 import { cutStock } from '~~/core/cut/cut-stock'
 import type { StockQuestion } from '~~/core/cut/cutting-problem'
 import { highsSolver } from '~~/core/cut/highs-solver'
@@ -17,6 +18,7 @@ import { recordOf } from '~~/core/record/record'
 import type { SiteTexts } from '../database/site'
 import { checkJobText } from '../http/check-job'
 import { spokenJoin, spokenPlan, spokenProof, spokenRecord } from '../http/spoken'
+import { estimateDocument } from '../print/estimate-document'
 import { labelsDocument } from '../print/labels-document'
 import { makePdf } from '../print/make-pdf'
 import { recordDocument } from '../print/record-document'
@@ -107,6 +109,23 @@ export const tasks = {
   /** Labels for valves and for joints that cannot be seen, as a PDF. */
   labelsPdf: ({ fonts, ...texts }: SiteTexts & { fonts: string }) =>
     ofSite(texts, (site) => makePdf(labelsDocument(recordIn(site), site.job.units), fonts)),
+
+  /** The estimate for the customer, as a PDF. */
+  estimatePdf: ({
+    fonts,
+    workshop,
+    minutes,
+    visits,
+    ...texts
+  }: SiteTexts & {
+    fonts: string
+    workshop: Workshop
+    minutes: readonly (readonly [joint: string, minutes: number])[]
+    visits: number | undefined
+  }) =>
+    ofSite(texts, (site) =>
+      makePdf(estimateDocument(site, { workshop, minutes: new Map(minutes), ...(visits && { visits }) }), fonts),
+    ),
 
   async stock(question: StockQuestion, soFar: (value: unknown) => void) {
     solver ??= loadHighs().then(highsSolver)

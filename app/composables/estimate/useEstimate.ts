@@ -1,7 +1,5 @@
 import { useLocalStorage } from '@vueuse/core'
-import { estimate } from '~~/core/estimate/estimate'
-import { profileWith } from '~~/core/workshop/profile'
-import { ratesOf } from '~~/core/workshop/workshop'
+import { hasExamplePrices, jobEstimate, visitsOf } from '~~/core/estimate/job-estimate'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { useWorkLogStore } from '~/stores/work-log'
 import { useWorkshopStore } from '~/stores/workshop'
@@ -18,23 +16,16 @@ export function useEstimate() {
   onMounted(() => log.load(store.id))
   const kept = useLocalStorage<Record<string, number>>('jolvet-visits', {})
   const visits = computed({
-    get: () => job.value.visits?.length ?? kept.value[store.id] ?? 1,
+    get: () => visitsOf(job.value, kept.value[store.id]),
     set: (count: number) => (kept.value = { ...kept.value, [store.id]: count }),
   })
   const answer = computed(() =>
-    estimate(own.catalogue, plan.value, {
-      costs: workshop.costs,
-      rates: ratesOf(workshop.workshop),
-      profile: profileWith(job.value.profile, job.value.own?.changes),
+    jobEstimate(own.catalogue, job.value, plan.value, {
+      workshop: workshop.workshop,
       minutes: log.minutes,
       visits: visits.value,
-      owned: new Set((workshop.workshop.tools ?? []).map(({ method }) => method)),
     }),
   )
-  /** The prices are those that ship: nobody has said others. */
-  const isExample = computed(() => {
-    const { methods, hour, rates } = workshop.workshop
-    return Object.keys(methods).length === 0 && hour === undefined && rates === undefined
-  })
-  return { job, plan, visits, answer, isExample }
+  const isExample = computed(() => hasExamplePrices(workshop.workshop))
+  return { store, job, plan, visits, answer, isExample }
 }

@@ -1,20 +1,13 @@
 <script setup lang="ts">
+import { estimateLines, whatIsDone } from '~~/core/estimate/estimate-words'
 import { exactly } from '~~/core/estimate/range'
 
 /** What the job costs, as a range in plain words; printed it is the sheet for the customer. */
-const { job, plan, visits, answer, isExample } = useEstimate()
+const { store, job, plan, visits, answer, isExample } = useEstimate()
 const { about } = useMoney()
-const { trade } = useWords()
+const { say } = useWords()
 usePageMarks()
-const lines = computed(() => {
-  const { material, work, hire, travel } = answer.value
-  return [
-    ['Material', material],
-    ['Work', work],
-    [trade('Tool hire'), hire],
-    ['Travel', travel],
-  ] as const
-})
+const lines = computed(() => estimateLines(answer.value, say.value))
 const least = computed(() => exactly(answer.value.total.low))
 const most = computed(() => exactly(answer.value.total.high))
 const print = () => window.print()
@@ -40,6 +33,16 @@ const print = () => window.print()
         color="neutral"
         variant="outline"
         @click="print"
+      />
+      <UButton
+        class="no-print"
+        label="PDF"
+        icon="i-lucide-download"
+        color="neutral"
+        variant="outline"
+        :to="`/api/jobs/${store.id}/estimate.pdf?visits=${visits}`"
+        external
+        target="_blank"
       />
     </div>
     <JobVisits />
@@ -71,11 +74,7 @@ const print = () => window.print()
       </p>
       <section aria-label="What is done">
         <h3 class="heading">What is done</h3>
-        <p>
-          {{ job.runs.map(({ name }) => trade(name)).join('; ') }}: {{ plan.joints.length }} joints,
-          {{ plan.pieces.length }} {{ plan.pieces.length === 1 ? 'piece' : 'pieces' }} of pipe, tested before it is
-          handed over.
-        </p>
+        <p>{{ whatIsDone(job, plan, say) }}</p>
         <PatternPicture :job="job" class="mt-2" />
       </section>
       <details class="no-print">

@@ -1,0 +1,48 @@
+import { expect, it } from 'vitest'
+import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
+import { planJob } from '../plan/plan-job'
+import { speakerIn } from '../speech'
+import { pipeId, sampleJob } from '../testing/sample-run'
+import { emptyWorkshop } from '../workshop/workshop'
+import { aboutMoney, currencyOf, estimateLines, whatIsDone } from './estimate-words'
+import { hasExamplePrices, jobEstimate } from './job-estimate'
+
+const job = sampleJob({
+  ...{ pipe: pipeId('EN 1057', '22', 0.9), method: 'solder' },
+  legs: [
+    ['open:a', 'east', 1000, 'elbow:b'],
+    ['elbow:b', 'up', 500, 'open:c'],
+  ],
+})
+const plan = planJob(job, catalogue)
+const minutes = new Map<string, number>()
+
+it('counts the visits that stand in the job before those that are said', () => {
+  const travel = (more: object, said?: number) =>
+    jobEstimate(catalogue, { ...job, ...more }, plan, {
+      ...{ workshop: { ...emptyWorkshop, rates: { travel: 10, margin: 0 } }, minutes },
+      ...(said !== undefined && { visits: said }),
+    }).travel.low
+  const visits = [
+    { id: 'v1', on: '2026-12-01' },
+    { id: 'v2', on: '2026-12-02' },
+  ]
+  expect([travel({}), travel({}, 3), travel({ visits }), travel({ visits }, 3)]).toEqual([10, 30, 20, 20])
+})
+
+it('says amounts whole, as a range where they are one, in the workshop’s currency before the region’s', () => {
+  expect(aboutMoney({ low: 190.44, high: 218.04 }, 'EUR')).toBe('€190 to €218')
+  expect(aboutMoney({ low: 190.44, high: 190.4 }, 'GBP')).toBe('£190')
+  expect([currencyOf({}, 'metric'), currencyOf({}, 'imperial'), currencyOf({ currency: 'GBP' }, 'imperial')]).toEqual([
+    ...['EUR', 'USD', 'GBP'],
+  ])
+})
+
+it('says what is done in plain words, and what it is made up of in the trade’s', () => {
+  const say = speakerIn('metric')
+  expect(whatIsDone(job, plan, say)).toMatch(/^.+: 2 joints, 2 pieces of pipe, tested before it is handed over\.$/)
+  const answer = jobEstimate(catalogue, job, plan, { workshop: emptyWorkshop, minutes })
+  expect(estimateLines(answer, speakerIn('imperial')).map(([word]) => word)[2]).toBe('Tool rental')
+  expect(estimateLines(answer, say).map(([word]) => word)).toEqual(['Material', 'Work', 'Tool hire', 'Travel'])
+  expect([hasExamplePrices(emptyWorkshop), hasExamplePrices({ ...emptyWorkshop, hour: 50 })]).toEqual([true, false])
+})
