@@ -4,10 +4,10 @@ import { usePage } from './page'
 
 const { page, site, job, stored } = usePage(390, 844)
 
-/** Presses and figures from the first page to a list and lengths to cut. */
+/** Presses and figures from the first page to a list, lengths to cut, an order of work and an estimate. */
 const most = 15
 
-/** Begins a job from an everyday call. @returns how many presses and figures that took */
+/** Begins a job from an everyday call, and goes on to its list, its estimate and its order of work. @returns how many presses and figures that took */
 async function begin(call: string, answer: () => Promise<number>, title: string): Promise<number> {
   const on = page()
   await on.open('/')
@@ -18,7 +18,14 @@ async function begin(call: string, answer: () => Promise<number>, title: string)
   await on.shows('[aria-label="To bring"]', /\d/)
   await on.press('Begin this job')
   await on.driver.wait(async () => (await on.driver.getCurrentUrl()).endsWith('/route'), 30_000)
-  return 4 + answered
+  await on.press('Cut:')
+  await on.shows('[aria-label="What to bring"]', /\d/)
+  await on.press('What it costs')
+  await on.shows('[aria-label="What it is made up of"]', /In all\s+[€$]\d+ to [€$]\d+/)
+  await on.press('Make:')
+  await on.press('Plan of work')
+  await on.shows('[aria-label="Plan of work"]', /Total\s*(at least )?\d/)
+  return 8 + answered
 }
 
 describe('a job from an everyday call', () => {
@@ -61,6 +68,28 @@ describe('a job from an everyday call', () => {
     const { job: begun } = await stored(await job('Hall radiator'))
     const [flow, back] = begun.nodes.filter(({ kind, at }) => kind === 'tee' && at)
     expect(back!.at![0] - flow!.at![0]).toBe(1090)
+  })
+
+  it('puts a valve in', async () => {
+    const on = page()
+    const answer = async () => {
+      await on.fill('The cut ends spring apart by', '8')
+      return 1
+    }
+    expect(await begin('Put a valve in', answer, 'Valve under the stairs')).toBeLessThanOrEqual(most)
+    const { job: begun } = await stored(await job('Valve under the stairs'))
+    expect(begun.nodes.map(({ kind }) => kind)).toContain('valve')
+  })
+
+  it('puts a frost-proof tap on the old stub', async () => {
+    const on = page()
+    const answer = async () => {
+      await on.fill('From the old elbow to the end of the stub', '140')
+      return 1
+    }
+    expect(await begin('Outdoor tap on the old stub', answer, 'Yard tap')).toBeLessThanOrEqual(most)
+    const { job: begun } = await stored(await job('Yard tap'))
+    expect(begun.nodes.flatMap(({ fixture }) => fixture?.kind ?? [])).toEqual(['frost-proof-tap'])
   })
 
   it('says by its name what a question does not take, and begins nothing', async () => {
@@ -143,5 +172,20 @@ describe('an everyday call in inches', () => {
     await on.shows('[aria-label="To bring"]', 'drop-ear elbow')
     await on.press('Begin this job')
     await on.driver.wait(async () => (await on.driver.getCurrentUrl()).endsWith('/route'), 30_000)
+  })
+
+  it('brings hot and cold to a tub and shower valve', async () => {
+    const on = page()
+    const answer = async () => {
+      await on.fill('From the existing ends up to the valve', '36')
+      await on.fill('From the valve up to the shower arm', '46')
+      return 2
+    }
+    expect(await begin('Shower valve in the wall', answer, 'Hall bath')).toBeLessThanOrEqual(most)
+    const { job: begun } = await stored(await job('Hall bath'))
+    expect(begun.units).toBe('imperial')
+    expect(begun.nodes.flatMap(({ fixture }) => fixture?.kind ?? [])).toEqual(
+      expect.arrayContaining(['tub-and-shower', 'shower-arm', 'tub-spout']),
+    )
   })
 })

@@ -54,7 +54,9 @@ const labour = computed(() => {
         </template>
       </dl>
       <p>{{ estimate.from.labour.taken }} of {{ joints }} joints by the minutes that they really took.</p>
-      <p v-if="estimate.from.hired.length">Tool hired for: {{ estimate.from.hired.map(methodName).join(', ') }}.</p>
+      <p v-if="estimate.from.hired.length">
+        {{ trade('Tool hired for') }}: {{ estimate.from.hired.map(methodName).join(', ') }}.
+      </p>
     </section>
   </div>
 </template>
