@@ -53,6 +53,19 @@ describe('what a job costs', () => {
     expect(sum.total).toEqual({ low: sum.total.high, high: sum.total.high })
   })
 
+  it('takes the merchant’s own price of an item before what is reckoned', () => {
+    const [fitting] = plan.fittings
+    const pipe = plan.stock[0]!.pipe
+    const plain = estimate(catalogue, plan, asked()).from.material
+    const own = estimate(catalogue, plan, asked({ prices: { [pipe]: { price: 10 }, [fitting!.item]: { price: 7 } } }))
+    expect(own.from.material.pipe).toBeCloseTo(30, 6)
+    const reckoned = estimate(catalogue, plan, asked({ prices: { [fitting!.item]: { price: 0 } } })).from.material
+    expect(own.from.material.fittings).toBeCloseTo(reckoned.fittings + 7 * fitting!.count, 6)
+    const clip = plan.clipCounts[0]!
+    const withClips = estimate(catalogue, plan, asked({ prices: { [clip.item]: { price: 2 } } })).from.material
+    expect(withClips.clips - plain.clips).toBeCloseTo((2 - 0.6) * clip.count, 6)
+  })
+
   it('puts the margin on each part and the tax on all', () => {
     const plain = estimate(catalogue, plan, asked())
     const sum = estimate(catalogue, plan, asked({ rates: { ...asked().rates, margin: 15, tax: 20 } }))

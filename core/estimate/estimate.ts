@@ -2,6 +2,7 @@ import type { Catalogue } from '../catalogue/catalogue'
 import { methods } from '../methods'
 import type { MethodId } from '../methods/ids'
 import type { Plan } from '../plan/types'
+import type { OwnPrices } from '../workshop/own-prices'
 import { labourOf, type Labour, type LabourAsked } from './labour'
 import { materialOf, type Material } from './material'
 import { exactly, outBy, sumOfRanges, timesRange, type Range } from './range'
@@ -22,6 +23,8 @@ export interface Estimate {
 export interface EstimateAsked extends LabourAsked {
   /** The methods whose tool the workshop has. */
   readonly owned: ReadonlySet<MethodId>
+  /** What items cost at the workshop's merchant. */
+  readonly prices?: OwnPrices
 }
 
 /**

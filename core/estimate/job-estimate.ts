@@ -26,10 +26,11 @@ export function jobEstimate(catalogue: Catalogue, job: Job, plan: Plan, known: J
     profile: profileWith(job.profile, job.own?.changes),
     minutes,
     visits: visitsOf(job, visits),
+    ...(workshop.prices && { prices: workshop.prices }),
     owned: new Set((workshop.tools ?? []).map(({ method }) => method)),
   })
 }
 
 /** The prices are those that ship: nobody has said others. */
-export const hasExamplePrices = ({ methods, hour, rates }: Workshop): boolean =>
-  Object.keys(methods).length === 0 && hour === undefined && rates === undefined
+export const hasExamplePrices = ({ methods, hour, rates, prices }: Workshop): boolean =>
+  Object.keys(methods).length === 0 && hour === undefined && rates === undefined && prices === undefined

@@ -15,8 +15,8 @@ export const verdictWords: Readonly<Record<ProofVerdict, string>> = {
   undecided: 'undecided',
 }
 
-/** So sure a verdict must be: that something runs, that nothing that matters does. */
-const [sureOfFlow, sureOfTight] = [0.99, 0.992]
+/** So sure a verdict must be: that something runs, that nothing that matters runs out, that none runs in, which is rarer. */
+const [sureOfFlow, sureOfTight, sureOfNoInflow] = [0.99, 0.994, 0.997]
 /** Beside a chance of a weep above this nothing is called tight. */
 const mostWeep = 0.9
 
@@ -39,7 +39,7 @@ export function verdictOf(
   // A leak of about the least is told from none, and from one of twice the size, rather than from itself.
   if (leaksMore && chanceOut(1 / 2) > sureOfFlow)
     return isRead || fallen + causes.creep > halfKelvin ? 'leak' : 'undecided'
-  const isLess = !leaksMore && chanceOut(2) < 1 - sureOfTight && chanceIn(2) < 1 - sureOfTight
+  const isLess = !leaksMore && chanceOut(2) < 1 - sureOfTight && chanceIn(2) < 1 - sureOfNoInflow
   const isWarmthPlain = isRead || (leastLoss > halfKelvin && -fallen < halfKelvin)
   if (!isLess || !isWarmthPlain || 2 * leastLoss < division) return 'undecided'
   const weeps = chanceOut(0)

@@ -30,6 +30,14 @@ describe('lists as tables', () => {
     expect(american.rows[0]![3]).toBe(38.8125)
   })
 
+  it('names the order code of what has one, in a column of its own', () => {
+    const [elbow] = plan.fittings
+    const { head, rows } = bringTable(plan, new Map(), { ...words, prices: { [elbow!.item]: { code: 'E-22' } } })
+    expect(head.at(-1)).toBe('code')
+    expect(rows).toContainEqual([1, elbow!.label, elbow!.item, null, 'E-22'])
+    expect(rows[0]!.at(-1)).toBeNull()
+  })
+
   it('what to bring has lengths of pipe, fittings by their item, and what comes from a reel without a count', () => {
     const { head, rows } = bringTable(plan, new Map(), words)
     expect(head).toEqual(['count', 'what', 'item', 'length, mm'])

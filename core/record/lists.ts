@@ -2,6 +2,7 @@ import type { Bar } from '../cut/stock'
 import { stockToBring } from '../cut/to-bring'
 import type { PlanPiece } from '../pipework/planned'
 import type { Plan } from '../plan/types'
+import type { OwnPrices } from '../workshop/own-prices'
 import { inch, type Units } from '../quantity/units'
 import type { Speaker } from '../quantity/words/speaks'
 
@@ -23,6 +24,8 @@ export const unitOf = (units: Units): string => (units === 'metric' ? 'mm' : 'in
 export interface ListWords {
   readonly units: Units
   readonly say: Pick<Speaker, 'trade'>
+  /** What is ordered by a code of its own. */
+  readonly prices?: OwnPrices
 }
 
 /**
@@ -33,8 +36,9 @@ export interface ListWords {
 export function bringTable(
   plan: Plan,
   laid: ReadonlyMap<string, readonly Bar[]>,
-  { units, say }: ListWords,
+  { units, say, prices = {} }: ListWords,
 ): ListTable {
+  const hasCodes = Object.values(prices).some(({ code }) => code !== undefined)
   const lengths = stockToBring(plan.stock, laid).map(({ pipe, label, count, length }) => [
     count,
     label,
@@ -50,8 +54,11 @@ export function bringTable(
   const supplies = plan.supplies.map(({ label, item, mm }) => [null, say.trade(label), item, inUnits(mm, units)])
   return {
     title: 'What to bring',
-    head: ['count', 'what', 'item', `length, ${unitOf(units)}`],
-    rows: [...lengths, ...counted, ...supplies],
+    head: ['count', 'what', 'item', `length, ${unitOf(units)}`, ...(hasCodes ? ['code'] : [])],
+    rows: [...lengths, ...counted, ...supplies].map((row) => [
+      ...row,
+      ...(hasCodes ? [prices[String(row[2])]?.code ?? null] : []),
+    ]),
   }
 }
 

@@ -7,6 +7,7 @@ import { fieldProblems, unknownFields, type FieldProblem } from '../quantity/wor
 import { checkedToolSchema, type CheckedTool } from './checked-tool'
 import { methodCostSchema, shippedCosts, type Costs, type MethodCost } from './costs'
 import type { OwnedTool } from './tools'
+import { ownPricesSchema, type OwnPrices } from './own-prices'
 import { ratesSchema, shippedRates, type Rates } from './rates'
 import { toolsSchema } from './tools-schema'
 import type { OwnTest } from './own-test-schema'
@@ -26,6 +27,7 @@ export const workshopSchema = z.object({
   hour: z.number({ error: 'an hour of work: a number from 0 to 10000' }).min(0).max(10_000).optional(),
   methods: z.partialRecord(z.enum(methodIds), methodCostSchema.partial()).default({}),
   rates: ratesSchema.partial().optional(),
+  prices: ownPricesSchema.optional(),
   tools: toolsSchema.optional(),
   profiles: z.record(ownKey, ownProfileSchema).default({}),
   benders: z.record(ownKey, benderSchema).default({}),
@@ -38,6 +40,8 @@ export interface Workshop {
   readonly hour?: number
   readonly methods: Readonly<Partial<Record<MethodId, Partial<MethodCost>>>>
   readonly rates?: Partial<Rates>
+  /** What items cost at its merchant, and what they are ordered by there. */
+  readonly prices?: OwnPrices
   readonly tools?: readonly OwnedTool[]
   readonly profiles: Readonly<Record<string, OwnProfile>>
   readonly benders: Readonly<Record<string, Bender>>
@@ -59,7 +63,7 @@ export const emptyWorkshop: Workshop = {
 
 /** One thing set: a path into the workshop, and its value; null takes it away, back to what ships. */
 export const workshopChangeSchema = z.object({
-  path: z.array(z.string().min(1).max(60)).min(1).max(5),
+  path: z.array(z.string().min(1).max(160)).min(1).max(5),
   value: z.unknown(),
 })
 export interface WorkshopChange {

@@ -4,13 +4,15 @@ import { bringTable, cutTable, type ListTable } from '~~/core/record/lists'
 import { download } from '~/saving/download'
 import { fileName } from '~/saving/file-name'
 import { useCatalogueStore } from '~/stores/catalogue'
+import { useWorkshopStore } from '~/stores/workshop'
 
 /** The cut list and what to bring as files: CSV for each, both in one workbook. */
 const props = defineProps<{ laid: ReadonlyMap<string, readonly Bar[]> }>()
 const { job, plan } = useOpenJob()
 const { say } = useWords()
 const own = useCatalogueStore()
-const words = computed(() => ({ units: job.value.units, say: say.value }))
+const workshop = useWorkshopStore()
+const words = computed(() => ({ units: job.value.units, say: say.value, prices: workshop.workshop.prices ?? {} }))
 const pipeWords = (id: string) => own.catalogue.pipe(id)?.label ?? id
 const cut = () => cutTable(plan.value, pipeWords, words.value)
 const bring = () => bringTable(plan.value, props.laid, words.value)

@@ -116,6 +116,7 @@ watch(shownCurrency, (now) => (currency.value = now))
       </table>
     </div>
     <RatesPanel />
+    <PriceFile />
     <CrewPanel />
   </div>
 </template>

@@ -51,7 +51,15 @@ const scrap = (id: number) => rack.book({ for: 'thrown away', takes: [id], leave
 <template>
   <div>
     <CutIns v-if="!piece" :plan="plan" class="mb-4" />
-    <p v-if="!piece">Nothing to cut yet: draw a run in <strong>Route</strong>, and its pieces stand here.</p>
+    <div v-if="!piece" class="space-y-4">
+      <p v-if="plan.joints.length === 0">
+        Nothing to cut yet: draw a run in <strong>Route</strong>, and its pieces stand here.
+      </p>
+      <template v-else>
+        <p>No new pipe to cut in this job.</p>
+        <BringList :laid="laid" />
+      </template>
+    </div>
     <div v-else class="grid gap-6 lg:grid-cols-[minmax(0,1fr)_minmax(0,26rem)]">
       <section class="space-y-4" aria-label="Pieces">
         <PieceReadout :piece="piece" />
@@ -125,20 +133,7 @@ const scrap = (id: number) => rack.book({ for: 'thrown away', takes: [id], leave
           @update:model-value="(out) => change(setStock(job, { withoutRack: out === true }))"
         />
         <RackList :offcuts="offcuts" :pipes="plan.stock" @add="addOffcut" @scrap="scrap" />
-        <div>
-          <h2 class="heading">What to bring</h2>
-          <PartsList :plan="plan" :laid="laid" />
-          <ListFiles v-if="laid" :laid="laid" />
-          <UButton
-            :to="`/jobs/${store.id}/estimate`"
-            label="What it costs"
-            icon="i-lucide-calculator"
-            color="neutral"
-            variant="outline"
-            class="mt-2"
-          />
-          <PartsTally />
-        </div>
+        <BringList :laid="laid" />
       </section>
     </div>
   </div>
