@@ -8,6 +8,10 @@ it('reads a list of what to bring to which price and code were added, pipe by th
   const text = `\uFEFFcount;what;Item;length;Price;Code\n1;pipe;${pipe};3000;6,40;P-1\n2;elbow;22 elbow;;1,85;\n1;tin;flux;;;\n`
   expect(readPricesCsv(text, 'metric')).toEqual({
     prices: { [pipe]: { price: 6.4, code: 'P-1' }, '22 elbow': { price: 1.85 } },
+    rows: [
+      { item: pipe, price: '6,40', code: 'P-1' },
+      { item: '22 elbow', price: '1,85', code: '' },
+    ],
     problems: [],
   })
   const priced = readPricesCsv(`item,price\n${pipe},2.00\n`, 'imperial').prices[pipe]?.price

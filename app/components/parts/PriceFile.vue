@@ -4,11 +4,9 @@ import { useWorkshopStore } from '~/stores/workshop'
 
 /** The merchant's own prices and order codes, from a CSV file: what it would set is shown first. */
 const store = useWorkshopStore()
-const { money } = useMoney()
 const { units } = useWords()
 const chooser = useTemplateRef<HTMLInputElement>('chooser')
 const preview = shallowRef<ReadPrices | null>(null)
-const found = computed(() => Object.entries(preview.value?.prices ?? {}))
 const set = computed(() => Object.keys(store.workshop.prices ?? {}).length)
 /** A file of more is no price list. */
 const mostBytes = 1_000_000
@@ -19,7 +17,7 @@ async function read(): Promise<void> {
   const { readPricesCsv } = await import('~/saving/prices-csv')
   preview.value =
     file.size > mostBytes
-      ? { prices: {}, problems: [{ line: 1, problem: 'a price list is at most 1 MB' }] }
+      ? { prices: {}, rows: [], problems: [{ line: 1, problem: 'a price list is at most 1 MB' }] }
       : readPricesCsv(await file.text(), units.value)
   if (chooser.value) chooser.value.value = ''
 }
@@ -50,18 +48,18 @@ function take(): void {
         </li>
       </ul>
       <ul class="ruled border-y border-(--ui-border)">
-        <li v-for="[item, { price, code }] in found" :key="item" class="flex flex-wrap gap-x-4 py-1.5">
+        <li v-for="{ item, price, code } in preview.rows" :key="item" class="flex flex-wrap gap-x-4 py-1.5">
           <span class="min-w-0 flex-1 basis-56">{{ item }}</span>
           <span>{{ code }}</span>
-          <strong v-if="price !== undefined">{{ money(price) }}</strong>
+          <strong>{{ price }}</strong>
         </li>
       </ul>
       <div class="flex gap-2">
         <UButton
-          v-if="found.length"
+          v-if="preview.rows.length"
           color="primary"
           variant="solid"
-          :label="`Use these ${found.length}`"
+          :label="`Use these ${preview.rows.length}`"
           @click="take"
         />
         <UButton label="Leave it" @click="preview = null" />
