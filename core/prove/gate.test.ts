@@ -73,6 +73,20 @@ describe('a gauge is never surer than its fit', () => {
     expect([verdict, next]).toEqual(['inflow', expect.stringContaining('does a valve pass mains water?')])
   })
 
+  it('a fast rise that dies away is an inflow; one that goes on evenly and stops, or stops at once, is asked about', () => {
+    const minutely = (bars: readonly number[]) => bars.map((bar, at) => ({ seconds: 60 * at, bar, celsius: 15 }))
+    const standing = (bar: number) => Array.from({ length: 20 }, () => bar)
+    const dying = [9.48, 10.13, 10.74, 11.28, 11.77, 12.2, 12.58, 12.9, 13.18, 13.42, 13.6, 13.69, ...standing(13.7)]
+    expect(toppedUpAt(minutely(dying))).toBeNull()
+    expect(told(copper22, 10, dying)[0]).toBe('inflow')
+    const pumped = [8, 8.5, 9, 9.5, 10, ...standing(10)]
+    expect(toppedUpAt(minutely(pumped))?.[0].bar).toBe(8)
+    expect(toppedUpAt(minutely([9, 9.5, 9.55, ...standing(9.55)]))?.[0].bar).toBe(9)
+    // A reading is missing: twice the rise in twice the time is no jump.
+    const steady = [0, 60, 120, 240, 300, 360, 420].map((seconds) => ({ seconds, bar: 8 + seconds / 300 }))
+    expect(toppedUpAt(steady)).toBeNull()
+  })
+
   it('a wild row is asked about, and left out when it is struck out', () => {
     const rows = [10.38, 10.3, 10.22, 10.15, 10.1, 10.05, 10, 99.9, 9.95]
     expect(told(copper22, 10, rows)).toEqual([

@@ -17,16 +17,33 @@ export interface Doubt {
 /** Between two readings a rise of more than this, in bar, is somebody who pumps, where the pipe warms by less than that, in kelvin. */
 const [pumpedBar, warmed] = [0.3, 0.2]
 
-/** A stroke of the pump is so many times what the gauge moves otherwise, from one reading to the next. */
+/** A stroke of the pump is so many times as fast as the gauge moves otherwise. */
 const strokeTimes = 3
+/**
+ * What runs in goes on for so many readings more: each rises at no more than so many times the rate of the one before, none
+ * at less than this share of the first, the last at no more than that share of it. Who pumps goes on evenly and stops.
+ */
+const [goesOnFor, asFast, stillRising, slower] = [3, 1.25, 0.1, 0.9]
 
-/** The first jump up that no warmth explains, as its two readings; null where there is none. */
+/** Whether a rise dies away as one by a valve that passes does, from the interval after this one on. */
+function diesAway(rates: readonly number[], at: number): boolean {
+  const after = rates.slice(at + 1, at + 1 + goesOnFor)
+  const isRising = after.every((rate, next) => rate > stillRising * rates[at]! && rate <= asFast * rates[at + next]!)
+  return after.length === goesOnFor && isRising && after.at(-1)! < slower * rates[at]!
+}
+
+/** The first jump up that neither warmth nor a flow that dies away explains, as its two readings; null where there is none. */
 export function toppedUpAt(readings: readonly Reading[]): readonly [Reading, Reading] | null {
-  const usual = median(readings.slice(1).map(({ bar }, at) => Math.abs(bar - readings[at]!.bar)))
+  const rates = readings.slice(1).map(({ bar, seconds }, at) => {
+    const before = readings[at]!
+    return (bar - before.bar) / Math.max(1, seconds - before.seconds)
+  })
+  const usual = median(rates.map(Math.abs))
   for (const [at, after] of readings.slice(1).entries()) {
     const before = readings[at]!
     const warming = Math.abs((after.celsius ?? 0) - (before.celsius ?? 0))
-    if (after.bar - before.bar > Math.max(pumpedBar, strokeTimes * usual) && warming < warmed) return [before, after]
+    const isJump = after.bar - before.bar > pumpedBar && rates[at]! > strokeTimes * usual
+    if (isJump && warming < warmed && !diesAway(rates, at)) return [before, after]
   }
   return null
 }

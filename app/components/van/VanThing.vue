@@ -14,10 +14,11 @@ function open(): void {
   least.value = props.item.least
 }
 function save(): void {
-  emit('book', {
+  const changed = {
     ...(counted.value !== props.item.count && { counted: counted.value }),
     ...(least.value !== props.item.least && { least: least.value }),
-  })
+  }
+  if (Object.keys(changed).length > 0) emit('book', changed)
   isOpen.value = false
 }
 const name = computed(() => [props.item.what, props.item.mm === null ? '' : length(props.item.mm)].join(' ').trim())
