@@ -29,7 +29,7 @@ describe('what comes next', () => {
   })
 
   it('is to wait for a pipe that warms, to end a tight one, to find a leak', () => {
-    expect(next(falling(-0.28, 8), undefined, (at) => 15 + 0.2 * at).kind).toBe('wait-still')
+    expect(next(falling(-0.56, 8), undefined, (at) => 15 + 0.4 * at).kind).toBe('wait-still')
     expect(next(falling(0, 6)).kind).toBe('done')
     expect(next(falling(0, 12)).kind).toBe('end')
     expect(next(falling(0.9, 10)).kind).toBe('find')

@@ -73,10 +73,10 @@ describe('a day', () => {
       )
     const before = await counts()
     await on.press('Take ')
-    await on.shows('[data-van]', /Taken for this job: \d/)
+    await on.shows('[data-van]', /Out for this job: \d/)
     await other.driver.wait(async () => (await counts()) < before, 30_000)
     const after = await counts()
-    await on.press('Taken for this job')
+    await on.press('Out for this job')
     await on.driver.findElement({ css: '[aria-label^="One back in the van"]' }).click()
     await other.driver.wait(async () => (await counts()) === after + 1, 30_000)
     // What was taken is at the job: only what came back is to be brought.

@@ -28,7 +28,7 @@ const oneBack = ({ item, what, mm }: Pick<Needed, 'item' | 'what' | 'mm'>) =>
       @click="take"
     />
     <details v-if="taken.length > 0" class="no-print">
-      <summary class="min-h-11 cursor-pointer pt-2">Taken for this job: {{ taken.length }}</summary>
+      <summary class="min-h-11 cursor-pointer pt-2">Out for this job: {{ taken.length }}</summary>
       <ul class="ruled border-y border-(--ui-border)">
         <li v-for="of in taken" :key="vanKey(of)" class="flex min-h-13 items-center gap-3 py-1">
           <span class="min-w-0 flex-1"
