@@ -16,7 +16,7 @@ export const verdictWords: Readonly<Record<ProofVerdict, string>> = {
 }
 
 /** So sure a verdict must be: that something runs, that nothing that matters runs out, that none runs in, which is rarer. */
-const [sureOfFlow, sureOfTight, sureOfNoInflow] = [0.98, 0.992, 0.996]
+const [sureOfFlow, sureOfTight, sureOfNoInflow] = [0.96, 0.992, 0.996]
 /** Beside a chance of a weep above this nothing is called tight. */
 const mostWeep = 0.9
 
