@@ -19,7 +19,9 @@ export const useVanStore = defineStore('van', () => {
   const van = computed(() => vanAfter(saved.value, waiting.value))
 
   async function load(): Promise<void> {
-    saved.value = (await readVan()) ?? saved.value
+    const found = await readVan()
+    // What is as it was stays the same: nothing is drawn anew for it.
+    if (found && JSON.stringify(found) !== JSON.stringify(saved.value)) saved.value = found
   }
   useSharedReading(load)
 

@@ -31,6 +31,6 @@ export function jobEstimate(catalogue: Catalogue, job: Job, plan: Plan, known: J
   })
 }
 
-/** The prices are those that ship: nobody has said others. */
-export const hasExamplePrices = ({ methods, hour, rates, prices }: Workshop): boolean =>
-  Object.keys(methods).length === 0 && hour === undefined && rates === undefined && prices === undefined
+/** Hours, methods and rates are those that ship: nobody has said others, whatever a merchant's list says of items. */
+export const hasExamplePrices = ({ methods, hour, rates }: Workshop): boolean =>
+  Object.keys(methods).length === 0 && hour === undefined && rates === undefined
