@@ -8,13 +8,13 @@ import type { LegClips } from './clips-of-leg'
 import { pipeIdIn } from '../job/leg-defaults'
 import { drawnLength } from '../job/system'
 
-/** A straight stretch that grows, and the free legs square to its ends. */
+/** A straight stretch that grows, and the expansion legs across its ends. */
 export interface Growing extends Expansion {
   /** Its legs, in line. */
   readonly legs: readonly string[]
   /** mm from end to end. */
   readonly length: number
-  /** Free leg at either end, to the next clip, in mm; 0 where it is held by what it ends on; or that it just ends, or is not known. */
+  /** Expansion leg at either end, to the next clip, in mm; 0 where it is held by what it ends on; or that it just ends, or is not known. */
   readonly free: readonly [FreeEnd, FreeEnd]
   /** One free end that gives enough is enough; null where that is not known. */
   readonly enough: boolean | null
@@ -89,7 +89,7 @@ function isEnough(free: readonly FreeEnd[], needed: number): boolean | null {
 }
 
 /**
- * The growth of the straight stretch that a leg is part of, against the free legs that take it up.
+ * The growth of the straight stretch that a leg is part of, against the expansion legs that take it up.
  *
  * @param kelvin warmer than when it was fixed
  */

@@ -40,7 +40,7 @@ function keepFromFitting({ layout, ends }: Resolved, nodeId: string, leg: Leg, p
   return end.takeOff.mm + end.insertion.mm + clearance
 }
 
-/** How far from a node's centre a clip must stay: for the fitting there, and for a free leg that takes up expansion. */
+/** How far from a node's centre a clip must stay: for the fitting there, and for an expansion leg. */
 function keepFrom(system: Resolved, nodeId: string, leg: Leg, profile: Profile): number | null {
   const fitting = keepFromFitting(system, nodeId, leg, profile)
   const free = (leg.from === nodeId ? leg.free?.start : leg.free?.end) ?? 0
