@@ -1,9 +1,12 @@
 <script setup lang="ts">
 import { clockTime } from '~~/core/day/clock'
+import { useLogStore } from '~/stores/log'
 
 /** A day over all jobs: where to be when, what the customers are told, what to bring. */
 const { on, noonOf, dayFrom, begins, asked, rows, needs, loaded, isAway, problem, isLoading, setReal } = useDay()
 const { units } = useWords()
+// Who was not named before names himself once, and the field stays while he types.
+const wasNamed = useLogStore().who.trim() !== ''
 const title = computed(() =>
   new Intl.DateTimeFormat(units.value === 'metric' ? 'en-GB' : 'en-US', { dateStyle: 'full' }).format(noonOf(on.value)),
 )
@@ -51,13 +54,14 @@ useHead({ title: () => `${title.value} · Jolvet` })
           Set out at {{ clockTime(asked.begins, units) }}, {{ asked.travel }} min to the first job and from one to the
           next; working times as planned, one pair of hands.
         </p>
+        <WhoField v-if="!wasNamed" class="no-print max-w-xs" />
         <ol class="ruled border-y border-(--ui-border)" aria-label="Visits">
           <DayVisit
             v-for="row in rows"
             :key="row.id"
             :row="row"
             :needs="needs.get(row.job) ?? []"
-            @real="(of) => setReal(row.id, of)"
+            @real="(said) => setReal(row, said)"
           />
         </ol>
         <DayList v-if="loaded.length > 0" :loaded="loaded" :day="on" />

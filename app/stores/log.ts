@@ -6,8 +6,8 @@ import { jointsDone } from '~~/core/log/joints-done'
 import { provenJoints } from '~~/core/log/proven'
 import { siteState, type SiteState } from '~~/core/log/site-state'
 import { firstOfEach, logPath, logReading } from '~/open-log/log-reading'
+import { logSending } from '~/open-log/log-sending'
 import { logWriting } from '~/open-log/log-writing'
-import { inPieces } from '~/sync/commands/log-pieces'
 import { useJobStore } from '~/stores/job'
 import { useOutboxStore } from '~/stores/outbox'
 
@@ -33,21 +33,7 @@ export const useLogStore = defineStore('log', () => {
   /** Who writes, as it was last said. */
   const who = useLocalStorage('jolvet-who', '')
 
-  /** @param generation the life of the database in which they were written: its versions are theirs */
-  function send(of: string, all: readonly Entry[], says: string, generation = jobs.generation): void {
-    // In their order, and each as of the clock that wrote it, where it is known how far that was off.
-    for (const { ahead, entries } of inPieces(all)) {
-      const command = {
-        changes: 'log',
-        says,
-        method: 'POST',
-        path: logPath(of),
-        body: { entries },
-        generation,
-      } as const
-      void outbox.add({ ...command, ...(ahead === undefined ? {} : { ahead }) })
-    }
-  }
+  const { send, sendPhoto } = logSending(outbox)
   const { read, taken, open, hear, hearTaken } = logReading((of, entries, life) =>
     send(of, entries, 'entries from before the restore', life),
   )
@@ -79,9 +65,16 @@ export const useLogStore = defineStore('log', () => {
   const writing = logWriting({
     who,
     jobVersion: () => jobs.version,
-    send: (written, says) => send(jobs.id, written, says),
-    sendPhoto: (body) =>
-      void outbox.add({ changes: 'photos', says: 'a photo', method: 'POST', path: '/api/photos', body }),
+    send: (written, says) => send(jobs.id, written, says, jobs.generation),
+    sendPhoto,
   })
-  return { entries, state, proofs, done, who, open, hear, ...writing }
+  /** Writes of a job that is not open, as it was seen in this version. */
+  const writerOf = (job: string, version: number) =>
+    logWriting({
+      who,
+      jobVersion: () => version,
+      send: (written, says) => send(job, written, says, undefined),
+      sendPhoto,
+    })
+  return { entries, state, proofs, done, who, open, hear, writerOf, ...writing }
 })

@@ -1,5 +1,6 @@
 import type { Job } from '~~/core/job/job'
 import type { Visit } from '~~/core/job/visit-schema'
+import type { VisitTimes } from '~~/core/log/visit-times'
 import type { FieldProblem } from '~~/core/quantity/words/field-problem'
 import type { Units } from '~~/core/quantity/units'
 import type { Thumbnail } from '~~/core/draw/thumbnail'
@@ -75,7 +76,9 @@ export interface JobVisit {
   readonly job: string
   readonly title: string
   readonly address?: string
+  readonly version: number
   readonly visit: Visit
+  readonly real: VisitTimes
 }
 export const readVisits = (from: string, to: string) =>
   read<{ readonly visits: readonly JobVisit[] }>(`/api/visits?from=${part(from)}&to=${part(to)}`)

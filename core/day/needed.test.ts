@@ -25,7 +25,7 @@ it('takes lengths in mm whatever the list is in, and one of what comes by the ti
 it('lists what to bring with what is there and what is to be got, in the units of who reads it', () => {
   const pipe = { item: 'pipe-1', what: 'pipe', mm: 3048, count: 2, there: 1, missing: 1 }
   const solder = { item: 'solder', what: 'solder', mm: null, count: 1, ofTin: { mm: 1219.2 }, there: 0, missing: 1 }
-  expect(bringFromVan([pipe, solder], 'imperial')).toEqual({
+  expect(bringFromVan([pipe, solder], 'imperial', { elbow: { price: 2 } })).toEqual({
     title: 'What to bring',
     head: ['count', 'what', 'item', 'length, in', 'in the van', 'to get'],
     rows: [
@@ -33,6 +33,8 @@ it('lists what to bring with what is there and what is to be got, in the units o
       [null, 'solder', 'solder', 48, 0, 1],
     ],
   })
+  const coded = bringFromVan([pipe, solder], 'imperial', { solder: { code: 'S-97' } })
+  expect([coded.head.at(-1), coded.rows.map((row) => row.at(-1))]).toEqual(['code', [null, 'S-97']])
 })
 
 it('lists what is in the van, with how many there are always to be', () => {

@@ -1,21 +1,29 @@
 import { inUnits, unitOf, type ListTable } from '../record/lists'
+import { hasCodes, type OwnPrices } from '../workshop/own-prices'
 import type { Units } from '../quantity/units'
 import type { Van } from '../van/van'
 import type { Loaded } from '../van/van-list'
 
-/** What to bring to several jobs as a table, with what of it is in the van and what is to be got. */
-export const bringFromVan = (loaded: readonly Loaded[], units: Units): ListTable => ({
-  title: 'What to bring',
-  head: ['count', 'what', 'item', `length, ${unitOf(units)}`, 'in the van', 'to get'],
-  rows: loaded.map(({ count, what, item, mm, ofTin, there, missing }) => [
-    ofTin ? null : count,
-    what,
-    item,
-    inUnits(ofTin ? ofTin.mm : mm, units),
-    there,
-    missing,
-  ]),
-})
+/** What to bring to several jobs as a table, with what of it is in the van, what is to be got, and by which code. */
+export function bringFromVan(loaded: readonly Loaded[], units: Units, prices: OwnPrices): ListTable {
+  const codes = hasCodes(prices) ? (item: string) => [prices[item]?.code ?? null] : () => []
+  return {
+    title: 'What to bring',
+    head: [
+      ...['count', 'what', 'item', `length, ${unitOf(units)}`, 'in the van', 'to get'],
+      ...(hasCodes(prices) ? ['code'] : []),
+    ],
+    rows: loaded.map(({ count, what, item, mm, ofTin, there, missing }) => [
+      ofTin ? null : count,
+      what,
+      item,
+      inUnits(ofTin ? ofTin.mm : mm, units),
+      there,
+      missing,
+      ...codes(item),
+    ]),
+  }
+}
 
 /** All that is in the van as a table, with how many there are always to be. */
 export const vanTable = ({ items }: Van, units: Units): ListTable => ({

@@ -12,6 +12,9 @@ function isDay(text: string): boolean {
   return month >= 1 && month <= 12 && day >= 1 && day <= days[month - 1]!
 }
 
+/** A time of day by the clock of the place. */
+export const timeOfDaySchema = z.string({ error: timeText }).regex(/^([01]\d|2[0-3]):[0-5]\d$/, timeText)
+
 /** A day on which somebody comes to the job. */
 export const visitSchema = z.object({
   id: z.string().min(1).max(130),
@@ -19,11 +22,7 @@ export const visitSchema = z.object({
     .string({ error: dayText })
     .regex(/^\d{4}-\d{2}-\d{2}$/, dayText)
     .refine(isDay, { error: dayText }),
-  at: z
-    .string({ error: timeText })
-    .regex(/^([01]\d|2[0-3]):[0-5]\d$/, timeText)
-    .optional()
-    .meta({ description: 'the time that was agreed' }),
+  at: timeOfDaySchema.optional().meta({ description: 'the time that was agreed' }),
   what: z.string().max(80).optional().meta({ description: 'rough-in, second fix' }),
   minutes: z
     .number({ error: minutesText })

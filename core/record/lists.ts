@@ -2,7 +2,7 @@ import type { Bar } from '../cut/stock'
 import { stockToBring } from '../cut/to-bring'
 import type { PlanPiece } from '../pipework/planned'
 import type { Plan } from '../plan/types'
-import type { OwnPrices } from '../workshop/own-prices'
+import { hasCodes, type OwnPrices } from '../workshop/own-prices'
 import { inch, type Units } from '../quantity/units'
 import type { Speaker } from '../quantity/words/speaks'
 
@@ -38,7 +38,7 @@ export function bringTable(
   laid: ReadonlyMap<string, readonly Bar[]>,
   { units, say, prices = {} }: ListWords,
 ): ListTable {
-  const hasCodes = Object.values(prices).some(({ code }) => code !== undefined)
+  const isCoded = hasCodes(prices)
   const lengths = stockToBring(plan.stock, laid).map(({ pipe, label, count, length }) => [
     count,
     label,
@@ -54,10 +54,10 @@ export function bringTable(
   const supplies = plan.supplies.map(({ label, item, mm }) => [null, say.trade(label), item, inUnits(mm, units)])
   return {
     title: 'What to bring',
-    head: ['count', 'what', 'item', `length, ${unitOf(units)}`, ...(hasCodes ? ['code'] : [])],
+    head: ['count', 'what', 'item', `length, ${unitOf(units)}`, ...(isCoded ? ['code'] : [])],
     rows: [...lengths, ...counted, ...supplies].map((row) => [
       ...row,
-      ...(hasCodes ? [prices[String(row[2])]?.code ?? null] : []),
+      ...(isCoded ? [prices[String(row[2])]?.code ?? null] : []),
     ]),
   }
 }

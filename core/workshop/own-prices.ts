@@ -14,6 +14,9 @@ export type OwnPrice = z.output<typeof ownPriceSchema>
 /** Prices and codes by the item that a list names. */
 export type OwnPrices = Readonly<Record<string, OwnPrice>>
 
+/** Whether anything is ordered by a code. */
+export const hasCodes = (prices: OwnPrices): boolean => Object.values(prices).some(({ code }) => code !== undefined)
+
 export const ownPricesSchema = z.record(
   z.string().min(1, 'an item').max(160, 'an item of at most 160 characters'),
   ownPriceSchema,

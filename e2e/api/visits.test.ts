@@ -28,6 +28,28 @@ describe('visits', () => {
     expect(body.visits[1]).toMatchObject({ job: first, title: 'Kiln room', address: '4 Tarn Lane' })
   })
 
+  it('say when somebody really came, as the log has it, whoever wrote it', async () => {
+    const visits = [
+      { id: 'v-8', on: '2027-01-08' },
+      { id: 'v-9', on: '2027-01-08' },
+    ]
+    const id = await begin('Dye house', visits)
+    const said = (body: object) => ({
+      id: crypto.randomUUID(),
+      kind: 'visit-times',
+      at: '2027-01-08T09:00:00Z',
+      by: 'I. Marl',
+      jobVersion: 1,
+      body,
+    })
+    const entries = [said({ visit: 'v-8', began: '08:40', ended: '09:30' }), said({ visit: 'v-8', ended: '09:50' })]
+    expect((await ask('POST', `jobs/${id}/log`, { entries })).status).toBe(201)
+    const { body } = await ask('GET', 'visits?from=2027-01-08&to=2027-01-08')
+    expect(body.visits.map(({ real }: { real: object }) => real)).toEqual([{ began: '08:40', ended: '09:50' }, {}])
+    const wrong = await ask('POST', `jobs/${id}/log`, { entries: [said({ visit: 'v-8', began: '8.40' })] })
+    expect(wrong.body.fields).toMatchObject([{ field: 'entries.0.body.began' }])
+  })
+
   it('are a calendar in the place’s own time: an end where one is known, a whole day without a time', async () => {
     const answer = await fetch(`${site().origin}/api/calendar.ics`)
     expect(answer.headers.get('content-type')).toContain('text/calendar')

@@ -34,6 +34,7 @@ describe('a day', () => {
     await on.shows('[data-times]', /^13\.30 to 1\d\.\d/)
     await on.shows('[data-told]', /Water off from about 1\d\.\d\d to 1\d\.\d\d\./)
     await on.shows('[aria-label="Visits"]', 'Second fix')
+    await on.fill('Your name', 'B. Reed')
     // What was really so moves it, and is there again after the page was left.
     await on.driver.executeScript(`
       const field = document.querySelector('[aria-label="Really began"]')
@@ -61,6 +62,9 @@ describe('a day', () => {
     await on.press('Put all of it in')
     await on.shows('[data-missing]', 'All in the van')
     const other = await second()
+    // When the visit really began was typed on the first phone.
+    await other.open('/day?on=2026-12-04')
+    await other.shows('[data-times]', /^14\.00 to/)
     await other.open('/van')
     await other.see('[aria-label="In the van"] li')
     const things = async () => (await other.driver.findElements({ css: '[aria-label="In the van"] li' })).length

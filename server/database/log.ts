@@ -1,5 +1,6 @@
 import { and, asc, eq, gt, inArray, max, sql } from 'drizzle-orm'
 import type { Entry } from '~~/core/log/entry'
+import { groupBy } from '~~/core/quantity/group-by'
 import { useDatabase } from './connection/connection'
 import { isThere } from './jobs'
 import { jobs, logEntries } from './schema'
@@ -35,6 +36,23 @@ export async function logAfter(job: string, after: number): Promise<LogPage | nu
     .orderBy(asc(logEntries.seq))
     .limit(mostAtOnce)
   return { entries: rows.map(asKept), last: rows.at(-1)?.seq ?? after }
+}
+
+/** What was written down of one kind in each of these jobs, in its order, with the corrections of any kind. */
+export async function entriesOfKind(kind: string, ids: readonly string[]): Promise<ReadonlyMap<string, Entry[]>> {
+  if (ids.length === 0) return new Map()
+  const database = await useDatabase()
+  const rows = await database
+    .select({ job: logEntries.job, entry: logEntries.entry, at: logEntries.at, ahead: logEntries.ahead })
+    .from(logEntries)
+    .where(
+      and(
+        inArray(logEntries.job, [...new Set(ids)]),
+        inArray(sql`json_value(${logEntries.entry}, '$.kind')`, [kind, 'correction']),
+      ),
+    )
+    .orderBy(asc(logEntries.seq))
+  return new Map([...groupBy(rows, ({ job }) => job)].map(([job, of]) => [job, of.map(asKept)]))
 }
 
 /** The newest entry of each of these jobs, by its place in the log; a job of which nothing was written down is missing. */

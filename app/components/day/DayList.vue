@@ -5,11 +5,13 @@ import type { Loaded } from '~~/core/van/van-list'
 import { download } from '~/saving/download'
 import { fileName } from '~/saving/file-name'
 import { useVanStore } from '~/stores/van'
+import { useWorkshopStore } from '~/stores/workshop'
 
 /** What to bring to all jobs of a day, counted together: what of it is in the van, and what is to be got. */
 const props = defineProps<{ loaded: readonly Loaded[]; day: string }>()
 const { length, units } = useWords()
 const { book } = useVanStore()
+const workshop = useWorkshopStore()
 const rows = computed(() =>
   props.loaded.map((of) => ({
     ...of,
@@ -21,10 +23,16 @@ const rows = computed(() =>
 const missing = computed(() => props.loaded.filter((of) => of.missing > 0))
 const putIn = (of: readonly Loaded[]) =>
   book(of.map(({ item, what, mm, missing: count }) => ({ item, what, mm, count })))
+const table = () => bringFromVan(props.loaded, units.value, workshop.workshop.prices ?? {})
+const print = () => window.print()
 async function csv(): Promise<void> {
   const { listCsv } = await import('~/saving/list-files')
-  const table = bringFromVan(props.loaded, units.value)
-  download(fileName(props.day, 'what to bring', 'csv'), 'text/csv', listCsv(table))
+  download(fileName(props.day, 'what to bring', 'csv'), 'text/csv', listCsv(table()))
+}
+async function xlsx(): Promise<void> {
+  const { listsXlsx } = await import('~/saving/list-files')
+  const file = await listsXlsx([table()])
+  download(fileName(props.day, 'what to bring', 'xlsx'), file.type, file)
 }
 </script>
 
@@ -34,6 +42,8 @@ async function csv(): Promise<void> {
       <h2 class="heading mr-auto">What to bring</h2>
       <NuxtLink to="/van" class="no-print inline-flex min-h-11 items-center underline">The van</NuxtLink>
       <UButton class="no-print" variant="ghost" icon="i-lucide-download" @click="csv">CSV</UButton>
+      <UButton class="no-print" variant="ghost" icon="i-lucide-download" @click="xlsx">XLSX</UButton>
+      <UButton class="no-print" variant="ghost" icon="i-lucide-printer" @click="print">Print</UButton>
     </div>
     <div class="mb-2 flex min-h-11 flex-wrap items-center gap-3">
       <p class="font-label text-2xl font-semibold" data-missing>

@@ -1,11 +1,15 @@
 <script setup lang="ts">
 import { aboutTime } from '~~/core/day/clock'
 import type { Needed } from '~~/core/van/van-list'
+import type { TimeSaid } from '~/composables/day/useVisitTimes'
+import { useLogStore } from '~/stores/log'
 import { formatWait } from '~~/core/quantity/words/format-duration'
 
 /** A visit in its place in the day: from when to when, what the customer is told, and what really was. */
 defineProps<{ row: ReturnType<typeof useDay>['rows']['value'][number]; needs: readonly Needed[] }>()
-const emit = defineEmits<{ real: [of: { began?: string; ended?: string }] }>()
+const emit = defineEmits<{ real: [said: TimeSaid] }>()
+const log = useLogStore()
+const isNamed = computed(() => log.who.trim() !== '')
 const { units } = useWords()
 const minutes = (value: number) => formatWait(Math.round(value) * 60)
 const about = (minutes: number) => aboutTime(minutes, units.value)
@@ -59,22 +63,19 @@ const about = (minutes: number) => aboutTime(minutes, units.value)
     <p v-else-if="row.isLeast" class="text-muted">At least: a wait in it is not known.</p>
     <TakenForJob :job="row.job" :needs="needs" />
     <div class="no-print flex flex-wrap items-end gap-3">
-      <label class="block"
-        ><span class="label block text-base">Really began</span
-        ><UInput
-          type="time"
-          :model-value="row.real.began ?? ''"
-          aria-label="Really began"
-          @update:model-value="(time) => emit('real', { began: String(time) || undefined })"
-      /></label>
-      <label class="block"
-        ><span class="label block text-base">Really ended</span
-        ><UInput
-          type="time"
-          :model-value="row.real.ended ?? ''"
-          aria-label="Really ended"
-          @update:model-value="(time) => emit('real', { ended: String(time) || undefined })"
-      /></label>
+      <RealTime
+        label="Really began"
+        :time="row.real.began"
+        :is-named="isNamed"
+        @said="(began) => emit('real', { began })"
+      />
+      <RealTime
+        label="Really ended"
+        :time="row.real.ended"
+        :is-named="isNamed"
+        @said="(ended) => emit('real', { ended })"
+      />
+      <WhyNot :wants="isNamed ? '' : 'Type your name first.'" />
       <UButton :to="`/jobs/${row.job}/estimate`" variant="link" color="primary" class="px-0" label="Change the visit" />
     </div>
   </li>

@@ -8,12 +8,6 @@ const dayText = (date: Date): string => formatDate(date, 'YYYY-MM-DD')
 const noonOf = (day: string): Date => new Date(`${day}T12:00:00`)
 const isDay = (text: string): boolean => /^\d{4}-\d{2}-\d{2}$/.test(text) && !Number.isNaN(noonOf(text).getTime())
 
-/** When a visit really began and ended, as far as it was typed. */
-interface Real {
-  readonly began?: string
-  readonly ended?: string
-}
-
 /** The visits of a day, over all jobs: their times one after another, and what to bring to them. */
 export function useDay() {
   const route = useRoute()
@@ -22,25 +16,27 @@ export function useDay() {
   const dayFrom = (days: number) => dayText(new Date(noonOf(on.value).getTime() + days * 86_400_000))
   const { visits, worked, isAway, problem } = useDayVisits(on)
   const begins = useLocalStorage('jolvet-day-begins', '08:00')
-  const real = useLocalStorage<Record<string, Real>>('jolvet-day-real', {})
+  const { realOf, setReal } = useVisitTimes()
 
   const stops = computed(() =>
-    (visits.value ?? []).map(({ visit, ...of }) => {
+    (visits.value ?? []).map((seen) => {
+      const { visit, ...of } = seen
       const known = worked.value.get(of.job)
       // Of a job that is come to several times nobody knows how much is done this time, unless it was said.
       const time = known?.visits === 1 ? known.time : null
-      const { began, ended } = real.value[`${of.job} ${visit.id}`] ?? {}
+      const real = realOf(seen)
       return {
         ...of,
         id: `${of.job} ${visit.id}`,
         visit,
+        real,
         isKnown: known !== undefined,
         isLeast: visit.minutes === undefined && (time?.isLeast ?? false),
         at: visit.at === undefined ? undefined : minutesOfDay(visit.at),
         minutes: visit.minutes ?? time?.whole ?? null,
         off: time?.off ?? null,
-        ...(began && { began: minutesOfDay(began) }),
-        ...(ended && { ended: minutesOfDay(ended) }),
+        ...(real.began && { began: minutesOfDay(real.began) }),
+        ...(real.ended && { ended: minutesOfDay(real.ended) }),
       }
     }),
   )
@@ -55,7 +51,6 @@ export function useDay() {
     return planned.map((plan, at) => ({
       ...order[at]!,
       plan,
-      real: real.value[plan.id] ?? {},
       bar: plan.from === null || plan.to === null ? null : placeOf({ from: plan.from, to: plan.to }, extent),
       dry: plan.off && placeOf(plan.off, extent),
     }))
@@ -71,6 +66,6 @@ export function useDay() {
     isAway,
     problem,
     isLoading: computed(() => visits.value === null),
-    setReal: (id: string, of: Real) => (real.value = { ...real.value, [id]: { ...real.value[id], ...of } }),
+    setReal,
   }
 }

@@ -2,7 +2,7 @@ import type { EntryKind } from '../kind'
 import { jointEvidence, jointInspected, jointMade, jointUndone } from './joints'
 import { fixingPlaced, partIssued, partLeft, partUsed, pipeCut } from './parts'
 import { balanced, disinfected, heatingFilled, outletMeasured, vented, warmLook } from './commission'
-import { correction, covered, handedOver, note, photo } from './record'
+import { correction, covered, handedOver, note, photo, visitTimes } from './record'
 import { leakCheck, openedAgain, pumped, reading, testBegun, testEnded, testLook, touched } from './tests'
 import { dosed, filled, flushed, isolated, purged } from './water'
 
@@ -36,6 +36,7 @@ export const entryKinds = [
   leakCheck,
   testEnded,
   openedAgain,
+  visitTimes,
   note,
   photo,
   covered,

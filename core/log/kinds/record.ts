@@ -1,4 +1,5 @@
 import * as z from 'zod'
+import { timeOfDaySchema, visitSchema } from '../../job/visit-schema'
 import { entryKind } from '../kind'
 
 const text = (most: number) => z.string().max(most)
@@ -30,6 +31,15 @@ export const covered = entryKind(
 export const handedOver = entryKind(
   { id: 'handed-over', name: 'Handed over', subject: null },
   z.object({ to: text(200).optional(), note: text(2000).optional() }),
+)
+/** When somebody really came to a visit, and left it; null takes back what was said. */
+export const visitTimes = entryKind(
+  { id: 'visit-times', name: 'Times of a visit', subject: null },
+  z.object({
+    visit: visitSchema.shape.id,
+    began: timeOfDaySchema.nullable().optional(),
+    ended: timeOfDaySchema.nullable().optional(),
+  }),
 )
 /** Another body for an entry that stays as it is; or that it does not count. */
 export const correction = entryKind(
