@@ -9,6 +9,7 @@ import { missingOf } from '~~/core/record/missing'
 import { proofRequest } from '~~/core/record/proof-request'
 import cedarKilnStudio from '~~/demo/cedar-kiln-studio.json'
 import tarnLaneBakehouse from '~~/demo/tarn-lane-bakehouse.json'
+import { callForToday } from './demo-jobs'
 import { halfMadeLog, provenLog } from './demo-log'
 
 const until = Date.parse('2026-03-05T15:00:00Z')
@@ -36,4 +37,12 @@ it('the other is half made, and nothing of it is tested yet', () => {
   expect(made).toBe(Math.ceil(plan.joints.length / 2))
   expect(state.tests).toEqual({})
   expect(missingOf(job, plan, state).length).toBeGreaterThan(0)
+})
+
+it('the one for today comes from a pattern: it can be read, planned and made, and somebody comes today', () => {
+  const job = jobOf(JSON.parse(JSON.stringify(callForToday('2026-12-01'))))
+  const plan = planJob(job, catalogue)
+  expect(plan.checks.filter(({ verdict }) => verdict === 'refuse')).toEqual([])
+  expect(plan.parts.filter(({ kind }) => kind === 'fixture')).toHaveLength(2)
+  expect(job).toMatchObject({ sample: true, visits: [{ on: '2026-12-01' }] })
 })

@@ -1,12 +1,9 @@
 import { randomUUID } from 'node:crypto'
 import type { MySql2Database } from 'drizzle-orm/mysql2'
-import { shippedCatalogue } from '~~/core/catalogue/catalogue'
 import type { Part } from '~~/core/catalogue/part'
 import { partKey } from '~~/core/catalogue/part-key'
-import { readJob } from '~~/core/job/read-job'
-import cedarKilnStudio from '~~/demo/cedar-kiln-studio.json'
-import tarnLaneBakehouse from '~~/demo/tarn-lane-bakehouse.json'
-import { halfMadeLog, provenLog } from './demo-log'
+import type { Job } from '~~/core/job/job'
+import { demoJobs } from './demo-jobs'
 import { jobs, logEntries, offcuts, once, parts } from '../schema'
 
 /** Figures that somebody measured, of sizes that the demo jobs do not use: their plans stay those of the tables. */
@@ -39,45 +36,32 @@ const demoOffcuts = [
   { pipe: 'copper-half-hard-en-1057-r250-15x0.7', mm: 435, from: 'Millrace Cottage' },
 ] as const
 
-/** The demo jobs as they are stored. */
-function demoJobs() {
-  return [cedarKilnStudio, tarnLaneBakehouse].map((demo) => {
-    const read = readJob(demo, shippedCatalogue)
-    if (!read.ok) throw new Error(`a demo job is not valid: ${JSON.stringify(read.fields)}`)
-    const now = new Date()
-    return {
-      id: randomUUID(),
-      version: 1,
-      title: read.job.title,
-      document: { job: read.job },
-      createdAt: now,
-      updatedAt: now,
-    }
-  })
-}
-
-/** One demo job is made and proven, the other half made. */
-function demoEntries({ id, title, document: { job } }: ReturnType<typeof demoJobs>[number]) {
-  const at = new Date()
-  const isProven = title === cedarKilnStudio.title
-  const entries = isProven
-    ? provenLog(id, job, 'U. Thorn', at.getTime())
-    : halfMadeLog(id, job, 'I. Marl', at.getTime())
-  return entries.map((entry) => ({ id: entry.id, job: id, entry, at }))
-}
+/** A demo job as it is stored. */
+const rowOf = (job: Job, now: Date) => ({
+  id: randomUUID(),
+  version: 1,
+  title: job.title,
+  document: { job },
+  createdAt: now,
+  updatedAt: now,
+})
 
 /**
- * Puts the two demo jobs with their logs, two measured parts and a few offcuts into a database, once in its life: what is taken away of
- * them stays away, and nothing invented ever stands over what the crew measured. All of it or nothing.
+ * Puts the demo jobs with their logs, two measured parts and a few offcuts into a database, once in its life: what is
+ * taken away of them stays away, and nothing invented ever stands over what the crew measured. All of it or nothing.
  */
 export async function seedOnce(database: MySql2Database): Promise<void> {
   await database.transaction(async (transaction) => {
     const at = new Date()
     const [first] = await transaction.insert(once).ignore().values({ what: 'demo', at })
     if (first.affectedRows === 0) return
-    const made = demoJobs()
-    await transaction.insert(jobs).values(made)
-    await transaction.insert(logEntries).values(made.flatMap(demoEntries))
+    const made = demoJobs(new Intl.DateTimeFormat('sv-SE').format(at)).map((of) => ({ ...of, row: rowOf(of.job, at) }))
+    await transaction.insert(jobs).values(made.map(({ row }) => row))
+    await transaction.insert(logEntries).values(
+      made.flatMap(({ row, logOf }) =>
+        logOf(row.id, at.getTime()).map((entry) => ({ id: entry.id, job: row.id, entry, at })),
+      ),
+    )
     await transaction
       .insert(parts)
       .values(demoParts.map((part) => ({ ...part, key: partKey(part), withdrawn: false, at })))
