@@ -1,5 +1,6 @@
 import type { Units } from '../quantity/units'
 import { endLabel, type FittingEnd, type ThreadEnd, type ThreadSystem } from './fitting'
+import type { KeptFixture, OwnFixtureEnd } from './own-fixture'
 import { fixtureRows, type FixtureEndRow, type FixtureId, type FixtureRow } from './tables/fixtures'
 
 export { fixtureIds, type FixtureId } from './tables/fixtures'
@@ -11,15 +12,19 @@ export interface FixtureEnd extends Pick<FixtureEndRow, 'id' | 'name' | 'water' 
   readonly thread: ThreadEnd
 }
 
-/** A thing that pipe leads to, as it is put up in a region. */
+/** A thing that pipe leads to, as it is put up in a region, or as somebody described it. */
 export interface Fixture {
-  readonly id: FixtureId
+  /** By the table, or one's own. */
+  readonly id: FixtureId | 'own'
   readonly name: string
   readonly outlet: FixtureRow['outlet']
   /** mm over the finished floor, or over the ground outdoors; null where it follows from what is there. Typical. */
   readonly height: number | null
   readonly ends: readonly FixtureEnd[]
 }
+
+/** One of the table. */
+export type UsualFixture = Fixture & { readonly id: FixtureId }
 
 const endOf = (row: FixtureEndRow, units: Units): FixtureEnd => ({
   id: row.id,
@@ -45,14 +50,50 @@ const endOf = (row: FixtureEndRow, units: Units): FixtureEnd => ({
  * @example fixtureOf('basin', 'imperial').ends[0].across // -101.6
  * @remarks patterns.md, *Fixtures*
  */
-export function fixtureOf(id: FixtureId, units: Units): Fixture | undefined {
+export function fixtureOf(id: FixtureId, units: Units): UsualFixture | undefined {
   const { name, by, outlet } = fixtureRows[id]
   const form = by[units]
   return form && { id, name, outlet, height: form.height, ends: form.ends.map((row) => endOf(row, units)) }
 }
 
+const ownEndOf = ({ system, size, sex, form, ...end }: OwnFixtureEnd): FixtureEnd => ({
+  ...end,
+  thread: { type: 'thread', system, size, sex, form, plastic: false },
+})
+
+/** Which fixture an outlet leads to, as a job says it. */
+export interface FixtureNamed {
+  readonly id: string
+  readonly kind: FixtureId | 'own'
+  readonly made: Units
+}
+
+/**
+ * The fixture that is named: one of the table in its region, or one's own by its id.
+ *
+ * @param own those that somebody described
+ * @remarks for instance: kind `own` and id `panel`: the one of `own` with that id; undefined where there is none
+ */
+export function fixtureNamed({ id, kind, made }: FixtureNamed, own: readonly KeptFixture[]): Fixture | undefined {
+  if (kind !== 'own') return fixtureOf(kind, made)
+  const found = own.find((of) => of.id === id)
+  return (
+    found && {
+      ...{ id: 'own', name: found.name, outlet: undefined, height: null },
+      ends: found.ends.map(ownEndOf),
+    }
+  )
+}
+
+/** What a fixture is called, and whether it is shut off before a test, in whichever region it is put up. */
+export const fixtureCalled = (
+  { id, kind }: Pick<FixtureNamed, 'id' | 'kind'>,
+  own: readonly KeptFixture[],
+): { readonly name: string; readonly isShutOff?: true | undefined } | undefined =>
+  kind === 'own' ? own.find((of) => of.id === id) : fixtureRows[kind]
+
 /** The fixtures that are usual in a region, in the order of the table. */
-export const fixturesIn = (units: Units): Fixture[] =>
+export const fixturesIn = (units: Units): UsualFixture[] =>
   (Object.keys(fixtureRows) as FixtureId[]).flatMap((id) => fixtureOf(id, units) ?? [])
 
 /** A hose between an outlet and a fixture, with a swivel nut and its washer at each end that takes a tail. */

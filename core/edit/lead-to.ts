@@ -1,6 +1,7 @@
 import type { Catalogue } from '../catalogue/catalogue'
-import { fixtureOf, hoseBetween, type Fixture } from '../catalogue/fixture'
+import { fixtureNamed, hoseBetween, type Fixture } from '../catalogue/fixture'
 import { meetingOfEnds, type FittingEnd, type FittingKind, type ThreadEnd } from '../catalogue/fitting'
+import type { KeptFixture } from '../catalogue/own-fixture'
 import type { FixtureAt, Job, Node } from '../job/job'
 import { runOf, systemOf } from '../job/system'
 import type { MethodId } from '../methods/ids'
@@ -55,8 +56,8 @@ function stopsFor(found: readonly NamedFitting[], thread: ThreadEnd, own: Method
  * @remarks for instance: 15 copper to a basin's tail: a 15 × 1/2 swivel connector; half-inch PEX: a stop and a hose
  */
 export function outletFor(catalogue: Catalogue, layout: Layout, node: Node): Partial<Node> {
-  const { kind, made, end, hose } = node.fixture!
-  const fixture = fixtureOf(kind, made)
+  const { end, hose } = node.fixture!
+  const fixture = fixtureNamed(node.fixture!, layout.system.fixtures)
   const thread = fixture?.ends.find(({ id }) => id === end)?.thread
   if (!fixture || !thread) return {}
   const found = usableFittings(catalogue, layout, node)
@@ -74,6 +75,22 @@ function endsTaken({ nodes }: Job, { kind, made }: Pick<FixtureAt, 'kind' | 'mad
     if (fixture?.kind === kind && fixture.made === made)
       taken.set(fixture.id, (taken.get(fixture.id) ?? new Set()).add(fixture.end))
   return taken
+}
+
+/**
+ * The job with what is described of one of its own fixtures, and at each outlet that leads to it the fitting that meets it
+ * now; an outlet whose end is gone leads to nothing.
+ */
+export function describeAnew(catalogue: Catalogue, job: Job, fixture: KeptFixture): Job {
+  const ends = new Set(fixture.ends.map(({ id }) => id))
+  const led = job.nodes.filter((node) => node.fixture?.kind === 'own' && node.fixture.id === fixture.id)
+  return led.reduce(
+    (now, { id: node, run, fixture: at }) => {
+      const { id: _, ...to } = at!
+      return leadTo(catalogue, now, { run, node, to: ends.has(to.end) ? to : null, described: fixture })
+    },
+    describing(job, fixture),
+  )
 }
 
 /**
@@ -98,21 +115,41 @@ function fixtureIdFor(job: Job, of: Omit<FixtureAt, 'id'>): string {
 /** What the fixtures of a job go by. */
 export const fixtureIds = ({ nodes }: Pick<Job, 'nodes'>): string[] => nodes.flatMap(({ fixture }) => fixture?.id ?? [])
 
+/** The job with a fixture that somebody described, in place of what it was before. */
+const describing = (job: Job, fixture: KeptFixture): Job => ({
+  ...job,
+  fixtures: [...(job.fixtures ?? []).filter(({ id }) => id !== fixture.id), { ...fixture, ends: [...fixture.ends] }],
+})
+
+/** What somebody described, or one more of it where another outlet leads to this end already. */
+const freeOf = ({ nodes }: Job, described: KeptFixture, end: string): KeptFixture => ({
+  ...described,
+  id: newFixtureId(
+    described.id,
+    nodes.flatMap(({ fixture }) => (fixture?.kind === 'own' && fixture.end === end ? [fixture.id] : [])),
+  ),
+})
+
+interface LeadTo {
+  readonly run: string
+  readonly node: string
+  readonly to: Omit<FixtureAt, 'id'> | null
+  /** The fixture, where somebody described it. */
+  readonly described?: KeptFixture | undefined
+}
+
 /**
  * The job with an outlet that leads to an end of a fixture, and the fitting that meets it; with null it leads to none, and
  * its fitting stays.
  *
  * @remarks for instance: hot of a basin where cold is led to already: the same basin
  */
-export function leadTo(
-  catalogue: Catalogue,
-  job: Job,
-  { run, node: id, to }: { readonly run: string; readonly node: string; readonly to: Omit<FixtureAt, 'id'> | null },
-): Job {
-  if (!to) return setNode(job, run, id, { fixture: undefined })
+export function leadTo(catalogue: Catalogue, job: Job, { run, node: id, to, described }: LeadTo): Job {
   const away = setNode(job, run, id, { fixture: undefined })
-  const fixture = { id: fixtureIdFor(away, to), ...to }
-  const led = setNode(away, run, id, { fixture, fitting: undefined, measured: undefined })
+  if (!to) return away
+  const own = described && freeOf(away, described, to.end)
+  const fixture = { id: own?.id ?? fixtureIdFor(away, to), ...to }
+  const led = setNode(own ? describing(away, own) : away, run, id, { fixture, fitting: undefined, measured: undefined })
   const layout = layOut(systemOf(led, run)!)
   return setNode(led, run, id, outletFor(catalogue, layout, layout.node.get(id)!))
 }

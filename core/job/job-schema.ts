@@ -1,6 +1,7 @@
 import * as z from 'zod'
 import { methodIds } from '../methods/ids'
 import { isZone } from './zone'
+import { keptFixtureSchema } from '../catalogue/own-fixture'
 import { fixtureIds } from '../catalogue/tables/fixtures'
 import { benderSchema } from '../bend/bender-schema'
 import { observationSchema } from './observation-schema'
@@ -68,7 +69,7 @@ export type ChainChoice = z.infer<typeof chainChoiceSchema>
 /** The end of a fixture that an outlet leads to. */
 const fixtureSchema = z.object({
   id: id.meta({ description: 'of the fixture: the outlets that lead to one have the same' }),
-  kind: z.enum(fixtureIds),
+  kind: z.enum([...fixtureIds, 'own']).meta({ description: '`own`: the one of `fixtures` with that id' }),
   made: z.enum(unitSystems).meta({ description: 'for which region: its threads, and where its ends stand' }),
   end: text(20).meta({ description: 'hot, cold, flow, return, shower, spout' }),
   hose: z.literal(true).optional().meta({ description: 'a hose leads to it from the outlet' }),
@@ -227,6 +228,11 @@ export const jobSchema = z.object({
     .max(20)
     .optional()
     .meta({ description: 'the benders that the bends are marked for, as they were then' }),
+  fixtures: z
+    .array(keptFixtureSchema)
+    .max(50)
+    .optional()
+    .meta({ description: 'things of one’s own that outlets lead to' }),
   note: text(5000).optional(),
   visits: z.array(visitSchema).max(50).optional().meta({ description: 'when somebody comes' }),
   sample: z.literal(true).optional().meta({ description: 'made up, to look round in' }),

@@ -1,3 +1,4 @@
+import type { KeptFixture } from '../catalogue/own-fixture'
 import { DisjointSets } from '../quantity/disjoint-sets'
 import type { Job, Leg, Node, Run } from './job'
 
@@ -12,6 +13,8 @@ export interface System {
   /** In the order of the job; the first is the start. */
   readonly nodes: readonly Node[]
   readonly legs: readonly Leg[]
+  /** Things of one's own that its job's outlets lead to. */
+  readonly fixtures: readonly KeptFixture[]
 }
 
 /** How long a leg is drawn whose length does not matter, or of two fittings that are still to be chosen, in mm. */
@@ -24,7 +27,7 @@ export const drawnLength = ({ length, state }: Pick<Leg, 'length' | 'state'>): n
 
 const found = new WeakMap<Job, readonly System[]>()
 
-function findSystems({ runs, nodes, legs }: Job): System[] {
+function findSystems({ runs, nodes, legs, fixtures = [] }: Job): System[] {
   const sets = new DisjointSets()
   const runOfNode = new Map(nodes.map(({ id, run }) => [id, run]))
   for (const { run, from, to } of legs)
@@ -41,7 +44,7 @@ function findSystems({ runs, nodes, legs }: Job): System[] {
   }
   for (const node of nodes) byRoot.get(sets.root(node.run))?.nodes.push(node)
   for (const leg of legs) byRoot.get(sets.root(leg.run))?.legs.push(leg)
-  return [...byRoot.values()]
+  return [...byRoot.values()].map((of) => ({ ...of, fixtures }))
 }
 
 /** The systems of a job, in the order of their first runs. Looked up often between two changes, so found once for each job. */

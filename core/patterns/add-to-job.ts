@@ -33,6 +33,12 @@ export function addToJob(job: Job, drawn: Job): Job {
     runs: [...job.runs, ...drawn.runs],
     nodes: [...job.nodes, ...drawn.nodes.map(set)],
     legs: [...job.legs, ...drawn.legs],
+    ...((job.fixtures ?? drawn.fixtures) && {
+      fixtures: [
+        ...(job.fixtures ?? []),
+        ...(drawn.fixtures ?? []).map((of) => ({ ...of, id: names.get(of.id) ?? of.id })),
+      ],
+    }),
     note: [job.note, drawn.note].filter(Boolean).join('\n').slice(0, 5000),
   }
 }

@@ -1,4 +1,4 @@
-import { fixtureRows } from '../catalogue/tables/fixtures'
+import { fixtureCalled } from '../catalogue/fixture'
 import { serviceIn } from '../job/leg-defaults'
 import type { Job } from '../job/job'
 import { systemsOf } from '../job/system'
@@ -27,9 +27,10 @@ const ofHotWater = ['safety valve of the hot water', 'expansion vessel of the ho
 function appliancesIn(job: Job, scope: Scope): string[] {
   const of = underTest(job, scope)
   const found = new Map<string, string>()
-  for (const { id, run, fixture } of job.nodes)
-    if (fixture && fixtureRows[fixture.kind].isShutOff && of.node(id, run))
-      found.set(fixture.id, fixtureRows[fixture.kind].name)
+  for (const { id, run, fixture } of job.nodes) {
+    const led = fixture && fixtureCalled(fixture, job.fixtures ?? [])
+    if (led?.isShutOff && of.node(id, run)) found.set(fixture!.id, led.name)
+  }
   const names = [...found.values()]
   return names.map((name, at) => {
     const like = names.filter((other) => other === name).length

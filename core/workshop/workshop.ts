@@ -2,6 +2,7 @@ import { safeRead } from '../quantity/safe-read'
 import * as z from 'zod'
 import type { Bender } from '../bend/bender'
 import { benderSchema } from '../bend/bender-schema'
+import { ownFixtureSchema, type OwnFixture } from '../catalogue/own-fixture'
 import { methodIds, type MethodId } from '../methods/ids'
 import { fieldProblems, unknownFields, type FieldProblem } from '../quantity/words/field-problem'
 import { checkedToolSchema, type CheckedTool } from './checked-tool'
@@ -34,6 +35,7 @@ export const workshopSchema = z.object({
   tests: z.record(ownKey, ownTestSchema).default({}),
   people: z.array(z.string().trim().min(1, 'a name').max(80, 'a name of at most 80 characters')).max(100).default([]),
   checkedTools: z.record(ownKey, checkedToolSchema).default({}),
+  fixtures: z.record(ownKey, ownFixtureSchema).optional(),
 })
 export interface Workshop {
   readonly currency?: string
@@ -50,6 +52,8 @@ export interface Workshop {
   readonly people: readonly string[]
   /** Press and gauge tools whose checks are kept. */
   readonly checkedTools: Readonly<Record<string, CheckedTool>>
+  /** Things that pipe leads to and that no table has. */
+  readonly fixtures?: Readonly<Record<string, OwnFixture>>
 }
 
 export const emptyWorkshop: Workshop = {

@@ -21,7 +21,8 @@ export const fixtureIds = [
 export type FixtureId = (typeof fixtureIds)[number]
 
 /** What flows at an end, as the job's services say it. */
-export type FixtureWater = 'cold' | 'hot' | 'heating-flow' | 'heating-return'
+export const fixtureWaters = ['cold', 'hot', 'heating-flow', 'heating-return'] as const
+export type FixtureWater = (typeof fixtureWaters)[number]
 
 /** An end that pipe leads to: its thread, and how far it stands from the fixture's middle, seen by who faces it. */
 export interface FixtureEndRow {

@@ -27,7 +27,7 @@ export const fixtureEnd = checkRule({
     const made = new Set(subject.joints.map(({ id }) => id))
     return subject.layout.system.nodes.flatMap((node) => {
       if (!node.fixture || made.has(fixtureJointId(node))) return []
-      const led = fixtureEndAt(node)
+      const led = fixtureEndAt(node, subject.layout.system.fixtures)
       const found = led
         ? caution('choose', { fixture: led.fixture.name, end: endLabel(led.end.thread) })
         : caution('unknown')
@@ -59,7 +59,7 @@ export const fixtureCentres = checkRule({
   check: (subject, { caution }) => {
     const { system, places } = subject.layout
     const outlets = system.nodes.flatMap((node) => {
-      const led = fixtureEndAt(node)
+      const led = fixtureEndAt(node, system.fixtures)
       const at = places.get(node.id)
       return led && at && !node.fixture!.hose ? [{ node, at, ...led }] : []
     })

@@ -1,4 +1,4 @@
-import { fixtureOf, type Fixture } from '../../catalogue/fixture'
+import { fixtureOf, type UsualFixture } from '../../catalogue/fixture'
 import { fixtureAsk, lengthAsk, newAsk, thereAsk } from '../asks'
 import type { Draft } from '../draft'
 import { pattern } from '../pattern'
@@ -16,7 +16,7 @@ const valves = {
 /** What every pipe of the valve is drawn with. */
 interface AtValve {
   readonly draft: Draft
-  readonly valve: Fixture
+  readonly valve: UsualFixture
   readonly way: PipeWay
   readonly units: Units
 }
@@ -61,7 +61,7 @@ export const showerValve = pattern({
     spout: lengthAsk('From the valve down to the spout', [300, 10], [150, 450]),
   },
   draw({ asked: { there, new: way, valve: chosen, height, shower, spout }, draft, units, say }) {
-    const valve = fixtureOf(chosen as Fixture['id'], units)!
+    const valve = fixtureOf(chosen as UsualFixture['id'], units)!
     const at: AtValve = { draft, valve, way, units }
     for (const { id, water, across } of valve.ends.filter(({ up }) => up === 0)) {
       const run = draft.run({ name: `${valve.name}, ${id}`, service: water, pipe: way.pipe, method: way.method })

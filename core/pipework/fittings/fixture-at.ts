@@ -1,5 +1,6 @@
-import { fixtureOf, hoseBetween, type Fixture, type FixtureEnd } from '../../catalogue/fixture'
+import { fixtureNamed, hoseBetween, type Fixture, type FixtureEnd } from '../../catalogue/fixture'
 import { endLabel, meetingOfEnds, type Fitting, type FittingEnd, type ThreadEnd } from '../../catalogue/fitting'
+import type { KeptFixture } from '../../catalogue/own-fixture'
 import { itemName } from '../../catalogue/counter-name'
 import { siteId } from '../../job/site-id'
 import type { Node } from '../../job/job'
@@ -7,8 +8,11 @@ import type { Vector } from '../../quantity/vector'
 import type { InnerMeeting, Part, PortRef } from './part'
 
 /** The fixture that an outlet leads to, and which of its ends; undefined where it leads to none that is known. */
-export function fixtureEndAt(node: Pick<Node, 'fixture'>): { fixture: Fixture; end: FixtureEnd } | undefined {
-  const fixture = node.fixture && fixtureOf(node.fixture.kind, node.fixture.made)
+export function fixtureEndAt(
+  node: Pick<Node, 'fixture'>,
+  own: readonly KeptFixture[],
+): { fixture: Fixture; end: FixtureEnd } | undefined {
+  const fixture = node.fixture && fixtureNamed(node.fixture, own)
   const end = fixture?.ends.find(({ id }) => id === node.fixture!.end)
   return fixture && end && { fixture, end }
 }
@@ -23,6 +27,8 @@ interface Outlet {
   /** Of its ports, the first that is one of these. */
   readonly firstPort: number
   readonly at: Vector | null
+  /** Those that somebody described. */
+  readonly fixtures: readonly KeptFixture[]
 }
 
 interface Led {
@@ -43,8 +49,8 @@ interface Waiting {
  *
  * @remarks for instance: a 15 × 1/2 swivel connector on a basin's cold tail: the basin, and one joint on its washer
  */
-export function fixtureAt(node: Node, { named, left, firstPort, at }: Outlet): Led {
-  const led = fixtureEndAt(node)
+export function fixtureAt(node: Node, { named, left, firstPort, at, fixtures }: Outlet): Led {
+  const led = fixtureEndAt(node, fixtures)
   if (!led) return { parts: [], inner: [] }
   const { fixture, end } = led
   const site = siteId(node)

@@ -103,7 +103,8 @@ export function namedAt(at: NodeAt, named: Fitting): FittingsAt {
   // What is screwed on later has a port too.
   const left = named.ends.filter(({ type }, index) => !used.has(index) && (type === 'thread' || node.fixture))
   const threads = left.map((end): Port => ({ at: place ?? null, out: null, end: endLabel(end) }))
-  const fixture = fixtureAt(node, { named, left, firstPort: ports.length, at: place ?? null })
+  const { fixtures } = layout.system
+  const fixture = fixtureAt(node, { named, left, firstPort: ports.length, at: place ?? null, fixtures })
   const own: Part = {
     id,
     kind: 'fitting',

@@ -1,40 +1,105 @@
 <script setup lang="ts">
-import { fixturesIn, type FixtureId } from '~~/core/catalogue/fixture'
-import { leadTo } from '~~/core/edit/lead-to'
+import { fixtureNamed, fixturesIn } from '~~/core/catalogue/fixture'
+import type { KeptFixture } from '~~/core/catalogue/own-fixture'
+import { describeAnew, leadTo } from '~~/core/edit/lead-to'
 import type { FixtureAt, Node } from '~~/core/job/job'
 import { useCatalogueStore } from '~/stores/catalogue'
+import { useWorkshopStore } from '~/stores/workshop'
 
 /** What an outlet leads to: a fixture's end, straight or by a hose; the fitting that meets it is chosen with it. */
 const props = defineProps<{ run: string; node: Node }>()
 const { job, change } = useOpenJob()
 const own = useCatalogueStore()
+const workshop = useWorkshopStore()
 const { length, trade } = useWords()
 const none = 'nothing yet'
-const fixtures = computed(() => fixturesIn(props.node.fixture?.made ?? job.value.units))
-const items = computed(() => [
-  { value: none, label: none },
-  ...fixtures.value.flatMap(({ id, name, ends }) =>
-    ends.map((end) => ({ value: `${id}/${end.id}`, label: trade(ends.length > 1 ? `${name}, ${end.name}` : name) })),
+const other = 'something else'
+
+/** Those of one's own: as this job has them, and others that were described in other jobs. */
+const described = computed((): readonly KeptFixture[] => {
+  const here = job.value.fixtures ?? []
+  const elsewhere = Object.entries(workshop.workshop.fixtures ?? {}).map(([id, of]) => ({ ...of, id }))
+  return [...here, ...elsewhere.filter(({ id }) => !here.some((of) => of.id === id))]
+})
+interface EndItem {
+  readonly value: string
+  readonly label: string
+  readonly to: Omit<FixtureAt, 'id'>
+  readonly described?: KeptFixture
+}
+const made = computed(() => props.node.fixture?.made ?? job.value.units)
+const endLabel = (name: string, end: string, isOnly: boolean) => trade(isOnly ? name : `${name}, ${end}`)
+const ends = computed((): readonly EndItem[] => [
+  ...fixturesIn(made.value).flatMap(({ id: kind, name, ends: all }) =>
+    all.map(({ id: end, name: called }) => ({
+      value: `${kind}/${end}`,
+      label: endLabel(name, called, all.length === 1),
+      to: { kind, made: made.value, end },
+    })),
+  ),
+  ...described.value.flatMap((of) =>
+    of.ends.map(({ id: end, name: called }) => ({
+      value: `own/${of.id}/${end}`,
+      label: endLabel(of.name, called, of.ends.length === 1),
+      to: { kind: 'own' as const, made: made.value, end },
+      described: of,
+    })),
   ),
 ])
-const chosen = computed(() => (props.node.fixture ? `${props.node.fixture.kind}/${props.node.fixture.end}` : none))
-const fixture = computed(() => fixtures.value.find(({ id }) => id === props.node.fixture?.kind))
-const lead = (to: Omit<FixtureAt, 'id'> | null) =>
-  change(leadTo(own.catalogue, job.value, { run: props.run, node: props.node.id, to }))
+const items = computed(() => [
+  { value: none, label: none },
+  ...ends.value,
+  { value: other, label: 'something else: describe it' },
+])
+const at = computed(() => props.node.fixture)
+const chosen = computed(() => {
+  if (!at.value) return none
+  const { kind, id, end } = at.value
+  return kind === 'own' ? `own/${id}/${end}` : `${kind}/${end}`
+})
+const fixture = computed(() => at.value && fixtureNamed(at.value, job.value.fixtures ?? []))
+const ownNow = computed(() =>
+  at.value?.kind === 'own' ? job.value.fixtures?.find(({ id }) => id === at.value!.id) : undefined,
+)
+/** What is being described: a new one, or the one that stands here. */
+const describing = ref<'new' | 'this' | null>(null)
+
+const lead = (to: Omit<FixtureAt, 'id'> | null, of?: KeptFixture) =>
+  change(leadTo(own.catalogue, job.value, { run: props.run, node: props.node.id, to, described: of }))
 function choose(value: string): void {
-  const [kind, end] = value.split('/') as [FixtureId, string?]
-  lead(end ? { kind, made: job.value.units, end } : null)
+  describing.value = value === other ? 'new' : null
+  const item = ends.value.find((of) => of.value === value)
+  if (value !== other) lead(item?.to ?? null, item?.described)
 }
 function byHose(on: boolean): void {
-  const { id: _id, hose: _hose, ...to } = props.node.fixture!
-  lead({ ...to, ...(on ? { hose: true } : {}) })
+  const { id: _id, hose: _hose, ...to } = at.value!
+  lead({ ...to, ...(on ? { hose: true } : {}) }, ownNow.value)
+}
+/** It is kept in the job, and for the next one. */
+function save(of: KeptFixture): void {
+  if (describing.value === 'this') change(describeAnew(own.catalogue, job.value, of))
+  else lead({ kind: 'own', made: made.value, end: of.ends[0]!.id }, of)
+  const { id, ...said } = of
+  workshop.set(['fixtures', id], said)
+  describing.value = null
 }
 </script>
 
 <template>
   <div class="space-y-2">
-    <Choice label="It leads to" :items="items" :model-value="chosen" @update:model-value="choose" />
-    <template v-if="node.fixture">
+    <Choice
+      label="It leads to"
+      :items="items"
+      :model-value="describing === 'new' ? other : chosen"
+      @update:model-value="choose"
+    />
+    <LazyOwnFixtureForm
+      v-if="describing"
+      :fixture="describing === 'this' ? ownNow : undefined"
+      @save="save"
+      @cancel="describing = null"
+    />
+    <template v-else-if="node.fixture">
       <UCheckbox
         label="By a hose"
         :model-value="node.fixture.hose ?? false"
@@ -43,6 +108,14 @@ function byHose(on: boolean): void {
       <p v-if="fixture?.height" class="text-sm text-muted">
         Usually {{ length(fixture.height) }} over the finished floor. The fixture’s own sheet comes first.
       </p>
+      <UButton
+        v-if="ownNow"
+        variant="link"
+        color="neutral"
+        class="px-0"
+        label="Change what it is"
+        @click="describing = 'this'"
+      />
     </template>
   </div>
 </template>
