@@ -2,6 +2,8 @@ import { serviceIn } from '../job/leg-defaults'
 import type { Service } from '../job/place'
 import { lengthOf, minus, type Vector } from '../quantity/vector'
 import type { LegState, NodeKind } from '../job/job'
+import type { Wall } from '../job/kinds'
+import { wayWord } from '../run/direction-words'
 import { portAt, type Arm, type Layout } from '../run/layout'
 import { unknownHeights } from '../run/unknown-heights'
 import { hasNoPipe, isNewFitting } from '../run/states'
@@ -43,11 +45,11 @@ const nearness: Readonly<Record<DrawingView, (place: Vector) => number>> = {
 }
 
 /** Where the axes point in a view, for the compass: what lies along the sight is left out. */
-export const compassOf = (view: DrawingView): { readonly word: string; readonly at: Point }[] =>
+export const compassOf = (view: DrawingView, facing?: Wall): { readonly word: string; readonly at: Point }[] =>
   (
     [
-      ['N', [0, 1, 0]],
-      ['E', [1, 0, 0]],
+      [facing ? wayWord('north', facing) : 'N', [0, 1, 0]],
+      [facing ? wayWord('east', facing) : 'E', [1, 0, 0]],
       ['up', [0, 0, 1]],
     ] as const
   )

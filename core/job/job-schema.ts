@@ -11,7 +11,7 @@ import { changedSettingsSchema } from '../workshop/setting-schema'
 import { unitSystems } from '../quantity/units'
 import { toolsSchema } from '../workshop/tools-schema'
 import { conditionSchema, placeSchema } from './place-schema'
-import { axes, legStates, most, nodeKinds, nodeStates } from './kinds'
+import { axes, legStates, most, nodeKinds, nodeStates, walls } from './kinds'
 import { services } from './place'
 import { visitSchema } from './visit-schema'
 
@@ -233,6 +233,12 @@ export const jobSchema = z.object({
     .max(50)
     .optional()
     .meta({ description: 'things of one’s own that outlets lead to' }),
+  facing: z
+    .enum(walls)
+    .optional()
+    .meta({
+      description: 'the wall that one faces, where ways are said as left, right, back and out; else by the compass',
+    }),
   note: text(5000).optional(),
   visits: z.array(visitSchema).max(50).optional().meta({ description: 'when somebody comes' }),
   sample: z.literal(true).optional().meta({ description: 'made up, to look round in' }),

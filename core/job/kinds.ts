@@ -2,6 +2,10 @@
 export const axes = ['east', 'west', 'north', 'south', 'up', 'down'] as const
 export type Axis = (typeof axes)[number]
 
+/** The wall that one faces, as one says left and right. */
+export const walls = ['north', 'east', 'south', 'west'] as const
+export type Wall = (typeof walls)[number]
+
 export const nodeKinds = [
   'tie-in',
   'elbow',

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { RouteEntry } from '~~/core/edit/legs/entry'
+import { turnedWith } from '~~/core/run/direction-words'
 
 /** The typed leg and the pad for thumbs; the same keys as on a keyboard. */
 const props = defineProps<{
@@ -11,14 +12,27 @@ const props = defineProps<{
 const emit = defineEmits<{ press: [key: string] }>()
 const { units } = useWords()
 
-const directions = [
-  { key: 'ArrowLeft', axis: 'west', word: 'West', icon: 'i-lucide-arrow-up-left' },
-  { key: 'ArrowUp', axis: 'north', word: 'North', icon: 'i-lucide-arrow-up-right' },
-  { key: 'PageUp', axis: 'up', word: 'Up', icon: 'i-lucide-arrow-up' },
-  { key: 'ArrowDown', axis: 'south', word: 'South', icon: 'i-lucide-arrow-down-left' },
-  { key: 'ArrowRight', axis: 'east', word: 'East', icon: 'i-lucide-arrow-down-right' },
-  { key: 'PageDown', axis: 'down', word: 'Down', icon: 'i-lucide-arrow-down' },
+const { job } = useOpenJob()
+const { capital, said } = useWays()
+/** As each way lies in the drawing. */
+const icons = {
+  ...{ west: 'i-lucide-arrow-up-left', north: 'i-lucide-arrow-up-right', up: 'i-lucide-arrow-up' },
+  ...{ south: 'i-lucide-arrow-down-left', east: 'i-lucide-arrow-down-right', down: 'i-lucide-arrow-down' },
+} as const
+const arrows = [
+  { key: 'ArrowLeft', map: 'west' },
+  { key: 'ArrowUp', map: 'north' },
+  { key: 'PageUp', map: 'up' },
+  { key: 'ArrowDown', map: 'south' },
+  { key: 'ArrowRight', map: 'east' },
+  { key: 'PageDown', map: 'down' },
 ] as const
+const directions = computed(() =>
+  arrows.map(({ key, map }) => {
+    const axis = turnedWith(map, job.value.facing)
+    return { key, axis, word: capital(axis), icon: icons[axis] }
+  }),
+)
 /** Two rows, the digits in order; the last column of the second row is the leg's. */
 const rows = computed(() =>
   units.value === 'metric'
@@ -45,17 +59,13 @@ const fittings = [
 const placed = [...'tbvogucmjnhx'].map((key) => fittings.find((of) => of.key === key)!)
 const isWhole = ref(false)
 const digitWord = (digit: string) => (digit === ' ' ? 'space' : digit)
+const arrowWords = computed(() => (job.value.facing ? 'left, right, back, out' : 'north, south, east, west'))
 const typed = computed(() => props.entry.typed || '…')
-const degrees = (value: number) => `${Math.round(value * 10) / 10}°`
 const way = computed(() => {
   const { direction, combining, joining } = props.entry
   if (joining) return 'to where? Press it in the drawing'
   if (direction === null) return 'which way?'
-  const said =
-    typeof direction === 'string'
-      ? direction
-      : `bearing ${degrees(direction.bearing)}, pitch ${degrees(direction.pitch)}`
-  return combining ? `${said} and …` : said
+  return combining ? `${said(direction)} and …` : said(direction)
 })
 </script>
 
@@ -90,7 +100,7 @@ const way = computed(() => {
         <button
           v-for="{ key, axis, word, icon } in directions"
           :key="key"
-          v-memo="[entry.direction === axis]"
+          v-memo="[entry.direction === axis, word, icon]"
           type="button"
           class="key justify-start"
           :aria-pressed="entry.direction === axis"
@@ -142,11 +152,12 @@ const way = computed(() => {
       </div>
     </div>
     <p class="hidden text-sm text-muted sm:block">
-      Keys: arrows north, south, east, west; Page Up, Page Down; digits, Enter; 0 where the next fitting goes straight
-      into this one; digits, H for a leg up or down to that height; Shift with an arrow adds it to the one before, 45°
-      between; T tee, B bend, V valve, U union, O outlet, C cap, M mixer, J a leg to what lies ahead or is pressed next,
-      N next open end, F offset, G a fitting by its name, X pipe that is there, with a length or without; Backspace
-      takes back.
+      Keys: arrows {{ arrowWords }}; Page Up, Page Down; digits, Enter; 0 where the next fitting goes straight into this
+      one; digits, H for a leg up or down to that height; Shift with an arrow adds it to the one before, 45° between; T
+      tee, B bend, V valve, U union, O outlet, C cap, M mixer, J a leg to what lies ahead or is pressed next, N next
+      open end, F offset, G a fitting by its name, X pipe that is there, with a length or without; Backspace takes back.
     </p>
+    <!-- The section keeps the focus where it was; a list must take it to open. -->
+    <FacingPick v-if="!isPhone || isWhole" class="max-w-xs" @mousedown.stop />
   </section>
 </template>

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import type { System } from '~~/core/job/system'
-import { axes } from '~~/core/job/kinds'
-import type { Direction, Leg, LegState } from '~~/core/job/job'
+import type { Axis, Leg, LegState } from '~~/core/job/job'
 import { hasNoPipe } from '~~/core/run/states'
 import { namesIn } from '~~/core/run/names'
 import { asAngles } from '~~/core/run/turning'
@@ -31,13 +30,14 @@ const names = computed(() => namesIn(props.system))
 
 const pieceOf = computed(() => new Map(props.pieces.flatMap((piece) => piece.legs.map((id) => [id, piece] as const))))
 const selected = computed(() => props.system.legs.find(({ id }) => id === props.leg))
-const degrees = (value: number) => `${Math.round(value * 10) / 10}°`
-const way = (direction: Direction) =>
-  typeof direction === 'string' ? direction : `${degrees(direction.bearing)} / ${degrees(direction.pitch)}`
-const ways = [...axes.map((value) => ({ value, label: value })), { value: 'other', label: 'any angle' }] as {
-  value: (typeof axes)[number] | 'other'
-  label: string
-}[]
+const { said, ways: named } = useWays()
+const ways = computed(
+  () =>
+    [...named.value, { value: 'other', label: 'any angle' }] as {
+      value: Axis | 'other'
+      label: string
+    }[],
+)
 const states = [
   { value: 'new', label: 'new pipe' },
   { value: 'existing', label: 'existing' },
@@ -67,7 +67,7 @@ const slant = computed(() => {
   const direction = selected.value?.direction
   return direction && typeof direction !== 'string' ? direction : null
 })
-function setWay(value: (typeof axes)[number] | 'other'): void {
+function setWay(value: Axis | 'other'): void {
   if (value !== 'other') return emit('change', props.leg, { direction: value })
   const before = selected.value?.direction ?? 'north'
   // The same way, said by its angles: nothing moves until one of them is typed anew.
@@ -109,12 +109,12 @@ function setWay(value: (typeof axes)[number] | 'other'): void {
           type="button"
           class="grid min-h-11 w-full grid-cols-[2.5rem_1fr_6.5rem] items-center gap-2 px-1 text-left"
           :aria-pressed="drawn.id === leg"
-          :aria-label="`${pieceOf.get(drawn.id)?.id ?? drawn.state ?? ''}, ${names.leg(drawn.id)}, ${way(drawn.direction)} ${lengthWords(drawn)}`"
+          :aria-label="`${pieceOf.get(drawn.id)?.id ?? drawn.state ?? ''}, ${names.leg(drawn.id)}, ${said(drawn.direction)} ${lengthWords(drawn)}`"
           @click="emit('select', drawn.id)"
         >
           <span class="font-label font-semibold text-(--ui-primary)">{{ pieceOf.get(drawn.id)?.id }}</span>
           <span>
-            {{ way(drawn.direction) }} {{ lengthWords(drawn) }}
+            {{ said(drawn.direction) }} {{ lengthWords(drawn) }}
             <span class="text-sm text-muted">to {{ names.node(drawn.to) }}</span>
           </span>
           <span

@@ -38,7 +38,7 @@ export function useJointCards() {
   const whereOf = (joint: PlanJoint) => `Joint ${joint.number}, ${runName(joint.run)}: ${placeOf(joint)}`
   /** Which way its fitting looks once it is made; empty where it cannot be turned wrong. */
   function facingOf(joint: PlanJoint): string {
-    const way = facing(parts.value, joint)
+    const way = facing(parts.value, joint, job.value.facing)
     return way ? tell(way) : ''
   }
   const pipeOf = (joint: PlanJoint) => own.catalogue.pipe(joint.pipe)!

@@ -1,3 +1,5 @@
+import type { Wall } from '../../job/kinds'
+import { wayWord } from '../../run/direction-words'
 import { sentence } from '../../quantity/words/sentence'
 import { atPlace, checkRule, legPlace } from '../rule'
 
@@ -12,14 +14,14 @@ export const closing = checkRule({
     todo: true,
     messages: {
       misses: sentence(
-        { x: 4, y: 0, z: -2 },
-        ({ x, y, z }, say) =>
-          `the run misses its fixed end by ${say.length(x)} east, ${say.length(y)} north, ${say.length(z)} up`,
+        { x: 4, y: 0, z: -2, wall: undefined as Wall | undefined },
+        ({ x, y, z, wall }, say) =>
+          `the run misses its fixed end by ${say.length(x)} ${wayWord('east', wall)}, ${say.length(y)} ${wayWord('north', wall)}, ${say.length(z)} up`,
       ),
       loop: sentence(
-        { x: 4, y: 0, z: -2 },
-        ({ x, y, z }, say) =>
-          `this loop misses its start by ${say.length(x)} east, ${say.length(y)} north, ${say.length(z)} up`,
+        { x: 4, y: 0, z: -2, wall: 'north' as Wall | undefined },
+        ({ x, y, z, wall }, say) =>
+          `this loop misses its start by ${say.length(x)} ${wayWord('east', wall)}, ${say.length(y)} ${wayWord('north', wall)}, ${say.length(z)} up`,
       ),
     },
   },
@@ -28,7 +30,10 @@ export const closing = checkRule({
       .filter(({ x, y, z }) => x !== 0 || y !== 0 || z !== 0)
       .map(({ run, leg, x, y, z }) =>
         leg
-          ? atPlace(legPlace(subject, leg), caution('loop', { x, y, z }))
-          : atPlace({ run, where: subject.names.get(run)!.run }, caution('misses', { x, y, z })),
+          ? atPlace(legPlace(subject, leg), caution('loop', { x, y, z, wall: subject.job.facing }))
+          : atPlace(
+              { run, where: subject.names.get(run)!.run },
+              caution('misses', { x, y, z, wall: subject.job.facing }),
+            ),
       ),
 })

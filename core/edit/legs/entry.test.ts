@@ -15,6 +15,32 @@ function type(...keys: string[]): Entered {
 const legs = ({ job }: Entered) => job.legs.map(({ from, to, direction, length }) => [from, to, direction, length])
 const kinds = ({ job }: Entered) => job.nodes.map(({ kind }) => kind)
 
+describe('typing as who faces a wall', () => {
+  it('an arrow goes to that hand: left of the east wall is north, back is east', () => {
+    const { job } = addRun({ ...emptyJob('Typed', 'metric', 'metric'), facing: 'east' }, countedIds)
+    const keys = ['ArrowLeft', ...'900', 'Enter', 'ArrowUp', ...'400', 'Enter', 'PageUp', ...'300', 'Enter']
+    const drawn = keys.reduce<Entered>((state, key) => pressKey(state.job, countedIds, state.entry, { key }) ?? state, {
+      job,
+      entry: startEntry('r1', systemsOf(job)[0]!),
+    })
+    expect(legs(drawn).map(([, , direction, length]) => [direction, length])).toEqual([
+      ['north', 900],
+      ['east', 400],
+      ['up', 300],
+    ])
+    const back = ['PageDown', ...'100', 'Enter'].reduce<Entered>(
+      (state, key) => pressKey(state.job, countedIds, state.entry, { key }) ?? state,
+      drawn,
+    )
+    expect(back.entry.problem).toBe('pipe already runs down from here')
+    const aside = ['ArrowRight', '&', 'ArrowLeft'].reduce<Entered>(
+      (state, key) => pressKey(state.job, countedIds, state.entry, { key }) ?? state,
+      drawn,
+    )
+    expect(aside.entry.problem).toBe('left is not square to the direction before')
+  })
+})
+
 describe('typing a height', () => {
   it('draws up or down to it, and fixes it at the new end', () => {
     const state = type('ArrowRight', ...'900', 'Enter', ...'640', 'h', 'ArrowRight', ...'500', 'Enter', ...'-20', 'H')

@@ -1,12 +1,14 @@
 import type { Ids } from '../ids'
 import { addLeg, legBefore, removeLeg, setKind, setLeg } from '../edit-run'
 import type { Axis, Direction, Job, Leg, Node } from '../../job/job'
+import type { Wall } from '../../job/kinds'
 import { isRunEnd, legsAtNode, mostLegsAt } from '../../job/node-legs'
 import { acceptedLengths, legLimits, parseLength, placeLimits } from '../../quantity/parse-length'
 import { speakerFor } from '../../quantity/words/speaker'
 import { angleBetween, oppositeDirection, unitVector } from '../../job/direction'
 import { addLegToHeight } from './heights'
 import { joinTo, nodeAhead } from './join-to'
+import { turnedWith, wayWord } from '../../run/direction-words'
 import { layOut } from '../../run/layout'
 import { turnTowards } from '../../run/turning'
 import { type System, systemOf, drawnLength, runOf } from '../../job/system'
@@ -64,7 +66,7 @@ function nextUnfinished(system: System, cursor: string): string {
   return wanting[(at + 1) % Math.max(1, wanting.length)]?.id ?? cursor
 }
 
-function directionProblem(system: System, cursor: string, direction: Direction): string {
+function directionProblem(job: Job, system: System, { cursor, direction }: Going): string {
   const arms = system.legs.filter(({ from, to }) => from === cursor || to === cursor)
   const node = system.nodes.find(({ id }) => id === cursor)
   // An end that pipe goes on from becomes a fitting with two legs.
@@ -74,17 +76,22 @@ function directionProblem(system: System, cursor: string, direction: Direction):
   const taken = arms.map((leg) => (leg.from === cursor ? leg.direction : oppositeDirection(leg.direction)))
   const unit = unitVector(direction)
   return taken.some((known) => angleBetween(unitVector(known), unit) < 1)
-    ? `pipe already runs ${typeof direction === 'string' ? direction : 'this way'} from here`
+    ? `pipe already runs ${typeof direction === 'string' ? wayWord(direction, job.facing) : 'this way'} from here`
     : ''
 }
 
+interface Going {
+  readonly cursor: string
+  readonly direction: Direction
+}
+
 /** A direction key: alone it sets the way; after `&` it is put to the one before, 45 degrees between the two. */
-function turn(entry: RouteEntry, axis: Axis): RouteEntry {
+function turn(entry: RouteEntry, axis: Axis, facing: Wall | undefined): RouteEntry {
   const { direction } = entry
   const together = entry.combining && direction !== null
   if (!together) return { ...entry, direction: axis, combining: false, problem: '' }
   if (Math.abs(angleBetween(unitVector(direction), unitVector(axis)) - 90) > 1) {
-    return { ...entry, combining: false, problem: `${axis} is not square to the direction before` }
+    return { ...entry, combining: false, problem: `${wayWord(axis, facing)} is not square to the direction before` }
   }
   return { ...entry, direction: turnTowards(direction, axis, 45), combining: false, problem: '' }
 }
@@ -119,7 +126,7 @@ function enterLeg(job: Job, ids: Ids, entry: RouteEntry): Entered {
   const going = stateGoingOn(system, entry)
   const unmeasured = going !== undefined && length.mm === undefined
   if (!unmeasured && !isClose && length.mm === undefined) return failed(`Length: write ${acceptedLengths[job.units]}`)
-  const blocked = directionProblem(system, entry.cursor, entry.direction)
+  const blocked = directionProblem(job, system, { cursor: entry.cursor, direction: entry.direction })
   if (blocked) return failed(blocked)
   const added = addLeg(job, ids, entry.run, {
     from: entry.cursor,
@@ -152,7 +159,7 @@ function enterHeight(job: Job, ids: Ids, entry: RouteEntry): Entered {
   const added = addLegToHeight(job, ids, entry.run, { from: entry.cursor, height: height.mm })
   if (!added) return failed('this stands at that height already')
   const onwards = systemOf(added.job, entry.run)!.legs.at(-1)!.direction
-  const blocked = directionProblem(system, entry.cursor, onwards)
+  const blocked = directionProblem(job, system, { cursor: entry.cursor, direction: onwards })
   if (blocked) return failed(blocked)
   const state = stateGoingOn(system, entry)
   const drawn = state
@@ -250,8 +257,8 @@ export function pressKey(
   entry: RouteEntry,
   { key, bendRadius }: { readonly key: string; readonly bendRadius?: number },
 ): Entered | null {
-  const direction = directions[key]
-  if (direction) return { job, entry: turn(entry, direction) }
+  const arrow = directions[key]
+  if (arrow) return { job, entry: turn(entry, turnedWith(arrow, job.facing), job.facing) }
   if (key === '&') return { job, entry: { ...entry, combining: !entry.combining, problem: '' } }
   if (key === 'Enter') return enterLeg(job, ids, entry)
   if (key.toLowerCase() === 'h') return enterHeight(job, ids, entry)

@@ -3,7 +3,8 @@ import { compassOf, type DrawingView } from '~~/core/draw/drawing'
 
 /** Which way the drawing looks: its axes, each with its word, drawn in the units of its place. */
 const props = defineProps<{ view: DrawingView }>()
-const compass = computed(() => compassOf(props.view))
+const { job } = useOpenJob()
+const compass = computed(() => compassOf(props.view, job.value.facing))
 </script>
 
 <template>

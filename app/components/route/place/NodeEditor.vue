@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { MethodId } from '~~/core/methods/ids'
-import { axes, nodeKinds } from '~~/core/job/kinds'
+import { nodeKinds } from '~~/core/job/kinds'
 import type { Node } from '~~/core/job/job'
 import { nodeWord } from '~~/core/job/node-legs'
 import { usualMixer } from '~~/core/run/mixer'
@@ -35,7 +35,7 @@ const methodItems = computed(() => [
   ...all.value,
 ])
 const mixer = computed(() => props.node.mixer ?? usualMixer)
-const ways = axes.map((value) => ({ value, label: value }))
+const { ways } = useWays()
 /** A stop end on a line that stays, for instance, is put in where no new pipe is. */
 const states = [
   { value: 'existing', label: 'there already' },

@@ -19,12 +19,13 @@ const pairs: Readonly<Record<Service, Service>> = {
 }
 const spacing = ref<number | undefined>(100)
 const service = ref<Service>(pairs[props.run.service])
+const { word } = useWays()
 const chosen = ref<Axis>('up')
 const sides = computed(() => {
   const first = props.legs.find(({ run }) => run === props.run.id)
   return axes
     .filter((axis) => first && Math.abs(dot(unitVector(axis), unitVector(first.direction))) < 1e-6)
-    .map((value) => ({ value, label: value }))
+    .map((value) => ({ value, label: word(value) }))
 })
 const side = computed(() => sides.value.find(({ value }) => value === chosen.value)?.value ?? sides.value[0]?.value)
 const serviceItems = services.map((value) => ({ value, label: serviceWords[value] }))

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import type { Vector } from '~~/core/quantity/vector'
-import { axes } from '~~/core/job/kinds'
 import type { Axis, Job, Node } from '~~/core/job/job'
 import { setNode } from '~~/core/edit/edit-run'
 import { applyProposal } from '~~/core/edit/runs/apply-proposal'
@@ -26,10 +25,14 @@ const open = computed(() => props.closing.find(({ x, y, z }) => x !== 0 || y !==
 const target = ref<{ east?: number; north?: number; up?: number }>({})
 const aim = ref<RouteAim>('fittings')
 const aims = routeAims.map((value) => ({ value, label: `fewest ${value}` }))
-const ways = [{ value: '', label: 'any way' }, ...axes.map((value) => ({ value, label: value }))] as {
-  value: Axis | ''
-  label: string
-}[]
+const { word, capital, ways: named } = useWays()
+const ways = computed(
+  () =>
+    [{ value: '', label: 'any way' }, ...named.value] as {
+      value: Axis | ''
+      label: string
+    }[],
+)
 const leave = ref<Axis | ''>('')
 const arrive = ref<Axis | ''>('')
 const to = computed<Vector | null>(() => {
@@ -68,18 +71,15 @@ const fix = (axis: 0 | 1 | 2, mm: number | undefined) => {
   if (mm !== undefined) at[axis] = mm
   emit('apply', (job) => setNode(job, props.run, props.node.id, { at }))
 }
-const coordinates = [
-  { key: 'east', label: 'East' },
-  { key: 'north', label: 'North' },
-  { key: 'up', label: 'Up' },
-] as const
+const coordinates = computed(() => (['east', 'north', 'up'] as const).map((key) => ({ key, label: capital(key) })))
 </script>
 
 <template>
   <div class="space-y-4">
     <div v-if="open" class="space-y-2" role="group" aria-label="Closing error">
       <p class="font-label text-xl font-semibold">
-        Misses its fixed end by {{ length(open.x) }} east, {{ length(open.y) }} north, {{ length(open.z) }} up
+        Misses its fixed end by {{ length(open.x) }} {{ word('east') }}, {{ length(open.y) }} {{ word('north') }},
+        {{ length(open.z) }} up
       </p>
       <div class="flex flex-wrap gap-2">
         <UButton :disabled="!leg" @click="emit('apply', (job) => takeUpIn(job, run, leg!))">

@@ -9,6 +9,7 @@ const { length, tolerance } = useWords()
 const share = computed(() => profileWith(job.value.profile, job.value.own?.changes).leastEngagement / 100)
 const chain = computed(() => closingChains(job.value, plan.value, share.value).find(({ run }) => run === props.run))
 const closure = computed(() => (chain.value ? closureOf(chain.value) : null))
+const { word } = useWays()
 const axes = ['east', 'north', 'up'] as const
 const spring = ref<number | undefined>(2)
 const limits = { min: 0, max: 100 }
@@ -52,7 +53,7 @@ watch(
         <tbody class="ruled">
           <template v-for="(axis, index) in axes" :key="axis">
             <tr v-if="closure.worst[index]! > 0">
-              <td>{{ axis }}</td>
+              <td>{{ word(axis) }}</td>
               <td class="text-right font-semibold">± {{ tolerance(closure.worst[index]!) }}</td>
               <td class="text-right font-semibold">± {{ tolerance(closure.likely[index]!) }}</td>
               <td class="text-right">{{ length(closure.give[index]!) }}</td>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { times } from '~~/core/quantity/vector'
 import { splitLeg } from '~~/core/edit/legs/edit-leg'
-import { axes, nodeKinds } from '~~/core/job/kinds'
+import { nodeKinds } from '~~/core/job/kinds'
 import type { Axis, Job, Leg, NodeKind } from '~~/core/job/job'
 import { nodeWord } from '~~/core/job/node-legs'
 import { unitVector } from '~~/core/job/direction'
@@ -14,7 +14,7 @@ const { namesIn } = useNames()
 const legName = computed(() => (props.leg ? namesIn(props.run).leg(props.leg.id) : ''))
 const by = ref<number>()
 const way = ref<Axis>('east')
-const ways = axes.map((value) => ({ value, label: value }))
+const { ways } = useWays()
 const at = ref<number>()
 const kind = ref<NodeKind>('valve')
 const kinds = nodeKinds

@@ -15,12 +15,13 @@ const entry = ref<{ set?: number; angle: number; roll: number; after?: number; c
   roll: 0,
   corner: 'elbow',
 })
+const { word } = useWays()
 const chosen = ref<Axis>('up')
 const arriving = computed(() => arrivingAt(props.job, props.run, props.from))
 const sides = computed(() =>
   axes
     .filter((axis) => arriving.value && Math.abs(dot(unitVector(axis), unitVector(arriving.value))) < 1e-6)
-    .map((value) => ({ value, label: value })),
+    .map((value) => ({ value, label: word(value) })),
 )
 const towards = computed(() => sides.value.find(({ value }) => value === chosen.value)?.value ?? sides.value[0]?.value)
 const corners = [

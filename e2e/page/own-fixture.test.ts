@@ -1,0 +1,45 @@
+import { expect, it } from 'vitest'
+import { nameChosen } from '../../core/job/chosen'
+import { usePage } from './page'
+
+const { page, job, stored } = usePage()
+
+it('what no table has is described once: it gets its fitting, and is there for the next outlet and the next job', async () => {
+  const on = page()
+  const id = await job('Millrace Cottage')
+  await on.open(`/jobs/${id}/route`)
+  await on.choose('It leads to', 'something else: describe it')
+  await on.press('Save it')
+  await on.shows('[aria-label="Something else"] [role="alert"]', 'a name of 1 to 60 characters')
+  await on.fill('What it is', 'Dye vat')
+  await on.choose('Thread, BSP', '3/4')
+  await on.press('Save it')
+  await on.saved()
+  const saved = (await stored(id)).job
+  expect(saved.fixtures!.map(({ name, ends }) => [name, ends[0]!.size])).toEqual([['Dye vat', '3/4']])
+  const led = saved.nodes.find(({ fixture }) => fixture?.kind === 'own')!
+  expect(nameChosen(led)?.name).toBe('15 solder × 3/4 F BSP swivel connector')
+  await on.open(`/jobs/${await job('Tarn Lane Bakehouse')}/route`)
+  await on.driver.wait(async () => (await on.text('main')).includes('What stands here'), 30_000)
+  await on.choose('What stands here', 'outlet')
+  await on.choose('It leads to', 'Dye vat')
+  await on.saved()
+  await on.press('Change what it is')
+  expect(await on.driver.executeScript('return document.querySelector("[aria-label=\'What it is\']").value')).toBe(
+    'Dye vat',
+  )
+})
+
+it('ways are left and right for who faces a wall, and by the compass again', async () => {
+  const on = page()
+  const id = await job('Cedar Kiln Studio')
+  await on.open(`/jobs/${id}/route`)
+  await on.choose('Ways are', 'left, right: facing the east wall')
+  await on.shows('[aria-label="Type a leg"]', /Left\s+Back\s+Up/)
+  await on.pressIn('[aria-label="Type a leg"]', 'Left')
+  await on.shows('[data-entry]', 'left')
+  await on.saved()
+  expect((await stored(id)).job.facing).toBe('east')
+  await on.choose('Ways are', 'north, south, east, west')
+  await on.shows('[data-entry]', 'north')
+})
