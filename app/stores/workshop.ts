@@ -54,8 +54,8 @@ export const useWorkshopStore = defineStore('workshop', () => {
   }
 
   /** Removes one entry of a list; it can be put back until another is removed. */
-  function remove(list: 'benders' | 'profiles' | 'tests' | 'checkedTools', id: string): boolean {
-    const before = workshop.value[list][id]
+  function remove(list: 'benders' | 'profiles' | 'tests' | 'checkedTools' | 'patterns', id: string): boolean {
+    const before = workshop.value[list]?.[id]
     if (!before) return false
     return afterRemoval(before.name, set([list, id], null), () => set([list, id], before))
   }

@@ -11,6 +11,7 @@ import type { OwnedTool } from './tools'
 import { ownPricesSchema, type OwnPrices } from './own-prices'
 import { ratesSchema, shippedRates, type Rates } from './rates'
 import { toolsSchema } from './tools-schema'
+import { ownPatternSchema, type OwnPattern } from './own-pattern-schema'
 import type { OwnTest } from './own-test-schema'
 import { ownTestSchema } from './own-test-schema'
 import type { OwnProfile } from './profile'
@@ -36,6 +37,7 @@ export const workshopSchema = z.object({
   people: z.array(z.string().trim().min(1, 'a name').max(80, 'a name of at most 80 characters')).max(100).default([]),
   checkedTools: z.record(ownKey, checkedToolSchema).default({}),
   fixtures: z.record(ownKey, ownFixtureSchema).optional(),
+  patterns: z.record(ownKey, ownPatternSchema).optional(),
 })
 export interface Workshop {
   readonly currency?: string
@@ -54,6 +56,8 @@ export interface Workshop {
   readonly checkedTools: Readonly<Record<string, CheckedTool>>
   /** Things that pipe leads to and that no table has. */
   readonly fixtures?: Readonly<Record<string, OwnFixture>>
+  /** Jobs, and parts of them, to begin others from. */
+  readonly patterns?: Readonly<Record<string, OwnPattern>>
 }
 
 export const emptyWorkshop: Workshop = {

@@ -1,9 +1,15 @@
 <script setup lang="ts">
+import type { Job } from '~~/core/job/job'
 import { patternsIn } from '~~/core/patterns'
 
 /** The calls that come again and again: each makes a whole job from a few measures. */
 const { units, toggle } = useBenchUnits()
 const { trade } = useWords()
+const { create, problems } = useJobList()
+async function begin(job: Job): Promise<void> {
+  const id = await create(job)
+  if (id) await navigateTo(`/jobs/${id}/route`)
+}
 const calls = computed(() => patternsIn(units.value))
 useHead({ title: 'Begin a job · Jolvet' })
 </script>
@@ -38,6 +44,8 @@ useHead({ title: 'Begin a job · Jolvet' })
           </NuxtLink>
         </li>
       </ul>
+      <OwnPatterns :units="units" class="mt-6" word="Begin a job" @draw="begin" />
+      <p v-for="text in problems" :key="text" role="alert" class="text-(--ui-error)">{{ text }}</p>
     </main>
   </div>
 </template>

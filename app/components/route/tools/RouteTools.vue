@@ -3,6 +3,7 @@ import { pipeIdIn } from '~~/core/job/leg-defaults'
 import { systemOf, type System } from '~~/core/job/system'
 import type { Job, Leg, Node, Run } from '~~/core/job/job'
 import type { Plan } from '~~/core/plan/types'
+import { addToJob } from '~~/core/patterns/add-to-job'
 import { usualStockLength } from '~~/core/cut/stock-length'
 import { layOut } from '~~/core/run/layout'
 import { useCatalogueStore } from '~/stores/catalogue'
@@ -149,6 +150,14 @@ const cutIn = computed(() => props.plan.cutIns.find(({ node }) => node === props
       @apply="apply"
     />
     <LazyAdvicePanel v-else-if="tool === 'advice'" :system="builtSystem" />
-    <LazyPatternTool v-else-if="tool === 'call'" :units="job.units" @apply="apply" />
+    <template v-else-if="tool === 'call'">
+      <LazyPatternTool :units="job.units" @apply="apply" />
+      <LazyOwnPatterns
+        :units="job.units"
+        word="Add to this job"
+        @draw="(drawn) => apply((open) => addToJob(open, drawn))"
+      />
+      <LazyKeepPattern :run="run" />
+    </template>
   </section>
 </template>
