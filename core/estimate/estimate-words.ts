@@ -33,6 +33,16 @@ export const estimateLines = (
   ['Travel', travel],
 ]
 
+/**
+ * What nobody priced, and the sum is without; empty where all is in it.
+ *
+ * @remarks for instance: a basin that the customer may have: Not in the sum, since nobody priced it: wash basin.
+ */
+export function notInSum({ from }: Pick<Estimate, 'from'>, say: Pick<Speaker, 'trade'>): string {
+  const { unpriced } = from.material
+  return unpriced.length === 0 ? '' : `Not in the sum, since nobody priced it: ${unpriced.map(say.trade).join(', ')}.`
+}
+
 /** What is done for it, in plain words. @remarks for instance: Cold to the sink: 8 joints, 5 pieces of pipe, ... */
 export function whatIsDone({ runs }: Pick<Job, 'runs'>, { joints, pieces }: Plan, say: Pick<Speaker, 'trade'>): string {
   const counted = (count: number, one: string, many: string) => `${count} ${count === 1 ? one : many}`

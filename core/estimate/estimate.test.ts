@@ -2,6 +2,9 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
 import { planJob } from '../plan/plan-job'
+import { roughIn } from '../patterns/calls/rough-in'
+import { speakerIn } from '../speech'
+import { notInSum } from './estimate-words'
 import { pipeId, sampleJob } from '../testing/sample-run'
 import { shippedCosts } from '../workshop/costs'
 import { profileWith } from '../workshop/profile'
@@ -51,6 +54,20 @@ describe('what a job costs', () => {
     expect(sum.work.low).toBeCloseTo(joints.low + cutting.low + water.low + watch.low, 6)
     expect(sum.total.low).toBeCloseTo(sum.material.low + sum.work.low + 25, 6)
     expect(sum.total).toEqual({ low: sum.total.high, high: sum.total.high })
+  })
+
+  it('leaves a fixture out of the sum and says so, until the workshop has its price', () => {
+    const ids = (prefix: string) => `${prefix}${(last += 1)}`
+    let last = 0
+    const job = roughIn.draw({ fixture: 'basin' }, { ...{ catalogue, costs, units: 'metric', title: 'Basin' }, ids })
+    const basin = planJob(job, catalogue)
+    const without = estimate(catalogue, basin, asked())
+    // What ties into the old pipe is a coupling like any other, and has its price.
+    expect(basin.fittings.map(({ item }) => item)).toContain('15 solder × 15 solder coupling')
+    expect(notInSum(without, speakerIn('metric'))).toBe('Not in the sum, since nobody priced it: wash basin.')
+    const priced = estimate(catalogue, basin, asked({ prices: { 'fixture: wash basin': { price: 85 } } }))
+    expect(priced.material.low - without.material.low).toBeCloseTo(85, 6)
+    expect(notInSum(priced, speakerIn('imperial'))).toBe('')
   })
 
   it('takes the merchant’s own price of an item before what is reckoned', () => {

@@ -42,7 +42,7 @@ export function estimate(catalogue: Catalogue, plan: Plan, asked: EstimateAsked)
     methods[method].needsTool && !owned.has(method) && costs.methods[method].tool >= rates.hireFrom
   const hired = used.filter(isHired)
   const withMargin = (range: Range): Range => timesRange(range, 1 + rates.margin / 100)
-  const bought = material.pipe + material.fittings + material.small + material.clips
+  const bought = material.pipe + material.fittings + material.small + material.clips + material.fixtures
   const minutes = sumOfRanges([labour.joints, labour.cutting, labour.water, labour.watch])
   const aDay = hired.reduce((sum, method) => sum + (costs.methods[method].tool * rates.hire) / 100, 0)
   const parts = {

@@ -13,6 +13,8 @@ export interface Material {
   /** Solder, flux, rings, inserts, washers, tape. */
   readonly small: number
   readonly clips: number
+  /** What pipe leads to, where the workshop has its price. */
+  readonly fixtures: number
   /** What nobody priced: it is not in the sum. */
   readonly unpriced: readonly string[]
 }
@@ -44,6 +46,7 @@ export function materialOf(
     const each = ownPrice(item) ?? (fitting ? fittingPrice(fitting, costs) : null)
     return { label, amount: each === null ? null : count * each }
   })
+  const fixtures = plan.fixtures.map(({ item, label, count }) => ({ label, amount: ownPrice(item) ?? null, count }))
   const counted = plan.sundries.reduce((sum, { item, count }) => sum + count * (ownPrice(item) ?? rates.small), 0)
   const consumed = plan.joints.reduce((sum, { method }) => sum + costs.methods[method].consumables, 0)
   return {
@@ -51,6 +54,7 @@ export function materialOf(
     fittings: priced.reduce((sum, { amount }) => sum + (amount ?? 0), 0),
     small: consumed + counted,
     clips: plan.clipCounts.reduce((sum, { item, count }) => sum + count * (ownPrice(item) ?? rates.clip), 0),
-    unpriced: priced.flatMap(({ label, amount }) => (amount === null ? [label] : [])),
+    fixtures: fixtures.reduce((sum, { amount, count }) => sum + count * (amount ?? 0), 0),
+    unpriced: [...priced, ...fixtures].flatMap(({ label, amount }) => (amount === null ? [label] : [])),
   }
 }

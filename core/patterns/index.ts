@@ -2,6 +2,7 @@ import { bathroom } from './calls/bathroom'
 import { board } from './calls/board'
 import { cutOut } from './calls/cut-out'
 import { heater } from './calls/heater'
+import { homeRuns } from './calls/home-runs'
 import { radiator } from './calls/radiator'
 import { roughIn } from './calls/rough-in'
 import { servicePipe } from './calls/service-pipe'
@@ -21,6 +22,7 @@ export const patterns: readonly Pattern[] = [
   roughIn,
   showerValve,
   bathroom,
+  homeRuns,
   radiator,
   stubAgain,
   heater,

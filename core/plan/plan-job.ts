@@ -3,6 +3,7 @@ import { checkPlan } from '../check/check-plan'
 import { layPieces } from '../cut/lay-pieces'
 import type { Job } from '../job/job'
 import { countBendSupports } from '../pipework/bend-supports'
+import { countFixtures } from '../pipework/list/count-fixtures'
 import { countFittings } from '../pipework/list/count-fittings'
 import { cutInsOf } from '../pipework/cut-ins'
 import { removedFrom } from '../pipework/removed'
@@ -42,6 +43,7 @@ export function planJob(decided: Job, catalogue: Catalogue): Plan {
     parts,
     fittings: countFittings(parts),
     sundries: [...countSundries(usedUp), ...countBendSupports(catalogue, layouts)],
+    fixtures: countFixtures(layouts),
     supplies: suppliesFor(usedUp, usualWire(job.profile), job.units),
     clipCounts: countClips(catalogue, supports),
     clips: supports.flatMap(({ leg, at }) => at.map((mm) => ({ leg, at: mm }))),

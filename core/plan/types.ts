@@ -24,6 +24,8 @@ export interface Plan {
   readonly parts: readonly Part[]
   readonly fittings: readonly FittingCount[]
   readonly sundries: readonly SundryCount[]
+  /** What pipe leads to, where it goes in with it. */
+  readonly fixtures: readonly SundryCount[]
   /** What comes from a reel, a tin or a tube. */
   readonly supplies: readonly Supply[]
   readonly clips: readonly PlanClip[]

@@ -45,12 +45,9 @@ export function bringTable(
     pipe,
     inUnits(length, units),
   ])
-  const counted = [...plan.fittings, ...plan.sundries, ...plan.clipCounts].map(({ count, label, item }) => [
-    count,
-    say.trade(label),
-    item,
-    null,
-  ])
+  const counted = [...plan.fittings, ...plan.sundries, ...plan.clipCounts, ...plan.fixtures].map(
+    ({ count, label, item }) => [count, say.trade(label), item, null],
+  )
   const supplies = plan.supplies.map(({ label, item, mm }) => [null, say.trade(label), item, inUnits(mm, units)])
   return {
     title: 'What to bring',

@@ -7,7 +7,7 @@ const sides = ['back', 'right', 'out', 'left'] as const
 
 const isLevel = (axis: Axis): axis is Wall => axis !== 'up' && axis !== 'down'
 
-/** The level way so many quarter turns clockwise from another. @example quarterTurns('west', 1) // 'north' */
+/** The level way so many quarter turns clockwise from another: from west by one, north. */
 const quarterTurns = (from: Wall, by: number): Wall => round[(round.indexOf(from) + by + 4) % 4]!
 
 /**
@@ -33,7 +33,7 @@ export const turnedWith = (axis: Axis, facing?: Wall): Axis =>
 
 const tenth = (degrees: number): number => Math.round(degrees * 10) / 10
 
-/** Degrees aside from a wall, and to which hand. @example fromWall(300) // '60° left of back' */
+/** Degrees aside from a wall, and to which hand: 300 clockwise is 60 to the left. */
 function fromWall(clockwise: number): string {
   const aside = ((clockwise + 540) % 360) - 180
   return `${Math.abs(tenth(aside))}° ${aside < 0 ? 'left' : 'right'} of back`

@@ -1,6 +1,6 @@
 import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces'
 import { hasExamplePrices, jobEstimate, type JobKnown } from '~~/core/estimate/job-estimate'
-import { aboutMoney, currencyOf, estimateLines, whatIsDone } from '~~/core/estimate/estimate-words'
+import { aboutMoney, currencyOf, estimateLines, whatIsDone, notInSum } from '~~/core/estimate/estimate-words'
 import { exactly, type Range } from '~~/core/estimate/range'
 import { speakerIn } from '~~/core/speech'
 import { drawingsOf, type Drawn } from './drawings'
@@ -49,6 +49,7 @@ export function estimateDocument(drawn: Drawn, known: JobKnown): TDocumentDefini
       ...(hasExamplePrices(known.workshop)
         ? [{ text: 'These are example prices: the workshop has not set its own.', margin: [0, 6, 0, 0] } as Content]
         : []),
+      ...(notInSum(answer, say) ? [{ text: notInSum(answer, say), margin: [0, 6, 0, 0] } as Content] : []),
       ...(visits.length > 0 ? [heading('Visits'), { ul: visits } as Content] : []),
       heading('What is done'),
       whatIsDone(job, plan, say),

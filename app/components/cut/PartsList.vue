@@ -48,6 +48,12 @@ const tradeWord = (label: string) => say.value.trade(label)
         </td>
         <td>{{ clip.label }}</td>
       </tr>
+      <tr v-for="fixture in plan.fixtures" :key="fixture.item" class="h-9">
+        <td class="w-16 pr-3 text-right font-label text-lg font-semibold whitespace-nowrap">
+          <TickBox v-if="ticks" class="mr-2" />{{ fixture.count }}
+        </td>
+        <td>{{ tradeWord(fixture.label) }}, unless it is there</td>
+      </tr>
       <tr v-for="{ item, label, mm } in plan.supplies" :key="item" class="h-9">
         <td class="w-16 pr-3 text-right font-label text-lg font-semibold whitespace-nowrap">
           <TickBox v-if="ticks" class="mr-2" />

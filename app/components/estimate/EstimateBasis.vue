@@ -1,23 +1,26 @@
 <script setup lang="ts">
 import type { Estimate } from '~~/core/estimate/estimate'
+import { notInSum } from '~~/core/estimate/estimate-words'
 import type { Range } from '~~/core/estimate/range'
 
 /** How an estimate adds up: for whoever makes it, not for the customer. */
 const props = defineProps<{ estimate: Estimate; joints: number }>()
 const { money } = useMoney()
 const { methodName } = useMethods()
-const { trade } = useWords()
+const { trade, say } = useWords()
+const missing = computed(() => notInSum(props.estimate, say.value))
 const minutes = ({ low, high }: Range): string => {
   const [least, most] = [Math.round(low), Math.round(high)]
   return least === most ? `${least} min` : `${least} to ${most} min`
 }
 const material = computed(() => {
-  const { pipe, fittings, small, clips } = props.estimate.from.material
+  const { pipe, fittings, small, clips, fixtures } = props.estimate.from.material
   return [
     ['Pipe, by the lengths bought', pipe],
     ['Fittings', fittings],
     [trade('Solder, rings, washers and what else is used up'), small],
     [trade('Clips'), clips],
+    ...(fixtures > 0 ? [['What it leads to', fixtures] as const] : []),
   ] as const
 })
 const labour = computed(() => {
@@ -41,9 +44,7 @@ const labour = computed(() => {
           <dd class="text-right">{{ money(amount) }}</dd>
         </template>
       </dl>
-      <p v-if="estimate.from.material.unpriced.length" class="text-(--ui-warning)">
-        Not in the sum, since nobody priced it: {{ estimate.from.material.unpriced.map(trade).join(', ') }}.
-      </p>
+      <p v-if="missing" class="text-(--ui-warning)">{{ missing }}</p>
     </section>
     <section aria-label="Minutes of work">
       <h3 class="label">Minutes of work</h3>

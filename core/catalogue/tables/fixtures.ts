@@ -16,6 +16,7 @@ export const fixtureIds = [
   'frost-proof-tap',
   'water-heater',
   'radiator',
+  'manifold',
   'meter',
 ] as const
 export type FixtureId = (typeof fixtureIds)[number]
@@ -85,6 +86,18 @@ const radiator: FixtureForm = {
     { id: 'return', name: 'return', water: 'heating-return', ...female('1/2'), across: 345, up: 0 },
   ],
 }
+
+/** A bar with its inlet at the left end and outlets along it; one is bought by as many outlets as are led from. */
+const manifold = (apart: number): FixtureForm => ({
+  height: null,
+  ends: [
+    { id: 'in', name: 'inlet', water: 'cold', ...female('3/4'), across: -apart, up: 0 },
+    ...Array.from({ length: 12 }, (_, at) => ({
+      ...{ id: `out-${at + 1}`, name: `outlet ${at + 1}`, water: 'cold' as const, ...female('1/2') },
+      ...{ across: at * apart, up: 0 },
+    })),
+  ],
+})
 
 /**
  * Things that pipe leads to: their ends, where these stand and how high. Typical settings: the fixture's own sheet and
@@ -170,6 +183,7 @@ export const fixtureRows: Readonly<Record<FixtureId, FixtureRow>> = {
     by: { imperial: { height: null, ends: pair(8 * inch, taper('3/4')) } },
   },
   radiator: { name: 'radiator', isShutOff: true, outlet: 'radiator valve', by: { metric: radiator, imperial: radiator } },
+  manifold: { name: 'manifold', by: { metric: manifold(50), imperial: manifold(2 * inch) } },
   meter: {
     name: 'water meter',
     isShutOff: true,

@@ -8,8 +8,9 @@ import { nodeWord } from '../../job/node-legs'
 import { namedFittingAt } from '../../run/named-fitting'
 import { methodAt } from '../../run/method-at'
 import { branchOf, turnAt, type Arm, type Layout } from '../../run/layout'
-import type { System } from '../../job/system'
-import { shapeFitting } from './shape-fitting'
+import { runOf, type System } from '../../job/system'
+import { plainMethodAt } from './end'
+import { fittingOf, shapeFitting } from './shape-fitting'
 import { pipeIdIn } from '../../job/leg-defaults'
 import { nameChosen } from '../../job/chosen'
 
@@ -60,6 +61,14 @@ export interface AskedFor {
 
 export const askedForAs = (fitting: Fitting): AskedFor => ({ label: itemName(fitting), item: itemId(fitting) })
 
+/** The plain coupling by which new pipe goes on from existing pipe of its own size. */
+function tieInCoupling(catalogue: Catalogue, { system }: Layout, node: Node): Fitting | undefined {
+  const pipe = catalogue.pipe(runOf(system, node).pipe)
+  const method = node.kind === 'tie-in' ? plainMethodAt(catalogue, system, node) : null
+  const socket = pipe && method && catalogue.socketFor(method, pipe)
+  return socket ? fittingOf('coupling', [socket, socket]) : undefined
+}
+
 /** What is asked for at the counter for one node; null for an open end or a bend. */
 export function askedForAt(catalogue: Catalogue, layout: Layout, node: Node): AskedFor | null {
   if (node.kind === 'open' || node.kind === 'bend') return null
@@ -67,7 +76,7 @@ export function askedForAt(catalogue: Catalogue, layout: Layout, node: Node): As
   if (named) return askedForAs(named)
   const chosen = nameChosen(node)
   if (chosen) return { label: chosen.name }
-  const shaped = shapeFitting(catalogue, layout, node)
+  const shaped = tieInCoupling(catalogue, layout, node) ?? shapeFitting(catalogue, layout, node)
   if (shaped) return askedForAs(shaped)
   return { label: wordsAt(catalogue, layout, node), ...(shaped === null ? { isUnmade: true } : {}) }
 }

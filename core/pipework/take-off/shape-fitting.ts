@@ -39,6 +39,15 @@ const fittingOfKey = (key: string): Fitting | undefined => {
   return byKey.get(key)
 }
 
+/** The fitting of a kind whose ends are these sockets: its run in any order, then its branch. */
+export const fittingOf = (kind: FittingKind, sockets: readonly Socket[]): Fitting | undefined =>
+  fittingOfKey(
+    keyOf(
+      kind,
+      sockets.map((socket) => takenBy({ type: 'socket', socket })),
+    ),
+  )
+
 function kindOf(node: Node, turn: number | null, isEqual: boolean): FittingKind | undefined {
   if (node.kind === 'tee') return 'tee'
   if (node.kind === 'elbow') {
@@ -75,14 +84,5 @@ export function shapeFitting(catalogue: Catalogue, layout: Layout, node: Node): 
     turnAt(arms),
     sockets.every(({ id }) => id === first.id),
   )
-  return (
-    kind &&
-    (fittingOfKey(
-      keyOf(
-        kind,
-        sockets.map((socket) => takenBy({ type: 'socket', socket })),
-      ),
-    ) ??
-      null)
-  )
+  return kind && (fittingOf(kind, sockets) ?? null)
 }
