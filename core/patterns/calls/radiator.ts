@@ -7,10 +7,11 @@ export const radiator = pattern({
   id: 'radiator',
   name: 'Add a radiator',
   what: 'Two tees in the flow and return under the floor, and a pipe up to each of its valves.',
-  units: ['metric'],
+  units: ['metric', 'imperial'],
   asks: {
-    there: thereAsk,
-    new: newAsk,
+    // In a heating circuit pipe keeps oxygen out; of PEX nobody knows it until its print line was read.
+    there: { ...thereAsk, but: ['pex-b 1/2', 'pex-b 3/4'] },
+    new: { ...newAsk, but: ['pex-b crimp', 'pex-a expansion'] },
     play: playAsk,
     width: lengthAsk('Width of the radiator', [600, 24], [300, 2000]),
     apart: lengthAsk('Between flow and return', [100, 4], [80, 600]),
