@@ -1,6 +1,7 @@
 import { bathroom } from './calls/bathroom'
 import { board } from './calls/board'
 import { cutOut } from './calls/cut-out'
+import { elbowOut } from './calls/elbow-out'
 import { heater } from './calls/heater'
 import { homeRuns } from './calls/home-runs'
 import { radiator } from './calls/radiator'
@@ -17,6 +18,7 @@ import type { Units } from '../quantity/units'
 /** Every call that there is a pattern for, the most frequent first. */
 export const patterns: readonly Pattern[] = [
   cutOut,
+  elbowOut,
   valveIn,
   teeOff,
   roughIn,

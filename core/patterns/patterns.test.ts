@@ -88,6 +88,17 @@ describe('a pattern', () => {
     expect(plan.checks).toEqual([])
   })
 
+  it('cuts out an elbow of 15 copper: two pieces between it and a slip coupling over each old end', () => {
+    const plan = planJob(drawn(named('elbow-out'), 'metric', { before: 150, after: 200 }), catalogue)
+    expect(plan.fittings.map(({ label, count }) => `${count} ${label}`)).toEqual([
+      '2 15 solder slip coupling',
+      '1 15 solder elbow 90°',
+    ])
+    // Half of the 2 that a slip coupling is longer than its two depths, and the elbow's take-off, 10.8.
+    expect(plan.pieces.map(({ cut }) => cut)).toEqual([150 - 1 - 10.8, 200 - 1 - 10.8])
+    expect(plan.joints).toHaveLength(6)
+  })
+
   it('puts new pipe and a slip coupling beside a valve, until the ends are found to spring apart', () => {
     const stiff = planJob(drawn(named('valve-in'), 'metric', { play: 0 }), catalogue)
     expect(stiff.pieces).toHaveLength(1)
