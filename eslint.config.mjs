@@ -31,6 +31,7 @@ const rows = [
   ['leak', 'record', 'van'],
   ['edit', 'draw', 'day'],
   ['patterns'],
+  ['compare'],
 ]
 
 const outside = [

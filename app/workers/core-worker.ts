@@ -17,6 +17,8 @@ import type { Answers, DrawnFor } from '~~/core/patterns/pattern'
 import { planJob } from '~~/core/plan/plan-job'
 import { shareThatCloses, type Chain } from '~~/core/plan/closure'
 import { prove, type ProofAnswer } from '~~/core/prove/prove'
+import { jobAsDrawn, jobByMethod, type CompareAsked, type JobByMethod } from '~~/core/compare/whole-job'
+import type { MethodId } from '~~/core/methods/ids'
 import type { ProveRequest } from '~~/core/prove/prove-schema'
 import type { Units } from '~~/core/quantity/units'
 import { problemText } from '~~/core/quantity/words/refusal'
@@ -29,6 +31,11 @@ import { randomIds } from '~/composables/random-ids'
 export interface VisitAsked extends JobTimeAsked {
   readonly parts: readonly Part[]
   readonly units: Units
+}
+
+/** By whose prices methods are compared. */
+export interface ByMethodAsked extends Omit<CompareAsked, 'ids'> {
+  readonly parts: readonly Part[]
 }
 
 /** For whom a pattern draws. */
@@ -99,6 +106,14 @@ const coreWorker = {
         say: speakerFor(units),
       }),
     }
+  },
+
+  /** What the whole job comes to as it is drawn, or by another method; null where it cannot be made so. */
+  byMethod(job: Job, method: MethodId | null, { parts, ...asked }: ByMethodAsked): JobByMethod | null {
+    const catalogue = catalogueWith(parts)
+    const plan = planJob(job, catalogue)
+    const to = { ...asked, ids: randomIds }
+    return method === null ? jobAsDrawn(catalogue, job, plan, to) : jobByMethod(catalogue, { job, plan }, method, to)
   },
 
   prove: (request: ProveRequest): ProofAnswer => prove(shippedCatalogue, request),

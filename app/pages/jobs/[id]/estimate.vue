@@ -77,6 +77,7 @@ const print = () => window.print()
         <p>{{ whatIsDone(job, plan, say) }}</p>
         <PatternPicture :job="job" class="mt-2" />
       </section>
+      <MethodWays :visits="visits" class="no-print" />
       <details class="no-print">
         <summary class="label min-h-11 cursor-pointer pt-2 text-base">How it adds up</summary>
         <EstimateBasis :estimate="answer" :joints="plan.joints.length" />
