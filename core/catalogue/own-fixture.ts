@@ -34,7 +34,7 @@ export type OwnFixture = Readonly<Omit<z.output<typeof ownFixtureSchema>, 'ends'
 
 /** What an end of a fixture screws on by, as people say it. */
 export const endForms = [
-  { sex: 'M', form: 'parallel', label: 'male tail, on a washer' },
+  { sex: 'M', form: 'parallel', label: 'tail on a washer' },
   { sex: 'M', form: 'taper', label: 'male, on its thread' },
   { sex: 'F', form: 'taper', label: 'female' },
   { sex: 'F', form: 'parallel', label: 'nut with a washer' },

@@ -65,3 +65,24 @@ it('a job kept as a pattern begins another, and is added to an open one', async 
   await on.press('Remove Basin at the back')
   await on.driver.wait(async () => !(await on.text('main')).includes('Basin at the back'), 30_000)
 })
+
+it('the whole job is held against other methods, by what it costs and how long the water is off', async () => {
+  const on = page()
+  await on.open(`/jobs/${await job('Millrace Cottage')}/estimate`)
+  await on.press('Compare the whole job')
+  await on.shows('[aria-label="By another method"]', 'The same pipe on the same way')
+  await on.shows('[data-way="drawn"]', /as drawn\s+flame\s+[€$]\d+ to [€$]\d+/)
+  await on.shows('[data-way="push-fit"]', /Push-fit[\s\S]*[€$]\d+ to [€$]\d+/)
+  expect(await on.text('[data-way="push-fit"]')).not.toContain('flame')
+})
+
+it('a manifold is one thing to bring, whatever leads from it', async () => {
+  const on = page()
+  await on.open('/begin/home-runs')
+  await on.shows('[aria-label="To bring"]', /manifold with 3 outlets/)
+  await on.press('Begin this job')
+  await on.driver.wait(async () => /jobs\/.+\/route/.test(await on.driver.getCurrentUrl()), 30_000)
+  await on.saved()
+  const { legs } = (await stored(await job('A manifold with home runs'))).job
+  expect(legs).toHaveLength(8)
+})

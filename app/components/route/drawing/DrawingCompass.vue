@@ -1,10 +1,12 @@
 <script setup lang="ts">
+import { useDecidedStore } from '~/stores/decided'
 import { compassOf, type DrawingView } from '~~/core/draw/drawing'
 
 /** Which way the drawing looks: its axes, each with its word, drawn in the units of its place. */
 const props = defineProps<{ view: DrawingView }>()
-const { job } = useOpenJob()
-const compass = computed(() => compassOf(props.view, job.value.facing))
+// A call is drawn before there is a job.
+const open = useDecidedStore()
+const compass = computed(() => compassOf(props.view, open.job?.facing))
 </script>
 
 <template>

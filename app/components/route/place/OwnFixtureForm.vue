@@ -81,7 +81,7 @@ const forms = computed(() => endForms.map(({ label }) => ({ value: label, label:
         @click="remove(end.id)"
       />
     </fieldset>
-    <p class="text-sm text-muted">Left of the middle is less than nought: -75.</p>
+    <p class="text-sm text-muted">Left of the middle, or under it, has a minus.</p>
     <UButton variant="outline" color="neutral" icon="i-lucide-plus" label="Another end" @click="add" />
     <UCheckbox v-model="isShutOff" label="Shut off before a test: it has a limit of its own" />
     <p v-if="problem" role="alert">{{ problem }}</p>
