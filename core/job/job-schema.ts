@@ -233,12 +233,9 @@ export const jobSchema = z.object({
     .max(50)
     .optional()
     .meta({ description: 'things of one’s own that outlets lead to' }),
-  facing: z
-    .enum(walls)
-    .optional()
-    .meta({
-      description: 'the wall that one faces, where ways are said as left, right, back and out; else by the compass',
-    }),
+  facing: z.enum(walls).optional().meta({
+    description: 'the wall that one faces, where ways are said as left, right, back and out; else by the compass',
+  }),
   note: text(5000).optional(),
   visits: z.array(visitSchema).max(50).optional().meta({ description: 'when somebody comes' }),
   sample: z.literal(true).optional().meta({ description: 'made up, to look round in' }),
