@@ -6,6 +6,13 @@ import { useSharedReading } from '~/composables/page/useSharedReading'
 import { useOutboxStore } from '~/stores/outbox'
 import { readWorkshop } from '~/sync/server'
 
+/** So many changes the server takes at once. */
+const mostAtOnce = 500
+const inBodies = (changes: readonly WorkshopChange[]) =>
+  Array.from({ length: Math.ceil(changes.length / mostAtOnce) }, (_, at) => ({
+    changes: changes.slice(at * mostAtOnce, (at + 1) * mostAtOnce),
+  }))
+
 /** Prices, minutes, tools and profiles of one's own: for all jobs. */
 export const useWorkshopStore = defineStore('workshop', () => {
   const outbox = useOutboxStore()
@@ -19,7 +26,6 @@ export const useWorkshopStore = defineStore('workshop', () => {
     return applied.ok ? applied.workshop : saved.value
   })
   const costs = computed(() => costsOf(workshop.value))
-
   outbox.onAnswer('workshop', (_, answer) => {
     if (answer.outcome === 'done') saved.value = answer.answer as Workshop
     problem.value = answer.outcome === 'refused' ? answer.message : ''
@@ -30,16 +36,18 @@ export const useWorkshopStore = defineStore('workshop', () => {
   }
   useSharedReading(load)
 
-  /** Sets one thing; null takes it back to what ships. @returns whether it was accepted */
-  function set(path: readonly string[], value: unknown): boolean {
-    const change: WorkshopChange = { path, value }
-    const applied = applyChanges(workshop.value, [change])
+  /** Sets several things, each by itself: what others set meanwhile beside them stays. @returns whether they were accepted */
+  function setAll(changes: readonly WorkshopChange[], says: string): boolean {
+    const applied = applyChanges(workshop.value, changes)
     problem.value = applied.ok ? '' : (applied.fields[0]?.problem ?? 'not accepted')
     if (!applied.ok) return false
-    const says = `workshop: ${path.join(', ')}`
-    void outbox.add({ changes: 'workshop', says, method: 'PATCH', path: '/api/workshop', body: { changes: [change] } })
+    for (const body of inBodies(changes))
+      void outbox.add({ changes: 'workshop', says, method: 'PATCH', path: '/api/workshop', body })
     return true
   }
+  /** Sets one thing; null takes it back to what ships. @returns whether it was accepted */
+  const set = (path: readonly string[], value: unknown): boolean =>
+    setAll([{ path, value }], `workshop: ${path.join(', ')}`)
 
   const removed = useRemoved()
   function afterRemoval(name: string, accepted: boolean, restore: () => boolean): boolean {
@@ -64,5 +72,5 @@ export const useWorkshopStore = defineStore('workshop', () => {
     return afterRemoval(name, set(['people'], others()), () => set(['people'], [...others(), name]))
   }
 
-  return { workshop, costs, problem, load, set, remove, removePerson }
+  return { workshop, costs, problem, load, set, setAll, remove, removePerson }
 })

@@ -1,8 +1,12 @@
+import { writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { By } from 'selenium-webdriver'
 import { expect, it } from 'vitest'
 import { nameChosen } from '../../core/job/chosen'
 import { usePage } from './page'
 
-const { page, job, stored } = usePage()
+const { page, site, job, stored } = usePage()
 
 it('what no table has is described once: it gets its fitting, and is there for the next outlet and the next job', async () => {
   const on = page()
@@ -85,4 +89,27 @@ it('a manifold is one thing to bring, whatever leads from it', async () => {
   await on.saved()
   const { legs } = (await stored(await job('A manifold with home runs'))).job
   expect(legs).toHaveLength(8)
+})
+
+it('a merchant’s price list is shown before it is taken, and leaves alone what it does not name', async () => {
+  const on = page()
+  await on.open('/bench/costs')
+  const file = join(tmpdir(), `prices-${process.pid}.csv`)
+  const read = async (text: string) => {
+    writeFileSync(file, text)
+    await on.driver.findElement(By.css('[aria-label="Price list"]')).sendKeys(file)
+    await on.press('Use these 1')
+  }
+  await on.see('[aria-label="Merchant’s prices"]')
+  await read('item,price,code\n15 solder × 15 solder elbow 90,1.30,E-15\n')
+  await on.shows('[data-set]', '1 items have your price or code')
+  await read('item,price,code\nfixture: wash basin,85,B-1\n')
+  await on.shows('[data-set]', '2 items have your price or code')
+  const kept = async () =>
+    ((await (await fetch(`${site().origin}/api/workshop`)).json()) as { prices: Record<string, object> }).prices
+  await on.driver.wait(async () => Object.keys(await kept()).length === 2, 30_000)
+  expect((await kept())['fixture: wash basin']).toEqual({ price: 85, code: 'B-1' })
+  await on.open(`/jobs/${await job('Millrace Cottage')}/estimate`)
+  await on.press('How it adds up')
+  await on.shows('main', /What it leads to\s+[€$]85/)
 })

@@ -22,7 +22,11 @@ async function read(): Promise<void> {
   if (chooser.value) chooser.value.value = ''
 }
 function take(): void {
-  if (preview.value) store.set(['prices'], { ...store.workshop.prices, ...preview.value.prices })
+  const found = Object.entries(preview.value?.prices ?? {})
+  store.setAll(
+    found.map(([item, value]) => ({ path: ['prices', item], value })),
+    'a price list',
+  )
   preview.value = null
 }
 </script>
