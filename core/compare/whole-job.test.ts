@@ -54,6 +54,16 @@ describe('a whole job by another method', () => {
     expect(pressed.otherwise).toBeLessThan(pressed.joints)
   })
 
+  it('takes at least so long where a wait is not known', () => {
+    const freezing = { ...asked, celsius: -20 }
+    const cpvc = sampleJob({
+      pipe: pipeId('ASTM D2846', '1/2'),
+      method: 'push-fit',
+      legs: [['cap:a', 'east', 700, 'cap:b']],
+    })
+    expect([by(cpvc, 'solvent', freezing)?.isLeast, by(cpvc, 'solvent')?.isLeast]).toEqual([true, false])
+  })
+
   it('is none where no pipe takes it, and none where that is how it is drawn', () => {
     expect(by(corner, 'crimp')).toBeNull()
     expect(by(corner, 'solder')).toBeNull()

@@ -18,6 +18,8 @@ export interface JobByMethod {
   readonly total: Range
   /** Minutes of one pair of hands, waits and fire watch counted in; null where no order of work was found. */
   readonly minutes: number | null
+  /** A wait or a depth in it is not known, so that it may take longer. */
+  readonly isLeast: boolean
   /** Minutes without water; null where it stays on, or where no order was found. */
   readonly off: number | null
   readonly isHot: boolean
@@ -68,6 +70,7 @@ function added(catalogue: Catalogue, { job, plan, method }: Way, { workshop, cel
     method,
     total: sum.total,
     minutes: time?.whole ?? null,
+    isLeast: time?.isLeast ?? false,
     off: time?.off ? time.off.to - time.off.from : null,
     isHot: plan.joints.some((joint) => methods[joint.method].hot),
     joints: plan.joints.length,

@@ -23,7 +23,7 @@ const rows = computed(() =>
             key: of.method ?? 'drawn',
             name: of.method === null ? 'as drawn' : methodName(of.method),
             total: about(of.total),
-            work: minutes(of.minutes),
+            work: `${of.isLeast ? 'at least ' : ''}${minutes(of.minutes)}`,
             off: of.off === null ? '' : minutes(of.off),
             notes: [
               of.isHot ? 'flame' : '',
@@ -68,7 +68,7 @@ const rows = computed(() =>
               <span v-for="note in row.notes" :key="note" class="block text-sm font-normal text-muted">{{ note }}</span>
             </td>
             <td class="figures text-right">{{ row.total }}</td>
-            <td class="figures pl-2 text-right whitespace-nowrap">{{ row.work }}</td>
+            <td class="figures pl-2 text-right">{{ row.work }}</td>
             <td class="figures pl-2 text-right whitespace-nowrap">{{ row.off }}</td>
           </tr>
         </template>
