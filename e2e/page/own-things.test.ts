@@ -102,7 +102,7 @@ it('a merchant’s price list is shown before it is taken, and leaves alone what
   }
   await on.see('[aria-label="Merchant’s prices"]')
   await read('item,price,code\n15 solder × 15 solder elbow 90,1.30,E-15\n')
-  await on.shows('[data-set]', '1 items have your price or code')
+  await on.shows('[data-set]', 'One item has your price or code')
   await read('item,price,code\nfixture: wash basin,85,B-1\n')
   await on.shows('[data-set]', '2 items have your price or code')
   const kept = async () =>

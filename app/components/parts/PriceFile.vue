@@ -8,6 +8,11 @@ const { units } = useWords()
 const chooser = useTemplateRef<HTMLInputElement>('chooser')
 const preview = shallowRef<ReadPrices | null>(null)
 const set = computed(() => Object.keys(store.workshop.prices ?? {}).length)
+const setWords = computed(() =>
+  set.value === 0
+    ? 'None of your own yet'
+    : `${set.value === 1 ? 'One item has' : `${set.value} items have`} your price or code`,
+)
 /** A file of more is no price list. */
 const mostBytes = 1_000_000
 
@@ -42,7 +47,7 @@ function take(): void {
     <div class="flex flex-wrap items-center gap-3">
       <UButton icon="i-lucide-upload" label="Read a price list" @click="chooser?.click()" />
       <input ref="chooser" type="file" accept=".csv,text/csv" class="hidden" aria-label="Price list" @change="read" />
-      <span data-set>{{ set === 0 ? 'None of your own yet' : `${set} items have your price or code` }}</span>
+      <span data-set>{{ setWords }}</span>
       <UButton v-if="set > 0" variant="ghost" label="Remove all" @click="store.set(['prices'], null)" />
     </div>
     <div v-if="preview" aria-live="polite" class="space-y-2">
