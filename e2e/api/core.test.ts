@@ -32,10 +32,11 @@ describe('the catalogue and the schema', () => {
     })
   })
 
-  it('seeds the two demo jobs', async () => {
+  it('seeds the three demo jobs', async () => {
     const { body } = await ask('GET', 'jobs')
     expect(body.map(({ job }: { job: { title: string } }) => job.title).toSorted()).toEqual([
       'Cedar Kiln Studio',
+      'Millrace Cottage',
       'Tarn Lane Bakehouse',
     ])
   })

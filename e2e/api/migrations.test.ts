@@ -94,7 +94,7 @@ describe('migrations', { timeout: 300_000 }, () => {
       await Promise.all(servers.map((server) => server.start()))
       for (const { origin } of servers) {
         const jobs = (await (await fetch(`${origin}/api/jobs`)).json()) as unknown[]
-        expect(jobs).toHaveLength(2)
+        expect(jobs).toHaveLength(3)
       }
     } finally {
       await Promise.all(servers.map((server) => server.stop()))

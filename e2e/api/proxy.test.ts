@@ -153,7 +153,7 @@ describe('two servers behind a proxy', { timeout: 120_000 }, () => {
     const page = await ask('GET', '/')
     expect(page.status).toBe(200)
     expect(page.body).toContain('<title>Jolvet</title>')
-    expect((await ask('GET', 'jobs')).body).toHaveLength(2)
+    expect((await ask('GET', 'jobs')).body).toHaveLength(3)
     expect(await under(name, '/api/jobs')).toBe(403)
     expect(await under(name, '/')).toBe(403)
     expect(await under(name, '/api/jobs', { 'X-Forwarded-Proto': 'https' })).toBe(200)

@@ -120,7 +120,7 @@ describe('./start, from first to last', { timeout: 300_000 }, () => {
     expect(again.said()).toContain('left its server running')
     expect(again.said()).toContain('left its database running')
     // Without --empty an empty database gets the demo jobs.
-    expect(await jobs(environment.PORT)).toHaveLength(2)
+    expect(await jobs(environment.PORT)).toHaveLength(3)
 
     const [server, mariadb] = [pidIn('server.pid'), pidIn('mariadb.pid')]
     again.child.kill('SIGINT')
