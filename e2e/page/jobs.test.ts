@@ -28,7 +28,7 @@ describe('the list of jobs', () => {
     await on.press('Delete Tarn Lane Bakehouse')
     await on.press('Delete')
     await on.shows('main details', 'Deleted in the last 30 days: 1')
-    expect(await listed()).toEqual(['Cedar Kiln Studio'])
+    expect((await listed()).toSorted()).toEqual(['Cedar Kiln Studio', 'Millrace Cottage'])
     await on.press('Deleted in the last 30 days')
     await on.press('Restore Tarn Lane Bakehouse')
     await on.driver.wait(async () => (await listed()).includes('Tarn Lane Bakehouse'), 30_000)
