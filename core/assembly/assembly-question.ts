@@ -104,7 +104,9 @@ export function assemblyQuestion(
       insertion: joint.insertion ?? deepest,
       // As it was measured on the spot, where it was.
       spring: node.play ?? springAt(layout, pipe, piece ? piece.ends.map((end) => end.node) : [joint.node], axis),
-      needsNoPlay: node.kind === 'slip-coupling' || isUnion(node) || isSwivel(joint),
+      needsNoPlay: isUnion(node) || isSwivel(joint),
+      slides: joint.slips,
+      inPlace: joint.slips,
       turnsAlone: isUnion(node) || isSwivel(joint),
       minutes: costs.methods[joint.method].minutes,
       wait: wait ?? 0,

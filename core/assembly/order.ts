@@ -4,6 +4,7 @@ import { isHurtBy, needsFlame, type AssemblyJoint, type AssemblyQuestion } from 
 import { benchOrPlace, type Phase } from './phases'
 import { separate } from './separate'
 import { effort } from './effort'
+import { drawnOver, type DrawnOver } from './slip-couplings'
 import { firstObstacle, type Obstacle } from './stepwise'
 import { arranged, tighten, type Arranged } from './tighten'
 
@@ -186,9 +187,9 @@ const mostSets = 120
 const mostTold = 6
 
 /** The least that would make an order possible: single joints, or where no single one is enough the first few pairs, or threes. */
-function* remediesOf(question: AssemblyQuestion): Generator<void, Remedy[]> {
+function* remediesOf(question: AssemblyQuestion, mouthsOf: DrawnOver['mouthsOf']): Generator<void, Remedy[]> {
   const wrapped = (yield* search({ ...question, near: new Map() })).best
-  const hot = question.joints.filter(needsFlame).map(({ id }) => id)
+  const hot = question.joints.filter(needsFlame).flatMap(({ id }) => mouthsOf(id))
   const found: Remedy[] = wrapped ? [{ joints: hot, changes: ['wet wrap'] }] : []
   const able = question.joints.filter(({ needsNoPlay }) => !needsNoPlay)
   for (let count = 1; count <= mostTogether; count += 1) {
@@ -213,13 +214,14 @@ function* remediesOf(question: AssemblyQuestion): Generator<void, Remedy[]> {
  *
  * A generator: each step is one thing more that was tried, and who does not want to wait stops asking.
  */
-export function* seekOrder(question: AssemblyQuestion): Generator<void, AssemblyOrder> {
+export function* seekOrder(asked: AssemblyQuestion): Generator<void, AssemblyOrder> {
+  const { question, mouthsOf } = drawnOver(asked)
   const found: Arranged[] = []
   const failures: Failure[] = []
   for (const apart of separate(question)) {
     const { best, obstacle } = yield* search(apart)
     if (best) found.push(best)
-    else failures.push({ obstacle: obstacle!, remedies: yield* remediesOf(apart) })
+    else failures.push({ obstacle: obstacle!, remedies: yield* remediesOf(apart, mouthsOf) })
   }
   if (failures.length > 0) return { ok: false, failures }
   const joined = arranged(question, [
@@ -228,7 +230,10 @@ export function* seekOrder(question: AssemblyQuestion): Generator<void, Assembly
   ])
   // What is apart can still wait while the other is made.
   const best = found.length > 1 ? yield* tighten(question, joined) : joined
-  return { ok: true, waterOff: best.waterOff, steps: stepsOf(question, best) }
+  const steps = stepsOf(question, best).flatMap(({ joint, phase }) =>
+    mouthsOf(joint).map((id) => ({ joint: id, phase })),
+  )
+  return { ok: true, waterOff: best.waterOff, steps }
 }
 
 /** The order of assembly, sought to the end; see {@link seekOrder}. */

@@ -50,7 +50,8 @@ class Benched {
 
 /**
  * What of the joints made before the water is off is made at the bench: the joint that makes the smallest assembly
- * first, as long as it can still be carried. The others, which join these assemblies, are made in their place.
+ * first, as long as it can still be carried. The others, which join these assemblies, are made in their place, and so is
+ * what cannot be made elsewhere.
  *
  * @param early joints that are made before the water is off
  * @remarks for instance: two pieces of 1500 in line and 2000 that can be carried: the joint that makes 3000 of them is made in place
@@ -59,7 +60,7 @@ export function benchOrPlace(question: AssemblyQuestion, early: readonly Assembl
   const benched = new Benched(question)
   const bench = new Set<AssemblyJoint>()
   const left = new TinyQueue(
-    early.map((joint, turn) => ({ joint, turn, size: benched.sizeWith(joint) })),
+    early.flatMap((joint, turn) => (joint.inPlace ? [] : [{ joint, turn, size: benched.sizeWith(joint) }])),
     (a, b) => a.size - b.size || a.turn - b.turn,
   )
   for (let next = left.pop(); next && next.size <= question.mostCarried; next = left.pop()) {

@@ -15,8 +15,12 @@ export interface AssemblyJoint {
   readonly insertion: number
   /** By how much the pipe about it can be sprung back along that way, in mm. */
   readonly spring: number
-  /** It needs no play: a slip coupling, a union. A compression coupling has a stop, to which the pipe must be pushed home. */
+  /** It needs no play: a union. A compression coupling has a stop, to which the pipe must be pushed home. */
   readonly needsNoPlay: boolean
+  /** A slip coupling's mouth, the coupling first of its parts: it needs no play right after the other mouth, while the coupling can still be pushed. */
+  readonly slides: boolean
+  /** It is not made on the bench, however short it is. */
+  readonly inPlace: boolean
   /** A union's half is screwed on by itself: nothing beyond it turns. */
   readonly turnsAlone: boolean
   readonly minutes: number

@@ -54,14 +54,15 @@ const alongSame = (a: readonly number[], b: readonly number[]): boolean =>
 
 function obstacleAt(
   question: AssemblyQuestion,
-  joint: AssemblyJoint,
+  { joint, before }: { readonly joint: AssemblyJoint; readonly before: AssemblyJoint | undefined },
   hurtable: readonly AssemblyJoint[],
   assemblies: Assemblies,
 ): Reason | null {
   const { straight } = question
   const sides = joint.parts.map((part) => assemblies.at(part)) as [Assembly, Assembly]
   const held = sides[0] === sides[1] || sides.every(({ isFixed }) => isFixed)
-  if (held && !joint.needsNoPlay && joint.spring < joint.insertion) {
+  const isPushed = joint.slides && before?.slides === true && before.parts[0] === joint.parts[0]
+  if (held && !joint.needsNoPlay && !isPushed && joint.spring < joint.insertion) {
     return { kind: 'held', needed: joint.insertion, gives: joint.spring }
   }
   if (methods[joint.method].threaded && !joint.turnsAlone) {
@@ -91,8 +92,8 @@ function obstacleAt(
 export function firstObstacle(question: AssemblyQuestion, order: readonly AssemblyJoint[]): Obstacle | null {
   const assemblies = new Assemblies(question.fixed)
   const hurtable: AssemblyJoint[] = []
-  for (const joint of order) {
-    const reason = obstacleAt(question, joint, hurtable, assemblies)
+  for (const [at, joint] of order.entries()) {
+    const reason = obstacleAt(question, { joint, before: order[at - 1] }, hurtable, assemblies)
     if (reason) return { joint: joint.id, ...reason }
     assemblies.join(joint.parts)
     if (!needsFlame(joint)) hurtable.push(joint)

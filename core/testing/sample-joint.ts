@@ -9,6 +9,8 @@ export const sampleJoint = (id: string, parts: [string, string], more: Partial<A
   insertion: 15,
   spring: 0,
   needsNoPlay: false,
+  slides: false,
+  inPlace: false,
   turnsAlone: false,
   minutes: 10,
   wait: 0,

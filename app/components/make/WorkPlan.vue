@@ -128,10 +128,6 @@ const lines = computed(() => {
         <span class="label mr-2 text-base">Sooner</span>A {{ say.trade('stop valve') }} at each cut, made first: water
         off for {{ minutes(valveFirst) }} instead of {{ minutes(work.waterOff) }}, and the rest behind it.
       </p>
-      <p v-if="plan.joints.some(({ slips }) => slips)" class="font-semibold" data-slips>
-        Slip couplings: whatever the order says, push each back over one pipe, draw it over both ends in place, and make
-        both its joints there. Made up on the bench it cannot slide any more.
-      </p>
       <p class="text-sm">
         Checked step by step: every pipe has room to go in, every thread can turn, no flame near rubber. On the bench:
         nothing longer than {{ length(question.mostCarried) }}, a setting.
