@@ -52,7 +52,7 @@ useHead({ title: () => `${title.value} · Jolvet` })
       <template v-if="rows.length > 0">
         <p class="text-muted">
           Set out at {{ clockTime(asked.begins, units) }}, {{ asked.travel }} min to the first job and from one to the
-          next; working times as planned, one pair of hands.
+          next; working times as planned.
         </p>
         <WhoField v-if="!wasNamed" class="no-print max-w-xs" />
         <ol class="ruled border-y border-(--ui-border)" aria-label="Visits">

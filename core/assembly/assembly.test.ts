@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import type { MaterialId } from '../materials/ids'
 import { describe, expect, it } from 'vitest'
+import { handsAt } from './hands'
 import { assemblyOrder, seekOrder } from './order'
 import type { AssemblyJoint, AssemblyQuestion } from './question'
 import { sampleJoint as joint } from '../testing/sample-joint'
@@ -47,7 +48,10 @@ function waterOff(order: readonly AssemblyJoint[]): number {
   const late = first < 0 ? [] : order.slice(first)
   return Math.max(
     0,
-    ...late.map(({ wait }, index) => late.slice(0, index + 1).reduce((sum, { minutes }) => sum + minutes, 0) + wait),
+    ...late.map(
+      ({ wait }, index) =>
+        late.slice(0, index + 1).reduce((sum, joint, at) => sum + handsAt(late[at - 1], joint), 0) + wait,
+    ),
   )
 }
 

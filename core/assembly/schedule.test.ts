@@ -2,18 +2,28 @@ import { describe, expect, it } from 'vitest'
 import { profiles } from '../workshop/profile'
 import { sampleJoint as joint } from '../testing/sample-joint'
 import { unknownSays } from './sayings'
+import type { AssemblyJoint, AssemblyQuestion } from './question'
 import { schedule } from './schedule'
 import { planJob } from '../plan/plan-job'
 import { pipeId, sampleJob } from '../testing/sample-run'
 import { shippedCatalogue } from '../catalogue/catalogue'
 import { placesCut, waterSteps } from './water-off'
 
+const asked = (joints: readonly AssemblyJoint[]): AssemblyQuestion => ({
+  joints,
+  fixed: new Set(['main']),
+  straight: new Map(),
+  near: new Map(),
+  extents: new Map(),
+  mostCarried: 2500,
+})
+
 describe('the plan of work', () => {
   const joints = [
     joint('glue', ['a', 'p'], { method: 'solvent', minutes: 5, wait: 60 }),
     joint('tie-in', ['main', 'a'], { minutes: 10, wait: 5 }),
   ]
-  const byId = new Map(joints.map((of) => [of.id, of]))
+  const question = asked(joints)
   const steps = [
     { joint: 'glue', phase: 'bench' },
     { joint: 'tie-in', phase: 'water off' },
@@ -22,7 +32,7 @@ describe('the plan of work', () => {
   const none = { before: [], after: [] }
 
   it('lets the bench’s wait run with the water on: off for 15 minutes, not for 65', () => {
-    const plan = schedule(steps, byId, new Map(), none)
+    const plan = schedule(question, steps, new Map(), none)
     // The glue is ready at 65; the water goes off at 50, so that the tie-in is ready then too.
     expect(plan).toMatchObject({ waterOff: 15, whole: 65 })
     expect(plan.steps[0]).toMatchObject({ start: 0, end: 5, ready: 65 })
@@ -30,7 +40,7 @@ describe('the plan of work', () => {
   })
 
   it('counts what the household has: shut 3, drain 10, one cut 4, the joint 10 and its wait 5, refill, purge, look 5 each', () => {
-    const plan = schedule(steps, byId, new Map(), waterSteps(profiles.metric, 1, new Map()))
+    const plan = schedule(question, steps, new Map(), waterSteps(profiles.metric, 1, new Map()))
     expect(plan.waterOff).toBe(3 + 10 + 4 + 10 + 5 + 5 + 5 + 5)
     // The joint would be ready at 37; the glue at 65, so that the water is shut 28 later, at 33.
     expect(plan.before.map(({ kind, start, end }) => [kind, start, end])).toEqual([
@@ -48,7 +58,7 @@ describe('the plan of work', () => {
   })
 
   it('begins with shutting where nothing is made at the bench: 3 + 10 + 4, then the joint from 17 to 27', () => {
-    const plan = schedule([steps[1]], byId, new Map(), waterSteps(profiles.metric, 1, new Map()))
+    const plan = schedule(question, [steps[1]], new Map(), waterSteps(profiles.metric, 1, new Map()))
     expect(plan.before[0]).toMatchObject({ kind: 'shut', start: 0 })
     expect(plan.steps[0]).toMatchObject({ start: 17, end: 27, ready: 32 })
     expect(plan).toMatchObject({ waterOff: 47, whole: 47 })
@@ -58,7 +68,7 @@ describe('the plan of work', () => {
     const real = new Map([['water/drain', 22]])
     const { before } = waterSteps(profiles.metric, 2, real)
     expect(before).toMatchObject([{ minutes: 3 }, { minutes: 22, isReal: true }, { minutes: 8, isReal: false }])
-    const plan = schedule(steps, byId, real, waterSteps(profiles.metric, 2, real))
+    const plan = schedule(question, steps, real, waterSteps(profiles.metric, 2, real))
     expect(plan.waterOff).toBe(3 + 22 + 8 + 10 + 5 + 15)
   })
 
@@ -80,20 +90,20 @@ describe('the plan of work', () => {
   })
 
   it('where no joint needs the water off, it is never off', () => {
-    const plan = schedule([steps[0]], byId, new Map(), waterSteps(profiles.metric, 1, new Map()))
+    const plan = schedule(question, [steps[0]], new Map(), waterSteps(profiles.metric, 1, new Map()))
     expect(plan).toMatchObject({ waterOff: 0, before: [], after: [], whole: 65 })
   })
 
   it('says that it may take longer where a wait is not known', () => {
     const cold = { ...joints[0]!, wait: 0, unknown: [{ of: 'wait', message: unknownSays('wait') }] as const }
-    expect(schedule(steps, new Map([...byId, ['glue', cold]]), new Map(), none).isLeast).toBe(true)
-    expect(schedule(steps, byId, new Map(), none).isLeast).toBe(false)
+    expect(schedule(asked([cold, joints[1]!]), steps, new Map(), none).isLeast).toBe(true)
+    expect(schedule(question, steps, new Map(), none).isLeast).toBe(false)
     const deep = { ...joints[0]!, unknown: [{ of: 'depth', message: unknownSays('depth', { taken: 60 }) }] as const }
-    expect(schedule(steps, new Map([...byId, ['glue', deep]]), new Map(), none).isLeast).toBe(false)
+    expect(schedule(asked([deep, joints[1]!]), steps, new Map(), none).isLeast).toBe(false)
   })
 
   it('is planned anew from what a step really took', () => {
-    const plan = schedule(steps, byId, new Map([['tie-in', 25]]), none)
+    const plan = schedule(question, steps, new Map([['tie-in', 25]]), none)
     expect(plan).toMatchObject({ waterOff: 30 })
     expect(plan.steps[1]).toMatchObject({ isReal: true, ready: plan.whole })
   })
@@ -103,23 +113,23 @@ describe('a flame', () => {
   const soldered = (id: string, part: string) =>
     joint(id, [part, `pipe ${id}`], { method: 'solder', minutes: 5, wait: 5 })
   const all = [soldered('one', 'coupling'), soldered('other', 'coupling'), soldered('third', 'elbow')]
-  const byId = new Map(all.map((of) => [of.id, of]))
+  const question = asked(all)
   const inPlace = (...ids: string[]) => ids.map((id) => ({ joint: id, phase: 'in place' as const }))
   const none = { before: [], after: [] }
 
   it('takes a coupling’s two mouths in one heat, where one is soldered right after the other', () => {
-    const ends = (...ids: string[]) => schedule(inPlace(...ids), byId, new Map(), none).steps.map(({ end }) => end)
+    const ends = (...ids: string[]) => schedule(question, inPlace(...ids), new Map(), none).steps.map(({ end }) => end)
     expect(ends('one', 'other', 'third')).toEqual([5, 6, 11])
     expect(ends('one', 'third', 'other')).toEqual([5, 10, 15])
     // What it really took is what it took.
-    expect(schedule(inPlace('one', 'other'), byId, new Map([['other', 4]]), none).steps.at(-1)!.end).toBe(9)
+    expect(schedule(question, inPlace('one', 'other'), new Map([['other', 4]]), none).steps.at(-1)!.end).toBe(9)
   })
 
   it('is watched after, and that is part of the whole', () => {
-    const plan = schedule(inPlace('one', 'third'), byId, new Map(), { ...none, fireWatch: 60 })
+    const plan = schedule(question, inPlace('one', 'third'), new Map(), { ...none, fireWatch: 60 })
     expect(plan).toMatchObject({ fireWatch: { start: 10, end: 70 }, whole: 70 })
     const cold = [joint('press', ['a', 'b'], { method: 'press-metal', minutes: 2 })]
-    const pressed = schedule(inPlace('press'), new Map(cold.map((of) => [of.id, of])), new Map(), {
+    const pressed = schedule(asked(cold), inPlace('press'), new Map(), {
       ...none,
       fireWatch: 60,
     })

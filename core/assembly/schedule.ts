@@ -1,11 +1,10 @@
+import { inHands, type HandedStep } from './hands'
 import type { AssemblyStep } from './order'
-import { needsFlame, type AssemblyJoint } from './question'
+import { needsFlame, type AssemblyQuestion } from './question'
 import type { WaterStep } from './water-off'
 
 /** A step of the plan of work, in minutes from its beginning. */
-export interface WorkStep extends AssemblyStep {
-  readonly start: number
-  readonly end: number
+export interface WorkStep extends HandedStep {
   /** When water may stand on it; nothing is done by hand from end to ready. */
   readonly ready: number
   /** It took as long as this says, which was entered. */
@@ -32,12 +31,15 @@ export interface WorkPlan {
   readonly isLeast: boolean
 }
 
-/** Minutes that the next mouth of a fitting takes that is hot from the one before: typical. */
-const sameHeat = 1
-
-/** Whether a joint is soldered in the heat of the one before it: another mouth of the same fitting, one right after the other. */
-const isSameHeat = (before: AssemblyJoint | undefined, joint: AssemblyJoint): boolean =>
-  before !== undefined && needsFlame(before) && needsFlame(joint) && before.parts[0] === joint.parts[0]
+/** What is done beside the joints, and by how many. */
+export interface Beside {
+  readonly before: readonly WaterStep[]
+  readonly after: readonly WaterStep[]
+  /** Minutes that a flame is watched after. */
+  readonly fireWatch?: number
+  /** Pairs of hands: one where nothing is said. */
+  readonly pairs?: number
+}
 
 /** One after another from a beginning. */
 function inTurn(steps: readonly WaterStep[], from: number): TimedWaterStep[] {
@@ -52,24 +54,19 @@ const minutesOf = (steps: readonly WaterStep[]): number => steps.reduce((sum, { 
  * has to wait when its hands are done, the water stays on until the water-off work would end no sooner for it.
  *
  * @param real minutes that a step took, by joint
- * @param beside what is done with the water off beside the joints, and how long a flame is watched after, in minutes
  */
 export function schedule(
+  question: AssemblyQuestion,
   steps: readonly AssemblyStep[],
-  joints: ReadonlyMap<string, AssemblyJoint>,
   real: ReadonlyMap<string, number>,
-  beside: { readonly before: readonly WaterStep[]; readonly after: readonly WaterStep[]; readonly fireWatch?: number },
+  beside: Beside,
 ): WorkPlan {
-  const firstOff = steps.findIndex(({ phase }) => phase === 'water off')
-  let at = 0
-  const timed = steps.map((step, index): WorkStep => {
-    const joint = joints.get(step.joint)!
-    const before = steps[index - 1]
-    const isHotFrom = before?.phase === step.phase && isSameHeat(joints.get(before.joint), joint)
-    const start = index === firstOff ? at + minutesOf(beside.before) : at
-    at = start + (real.get(step.joint) ?? (isHotFrom ? Math.min(sameHeat, joint.minutes) : joint.minutes))
-    return { ...step, start, end: at, ready: at + joint.wait, isReal: real.has(step.joint) }
+  const joints = new Map(question.joints.map((joint) => [joint.id, joint]))
+  const handed = inHands(question, steps, { pairs: beside.pairs ?? 1, real, shutting: minutesOf(beside.before) })
+  const timed = handed.map((step): WorkStep => {
+    return { ...step, ready: step.end + joints.get(step.joint)!.wait, isReal: real.has(step.joint) }
   })
+  const firstOff = timed.findIndex(({ phase }) => phase === 'water off')
   const isLeast = steps.some(({ joint }) => joints.get(joint)!.unknown.some(({ of }) => of === 'wait'))
   const readyAt = (of: readonly WorkStep[]) => Math.max(0, ...of.map(({ ready }) => ready))
   const watched = (of: readonly WorkStep[]): WorkPlan['fireWatch'] => {

@@ -62,8 +62,8 @@ describe('a slip coupling', () => {
 
   it('takes both its times, and waits as long as the longer', () => {
     const two = [
-      mouth('one', ['c', 'main'], { minutes: 7, wait: 3 }),
-      mouth('other', ['c', 'p'], { minutes: 5, wait: 30 }),
+      mouth('one', ['c', 'main'], { method: 'press-metal', minutes: 7, wait: 3 }),
+      mouth('other', ['c', 'p'], { method: 'press-metal', minutes: 5, wait: 30 }),
     ]
     // 7 + 5 with the water off, and the 30 that it sets.
     expect(assemblyOrder(ask(two, ['main']))).toMatchObject({ ok: true, waterOff: 42 })

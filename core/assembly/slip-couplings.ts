@@ -1,4 +1,5 @@
 import { groupBy } from '../quantity/group-by'
+import { handsAt } from './hands'
 import type { AssemblyJoint, AssemblyQuestion } from './question'
 
 /** A question in which each slip coupling is one joint between its two pipes, and how to tell its mouths apart again. */
@@ -15,7 +16,7 @@ const asOne = ([one, other]: readonly [AssemblyJoint, AssemblyJoint]): AssemblyJ
   slides: false,
   needsNoPlay: true,
   inPlace: true,
-  minutes: one.minutes + other.minutes,
+  minutes: one.minutes + handsAt(one, other),
   wait: Math.max(one.wait, other.wait),
 })
 

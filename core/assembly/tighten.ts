@@ -1,5 +1,6 @@
 import type { AssemblyJoint, AssemblyQuestion } from './question'
 import { effort } from './effort'
+import { handsAt } from './hands'
 import { firstObstacle } from './stepwise'
 
 /** An order of joints, and what of it is done with the water off. */
@@ -15,9 +16,9 @@ export interface Arranged {
 function minutesOf(joints: readonly AssemblyJoint[]): number {
   let at = 0
   let ready = 0
-  for (const { minutes, wait } of joints) {
-    at += minutes
-    ready = Math.max(ready, at + wait)
+  for (const [index, joint] of joints.entries()) {
+    at += handsAt(joints[index - 1], joint)
+    ready = Math.max(ready, at + joint.wait)
   }
   return ready
 }

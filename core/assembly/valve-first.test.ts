@@ -32,12 +32,11 @@ const steps: readonly AssemblyStep[] = [
 ]
 /** 3 to shut, 10 to drain, 4 for the cut; 5 each to refill, purge and look. */
 const beside = waterSteps(profiles.metric, 1, new Map())
-const byId = new Map(joints.map((of) => [of.id, of]))
 const off = (of = question(), by = steps, real = new Map<string, number>()) => offWithValveFirst(of, by, real, beside)
 
 describe('a shut-off at each cut, put in first', () => {
   it('leaves the joints at the cut to be made without water: both mouths in one heat, 17 + 11 + 15 instead of 17 + 39 + 15', () => {
-    expect(schedule(steps, byId, new Map(), beside).waterOff).toBe(71)
+    expect(schedule(question(), steps, new Map(), beside).waterOff).toBe(71)
     expect(off()).toBe(43)
   })
 

@@ -1,10 +1,7 @@
 import type { AssemblyStep } from './order'
 import type { AssemblyJoint, AssemblyQuestion } from './question'
-import { schedule } from './schedule'
+import { schedule, type Beside } from './schedule'
 import { firstObstacle } from './stepwise'
-
-/** By what a plan of work is timed; as `schedule` takes it. */
-type Beside = Parameters<typeof schedule>[3]
 
 /** The fittings that stand on existing pipe. */
 const onExisting = ({ joints, fixed }: AssemblyQuestion): ReadonlySet<string> =>
@@ -34,5 +31,5 @@ export function offWithValveFirst(
   const rest = off.filter((step) => !isAtCut(jointOf(step)))
   if (first.length === 0 || rest.length === 0) return null
   if (firstObstacle(question, [...early, ...first, ...rest].map(jointOf))) return null
-  return schedule([...early, ...first], byId, real, beside).waterOff
+  return schedule(question, [...early, ...first], real, beside).waterOff
 }

@@ -16,7 +16,7 @@ export interface JobByMethod {
   /** Null of the job as it is drawn. */
   readonly method: MethodId | null
   readonly total: Range
-  /** Minutes of one pair of hands, waits and fire watch counted in; null where no order of work was found. */
+  /** Minutes of its hands, waits and fire watch counted in; null where no order of work was found. */
   readonly minutes: number | null
   /** A wait or a depth in it is not known, so that it may take longer. */
   readonly isLeast: boolean

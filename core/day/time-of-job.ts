@@ -9,7 +9,7 @@ import type { Costs } from '../workshop/costs'
 import { profileWith } from '../workshop/profile'
 import type { Rates } from '../workshop/rates'
 
-/** How long a job takes one pair of hands, in minutes. */
+/** How long a job takes its hands, in minutes. */
 export interface JobTime {
   readonly whole: number
   /** When the water is off, from the beginning; null where it stays on. */
@@ -43,9 +43,8 @@ export function timeOfJob(catalogue: Catalogue, job: Job, plan: Plan, asked: Job
   const order = step.value
   if (!order.ok) return null
   const profile = profileWith(job.profile, job.own?.changes)
-  const joints = new Map(question.joints.map((joint) => [joint.id, joint]))
   const water = waterSteps(profile, placesCut(plan.joints), minutes)
-  const work = schedule(order.steps, joints, minutes, { ...water, fireWatch: profile.fireWatch })
+  const work = schedule(question, order.steps, minutes, { ...water, fireWatch: profile.fireWatch, pairs: job.hands })
   const clips = plan.clipCounts.reduce((sum, { count }) => sum + count, 0)
   const first = plan.pieces.length * rates.pieceMinutes + clips * rates.clipMinutes
   const shut = work.before[0]?.start

@@ -236,6 +236,7 @@ export const jobSchema = z.object({
   facing: z.enum(walls).optional().meta({
     description: 'the wall that one faces, where ways are said as left, right, back and out; else by the compass',
   }),
+  hands: z.literal(2).optional().meta({ description: 'pairs of hands that make it; one where nothing is said' }),
   note: text(5000).optional(),
   visits: z.array(visitSchema).max(50).optional().meta({ description: 'when somebody comes' }),
   sample: z.literal(true).optional().meta({ description: 'made up, to look round in' }),

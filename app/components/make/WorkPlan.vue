@@ -16,7 +16,7 @@ import { useWorkshopStore } from '~/stores/workshop'
 /** The plan of work: in which order every joint can be made, what at the bench, how long the water is off. */
 const props = defineProps<{ celsius: number; printed?: boolean }>()
 const emit = defineEmits<{ joint: [id: string] }>()
-const { store, built: job, plan } = useOpenJob()
+const { store, job: drawn, built: job, plan, change } = useOpenJob()
 const { length, tell, say } = useWords()
 const { methodName } = useMethods()
 const own = useCatalogueStore()
@@ -30,10 +30,9 @@ const { order, tried, failed, stopped, seek, stop } = useAssembly(() => question
 const joints = computed(() => new Map(question.value.joints.map((joint) => [joint.id, joint])))
 const profile = computed(() => profileWith(job.value.profile, job.value.own?.changes))
 const water = computed(() => waterSteps(profile.value, placesCut(plan.value.joints), log.minutes))
+const beside = computed(() => ({ ...water.value, fireWatch: profile.value.fireWatch, pairs: job.value.hands }))
 const work = computed(() =>
-  order.value?.ok
-    ? schedule(order.value.steps, joints.value, log.minutes, { ...water.value, fireWatch: profile.value.fireWatch })
-    : null,
+  order.value?.ok ? schedule(question.value, order.value.steps, log.minutes, beside.value) : null,
 )
 /** Minutes without water that a proposal must save. */
 const worthSaying = 3
@@ -45,6 +44,10 @@ const headings = {
   'water off': 'Water off',
 } as const
 const nameOf = (id: string) => joints.value.get(id)?.where ?? id
+const crews = ['one pair of hands', 'two pairs of hands'] as const
+type Crew = (typeof crews)[number]
+const crew = computed((): Crew => crews[(drawn.value.hands ?? 1) - 1]!)
+const setCrew = (value: Crew) => change({ ...drawn.value, hands: value === crews[1] ? 2 : undefined })
 const methodOf = (id: string) => methodName(joints.value.get(id)!.method)
 const changeText = ({ joints: of, changes }: Remedy) =>
   changes[0] === 'wet wrap'
@@ -58,8 +61,7 @@ const off = computed(() => {
 /** With a shut-off at each cut, where that is worth saying. */
 const valveFirst = computed(() => {
   if (!order.value?.ok || !work.value) return null
-  const beside = { ...water.value, fireWatch: profile.value.fireWatch }
-  const minutes = offWithValveFirst(question.value, order.value.steps, log.minutes, beside)
+  const minutes = offWithValveFirst(question.value, order.value.steps, log.minutes, beside.value)
   return minutes !== null && work.value.waterOff - minutes >= worthSaying ? minutes : null
 })
 /** Litres that it takes to fill. */
@@ -77,8 +79,9 @@ const lines = computed(() => {
     ready: end,
   })
   const { before, steps, after } = work.value
-  const made = steps.map(({ joint, phase, start, end, ready }) => {
-    return { key: joint, text: `${methodOf(joint)}, ${nameOf(joint)}`, phase, joint, start, end, ready }
+  const made = steps.map(({ joint, phase, pair, start, end, ready }) => {
+    const by = pair > 1 ? ', the second pair of hands' : ''
+    return { key: joint, text: `${methodOf(joint)}, ${nameOf(joint)}${by}`, phase, joint, start, end, ready }
   })
   const first = made.findIndex(({ phase }) => phase === 'water off')
   if (first < 0) return made
@@ -117,9 +120,17 @@ const lines = computed(() => {
         <Readout
           label="Total"
           :value="minutes(work.whole)"
-          :basis="work.fireWatch ? 'one pair of hands, the fire watch counted in' : 'one pair of hands'"
+          :basis="`${crew}${work.fireWatch ? ', the fire watch counted in' : ''}`"
         />
       </div>
+      <Choice
+        v-if="!printed"
+        label="Who works"
+        class="max-w-xs"
+        :items="crews.map((value) => ({ value, label: value }))"
+        :model-value="crew"
+        @update:model-value="setCrew"
+      />
       <p v-if="work.fireWatch" class="font-semibold" data-fire-watch>
         Fire watch from {{ minutes(work.fireWatch.start) }} to {{ minutes(work.fireWatch.end) }}: someone stays and
         watches. A hot-work permit may ask for longer.
