@@ -18,11 +18,14 @@ export interface ClashWords {
 
 /** Fields that are lengths in mm. */
 const lengths = new Set(
-  'length radius height takeOff branchTakeOff insertion tolerance spacing offset start end kerf keep'.split(' '),
+  'length radius height overFloor takeOff branchTakeOff insertion tolerance spacing offset start end kerf keep'.split(
+    ' ',
+  ),
 )
 /** What fields are called where their key does not say it. */
 const fieldWords: Readonly<Record<string, string>> = {
   at: 'fixed point',
+  overFloor: 'height over the floor',
   kind: 'what stands there',
   existing: 'existing pipe',
   takeOff: 'take-off',

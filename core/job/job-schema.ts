@@ -87,6 +87,9 @@ export const nodeSchema = z.object({
     .optional()
     .meta({ description: 'fixed point: east, north, up in mm' }),
   height: coordinate.optional().meta({ description: 'fixed height in mm up from where the run starts' }),
+  overFloor: coordinate.optional().meta({
+    description: 'mm from the finished floor up to here, as measured: from then on heights are told over the floor',
+  }),
   existing: id.optional().meta({ description: 'a tie-in’s existing pipe' }),
   survey: id.optional().meta({ description: 'the survey in which the existing pipe was told' }),
   condition: conditionSchema.optional().meta({ description: 'the state of the existing pipe that is joined here' }),

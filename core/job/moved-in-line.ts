@@ -58,6 +58,7 @@ export function movedInLine<Of extends Drawn>(
     ...node,
     ...(node.at ? { at: [...plus(node.at, on, by)] as [number, number, number] } : {}),
     ...(node.height === undefined ? {} : { height: node.height + on[2] * by }),
+    ...(node.overFloor === undefined ? {} : { overFloor: node.overFloor + on[2] * by }),
   }
   return {
     ...drawn,

@@ -7,6 +7,7 @@ import { acceptedLengths, legLimits, parseLength, placeLimits } from '../../quan
 import { speakerFor } from '../../quantity/words/speaker'
 import { angleBetween, oppositeDirection, unitVector } from '../../job/direction'
 import { addLegToHeight } from './heights'
+import { floorOf, heightFromStart } from '../../run/floor'
 import { joinTo, nodeAhead } from './join-to'
 import { turnedWith, wayWord } from '../../run/direction-words'
 import { layOut } from '../../run/layout'
@@ -151,12 +152,14 @@ function enterHeight(job: Job, ids: Ids, entry: RouteEntry): Entered {
   const system = systemOf(job, entry.run)
   if (!system) return failed('there is no run to draw in')
   const height = parseLength(entry.typed, job.units, placeLimits)
-  if (!height.ok)
-    return failed(`Height: ${height.problem}; write ${acceptedLengths[job.units]}, from where the run starts`)
-  const here = layOut(system).places.get(entry.cursor)?.[2] ?? 0
-  if (Math.abs(height.mm - here) > legLimits.max)
+  const layout = layOut(system)
+  const from = floorOf(layout) === null ? 'from where the run starts' : 'over the floor'
+  if (!height.ok) return failed(`Height: ${height.problem}; write ${acceptedLengths[job.units]}, ${from}`)
+  const here = layout.places.get(entry.cursor)?.[2] ?? 0
+  const wanted = heightFromStart(layout, height.mm)
+  if (Math.abs(wanted - here) > legLimits.max)
     return failed(`Height: at most ${speakerFor(job.units).length(legLimits.max)} from here, the longest leg`)
-  const added = addLegToHeight(job, ids, entry.run, { from: entry.cursor, height: height.mm })
+  const added = addLegToHeight(job, ids, entry.run, { from: entry.cursor, height: wanted })
   if (!added) return failed('this stands at that height already')
   const onwards = systemOf(added.job, entry.run)!.legs.at(-1)!.direction
   const blocked = directionProblem(job, system, { cursor: entry.cursor, direction: onwards })

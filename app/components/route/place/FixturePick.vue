@@ -7,7 +7,8 @@ import { useCatalogueStore } from '~/stores/catalogue'
 import { useWorkshopStore } from '~/stores/workshop'
 
 /** What an outlet leads to: a fixture's end, straight or by a hose; the fitting that meets it is chosen with it. */
-const props = defineProps<{ run: string; node: Node }>()
+const props = defineProps<{ run: string; node: Node; hasFloor: boolean }>()
+const emit = defineEmits<{ height: [mm: number] }>()
 const { job, change } = useOpenJob()
 const own = useCatalogueStore()
 const workshop = useWorkshopStore()
@@ -108,6 +109,12 @@ function save(of: KeptFixture): void {
       <p v-if="fixture?.height" class="text-sm text-muted">
         Usually {{ length(fixture.height) }} over the finished floor. The fixture’s own sheet comes first.
       </p>
+      <UButton
+        v-if="fixture?.height && hasFloor"
+        variant="outline"
+        :label="`Put it at ${length(fixture.height)} over the floor`"
+        @click="emit('height', fixture.height)"
+      />
       <UButton
         v-if="ownNow"
         variant="link"

@@ -9,6 +9,7 @@ import type { Job, Node } from '~~/core/job/job'
 import { bringToHeight } from '~~/core/edit/legs/heights'
 import { chainLegs } from '~~/core/job/chain-legs'
 import { hasNoPipe, isNewLeg } from '~~/core/run/states'
+import { floorOf, heightFromStart, overFloor, toldHeight } from '~~/core/run/floor'
 import { layOut, turnAt } from '~~/core/run/layout'
 import { useCatalogueStore } from '~/stores/catalogue'
 
@@ -24,23 +25,31 @@ const { job, change } = useOpenJob()
 const { attempt } = useRouteEdit()
 const own = useCatalogueStore()
 const set = (part: Partial<Omit<Node, 'id' | 'kind'>>) => (of: Job) => setNode(of, props.system.id, props.node.id, part)
+const layout = computed(() => layOut(props.system))
+const arms = computed(() => layout.value.arms.get(props.node.id) ?? [])
+const heights = computed(() => {
+  const { id, height } = props.node
+  return {
+    fixed: height === undefined ? undefined : toldHeight(layout.value, height),
+    overFloor: overFloor(layout.value, id) ?? undefined,
+    hasFloor: floorOf(layout.value) !== null,
+  }
+})
 
 /** Upright legs follow where they can; where they cannot, the height is kept, and the checks say what it lacks. */
-function setHeight(height: number | undefined): void {
+function setHeight(told: number | undefined): void {
+  const height = told === undefined ? undefined : heightFromStart(layout.value, told)
   const isReached = height !== undefined && attempt((of) => bringToHeight(of, props.system.id, props.node.id, height))
   if (!isReached) change(set({ height })(job.value))
 }
 /** By how much the pipe turns here; nothing where it does not. */
 const cornerAngle = computed(() =>
-  props.node.kind === 'elbow' || props.node.kind === 'bend'
-    ? turnAt(layOut(props.system).arms.get(props.node.id) ?? [])
-    : null,
+  props.node.kind === 'elbow' || props.node.kind === 'bend' ? turnAt(arms.value) : null,
 )
-const isThere = computed(() => {
-  const arms = layOut(props.system).arms.get(props.node.id) ?? []
-  return arms.length > 0 && arms.every(({ leg }) => !isNewLeg(leg) && !hasNoPipe(leg))
-})
-const isEnd = computed(() => (layOut(props.system).arms.get(props.node.id) ?? []).length < 2)
+const isThere = computed(
+  () => arms.value.length > 0 && arms.value.every(({ leg }) => !isNewLeg(leg) && !hasNoPipe(leg)),
+)
+const isEnd = computed(() => arms.value.length < 2)
 /** What is seldom opened is not drawn until it is. */
 const cornerOpen = ref(false)
 /** The two pipes that meet here, where they differ. */
@@ -62,13 +71,20 @@ const changing = computed(() => {
       :is-there="isThere"
       :is-plastic="pipe !== undefined && isPlastic(pipe.material)"
       :is-end="isEnd"
+      :heights="heights"
       @change="(part) => change(set(part)(job))"
       @kind="(kind) => change(setKind(job, system.id, node.id, { kind }))"
       @height="setHeight"
     >
       <LazyTieInPick v-if="node.kind === 'tie-in'" :system="system" :node="node" />
       <LazyFittingPick v-else :system="system" :node="node" @choose="(choice) => change(set(choice)(job))" />
-      <LazyFixturePick v-if="node.kind === 'outlet'" :run="system.id" :node="node" />
+      <LazyFixturePick
+        v-if="node.kind === 'outlet'"
+        :run="system.id"
+        :node="node"
+        :has-floor="heights.hasFloor"
+        @height="setHeight"
+      />
     </NodeEditor>
     <details v-if="cornerAngle" @toggle="(event) => (cornerOpen = (event.target as HTMLDetailsElement).open)">
       <summary class="label min-h-11 cursor-pointer pt-2 text-base">Bend or elbow here?</summary>

@@ -15,6 +15,8 @@ const props = defineProps<{
   isThere: boolean
   /** One leg meets here, or none yet. */
   isEnd: boolean
+  /** In mm: the one that is fixed, as it is told, and how high it stands over the floor; whether that is known. */
+  heights: { fixed: number | undefined; overFloor: number | undefined; hasFloor: boolean }
 }>()
 const emit = defineEmits<{
   change: [change: Partial<Omit<Node, 'id'>>]
@@ -29,7 +31,7 @@ const kinds = computed(() =>
     .map((value) => ({ value, label: value === 'tie-in' ? 'tie-in to existing pipe' : nodeWord(value) })),
 )
 const { methodName, methodItems: all } = useMethods()
-const { trade } = useWords()
+const { length, trade } = useWords()
 const methodItems = computed(() => [
   { value: 'run' as string, label: `as the run: ${methodName(props.runMethod)}` },
   ...all.value,
@@ -137,14 +139,23 @@ const setMethod = (value: string) => emit('change', { method: value === 'run' ? 
         @update:model-value="(mm) => emit('change', { radius: mm })"
       />
       <LengthField
-        label="Fixed height, from the run’s start"
+        :label="heights.hasFloor ? 'Fixed height over the floor' : 'Fixed height, from the run’s start'"
         optional
         :of="node.id"
         :limits="placeLimits"
-        :model-value="node.height"
+        :model-value="heights.fixed"
         @update:model-value="(mm) => emit('height', mm)"
       />
+      <LengthField
+        label="Measured from the floor"
+        optional
+        :of="node.id"
+        :limits="placeLimits"
+        :model-value="node.overFloor"
+        @update:model-value="(mm) => emit('change', { overFloor: mm })"
+      />
     </div>
+    <p v-if="heights.overFloor !== undefined" data-over-floor>Stands {{ length(heights.overFloor) }} over the floor.</p>
     <p class="text-sm text-muted">
       {{ trade('Take-off: centre to face less socket depth. Your own measurement overrules the catalogue.') }}
     </p>
