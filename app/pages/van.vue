@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { vanTable } from '~~/core/day/van-tables'
 import { isLow, vanKey, type VanItem } from '~~/core/van/van'
-import { download } from '~/saving/download'
 
 /** What is in the van, for everybody who works from it. */
 const store = useVan()
@@ -24,10 +23,7 @@ function add(): void {
   store.book([{ item: known?.item ?? `own ${name.toLowerCase()}`, what: name, mm: null, count: count.value ?? 0 }])
   what.value = ''
 }
-async function csv(): Promise<void> {
-  const { listCsv } = await import('~/saving/list-files')
-  download('van.csv', 'text/csv', listCsv(vanTable(store.van, units.value)))
-}
+const { csv } = useListFiles(() => 'Workshop')
 useHead({ title: 'Van · Jolvet' })
 </script>
 
@@ -43,7 +39,7 @@ useHead({ title: 'Van · Jolvet' })
       <p v-if="store.problem" role="alert" class="text-(--ui-error)">{{ store.problem }}</p>
       <div class="flex flex-wrap items-end gap-3">
         <TextField v-model="sought" label="Find" class="min-w-0 flex-1" :maxlength="80" />
-        <UButton variant="ghost" icon="i-lucide-download" @click="csv">CSV</UButton>
+        <UButton variant="ghost" icon="i-lucide-download" @click="csv(vanTable(store.van, units))">CSV</UButton>
       </div>
       <p v-if="low > 0" class="text-(--ui-warning)">
         {{ low === 1 ? 'One thing is low: it stands first.' : `${low} things are low: they stand first.` }}

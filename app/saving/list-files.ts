@@ -1,4 +1,5 @@
 import { unparse } from 'papaparse'
+import type { Paper } from '~~/core/draw/strip-page'
 import type { ListTable } from '~~/core/record/lists'
 
 /** A list as CSV, its head first; what is written in it is never a formula. */
@@ -20,4 +21,18 @@ export async function listsXlsx(lists: readonly ListTable[]): Promise<Blob> {
       data: [head.map((value) => ({ value, fontWeight: 'bold' as const })), ...rows.map((row) => [...row])],
     })),
   ).toBlob()
+}
+
+/** Lists on paper, as the server makes them; null where it does not answer. */
+export async function listsPdf(lists: {
+  readonly title: string
+  readonly paper: Paper
+  readonly lists: readonly ListTable[]
+}): Promise<Blob | null> {
+  const answer = await fetch('/api/lists.pdf', {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify(lists),
+  }).catch(() => null)
+  return answer?.ok ? answer.blob() : null
 }

@@ -45,6 +45,24 @@ const taken: readonly Call[] = [
   { method: 'POST', path: 'jobs/none/minutes', body: { took: [{ joint: 'r1/b/l2', minutes: 4 }] } },
   {
     method: 'POST',
+    path: 'lists.pdf',
+    body: {
+      title: 'Tarn Lane Bakehouse',
+      paper: 'a4',
+      lists: [
+        {
+          title: 'What to bring',
+          head: ['count', 'what'],
+          rows: [
+            [2, '15 solder elbow 90°'],
+            [null, 'Flux'],
+          ],
+        },
+      ],
+    },
+  },
+  {
+    method: 'POST',
     path: 'stock',
     body: { pieces: [{ id: 'a', length: 500 }], barLength: 3000, kerf: 1, offcuts: [{ id: 'o', length: 900 }] },
   },

@@ -29,7 +29,9 @@ export function useSite(demo: boolean) {
       ...(body === undefined ? {} : { body: typeof body === 'string' ? body : JSON.stringify(body) }),
     })
     const text = await response.text()
-    return { status: response.status, body: text === '' ? null : JSON.parse(text), headers: response.headers }
+    const isJson = response.headers.get('content-type')?.includes('json') ?? false
+    const read = isJson ? JSON.parse(text) : text
+    return { status: response.status, body: text === '' ? null : read, headers: response.headers }
   }
 
   return { ask, site: () => site }

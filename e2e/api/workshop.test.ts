@@ -4,7 +4,7 @@ import { emptyWorkshop } from '../../core/workshop/workshop'
 import { useSite } from './client'
 import { byName } from '../../core/testing/sample-choice'
 
-const { ask } = useSite(false)
+const { ask, site } = useSite(false)
 const solder22 = 'solder:EN 1254-1:22'
 const elbow = { socket: solder22, fitting: 'elbow-90', mm: 15.6, tolerance: 0.2, basis: 'measured', by: 'R. Beck' }
 const job = sampleJob({
@@ -259,5 +259,30 @@ describe('laying pieces on stock', () => {
     expect(body).toMatchObject({ newBars: 2, bound: 2, stage: 'done' })
     const wrong = await ask('POST', 'stock', { pieces: [{ id: 'a', length: 0 }], barLength: 'long' })
     expect(wrong.body.fields.map(({ field }: { field: string }) => field)).toEqual(['pieces.0.length', 'barLength'])
+  })
+})
+
+describe('lists on paper', () => {
+  const list = { title: 'What to bring', head: ['count', 'what'], rows: [[2, '15 solder elbow 90°']] }
+
+  it('come as a PDF under their name, and what is wrong is named', async () => {
+    const answer = await fetch(`${site().origin}/api/lists.pdf`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ title: 'Tarn Lane', paper: 'a4', lists: [list] }),
+    })
+    expect(answer.headers.get('content-disposition')).toContain('Tarn%20Lane.pdf')
+    expect(
+      Buffer.from(await answer.arrayBuffer())
+        .subarray(0, 5)
+        .toString(),
+    ).toBe('%PDF-')
+    const wrong = await ask('POST', 'lists.pdf', { title: '', paper: 'a3', lists: [{ ...list, rows: [[true]] }] })
+    expect(wrong.status).toBe(422)
+    expect(wrong.body.fields.map(({ field }: { field: string }) => field)).toEqual([
+      'title',
+      'paper',
+      'lists.0.rows.0.0',
+    ])
   })
 })

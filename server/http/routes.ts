@@ -24,6 +24,7 @@ export const calls: readonly (readonly [path: string, ...methods: string[]])[] =
   ['/api/jobs/:id/records', 'GET'],
   ['/api/jobs/:id/state', 'GET'],
   ['/api/join', 'POST'],
+  ['/api/lists.pdf', 'POST'],
   ['/api/parts', 'GET', 'POST'],
   ['/api/photos', 'POST'],
   ['/api/photos/:sha', 'GET', 'POST'],

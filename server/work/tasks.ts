@@ -14,12 +14,14 @@ import { siteState } from '~~/core/log/site-state'
 import { prove, type ProofAnswer } from '~~/core/prove/prove'
 import type { ProveRequest } from '~~/core/prove/prove-schema'
 import { proofRequest } from '~~/core/record/proof-request'
+import type { PaperLists } from '~~/core/record/lists-schema'
 import { recordOf } from '~~/core/record/record'
 import type { SiteTexts } from '../database/site'
 import { checkJobText } from '../http/check-job'
 import { spokenJoin, spokenPlan, spokenProof, spokenRecord } from '../http/spoken'
 import { estimateDocument } from '../print/estimate-document'
 import { labelsDocument } from '../print/labels-document'
+import { listsDocument } from '../print/lists-document'
 import { makePdf } from '../print/make-pdf'
 import { recordDocument } from '../print/record-document'
 import { recordTable } from '../print/record-table'
@@ -126,6 +128,9 @@ export const tasks = {
     ofSite(texts, (site) =>
       makePdf(estimateDocument(site, { workshop, minutes: new Map(minutes), ...(visits && { visits }) }), fonts),
     ),
+
+  /** Lists as a PDF, to be ticked by hand. */
+  listsPdf: ({ fonts, lists }: { fonts: string; lists: PaperLists }) => makePdf(listsDocument(lists), fonts),
 
   async stock(question: StockQuestion, soFar: (value: unknown) => void) {
     solver ??= loadHighs().then(highsSolver)

@@ -1,12 +1,10 @@
 <script setup lang="ts">
 import type { Bar } from '~~/core/cut/stock'
-import { bringTable, cutTable, type ListTable } from '~~/core/record/lists'
-import { download } from '~/saving/download'
-import { fileName } from '~/saving/file-name'
+import { bringTable, cutTable } from '~~/core/record/lists'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { useWorkshopStore } from '~/stores/workshop'
 
-/** The cut list and what to bring as files: CSV for each, both in one workbook. */
+/** The cut list and what to bring as files: CSV for each, both in one workbook and on paper. */
 const props = defineProps<{ laid: ReadonlyMap<string, readonly Bar[]> }>()
 const { job, plan } = useOpenJob()
 const { say } = useWords()
@@ -16,21 +14,15 @@ const words = computed(() => ({ units: job.value.units, say: say.value, prices: 
 const pipeWords = (id: string) => own.catalogue.pipe(id)?.label ?? id
 const cut = () => cutTable(plan.value, pipeWords, words.value)
 const bring = () => bringTable(plan.value, props.laid, words.value)
-async function csv(list: ListTable): Promise<void> {
-  const { listCsv } = await import('~/saving/list-files')
-  download(fileName(job.value.title, list.title.toLowerCase(), 'csv'), 'text/csv', listCsv(list))
-}
-async function xlsx(): Promise<void> {
-  const { listsXlsx } = await import('~/saving/list-files')
-  const file = await listsXlsx([cut(), bring()])
-  download(fileName(job.value.title, 'lists', 'xlsx'), file.type, file)
-}
+const { csv, xlsx, pdf, problem } = useListFiles(() => job.value.title)
 </script>
 
 <template>
   <div class="no-print flex flex-wrap gap-1" role="group" aria-label="Lists as files">
     <UButton variant="ghost" icon="i-lucide-download" @click="csv(cut())">Cut list, CSV</UButton>
     <UButton variant="ghost" icon="i-lucide-download" @click="csv(bring())">What to bring, CSV</UButton>
-    <UButton variant="ghost" icon="i-lucide-download" @click="xlsx">Both, XLSX</UButton>
+    <UButton variant="ghost" icon="i-lucide-download" @click="xlsx('lists', [cut(), bring()])">Both, XLSX</UButton>
+    <UButton variant="ghost" icon="i-lucide-download" @click="pdf('lists', [cut(), bring()])">Both, PDF</UButton>
+    <p v-if="problem" role="alert" class="w-full text-(--ui-error)">{{ problem }}</p>
   </div>
 </template>

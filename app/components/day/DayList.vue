@@ -2,8 +2,6 @@
 import { bringFromVan } from '~~/core/day/van-tables'
 import { vanKey } from '~~/core/van/van'
 import type { Loaded } from '~~/core/van/van-list'
-import { download } from '~/saving/download'
-import { fileName } from '~/saving/file-name'
 import { useVanStore } from '~/stores/van'
 import { useWorkshopStore } from '~/stores/workshop'
 
@@ -25,15 +23,7 @@ const putIn = (of: readonly Loaded[]) =>
   book(of.map(({ item, what, mm, missing: count }) => ({ item, what, mm, count })))
 const table = () => bringFromVan(props.loaded, units.value, workshop.workshop.prices ?? {})
 const print = () => window.print()
-async function csv(): Promise<void> {
-  const { listCsv } = await import('~/saving/list-files')
-  download(fileName(props.day, 'what to bring', 'csv'), 'text/csv', listCsv(table()))
-}
-async function xlsx(): Promise<void> {
-  const { listsXlsx } = await import('~/saving/list-files')
-  const file = await listsXlsx([table()])
-  download(fileName(props.day, 'what to bring', 'xlsx'), file.type, file)
-}
+const { csv, xlsx, pdf, problem } = useListFiles(() => props.day)
 </script>
 
 <template>
@@ -41,10 +31,16 @@ async function xlsx(): Promise<void> {
     <div class="flex flex-wrap items-center gap-3">
       <h2 class="heading mr-auto">What to bring</h2>
       <NuxtLink to="/van" class="no-print inline-flex min-h-11 items-center underline">The van</NuxtLink>
-      <UButton class="no-print" variant="ghost" icon="i-lucide-download" @click="csv">CSV</UButton>
-      <UButton class="no-print" variant="ghost" icon="i-lucide-download" @click="xlsx">XLSX</UButton>
+      <UButton class="no-print" variant="ghost" icon="i-lucide-download" @click="csv(table())">CSV</UButton>
+      <UButton class="no-print" variant="ghost" icon="i-lucide-download" @click="xlsx('what to bring', [table()])">
+        XLSX
+      </UButton>
+      <UButton class="no-print" variant="ghost" icon="i-lucide-download" @click="pdf('what to bring', [table()])">
+        PDF
+      </UButton>
       <UButton class="no-print" variant="ghost" icon="i-lucide-printer" @click="print">Print</UButton>
     </div>
+    <p v-if="problem" role="alert" class="text-(--ui-error)">{{ problem }}</p>
     <div class="mb-2 flex min-h-11 flex-wrap items-center gap-3">
       <p class="font-label text-2xl font-semibold" data-missing>
         {{ missing.length === 0 ? 'All in the van' : `${missing.length} of ${rows.length} to get` }}
