@@ -13,6 +13,9 @@ const inBodies = (changes: readonly WorkshopChange[]) =>
     changes: changes.slice(at * mostAtOnce, (at + 1) * mostAtOnce),
   }))
 
+/** What is kept by its name, each by an id. */
+type NamedList = 'benders' | 'profiles' | 'tests' | 'checkedTools' | 'patterns' | 'fixtures'
+
 /** Prices, minutes, tools and profiles of one's own: for all jobs. */
 export const useWorkshopStore = defineStore('workshop', () => {
   const outbox = useOutboxStore()
@@ -62,7 +65,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
   }
 
   /** Removes one entry of a list; it can be put back until another is removed. */
-  function remove(list: 'benders' | 'profiles' | 'tests' | 'checkedTools' | 'patterns', id: string): boolean {
+  function remove(list: NamedList, id: string): boolean {
     const before = workshop.value[list]?.[id]
     if (!before) return false
     return afterRemoval(before.name, set([list, id], null), () => set([list, id], before))

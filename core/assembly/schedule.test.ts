@@ -136,3 +136,21 @@ describe('a flame', () => {
     expect(pressed).toMatchObject({ fireWatch: null, whole: 2 })
   })
 })
+
+it('counts as idle what no hands fill: the tie-in’s 5 to cool, and of the glue’s 60 what the tie-in leaves', () => {
+  const joints = [
+    joint('glue', ['a', 'p'], { method: 'solvent', minutes: 5, wait: 60 }),
+    joint('tie-in', ['main', 'a'], { minutes: 10, wait: 5 }),
+  ]
+  const steps = [
+    { joint: 'glue', phase: 'bench' },
+    { joint: 'tie-in', phase: 'water off' },
+  ] as const
+  const none = { before: [], after: [] }
+  // 0 to 5 the glue; the tie-in from 50 to 60; nothing follows it but a wait, which nobody stays for.
+  expect(schedule(asked(joints), steps, new Map(), none).idle).toBe(45)
+  // With the water to shut from 33 to 50 and to bring back from 65 on: 5 to 33, and 60 to 65.
+  expect(schedule(asked(joints), steps, new Map(), waterSteps(profiles.metric, 1, new Map())).idle).toBe(28 + 5)
+  const dry = schedule(asked(joints), [steps[0]], new Map(), none)
+  expect(dry.idle).toBe(0)
+})

@@ -27,6 +27,8 @@ export interface WorkPlan {
   /** Somebody watches where there was a flame, from when to when; null where there was none. */
   readonly fireWatch: { readonly start: number; readonly end: number } | null
   readonly whole: number
+  /** Minutes in which nobody can go on, until the water is back: all that is left to do waits for what sets or cools. */
+  readonly idle: number
   /** A wait is not known, so that both may be longer. */
   readonly isLeast: boolean
 }
@@ -48,6 +50,16 @@ function inTurn(steps: readonly WaterStep[], from: number): TimedWaterStep[] {
 }
 
 const minutesOf = (steps: readonly WaterStep[]): number => steps.reduce((sum, { minutes }) => sum + minutes, 0)
+
+/** Minutes from the beginning to the last end in which none of these is done. */
+function idleOf(done: readonly { readonly start: number; readonly end: number }[]): number {
+  let [until, idle] = [0, 0]
+  for (const { start, end } of done.toSorted((one, other) => one.start - other.start)) {
+    idle += Math.max(0, start - until)
+    until = Math.max(until, end)
+  }
+  return idle
+}
 
 /**
  * The steps one after another, waits overlapping with the work that follows. Where the work before the water is off still
@@ -77,7 +89,7 @@ export function schedule(
   if (firstOff < 0) {
     const fireWatch = watched(timed)
     const whole = Math.max(readyAt(timed), fireWatch?.end ?? 0)
-    return { steps: timed, before: [], after: [], waterOff: 0, whole, fireWatch, isLeast }
+    return { steps: timed, before: [], after: [], waterOff: 0, whole, idle: idleOf(timed), fireWatch, isLeast }
   }
   const off = timed.filter(({ phase }) => phase === 'water off')
   // Waiting with the water on: the water-off work is put off by what the bench still has to wait beyond it.
@@ -92,5 +104,6 @@ export function schedule(
   const [shut, back] = [before[0]?.start ?? timed[firstOff]!.start + late, after.at(-1)?.end ?? readyAt(off) + late]
   const fireWatch = watched(shifted)
   const whole = Math.max(back, fireWatch?.end ?? 0)
-  return { steps: shifted, before, after, waterOff: back - shut, whole, fireWatch, isLeast }
+  const idle = idleOf([...shifted, ...before, ...after])
+  return { steps: shifted, before, after, waterOff: back - shut, whole, idle, fireWatch, isLeast }
 }

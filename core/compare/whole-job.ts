@@ -64,8 +64,8 @@ function added(catalogue: Catalogue, { job, plan, method }: Way, { workshop, cel
   const [costs, rates] = [costsOf(workshop), ratesOf(workshop)]
   // What was really taken is of the one way only: all are compared by the minutes that are set.
   const minutes = new Map<string, number>()
-  const sum = jobEstimate(catalogue, job, plan, { workshop, minutes, visits })
   const time = timeOfJob(catalogue, job, plan, { costs, rates, celsius, minutes })
+  const sum = jobEstimate(catalogue, job, plan, { workshop, minutes, visits, waiting: time?.idle })
   return {
     method,
     total: sum.total,

@@ -16,7 +16,12 @@ export interface JobTime {
   readonly off: { readonly from: number; readonly to: number } | null
   /** Something of it is not known, so that it may be longer. */
   readonly isLeast: boolean
+  /** Minutes of it in which nobody can go on, for something sets or cools. */
+  readonly idle: number
 }
+
+/** How warm it is where something sets, where nobody said: typical. */
+export const usualCelsius = 15
 
 export interface JobTimeAsked {
   readonly costs: Costs
@@ -51,6 +56,7 @@ export function timeOfJob(catalogue: Catalogue, job: Job, plan: Plan, asked: Job
   return {
     whole: first + work.whole,
     off: shut === undefined ? null : { from: first + shut, to: first + shut + work.waterOff },
+    idle: work.idle,
     isLeast: work.isLeast || question.joints.some(({ unknown }) => unknown.length > 0),
   }
 }

@@ -43,7 +43,7 @@ export function estimate(catalogue: Catalogue, plan: Plan, asked: EstimateAsked)
   const hired = used.filter(isHired)
   const withMargin = (range: Range): Range => timesRange(range, 1 + rates.margin / 100)
   const bought = material.pipe + material.fittings + material.small + material.clips + material.fixtures
-  const minutes = sumOfRanges([labour.joints, labour.cutting, labour.water, labour.watch])
+  const minutes = sumOfRanges([labour.joints, labour.cutting, labour.water, labour.watch, labour.waits ?? exactly(0)])
   const aDay = hired.reduce((sum, method) => sum + (costs.methods[method].tool * rates.hire) / 100, 0)
   const parts = {
     material: withMargin(outBy(bought, rates.priceSpread)),

@@ -46,3 +46,12 @@ it('says what is done in plain words, and what it is made up of in the trade’s
   expect(estimateLines(answer, say).map(([word]) => word)).toEqual(['Material', 'Work', 'Tool hire', 'Travel'])
   expect([hasExamplePrices(emptyWorkshop), hasExamplePrices({ ...emptyWorkshop, hour: 50 })]).toEqual([true, false])
 })
+
+it('counts the waits that nothing fills, at the hour’s rate, and says where no order of work tells of them', () => {
+  const workshop = { ...emptyWorkshop, hour: 60, rates: { margin: 0, tax: 0 } }
+  const by = (waiting?: number) => jobEstimate(catalogue, job, plan, { workshop, minutes, waiting })
+  // Half an hour at 60 an hour.
+  expect(by(30).total.low - by().total.low).toBeCloseTo(30, 6)
+  expect(by(30).total.high - by().total.high).toBeCloseTo(30, 6)
+  expect([by().from.labour.waits, by(0).from.labour.waits]).toEqual([null, { low: 0, high: 0 }])
+})

@@ -12,6 +12,8 @@ export interface JobKnown {
   readonly minutes: ReadonlyMap<string, number>
   /** How often somebody comes; the visits that stand in the job hold before it. */
   readonly visits?: number
+  /** Minutes of its plan of work in which nobody can go on; nothing where no order of work tells. */
+  readonly waiting?: number | undefined
 }
 
 /** How often somebody comes to a job: as agreed, else as said, else once. */
@@ -19,12 +21,13 @@ export const visitsOf = ({ visits }: Pick<Job, 'visits'>, said?: number): number
 
 /** What a job costs by the workshop's own prices, rates and tools, and by what was really taken. */
 export function jobEstimate(catalogue: Catalogue, job: Job, plan: Plan, known: JobKnown): Estimate {
-  const { workshop, minutes, visits } = known
+  const { workshop, minutes, visits, waiting } = known
   return estimate(catalogue, plan, {
     costs: costsOf(workshop),
     rates: ratesOf(workshop),
     profile: profileWith(job.profile, job.own?.changes),
     minutes,
+    waiting,
     visits: visitsOf(job, visits),
     ...(workshop.prices && { prices: workshop.prices }),
     owned: new Set((workshop.tools ?? []).map(({ method }) => method)),

@@ -15,6 +15,8 @@ export interface Labour {
   readonly water: Range
   /** Staying to watch for fire, once a day of hot work. */
   readonly watch: Range
+  /** Waiting for what sets or cools, where nothing else is left to do; null where no order of work tells. */
+  readonly waits: Range | null
   /** How many of the joints' minutes were really taken. */
   readonly taken: number
 }
@@ -27,15 +29,17 @@ export interface LabourAsked {
   readonly minutes: ReadonlyMap<string, number>
   /** How often somebody comes. */
   readonly visits: number
+  /** Minutes of the plan of work in which nobody can go on; nothing where no order of work tells. */
+  readonly waiting?: number | undefined
 }
 
 /**
- * How long the hands are at it. What was really taken is known to the minute, what is planned may be out; a wait that other
- * work fills is not counted.
+ * How long the hands are at it. What was really taken is known to the minute, what is planned may be out; of waits those
+ * are counted that no other work fills.
  *
  * @remarks for instance: two joints of 10 minutes, one of them really 14, out by 30 %: 21 to 27
  */
-export function labourOf(plan: Plan, { costs, rates, profile, minutes, visits }: LabourAsked): Labour {
+export function labourOf(plan: Plan, { costs, rates, profile, minutes, visits, waiting }: LabourAsked): Labour {
   const planned = (amount: number): Range => outBy(amount, rates.timeSpread)
   const joints = plan.joints.map(({ id, method }) => {
     const real = minutes.get(id)
@@ -51,6 +55,7 @@ export function labourOf(plan: Plan, { costs, rates, profile, minutes, visits }:
       [...before, ...after].map((step) => (step.isReal ? exactly(step.minutes) : planned(step.minutes))),
     ),
     watch: exactly(isHot ? profile.fireWatch * visits : 0),
+    waits: waiting === undefined ? null : exactly(waiting),
     taken: plan.joints.filter(({ id }) => minutes.has(id)).length,
   }
 }

@@ -1,8 +1,10 @@
 import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces'
+import { timeOfJob, usualCelsius } from '~~/core/day/time-of-job'
 import { hasExamplePrices, jobEstimate, type JobKnown } from '~~/core/estimate/job-estimate'
 import { aboutMoney, currencyOf, estimateLines, whatIsDone, notInSum } from '~~/core/estimate/estimate-words'
 import { exactly, type Range } from '~~/core/estimate/range'
 import { speakerIn } from '~~/core/speech'
+import { costsOf, ratesOf } from '~~/core/workshop/workshop'
 import { drawingsOf, type Drawn } from './drawings'
 
 const heading = (text: string): Content => ({ text, bold: true, fontSize: 13, margin: [0, 12, 0, 4] })
@@ -15,8 +17,10 @@ const visitLines = ({ job }: Drawn): string[] =>
 export function estimateDocument(drawn: Drawn, known: JobKnown): TDocumentDefinitions {
   const { job, plan, catalogue } = drawn
   const say = speakerIn(job.units)
+  const { workshop, minutes } = known
+  const timed = { costs: costsOf(workshop), rates: ratesOf(workshop), celsius: usualCelsius, minutes }
   const currency = currencyOf(known.workshop, job.units)
-  const answer = jobEstimate(catalogue, job, plan, known)
+  const answer = jobEstimate(catalogue, job, plan, { ...known, waiting: timeOfJob(catalogue, job, plan, timed)?.idle })
   const row = (word: string, amount: Range, bold = false): TableCell[] => [
     { text: word, bold },
     { text: aboutMoney(amount, currency), bold, alignment: 'right' },

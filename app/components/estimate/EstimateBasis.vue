@@ -24,12 +24,13 @@ const material = computed(() => {
   ] as const
 })
 const labour = computed(() => {
-  const { joints, cutting, water, watch } = props.estimate.from.labour
+  const { joints, cutting, water, watch, waits } = props.estimate.from.labour
   return [
     ['Joints', joints],
     [trade('Cutting and clipping'), cutting],
     ['Water off and on again, inspecting', water],
     ['Fire watch', watch],
+    ['Waiting for what sets or cools', waits],
   ] as const
 })
 </script>
@@ -51,7 +52,7 @@ const labour = computed(() => {
       <dl class="grid grid-cols-[1fr_auto] gap-x-4">
         <template v-for="[word, range] in labour" :key="word">
           <dt>{{ word }}</dt>
-          <dd class="text-right">{{ minutes(range) }}</dd>
+          <dd class="text-right">{{ range ? minutes(range) : 'not known' }}</dd>
         </template>
       </dl>
       <p>{{ estimate.from.labour.taken }} of {{ joints }} joints by the minutes that they really took.</p>

@@ -1,12 +1,10 @@
-import type { JobTime } from '~~/core/day/time-of-job'
+import { usualCelsius, type JobTime } from '~~/core/day/time-of-job'
 import type { ListTable } from '~~/core/record/lists'
 import { ratesOf } from '~~/core/workshop/workshop'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { useWorkshopStore } from '~/stores/workshop'
 import { readMinutes, readVisits, readWholeJob, type JobVisit } from '~/sync/server'
 
-/** How warm it is where something sets, where nobody said: typical. */
-const celsius = 15
 /** Where the server does not answer it is asked again after so many ms. */
 const untilBack = 3000
 
@@ -37,7 +35,7 @@ export function useDayVisits(on: Ref<string>) {
     const asked = {
       costs: toRaw(workshop.costs),
       rates: ratesOf(workshop.workshop),
-      celsius,
+      celsius: usualCelsius,
       minutes: new Map(really),
       parts: toRaw(own.parts),
       units: units.value,

@@ -1,8 +1,11 @@
 import { useLocalStorage } from '@vueuse/core'
 import { hasExamplePrices, jobEstimate, visitsOf } from '~~/core/estimate/job-estimate'
+import { usualCelsius, type JobTime } from '~~/core/day/time-of-job'
+import { ratesOf } from '~~/core/workshop/workshop'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { useWorkLogStore } from '~/stores/work-log'
 import { useWorkshopStore } from '~/stores/workshop'
+import { askWorker, type Asking } from '../page/useCoreWorker'
 
 /**
  * What the open job comes to, by the workshop's rates and what was really taken; by the visits that stand in the job, or
@@ -19,11 +22,29 @@ export function useEstimate() {
     get: () => visitsOf(job.value, kept.value[store.id]),
     set: (count: number) => (kept.value = { ...kept.value, [store.id]: count }),
   })
+  /** Nothing while it is worked out, and where no order of work was found. */
+  const waiting = ref<number>()
+  const celsius = useAirTemperature()
+  let asking: Asking<{ readonly time: JobTime | null }> | undefined
+  onScopeDispose(() => asking?.giveUp())
+  async function findWaits(): Promise<void> {
+    asking?.giveUp()
+    waiting.value = undefined
+    const asked = {
+      ...{ costs: toRaw(workshop.costs), rates: ratesOf(workshop.workshop), minutes: new Map(log.minutes) },
+      ...{ celsius: celsius.value ?? usualCelsius, parts: toRaw(own.parts), units: job.value.units },
+    }
+    const mine = (asking = askWorker((worker) => worker.visit(job.value, asked)))
+    const found = await mine.answer.catch(() => null)
+    if (asking === mine) waiting.value = found?.time?.idle
+  }
+  watch([job, celsius, () => log.minutes, () => workshop.workshop], findWaits, { immediate: true })
   const answer = computed(() =>
     jobEstimate(own.catalogue, job.value, plan.value, {
       workshop: workshop.workshop,
       minutes: log.minutes,
       visits: visits.value,
+      waiting: waiting.value,
     }),
   )
   const isExample = computed(() => hasExamplePrices(workshop.workshop))

@@ -1,10 +1,8 @@
 import { otherMethods, type JobByMethod } from '~~/core/compare/whole-job'
+import { usualCelsius } from '~~/core/day/time-of-job'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { useWorkshopStore } from '~/stores/workshop'
 import { askWorker, type Asking } from '../page/useCoreWorker'
-
-/** Where nobody said how warm it is: typical. */
-const usualCelsius = 15
 
 /** The open job by every method that its pipe takes, one after another; sought once it is asked for. */
 export function useMethodWays(visits: () => number) {

@@ -123,6 +123,14 @@ function save(of: KeptFixture): void {
         label="Change what it is"
         @click="describing = 'this'"
       />
+      <UButton
+        v-if="ownNow && workshop.workshop.fixtures?.[ownNow.id]"
+        variant="link"
+        color="neutral"
+        class="px-0"
+        label="Leave it out of other jobs"
+        @click="workshop.remove('fixtures', ownNow.id)"
+      />
     </template>
   </div>
 </template>
