@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { clockTime } from '~~/core/day/clock'
+import { daysAfter, noonOf } from '~/composables/day/days'
 import { useLogStore } from '~/stores/log'
 
 /** A day over all jobs: where to be when, what the customers are told, what to bring. */
-const { on, noonOf, dayFrom, begins, asked, rows, needs, loaded, isAway, problem, isLoading, setReal } = useDay()
+const { on, begins, asked, rows, move, needs, loaded, isAway, problem, isLoading, setReal } = useDay()
 const { units } = useWords()
 // Who was not named before names himself once, and the field stays while he types.
 const wasNamed = useLogStore().who.trim() !== ''
@@ -26,14 +27,14 @@ useHead({ title: () => `${title.value} · Jolvet` })
       <div class="flex flex-wrap items-end gap-2">
         <h2 class="heading mr-auto text-2xl!">{{ title }}</h2>
         <div class="flex gap-2">
-          <UButton icon="i-lucide-chevron-left" aria-label="Day before" @click="show(dayFrom(-1))" />
+          <UButton icon="i-lucide-chevron-left" aria-label="Day before" @click="show(daysAfter(on, -1))" />
           <UInput
             type="date"
             :model-value="on"
             aria-label="Which day"
             @update:model-value="(day) => day && show(String(day))"
           />
-          <UButton icon="i-lucide-chevron-right" aria-label="Day after" @click="show(dayFrom(1))" />
+          <UButton icon="i-lucide-chevron-right" aria-label="Day after" @click="show(daysAfter(on, 1))" />
         </div>
         <label class="block"
           ><span class="label block text-base">Set out at</span
@@ -55,15 +56,23 @@ useHead({ title: () => `${title.value} · Jolvet` })
           next; working times as planned.
         </p>
         <WhoField v-if="!wasNamed" class="no-print max-w-xs" />
-        <ol class="ruled border-y border-(--ui-border)" aria-label="Visits">
-          <DayVisit
-            v-for="row in rows"
-            :key="row.id"
-            :row="row"
-            :needs="needs.get(row.job) ?? []"
-            @real="(said) => setReal(row, said)"
-          />
-        </ol>
+        <DraggedList
+          class="ruled border-y border-(--ui-border)"
+          aria-label="Visits"
+          handle="[data-turn]"
+          :items="rows"
+          @move="move"
+        >
+          <template #default="{ item: row, at }">
+            <DayVisit
+              :row="row"
+              :needs="needs.get(row.job) ?? []"
+              :turn="{ isFirst: at === 0, isLast: at === rows.length - 1 }"
+              @real="(said) => setReal(row, said)"
+              @move="(by) => move(at, at + by)"
+            />
+          </template>
+        </DraggedList>
         <DayList v-if="loaded.length > 0" :loaded="loaded" :day="on" />
       </template>
       <p>

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { arrangeDay, extentOf, minutesOfDay, placeOf, planDay, type Stop } from './day'
+import { arrangeDay, extentOf, minutesOfDay, placeOf, planDay, turnsWith, type Stop } from './day'
 
 const eight = minutesOfDay('08:00')
 const asked = { begins: eight, travel: 20 }
@@ -62,6 +62,25 @@ describe('a day', () => {
     expect(order(ten, stop('just', { minutes: 80 }))).toEqual(['just', 'ten'])
     expect(order(stop('unknown', { minutes: null }), ten)).toEqual(['ten', 'unknown'])
     expect(order(stop('two', { at: 840 }), ten, stop('one'), stop('other'))).toEqual(['one', 'ten', 'other', 'two'])
+  })
+
+  it('goes in the turn that somebody gave it, agreed times or not; what has none finds its place among them', () => {
+    const order = (turns: string[], ...of: Stop[]) => arrangeDay(of, asked, turns).map(({ id }) => id)
+    const ten = stop('ten', { at: minutesOfDay('10:00') })
+    expect(order(['ten', 'short'], stop('short'), ten)).toEqual(['ten', 'short'])
+    expect(order(['b', 'a'], stop('a'), stop('b'), stop('c'))).toEqual(['c', 'b', 'a'])
+    // One agreed since then comes where it is not late; what is gone from the day is passed over.
+    expect(order(['b', 'gone', 'a'], stop('a'), stop('b'), ten)).toEqual(['b', 'ten', 'a'])
+  })
+
+  it('a turn is set for its day, and turns of days long gone are let go', () => {
+    expect(turnsWith('2026-12-01', ['a', 'b', 'c'], { from: 2, to: 0 }, { days: [], since: '2026-10-02' })).toEqual([
+      { path: ['turns', '2026-12-01'], value: ['c', 'a', 'b'] },
+    ])
+    const kept = ['2026-10-01', '2026-10-02', '2026-12-09']
+    expect(
+      turnsWith('2026-12-01', ['a', 'b'], { from: 0, to: 1 }, { days: kept, since: '2026-10-02' }).slice(1),
+    ).toEqual([{ path: ['turns', '2026-10-01'], value: null }])
   })
 
   it('is drawn from when one sets out to the last end, each stretch in its place', () => {

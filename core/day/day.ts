@@ -72,23 +72,51 @@ export const minutesOfDay = (time: string): number => Number(time.slice(0, 2)) *
 const lateness = (planned: readonly PlannedStop[]): number => planned.reduce((sum, { late }) => sum + late, 0)
 
 /**
- * The order in which a day's visits are gone to: those with a time agreed by that time; each other one as early as it can
- * be without making anybody wait longer than before.
+ * The order in which a day's visits are gone to: those that somebody gave a turn in that turn, else those with a time
+ * agreed by that time; each other one as early as it can be without making anybody wait longer than before.
  *
+ * @param turns the ids of visits in the turn that somebody gave them
  * @remarks for instance: 60 minutes of work without a time, and one agreed at 10.00, set out at 8.00: the first before it;
  *   with 120 minutes after it
  */
-export function arrangeDay<Of extends Stop>(stops: readonly Of[], asked: DayAsked): Of[] {
+export function arrangeDay<Of extends Stop>(
+  stops: readonly Of[],
+  asked: DayAsked,
+  turns: readonly string[] = [],
+): Of[] {
   const agreed = stops.filter(({ at }) => at !== undefined).toSorted((one, other) => one.at! - other.at!)
-  const others = stops.filter(({ at }) => at === undefined)
+  const turned = turns.flatMap((id) => stops.filter((stop) => stop.id === id))
+  const first = turned.length > 0 ? turned : agreed
+  const others = [...agreed, ...stops.filter(({ at }) => at === undefined)].filter((stop) => !first.includes(stop))
   return others.reduce((order, stop) => {
     const least = lateness(planDay(order, asked))
-    const fits = order.findIndex((_, place) => {
+    const fits = (place: number): boolean => {
       const tried = planDay(order.toSpliced(place, 0, stop), asked)
       return stop.minutes !== null && lateness(tried) <= least && tried.every(({ from }) => from !== null)
-    })
-    return order.toSpliced(fits < 0 ? order.length : fits, 0, stop)
-  }, agreed)
+    }
+    const places = [...order.keys(), order.length]
+    // Where a time was agreed others are gone to before it; where none was, it comes as soon as it can.
+    const place = stop.at === undefined ? places.find(fits) : places.findLast(fits)
+    return order.toSpliced(place ?? order.length, 0, stop)
+  }, first)
+}
+
+/**
+ * What is set in the workshop where a visit of a day is gone to in another turn; turns of days long gone are let go.
+ *
+ * @param ids the visits of the day as they are gone to now
+ * @param kept the days whose turns are kept, of which those before a day go
+ * @remarks for instance: of a, b, c the last one first: c, a, b
+ */
+export function turnsWith(
+  day: string,
+  ids: readonly string[],
+  { from, to }: { readonly from: number; readonly to: number },
+  kept: { readonly days: readonly string[]; readonly since: string },
+): { readonly path: readonly string[]; readonly value: readonly string[] | null }[] {
+  const turned = ids.toSpliced(from, 1).toSpliced(to, 0, ids[from]!)
+  const gone = kept.days.filter((old) => old < kept.since)
+  return [{ path: ['turns', day], value: turned }, ...gone.map((old) => ({ path: ['turns', old], value: null }))]
 }
 
 /** From when to when a day's plan reaches; for its picture. */

@@ -38,6 +38,12 @@ export const workshopSchema = z.object({
   checkedTools: z.record(ownKey, checkedToolSchema).default({}),
   fixtures: z.record(ownKey, ownFixtureSchema).optional(),
   patterns: z.record(ownKey, ownPatternSchema).optional(),
+  turns: z
+    .record(
+      z.string().regex(/^\d{4}-\d{2}-\d{2}$/, 'a day as 2026-12-01'),
+      z.array(z.string().min(1).max(200)).max(100, 'at most 100 visits'),
+    )
+    .optional(),
 })
 export interface Workshop {
   readonly currency?: string
@@ -58,6 +64,8 @@ export interface Workshop {
   readonly fixtures?: Readonly<Record<string, OwnFixture>>
   /** Jobs, and parts of them, to begin others from. */
   readonly patterns?: Readonly<Record<string, OwnPattern>>
+  /** The visits of a day in the turn in which they are gone to, where somebody said it: each by its job and its own id. */
+  readonly turns?: Readonly<Record<string, readonly string[]>>
 }
 
 export const emptyWorkshop: Workshop = {

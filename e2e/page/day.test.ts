@@ -3,7 +3,7 @@ import { openBrowser, type OpenBrowser } from '../../scripts/run/browser'
 import { Page } from '../../scripts/tests/page'
 import { usePage } from './page'
 
-const { page, site, job } = usePage(390, 844)
+const { page, site, job, stored } = usePage(390, 844)
 
 let colleague: OpenBrowser | undefined
 afterAll(() => colleague?.close())
@@ -101,5 +101,50 @@ describe('a day', () => {
     await on.driver.findElement({ css: '[aria-label="One in: Dust sheet"]' }).click()
     await on.shows('[data-count]', '2')
     expect(await on.text('main')).not.toContain('low')
+  })
+})
+
+describe('the turn of a day’s visits', () => {
+  const titles = async (of: Page): Promise<string[]> =>
+    of.driver.executeScript(
+      'return [...document.querySelectorAll("[data-visit] a.heading")].map((of) => of.textContent)',
+    )
+
+  it('is given by hand, dragged or by its buttons, and another phone has it too', async () => {
+    const on = page()
+    for (const title of ['Tarn Lane Bakehouse', 'Cedar Kiln Studio', 'Millrace Cottage']) {
+      const id = await job(title)
+      const { version, job: before } = await stored(id)
+      const changed = { ...before, visits: [{ id: `v-${id}`, on: '2031-05-06', minutes: 30 }] }
+      const { ok } = await fetch(`${site().origin}/api/jobs/${id}`, {
+        method: 'PUT',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify({ version, job: changed }),
+      })
+      expect(ok).toBe(true)
+    }
+    await on.open('/day?on=2031-05-06')
+    await on.driver.wait(async () => (await titles(on)).length === 3, 20_000)
+    const [a, b, c] = (await titles(on)) as [string, string, string]
+    await on.press(`Go to ${c} earlier`)
+    await on.driver.wait(async () => (await titles(on)).join() === [a, c, b].join(), 5000)
+    const handles = await on.driver.findElements({ css: '[data-turn]' })
+    await on.driver
+      .actions()
+      .move({ origin: handles[2]! })
+      .press()
+      .move({ origin: handles[1]!, y: 10 })
+      .move({ origin: handles[0]!, y: -10 })
+      .pause(300)
+      .move({ origin: handles[0]!, y: -15 })
+      .release()
+      .perform()
+    await on.driver.wait(async () => (await titles(on)).join() === [b, a, c].join(), 5000)
+    // The times follow: the first is gone to first.
+    await on.shows('[data-visit]:first-child [data-times]', /^8\.\d\d to 8\.\d\d/)
+    await on.saved()
+    const other = await second()
+    await other.open('/day?on=2031-05-06')
+    await other.driver.wait(async () => (await titles(other)).join() === [b, a, c].join(), 20_000)
   })
 })

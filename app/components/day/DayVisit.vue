@@ -6,8 +6,12 @@ import { useLogStore } from '~/stores/log'
 import { formatWait } from '~~/core/quantity/words/format-duration'
 
 /** A visit in its place in the day: from when to when, what the customer is told, and what really was. */
-defineProps<{ row: ReturnType<typeof useDay>['rows']['value'][number]; needs: readonly Needed[] }>()
-const emit = defineEmits<{ real: [said: TimeSaid] }>()
+defineProps<{
+  row: ReturnType<typeof useDay>['rows']['value'][number]
+  needs: readonly Needed[]
+  turn: { isFirst: boolean; isLast: boolean }
+}>()
+const emit = defineEmits<{ real: [said: TimeSaid]; move: [by: 1 | -1] }>()
 const log = useLogStore()
 const isNamed = computed(() => log.who.trim() !== '')
 const { units } = useWords()
@@ -28,6 +32,27 @@ const about = (minutes: number) => aboutTime(minutes, units.value)
       }}</NuxtLink>
       <span v-if="row.visit.what">{{ row.visit.what }}</span>
       <span v-if="row.address" class="text-muted">{{ row.address }}</span>
+      <span v-if="!turn.isFirst || !turn.isLast" class="no-print ml-auto flex gap-1">
+        <span data-turn aria-hidden="true" class="grid size-11 cursor-grab place-items-center" title="Drag to its turn"
+          ><UIcon name="i-lucide-grip-vertical" class="size-5"
+        /></span>
+        <UButton
+          icon="i-lucide-arrow-up"
+          variant="ghost"
+          color="neutral"
+          :disabled="turn.isFirst"
+          :aria-label="`Go to ${row.title} earlier`"
+          @click="emit('move', -1)"
+        />
+        <UButton
+          icon="i-lucide-arrow-down"
+          variant="ghost"
+          color="neutral"
+          :disabled="turn.isLast"
+          :aria-label="`Go to ${row.title} later`"
+          @click="emit('move', 1)"
+        />
+      </span>
     </div>
     <!-- The day from left to right; hatched while the household has no water. -->
     <div v-if="row.bar" class="relative h-4 border-x border-(--ui-border) bg-(--ui-bg-muted)" aria-hidden="true">

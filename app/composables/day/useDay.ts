@@ -1,11 +1,9 @@
-import { formatDate, useLocalStorage } from '@vueuse/core'
+import { useLocalStorage } from '@vueuse/core'
 import { arrangeDay, extentOf, minutesOfDay, placeOf, planDay } from '~~/core/day/day'
 import { ratesOf } from '~~/core/workshop/workshop'
 import { useWorkshopStore } from '~/stores/workshop'
+import { dayText, noonOf } from './days'
 
-const dayText = (date: Date): string => formatDate(date, 'YYYY-MM-DD')
-/** Noon, so that no change of clocks makes it another day. */
-const noonOf = (day: string): Date => new Date(`${day}T12:00:00`)
 const isDay = (text: string): boolean => /^\d{4}-\d{2}-\d{2}$/.test(text) && !Number.isNaN(noonOf(text).getTime())
 
 /** The visits of a day, over all jobs: their times one after another, and what to bring to them. */
@@ -13,11 +11,11 @@ export function useDay() {
   const route = useRoute()
   const workshop = useWorkshopStore()
   const on = computed(() => (isDay(String(route.query.on)) ? String(route.query.on) : dayText(new Date())))
-  const dayFrom = (days: number) => dayText(new Date(noonOf(on.value).getTime() + days * 86_400_000))
   const { visits, worked, isAway, problem } = useDayVisits(on)
   const begins = useLocalStorage('jolvet-day-begins', '08:00')
   const { realOf, setReal } = useVisitTimes()
 
+  const { turns, setTurn } = useTurns(on)
   const stops = computed(() =>
     (visits.value ?? []).map((seen) => {
       const { visit, ...of } = seen
@@ -45,7 +43,7 @@ export function useDay() {
     travel: ratesOf(workshop.workshop).travelMinutes,
   }))
   const rows = computed(() => {
-    const order = arrangeDay(stops.value, asked.value)
+    const order = arrangeDay(stops.value, asked.value, turns.value)
     const planned = planDay(order, asked.value)
     const extent = extentOf(planned, asked.value.begins)
     return planned.map((plan, at) => ({
@@ -57,11 +55,10 @@ export function useDay() {
   })
   return {
     on,
-    noonOf,
-    dayFrom,
     begins,
     asked,
     rows,
+    move: (from: number, to: number) => setTurn(rows.value, from, to),
     ...useDayNeeds(worked),
     isAway,
     problem,
