@@ -16,12 +16,12 @@ const emit = defineEmits<{ step: [by: 1 | -1]; make: []; inspect: [sound: boolea
       Enter your name above first; it goes on everything you mark.
     </p>
     <div class="flex gap-1.5">
-      <UButton aria-label="Joint before" class="min-h-14" icon="i-lucide-chevron-left" @click="emit('step', -1)" />
+      <UButton aria-label="Joint before" class="key" icon="i-lucide-chevron-left" @click="emit('step', -1)" />
       <UButton
         v-if="state === 'to make'"
         color="primary"
         variant="solid"
-        class="min-h-14 flex-1 text-xl"
+        class="key flex-1 text-xl"
         :disabled="!named || resting"
         @click="emit('make')"
       >
@@ -31,18 +31,31 @@ const emit = defineEmits<{ step: [by: 1 | -1]; make: []; inspect: [sound: boolea
         <UButton
           color="primary"
           variant="solid"
-          class="min-h-14 flex-1 text-lg"
+          class="key flex-1 text-lg"
           :disabled="!named || resting"
           @click="emit('inspect', true)"
         >
           Inspected: OK
         </UButton>
-        <UButton class="min-h-14" :disabled="!named || resting" @click="emit('inspect', false)">Not OK</UButton>
+        <UButton class="key" :disabled="!named || resting" @click="emit('inspect', false)">Not OK</UButton>
       </template>
       <p v-else class="flex flex-1 items-center justify-center font-label text-xl font-semibold">
         {{ number }} of {{ count }}
       </p>
-      <UButton aria-label="Joint after" class="min-h-14" icon="i-lucide-chevron-right" @click="emit('step', 1)" />
+      <UButton aria-label="Joint after" class="key" icon="i-lucide-chevron-right" @click="emit('step', 1)" />
     </div>
   </div>
 </template>
+
+<style scoped>
+.key {
+  min-height: 3.5rem;
+}
+
+/* Held sideways the figure needs the room. */
+@media (height < 30rem) {
+  .key {
+    min-height: 2.75rem;
+  }
+}
+</style>

@@ -13,11 +13,14 @@ export function formatClock(seconds: number): string {
 }
 
 /**
- * A wait in words: seconds up to a minute, then minutes, then hours.
+ * A wait in words: seconds up to a minute, then minutes, then hours and minutes.
  *
  * @example formatWait(300) // '5 min'
+ * @example formatWait(9300) // '2 h 35 min'
  */
 export function formatWait(seconds: number): string {
   if (seconds < 60) return `${seconds} s`
-  return seconds < 7200 ? `${Math.round(seconds / 60)} min` : `${Math.round((seconds / 3600) * 10) / 10} h`
+  const minutes = Math.round(seconds / 60)
+  if (minutes < 120) return `${minutes} min`
+  return [`${Math.floor(minutes / 60)} h`, ...(minutes % 60 > 0 ? [`${minutes % 60} min`] : [])].join(' ')
 }
