@@ -54,6 +54,13 @@ describe('a day', () => {
     )
   })
 
+  it('does not know when the water is off in a visit that was said to be shorter than its plan of work', () => {
+    const off = { from: 60, to: 90 }
+    const dry = (minutes: number | null) => planDay([stop('a', { minutes, off })], asked)[0]!.off
+    expect([dry(90), dry(null)]).toEqual(Array(2).fill({ from: eight + 20 + 60, to: eight + 20 + 90 }))
+    expect(dry(89)).toBeNull()
+  })
+
   it('fills the time before an agreed one with what fits there, and with nothing else', () => {
     const order = (...of: Stop[]) => arrangeDay(of, asked).map(({ id }) => id)
     const ten = stop('ten', { at: minutesOfDay('10:00') })

@@ -32,6 +32,10 @@ export interface DayAsked {
   readonly travel: number
 }
 
+/** Where a visit was said to be shorter than its plan of work, nobody knows what of it is done then. */
+const isWithin = (off: { readonly to: number }, minutes: number | null): boolean =>
+  minutes === null || off.to <= minutes
+
 /**
  * A day's visits one after another: each begins when one is there, at the time that was agreed where that is later, and
  * when it really did where that was typed. What follows one of unknown length is not known, unless its time was agreed.
@@ -54,7 +58,7 @@ export function planDay(stops: readonly Stop[], { begins, travel }: DayAsked): P
       id,
       from,
       to,
-      off: off && from !== null ? { from: from + off.from, to: from + off.to } : null,
+      off: off && from !== null && isWithin(off, minutes) ? { from: from + off.from, to: from + off.to } : null,
       late: at === undefined || from === null ? 0 : Math.max(0, from - at),
       spare: at === undefined || there === null || began !== undefined ? 0 : Math.max(0, at - there),
     }

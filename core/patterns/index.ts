@@ -4,6 +4,7 @@ import { cutOut } from './calls/cut-out'
 import { elbowOut } from './calls/elbow-out'
 import { heater } from './calls/heater'
 import { homeRuns } from './calls/home-runs'
+import { houseTrunk } from './calls/house-trunk'
 import { radiator } from './calls/radiator'
 import { roughIn } from './calls/rough-in'
 import { servicePipe } from './calls/service-pipe'
@@ -25,6 +26,7 @@ export const patterns: readonly Pattern[] = [
   showerValve,
   bathroom,
   homeRuns,
+  houseTrunk,
   radiator,
   stubAgain,
   heater,

@@ -30,7 +30,7 @@ export interface ChoiceAsk {
 export interface PipeAsk {
   readonly kind: 'there' | 'new'
   readonly label: string
-  /** By their ids, those for which nobody makes what is needed. */
+  /** By their ids, those that it is not made with: nobody makes what is needed, or they bring too little. */
   readonly but?: readonly string[]
 }
 export type Ask = LengthAsk | ChoiceAsk | PipeAsk

@@ -99,6 +99,18 @@ describe('a pattern', () => {
     expect(plan.joints).toHaveLength(6)
   })
 
+  it('leads a trunk of 22 to the floor above: the riser and what leads to it by hand, one reducer, a tee on each floor', () => {
+    const plan = planJob(drawn(named('house-trunk'), 'metric', { riser: 1500, floor: 2700 }), catalogue)
+    // Of 22, a tee is 12.5 to the stop along its run, an elbow 14.6.
+    expect(plan.pieces.slice(2, 4).map(({ cut }) => cut)).toEqual([1500 - 12.5 - 14.6, 2700 - 14.6 - 14.6])
+    const made = plan.fittings.filter(({ label }) => /tee|reducer/.test(label))
+    expect(made.map(({ label, count }) => `${count} ${label}`)).toEqual([
+      '2 22 × 15 solder tee',
+      '1 22 × 15 solder reducer',
+    ])
+    expect(plan.fixtures.map(({ label }) => label)).toEqual(['kitchen sink', 'toilet', 'wash basin'])
+  })
+
   it('puts new pipe and a slip coupling beside a valve, until the ends are found to spring apart', () => {
     const stiff = planJob(drawn(named('valve-in'), 'metric', { play: 0 }), catalogue)
     expect(stiff.pieces).toHaveLength(1)

@@ -128,6 +128,7 @@ describe('the turn of a day’s visits', () => {
     const [a, b, c] = (await titles(on)) as [string, string, string]
     await on.press(`Go to ${c} earlier`)
     await on.driver.wait(async () => (await titles(on)).join() === [a, c, b].join(), 5000)
+    await on.driver.executeScript('document.querySelector("[aria-label=Visits]").scrollIntoView()')
     const handles = await on.driver.findElements({ css: '[data-turn]' })
     await on.driver
       .actions()

@@ -31,6 +31,7 @@ it('what no table has is described once: it gets its fitting, and is there for t
   expect(await on.driver.executeScript('return document.querySelector("[aria-label=\'What it is\']").value')).toBe(
     'Dye vat',
   )
+  await on.press('Cancel')
   // Out of the workshop's list; this job keeps it.
   await on.press('Leave it out of other jobs')
   await on.driver.wait(async () => !(await on.text('main')).includes('Leave it out of other jobs'), 5000)
