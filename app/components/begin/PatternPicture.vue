@@ -28,7 +28,7 @@ const [none, unnamed] = [new Set<string>(), new Map<string, never>()]
           :marks="unnamed"
         />
       </div>
-      <figcaption class="label">{{ system.runs.map(({ name }) => name).join(', ') }}</figcaption>
+      <figcaption class="label">{{ system.runs.map(({ name }) => name).join(' · ') }}</figcaption>
     </figure>
   </div>
 </template>
