@@ -1,6 +1,7 @@
 import { afterAll, describe, expect, it } from 'vitest'
 import { openBrowser, type OpenBrowser } from '../../scripts/run/browser'
 import { Page } from '../../scripts/tests/page'
+import type { Workshop } from '../../core/workshop/workshop'
 import { usePage } from './page'
 
 const { page, site, job, stored } = usePage(390, 844)
@@ -143,7 +144,8 @@ describe('the turn of a day’s visits', () => {
     await on.driver.wait(async () => (await titles(on)).join() === [b, a, c].join(), 5000)
     // The times follow: the first is gone to first.
     await on.shows('[data-visit]:first-child [data-times]', /^8\.\d\d to 8\.\d\d/)
-    await on.saved()
+    const kept = async () => ((await (await fetch(`${site().origin}/api/workshop`)).json()) as Workshop).turns
+    await on.driver.wait(async () => (await kept())?.['2031-05-06'] !== undefined, 10_000)
     const other = await second()
     await other.open('/day?on=2031-05-06')
     await other.driver.wait(async () => (await titles(other)).join() === [b, a, c].join(), 20_000)

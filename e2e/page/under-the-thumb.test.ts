@@ -43,6 +43,21 @@ describe('the first screen of a phone', () => {
     expect((await standing('[aria-label="This joint"]')).top).toBeGreaterThan(844 / 2)
   })
 
+  it('has the next joint’s figure in sight, however far down the card before was read', async () => {
+    const on = page()
+    await on.open(`/jobs/${await tarn()}/make`)
+    await on.see('[aria-label="Joint card"]')
+    const figure = () =>
+      on.driver.executeScript<{ top: number; bottom: number }>(
+        'const { top, bottom } = document.querySelector("[aria-label=\'Joint card\'] h2").getBoundingClientRect(); return { top, bottom }',
+      )
+    await on.driver.executeScript('scrollTo(0, 900)')
+    expect((await figure()).bottom).toBeLessThan(0)
+    await on.driver.executeScript('document.querySelector("[aria-label=\'Joint after\']").click()')
+    await on.driver.wait(async () => (await figure()).top > 40, 5000)
+    expect((await figure()).bottom).toBeLessThan(300)
+  })
+
   it('each step ends with the way to the next', async () => {
     const on = page()
     await on.open(`/jobs/${await tarn()}/survey`)

@@ -32,6 +32,15 @@ async function madeAlong(): Promise<void> {
   await nextTick()
   tick.value?.make()
 }
+const section = useTemplateRef<HTMLElement>('section')
+// The next joint's figure comes up with it, however far down the card before was read.
+watch(
+  () => joint.value?.id,
+  async () => {
+    await nextTick()
+    if ((section.value?.getBoundingClientRect().top ?? 0) < 0) section.value?.scrollIntoView()
+  },
+)
 const planning = ref(false)
 function showJoint(id: string): void {
   choose(id)
@@ -81,7 +90,7 @@ const depths = computed(() =>
           @inspect="(sound) => tick?.inspect(sound)"
         />
       </Teleport>
-      <section class="order-1 space-y-3 lg:order-2" aria-label="Joint card">
+      <section ref="section" class="order-1 scroll-mt-16 space-y-3 lg:order-2" aria-label="Joint card">
         <div class="flex items-center gap-1">
           <h2 class="heading flex-1">
             Joint {{ joint.number }} <span class="font-normal text-muted">of {{ joints.length }}</span>
