@@ -123,6 +123,7 @@ export function assemblyQuestion(
     joints,
     fixed,
     straight: straightPieces(plan.pieces, legs),
+    swings: new Set(plan.parts.flatMap(({ id, kind }) => (kind === 'fitting' && !fixed.has(id) ? [id] : []))),
     near: heatReach(placed, profile),
     extents: new Map([...extentsOf(plan.pieces, legs, layouts), ...roomOfFixtures(plan.parts, profile.benchLength)]),
     mostCarried: profile.benchLength,

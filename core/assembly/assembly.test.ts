@@ -20,6 +20,7 @@ const ask = (
   joints,
   fixed: new Set(fixed),
   straight: new Map(straight.map((part) => [part, [1, 0, 0] as const])),
+  swings: new Set(),
   near: new Map(
     joints.map(({ id, parts }) => [
       id,
@@ -463,4 +464,23 @@ describe('an obstacle in words', () => {
     [{ kind: 'cannot turn' } as const, 'it screws on, and neither side can turn any more'],
     [{ kind: 'heat', hurt: 'tee t' } as const, 'its heat would hurt tee t, made before it'],
   ])('%j', (obstacle, words) => expect(said(obstacleMessage(obstacle))).toBe(words))
+})
+
+describe('what turns in', () => {
+  // A pipe along east with an elbow on it, into the tank; out of the elbow a pipe north.
+  const joints = [
+    joint('on', ['elbow', 'p']),
+    joint('screw', ['tank', 'p'], { method: 'thread' }),
+    joint('out', ['elbow', 'q'], { axis: [0, 1, 0] }),
+  ]
+  const [on, screw, out] = joints as [AssemblyJoint, AssemblyJoint, AssemblyJoint]
+  const made = (order: AssemblyJoint[], swings: string[]) =>
+    firstObstacle({ ...ask(joints, ['tank'], ['p']), swings: new Set(swings) }, order)
+
+  it('has a bare elbow on it, and no pipe that stands out of the elbow', () => {
+    expect(made([on, screw, out], ['elbow'])).toBeNull()
+    expect(made([on, out, screw], ['elbow'])).toMatchObject({ joint: 'screw', kind: 'cannot turn' })
+    // A basin on it is turned by nobody.
+    expect(made([on, screw, out], [])).toMatchObject({ joint: 'screw', kind: 'cannot turn' })
+  })
 })

@@ -11,6 +11,7 @@ const ask = (joints: readonly AssemblyJoint[], more: Partial<AssemblyQuestion> =
   joints,
   fixed: new Set(['main', 'tank']),
   straight: new Map(),
+  swings: new Set(),
   near: new Map(),
   extents: new Map(),
   mostCarried: 2500,

@@ -42,8 +42,10 @@ export interface AssemblyQuestion {
   readonly joints: readonly AssemblyJoint[]
   /** Existing pipe: it does not move, and to join it the water is off. */
   readonly fixed: ReadonlySet<string>
-  /** The axis of each straight piece; a part that is not here takes room when it is turned. */
+  /** The axis of each straight piece; any other pipe takes room when it is turned. */
   readonly straight: ReadonlyMap<string, Vector>
+  /** Fittings, which turn in the little room that their own arms take. */
+  readonly swings: ReadonlySet<string>
   /** Which joints a flame at a joint would hurt, by the ids of either. */
   readonly near: ReadonlyMap<string, ReadonlySet<string>>
   /** The room that each part takes; a part that is not here takes none. */

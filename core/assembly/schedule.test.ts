@@ -13,6 +13,7 @@ const asked = (joints: readonly AssemblyJoint[]): AssemblyQuestion => ({
   joints,
   fixed: new Set(['main']),
   straight: new Map(),
+  swings: new Set(),
   near: new Map(),
   extents: new Map(),
   mostCarried: 2500,

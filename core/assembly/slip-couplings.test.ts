@@ -16,6 +16,7 @@ const ask = (joints: AssemblyJoint[], fixed: string[] = []): AssemblyQuestion =>
   joints,
   fixed: new Set(fixed),
   straight: new Map(),
+  swings: new Set(),
   near: new Map(),
   extents: new Map(),
   mostCarried: 2500,

@@ -1,5 +1,6 @@
 import { methods } from '../methods'
 import type { Message } from '../quantity/words/message'
+import type { Vector } from '../quantity/vector'
 import { isHurtBy, needsFlame, type AssemblyJoint, type AssemblyQuestion } from './question'
 import { obstacleSays } from './sayings'
 
@@ -19,6 +20,8 @@ export function obstacleMessage(obstacle: Reason): Message {
 /** What is joined so far, and whether any of it is held. */
 interface Assembly {
   readonly parts: Set<string>
+  /** Along which lines its joints were made. */
+  readonly axes: Vector[]
   isFixed: boolean
 }
 
@@ -31,17 +34,19 @@ class Assemblies {
   at(part: string): Assembly {
     const known = this.of.get(part)
     if (known) return known
-    const alone = { parts: new Set([part]), isFixed: this.fixed.has(part) }
+    const alone = { parts: new Set([part]), axes: [], isFixed: this.fixed.has(part) }
     this.of.set(part, alone)
     return alone
   }
 
-  join([a, b]: readonly [string, string]): void {
+  join({ parts: [a, b], axis }: AssemblyJoint): void {
     const sides = [this.at(a), this.at(b)] as const
+    if (!sides[0].axes.some((of) => alongSame(of, axis))) sides[0].axes.push(axis)
     if (sides[0] === sides[1]) return
     // The smaller one goes into the larger one: no part changes its assembly more often than sizes can double.
     const [small, large] = sides.toSorted((one, other) => one.parts.size - other.parts.size) as [Assembly, Assembly]
     large.isFixed ||= small.isFixed
+    large.axes.push(...small.axes.filter((axis) => !large.axes.some((of) => alongSame(of, axis))))
     small.parts.forEach((part) => {
       large.parts.add(part)
       this.of.set(part, large)
@@ -58,7 +63,7 @@ function obstacleAt(
   hurtable: readonly AssemblyJoint[],
   assemblies: Assemblies,
 ): Reason | null {
-  const { straight } = question
+  const { straight, swings } = question
   const sides = joint.parts.map((part) => assemblies.at(part)) as [Assembly, Assembly]
   const held = sides[0] === sides[1] || sides.every(({ isFixed }) => isFixed)
   const isPushed = joint.slides && before?.slides === true && before.parts[0] === joint.parts[0]
@@ -66,13 +71,14 @@ function obstacleAt(
     return { kind: 'held', needed: joint.insertion, gives: joint.spring }
   }
   if (methods[joint.method].threaded && !joint.turnsAlone) {
-    // One side must turn: nothing held in it, and nothing that stands out from the thread's own line.
+    // One side must turn: nothing held in it, and no pipe that stands out from the thread's own line.
     const turns = sides.some(
       (side) =>
         !side.isFixed &&
+        side.axes.every((axis) => alongSame(axis, joint.axis)) &&
         [...side.parts].every((part) => {
           const axis = straight.get(part)
-          return axis ? alongSame(axis, joint.axis) : joint.parts.includes(part)
+          return axis ? alongSame(axis, joint.axis) : swings.has(part) || joint.parts.includes(part)
         }),
     )
     if (sides[0] === sides[1] || !turns) return { kind: 'cannot turn' }
@@ -95,7 +101,7 @@ export function firstObstacle(question: AssemblyQuestion, order: readonly Assemb
   for (const [at, joint] of order.entries()) {
     const reason = obstacleAt(question, { joint, before: order[at - 1] }, hurtable, assemblies)
     if (reason) return { joint: joint.id, ...reason }
-    assemblies.join(joint.parts)
+    assemblies.join(joint)
     if (!needsFlame(joint)) hurtable.push(joint)
   }
   return null

@@ -18,6 +18,7 @@ const question = (of: Partial<AssemblyQuestion> = {}): AssemblyQuestion => ({
   joints,
   fixed: new Set(['old']),
   straight: new Map(),
+  swings: new Set(),
   near: new Map(),
   extents: new Map(),
   mostCarried: 2000,
