@@ -1,5 +1,5 @@
 import { DisjointSets } from '../quantity/disjoint-sets'
-import type { AssemblyStep } from './order'
+import type { AssemblyStep } from './phases'
 import { isHurtBy, needsFlame, type AssemblyJoint, type AssemblyQuestion } from './question'
 import { firstObstacle } from './stepwise'
 

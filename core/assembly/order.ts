@@ -1,17 +1,12 @@
 import { methods } from '../methods'
 import { DisjointSets } from '../quantity/disjoint-sets'
 import { isHurtBy, needsFlame, type AssemblyJoint, type AssemblyQuestion } from './question'
-import { benchOrPlace, type Phase } from './phases'
+import { benchOrPlace, type AssemblyStep } from './phases'
 import { separate } from './separate'
 import { effort } from './effort'
 import { drawnOver, type DrawnOver } from './slip-couplings'
 import { firstObstacle, type Obstacle } from './stepwise'
 import { arranged, tighten, type Arranged } from './tighten'
-
-export interface AssemblyStep {
-  readonly joint: string
-  readonly phase: Phase
-}
 
 const changes = ['slip coupling', 'union', 'compression or push-fit coupling without a stop'] as const
 /** What is screwed slides over nothing. */

@@ -7,6 +7,11 @@ import type { AssemblyJoint, AssemblyQuestion, Extent } from './question'
 export const phases = ['bench', 'in place', 'water off'] as const
 export type Phase = (typeof phases)[number]
 
+export interface AssemblyStep {
+  readonly joint: string
+  readonly phase: Phase
+}
+
 const together = (a: Extent | undefined, b: Extent | undefined): Extent | undefined => {
   if (!a || !b) return a ?? b
   const pick = (of: (a: number, b: number) => number, [x, y, z]: Vector, [u, v, w]: Vector): Vector => [

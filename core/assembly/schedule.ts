@@ -1,5 +1,5 @@
 import { inHands, type HandedStep } from './hands'
-import type { AssemblyStep } from './order'
+import type { AssemblyStep } from './phases'
 import { needsFlame, type AssemblyQuestion } from './question'
 import type { WaterStep } from './water-off'
 

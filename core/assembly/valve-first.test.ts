@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { sampleJoint as joint } from '../testing/sample-joint'
 import { profiles } from '../workshop/profile'
-import type { AssemblyStep } from './order'
+import type { AssemblyStep } from './phases'
 import type { AssemblyQuestion } from './question'
 import { schedule } from './schedule'
 import { offWithValveFirst } from './valve-first'

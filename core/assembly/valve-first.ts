@@ -1,4 +1,4 @@
-import type { AssemblyStep } from './order'
+import type { AssemblyStep } from './phases'
 import type { AssemblyJoint, AssemblyQuestion } from './question'
 import { schedule, type Beside } from './schedule'
 import { firstObstacle } from './stepwise'

@@ -1,9 +1,11 @@
 import { serviceIn } from '../job/leg-defaults'
 import type { Service } from '../job/place'
+import { thousandths } from '../quantity/thousandths'
 import { lengthOf, minus, type Vector } from '../quantity/vector'
 import type { LegState, NodeKind } from '../job/job'
 import type { Wall } from '../job/kinds'
 import { wayWord } from '../run/direction-words'
+import { floorOf } from '../run/floor'
 import { portAt, type Arm, type Layout } from '../run/layout'
 import { unknownHeights } from '../run/unknown-heights'
 import { hasNoPipe, isNewFitting } from '../run/states'
@@ -80,7 +82,7 @@ export interface DrawnNode {
   readonly at: Point
   /** Which way each of its legs leaves it on paper, by the leg's id; none of what lies along the sight. */
   readonly arms: ReadonlyMap<string, Point>
-  /** mm up from where the run starts; null where nobody knows. */
+  /** mm over the floor where that is known, else up from where the run starts; null where nobody knows. */
   readonly height: number | null
   /** It goes in; what is there already is drawn faint. */
   readonly isNew: boolean
@@ -149,12 +151,13 @@ export function drawRun(layout: Layout, view: DrawingView = 'isometric', shown: 
     return [{ ...place, length: drawnLength(leg), state, service: serviceIn(system, leg), isBroken: length === null }]
   })
   const unknown = unknownHeights(layout)
+  const floor = floorOf(layout) ?? 0
   const nodes = system.nodes.flatMap((node): DrawnNode[] => {
     const point = at.get(node.id)
     if (!point) return []
     const isNew = isNewFitting(node, arms.get(node.id) ?? [])
     const { id, kind, held } = node
-    const height = unknown.has(id) ? null : layout.places.get(id)![2]
+    const height = unknown.has(id) ? null : thousandths(layout.places.get(id)![2] - floor)
     return [{ id, kind, isHeld: held === true, at: point, arms: armsOf(arms.get(id) ?? [], project), height, isNew }]
   })
   const bodies = system.legs.flatMap((leg): DrawnBody[] => {

@@ -120,6 +120,10 @@ describe('a sketch', () => {
     const drawing = drawRun(layout, 'isometric', sketchOf(layout))
     expect(drawing.legs.map(({ length }) => length)).toEqual([4000, 100])
     expect(drawing.nodes.map(({ height }) => height)).toEqual([0, 0, 100])
+    // Where somebody measured the start 250 over the floor, so they are told.
+    const [start, ...others] = layout.system.nodes
+    const measured = layOut({ ...layout.system, nodes: [{ ...start!, overFloor: 250 }, ...others] })
+    expect(drawRun(measured).nodes.map(({ height }) => height)).toEqual([250, 250, 350])
     const [long, short] = drawing.legs.map(({ from, to }) => Math.hypot(to[0] - from[0], to[1] - from[1]))
     // The root of forty.
     expect(long! / short!).toBeCloseTo(Math.sqrt(40), 6)
