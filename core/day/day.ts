@@ -89,7 +89,7 @@ export function arrangeDay<Of extends Stop>(
   turns: readonly string[] = [],
 ): Of[] {
   const agreed = stops.filter(({ at }) => at !== undefined).toSorted((one, other) => one.at! - other.at!)
-  const turned = turns.flatMap((id) => stops.filter((stop) => stop.id === id))
+  const turned = [...new Set(turns)].flatMap((id) => stops.filter((stop) => stop.id === id))
   const first = turned.length > 0 ? turned : agreed
   const others = [...agreed, ...stops.filter(({ at }) => at === undefined)].filter((stop) => !first.includes(stop))
   return others.reduce((order, stop) => {

@@ -24,7 +24,6 @@ export function useEstimate() {
   })
   /** Nothing while it is worked out, and where no order of work was found. */
   const waiting = ref<number>()
-  const celsius = useAirTemperature()
   let asking: Asking<{ readonly time: JobTime | null }> | undefined
   onScopeDispose(() => asking?.giveUp())
   async function findWaits(): Promise<void> {
@@ -32,13 +31,14 @@ export function useEstimate() {
     waiting.value = undefined
     const asked = {
       ...{ costs: toRaw(workshop.costs), rates: ratesOf(workshop.workshop), minutes: new Map(log.minutes) },
-      ...{ celsius: celsius.value ?? usualCelsius, parts: toRaw(own.parts), units: job.value.units },
+      // As on the customer's paper, whatever it is like here today.
+      ...{ celsius: usualCelsius, parts: toRaw(own.parts), units: job.value.units },
     }
     const mine = (asking = askWorker((worker) => worker.visit(job.value, asked)))
     const found = await mine.answer.catch(() => null)
     if (asking === mine) waiting.value = found?.time?.idle
   }
-  watch([job, celsius, () => log.minutes, () => workshop.workshop], findWaits, { immediate: true })
+  watch([job, () => log.minutes, () => workshop.workshop], findWaits, { immediate: true })
   const answer = computed(() =>
     jobEstimate(own.catalogue, job.value, plan.value, {
       workshop: workshop.workshop,
