@@ -10,7 +10,7 @@ let colleague: OpenBrowser | undefined
 afterAll(() => colleague?.close())
 /** Another one's phone on the same van. */
 async function second(): Promise<Page> {
-  colleague = await openBrowser(390, 844)
+  colleague ??= await openBrowser(390, 844)
   return new Page(colleague.driver, site().origin)
 }
 
