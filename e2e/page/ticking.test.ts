@@ -32,10 +32,12 @@ describe('making is ticking', () => {
     await on.open(`/jobs/${id}/make`)
     await on.shows(done, /^0 of \d+ made/)
     const all = Number(/of (\d+)/.exec(await on.text(done))![1])
+    // The order of work is there.
+    await on.see('[aria-label="Joints"] p')
     await on.fill('Your name', 'U. Thorn')
     await on.press('Made')
     await on.shows(done, `1 of ${all} made, 0 inspected`)
-    // It went on to the next; back to the first, which is inspected.
+    // It went on to the next of the order; back to the first, which is inspected.
     await (await on.see('[aria-label="Joints"] li button')).click()
     await on.shows('[aria-label="What happened here"]', 'Made by U. Thorn')
     await on.press('Inspected: OK')

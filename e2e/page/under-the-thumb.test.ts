@@ -137,8 +137,8 @@ describe('a joint that is not OK', () => {
     await on.open(`/jobs/${await tarn()}/make`)
     await on.fill('Your name', 'I. Marl')
     // Made and not inspected in the sample: a soldered joint.
-    const rows = await on.driver.findElements(By.css('[aria-label="Joints"] li button'))
-    await on.driver.executeScript('arguments[0].click()', rows[1])
+    const second = By.xpath('//*[@aria-label="Joints"]/li/button[span[1]="2"]')
+    await on.driver.executeScript('arguments[0].click()', await on.driver.findElement(second))
     await on.press('Not OK')
     await on.shows('[aria-label="Put it right"]', 'flux and solder again')
     await on.shows('[aria-label="Put it right"]', 'the fitting is saved')

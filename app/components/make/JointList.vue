@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { shippedCatalogue } from '~~/core/catalogue/catalogue'
+import type { JointAtTurn } from '~~/core/assembly/joints-in-order'
 import type { PlanJoint } from '~~/core/pipework/planned'
 import type { SiteState } from '~~/core/log/site-state'
 
-/** The joints in the order of the runs, each with its verdict. */
+/** The joints in the order of work, each with its verdict. */
 defineProps<{
-  joints: readonly PlanJoint[]
+  joints: readonly JointAtTurn[]
   selected: string
   runName: (id: string) => string
   placeOf: (joint: PlanJoint) => string
@@ -21,7 +22,12 @@ const sizeOf = ({ pipe, inner }: PlanJoint): string =>
 
 <template>
   <ol class="ruled border-y border-(--ui-border)" aria-label="Joints">
-    <li v-for="joint in joints" :key="joint.id" :class="joint.id === selected ? 'bg-(--ui-bg-muted)' : ''">
+    <li
+      v-for="({ joint, phase }, turn) in joints"
+      :key="joint.id"
+      :class="joint.id === selected ? 'bg-(--ui-bg-muted)' : ''"
+    >
+      <p v-if="phase && phase !== joints[turn - 1]?.phase" class="heading bg-(--ui-bg) pt-3">{{ phaseWords[phase] }}</p>
       <UButton
         variant="ghost"
         class="grid w-full grid-cols-[2rem_1fr_auto] gap-2 px-1 text-left whitespace-normal"

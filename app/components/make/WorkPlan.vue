@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { assemblyQuestion } from '~~/core/assembly/assembly-question'
 import { drainings, waterInAll } from '~~/core/assembly/draining'
 import type { Remedy } from '~~/core/assembly/order'
 import { offWithValveFirst } from '~~/core/assembly/valve-first'
@@ -11,22 +10,17 @@ import { formatWait } from '~~/core/quantity/words/format-duration'
 import { withArticle } from '~~/core/quantity/words/trade-words'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { useWorkLogStore } from '~/stores/work-log'
-import { useWorkshopStore } from '~/stores/workshop'
 
 /** The plan of work: in which order every joint can be made, what at the bench, how long the water is off. */
-const props = defineProps<{ celsius: number; printed?: boolean }>()
+defineProps<{ printed?: boolean }>()
 const emit = defineEmits<{ joint: [id: string] }>()
 const { store, job: drawn, built: job, plan, change } = useOpenJob()
 const { length, tell, say } = useWords()
 const { methodName } = useMethods()
 const own = useCatalogueStore()
-const workshop = useWorkshopStore()
 const log = useWorkLogStore()
 onMounted(() => log.load(store.id))
-const question = computed(() =>
-  assemblyQuestion(own.catalogue, job.value, plan.value, { costs: workshop.costs, celsius: props.celsius }),
-)
-const { order, tried, failed, stopped, seek, stop } = useAssembly(() => question.value)
+const { question, order, tried, failed, stopped, seek, stop } = useWorkOrder()
 const joints = computed(() => new Map(question.value.joints.map((joint) => [joint.id, joint])))
 const profile = computed(() => profileWith(job.value.profile, job.value.own?.changes))
 const water = computed(() => waterSteps(profile.value, placesCut(plan.value.joints), log.minutes))
@@ -38,11 +32,6 @@ const work = computed(() =>
 const worthSaying = 3
 const unknown = computed(() => question.value.joints.filter((joint) => joint.unknown.length > 0))
 const minutes = (value: number) => formatWait(Math.round(value * 60))
-const headings = {
-  bench: 'On the bench',
-  'in place': 'In place, water still on',
-  'water off': 'Water off',
-} as const
 const nameOf = (id: string) => joints.value.get(id)?.where ?? id
 const crews = ['one pair of hands', 'two pairs of hands'] as const
 type Crew = (typeof crews)[number]
@@ -152,7 +141,7 @@ const lines = computed(() => {
       <ol class="ruled">
         <li v-for="(line, index) in lines" :key="line.key">
           <p v-if="index === 0 || line.phase !== lines[index - 1]!.phase" class="heading pt-3">
-            {{ headings[line.phase] }}
+            {{ phaseWords[line.phase] }}
             <span v-if="index === 0 && !printed" class="label float-right w-26 text-base">It took</span>
           </p>
           <WorkLine

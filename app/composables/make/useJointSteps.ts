@@ -1,10 +1,14 @@
+import { jointsInOrder } from '~~/core/assembly/joints-in-order'
 import type { PlanJoint } from '~~/core/pipework/planned'
 import { useLogStore } from '~/stores/log'
 import { useSelectionStore } from '~/stores/selection'
 
-/** Joint after joint: which one is in the hand, how it stands, and which comes next. */
+/** Joint after joint in the order of work: which one is in the hand, how it stands, and which comes next. */
 export function useJointSteps() {
-  const { joints } = useJointCards()
+  const cards = useJointCards()
+  const { steps } = useWorkOrder()
+  const inOrder = computed(() => jointsInOrder(cards.joints.value, steps.value))
+  const joints = computed(() => inOrder.value.map(({ joint }) => joint))
   const selection = useSelectionStore()
   const log = useLogStore()
   const madeOf = (of: PlanJoint) => log.state?.joints[of.id]?.made ?? null
@@ -20,6 +24,8 @@ export function useJointSteps() {
     return state?.inspected ? 'inspected' : state?.made ? 'made' : 'to make'
   })
   const choose = (id: string) => (selection.joint = id)
+  /** A card that is worked on stays, also when the order of work is found only now. */
+  const hold = () => (selection.joint ||= joint.value?.id ?? '')
   /** On to the joint after, or back to the one before, round at the ends. */
   function step(by: 1 | -1): void {
     const of = joints.value[(at.value + by + joints.value.length) % joints.value.length]
@@ -31,5 +37,5 @@ export function useJointSteps() {
     const next = [...joints.value.slice(from + 1), ...joints.value.slice(0, from)].find(isToMake)
     if (next) choose(next.id)
   }
-  return { joints, madeOf, joint, at, standing, choose, step, goOnFrom }
+  return { inOrder, joints, madeOf, joint, at, standing, choose, hold, step, goOnFrom }
 }

@@ -4,7 +4,9 @@ import { useLogStore } from '~/stores/log'
 
 const { store, built: job, plan } = useOpenJob()
 const { cardOf, placeOf, whereOf, facingOf, runName, pipeOf } = useJointCards()
-const { joints, joint, at, standing, choose, step, resting, wasMade, strip, toInspect, inspectAll } = useMaking()
+const making = useMaking()
+const { inOrder, joints, joint, at, standing, choose, hold, step } = making
+const { resting, wasMade, strip, toInspect, inspectAll } = making
 const celsius = useAirTemperature()
 const { length, tolerance, trade } = useWords()
 const log = useLogStore()
@@ -74,7 +76,7 @@ const depths = computed(() =>
       @made="madeAlong"
     />
     <template v-else-if="planning">
-      <LazyWorkPlan :celsius="celsius ?? 20" @joint="showJoint" />
+      <LazyWorkPlan @joint="showJoint" />
       <LazyJobNotes class="mt-4 max-w-3xl" />
     </template>
     <div v-else class="grid gap-6 lg:grid-cols-[minmax(0,24rem)_minmax(0,1fr)]">
@@ -90,10 +92,11 @@ const depths = computed(() =>
           @inspect="(sound) => tick?.inspect(sound)"
         />
       </Teleport>
-      <section ref="section" class="order-1 scroll-mt-16 space-y-3 lg:order-2" aria-label="Joint card">
+      <section ref="section" class="order-1 scroll-mt-16 space-y-3 lg:order-2" aria-label="Joint card" @focusin="hold">
         <div class="flex items-center gap-1">
           <h2 class="heading flex-1">
-            Joint {{ joint.number }} <span class="font-normal text-muted">of {{ joints.length }}</span>
+            Joint {{ joint.number }}
+            <span class="font-normal text-muted">in order: {{ at + 1 }} of {{ joints.length }}</span>
           </h2>
           <template v-if="!isPhone">
             <UButton aria-label="Joint before" icon="i-lucide-chevron-left" variant="ghost" @click="step(-1)" />
@@ -178,7 +181,7 @@ const depths = computed(() =>
           <WhyNot v-if="toInspect.length > 1" :wants="isNamed ? '' : 'Type your name first.'" />
         </div>
         <JointList
-          :joints="joints"
+          :joints="inOrder"
           :selected="joint.id"
           :run-name="runName"
           :place-of="placeOf"

@@ -14,7 +14,6 @@ const { joints, cardOf, placeOf, facingOf, runName } = useJointCards()
 const { figure, length, trade } = useWords()
 const page = usePaper()
 const own = useCatalogueStore()
-const celsius = useAirTemperature()
 const { jointsOf, marks } = useJointMarks()
 const { rack, stock, kerf, keep, offcutsOf, cuttingOf, laid, lay, sheetOf } = useCutting()
 const print = () => window.print()
@@ -136,7 +135,7 @@ const bent = computed(() =>
         </section>
         <section v-if="made.length">
           <h2 class="heading">Plan of work</h2>
-          <LazyWorkPlan :celsius="celsius ?? 20" printed />
+          <LazyWorkPlan printed />
         </section>
         <section v-if="refused.length" aria-label="Not allowed" class="keep-whole">
           <h2 class="heading">Not allowed</h2>
