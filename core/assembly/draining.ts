@@ -5,8 +5,9 @@ import type { Job, NodeKind } from '../job/job'
 import { layOut } from '../run/layout'
 import { levelsOf } from '../run/levels'
 import { unknownHeights } from '../run/unknown-heights'
-import { namesIn, systemName, type PlaceNames } from '../run/names'
-import { type System, systemsOf } from '../job/system'
+import { namesInWater, waterName, type PlaceNames } from '../run/names'
+import type { System } from '../job/system'
+import { watersOf } from '../job/waters'
 
 /** How a run is drained, and what it takes to fill it: places by their names, water in litres. */
 export interface Draining {
@@ -86,15 +87,15 @@ function drainingOf(
   }
 }
 
-/** How each system of a job is drained and filled. */
+/** How each water of a job is drained and filled: a system, or what a manifold joins. */
 export function drainings(catalogue: Catalogue, job: Job): Draining[] {
-  return systemsOf(job)
+  return watersOf(job)
     .filter(({ legs }) => legs.length > 0)
     .map((system) =>
       drainingOf(catalogue, system, {
         bucket: bucketOf[job.units],
-        names: namesIn(system),
-        name: systemName(job, system),
+        names: namesInWater(job, system),
+        name: waterName(job, system),
       }),
     )
 }

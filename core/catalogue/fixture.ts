@@ -92,6 +92,9 @@ export const fixtureCalled = (
 ): { readonly name: string; readonly isShutOff?: true | undefined } | undefined =>
   kind === 'own' ? own.find((of) => of.id === id) : fixtureRows[kind]
 
+/** Whether water goes on through a fixture, from each of its ends to each other. @example isOneWater('manifold') // true */
+export const isOneWater = (id: FixtureId): boolean => fixtureRows[id].isOneWater === true
+
 /** The fixtures that are usual in a region, in the order of the table. */
 export const fixturesIn = (units: Units): UsualFixture[] =>
   (Object.keys(fixtureRows) as FixtureId[]).flatMap((id) => fixtureOf(id, units) ?? [])

@@ -4,7 +4,7 @@ import type { Job } from '../job/job'
 import type { Service } from '../job/place'
 import { serviceIn } from '../job/leg-defaults'
 import { siteId } from '../job/site-id'
-import { systemsOf } from '../job/system'
+import { watersOf } from '../job/waters'
 import { layOut } from '../run/layout'
 import { namesOf } from '../run/names'
 import type { Profile } from '../workshop/profile'
@@ -32,7 +32,7 @@ const isDrinking = (service: Service): boolean => !service.startsWith('heating')
  */
 export function outletsOf(catalogue: Catalogue, job: Job, profile: Profile): Outlet[] {
   const names = namesOf(job)
-  const found = systemsOf(job).flatMap((system) => {
+  const found = watersOf(job).flatMap((system) => {
     const layout = layOut(system)
     const paths = new Map(flowPaths(catalogue, layout, someDraw, profile).map((path) => [path.outlet, path]))
     return system.nodes.flatMap((node): Outlet[] => {

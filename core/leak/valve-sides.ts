@@ -3,7 +3,7 @@ import { isolatedNodes } from '../run/isolated-nodes'
 import { layOut } from '../run/layout'
 import type { Suspect } from './suspects'
 import { siteId } from '../job/site-id'
-import { systemsOf } from '../job/system'
+import { watersOf } from '../job/waters'
 
 /** A valve that parts what is under test in two: what lies beyond it, seen from where its run begins. */
 export interface ValveSides {
@@ -21,7 +21,7 @@ export interface ValveSides {
  * @remarks for instance: stop end, 1 m, valve, 2 m, outlet: beyond the valve its far joint, the 2 m and the outlet's joint
  */
 export function valveSides(job: Job, suspects: readonly Suspect[]): ValveSides[] {
-  return systemsOf(job).flatMap((system) => {
+  return watersOf(job).flatMap((system) => {
     const layout = layOut(system)
     return system.nodes.flatMap((valve): ValveSides[] => {
       const { id, kind, run } = valve

@@ -1,4 +1,5 @@
 import { systemsOf } from '../job/system'
+import { watersOf } from '../job/waters'
 import type { Job } from '../job/job'
 import type { Plan } from '../plan/types'
 import { fewestReadings } from '../prove/inference/fewest'
@@ -141,7 +142,7 @@ export function provenJoints(job: Job, plan: Plan, { joints, tests }: SiteState)
   const open = new Set(openEnds(job, plan))
   const taken = new Map(ended.map(([, test]) => [test, takenIn(job, test)]))
   const found = new Map<string, JointProof>()
-  for (const system of systemsOf(job)) {
+  for (const system of watersOf(job)) {
     const runs = new Set(system.runs.map(({ id }) => id))
     const planned = plan.joints.filter(({ run }) => runs.has(run))
     const faults = new Map<TestState, TestFault | null>()

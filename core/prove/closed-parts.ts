@@ -1,11 +1,12 @@
 import type { Job, NodeKind } from '../job/job'
 import { isRunEnd } from '../job/node-legs'
 import { siteId } from '../job/site-id'
-import { systemsOf, type System } from '../job/system'
+import type { System } from '../job/system'
+import { watersOf } from '../job/waters'
 import { DisjointSets } from '../quantity/disjoint-sets'
 import { groupBy } from '../quantity/group-by'
 
-/** A part of a system that its shut valves, its caps and its outlets close off. */
+/** A part of what one water fills that its shut valves, its caps and its outlets close off. */
 export interface ClosedPart {
   /** That of its first leg. */
   readonly id: string
@@ -27,7 +28,7 @@ const isEnd = (kind: NodeKind): boolean => isRunEnd(kind) || kind === 'tie-in'
  * @remarks for instance: start, valve, elbow, outlet: the pipe before the valve, and that beyond it
  */
 export function closedParts(job: Job): ClosedPart[] {
-  return systemsOf(job).flatMap((system) => {
+  return watersOf(job).flatMap((system) => {
     const kinds = new Map(system.nodes.map(({ id, kind }) => [id, kind]))
     const held = system.legs.filter(({ state }) => state !== 'comes out')
     const sets = new DisjointSets()

@@ -1,5 +1,5 @@
 import type { Job } from '../job/job'
-import { systemsOf } from '../job/system'
+import { watersOf } from '../job/waters'
 import { layOut } from '../run/layout'
 import { unknownHeights } from '../run/unknown-heights'
 import { everything, underTest, type Scope } from './scope'
@@ -21,7 +21,7 @@ export const pressureBelow = (bar: number, mm: number): number => bar + (barPerM
  */
 export function riseUnderTest(job: Job, scope: Scope = everything): number | null {
   const of = underTest(job, scope)
-  const heights = systemsOf(job)
+  const heights = watersOf(job)
     .filter(of.system)
     .map((system) => {
       const layout = layOut(system)

@@ -1,6 +1,7 @@
 import type { Job, Leg } from '../job/job'
 import { siteId } from '../job/site-id'
-import { systemsOf, type System } from '../job/system'
+import type { System } from '../job/system'
+import { watersOf } from '../job/waters'
 import type { PlanJoint } from '../pipework/planned'
 import { layOut } from '../run/layout'
 import { holdsWater } from '../run/states'
@@ -60,7 +61,7 @@ export const underTest = (job: Job, { runs, legs }: Scope): UnderTest =>
 export function leaksOn(job: Job, scope: Scope): string[] {
   if (!scope.legs) return []
   const of = underTest(job, scope)
-  return systemsOf(job).flatMap((system) => {
+  return watersOf(job).flatMap((system) => {
     const { arms } = layOut(system)
     return system.nodes.flatMap(({ id, kind }) => {
       const held = arms.get(id)!.filter(({ leg }) => holdsWater(leg) || leg.state === 'no pipe')

@@ -55,6 +55,38 @@ export function runNameIn({ runs }: Job, id: string): string {
 /** What a system is called: by its runs. */
 export const systemName = (job: Job, { runs }: System): string => runs.map(({ id }) => runNameIn(job, id)).join(', ')
 
+/**
+ * What the places are called of what one water fills: each as in its own run. One without a name of its own is told by
+ * its run, where there are several systems.
+ *
+ * @remarks for instance: the outlets of two pipes from a manifold: 'outlet, Basin', 'outlet, Sink'
+ */
+export function namesInWater(job: Job, water: System): PlaceNames {
+  if (systemsOf(job).includes(water)) return namesIn(water)
+  const names = namesOf(job)
+  const nodes = new Map(water.nodes.map((node) => [node.id, node]))
+  const legs = new Map(water.legs.map((leg) => [leg.id, leg]))
+  return {
+    node(id) {
+      const node = nodes.get(id)!
+      const of = names.get(node.run)!
+      return node.name ? of.node(id) : `${of.node(id)}, ${of.run}`
+    },
+    leg(id) {
+      const of = names.get(legs.get(id)!.run)!
+      return `${of.leg(id)}, ${of.run}`
+    },
+  }
+}
+
+/** What one water is called: by its runs, or by the first and how many a fixture leads it on to. */
+export function waterName(job: Job, water: System): string {
+  const [first, ...others] = systemsOf(job).filter(({ runs }) => runs.some((run) => water.runs.includes(run)))
+  const begun = systemName(job, systemOf(job, water.runs[0]!.id) ?? first!)
+  if (others.length === 0) return begun
+  return `${begun}, and ${others.length} ${others.length === 1 ? 'run' : 'runs'} on from it`
+}
+
 /** The names in every run of a job, by the run's id. */
 export const namesOf = (job: Job): ReadonlyMap<string, RunNames> =>
   new Map(

@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { serviceIn } from '~~/core/job/leg-defaults'
 import type { System } from '~~/core/job/system'
+import { waterOf } from '~~/core/job/waters'
 import { contentOfStretches, contentOfSystem } from '~~/core/flow/content'
 import { water, waterStateOf } from '~~/core/flow/loss'
 import { flowPaths } from '~~/core/flow/path'
 import { profileWith } from '~~/core/workshop/profile'
+import { namesInWater } from '~~/core/run/names'
 import { layOut } from '~~/core/run/layout'
 import { levelsOf, outletsWithoutFall, type Level } from '~~/core/run/levels'
 import { useCatalogueStore } from '~/stores/catalogue'
@@ -14,21 +16,22 @@ const props = defineProps<{ system: System }>()
 const { built: job } = useOpenJob()
 const own = useCatalogueStore()
 const { length, say, tell, trade } = useWords()
-const { namesIn } = useNames()
-const names = computed(() => namesIn(props.system.id))
+/** With what a manifold joins to it: that is fed and drained as one. */
+const filled = computed(() => waterOf(job.value, props.system.runs[0]!.id)!)
+const names = computed(() => namesInWater(job.value, filled.value))
 /** Litres a minute. */
 const draw = ref<number | undefined>(12)
-const layout = computed(() => layOut(props.system))
+const layout = computed(() => layOut(filled.value))
 const levels = computed(() => levelsOf(layout.value))
 /** Outdoors an outlet’s leg slopes outwards. */
 const level = computed(() =>
-  props.system.runs.some(({ place }) => place?.outdoors ?? job.value.place?.outdoors)
+  filled.value.runs.some(({ place }) => place?.outdoors ?? job.value.place?.outdoors)
     ? outletsWithoutFall(layout.value)
     : [],
 )
-const whole = computed(() => contentOfSystem(own.catalogue, props.system))
-const kept = ({ keeps }: Level) => contentOfStretches(own.catalogue, props.system, keeps)
-const nameOf = (id: string) => props.system.nodes.find((node) => node.id === id)?.note || names.value.node(id)
+const whole = computed(() => contentOfSystem(own.catalogue, filled.value))
+const kept = ({ keeps }: Level) => contentOfStretches(own.catalogue, filled.value, keeps)
+const nameOf = (id: string) => filled.value.nodes.find((node) => node.id === id)?.note || names.value.node(id)
 /** One pool is told once, with all its low points. */
 const points = computed(() => levels.value.points.filter(({ kind, keeps }) => kind === 'high' || keeps.length > 0))
 const placesOf = ({ kind, pool, nodes }: Level) =>
@@ -38,7 +41,7 @@ const placesOf = ({ kind, pool, nodes }: Level) =>
     .map(nameOf)
     .join(', ')
 const temperatures = computed(() => {
-  const services = props.system.legs.map((leg) => serviceIn(props.system, leg))
+  const services = filled.value.legs.map((leg) => serviceIn(filled.value, leg))
   return [...new Set(services.map(waterStateOf))].map((of) => say.value.temperature(water[of].celsius)).join(' and ')
 })
 const profile = computed(() => profileWith(job.value.profile, job.value.own?.changes))

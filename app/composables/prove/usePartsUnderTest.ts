@@ -1,12 +1,11 @@
 import { siteId } from '~~/core/job/site-id'
 import { closedParts, scopeOf, type ClosedPart } from '~~/core/prove/closed-parts'
 import { servicesUnderTest } from '~~/core/prove/offered'
-import { systemName } from '~~/core/run/names'
+import { namesInWater, waterName } from '~~/core/run/names'
 
 /** The parts that the valves of the open job close off, which of them are chosen for a test, and what they are called. */
 export function usePartsUnderTest() {
   const { built: job } = useOpenJob()
-  const { namesIn } = useNames()
   const parts = computed(() => closedParts(job.value))
   const isHeating = ({ legs }: ClosedPart) => servicesUnderTest(job.value, { legs }).heating
   /** Heating is tested apart from drinking water: beside it, it is ticked when its turn comes. */
@@ -20,14 +19,14 @@ export function usePartsUnderTest() {
     leftOut.value = out
   }
   const namesAt = ({ system }: ClosedPart, nodes: readonly string[]) =>
-    nodes.map((id) => namesIn(system.runs[0]!.id).node(id))
+    nodes.map((id) => namesInWater(job.value, system).node(id))
   /** By the run, and where valves part it by its ends, or by its first leg where it has none. */
   function nameOf(part: ClosedPart): string {
-    const run = systemName(job.value, part.system)
+    const run = waterName(job.value, part.system)
     if (part.valves.length === 0) return run
     const ends = namesAt(part, part.ends)
     const first = () =>
-      namesIn(part.system.runs[0]!.id).leg(part.system.legs.find((leg) => siteId(leg) === part.id)!.id)
+      namesInWater(job.value, part.system).leg(part.system.legs.find((leg) => siteId(leg) === part.id)!.id)
     return `${run}: ${ends.length > 0 ? ends.join(', ') : first()}`
   }
   const shutOf = (part: ClosedPart) => namesAt(part, part.valves).join(', ')

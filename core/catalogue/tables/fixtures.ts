@@ -52,6 +52,8 @@ export interface FixtureRow {
   readonly outlet?: 'on the wall' | 'radiator valve'
   /** It has a limit of its own: before a test it is shut off. */
   readonly isShutOff?: true
+  /** Water goes on through it, from each of its ends to each other: what leads to it is fed, drained and tested as one. */
+  readonly isOneWater?: true
   /** How it is put up, by region; missing where it is not usual. */
   readonly by: Readonly<Partial<Record<Units, FixtureForm>>>
 }
@@ -183,7 +185,7 @@ export const fixtureRows: Readonly<Record<FixtureId, FixtureRow>> = {
     by: { imperial: { height: null, ends: pair(8 * inch, taper('3/4')) } },
   },
   radiator: { name: 'radiator', isShutOff: true, outlet: 'radiator valve', by: { metric: radiator, imperial: radiator } },
-  manifold: { name: 'manifold', by: { metric: manifold(50), imperial: manifold(2 * inch) } },
+  manifold: { name: 'manifold', isOneWater: true, by: { metric: manifold(50), imperial: manifold(2 * inch) } },
   meter: {
     name: 'water meter',
     isShutOff: true,
