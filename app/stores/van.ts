@@ -13,7 +13,7 @@ export type NewVanRow = Pick<VanRow, 'item' | 'what' | 'mm'> & Partial<VanRow>
 /** What is in the van, for everybody; what is booked counts before the server has it. */
 export const useVanStore = defineStore('van', () => {
   const outbox = useOutboxStore()
-  const saved = useLocalStorage<Van>('jolvet-van', { items: [], taken: [] })
+  const saved = useLocalStorage<Van>('jolvet-van-taken', { items: [], taken: [] })
   const problem = ref('')
   const waiting = computed(() => outbox.waitingOf('van').flatMap(({ body }) => (body as VanBooking).rows))
   const van = computed(() => vanAfter(saved.value, waiting.value))

@@ -23,14 +23,23 @@ it('takes lengths in mm whatever the list is in, and one of what comes by the ti
 })
 
 it('lists what to bring with what is there and what is to be got, in the units of who reads it', () => {
-  const pipe = { item: 'pipe-1', what: 'pipe', mm: 3048, count: 2, there: 1, missing: 1 }
-  const solder = { item: 'solder', what: 'solder', mm: null, count: 1, ofTin: { mm: 1219.2 }, there: 0, missing: 1 }
+  const pipe = { item: 'pipe-1', what: 'pipe', mm: 3048, count: 2, there: 3, promised: 2, missing: 1 }
+  const solder = {
+    item: 'solder',
+    what: 'solder',
+    mm: null,
+    count: 1,
+    ofTin: { mm: 1219.2 },
+    there: 0,
+    promised: 0,
+    missing: 1,
+  }
   expect(bringFromVan([pipe, solder], 'imperial', { elbow: { price: 2 } })).toEqual({
     title: 'What to bring',
-    head: ['count', 'what', 'item', 'length, in', 'in the van', 'to get'],
+    head: ['count', 'what', 'item', 'length, in', 'in the van', 'of them for visits before', 'to get'],
     rows: [
-      [2, 'pipe', 'pipe-1', 120, 1, 1],
-      [null, 'solder', 'solder', 48, 0, 1],
+      [2, 'pipe', 'pipe-1', 120, 3, 2, 1],
+      [null, 'solder', 'solder', 48, 0, 0, 1],
     ],
   })
   const coded = bringFromVan([pipe, solder], 'imperial', { solder: { code: 'S-97' } })

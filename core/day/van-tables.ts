@@ -10,15 +10,16 @@ export function bringFromVan(loaded: readonly Loaded[], units: Units, prices: Ow
   return {
     title: 'What to bring',
     head: [
-      ...['count', 'what', 'item', `length, ${unitOf(units)}`, 'in the van', 'to get'],
+      ...['count', 'what', 'item', `length, ${unitOf(units)}`, 'in the van', 'of them for visits before', 'to get'],
       ...(hasCodes(prices) ? ['code'] : []),
     ],
-    rows: loaded.map(({ count, what, item, mm, ofTin, there, missing }) => [
+    rows: loaded.map(({ count, what, item, mm, ofTin, there, promised, missing }) => [
       ofTin ? null : count,
       what,
       item,
       inUnits(ofTin ? ofTin.mm : mm, units),
       there,
+      promised,
       missing,
       ...codes(item),
     ]),

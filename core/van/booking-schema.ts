@@ -18,6 +18,8 @@ export const vanRowSchema = z.strictObject({
   least: z.number(thereText).int(thereText).min(0, thereText).max(most, thereText).optional(),
   /** The job for which it was taken, or from which it came back. */
   job: text(36, 'a job’s id').optional(),
+  /** What comes back was left over: the job needs it no more. Else it is only put back, and is to be brought again. */
+  leftOver: z.literal(true, 'true, or nothing').optional(),
 })
 export type VanRow = z.output<typeof vanRowSchema>
 

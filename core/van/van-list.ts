@@ -12,18 +12,20 @@ export interface Needed extends VanThing {
 export interface Loaded extends Needed {
   /** So many are in the van. */
   readonly there: number
+  /** So many of them are for visits before these. */
+  readonly promised: number
   /** So many are to be got. */
   readonly missing: number
 }
 
 /**
- * What a job still needs: what was taken for it is on the job, and is not brought again. More than was needed leaves none
- * to bring.
+ * What a job still needs: what was taken for it is on the job, or was left over there, and is not brought again. More than
+ * was needed leaves none to bring.
  *
- * @remarks for instance: five elbows, of which two were taken yesterday: three
+ * @remarks for instance: five elbows, of which two were taken yesterday: three; five taken and one left over: none
  */
 export function stillNeeded(needed: readonly Needed[], taken: readonly Taken[], job: string): Needed[] {
-  const own = new Map(taken.filter((of) => of.job === job).map((of) => [vanKey(of), of.count]))
+  const own = new Map(taken.filter((of) => of.job === job).map((of) => [vanKey(of), of.count + of.leftOver]))
   return needed
     .map((of) => ({ ...of, count: Math.max(0, of.count - (own.get(vanKey(of)) ?? 0)) }))
     .filter(({ count }) => count > 0)
@@ -48,16 +50,23 @@ export function together(lists: readonly (readonly Needed[])[]): Needed[] {
 
 /** What goes out of the van for a job: of what it needs as much as there is; tins and rolls stay. */
 export const takenFrom = (loaded: readonly Loaded[]): Needed[] =>
-  loaded.flatMap(({ there, missing: _, ...of }) => {
+  loaded.flatMap(({ there, promised: _, missing: __, ...of }) => {
     const count = of.ofTin ? 0 : Math.min(of.count, there)
     return count > 0 ? [{ ...of, count }] : []
   })
 
-/** What is needed and what of it is in the van. @remarks for instance: five elbows, four in the van: one to get */
-export function against(needed: readonly Needed[], { items }: Van): Loaded[] {
-  const there = new Map(items.map((of) => [vanKey(of), of.count]))
+/**
+ * What is needed and what of it is in the van.
+ *
+ * @param before what visits before these need: what they use is not there any more; a tin serves them all
+ * @remarks for instance: five elbows, four in the van: one to get; with three of the four for a visit before: four to get
+ */
+export function against(needed: readonly Needed[], { items }: Van, before: readonly Needed[] = []): Loaded[] {
+  const counts = new Map(items.map((of) => [vanKey(of), of.count]))
+  const used = new Map(before.flatMap((of) => (of.ofTin ? [] : [[vanKey(of), of.count]])))
   return needed.map((of) => {
-    const count = there.get(vanKey(of)) ?? 0
-    return { ...of, there: count, missing: Math.max(0, of.count - count) }
+    const there = counts.get(vanKey(of)) ?? 0
+    const promised = Math.min(there, used.get(vanKey(of)) ?? 0)
+    return { ...of, there, promised, missing: Math.max(0, of.count - (there - promised)) }
   })
 }

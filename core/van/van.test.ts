@@ -66,6 +66,24 @@ describe('what is needed against what is there', () => {
     expect([left('a'), left('b')]).toEqual([[1], [5]])
   })
 
+  it('what was left over is not needed again, what was put back for later is', () => {
+    const out = vanAfter(van, [row('elbow', { count: -4, job: 'a' })])
+    const left = (back: Partial<VanRow>) =>
+      stillNeeded([need('elbow', 4)], vanAfter(out, [row('elbow', { count: 1, job: 'a', ...back })]).taken, 'a')
+    expect(left({ leftOver: true })).toEqual([])
+    expect(left({})).toEqual([need('elbow', 1)])
+  })
+
+  it('what visits before need is not there any more; a tin serves them all', () => {
+    const of = against([need('elbow', 3), need('flux', 1, 30)], van, [need('elbow', 3), need('flux', 1, 12)])
+    // Four elbows less three: one is there, two are to be got.
+    expect(of.map(({ there, promised, missing }) => [there, promised, missing])).toEqual([
+      [4, 3, 2],
+      [1, 0, 0],
+    ])
+    expect(against([need('elbow', 3)], van, [need('elbow', 9)])[0]).toMatchObject({ promised: 4, missing: 3 })
+  })
+
   it('one tin serves all jobs, and stays in the van', () => {
     const needed = together([
       [need('elbow', 2), need('flux', 1, 30)],

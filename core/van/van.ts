@@ -15,11 +15,14 @@ export interface VanItem extends VanThing {
   readonly least: number
 }
 
-/** What was taken for a job, less what came back. */
+/** What was taken for a job. */
 export interface Taken extends VanThing {
   readonly job: string
   readonly what: string
+  /** So many are on the job: taken, less what came back. */
   readonly count: number
+  /** So many of those that came back were left over. */
+  readonly leftOver: number
 }
 
 export interface Van {
@@ -59,11 +62,16 @@ export function vanAfter(van: Van, rows: readonly VanRow[]): Van {
   const items = new Map(van.items.map((of) => [vanKey(of), of]))
   const taken = new Map(van.taken.map((of) => [`${of.job} ${vanKey(of)}`, of]))
   for (const row of rows) {
-    const { item, mm, what, job, count } = row
+    const { item, mm, what, job, count, leftOver } = row
     items.set(vanKey(row), itemAfter(items.get(vanKey(row)), row))
     if (job === undefined) continue
     const key = `${job} ${vanKey(row)}`
-    taken.set(key, { job, item, mm, what, count: (taken.get(key)?.count ?? 0) - count })
+    const before = taken.get(key) ?? { count: 0, leftOver: 0 }
+    taken.set(key, {
+      ...{ job, item, mm, what },
+      count: before.count - count,
+      leftOver: before.leftOver + (leftOver ? count : 0),
+    })
   }
-  return { items: [...items.values()], taken: [...taken.values()].filter(({ count }) => count !== 0) }
+  return { items: [...items.values()], taken: [...taken.values()].filter((of) => of.count !== 0 || of.leftOver !== 0) }
 }

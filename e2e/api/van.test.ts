@@ -57,7 +57,12 @@ describe('the van', () => {
     await book([of('clip', -6, { job: id })])
     await book([of('clip', 2, { job: id })])
     const { taken } = (await ask('GET', 'van')).body
-    expect(taken).toEqual([{ item: 'clip', what: 'clip', mm: null, job: id, count: 4 }])
+    expect(taken).toEqual([{ item: 'clip', what: 'clip', mm: null, job: id, count: 4, leftOver: 0 }])
+    // All that is left of it comes back: nothing is on the job, and it is known that one was left over.
+    await book([of('clip', 3, { job: id }), of('clip', 1, { job: id, leftOver: true })])
+    expect((await ask('GET', 'van')).body.taken).toEqual([
+      { item: 'clip', what: 'clip', mm: null, job: id, count: 0, leftOver: 1 },
+    ])
     expect((await book([of('clip', -1, { job: 'none' })])).status).toBe(404)
     expect(await there('clip')).toBe(6)
   })

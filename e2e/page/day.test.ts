@@ -77,14 +77,32 @@ describe('a day', () => {
         ),
       )
     const before = await counts()
+    // A twin of the job a day later: what its visit would find is used by then.
+    const twin = { ...(await stored(await job('Cedar Kiln Studio'))).job, visits: [{ id: 'v', on: '2031-03-08' }] }
+    await fetch(`${site().origin}/api/jobs`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ ...twin, title: 'The twin' }),
+    })
+    await other.open('/day?on=2031-03-08')
+    await other.shows('[aria-label="What to bring"]', /(\d+) in the van, \1 of them for visits before/)
+    await other.shows('[data-missing]', / to get$/)
+    await other.open('/van')
+    await other.see('[aria-label="In the van"] li')
     await on.press('Take ')
     await on.shows('[data-van]', /Out for this job: \d/)
     await other.driver.wait(async () => (await counts()) < before, 30_000)
     const after = await counts()
     await on.press('Out for this job')
-    await on.driver.findElement({ css: '[aria-label^="One back in the van"]' }).click()
+    const toBring = async () => (await on.driver.findElements({ css: '[aria-label="What to bring"] li' })).length
+    const tins = await toBring()
+    await on.driver.findElement({ css: '[aria-label^="One left over"]' }).click()
     await other.driver.wait(async () => (await counts()) === after + 1, 30_000)
-    // What was taken is at the job: only what came back is to be brought.
+    // What was taken is at the job, and what was left over is not needed there: only what is put back is to be brought.
+    expect(await toBring()).toBe(tins)
+    await on.driver.findElement({ css: '[aria-label^="One back in the van for later"]' }).click()
+    await other.driver.wait(async () => (await counts()) === after + 2, 30_000)
+    expect(await toBring()).toBe(tins + 1)
     await on.shows('[data-missing]', 'All in the van')
   })
 

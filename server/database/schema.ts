@@ -129,6 +129,8 @@ export const vanRows = mysqlTable(
     least: int('least', { unsigned: true }).notNull(),
     /** The job for which it was taken, or from which it came back. */
     job: varchar('job', { length: 36 }),
+    /** What came back was left over there: the job needs it no more. */
+    leftOver: boolean('left_over').notNull().default(false),
     at: datetime('recorded_at', { mode: 'date', fsp: 3 }).notNull(),
   },
   (table) => [primaryKey({ columns: [table.item, table.mm, table.nth] }), index('van_rows_job').on(table.job)],

@@ -26,6 +26,7 @@ export async function vanNow(): Promise<Van> {
       job: vanRows.job,
       what: max(vanRows.what),
       count: sql<string>`-sum(${vanRows.count})`,
+      leftOver: sql<string>`sum(if(${vanRows.leftOver}, ${vanRows.count}, 0))`,
     })
     .from(vanRows)
     .where(isNotNull(vanRows.job))
@@ -36,11 +37,11 @@ export async function vanNow(): Promise<Van> {
       mm: mm === 0 ? null : mm,
       count: there,
     })),
-    taken: taken.flatMap(({ item, mm, job, what, count }) =>
-      Number(count) === 0 || job === null || what === null
-        ? []
-        : [{ item, what, job, mm: mm === 0 ? null : mm, count: Number(count) }],
-    ),
+    taken: taken.flatMap(({ item, mm, job, what, ...sums }) => {
+      const [count, leftOver] = [Number(sums.count), Number(sums.leftOver)]
+      if ((count === 0 && leftOver === 0) || job === null || what === null) return []
+      return [{ item, what, job, mm: mm === 0 ? null : mm, count, leftOver }]
+    }),
   }
 }
 
@@ -95,14 +96,14 @@ export async function bookVan(transaction: Transaction, rows: readonly VanRow[])
   // Always in the same order, so that two bookings do not wait for each other.
   const inOrder = rows.map((row, index) => ({ row, index })).sort((a, b) => (vanKey(a.row) < vanKey(b.row) ? -1 : 1))
   for (const { row, index } of inOrder) {
-    const { item, what, job = null } = row
+    const { item, what, job = null, leftOver = false } = row
     const mm = row.mm ?? 0
     const before = await newestOf(transaction, item, mm)
     const there = thereAfter(before.there, row)
     if (there < 0) short.push({ index, what, asked: -row.count, there: before.there })
     else
       await transaction.insert(vanRows).values({
-        ...{ item, mm, what, job, there, at },
+        ...{ item, mm, what, job, leftOver, there, at },
         nth: before.nth + 1,
         count: there - before.there,
         least: row.least ?? before.least,

@@ -18,6 +18,11 @@ const rows = computed(() =>
     each: of.ofTin?.mm ? length(of.ofTin.mm) : of.mm === null ? '' : length(of.mm),
   })),
 )
+function inVan({ there, promised, missing: lacking }: Loaded): string {
+  if (there === 0) return 'none in the van'
+  if (promised > 0) return `${there} in the van, ${promised} of them for visits before`
+  return lacking === 0 ? 'in the van' : `${there} in the van`
+}
 const missing = computed(() => props.loaded.filter((of) => of.missing > 0))
 const putIn = (of: readonly Loaded[]) =>
   book(of.map(({ item, what, mm, missing: count }) => ({ item, what, mm, count })))
@@ -53,7 +58,7 @@ const { csv, xlsx, pdf, problem } = useListFiles(() => props.day)
         <span class="min-w-0 flex-1">
           {{ of.counted }} {{ of.what }}<template v-if="of.each"> · {{ of.each }}</template>
           <span class="block text-sm text-muted">
-            {{ of.missing === 0 ? 'in the van' : of.there > 0 ? `${of.there} in the van` : 'none in the van' }}
+            {{ inVan(of) }}
           </span>
         </span>
         <UButton

@@ -11,7 +11,7 @@ export function useDay() {
   const route = useRoute()
   const workshop = useWorkshopStore()
   const on = computed(() => (isDay(String(route.query.on)) ? String(route.query.on) : dayText(new Date())))
-  const { visits, worked, isAway, problem } = useDayVisits(on)
+  const { visits, worked, before, isAway, problem } = useDayVisits(on)
   const begins = useLocalStorage('jolvet-day-begins', '08:00')
   const { realOf, setReal } = useVisitTimes()
 
@@ -59,7 +59,7 @@ export function useDay() {
     asked,
     rows,
     move: (from: number, to: number) => setTurn(rows.value, from, to),
-    ...useDayNeeds(worked),
+    ...useDayNeeds(worked, before),
     isAway,
     problem,
     isLoading: computed(() => visits.value === null),

@@ -1,0 +1,1 @@
+ALTER TABLE `van_rows` ADD `left_over` boolean DEFAULT false NOT NULL;
