@@ -149,7 +149,8 @@ it('counts as idle what no hands fill: the tie-in’s 5 to cool, and of the glue
   ] as const
   const none = { before: [], after: [] }
   // 0 to 5 the glue; the tie-in from 50 to 60; nothing follows it but a wait, which nobody stays for.
-  expect(schedule(asked(joints), steps, new Map(), none).idle).toBe(45)
+  const still = schedule(asked(joints), steps, new Map(), none)
+  expect([still.idle, still.waits.reduce((sum, { from, to }) => sum + to - from, 0)]).toEqual([45, 45])
   // With the water to shut from 33 to 50 and to bring back from 65 on: 5 to 33, and 60 to 65.
   expect(schedule(asked(joints), steps, new Map(), waterSteps(profiles.metric, 1, new Map())).idle).toBe(28 + 5)
   const dry = schedule(asked(joints), [steps[0]], new Map(), none)

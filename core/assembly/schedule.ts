@@ -1,6 +1,7 @@
 import { inHands, type HandedStep } from './hands'
 import type { AssemblyStep } from './phases'
 import { needsFlame, type AssemblyQuestion } from './question'
+import { gapsBetween, lengthOf, outside, type Stretch } from './waits'
 import type { WaterStep } from './water-off'
 
 /** A step of the plan of work, in minutes from its beginning. */
@@ -29,6 +30,8 @@ export interface WorkPlan {
   readonly whole: number
   /** Minutes in which nobody can go on, until the water is back: all that is left to do waits for what sets or cools. */
   readonly idle: number
+  /** Those of them in which nobody has to watch either: one may go elsewhere meanwhile. */
+  readonly waits: readonly Stretch[]
   /** A wait is not known, so that both may be longer. */
   readonly isLeast: boolean
 }
@@ -51,14 +54,13 @@ function inTurn(steps: readonly WaterStep[], from: number): TimedWaterStep[] {
 
 const minutesOf = (steps: readonly WaterStep[]): number => steps.reduce((sum, { minutes }) => sum + minutes, 0)
 
-/** Minutes from the beginning to the last end in which none of these is done. */
-function idleOf(done: readonly { readonly start: number; readonly end: number }[]): number {
-  let [until, idle] = [0, 0]
-  for (const { start, end } of done.toSorted((one, other) => one.start - other.start)) {
-    idle += Math.max(0, start - until)
-    until = Math.max(until, end)
-  }
-  return idle
+/** When nobody can go on, and when of that nobody watches for fire. */
+function idleIn(
+  done: readonly { readonly start: number; readonly end: number }[],
+  watched: WorkPlan['fireWatch'],
+): Pick<WorkPlan, 'idle' | 'waits'> {
+  const gaps = gapsBetween(done)
+  return { idle: lengthOf(gaps), waits: outside(gaps, watched) }
 }
 
 /**
@@ -89,7 +91,7 @@ export function schedule(
   if (firstOff < 0) {
     const fireWatch = watched(timed)
     const whole = Math.max(readyAt(timed), fireWatch?.end ?? 0)
-    return { steps: timed, before: [], after: [], waterOff: 0, whole, idle: idleOf(timed), fireWatch, isLeast }
+    return { steps: timed, before: [], after: [], waterOff: 0, whole, ...idleIn(timed, fireWatch), fireWatch, isLeast }
   }
   const off = timed.filter(({ phase }) => phase === 'water off')
   // Waiting with the water on: the water-off work is put off by what the bench still has to wait beyond it.
@@ -104,6 +106,6 @@ export function schedule(
   const [shut, back] = [before[0]?.start ?? timed[firstOff]!.start + late, after.at(-1)?.end ?? readyAt(off) + late]
   const fireWatch = watched(shifted)
   const whole = Math.max(back, fireWatch?.end ?? 0)
-  const idle = idleOf([...shifted, ...before, ...after])
-  return { steps: shifted, before, after, waterOff: back - shut, whole, idle, fireWatch, isLeast }
+  const idle = idleIn([...shifted, ...before, ...after], fireWatch)
+  return { steps: shifted, before, after, waterOff: back - shut, whole, ...idle, fireWatch, isLeast }
 }

@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { arrangeDay, extentOf, minutesOfDay, placeOf, planDay, turnsWith, type Stop } from './day'
+import { arrangeDay, minutesOfDay, planDay, turnsWith, type Stop } from './day'
+import { dayPicture, extentOf, placeOf } from './picture'
 
 const eight = minutesOfDay('08:00')
 const asked = { begins: eight, travel: 20 }
@@ -12,7 +13,16 @@ describe('a day', () => {
       [stop('a', { off: { from: 15, to: 45 } }), stop('b', { at: minutesOfDay('10:00') })],
       asked,
     )
-    expect(first).toEqual({ id: 'a', from: 500, to: 560, off: { from: 515, to: 545 }, late: 0, spare: 0 })
+    expect(first).toEqual({
+      id: 'a',
+      from: 500,
+      to: 560,
+      off: { from: 515, to: 545 },
+      late: 0,
+      spare: 0,
+      within: null,
+      waits: [],
+    })
     expect(second).toMatchObject({ from: 600, to: 660, late: 0, spare: 20 })
   })
 
@@ -34,6 +44,51 @@ describe('a day', () => {
     const [, second, third] = planDay([stop('a', { minutes: null }), stop('b'), stop('c', { at: 840 })], asked)
     expect(second).toMatchObject({ from: null, to: null })
     expect(third).toMatchObject({ from: 840, to: 900, late: 0, spare: 0 })
+  })
+
+  it('makes one in the wait of another, there and back, and goes on from where the longer one ends', () => {
+    const long = stop('a', { minutes: 200, waits: [{ from: 60, to: 180 }] })
+    const clock = (text: string) => minutesOfDay(text)
+    const of = planDay([long, stop('b', { minutes: 45 }), stop('c')], asked)
+    expect(of[0]).toMatchObject({ from: 500, to: 700, waits: [{ from: clock('09:20'), to: clock('11:20') }] })
+    expect(of[1]).toMatchObject({ from: clock('09:40'), to: clock('10:25'), within: 'a' })
+    // Of the wait 55 are left, and 60 do not go into them.
+    expect(of[2]).toMatchObject({ from: 720, within: null })
+    const [, third] = planDay([long, stop('b', { minutes: 80 })], asked)
+    // 20 there, 80, 20 back: the whole wait; a minute more does not go in.
+    expect(third).toMatchObject({ from: 580, to: 660, within: 'a' })
+    expect(planDay([long, stop('b', { minutes: 81 })], asked)[1]).toMatchObject({ from: 720, within: null })
+  })
+
+  it('makes none in a wait before the time agreed, nor where the longer one is over or the shorter is of unknown length', () => {
+    const long = stop('a', { minutes: 200, waits: [{ from: 60, to: 180 }] })
+    const second = (of: Partial<Stop>, first: Partial<Stop> = {}) =>
+      planDay([{ ...long, ...first }, stop('b', of)], asked)[1]
+    expect(second({ minutes: 45, at: 600 })).toMatchObject({ from: 600, to: 645, within: 'a', spare: 20 })
+    expect(second({ minutes: 45, at: 640 })).toMatchObject({ from: 720, within: null })
+    expect(second({ minutes: null })).toMatchObject({ from: 720, within: null })
+    expect(second({ minutes: 45 }, { ended: 690 })).toMatchObject({ from: 710, within: null })
+    // What really was moves it, or takes it out of the wait.
+    expect(second({ minutes: 45, began: 590 })).toMatchObject({ from: 590, to: 635, within: 'a' })
+    expect(second({ minutes: 45, began: 650 })).toMatchObject({ from: 650, within: null })
+  })
+
+  it('shows a wait where it lies in the day, unless it is short', () => {
+    const long = stop('a', {
+      minutes: 220,
+      waits: [
+        { from: 60, to: 180 },
+        { from: 190, to: 200 },
+      ],
+    })
+    // From 8.00 to 12.00 in all: the wait from 9.20 to 11.20.
+    expect(dayPicture(planDay([long], asked), eight)).toEqual([
+      {
+        bar: { left: (100 * 20) / 240, width: (100 * 220) / 240 },
+        dry: null,
+        waits: [{ of: 'a', from: 560, to: 680, bar: { left: (100 * 80) / 240, width: 50 } }],
+      },
+    ])
   })
 
   it('property: nobody is at two places, nor anywhere before the time agreed', () => {

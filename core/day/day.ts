@@ -1,3 +1,6 @@
+import type { Stretch } from '../assembly/waits'
+import { fillWait, type OpenWait } from './waits'
+
 /** A visit of a day as it is planned from: times in minutes from midnight. */
 export interface Stop {
   readonly id: string
@@ -10,6 +13,8 @@ export interface Stop {
   /** When it really began and ended, as far as that was typed. */
   readonly began?: number
   readonly ended?: number
+  /** When one may go elsewhere and come back, in minutes from its beginning. */
+  readonly waits?: readonly Stretch[]
 }
 
 /** A visit in its place in the day; null from where it is not known any more. */
@@ -23,6 +28,10 @@ export interface PlannedStop {
   readonly late: number
   /** Minutes to spare before the time that was agreed. */
   readonly spare: number
+  /** The visit in whose wait this one is made; null where it has a time of its own. */
+  readonly within: string | null
+  /** When one may go elsewhere and come back, by the clock. */
+  readonly waits: readonly Stretch[]
 }
 
 export interface DayAsked {
@@ -39,14 +48,27 @@ const isWithin = (off: { readonly to: number }, minutes: number | null): boolean
 /**
  * A day's visits one after another: each begins when one is there, at the time that was agreed where that is later, and
  * when it really did where that was typed. What follows one of unknown length is not known, unless its time was agreed.
+ * Where something sets or cools, and the way there and back leaves time enough, one that follows is made meanwhile.
  *
  * @param stops in the order in which they are gone to
  * @remarks for instance: set out at 8.00, 20 minutes of travel; 60 minutes of work, then agreed at 10.00: from 8.20 to
- *   9.20, then from 10.00 with 20 minutes to spare. Really ended at 9.55: there at 10.15, 15 late
+ *   9.20, then from 10.00 with 20 minutes to spare. Really ended at 9.55: there at 10.15, 15 late. 200 minutes of work with
+ *   a wait from 60 to 180, then 45 minutes: the second from 9.40 to 10.25, and the first until 11.40
  */
 export function planDay(stops: readonly Stop[], { begins, travel }: DayAsked): PlannedStop[] {
   let free: number | null = begins
-  return stops.map(({ id, at, minutes, off, began, ended }): PlannedStop => {
+  let waits: readonly OpenWait[] = []
+  return stops.map((stop): PlannedStop => {
+    const { id, at, minutes, off, began, ended } = stop
+    const dry = (from: number | null) =>
+      off && from !== null && isWithin(off, minutes) ? { from: from + off.from, to: from + off.to } : null
+    const filled = fillWait(waits, stop, travel)
+    if (filled) {
+      const { from, to, there, within, left } = filled
+      waits = left
+      const spare = at === undefined || began !== undefined ? 0 : Math.max(0, at - there)
+      return { id, from, to, off: dry(from), late: 0, spare, within, waits: [] }
+    }
     const there: number | null = free === null ? null : free + travel
     const planned: number | null = at === undefined ? there : Math.max(at, there ?? at)
     // Over before it was to begin, and nobody typed when it did: that is not known.
@@ -54,11 +76,15 @@ export function planDay(stops: readonly Stop[], { begins, travel }: DayAsked): P
     const isOver = ended !== undefined && (from === null || ended >= from)
     const to = isOver ? ended : from === null || minutes === null ? null : from + minutes
     free = to
+    const own = from === null || isOver ? [] : (stop.waits ?? [])
+    waits = own.map((wait) => ({ of: id, from: from! + wait.from, to: from! + wait.to }))
     return {
       id,
       from,
       to,
-      off: off && from !== null && isWithin(off, minutes) ? { from: from + off.from, to: from + off.to } : null,
+      off: dry(from),
+      within: null,
+      waits,
       late: at === undefined || from === null ? 0 : Math.max(0, from - at),
       spare: at === undefined || there === null || began !== undefined ? 0 : Math.max(0, at - there),
     }
@@ -121,26 +147,4 @@ export function turnsWith(
   const turned = ids.toSpliced(from, 1).toSpliced(to, 0, ids[from]!)
   const gone = kept.days.filter((old) => old < kept.since)
   return [{ path: ['turns', day], value: turned }, ...gone.map((old) => ({ path: ['turns', old], value: null }))]
-}
-
-/** From when to when a day's plan reaches; for its picture. */
-export function extentOf(
-  planned: readonly PlannedStop[],
-  begins: number,
-): { readonly from: number; readonly to: number } {
-  const times = planned.flatMap(({ from, to }) => [from, to]).filter((time) => time !== null)
-  return { from: Math.min(begins, ...times), to: Math.max(begins + 60, ...times) }
-}
-
-/**
- * Where a stretch of time lies in the picture of a day, in per cent of its width.
- *
- * @example placeOf({ from: 510, to: 540 }, { from: 480, to: 600 }) // { left: 25, width: 25 }
- */
-export function placeOf(
-  stretch: { readonly from: number; readonly to: number },
-  extent: { readonly from: number; readonly to: number },
-): { readonly left: number; readonly width: number } {
-  const whole = extent.to - extent.from
-  return { left: (100 * (stretch.from - extent.from)) / whole, width: (100 * (stretch.to - stretch.from)) / whole }
 }

@@ -1,6 +1,7 @@
 import { assemblyQuestion } from '../assembly/assembly-question'
 import { seekOrder } from '../assembly/order'
 import { schedule } from '../assembly/schedule'
+import type { Stretch } from '../assembly/waits'
 import { placesCut, waterSteps } from '../assembly/water-off'
 import type { Catalogue } from '../catalogue/catalogue'
 import type { Job } from '../job/job'
@@ -18,6 +19,8 @@ export interface JobTime {
   readonly isLeast: boolean
   /** Minutes of it in which nobody can go on, for something sets or cools. */
   readonly idle: number
+  /** Those of them in which one may go elsewhere: nobody has to watch, and the work goes on after. */
+  readonly waits: readonly Stretch[]
 }
 
 /** How warm it is where something sets, where nobody said: typical. */
@@ -57,6 +60,7 @@ export function timeOfJob(catalogue: Catalogue, job: Job, plan: Plan, asked: Job
     whole: first + work.whole,
     off: shut === undefined ? null : { from: first + shut, to: first + shut + work.waterOff },
     idle: work.idle,
+    waits: work.waits.map(({ from, to }) => ({ from: first + from, to: first + to })),
     isLeast: work.isLeast || question.joints.some(({ unknown }) => unknown.length > 0),
   }
 }

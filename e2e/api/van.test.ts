@@ -64,7 +64,7 @@ describe('the van', () => {
       { item: 'clip', what: 'clip', mm: null, job: id, count: 0, leftOver: 1 },
     ])
     expect((await book([of('clip', -1, { job: 'none' })])).status).toBe(404)
-    expect(await there('clip')).toBe(6)
+    expect(await there('clip')).toBe(10)
   })
 
   it('names what is not accepted', async () => {

@@ -2,6 +2,7 @@ import { afterAll, describe, expect, it } from 'vitest'
 import { openBrowser, type OpenBrowser } from '../../scripts/run/browser'
 import { Page } from '../../scripts/tests/page'
 import type { Workshop } from '../../core/workshop/workshop'
+import { pipeId, sampleJob } from '../../core/testing/sample-run'
 import { usePage } from './page'
 
 const { page, site, job, stored } = usePage(390, 844)
@@ -120,6 +121,37 @@ describe('a day', () => {
     await on.driver.findElement({ css: '[aria-label="One in: Dust sheet"]' }).click()
     await on.shows('[data-count]', '2')
     expect(await on.text('main')).not.toContain('low')
+  })
+})
+
+describe('a wait', () => {
+  it('of one visit is filled by another, there and back', async () => {
+    const on = page()
+    const pipe = pipeId('ASTM D2846', '3/4')
+    const glued = sampleJob({
+      ...{ pipe, method: 'solvent', profile: 'us-a' },
+      legs: [
+        ['tie-in:s', 'east', 500, 'elbow:e'],
+        ['elbow:e', 'up', 400, 'cap:c'],
+      ],
+      nodes: { s: { existing: pipe } },
+    })
+    const short = {
+      ...glued,
+      title: 'A short one',
+      legs: [],
+      nodes: [],
+      visits: [{ id: 's', on: '2031-04-04', minutes: 30 }],
+    }
+    for (const made of [{ ...glued, title: 'A glued one', visits: [{ id: 'g', on: '2031-04-04' }] }, short])
+      await fetch(`${site().origin}/api/jobs`, {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify(made),
+      })
+    await on.open('/day?on=2031-04-04')
+    await on.shows('[data-visit]:first-child [data-wait]', 'something sets or cools')
+    await on.shows('[data-visit]:last-child [data-within]', 'While A glued one sets or cools: there and back in time.')
   })
 })
 

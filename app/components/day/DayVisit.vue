@@ -61,6 +61,12 @@ const about = (minutes: number) => aboutTime(minutes, units.value)
         :style="{ left: `${row.bar.left}%`, width: `${row.bar.width}%` }"
       ></div>
       <div
+        v-for="wait in row.waits"
+        :key="wait.from"
+        class="absolute inset-y-1 bg-(--ui-bg-muted)"
+        :style="{ left: `${wait.bar.left}%`, width: `${wait.bar.width}%` }"
+      ></div>
+      <div
         v-if="row.dry"
         class="dry absolute inset-y-0"
         :style="{ left: `${row.dry.left}%`, width: `${row.dry.width}%` }"
@@ -78,6 +84,10 @@ const about = (minutes: number) => aboutTime(minutes, units.value)
       ring them
     </p>
     <p v-else-if="row.plan.spare > 0" class="text-muted">{{ minutes(row.plan.spare) }} to spare before</p>
+    <p v-if="row.within !== null" data-within>While {{ row.within }} sets or cools: there and back in time.</p>
+    <p v-for="wait in row.waits" :key="wait.from" class="text-muted" data-wait>
+      Waits from about {{ about(wait.from) }} to {{ about(wait.to) }}: something sets or cools.
+    </p>
     <p v-if="row.plan.off" data-told>
       <span class="label mr-2 text-base">Tell the customer</span>Water off from about {{ about(row.plan.off.from) }} to
       {{ about(row.plan.off.to) }}.

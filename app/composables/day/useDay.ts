@@ -1,5 +1,6 @@
 import { useLocalStorage } from '@vueuse/core'
-import { arrangeDay, extentOf, minutesOfDay, placeOf, planDay } from '~~/core/day/day'
+import { arrangeDay, minutesOfDay, planDay } from '~~/core/day/day'
+import { dayPicture } from '~~/core/day/picture'
 import { ratesOf } from '~~/core/workshop/workshop'
 import { useWorkshopStore } from '~/stores/workshop'
 import { dayText, noonOf } from './days'
@@ -33,6 +34,8 @@ export function useDay() {
         at: visit.at === undefined ? undefined : minutesOfDay(visit.at),
         minutes: visit.minutes ?? time?.whole ?? null,
         off: time?.off ?? null,
+        // Of one that was said to take longer or shorter nobody knows when it waits.
+        waits: visit.minutes === undefined ? (time?.waits ?? []) : [],
         ...(real.began && { began: minutesOfDay(real.began) }),
         ...(real.ended && { ended: minutesOfDay(real.ended) }),
       }
@@ -45,13 +48,11 @@ export function useDay() {
   const rows = computed(() => {
     const order = arrangeDay(stops.value, asked.value, turns.value)
     const planned = planDay(order, asked.value)
-    const extent = extentOf(planned, asked.value.begins)
-    return planned.map((plan, at) => ({
-      ...order[at]!,
-      plan,
-      bar: plan.from === null || plan.to === null ? null : placeOf({ from: plan.from, to: plan.to }, extent),
-      dry: plan.off && placeOf(plan.off, extent),
-    }))
+    const titles = new Map(order.map(({ id, title }) => [id, title]))
+    return dayPicture(planned, asked.value.begins).map((picture, at) => {
+      const plan = planned[at]!
+      return { ...order[at]!, ...picture, plan, within: titles.get(plan.within ?? '') ?? null }
+    })
   })
   return {
     on,
