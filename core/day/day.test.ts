@@ -91,6 +91,14 @@ describe('a day', () => {
     ])
   })
 
+  it('goes to one after another in whose wait it can be made: the day ends sooner', () => {
+    const long = stop('long', { minutes: 200, waits: [{ from: 60, to: 180 }] })
+    const ids = (of: Stop[]) => arrangeDay(of, asked).map(({ id }) => id)
+    expect(ids([stop('short', { minutes: 45 }), long])).toEqual(['long', 'short'])
+    expect(ids([long, stop('short', { minutes: 45 })])).toEqual(['long', 'short'])
+    expect(ids([long, stop('short', { minutes: 81 })])).toEqual(['short', 'long'])
+  })
+
   it('property: nobody is at two places, nor anywhere before the time agreed', () => {
     const one = fc.record({
       at: fc.option(fc.integer({ min: 0, max: 1200 }), { nil: undefined }),

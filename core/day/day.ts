@@ -101,13 +101,17 @@ export const minutesOfDay = (time: string): number => Number(time.slice(0, 2)) *
 /** Minutes in all by which a day comes later than was agreed. */
 const lateness = (planned: readonly PlannedStop[]): number => planned.reduce((sum, { late }) => sum + late, 0)
 
+/** When the last of them ends, as far as that is known. */
+const endOf = (planned: readonly PlannedStop[]): number => Math.max(0, ...planned.map(({ to }) => to ?? 0))
+
 /**
  * The order in which a day's visits are gone to: those that somebody gave a turn in that turn, else those with a time
- * agreed by that time; each other one as early as it can be without making anybody wait longer than before.
+ * agreed by that time; each other one where the day ends soonest, and as early as it can be then, without making anybody
+ * wait longer than before.
  *
  * @param turns the ids of visits in the turn that somebody gave them
  * @remarks for instance: 60 minutes of work without a time, and one agreed at 10.00, set out at 8.00: the first before it;
- *   with 120 minutes after it
+ *   with 120 minutes after it; one that goes into the wait of another after that
  */
 export function arrangeDay<Of extends Stop>(
   stops: readonly Of[],
@@ -124,9 +128,11 @@ export function arrangeDay<Of extends Stop>(
       const tried = planDay(order.toSpliced(place, 0, stop), asked)
       return stop.minutes !== null && lateness(tried) <= least && tried.every(({ from }) => from !== null)
     }
-    const places = [...order.keys(), order.length]
+    const places = [...order.keys(), order.length].filter(fits)
     // Where a time was agreed others are gone to before it; where none was, it comes as soon as it can.
-    const place = stop.at === undefined ? places.find(fits) : places.findLast(fits)
+    const preferred = stop.at === undefined ? places : places.toReversed()
+    const endWith = (place: number) => endOf(planDay(order.toSpliced(place, 0, stop), asked))
+    const place = preferred.toSorted((one, other) => endWith(one) - endWith(other))[0]
     return order.toSpliced(place ?? order.length, 0, stop)
   }, first)
 }
