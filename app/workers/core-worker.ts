@@ -11,6 +11,7 @@ import type { Job } from '~~/core/job/job'
 import { seekOrder, type AssemblyOrder } from '~~/core/assembly/order'
 import type { AssemblyQuestion } from '~~/core/assembly/question'
 import { timeOfJob, type JobTime, type JobTimeAsked } from '~~/core/day/time-of-job'
+import { timesOfVisits } from '~~/core/day/time-of-visits'
 import { leakSearch } from '~~/core/leak/search'
 import { patterns } from '~~/core/patterns'
 import type { Answers, DrawnFor } from '~~/core/patterns/pattern'
@@ -27,10 +28,20 @@ import { randomStream } from '~~/core/quantity/random-stream'
 import { bringTable, type ListTable } from '~~/core/record/lists'
 import { randomIds } from '~/composables/random-ids'
 
-/** By what a visit is timed, and in whose units its list is. */
-export interface VisitAsked extends JobTimeAsked {
+/** By what a job is timed. */
+interface TimeAsked extends JobTimeAsked {
   readonly parts: readonly Part[]
+}
+
+/** And in whose units its list is. */
+interface VisitsAsked extends TimeAsked {
   readonly units: Units
+}
+
+/** How long each visit takes, by its id, and what to bring to them. */
+export interface VisitsWorked {
+  readonly times: ReadonlyMap<string, JobTime | null>
+  readonly list: ListTable
 }
 
 /** By whose prices methods are compared. */
@@ -95,12 +106,18 @@ const coreWorker = {
     }
   },
 
-  /** How long a job takes, and what to bring to it. */
-  visit(job: Job, { parts, units, ...asked }: VisitAsked): { time: JobTime | null; list: ListTable } {
+  /** How long a job takes; null where no order of work was found. */
+  time(job: Job, { parts, ...asked }: TimeAsked): JobTime | null {
+    const catalogue = catalogueWith(parts)
+    return timeOfJob(catalogue, job, planJob(job, catalogue), asked)
+  },
+
+  /** How long each visit of a job takes, and what to bring to it. */
+  visits(job: Job, { parts, units, ...asked }: VisitsAsked): VisitsWorked {
     const catalogue = catalogueWith(parts)
     const plan = planJob(job, catalogue)
     return {
-      time: timeOfJob(catalogue, job, plan, asked),
+      times: timesOfVisits(catalogue, job, plan, asked),
       list: bringTable(plan, new Map(plan.stock.map(({ pipe, bars }) => [pipe, bars])), {
         units,
         say: speakerFor(units),

@@ -1,6 +1,6 @@
 import { DisjointSets } from '../quantity/disjoint-sets'
 import type { AssemblyStep } from './phases'
-import { isHurtBy, needsFlame, type AssemblyJoint, type AssemblyQuestion } from './question'
+import { isHeld, isHurtBy, needsFlame, type AssemblyJoint, type AssemblyQuestion } from './question'
 import { firstObstacle } from './stepwise'
 
 /** Minutes that the next mouth of a fitting takes that is hot from the one before: typical. */
@@ -43,7 +43,7 @@ function* deal(
   const together = new DisjointSets()
   /** What moves with a joint; old pipe moves with nothing. */
   const moved = ({ parts }: AssemblyJoint) =>
-    parts.filter((part) => !question.fixed.has(part)).map((part) => together.root(part))
+    parts.filter((part) => !isHeld(question, part)).map((part) => together.root(part))
   const free = Array.from({ length: pairs }, () => from)
   const left = [...steps]
   let dealt: HandedStep[] = []
@@ -69,7 +69,7 @@ function* deal(
     const justMade = dealt.filter(({ end, phase }) => end === at && phase === step.phase)
     const minutes =
       real.get(step.joint) ?? Math.min(joint.minutes, ...justMade.map((of) => handsAt(joints.get(of.joint), joint)))
-    const [one, other] = joint.parts.filter((part) => !question.fixed.has(part))
+    const [one, other] = joint.parts.filter((part) => !isHeld(question, part))
     if (one !== undefined && other !== undefined) together.tie(one, other)
     const handed = { ...step, start: at, end: at + minutes, pair: pair + 1 }
     free[pair] = handed.end

@@ -64,10 +64,10 @@ function lateJoints(question: AssemblyQuestion, closers: ReadonlySet<AssemblyJoi
 }
 
 /** How many of the joints on a way close a ring between held parts: one less than the held parts of each assembly. */
-function neededClosers({ joints, fixed }: AssemblyQuestion): number {
+function neededClosers({ joints, fixed, stands = new Set() }: AssemblyQuestion): number {
   const assemblies = new DisjointSets()
   const rings = joints.filter(({ parts }) => !assemblies.tie(...parts)).length
-  const roots = [...fixed].map((part) => assemblies.root(part))
+  const roots = [...fixed, ...stands].map((part) => assemblies.root(part))
   return rings + roots.length - new Set(roots).size
 }
 

@@ -42,6 +42,10 @@ export interface AssemblyQuestion {
   readonly joints: readonly AssemblyJoint[]
   /** Existing pipe: it does not move, and to join it the water is off. */
   readonly fixed: ReadonlySet<string>
+  /** What an earlier visit has made, and no water is in yet: it does not move either. */
+  readonly stands?: ReadonlySet<string>
+  /** The joints that earlier visits have made. */
+  readonly made?: readonly AssemblyJoint[]
   /** The axis of each straight piece; any other pipe takes room when it is turned. */
   readonly straight: ReadonlyMap<string, Vector>
   /** Fittings, which turn in the little room that their own arms take. */
@@ -53,6 +57,10 @@ export interface AssemblyQuestion {
   /** Longest side of what is put together at the bench and carried to its place, in mm. */
   readonly mostCarried: number
 }
+
+/** Whether a part does not move: existing pipe, and what an earlier visit has made. */
+export const isHeld = ({ fixed, stands }: AssemblyQuestion, part: string): boolean =>
+  fixed.has(part) || (stands?.has(part) ?? false)
 
 export const needsFlame = ({ method }: AssemblyJoint): boolean => methods[method].hot
 /** Rubber or plastic in it, that heat hurts. */

@@ -1,7 +1,7 @@
 import { methods } from '../methods'
 import type { Message } from '../quantity/words/message'
 import type { Vector } from '../quantity/vector'
-import { isHurtBy, needsFlame, type AssemblyJoint, type AssemblyQuestion } from './question'
+import { isHeld, isHurtBy, needsFlame, type AssemblyJoint, type AssemblyQuestion } from './question'
 import { obstacleSays } from './sayings'
 
 /** Why a joint cannot be made as its turn comes. */
@@ -29,12 +29,12 @@ interface Assembly {
 class Assemblies {
   private readonly of = new Map<string, Assembly>()
 
-  constructor(private readonly fixed: ReadonlySet<string>) {}
+  constructor(private readonly question: AssemblyQuestion) {}
 
   at(part: string): Assembly {
     const known = this.of.get(part)
     if (known) return known
-    const alone = { parts: new Set([part]), axes: [], isFixed: this.fixed.has(part) }
+    const alone = { parts: new Set([part]), axes: [], isFixed: isHeld(this.question, part) }
     this.of.set(part, alone)
     return alone
   }
@@ -96,8 +96,8 @@ function obstacleAt(
  * @returns the first joint that cannot be made as its turn comes; null when all can
  */
 export function firstObstacle(question: AssemblyQuestion, order: readonly AssemblyJoint[]): Obstacle | null {
-  const assemblies = new Assemblies(question.fixed)
-  const hurtable: AssemblyJoint[] = []
+  const assemblies = new Assemblies(question)
+  const hurtable = (question.made ?? []).filter((joint) => !needsFlame(joint))
   for (const [at, joint] of order.entries()) {
     const reason = obstacleAt(question, { joint, before: order[at - 1] }, hurtable, assemblies)
     if (reason) return { joint: joint.id, ...reason }

@@ -1,10 +1,12 @@
 import { assemblyQuestion } from '../assembly/assembly-question'
+import { inRuns, questionAtVisit } from '../assembly/at-visit'
 import { seekOrder } from '../assembly/order'
 import { schedule } from '../assembly/schedule'
 import type { Stretch } from '../assembly/waits'
 import { placesCut, waterSteps } from '../assembly/water-off'
 import type { Catalogue } from '../catalogue/catalogue'
 import type { Job } from '../job/job'
+import type { PartOfJob } from '../job/visit-runs'
 import type { Plan } from '../plan/types'
 import type { Costs } from '../workshop/costs'
 import { profileWith } from '../workshop/profile'
@@ -33,6 +35,8 @@ export interface JobTimeAsked {
   readonly celsius: number
   /** Minutes that a joint or a step really took, by its id. */
   readonly minutes: ReadonlyMap<string, number>
+  /** No more than these runs, by their ids, after those that are made already; all where nothing is said. */
+  readonly part?: PartOfJob
 }
 
 /**
@@ -43,18 +47,20 @@ export interface JobTimeAsked {
  *   10 to 40: 62 minutes, off from 22 to 52
  */
 export function timeOfJob(catalogue: Catalogue, job: Job, plan: Plan, asked: JobTimeAsked): JobTime | null {
-  const { costs, rates, celsius, minutes } = asked
-  const question = assemblyQuestion(catalogue, job, plan, { costs, celsius })
+  const { costs, rates, celsius, minutes, part } = asked
+  const now = <Of extends { readonly run: string }>(of: readonly Of[]) => (part ? inRuns(of, part.runs) : of)
+  const whole = assemblyQuestion(catalogue, job, plan, { costs, celsius })
+  const question = part ? questionAtVisit(whole, plan.joints, part) : whole
   const search = seekOrder(question)
   let step = search.next()
   while (!step.done) step = search.next()
   const order = step.value
   if (!order.ok) return null
   const profile = profileWith(job.profile, job.own?.changes)
-  const water = waterSteps(profile, placesCut(plan.joints), minutes)
+  const water = waterSteps(profile, placesCut(now(plan.joints)), minutes)
   const work = schedule(question, order.steps, minutes, { ...water, fireWatch: profile.fireWatch, pairs: job.hands })
-  const clips = plan.clipCounts.reduce((sum, { count }) => sum + count, 0)
-  const first = plan.pieces.length * rates.pieceMinutes + clips * rates.clipMinutes
+  const clips = now(plan.supports).reduce((sum, { at, guides }) => sum + at.length + guides.length, 0)
+  const first = now(plan.pieces).length * rates.pieceMinutes + clips * rates.clipMinutes
   const shut = work.before[0]?.start
   return {
     whole: first + work.whole,

@@ -31,5 +31,10 @@ export const visitSchema = z.object({
     .max(1440, minutesText)
     .optional()
     .meta({ description: 'how long it takes; left out, as long as the plan of work' }),
+  runs: z
+    .array(z.string().min(1).max(130))
+    .max(100)
+    .optional()
+    .meta({ description: 'the runs that are made then; left out, what no other visit names' }),
 })
 export type Visit = z.output<typeof visitSchema>

@@ -155,6 +155,42 @@ describe('a wait', () => {
   })
 })
 
+describe('several visits of one job', () => {
+  it('have a time each once it is ticked what is made at one of them, and a plan of work each', async () => {
+    const on = page()
+    const { job: of } = await stored(await job('Tarn Lane Bakehouse'))
+    const visits = [
+      { id: 'one', on: '2031-06-02', what: 'Rough-in' },
+      { id: 'two', on: '2031-06-03', what: 'Second fix' },
+    ]
+    const made = await fetch(`${site().origin}/api/jobs`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ ...of, title: 'In two goes', visits }),
+    })
+    const { id } = (await made.json()) as { id: string }
+    await on.open('/day?on=2031-06-02')
+    await on.shows('[aria-label="Visits"]', 'tick what is made then or type its minutes')
+    await on.open(`/jobs/${id}/estimate`)
+    await on.see('[aria-label="Visits"] fieldset')
+    await on.driver.findElement({ css: '[aria-label="Visits"] li:first-child [role="checkbox"]' }).click()
+    await on.saved()
+    const times = async (day: string) => {
+      await on.open(`/day?on=${day}`)
+      await on.shows('[data-times]', /\d to \d/)
+      return on.text('[data-times]')
+    }
+    expect(await times('2031-06-02')).not.toBe(await times('2031-06-03'))
+    await on.open(`/jobs/${id}/make`)
+    await on.press('Plan of work')
+    await on.shows('[aria-label="Plan of work"]', 'Total')
+    const lines = async () => (await on.driver.findElements({ css: '[aria-label="Plan of work"] ol li' })).length
+    const all = await lines()
+    await on.choose('Visit', 'Rough-in, 2031-06-02')
+    await on.driver.wait(async () => (await lines()) > 0 && (await lines()) < all, 20_000)
+  })
+})
+
 describe('the turn of a day’s visits', () => {
   const titles = async (of: Page): Promise<string[]> =>
     of.driver.executeScript(

@@ -93,7 +93,7 @@ const about = (minutes: number) => aboutTime(minutes, units.value)
       {{ about(row.plan.off.to) }}.
     </p>
     <p v-if="row.isKnown && row.minutes === null" class="text-(--ui-warning)">
-      How long it takes is not known: type its minutes in the visit, or see Plan of work.
+      How long it takes is not known: in the visit, tick what is made then or type its minutes; or see Plan of work.
     </p>
     <p v-else-if="row.isLeast" class="text-muted">At least: a wait in it is not known.</p>
     <TakenForJob :job="row.job" :needs="needs" />

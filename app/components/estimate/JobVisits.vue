@@ -3,10 +3,18 @@ import type { Visit } from '~~/core/job/visit-schema'
 
 /** When somebody comes to this job: each visit with its day, and what else was agreed. */
 const { job, change } = useOpenJob()
+const { runName } = useNames()
 const visits = computed(() => job.value.visits ?? [])
 const write = (of: readonly Visit[]) => change({ ...job.value, visits: of.length > 0 ? [...of] : undefined })
 const set = (id: string, of: Partial<Visit>) =>
   write(visits.value.map((visit) => (visit.id === id ? { ...visit, ...of } : visit)))
+/** With several visits, which runs are made at which; one that names none makes the rest. */
+const isShared = computed(() => visits.value.length > 1 && job.value.runs.length > 1)
+function runsWith({ runs = [] }: Visit, id: string, isMade: boolean): string[] | undefined {
+  const others = runs.filter((run) => run !== id)
+  const now = isMade ? [...others, id] : others
+  return now.length > 0 ? now : undefined
+}
 const add = () =>
   write([...visits.value, { id: `visit-${crypto.randomUUID()}`, on: new Date().toLocaleDateString('sv') }])
 </script>
@@ -52,12 +60,25 @@ const add = () =>
           :model-value="visit.minutes"
           @update:model-value="(minutes) => set(visit.id, { minutes })"
         />
+        <fieldset v-if="isShared" class="flex basis-full flex-wrap items-center gap-x-5">
+          <legend class="label">Made then</legend>
+          <UCheckbox
+            v-for="{ id } in job.runs"
+            :key="id"
+            :label="runName(id)"
+            :model-value="visit.runs?.includes(id) ?? false"
+            @update:model-value="(isMade) => set(visit.id, { runs: runsWith(visit, id, isMade === true) })"
+          />
+        </fieldset>
         <RemoveButton name="this visit" @remove="write(visits.filter(({ id }) => id !== visit.id))" />
         <NuxtLink :to="{ path: '/day', query: { on: visit.on } }" class="inline-flex min-h-11 items-center underline"
           >Show that day</NuxtLink
         >
       </li>
     </ul>
+    <p v-if="isShared" class="text-sm text-muted">
+      Tick what is made at each visit, and each has a time of its own. One with nothing ticked makes the rest.
+    </p>
     <UButton class="mt-2" label="Add a visit" icon="i-lucide-plus" @click="add" />
   </section>
 </template>

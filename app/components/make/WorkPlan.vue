@@ -20,10 +20,10 @@ const { methodName } = useMethods()
 const own = useCatalogueStore()
 const log = useWorkLogStore()
 onMounted(() => log.load(store.id))
-const { question, order, tried, failed, stopped, seek, stop } = useWorkOrder()
+const { visits, chosen, joints: made, question, order, tried, failed, stopped, seek, stop } = useWorkOrder()
 const joints = computed(() => new Map(question.value.joints.map((joint) => [joint.id, joint])))
 const profile = computed(() => profileWith(job.value.profile, job.value.own?.changes))
-const water = computed(() => waterSteps(profile.value, placesCut(plan.value.joints), log.minutes))
+const water = computed(() => waterSteps(profile.value, placesCut(made.value), log.minutes))
 const beside = computed(() => ({ ...water.value, fireWatch: profile.value.fireWatch, pairs: job.value.hands }))
 const work = computed(() =>
   order.value?.ok ? schedule(question.value, order.value.steps, log.minutes, beside.value) : null,
@@ -80,6 +80,16 @@ const lines = computed(() => {
 
 <template>
   <section class="space-y-4" aria-label="Plan of work">
+    <Choice
+      v-if="visits.length && !printed"
+      v-model="chosen"
+      label="Visit"
+      class="max-w-xs"
+      :items="[
+        { value: '', label: 'all in one go' },
+        ...visits.map(({ id, on, what }) => ({ value: id, label: what ? `${what}, ${on}` : on })),
+      ]"
+    />
     <p v-if="failed" role="alert" class="text-(--ui-error)">No order found: the search failed. Reload the page.</p>
     <p v-else-if="stopped" class="flex flex-wrap items-center gap-3">
       <span>Stopped after {{ tried }} tries with no order found.</span>

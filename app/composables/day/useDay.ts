@@ -21,8 +21,7 @@ export function useDay() {
     (visits.value ?? []).map((seen) => {
       const { visit, ...of } = seen
       const known = worked.value.get(of.job)
-      // Of a job that is come to several times nobody knows how much is done this time, unless it was said.
-      const time = known?.visits === 1 ? known.time : null
+      const time = known?.times.get(visit.id)
       const real = realOf(seen)
       return {
         ...of,

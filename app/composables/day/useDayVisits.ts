@@ -1,6 +1,7 @@
+import type { VisitsWorked } from '~/workers/core-worker'
 import { readVisits, type JobVisit } from '~/sync/server'
 import { dayText } from './days'
-import { useWorkOut, type Worked } from './useWorkOut'
+import { useWorkOut } from './useWorkOut'
 
 /** Where the server does not answer it is asked again after so many ms. */
 const untilBack = 3000
@@ -11,9 +12,9 @@ export function useDayVisits(on: Ref<string>) {
   const workOut = useWorkOut()
   /** Null while they are being read. */
   const visits = shallowRef<readonly JobVisit[] | null>(null)
-  const worked = shallowRef<ReadonlyMap<string, Worked>>(new Map())
+  const worked = shallowRef<ReadonlyMap<string, VisitsWorked>>(new Map())
   /** Jobs that somebody comes to from today until the day, and not on it: what they need of the van is used by then. */
-  const before = shallowRef<ReadonlyMap<string, Worked>>(new Map())
+  const before = shallowRef<ReadonlyMap<string, VisitsWorked>>(new Map())
   const isAway = ref(false)
   const problem = ref('')
 

@@ -24,7 +24,7 @@ export function useEstimate() {
   })
   /** Nothing while it is worked out, and where no order of work was found. */
   const waiting = ref<number>()
-  let asking: Asking<{ readonly time: JobTime | null }> | undefined
+  let asking: Asking<JobTime | null> | undefined
   onScopeDispose(() => asking?.giveUp())
   async function findWaits(): Promise<void> {
     asking?.giveUp()
@@ -32,11 +32,11 @@ export function useEstimate() {
     const asked = {
       ...{ costs: toRaw(workshop.costs), rates: ratesOf(workshop.workshop), minutes: new Map(log.minutes) },
       // As on the customer's paper, whatever it is like here today.
-      ...{ celsius: usualCelsius, parts: toRaw(own.parts), units: job.value.units },
+      ...{ celsius: usualCelsius, parts: toRaw(own.parts) },
     }
-    const mine = (asking = askWorker((worker) => worker.visit(job.value, asked)))
+    const mine = (asking = askWorker((worker) => worker.time(job.value, asked)))
     const found = await mine.answer.catch(() => null)
-    if (asking === mine) waiting.value = found?.time?.idle
+    if (asking === mine) waiting.value = found?.idle
   }
   watch([job, () => log.minutes, () => workshop.workshop], findWaits, { immediate: true })
   const answer = computed(() =>

@@ -1,0 +1,60 @@
+import { expect, it } from 'vitest'
+import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
+import type { Job } from '../job/job'
+import { planJob } from '../plan/plan-job'
+import { pipeId, sampleJob } from '../testing/sample-run'
+import { shippedCosts as costs } from '../workshop/costs'
+import { shippedRates as rates } from '../workshop/rates'
+import { timesOfVisits } from './time-of-visits'
+
+const asked = { costs, rates, celsius: 15, minutes: new Map<string, number>() }
+/** 500 east to a tee and 500 on to a cap, and as a run of its own 400 north from the tee to another cap. */
+function withBranch(start: 'tie-in' | 'cap', more: Partial<Job> = {}): Job {
+  const copper = pipeId('EN 1057', '22', 0.9)
+  const job = sampleJob({
+    ...{ pipe: copper, method: 'solder' },
+    legs: [
+      [`${start}:s`, 'east', 500, 'tee:t'],
+      ['tee:t', 'east', 500, 'cap:c'],
+      ['tee:t', 'north', 400, 'cap:d'],
+    ],
+    nodes: { s: start === 'tie-in' ? { existing: copper } : {} },
+  })
+  return {
+    ...job,
+    runs: [...job.runs, { ...job.runs[0]!, id: 'r2', name: 'Branch' }],
+    nodes: job.nodes.map((node) => (node.id === 'd' ? { ...node, run: 'r2' } : node)),
+    legs: job.legs.map((leg) => (leg.id === 'l3' ? { ...leg, run: 'r2' } : leg)),
+    ...more,
+  }
+}
+const times = (job: Job) => timesOfVisits(catalogue, job, planJob(job, catalogue), asked)
+const roughIn = { id: 'first', on: '2026-12-01', runs: ['r1'] }
+const rest = { id: 'second', on: '2026-12-04' }
+
+it('times a job that is come to once as a whole', () => {
+  const once = times(withBranch('tie-in', { visits: [rest] })).get('second')!
+  const all = times(withBranch('tie-in', { visits: [roughIn, rest] }))
+  expect(once.whole).toBeLessThan(all.get('first')!.whole + all.get('second')!.whole)
+})
+
+it('times each of several visits by what is made then: the branch is joined to a tee that has water by then', () => {
+  const { first, second } = Object.fromEntries(times(withBranch('tie-in', { visits: [rest, roughIn] })))
+  // Both shut the water, as the tee stands in pipe that hangs on what was there.
+  expect(first!.off).not.toBeNull()
+  expect(second!.off).not.toBeNull()
+  // Two pieces, against one.
+  expect(first!.whole).toBeGreaterThan(second!.whole)
+})
+
+it('leaves the water on at a second visit where nothing made before hangs on pipe that is there', () => {
+  const { first, second } = Object.fromEntries(times(withBranch('cap', { visits: [roughIn, rest] })))
+  expect([first!.off, second!.off]).toEqual([null, null])
+})
+
+it('does not know what is made at two visits that name nothing', () => {
+  const silent = { id: 'third', on: '2026-12-05' }
+  const of = times(withBranch('tie-in', { visits: [roughIn, rest, silent] }))
+  expect([of.get('second'), of.get('third')]).toEqual([null, null])
+  expect(of.get('first')).not.toBeNull()
+})
