@@ -84,9 +84,9 @@ const about = (minutes: number) => aboutTime(minutes, units.value)
       ring them
     </p>
     <p v-else-if="row.plan.spare > 0" class="text-muted">{{ minutes(row.plan.spare) }} to spare before</p>
-    <p v-if="row.within !== null" data-within>While {{ row.within }} sets or cools: there and back in time.</p>
+    <p v-if="row.within !== null" data-within>In the wait at {{ row.within }}: there and back in time.</p>
     <p v-for="wait in row.waits" :key="wait.from" class="text-muted" data-wait>
-      Waits from about {{ about(wait.from) }} to {{ about(wait.to) }}: something sets or cools.
+      A wait from about {{ about(wait.from) }} to {{ about(wait.to) }}: something sets or cools.
     </p>
     <p v-if="row.plan.off" data-told>
       <span class="label mr-2 text-base">Tell the customer</span>Water off from about {{ about(row.plan.off.from) }} to

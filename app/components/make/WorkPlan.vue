@@ -28,6 +28,11 @@ const beside = computed(() => ({ ...water.value, fireWatch: profile.value.fireWa
 const work = computed(() =>
   order.value?.ok ? schedule(question.value, order.value.steps, log.minutes, beside.value) : null,
 )
+/** The visits to choose from, and all of them in one. */
+const goes = computed(() => [
+  { value: '', label: 'all in one go' },
+  ...visits.value.map(({ id, on, what }) => ({ value: id, label: what ? `${what}, ${on}` : on })),
+])
 /** Minutes without water that a proposal must save. */
 const worthSaying = 3
 const unknown = computed(() => question.value.joints.filter((joint) => joint.unknown.length > 0))
@@ -80,16 +85,10 @@ const lines = computed(() => {
 
 <template>
   <section class="space-y-4" aria-label="Plan of work">
-    <Choice
-      v-if="visits.length && !printed"
-      v-model="chosen"
-      label="Visit"
-      class="max-w-xs"
-      :items="[
-        { value: '', label: 'all in one go' },
-        ...visits.map(({ id, on, what }) => ({ value: id, label: what ? `${what}, ${on}` : on })),
-      ]"
-    />
+    <template v-if="visits.length">
+      <p v-if="printed" class="font-semibold">{{ goes.find(({ value }) => value === chosen)?.label }}</p>
+      <Choice v-else v-model="chosen" label="Visit" class="max-w-xs" :items="goes" />
+    </template>
     <p v-if="failed" role="alert" class="text-(--ui-error)">No order found: the search failed. Reload the page.</p>
     <p v-else-if="stopped" class="flex flex-wrap items-center gap-3">
       <span>Stopped after {{ tried }} tries with no order found.</span>

@@ -4,7 +4,9 @@ import { inRuns, questionAtVisit } from '~~/core/assembly/at-visit'
 import type { AssemblyStep, Phase } from '~~/core/assembly/phases'
 import { usualCelsius } from '~~/core/day/time-of-job'
 import { partAtVisit, runsOfVisits } from '~~/core/job/visit-runs'
+import type { PlanJoint } from '~~/core/pipework/planned'
 import { useCatalogueStore } from '~/stores/catalogue'
+import { useLogStore } from '~/stores/log'
 import { useWorkshopStore } from '~/stores/workshop'
 
 /** Where and when joints are made, over those that are made so. */
@@ -18,15 +20,25 @@ function seekWorkOrder() {
   const { built: job, plan } = useOpenJob()
   const own = useCatalogueStore()
   const workshop = useWorkshopStore()
+  const log = useLogStore()
   const celsius = useAirTemperature()
   /** Of several visits, those of which it is said what is made then. */
   const visits = computed(() =>
     runsOfVisits(job.value).flatMap(({ visit, runs }, _, all) => (runs && all.length > 1 ? [visit] : [])),
   )
-  /** Its id; the whole job in one go where there is none. */
-  const chosen = ref('')
+  const jointsAt = (id: string) => {
+    const of = partAtVisit(job.value, id)
+    return of ? inRuns(plan.value.joints, of.runs) : plan.value.joints
+  }
+  const isToMake = ({ id, verdict }: PlanJoint) => verdict !== 'refuse' && !log.state?.joints[id]?.made
+  const picked = ref<string>()
+  /** The id of a visit: the first at which something is still to be made, until one is chosen; empty for all in one go. */
+  const chosen = computed({
+    get: () => picked.value ?? visits.value.find(({ id }) => jointsAt(id).some(isToMake))?.id ?? '',
+    set: (id: string) => (picked.value = id),
+  })
   const part = computed(() => partAtVisit(job.value, chosen.value) ?? null)
-  const joints = computed(() => (part.value ? inRuns(plan.value.joints, part.value.runs) : plan.value.joints))
+  const joints = computed(() => jointsAt(chosen.value))
   const question = computed(() => {
     const { costs } = workshop
     const warmth = celsius.value ?? usualCelsius
