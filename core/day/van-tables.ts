@@ -1,17 +1,17 @@
 import { inUnits, unitOf, type ListTable } from '../record/lists'
-import { hasCodes, type OwnPrices } from '../workshop/own-prices'
+import { codeColumn, type OwnPrices } from '../workshop/own-prices'
 import type { Units } from '../quantity/units'
 import type { Van } from '../van/van'
 import type { Loaded } from '../van/van-list'
 
 /** What to bring to several jobs as a table, with what of it is in the van, what is to be got, and by which code. */
 export function bringFromVan(loaded: readonly Loaded[], units: Units, prices: OwnPrices): ListTable {
-  const codes = hasCodes(prices) ? (item: string) => [prices[item]?.code ?? null] : () => []
+  const codes = codeColumn(prices)
   return {
     title: 'What to bring',
     head: [
       ...['count', 'what', 'item', `length, ${unitOf(units)}`, 'in the van', 'of them for visits before', 'to get'],
-      ...(hasCodes(prices) ? ['code'] : []),
+      ...codes.head,
     ],
     rows: loaded.map(({ count, what, item, mm, ofTin, there, promised, missing }) => [
       ofTin ? null : count,
@@ -21,7 +21,7 @@ export function bringFromVan(loaded: readonly Loaded[], units: Units, prices: Ow
       there,
       promised,
       missing,
-      ...codes(item),
+      ...codes.of(item),
     ]),
   }
 }

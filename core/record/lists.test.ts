@@ -36,6 +36,9 @@ describe('lists as tables', () => {
     expect(head.at(-1)).toBe('code')
     expect(rows).toContainEqual([1, elbow!.label, elbow!.item, null, 'E-22'])
     expect(rows[0]!.at(-1)).toBeNull()
+    const cut = cutTable(plan, () => '', { ...words, prices: { [pipe]: { code: 'C-22' } } })
+    expect([cut.head.at(-1), ...cut.rows.map((row) => row.at(-1))]).toEqual(['code', 'C-22', 'C-22'])
+    expect(cut.rows.every((row) => row.length === cut.head.length)).toBe(true)
   })
 
   it('what to bring has lengths of pipe, fittings by their item, and what comes from a reel without a count', () => {

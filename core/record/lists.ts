@@ -2,7 +2,7 @@ import type { Bar } from '../cut/stock'
 import { stockToBring } from '../cut/to-bring'
 import type { PlanPiece } from '../pipework/planned'
 import type { Plan } from '../plan/types'
-import { hasCodes, type OwnPrices } from '../workshop/own-prices'
+import { codeColumn, type OwnPrices } from '../workshop/own-prices'
 import { inch, type Units } from '../quantity/units'
 import type { Speaker } from '../quantity/words/speaks'
 
@@ -36,9 +36,9 @@ export interface ListWords {
 export function bringTable(
   plan: Plan,
   laid: ReadonlyMap<string, readonly Bar[]>,
-  { units, say, prices = {} }: ListWords,
+  { units, say, prices }: ListWords,
 ): ListTable {
-  const isCoded = hasCodes(prices)
+  const codes = codeColumn(prices)
   const lengths = stockToBring(plan.stock, laid).map(({ pipe, label, count, length }) => [
     count,
     label,
@@ -51,11 +51,8 @@ export function bringTable(
   const supplies = plan.supplies.map(({ label, item, mm }) => [null, say.trade(label), item, inUnits(mm, units)])
   return {
     title: 'What to bring',
-    head: ['count', 'what', 'item', `length, ${unitOf(units)}`, ...(isCoded ? ['code'] : [])],
-    rows: [...lengths, ...counted, ...supplies].map((row) => [
-      ...row,
-      ...(isCoded ? [prices[String(row[2])]?.code ?? null] : []),
-    ]),
+    head: ['count', 'what', 'item', `length, ${unitOf(units)}`, ...codes.head],
+    rows: [...lengths, ...counted, ...supplies].map((row) => [...row, ...codes.of(String(row[2]))]),
   }
 }
 
@@ -63,7 +60,12 @@ const markOf = ({ method, insertion }: PlanPiece['ends'][number], units: Units):
   method === null ? 'open' : inUnits(insertion, units)
 
 /** The cut list as a table: the tube to cut, what it measures when bent, its tolerance, and the marks at its ends. */
-export function cutTable({ pieces }: Plan, pipeWords: (pipe: string) => string, { units }: ListWords): ListTable {
+export function cutTable(
+  { pieces }: Plan,
+  pipeWords: (pipe: string) => string,
+  { units, prices }: ListWords,
+): ListTable {
+  const codes = codeColumn(prices)
   const unit = unitOf(units)
   return {
     title: 'Cut list',
@@ -76,6 +78,7 @@ export function cutTable({ pieces }: Plan, pipeWords: (pipe: string) => string, 
       `when bent, ${unit}`,
       `mark at one end, ${unit}`,
       `mark at the other, ${unit}`,
+      ...codes.head,
     ],
     rows: pieces.map(({ id, pipe, blank, cut, tolerance, ends }) => [
       id,
@@ -86,6 +89,7 @@ export function cutTable({ pieces }: Plan, pipeWords: (pipe: string) => string, 
       blank === cut ? null : inUnits(cut, units),
       markOf(ends[0], units),
       markOf(ends[1], units),
+      ...codes.of(pipe),
     ]),
   }
 }

@@ -15,7 +15,17 @@ export type OwnPrice = z.output<typeof ownPriceSchema>
 export type OwnPrices = Readonly<Record<string, OwnPrice>>
 
 /** Whether anything is ordered by a code. */
-export const hasCodes = (prices: OwnPrices): boolean => Object.values(prices).some(({ code }) => code !== undefined)
+const hasCodes = (prices: OwnPrices): boolean => Object.values(prices).some(({ code }) => code !== undefined)
+
+/** A list's last column: by which code of one's own each item is ordered. There is none where nothing has a code. */
+export interface CodeColumn {
+  readonly head: readonly string[]
+  of(item: string): readonly (string | null)[]
+}
+
+/** The column of order codes that goes with these prices. */
+export const codeColumn = (prices: OwnPrices = {}): CodeColumn =>
+  hasCodes(prices) ? { head: ['code'], of: (item) => [prices[item]?.code ?? null] } : { head: [], of: () => [] }
 
 export const ownPricesSchema = z.record(
   z.string().min(1, 'an item').max(160, 'an item of at most 160 characters'),
