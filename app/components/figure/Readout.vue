@@ -1,6 +1,9 @@
 <script setup lang="ts">
 /** One large figure that the hands need next, with its tolerance and basis; on a phone a second one is smaller. */
-defineProps<{ label: string; value: string; tolerance?: string; basis?: string; second?: boolean }>()
+const props = defineProps<{ label: string; value: string; tolerance?: string; basis?: string; second?: boolean }>()
+/** Characters that have room in full size beside another figure on a phone. */
+const roomFor = 8
+const isLong = computed(() => props.value.length > roomFor)
 </script>
 
 <template>
@@ -12,7 +15,7 @@ defineProps<{ label: string; value: string; tolerance?: string; basis?: string; 
     <div class="label" :class="second ? 'max-sm:leading-tight' : ''">{{ label }}</div>
     <div
       class="readout whitespace-nowrap"
-      :class="[second ? 'second' : '', value === 'unknown' ? 'text-(--ui-warning)!' : '']"
+      :class="[second ? 'second' : isLong ? 'long' : '', value === 'unknown' ? 'text-(--ui-warning)!' : '']"
     >
       {{ value }}
     </div>

@@ -44,9 +44,10 @@ const bar = (from: number, to: number, whole: number) => ({
       v-if="opens && !printed"
       variant="ghost"
       class="justify-start px-0 text-left whitespace-normal"
-      :label="text"
       @click="emit('open')"
-    />
+    >
+      {{ text }}
+    </UButton>
     <span v-else class="flex items-center" :class="printed ? 'py-1' : 'min-h-11'">{{ text }}</span>
     <div
       class="relative h-3"

@@ -15,8 +15,6 @@ const erring = computed(() => {
   const most = short === null ? '' : isNone ? shallow : `up to ${atMost(short)} short is still OK`
   return `${[aim, most, long === 0 ? tooLong : ''].filter(Boolean).join('; ')}.`
 })
-/** Characters of a cut length that stand beside the marks on a phone in full size. */
-const roomFor = 8
 const marks = computed(() =>
   props.piece.ends.map((end, index) => ({
     label: index === 0 ? 'Mark, near' : 'Mark, far',
@@ -36,7 +34,6 @@ const marks = computed(() =>
     >
       <Readout
         class="max-sm:row-span-2"
-        :class="{ 'long-figure': length(piece.blank).length > roomFor }"
         :label="`Cut ${piece.id}`"
         :value="length(piece.blank)"
         :tolerance="piece.tolerance === null ? '' : tolerance(piece.tolerance)"
