@@ -65,6 +65,8 @@ describe('a day', () => {
     const second = (of: Partial<Stop>, first: Partial<Stop> = {}) =>
       planDay([{ ...long, ...first }, stop('b', of)], asked)[1]
     expect(second({ minutes: 45, at: 600 })).toMatchObject({ from: 600, to: 645, within: 'a', spare: 20 })
+    // Agreed at 9.00, and one can be there at 9.40.
+    expect(second({ minutes: 45, at: 540 })).toMatchObject({ from: 580, within: 'a', late: 40, spare: 0 })
     expect(second({ minutes: 45, at: 640 })).toMatchObject({ from: 720, within: null })
     expect(second({ minutes: null })).toMatchObject({ from: 720, within: null })
     expect(second({ minutes: 45 }, { ended: 690 })).toMatchObject({ from: 710, within: null })

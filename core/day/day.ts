@@ -45,6 +45,16 @@ export interface DayAsked {
 const isWithin = (off: { readonly to: number }, minutes: number | null): boolean =>
   minutes === null || off.to <= minutes
 
+/** How far a visit lies beside the time that was agreed: it begins late, or one is there with time to spare. */
+const beside = (
+  { at, began }: Stop,
+  from: number | null,
+  there: number | null,
+): Pick<PlannedStop, 'late' | 'spare'> => ({
+  late: at === undefined || from === null ? 0 : Math.max(0, from - at),
+  spare: at === undefined || there === null || began !== undefined ? 0 : Math.max(0, at - there),
+})
+
 /**
  * A day's visits one after another: each begins when one is there, at the time that was agreed where that is later, and
  * when it really did where that was typed. What follows one of unknown length is not known, unless its time was agreed.
@@ -66,8 +76,7 @@ export function planDay(stops: readonly Stop[], { begins, travel }: DayAsked): P
     if (filled) {
       const { from, to, there, within, left } = filled
       waits = left
-      const spare = at === undefined || began !== undefined ? 0 : Math.max(0, at - there)
-      return { id, from, to, off: dry(from), late: 0, spare, within, waits: [] }
+      return { id, from, to, off: dry(from), ...beside(stop, from, there), within, waits: [] }
     }
     const there: number | null = free === null ? null : free + travel
     const planned: number | null = at === undefined ? there : Math.max(at, there ?? at)
@@ -85,8 +94,7 @@ export function planDay(stops: readonly Stop[], { begins, travel }: DayAsked): P
       off: dry(from),
       within: null,
       waits,
-      late: at === undefined || from === null ? 0 : Math.max(0, from - at),
-      spare: at === undefined || there === null || began !== undefined ? 0 : Math.max(0, at - there),
+      ...beside(stop, from, there),
     }
   })
 }

@@ -21,9 +21,13 @@ export const vanRowSchema = z.strictObject({
   /** What comes back was left over: the job needs it no more. Else it is only put back, and is to be brought again. */
   leftOver: z.literal(true, 'true, or nothing').optional(),
 })
+const bookedRowSchema = vanRowSchema.refine(({ count, leftOver }) => !leftOver || count > 0, {
+  path: ['leftOver'],
+  error: 'only of what comes back: a count above 0',
+})
 export type VanRow = z.output<typeof vanRowSchema>
 
 export const vanBookingSchema = z.strictObject({
-  rows: z.array(vanRowSchema).min(1, 'at least one row').max(500, 'at most 500 rows at a time'),
+  rows: z.array(bookedRowSchema).min(1, 'at least one row').max(500, 'at most 500 rows at a time'),
 })
 export type VanBooking = z.output<typeof vanBookingSchema>

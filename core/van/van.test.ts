@@ -47,6 +47,8 @@ describe('the van’s book', () => {
     expect(said({ counted: -1 })?.[0]?.message).toContain('from 0 to 9999')
     expect(said({ mm: 0 })?.[0]?.message).toContain('millimetres')
     expect(said({ item: '' })?.[0]?.message).toContain('1 to 160')
+    expect(said({ count: -1, leftOver: true })?.[0]).toMatchObject({ path: ['rows', 0, 'leftOver'] })
+    expect(said({ count: 1, leftOver: true })).toBeUndefined()
     expect(vanBookingSchema.safeParse({ rows: [] }).error?.issues[0]?.message).toBe('at least one row')
   })
 })

@@ -34,7 +34,14 @@ export function useAssembly(question: () => AssemblyQuestion) {
       if (asking === mine) failed.value = true
     }
   }
-  watch(question, () => void seek(), { immediate: true })
+  // The page comes first: what it seeks with is large.
+  const isReady = ref(false)
+  onNuxtReady(() => (isReady.value = true))
+  watch(
+    () => (isReady.value ? question() : null),
+    (asked) => asked && void seek(),
+    { immediate: true },
+  )
   onScopeDispose(stop)
   return { order, tried, failed, stopped, seek, stop }
 }

@@ -18,8 +18,7 @@ export function usePartsUnderTest() {
     if (!out.delete(id)) out.add(id)
     leftOut.value = out
   }
-  const namesAt = ({ system }: ClosedPart, nodes: readonly string[]) =>
-    nodes.map((id) => namesInWater(job.value, system).node(id))
+  const namesAt = ({ system }: ClosedPart, nodes: readonly string[]) => nodes.map(namesInWater(job.value, system).node)
   /** By the run, and where valves part it by its ends, or by its first leg where it has none. */
   function nameOf(part: ClosedPart): string {
     const run = waterName(job.value, part.system)
