@@ -17,7 +17,7 @@ export const phaseWords: Readonly<Record<Phase, string>> = {
 }
 
 function seekWorkOrder() {
-  const { built: job, plan } = useOpenJob()
+  const { store, built: job, plan } = useOpenJob()
   const own = useCatalogueStore()
   const workshop = useWorkshopStore()
   const log = useLogStore()
@@ -51,6 +51,14 @@ function seekWorkOrder() {
   watch(assembly.order, (found) => {
     if (found) steps.value = found.ok ? found.steps : null
   })
+  // From one job straight to another, what was found of the first says nothing of the second.
+  watch(
+    () => store.id,
+    () => {
+      picked.value = undefined
+      steps.value = null
+    },
+  )
   return { visits, chosen, joints, question, ...assembly, steps }
 }
 
