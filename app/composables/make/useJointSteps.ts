@@ -13,9 +13,15 @@ export function useJointSteps() {
   const log = useLogStore()
   const madeOf = (of: PlanJoint) => log.state?.joints[of.id]?.made ?? null
   const isToMake = (of: PlanJoint) => !madeOf(of) && of.verdict !== 'refuse'
-  /** The one that was chosen; else the first that is still to be made. */
+  const { store } = useOpenJob()
+  const isRunning = useRunning(() => store.id)
+  /** The one that was chosen; else that whose stopwatch runs, or the first that is still to be made. */
   const joint = computed(
-    () => joints.value.find(({ id }) => id === selection.joint) ?? joints.value.find(isToMake) ?? joints.value[0],
+    () =>
+      joints.value.find(({ id }) => id === selection.joint) ??
+      joints.value.find(({ id }) => isRunning(id)) ??
+      joints.value.find(isToMake) ??
+      joints.value[0],
   )
   const at = computed(() => joints.value.findIndex(({ id }) => id === joint.value?.id))
   const standing = computed(() => {

@@ -1,10 +1,19 @@
 import { useLocalStorage, useNow } from '@vueuse/core'
 import { useWorkLogStore } from '~/stores/work-log'
 
+/** When each stopwatch that runs was begun, by the job and the joint; kept in this browser. */
+const useBegun = () => useLocalStorage<Readonly<Record<string, number>>>('jolvet-stopwatches', {})
+
+/** Whether the stopwatch of a joint runs. */
+export function useRunning(job: () => string): (joint: string) => boolean {
+  const begun = useBegun()
+  return (joint) => begun.value[`${job()}:${joint}`] !== undefined
+}
+
 /** A stopwatch for a joint: it runs on through reloads, and what it read goes to the minutes that the joint took. */
 export function useStopwatch(job: () => string, joint: () => string) {
   const took = useWorkLogStore()
-  const begun = useLocalStorage<Readonly<Record<string, number>>>('jolvet-stopwatches', {})
+  const begun = useBegun()
   const now = useNow({ interval: 1000 })
   const key = computed(() => `${job()}:${joint()}`)
   const start = computed(() => begun.value[key.value])

@@ -92,7 +92,13 @@ const depths = computed(() =>
           @inspect="(sound) => tick?.inspect(sound)"
         />
       </Teleport>
-      <section ref="section" class="order-1 scroll-mt-16 space-y-3 lg:order-2" aria-label="Joint card" @focusin="hold">
+      <section
+        ref="section"
+        class="order-1 scroll-mt-16 space-y-3 lg:order-2"
+        aria-label="Joint card"
+        @focusin="hold"
+        @click.capture="hold"
+      >
         <div class="flex items-center gap-1">
           <h2 class="heading flex-1">
             Joint {{ joint.number }}
