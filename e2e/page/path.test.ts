@@ -123,6 +123,8 @@ describe('a tie-in of new pipe to old, from look to cards', () => {
     await on.press('Show piece P1')
     await on.shows('[data-piece-readout]', /Cut P1\s+1 183 mm/) // 1200 − 6 − 10.8 = 1183.2
     await on.press('Make')
+    // Made last, with the water off: asked for by hand, whichever comes first.
+    await on.pressIn('[aria-label="Joints"]', '22 press, existing pipe')
     await on.shows('[aria-label="Joint card"]', 'Set the jaw square')
     await on.shows('[aria-label="Clips"]', 'east 1 200 mm')
   })
