@@ -10,8 +10,8 @@ import type { Solver } from '~~/core/cut/solver'
 import type { Job } from '~~/core/job/job'
 import { seekOrder, type AssemblyOrder } from '~~/core/assembly/order'
 import type { AssemblyQuestion } from '~~/core/assembly/question'
-import { timeOfJob, type JobTime, type JobTimeAsked } from '~~/core/day/time-of-job'
-import { timesOfVisits } from '~~/core/day/time-of-visits'
+import type { JobTime, JobTimeAsked } from '~~/core/day/time-of-job'
+import { timesOfJob, timesOfVisits } from '~~/core/day/time-of-visits'
 import { leakSearch } from '~~/core/leak/search'
 import { patterns } from '~~/core/patterns'
 import type { Answers, DrawnFor } from '~~/core/patterns/pattern'
@@ -106,10 +106,10 @@ const coreWorker = {
     }
   },
 
-  /** How long a job takes; null where no order of work was found. */
-  time(job: Job, { parts, ...asked }: TimeAsked): JobTime | null {
+  /** How long a job takes, by its visits; null where no order of work was found. */
+  times(job: Job, { parts, ...asked }: TimeAsked): JobTime[] | null {
     const catalogue = catalogueWith(parts)
-    return timeOfJob(catalogue, job, planJob(job, catalogue), asked)
+    return timesOfJob(catalogue, job, planJob(job, catalogue), asked)
   },
 
   /** How long each visit of a job takes, and what to bring to it. */

@@ -18,7 +18,7 @@ export function inRuns<Of extends { readonly run: string }>(of: readonly Of[], r
 export function questionAtVisit(
   question: AssemblyQuestion,
   joints: readonly { readonly id: string; readonly run: string }[],
-  { runs, before }: PartOfJob,
+  { runs, before }: Omit<PartOfJob, 'visit'>,
 ): AssemblyQuestion {
   const idsIn = (of: readonly string[]) => new Set(inRuns(joints, of).map(({ id }) => id))
   const [now, earlier] = [idsIn(runs), idsIn(before)]

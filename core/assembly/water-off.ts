@@ -14,8 +14,8 @@ export interface WaterStep {
   readonly isReal: boolean
 }
 
-/** The key under which what a step really took is kept. */
-const waterStepId = (kind: WaterStepKind): string => `water/${kind}`
+/** The key under which what a step really took is kept: of several visits each has its own. */
+const waterStepId = (kind: WaterStepKind, visit?: string): string => ['water', kind, ...(visit ? [visit] : [])].join('/')
 
 const words: Readonly<Record<WaterStepKind, string>> = {
   shut: 'Shut the water off, and prove it at an outlet',
@@ -42,14 +42,16 @@ export const placesCut = (joints: readonly Pick<PlanJoint, 'run' | 'node' | 'pie
  *
  * @param cuts how many places of existing pipe are cut into
  * @param real minutes that a step took, by its key
+ * @param visit the id of the visit at which it is done, where the job has several
  */
 export function waterSteps(
   profile: Profile,
   cuts: number,
   real: ReadonlyMap<string, number>,
+  visit?: string,
 ): { readonly before: readonly WaterStep[]; readonly after: readonly WaterStep[] } {
   const step = (kind: WaterStepKind, planned: number): WaterStep => {
-    const id = waterStepId(kind)
+    const id = waterStepId(kind, visit)
     return { id, kind, minutes: real.get(id) ?? planned, isReal: real.has(id) }
   }
   return {

@@ -1,5 +1,5 @@
 import type { Catalogue } from '../catalogue/catalogue'
-import { timeOfJob } from '../day/time-of-job'
+import { timesOfJob } from '../day/time-of-visits'
 import type { Ids } from '../edit/ids'
 import { jobEstimate } from '../estimate/job-estimate'
 import type { Range } from '../estimate/range'
@@ -51,6 +51,7 @@ const waysOf = ({ joints }: Plan): string =>
     .toSorted()
     .join()
 
+const sumOf = (values: readonly number[]): number => values.reduce((sum, value) => sum + value, 0)
 const middle = ({ low, high }: Range): number => (low + high) / 2
 
 /** A job with its plan, and the method that it is looked at by. */
@@ -64,14 +65,16 @@ function added(catalogue: Catalogue, { job, plan, method }: Way, { workshop, cel
   const [costs, rates] = [costsOf(workshop), ratesOf(workshop)]
   // What was really taken is of the one way only: all are compared by the minutes that are set.
   const minutes = new Map<string, number>()
-  const time = timeOfJob(catalogue, job, plan, { costs, rates, celsius, minutes })
-  const sum = jobEstimate(catalogue, job, plan, { workshop, minutes, visits, waiting: time?.idle })
+  const times = timesOfJob(catalogue, job, plan, { costs, rates, celsius, minutes })
+  const offs = times?.flatMap(({ off }) => (off ? [off.to - off.from] : [])) ?? []
+  const work = times ?? undefined
+  const sum = jobEstimate(catalogue, job, plan, { workshop, minutes, visits, work })
   return {
     method,
     total: sum.total,
-    minutes: time?.whole ?? null,
-    isLeast: time?.isLeast ?? false,
-    off: time?.off ? time.off.to - time.off.from : null,
+    minutes: times && sumOf(times.map(({ whole }) => whole)),
+    isLeast: times?.some(({ isLeast }) => isLeast) ?? false,
+    off: offs.length > 0 ? sumOf(offs) : null,
     isHot: plan.joints.some((joint) => methods[joint.method].hot),
     joints: plan.joints.length,
     otherwise: method === null ? 0 : plan.joints.filter((joint) => joint.method !== method).length,

@@ -3,7 +3,7 @@ import { inRuns, questionAtVisit } from '../assembly/at-visit'
 import { seekOrder } from '../assembly/order'
 import { schedule } from '../assembly/schedule'
 import type { Stretch } from '../assembly/waits'
-import { placesCut, waterSteps } from '../assembly/water-off'
+import { placesCut, waterSteps, type WaterStep } from '../assembly/water-off'
 import type { Catalogue } from '../catalogue/catalogue'
 import type { Job } from '../job/job'
 import type { PartOfJob } from '../job/visit-runs'
@@ -17,6 +17,8 @@ export interface JobTime {
   readonly whole: number
   /** When the water is off, from the beginning; null where it stays on. */
   readonly off: { readonly from: number; readonly to: number } | null
+  /** What is done to the water; nothing where it stays on. */
+  readonly water: readonly WaterStep[]
   /** Something of it is not known, so that it may be longer. */
   readonly isLeast: boolean
   /** Minutes of it in which nobody can go on, for something sets or cools. */
@@ -57,7 +59,7 @@ export function timeOfJob(catalogue: Catalogue, job: Job, plan: Plan, asked: Job
   const order = step.value
   if (!order.ok) return null
   const profile = profileWith(job.profile, job.own?.changes)
-  const water = waterSteps(profile, placesCut(now(plan.joints)), minutes)
+  const water = waterSteps(profile, placesCut(now(plan.joints)), minutes, part?.visit)
   const work = schedule(question, order.steps, minutes, { ...water, fireWatch: profile.fireWatch, pairs: job.hands })
   const clips = now(plan.supports).reduce((sum, { at, guides }) => sum + at.length + guides.length, 0)
   const first = now(plan.pieces).length * rates.pieceMinutes + clips * rates.clipMinutes
@@ -65,6 +67,7 @@ export function timeOfJob(catalogue: Catalogue, job: Job, plan: Plan, asked: Job
   return {
     whole: first + work.whole,
     off: shut === undefined ? null : { from: first + shut, to: first + shut + work.waterOff },
+    water: [...work.before, ...work.after],
     idle: work.idle,
     waits: work.waits.map(({ from, to }) => ({ from: first + from, to: first + to })),
     isLeast: work.isLeast || question.joints.some(({ unknown }) => unknown.length > 0),

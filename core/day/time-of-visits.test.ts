@@ -5,7 +5,7 @@ import { planJob } from '../plan/plan-job'
 import { pipeId, sampleJob } from '../testing/sample-run'
 import { shippedCosts as costs } from '../workshop/costs'
 import { shippedRates as rates } from '../workshop/rates'
-import { timesOfVisits } from './time-of-visits'
+import { timesOfJob, timesOfVisits } from './time-of-visits'
 
 const asked = { costs, rates, celsius: 15, minutes: new Map<string, number>() }
 /** 500 east to a tee and 500 on to a cap, and as a run of its own 400 north from the tee to another cap. */
@@ -57,4 +57,24 @@ it('does not know what is made at two visits that name nothing', () => {
   const of = times(withBranch('tie-in', { visits: [roughIn, rest, silent] }))
   expect([of.get('second'), of.get('third')]).toEqual([null, null])
   expect(of.get('first')).not.toBeNull()
+})
+
+it('shuts and drains at each visit, each with the minutes that it took itself', () => {
+  const job = withBranch('tie-in', { visits: [roughIn, rest] })
+  const took = new Map([
+    ['water/drain', 99],
+    ['water/drain/second', 21],
+  ])
+  const drains = timesOfJob(catalogue, job, planJob(job, catalogue), { ...asked, minutes: took })!.map(({ water }) =>
+    water.find(({ kind }) => kind === 'drain'),
+  )
+  expect(drains).toMatchObject([{ isReal: false }, { minutes: 21, isReal: true }])
+})
+
+it('is one time for a job come to once, and for one of which nobody said what is made when', () => {
+  const count = (job: Job) => timesOfJob(catalogue, job, planJob(job, catalogue), asked)!.length
+  const silent = { id: 'third', on: '2026-12-05' }
+  expect(
+    [[], [rest], [roughIn, rest], [rest, silent]].map((visits) => count(withBranch('tie-in', { visits }))),
+  ).toEqual([1, 1, 2, 1])
 })

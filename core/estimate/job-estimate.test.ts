@@ -3,9 +3,11 @@ import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
 import { planJob } from '../plan/plan-job'
 import { speakerIn } from '../speech'
 import { pipeId, sampleJob } from '../testing/sample-run'
+import { profiles } from '../workshop/profile'
 import { emptyWorkshop } from '../workshop/workshop'
 import { aboutMoney, currencyOf, estimateLines, whatIsDone } from './estimate-words'
 import { hasExamplePrices, jobEstimate } from './job-estimate'
+import type { WorkKnown } from './labour'
 
 const job = sampleJob({
   ...{ pipe: pipeId('EN 1057', '22', 0.9), method: 'solder' },
@@ -49,9 +51,29 @@ it('says what is done in plain words, and what it is made up of in the trade’s
 
 it('counts the waits that nothing fills, at the hour’s rate, and says where no order of work tells of them', () => {
   const workshop = { ...emptyWorkshop, hour: 60, rates: { margin: 0, tax: 0 } }
-  const by = (waiting?: number) => jobEstimate(catalogue, job, plan, { workshop, minutes, waiting })
+  const by = (idle?: number) =>
+    jobEstimate(catalogue, job, plan, {
+      ...{ workshop, minutes },
+      ...(idle !== undefined && { work: [{ idle, water: [] }] }),
+    })
   // Half an hour at 60 an hour.
-  expect(by(30).total.low - by().total.low).toBeCloseTo(30, 6)
-  expect(by(30).total.high - by().total.high).toBeCloseTo(30, 6)
+  expect(by(30).total.low - by(0).total.low).toBeCloseTo(30, 6)
+  expect(by(30).total.high - by(0).total.high).toBeCloseTo(30, 6)
   expect([by().from.labour.waits, by(0).from.labour.waits]).toEqual([null, { low: 0, high: 0 }])
+})
+
+it('counts what is done to the water at each visit, as its plan of work tells; where none tells, once', () => {
+  const water = (work?: WorkKnown[]) =>
+    jobEstimate(catalogue, job, plan, { workshop: { ...emptyWorkshop, rates: { timeSpread: 0 } }, minutes, work }).from
+      .labour.water.high
+  const shut = { id: 'water/shut', kind: 'shut', minutes: 5, isReal: false } as const
+  expect(water([{ idle: 0, water: [] }])).toBe(0)
+  expect(
+    water([
+      { idle: 0, water: [shut] },
+      { idle: 0, water: [{ ...shut, minutes: 9, isReal: true }] },
+    ]),
+  ).toBe(14)
+  const { shutMinutes, drainMinutes, refillMinutes, purgeMinutes, lookMinutes } = profiles.metric
+  expect(water()).toBe(shutMinutes + drainMinutes + refillMinutes + purgeMinutes + lookMinutes)
 })

@@ -4,6 +4,7 @@ import type { Plan } from '../plan/types'
 import { profileWith } from '../workshop/profile'
 import { costsOf, ratesOf, type Workshop } from '../workshop/workshop'
 import { estimate, type Estimate } from './estimate'
+import type { WorkKnown } from './labour'
 
 /** What is known of a job beside its plan, when its cost is worked out. */
 export interface JobKnown {
@@ -12,8 +13,8 @@ export interface JobKnown {
   readonly minutes: ReadonlyMap<string, number>
   /** How often somebody comes; the visits that stand in the job hold before it. */
   readonly visits?: number
-  /** Minutes of its plan of work in which nobody can go on; nothing where no order of work tells. */
-  readonly waiting?: number | undefined
+  /** What its plans of work tell, one a visit; nothing where no order of work was found. */
+  readonly work?: readonly WorkKnown[] | undefined
 }
 
 /** How often somebody comes to a job: as agreed, else as said, else once. */
@@ -21,13 +22,13 @@ export const visitsOf = ({ visits }: Pick<Job, 'visits'>, said?: number): number
 
 /** What a job costs by the workshop's own prices, rates and tools, and by what was really taken. */
 export function jobEstimate(catalogue: Catalogue, job: Job, plan: Plan, known: JobKnown): Estimate {
-  const { workshop, minutes, visits, waiting } = known
+  const { workshop, minutes, visits, work } = known
   return estimate(catalogue, plan, {
     costs: costsOf(workshop),
     rates: ratesOf(workshop),
     profile: profileWith(job.profile, job.own?.changes),
     minutes,
-    waiting,
+    work,
     visits: visitsOf(job, visits),
     ...(workshop.prices && { prices: workshop.prices }),
     owned: new Set((workshop.tools ?? []).map(({ method }) => method)),

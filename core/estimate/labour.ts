@@ -1,4 +1,4 @@
-import { placesCut, waterSteps } from '../assembly/water-off'
+import { placesCut, waterSteps, type WaterStep } from '../assembly/water-off'
 import { methods } from '../methods'
 import type { Plan } from '../plan/types'
 import type { Costs } from '../workshop/costs'
@@ -21,6 +21,14 @@ export interface Labour {
   readonly taken: number
 }
 
+/** What a plan of work tells of the minutes beside the joints. */
+export interface WorkKnown {
+  /** Minutes in which nobody can go on. */
+  readonly idle: number
+  /** What is done to the water; nothing where it stays on. */
+  readonly water: readonly WaterStep[]
+}
+
 export interface LabourAsked {
   readonly costs: Costs
   readonly rates: Rates
@@ -29,33 +37,32 @@ export interface LabourAsked {
   readonly minutes: ReadonlyMap<string, number>
   /** How often somebody comes. */
   readonly visits: number
-  /** Minutes of the plan of work in which nobody can go on; nothing where no order of work tells. */
-  readonly waiting?: number | undefined
+  /** Of each plan of work, one a visit; nothing where no order of work was found. */
+  readonly work?: readonly WorkKnown[] | undefined
 }
 
 /**
  * How long the hands are at it. What was really taken is known to the minute, what is planned may be out; of waits those
- * are counted that no other work fills.
+ * are counted that no other work fills. Where no order of work tells, the water is taken to be shut once.
  *
  * @remarks for instance: two joints of 10 minutes, one of them really 14, out by 30 %: 21 to 27
  */
-export function labourOf(plan: Plan, { costs, rates, profile, minutes, visits, waiting }: LabourAsked): Labour {
+export function labourOf(plan: Plan, { costs, rates, profile, minutes, visits, work }: LabourAsked): Labour {
   const planned = (amount: number): Range => outBy(amount, rates.timeSpread)
   const joints = plan.joints.map(({ id, method }) => {
     const real = minutes.get(id)
     return real === undefined ? planned(costs.methods[method].minutes) : exactly(real)
   })
   const { before, after } = waterSteps(profile, placesCut(plan.joints), minutes)
+  const water = work ? work.flatMap((of) => of.water) : [...before, ...after]
   const clips = plan.clipCounts.reduce((sum, { count }) => sum + count, 0)
   const isHot = plan.joints.some(({ method }) => methods[method].hot)
   return {
     joints: sumOfRanges(joints),
     cutting: planned(plan.pieces.length * rates.pieceMinutes + clips * rates.clipMinutes),
-    water: sumOfRanges(
-      [...before, ...after].map((step) => (step.isReal ? exactly(step.minutes) : planned(step.minutes))),
-    ),
+    water: sumOfRanges(water.map((step) => (step.isReal ? exactly(step.minutes) : planned(step.minutes)))),
     watch: exactly(isHot ? profile.fireWatch * visits : 0),
-    waits: waiting === undefined ? null : exactly(waiting),
+    waits: work ? exactly(work.reduce((sum, { idle }) => sum + idle, 0)) : null,
     taken: plan.joints.filter(({ id }) => minutes.has(id)).length,
   }
 }

@@ -39,6 +39,6 @@ describe('what is made at which visit', () => {
   it('is the whole job where it is come to once', () => {
     expect(partAtVisit({ runs, visits: [visit('a', '2026-12-01')] }, 'a')).toBeUndefined()
     const twice = [visit('a', '2026-12-01', ['hot']), visit('b', '2026-12-04')]
-    expect(partAtVisit({ runs, visits: twice }, 'b')).toEqual({ runs: ['cold', 'drain'], before: ['hot'] })
+    expect(partAtVisit({ runs, visits: twice }, 'b')).toEqual({ visit: 'b', runs: ['cold', 'drain'], before: ['hot'] })
   })
 })

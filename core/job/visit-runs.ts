@@ -10,6 +10,7 @@ export interface VisitRuns {
 
 /** Runs that are made at one visit, and those that are made before it, by their ids. */
 export interface PartOfJob {
+  readonly visit: string
   readonly runs: readonly string[]
   readonly before: readonly string[]
 }
@@ -42,5 +43,5 @@ export function partAtVisit(job: Pick<Job, 'visits' | 'runs'>, id: string): Part
   const at = visits.findIndex(({ visit }) => visit.id === id)
   if (visits.length < 2 || at < 0) return undefined
   const { runs } = visits[at]!
-  return runs && { runs, before: visits.slice(0, at).flatMap((earlier) => earlier.runs ?? []) }
+  return runs && { visit: id, runs, before: visits.slice(0, at).flatMap((earlier) => earlier.runs ?? []) }
 }

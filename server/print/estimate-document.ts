@@ -1,5 +1,6 @@
 import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces'
-import { timeOfJob, usualCelsius } from '~~/core/day/time-of-job'
+import { usualCelsius } from '~~/core/day/time-of-job'
+import { timesOfJob } from '~~/core/day/time-of-visits'
 import { hasExamplePrices, jobEstimate, type JobKnown } from '~~/core/estimate/job-estimate'
 import { aboutMoney, currencyOf, estimateLines, whatIsDone, notInSum } from '~~/core/estimate/estimate-words'
 import { exactly, type Range } from '~~/core/estimate/range'
@@ -20,7 +21,8 @@ export function estimateDocument(drawn: Drawn, known: JobKnown): TDocumentDefini
   const { workshop, minutes } = known
   const timed = { costs: costsOf(workshop), rates: ratesOf(workshop), celsius: usualCelsius, minutes }
   const currency = currencyOf(known.workshop, job.units)
-  const answer = jobEstimate(catalogue, job, plan, { ...known, waiting: timeOfJob(catalogue, job, plan, timed)?.idle })
+  const work = timesOfJob(catalogue, job, plan, timed) ?? undefined
+  const answer = jobEstimate(catalogue, job, plan, { ...known, work })
   const row = (word: string, amount: Range, bold = false): TableCell[] => [
     { text: word, bold },
     { text: aboutMoney(amount, currency), bold, alignment: 'right' },

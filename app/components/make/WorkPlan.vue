@@ -20,10 +20,10 @@ const { methodName } = useMethods()
 const own = useCatalogueStore()
 const log = useWorkLogStore()
 onMounted(() => log.load(store.id))
-const { visits, chosen, joints: made, question, order, tried, failed, stopped, seek, stop } = useWorkOrder()
+const { visits, chosen, part, joints: made, question, order, tried, failed, stopped, seek, stop } = useWorkOrder()
 const joints = computed(() => new Map(question.value.joints.map((joint) => [joint.id, joint])))
 const profile = computed(() => profileWith(job.value.profile, job.value.own?.changes))
-const water = computed(() => waterSteps(profile.value, placesCut(made.value), log.minutes))
+const water = computed(() => waterSteps(profile.value, placesCut(made.value), log.minutes, part.value?.visit))
 const beside = computed(() => ({ ...water.value, fireWatch: profile.value.fireWatch, pairs: job.value.hands }))
 const work = computed(() =>
   order.value?.ok ? schedule(question.value, order.value.steps, log.minutes, beside.value) : null,

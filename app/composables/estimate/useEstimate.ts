@@ -23,28 +23,28 @@ export function useEstimate() {
     set: (count: number) => (kept.value = { ...kept.value, [store.id]: count }),
   })
   /** Nothing while it is worked out, and where no order of work was found. */
-  const waiting = ref<number>()
-  let asking: Asking<JobTime | null> | undefined
+  const work = shallowRef<readonly JobTime[]>()
+  let asking: Asking<readonly JobTime[] | null> | undefined
   onScopeDispose(() => asking?.giveUp())
-  async function findWaits(): Promise<void> {
+  async function findWork(): Promise<void> {
     asking?.giveUp()
-    waiting.value = undefined
+    work.value = undefined
     const asked = {
       ...{ costs: toRaw(workshop.costs), rates: ratesOf(workshop.workshop), minutes: new Map(log.minutes) },
       // As on the customer's paper, whatever it is like here today.
       ...{ celsius: usualCelsius, parts: toRaw(own.parts) },
     }
-    const mine = (asking = askWorker((worker) => worker.time(job.value, asked)))
+    const mine = (asking = askWorker((worker) => worker.times(job.value, asked)))
     const found = await mine.answer.catch(() => null)
-    if (asking === mine) waiting.value = found?.idle
+    if (asking === mine) work.value = found ?? undefined
   }
-  watch([job, () => log.minutes, () => workshop.workshop], findWaits, { immediate: true })
+  watch([job, () => log.minutes, () => workshop.workshop], findWork, { immediate: true })
   const answer = computed(() =>
     jobEstimate(own.catalogue, job.value, plan.value, {
       workshop: workshop.workshop,
       minutes: log.minutes,
       visits: visits.value,
-      waiting: waiting.value,
+      work: work.value,
     }),
   )
   const isExample = computed(() => hasExamplePrices(workshop.workshop))

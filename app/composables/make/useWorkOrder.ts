@@ -59,7 +59,7 @@ function seekWorkOrder() {
       steps.value = null
     },
   )
-  return { visits, chosen, joints, question, ...assembly, steps }
+  return { visits, chosen, part, joints, question, ...assembly, steps }
 }
 
 /** The order of work of the open job, looked for once for all of the page that reads it. */
