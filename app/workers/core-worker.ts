@@ -11,6 +11,7 @@ import type { Job } from '~~/core/job/job'
 import { seekOrder, type AssemblyOrder } from '~~/core/assembly/order'
 import type { AssemblyQuestion } from '~~/core/assembly/question'
 import type { JobTime, JobTimeAsked } from '~~/core/day/time-of-job'
+import { needsByVisit, type NeedsByVisit } from '~~/core/day/needs-by-visit'
 import { timesOfJob, timesOfVisits } from '~~/core/day/time-of-visits'
 import { leakSearch } from '~~/core/leak/search'
 import { patterns } from '~~/core/patterns'
@@ -25,7 +26,6 @@ import type { Units } from '~~/core/quantity/units'
 import { problemText } from '~~/core/quantity/words/refusal'
 import { speakerFor } from '~~/core/quantity/words/speaker'
 import { randomStream } from '~~/core/quantity/random-stream'
-import { bringTable, type ListTable } from '~~/core/record/lists'
 import { randomIds } from '~/composables/random-ids'
 
 /** By what a job is timed. */
@@ -41,7 +41,7 @@ interface VisitsAsked extends TimeAsked {
 /** How long each visit takes, by its id, and what to bring to them. */
 export interface VisitsWorked {
   readonly times: ReadonlyMap<string, JobTime | null>
-  readonly list: ListTable
+  readonly needs: NeedsByVisit
 }
 
 /** By whose prices methods are compared. */
@@ -118,10 +118,7 @@ const coreWorker = {
     const plan = planJob(job, catalogue)
     return {
       times: timesOfVisits(catalogue, job, plan, asked),
-      list: bringTable(plan, new Map(plan.stock.map(({ pipe, bars }) => [pipe, bars])), {
-        units,
-        say: speakerFor(units),
-      }),
+      needs: needsByVisit(catalogue, job, plan, { units, say: speakerFor(units) }),
     }
   },
 

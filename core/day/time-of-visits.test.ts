@@ -2,32 +2,12 @@ import { expect, it } from 'vitest'
 import { shippedCatalogue as catalogue } from '../catalogue/catalogue'
 import type { Job } from '../job/job'
 import { planJob } from '../plan/plan-job'
-import { pipeId, sampleJob } from '../testing/sample-run'
+import { withBranch } from '../testing/with-branch'
 import { shippedCosts as costs } from '../workshop/costs'
 import { shippedRates as rates } from '../workshop/rates'
 import { timesOfJob, timesOfVisits } from './time-of-visits'
 
 const asked = { costs, rates, celsius: 15, minutes: new Map<string, number>() }
-/** 500 east to a tee and 500 on to a cap, and as a run of its own 400 north from the tee to another cap. */
-function withBranch(start: 'tie-in' | 'cap', more: Partial<Job> = {}): Job {
-  const copper = pipeId('EN 1057', '22', 0.9)
-  const job = sampleJob({
-    ...{ pipe: copper, method: 'solder' },
-    legs: [
-      [`${start}:s`, 'east', 500, 'tee:t'],
-      ['tee:t', 'east', 500, 'cap:c'],
-      ['tee:t', 'north', 400, 'cap:d'],
-    ],
-    nodes: { s: start === 'tie-in' ? { existing: copper } : {} },
-  })
-  return {
-    ...job,
-    runs: [...job.runs, { ...job.runs[0]!, id: 'r2', name: 'Branch' }],
-    nodes: job.nodes.map((node) => (node.id === 'd' ? { ...node, run: 'r2' } : node)),
-    legs: job.legs.map((leg) => (leg.id === 'l3' ? { ...leg, run: 'r2' } : leg)),
-    ...more,
-  }
-}
 const times = (job: Job) => timesOfVisits(catalogue, job, planJob(job, catalogue), asked)
 const roughIn = { id: 'first', on: '2026-12-01', runs: ['r1'] }
 const rest = { id: 'second', on: '2026-12-04' }

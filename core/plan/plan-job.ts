@@ -1,19 +1,13 @@
 import type { Catalogue } from '../catalogue/catalogue'
 import { checkPlan } from '../check/check-plan'
-import { layPieces } from '../cut/lay-pieces'
 import type { Job } from '../job/job'
-import { countBendSupports } from '../pipework/bend-supports'
-import { countFixtures } from '../pipework/list/count-fixtures'
-import { countFittings } from '../pipework/list/count-fittings'
 import { cutInsOf } from '../pipework/cut-ins'
 import { removedFrom } from '../pipework/removed'
 import { resolve } from '../pipework/resolve'
-import { countSundries } from '../pipework/list/sundries'
-import { suppliesFor, usedUpBy } from '../pipework/list/supplies'
-import { usualWire } from '../workshop/solder-wire'
 import { closingErrors } from '../run/closing'
 import { clipStep } from '../support/clips'
-import { clipsOfRun, countClips } from '../support/leg-clips'
+import { clipsOfRun } from '../support/leg-clips'
+import { bringListOf } from './bring-list'
 import type { Plan } from './types'
 
 /**
@@ -27,7 +21,6 @@ export function planJob(decided: Job, catalogue: Catalogue): Plan {
   const pieces = systems.flatMap((system) => system.pieces)
   const joints = systems.flatMap((system) => system.joints)
   const parts = systems.flatMap((system) => system.parts)
-  const usedUp = joints.map((joint) => usedUpBy(catalogue, joint))
   const inSoil = new Set(job.runs.flatMap(({ id, place }) => ({ ...job.place, ...place }).underground ? [id] : []))
   const looked = systems.map((system) => ({
     ...system,
@@ -36,22 +29,17 @@ export function planJob(decided: Job, catalogue: Catalogue): Plan {
     cutIns: cutInsOf(catalogue, system),
   }))
   const supports = looked.flatMap((system) => system.supports)
-  const stock = layPieces(catalogue, pieces, job.stock)
+  const list = bringListOf(catalogue, { job, layouts }, { pieces, joints, parts, supports })
   return {
     pieces,
     joints,
     parts,
-    fittings: countFittings(parts),
-    sundries: [...countSundries(usedUp), ...countBendSupports(catalogue, layouts)],
-    fixtures: countFixtures(layouts),
-    supplies: suppliesFor(usedUp, usualWire(job.profile), job.units),
-    clipCounts: countClips(catalogue, supports),
+    ...list,
     clips: supports.flatMap(({ leg, at }) => at.map((mm) => ({ leg, at: mm }))),
     supports,
-    stock,
     closing: looked.flatMap(({ closing }) => closing),
     cutIns: looked.flatMap(({ cutIns }) => cutIns),
     removed: layouts.flatMap((layout) => removedFrom(catalogue, layout)),
-    checks: checkPlan({ catalogue, job, systems: looked, stock }),
+    checks: checkPlan({ catalogue, job, systems: looked, stock: list.stock }),
   }
 }

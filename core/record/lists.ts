@@ -1,6 +1,7 @@
 import type { Bar } from '../cut/stock'
 import { stockToBring } from '../cut/to-bring'
 import type { PlanPiece } from '../pipework/planned'
+import type { BringList } from '../plan/bring-list'
 import type { Plan } from '../plan/types'
 import { codeColumn, type OwnPrices } from '../workshop/own-prices'
 import { inch, type Units } from '../quantity/units'
@@ -34,21 +35,21 @@ export interface ListWords {
  * @param laid how the pieces of a pipe are laid where a better way than the plan's own was found, by pipe
  */
 export function bringTable(
-  plan: Plan,
+  list: BringList,
   laid: ReadonlyMap<string, readonly Bar[]>,
   { units, say, prices }: ListWords,
 ): ListTable {
   const codes = codeColumn(prices)
-  const lengths = stockToBring(plan.stock, laid).map(({ pipe, label, count, length }) => [
+  const lengths = stockToBring(list.stock, laid).map(({ pipe, label, count, length }) => [
     count,
     label,
     pipe,
     inUnits(length, units),
   ])
-  const counted = [...plan.fittings, ...plan.sundries, ...plan.clipCounts, ...plan.fixtures].map(
+  const counted = [...list.fittings, ...list.sundries, ...list.clipCounts, ...list.fixtures].map(
     ({ count, label, item }) => [count, say.trade(label), item, null],
   )
-  const supplies = plan.supplies.map(({ label, item, mm }) => [null, say.trade(label), item, inUnits(mm, units)])
+  const supplies = list.supplies.map(({ label, item, mm }) => [null, say.trade(label), item, inUnits(mm, units)])
   return {
     title: 'What to bring',
     head: ['count', 'what', 'item', `length, ${unitOf(units)}`, ...codes.head],

@@ -22,12 +22,21 @@ export interface Loaded extends Needed {
  * What a job still needs: what was taken for it is on the job, or was left over there, and is not brought again. More than
  * was needed leaves none to bring.
  *
+ * @param earlier what visits before brought for sure, whatever the van's book says
  * @remarks for instance: five elbows, of which two were taken yesterday: three; five taken and one left over: none
  */
-export function stillNeeded(needed: readonly Needed[], taken: readonly Taken[], job: string): Needed[] {
+export function stillNeeded(
+  needed: readonly Needed[],
+  taken: readonly Taken[],
+  job: string,
+  earlier: readonly Needed[] = [],
+): Needed[] {
   const own = new Map(taken.filter((of) => of.job === job).map((of) => [vanKey(of), of.count + of.leftOver]))
+  // Tins and rolls stay in the van: they go along to each visit.
+  const brought = new Map(earlier.flatMap((of) => (of.ofTin ? [] : [[vanKey(of), of.count]])))
+  const there = (key: string) => Math.max(own.get(key) ?? 0, brought.get(key) ?? 0)
   return needed
-    .map((of) => ({ ...of, count: Math.max(0, of.count - (own.get(vanKey(of)) ?? 0)) }))
+    .map((of) => ({ ...of, count: Math.max(0, of.count - there(vanKey(of))) }))
     .filter(({ count }) => count > 0)
 }
 

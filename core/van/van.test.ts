@@ -76,6 +76,18 @@ describe('what is needed against what is there', () => {
     expect(left({})).toEqual([need('elbow', 1)])
   })
 
+  it('what a visit before brought is not brought again, booked or not; a tin goes along each time', () => {
+    const tin = { ...need('flux', 1), ofTin: { mm: null } }
+    const left = (taken: number, earlier: number) =>
+      stillNeeded([need('elbow', 6), tin], vanAfter(van, [row('elbow', { count: -taken, job: 'a' })]).taken, 'a', [
+        need('elbow', earlier),
+        tin,
+      ])
+    expect(left(0, 4)).toEqual([need('elbow', 2), tin])
+    expect(left(3, 4)).toEqual([need('elbow', 2), tin])
+    expect(left(4, 2)).toEqual([need('elbow', 2), tin])
+  })
+
   it('what visits before need is not there any more; a tin serves them all', () => {
     const of = against([need('elbow', 3), need('flux', 1, 30)], van, [need('elbow', 3), need('flux', 1, 12)])
     // Four elbows less three: one is there, two are to be got.

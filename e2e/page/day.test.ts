@@ -169,8 +169,16 @@ describe('several visits of one job', () => {
       body: JSON.stringify({ ...of, title: 'In two goes', visits }),
     })
     const { id } = (await made.json()) as { id: string }
+    /** How many elbows are to be brought on a day. */
+    const elbows = async (day: string) => {
+      await on.open(`/day?on=${day}`)
+      await on.shows('[aria-label="What to bring"]', /\d ×/)
+      const text = await on.text('[aria-label="What to bring"]')
+      return [...text.matchAll(/(\d+) × [^\n]*elbow/g)].reduce((sum, [, count]) => sum + Number(count), 0)
+    }
     await on.open('/day?on=2031-06-02')
     await on.shows('[aria-label="Visits"]', 'tick what is made then or type its minutes')
+    const all = await elbows('2031-06-02')
     await on.open(`/jobs/${id}/estimate`)
     await on.see('[aria-label="Visits"] fieldset')
     await on.driver.findElement({ css: '[aria-label="Visits"] li:first-child [role="checkbox"]' }).click()
@@ -181,14 +189,17 @@ describe('several visits of one job', () => {
       return on.text('[data-times]')
     }
     expect(await times('2031-06-02')).not.toBe(await times('2031-06-03'))
+    const [first, second] = [await elbows('2031-06-02'), await elbows('2031-06-03')]
+    expect(first + second).toBe(all)
+    expect(Math.min(first, second)).toBeGreaterThan(0)
     await on.open(`/jobs/${id}/make`)
     await on.press('Plan of work')
     await on.shows('[aria-label="Plan of work"]', 'Total')
     const lines = async () => (await on.driver.findElements({ css: '[aria-label="Plan of work"] ol li' })).length
     // The first visit at which something is still to be made.
-    const first = await lines()
+    const then = await lines()
     await on.choose('Visit', 'all in one go')
-    await on.driver.wait(async () => (await lines()) > first, 20_000)
+    await on.driver.wait(async () => (await lines()) > then, 20_000)
   })
 })
 

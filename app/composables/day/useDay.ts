@@ -59,7 +59,7 @@ export function useDay() {
     asked,
     rows,
     move: (from: number, to: number) => setTurn(rows.value, from, to),
-    ...useDayNeeds(worked, before),
+    ...useDayNeeds(on, worked, before),
     isAway,
     problem,
     isLoading: computed(() => visits.value === null),

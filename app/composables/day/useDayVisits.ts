@@ -13,7 +13,7 @@ export function useDayVisits(on: Ref<string>) {
   /** Null while they are being read. */
   const visits = shallowRef<readonly JobVisit[] | null>(null)
   const worked = shallowRef<ReadonlyMap<string, VisitsWorked>>(new Map())
-  /** Jobs that somebody comes to from today until the day, and not on it: what they need of the van is used by then. */
+  /** Jobs that somebody comes to from today until the day: what they need of the van by then is used. */
   const before = shallowRef<ReadonlyMap<string, VisitsWorked>>(new Map())
   const isAway = ref(false)
   const problem = ref('')
@@ -30,11 +30,14 @@ export function useDayVisits(on: Ref<string>) {
     const all = read?.visits ?? []
     visits.value = all.filter(({ visit }) => visit.on === day)
     const here = new Set(visits.value.map(({ job }) => job))
-    for (const id of new Set([...here, ...all.map(({ job }) => job)])) {
+    const sooner = new Set(all.flatMap(({ job, visit }) => (visit.on < day ? [job] : [])))
+    for (const id of new Set([...here, ...sooner])) {
       const done = await workOut(id)
       if (day !== on.value) return
-      const known = here.has(id) ? worked : before
-      if (done) known.value = new Map(known.value).set(id, done)
+      if (done && here.has(id)) worked.value = new Map(worked.value).set(id, done)
+      // Where nobody said what is made when, all of it is brought on the day.
+      if (done && sooner.has(id) && (done.needs.upTo || !here.has(id)))
+        before.value = new Map(before.value).set(id, done)
     }
   }
   const start = (day: string) => load(day).catch((error: unknown) => void (problem.value = problemOf(error)))
