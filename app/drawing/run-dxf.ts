@@ -21,6 +21,7 @@ const colours: Readonly<Record<Service, number>> = {
   recirculation: 6,
   'heating-flow': 30,
   'heating-return': 4,
+  relief: 8,
 }
 
 /** A length in letters that every drawing program has. */

@@ -15,7 +15,8 @@ export interface WaterStep {
 }
 
 /** The key under which what a step really took is kept: of several visits each has its own. */
-const waterStepId = (kind: WaterStepKind, visit?: string): string => ['water', kind, ...(visit ? [visit] : [])].join('/')
+const waterStepId = (kind: WaterStepKind, visit?: string): string =>
+  ['water', kind, ...(visit ? [visit] : [])].join('/')
 
 const words: Readonly<Record<WaterStepKind, string>> = {
   shut: 'Shut the water off, and prove it at an outlet',

@@ -1,16 +1,28 @@
 import type { Units } from '../quantity/units'
 import { endLabel, type FittingEnd, type ThreadEnd, type ThreadSystem } from './fitting'
 import type { KeptFixture, OwnFixtureEnd } from './own-fixture'
-import { fixtureRows, type FixtureEndRow, type FixtureId, type FixtureRow } from './tables/fixtures'
+import {
+  fixtureRows,
+  type FixtureEndPlace,
+  type FixtureEndRow,
+  type FixtureId,
+  type FixtureRow,
+} from './tables/fixtures'
 
 export { fixtureIds, type FixtureId } from './tables/fixtures'
 
 const threadSystems: Readonly<Record<Units, ThreadSystem>> = { metric: 'BSP', imperial: 'NPT' }
 
-/** One end of a thing that pipe leads to. */
-export interface FixtureEnd extends Pick<FixtureEndRow, 'id' | 'name' | 'water' | 'across' | 'up'> {
-  readonly thread: ThreadEnd
+/** One end of a thing that pipe leads to: a thread, or it takes pipe straight. */
+export interface FixtureEnd extends FixtureEndPlace {
+  readonly thread?: ThreadEnd
+  /** The size of the copper that goes straight into it, under a compression nut of its own. */
+  readonly takes?: string
 }
+
+/** What an end of a fixture is, as it is asked for. */
+export const fixtureEndLabel = ({ thread, takes }: FixtureEnd): string =>
+  thread ? endLabel(thread) : `${takes} compression`
 
 /** A thing that pipe leads to, as it is put up in a region, or as somebody described it. */
 export interface Fixture {
@@ -26,21 +38,11 @@ export interface Fixture {
 /** One of the table. */
 export type UsualFixture = Fixture & { readonly id: FixtureId }
 
-const endOf = (row: FixtureEndRow, units: Units): FixtureEnd => ({
-  id: row.id,
-  name: row.name,
-  water: row.water,
-  across: row.across,
-  up: row.up,
-  thread: {
-    type: 'thread',
-    system: threadSystems[units],
-    size: row.size,
-    sex: row.sex,
-    form: row.form,
-    plastic: false,
-  },
-})
+function endOf(row: FixtureEndRow, units: Units): FixtureEnd {
+  if ('takes' in row) return row
+  const { size, sex, form, ...place } = row
+  return { ...place, thread: { type: 'thread', system: threadSystems[units], size, sex, form, plastic: false } }
+}
 
 /**
  * A fixture as a region puts it up; undefined where it is not usual there. All of it typical: the fixture's own sheet and

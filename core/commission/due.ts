@@ -1,5 +1,6 @@
 import type { Catalogue } from '../catalogue/catalogue'
 import type { Job } from '../job/job'
+import { isHeating } from '../job/place'
 import type { SiteState } from '../log/site-state'
 import type { Message } from '../quantity/words/message'
 import { profileWith } from '../workshop/profile'
@@ -50,6 +51,6 @@ export function commissionDue(catalogue: Catalogue, job: Job, state: Pick<SiteSt
   const cold = lacksAt(({ celsius }) => celsius === undefined, hot)
   if (profile.hotWater === 'asked' && cold.length > 0)
     found.push(commissionSays('no degrees at', { where: named(cold) }))
-  const isHeating = job.runs.some(({ service }) => service.startsWith('heating'))
-  return profile.heatingWarm === 'asked' && isHeating ? [...found, ...heatingDue(water)] : found
+  const heats = job.runs.some(({ service }) => isHeating(service))
+  return profile.heatingWarm === 'asked' && heats ? [...found, ...heatingDue(water)] : found
 }

@@ -1,7 +1,7 @@
 import type { Catalogue } from '../catalogue/catalogue'
 import { flowPaths } from '../flow/path'
 import type { Job } from '../job/job'
-import type { Service } from '../job/place'
+import { isPotable, type Service } from '../job/place'
 import { serviceIn } from '../job/leg-defaults'
 import { siteId } from '../job/site-id'
 import { watersOf } from '../job/waters'
@@ -23,7 +23,6 @@ export interface Outlet {
 
 /** Any draw finds the same way and content. */
 const someDraw = 6
-const isDrinking = (service: Service): boolean => !service.startsWith('heating')
 
 /**
  * The outlets of a job's drinking water, the farthest first, as they are flushed: each from the far end back.
@@ -42,7 +41,7 @@ export function outletsOf(catalogue: Catalogue, job: Job, profile: Profile): Out
       const path = paths.get(node.id)
       const of = names.get(node.run)!
       const name = job.runs.length > 1 ? `${of.node(node.id)}, ${of.run}` : of.node(node.id)
-      return isDrinking(service)
+      return isPotable(service)
         ? [{ id: siteId(node), name, service, content: path?.content ?? null, far: path?.length ?? 0 }]
         : []
     })

@@ -12,7 +12,11 @@ const needs = (...visits: { id: string; on: string; runs?: string[] }[]) => {
   const job = withBranch('cap', { visits })
   return needsByVisit(catalogue, job, planJob(job, catalogue), words)
 }
-const [copper, cap, tee] = ['22 × 0.9 copper half-hard · EN 1057 R250', '22 solder cap', '22 solder tee'] as const
+const [copper, cap, tee] = ['22 × 0.9 copper half-hard · EN 1057 R250', '22 solder cap', '22 solder tee'] as [
+  string,
+  string,
+  string,
+]
 const counted = (of: readonly { what: string; count: number }[]) =>
   Object.fromEntries(of.flatMap(({ what, count }) => ([copper, cap, tee].includes(what) ? [[what, count]] : [])))
 

@@ -15,7 +15,7 @@ export const mouthOf = (node: string, leg: string | null): string => `${node} ${
 export interface JointSoFar {
   readonly made: object | null
   readonly inspected: { readonly sound: boolean } | null
-  readonly proof: JointProof | undefined
+  readonly proof: JointProof | null | undefined
 }
 
 /**

@@ -11,6 +11,7 @@ export const serviceDashes: Readonly<Record<Service, readonly number[]>> = {
   recirculation: [1.6, 1.4],
   'heating-flow': [7, 1.2, 1.2, 1.2],
   'heating-return': [7, 1.2, 1.2, 1.2, 1.2, 1.2],
+  relief: [3, 2.4],
 }
 
 /** Which of the drawing's colours a pipe has. */

@@ -50,7 +50,7 @@ function stopsFor(found: readonly NamedFitting[], thread: ThreadEnd, own: Method
 }
 
 /**
- * What an outlet becomes to meet its fixture: straight, else by a hose from a stop.
+ * What an outlet becomes to meet its fixture: pipe that goes into it, a fitting straight on it, else a stop and a hose.
  *
  * @returns nothing where no fitting that is made meets it
  * @remarks for instance: 15 copper to a basin's tail: a 15 × 1/2 swivel connector; half-inch PEX: a stop and a hose
@@ -58,7 +58,9 @@ function stopsFor(found: readonly NamedFitting[], thread: ThreadEnd, own: Method
 export function outletFor(catalogue: Catalogue, layout: Layout, node: Node): Partial<Node> {
   const { end, hose } = node.fixture!
   const fixture = fixtureNamed(node.fixture!, layout.system.fixtures)
-  const thread = fixture?.ends.find(({ id }) => id === end)?.thread
+  const led = fixture?.ends.find(({ id }) => id === end)
+  if (led?.takes) return { method: 'compression' }
+  const thread = led?.thread
   if (!fixture || !thread) return {}
   const found = usableFittings(catalogue, layout, node)
   const own = runOf(layout.system, node).method
@@ -149,7 +151,9 @@ export function leadTo(catalogue: Catalogue, job: Job, { run, node: id, to, desc
   if (!to) return away
   const own = described && freeOf(away, described, to.end)
   const fixture = { id: own?.id ?? fixtureIdFor(away, to), ...to }
-  const led = setNode(own ? describing(away, own) : away, run, id, { fixture, fitting: undefined, measured: undefined })
+  const led = setNode(own ? describing(away, own) : away, run, id, {
+    ...{ fixture, fitting: undefined, measured: undefined, method: undefined },
+  })
   const layout = layOut(systemOf(led, run)!)
   return setNode(led, run, id, outletFor(catalogue, layout, layout.node.get(id)!))
 }

@@ -153,6 +153,11 @@ export const glossary: readonly GlossaryEntry[] = [
     shownBy: { sketch: 'cts' },
   },
   {
+    word: 'relief pipe',
+    means: 'from a relief valve down to an open end in sight: empty, falling all the way, and never shut',
+    shownBy: { sketch: 'relief' },
+  },
+  {
     word: 'expansion leg',
     means: 'a leg that bends aside as the long one beside it grows warm',
     shownBy: { sketch: 'expansion leg' },

@@ -32,6 +32,7 @@ export const sketches = {
   'old bore': [line(circle(24, 14, 10)), shown(`${circle(24, 14, 8)}M16 14H32`)],
   cts: [shown(circle(24, 14, 10)), line(circle(24, 14, 8)), line(across(14, 34, 26))],
   'expansion leg': [pipe('M3 6H32'), shown('M32 6V24'), line('M32 24L36 24M34 6l4 0M36 4l2 2-2 2')],
+  relief: [line('M6 4H22V26H6zM30 26H44'), pipe('M22 9H36'), shown('M36 9V22')],
   clip: [pipe('M3 10H45'), shown('M18 20V10a6 6 0 0 1 12 0V20'), line('M10 20H38')],
   kerf: [pipe('M3 14H22M26 14H45'), shown('M24 4V24')],
   rack: [line('M6 4V24M42 4V24'), shown('M4 8H30M4 14H38M4 20H22')],

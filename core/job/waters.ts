@@ -2,6 +2,8 @@ import { isOneWater } from '../catalogue/fixture'
 import { DisjointSets } from '../quantity/disjoint-sets'
 import { groupBy } from '../quantity/group-by'
 import type { Job, Leg, Node } from './job'
+import { serviceIn } from './leg-defaults'
+import { isRelief } from './place'
 import { systemsOf, type System } from './system'
 
 /** The inlet of a fixture through which water goes on. */
@@ -25,8 +27,14 @@ const wayThrough = (from: Node, to: Node): Leg => ({
   ...{ from: from.id, to: to.id, direction: 'east', length: null, state: 'no pipe' },
 })
 
+/** A relief pipe: nothing fills it. */
+const isDry = (system: System): boolean =>
+  system.legs.length > 0
+    ? system.legs.every((leg) => isRelief(serviceIn(system, leg)))
+    : system.runs.every(({ service }) => isRelief(service))
+
 function findWaters(job: Job): readonly System[] {
-  const systems = systemsOf(job)
+  const systems = systemsOf(job).filter((system) => !isDry(system))
   const joined = joinedBy(job)
   if (joined.length === 0) return systems
   const sets = new DisjointSets()
@@ -61,7 +69,7 @@ const found = new WeakMap<Job, readonly System[]>()
 /**
  * What one water fills: the systems of a job, and those that a fixture joins as one, as a manifold joins its feed and its
  * home runs. They are drawn, cut and joined each by itself, but fed, drained and tested together. A joined one begins where
- * the water comes from.
+ * the water comes from. A relief pipe is none of them.
  *
  * @remarks for instance: a feed to a manifold, and three pipes from its outlets: one water, of four systems
  */
@@ -71,6 +79,6 @@ export function watersOf(job: Job): readonly System[] {
   return known
 }
 
-/** The water in a run; undefined where there is no such run. */
+/** The water in a run; undefined where nothing fills it, or there is no such run. */
 export const waterOf = (job: Job, run: string): System | undefined =>
   watersOf(job).find(({ runs }) => runs.some(({ id }) => id === run))

@@ -1,6 +1,6 @@
 import type { JointsDone } from '../plan/progress'
 import type { Plan } from '../plan/types'
-import { provenCount, type JointProof } from './proven'
+import { unprovenCount, type JointProof } from './proven'
 import type { SiteState, TestState } from './site-state'
 import { timeKey } from './time-key'
 
@@ -18,7 +18,7 @@ export function jointsDone(plan: Plan, state: SiteState, proofs: ReadonlyMap<str
     made: of.filter(({ made }) => made).length,
     inspected: of.filter(({ inspected }) => inspected?.sound).length,
     all: of.length,
-    proven: provenCount(proofs),
+    unproven: unprovenCount(proofs),
     handedOver: state.handedOver !== null,
     ...(last ? { tested: wordOf(last) } : {}),
   }

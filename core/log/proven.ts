@@ -1,4 +1,3 @@
-import { systemsOf } from '../job/system'
 import { watersOf } from '../job/waters'
 import type { Job } from '../job/job'
 import type { Plan } from '../plan/types'
@@ -50,7 +49,7 @@ export function openEnds(job: Job, plan: Plan, scope: Scope = everything): strin
   const unfinished = plan.checks.flatMap(({ rule, run, node }) =>
     rule === 'open-end' && node && of.node(node, run ?? '') ? [node] : [],
   )
-  const bare = systemsOf(job).flatMap((system) => {
+  const bare = watersOf(job).flatMap((system) => {
     const { arms } = layOut(system)
     return system.nodes.flatMap(({ id, run, kind }) =>
       kind === 'open' && of.node(id, run) && arms.get(id)!.some(({ leg }) => isNewLeg(leg)) ? [id] : [],
@@ -131,7 +130,8 @@ function faultOfWhole(test: TestState, { joints, hasOpenEnd }: Whole): TestFault
 /**
  * What each joint of a plan is proven by: a test that was ended after the joint was last made, of a part that was closed
  * off and held all its joints, whose time was up, whose readings were taken in it, and that passed or was signed with a
- * reason. Else what is lacking, by the last test that was made of it.
+ * reason. Else what is lacking, by the last test that was made of it. A relief pipe stands empty: its joints are not among
+ * them.
  *
  * @remarks for instance: a joint made anew after the test that passed: { lacks: 'made since' }
  */
@@ -183,6 +183,6 @@ function deciding(proofs: readonly JointProof[]): JointProof {
   return proofs.find((proof) => 'by' in proof) ?? last
 }
 
-/** Joints that are proven, of all that are planned. */
-export const provenCount = (proofs: ReadonlyMap<string, JointProof>): number =>
-  [...proofs.values()].filter((proof) => 'by' in proof).length
+/** How many joints no test has proven, of all that can be filled. */
+export const unprovenCount = (proofs: ReadonlyMap<string, JointProof>): number =>
+  [...proofs.values()].filter((proof) => 'lacks' in proof).length

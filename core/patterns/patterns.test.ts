@@ -7,6 +7,8 @@ import { readJob } from '../job/read-job'
 import { planJob } from '../plan/plan-job'
 import { speakerIn } from '../speech'
 import type { Units } from '../quantity/units'
+import { openEnds } from '../log/proven'
+import { watersOf } from '../job/waters'
 import { shippedCosts as costs } from '../workshop/costs'
 import { patterns, patternsIn } from '.'
 import { itemsOf, usualAnswer, type Answers, type Ask, type Pattern } from './pattern'
@@ -43,6 +45,8 @@ const unfit = [
   'fixture-end',
   'fixture-centres',
   'stands-in',
+  'relief-open',
+  'relief-falls',
   'connected',
   'tie-in-goes-on',
   'least-piece',
@@ -170,6 +174,34 @@ describe('a pattern', () => {
     expect(plan.fittings.map(({ label }) => label)).toContain('3/4 × 1/2 solder reducer')
     const cold = job.legs.find(({ to }) => job.nodes.find(({ id }) => id === to)?.fixture?.end === 'cold')!
     expect(cold.length).toBeGreaterThanOrEqual(457)
+  })
+
+  it('pipes a heater’s relief valve down full size, to an open end that is neither tested nor drained', () => {
+    for (const [units, first, pipe] of [
+      ['metric', 'water heater, relief valve', '22'],
+      ['imperial', '3/4 solder × 3/4 M NPT adapter', '3/4'],
+    ] as const) {
+      const job = drawn(named('heater'), units, { relief: 1000 })
+      const plan = planJob(job, catalogue)
+      const { id: run } = job.runs.find(({ service }) => service === 'relief')!
+      const [piece, ...others] = plan.pieces.filter((of) => of.run === run)
+      expect(others).toEqual([])
+      expect(catalogue.pipe(piece!.pipe)!.nominal).toBe(pipe)
+      expect(plan.parts.filter((part) => part.run === run && part.kind !== 'piece')[0]!.label).toBe(first)
+      // In mm the pipe goes to the stop of the valve’s own nut.
+      if (units === 'metric') expect(piece!.cut).toBe(1000)
+      else expect(piece!.cut).toBeLessThan(1000)
+      expect(watersOf(job).flatMap(({ runs }) => runs.map(({ id }) => id))).not.toContain(run)
+      expect(openEnds(job, plan)).toEqual([])
+    }
+  })
+
+  it('puts 22 copper straight into a metric heater: a compression joint with its olive, and no fitting between', () => {
+    const plan = planJob(drawn(named('heater'), 'metric', { down: 500 }), catalogue)
+    const [cold] = plan.joints.filter(({ node, method, run }) => method === 'compression' && node && run === 'r1')
+    expect(cold!.insertion).toBe(catalogue.socketFor('compression', catalogue.pipe(cold!.pipe)!)!.insertion!.mm)
+    expect(plan.fixtures).toEqual([{ count: 1, label: 'water heater', item: 'fixture: water heater' }])
+    expect(plan.sundries).toContainEqual({ item: '22 olive', label: '22 olive', count: 3 })
   })
 
   it('fits an outdoor tap on its stub in line, cut back as the fitting says', () => {

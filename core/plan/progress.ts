@@ -86,8 +86,8 @@ export interface JointsDone {
   readonly made: number
   readonly inspected: number
   readonly all: number
-  /** Proven by a test that counts. */
-  readonly proven: number
+  /** Of those that a test can prove, how many none has yet; a relief pipe is never under pressure. */
+  readonly unproven: number
   /** What the last test under pressure found; nothing while there was none, or none is ended. */
   readonly tested?: 'running' | 'leak' | 'ended'
   readonly handedOver?: boolean
@@ -110,18 +110,18 @@ function makeProgress(plan: Plan, done: JointsDone | undefined): StepProgress {
 
 function proveProgress(plan: Plan, done: JointsDone | undefined): StepProgress {
   const isMade = done !== undefined && done.all > 0 && done.made === done.all
+  if (isMade && done.unproven === 0) return progress('prove', 'done', 0, null)
   if (plan.joints.length === 0 || !done?.tested) return progress('prove', 'not begun', 0, isMade ? todo('test') : null)
-  if (done.proven === done.all) return progress('prove', 'done', 0, null)
   return done.tested === 'leak'
     ? progress('prove', 'reservation', 1, todo('leaks'))
     : done.tested === 'running'
       ? progress('prove', 'in hand', 1, todo('testing'))
-      : progress('prove', 'in hand', done.all - done.proven, todo('unproven', { joints: done.all - done.proven }))
+      : progress('prove', 'in hand', done.unproven, todo('unproven', { joints: done.unproven }))
 }
 
 function handOverProgress(done: JointsDone | undefined): StepProgress {
   if (done?.handedOver) return progress('hand-over', 'done', 0, null)
-  const isReady = done !== undefined && done.all > 0 && done.proven === done.all && done.inspected === done.all
+  const isReady = done !== undefined && done.all > 0 && done.unproven === 0 && done.inspected === done.all
   return progress('hand-over', 'not begun', 0, isReady ? todo('hand over') : null)
 }
 

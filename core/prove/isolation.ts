@@ -1,7 +1,8 @@
 import { fixtureCalled } from '../catalogue/fixture'
 import { serviceIn } from '../job/leg-defaults'
 import type { Job } from '../job/job'
-import { systemsOf } from '../job/system'
+import { isHeating } from '../job/place'
+import { watersOf } from '../job/waters'
 import { everything, underTest, type Scope } from './scope'
 
 /** What was done with a thing that may not bear the test. */
@@ -46,11 +47,11 @@ function appliancesIn(job: Job, scope: Scope): string[] {
  */
 export function toShutOff(job: Job, scope: Scope = everything): string[] {
   const of = underTest(job, scope)
-  const isHeating = systemsOf(job).some((system) =>
-    system.legs.some((leg) => of.leg(leg) && serviceIn(system, leg).startsWith('heating')),
+  const heats = watersOf(job).some((system) =>
+    system.legs.some((leg) => of.leg(leg) && isHeating(serviceIn(system, leg))),
   )
   const isHeated = job.nodes.some(({ id, run, fixture }) => fixture?.kind === 'water-heater' && of.node(id, run))
-  return [...appliancesIn(job, scope), ...(isHeating ? ofHeating : []), ...(isHeated ? ofHotWater : [])]
+  return [...appliancesIn(job, scope), ...(heats ? ofHeating : []), ...(isHeated ? ofHotWater : [])]
 }
 
 /** What of all this nobody has answered yet; of what was left on, what it bears. */

@@ -1,7 +1,8 @@
 import { shippedCatalogue } from '../catalogue/catalogue'
 import { serviceIn } from '../job/leg-defaults'
 import type { Job } from '../job/job'
-import { systemsOf } from '../job/system'
+import { isHeating } from '../job/place'
+import { watersOf } from '../job/waters'
 import { isPlastic } from '../materials'
 import { testPressureIn } from '../quantity/words/format-water'
 import { segmentsUnderTest } from './plan-system'
@@ -17,8 +18,8 @@ export interface OfferedTest {
 /** Whether there is heating under test, and whether anything else. */
 export function servicesUnderTest(job: Job, scope: Scope = everything): { heating: boolean; water: boolean } {
   const of = underTest(job, scope)
-  const heats = systemsOf(job).flatMap((system) =>
-    system.legs.flatMap((leg) => (of.leg(leg) ? [serviceIn(system, leg).startsWith('heating')] : [])),
+  const heats = watersOf(job).flatMap((system) =>
+    system.legs.flatMap((leg) => (of.leg(leg) ? [isHeating(serviceIn(system, leg))] : [])),
   )
   return { heating: heats.includes(true), water: heats.includes(false) }
 }

@@ -2,7 +2,7 @@ import { holdsWater } from '../run/states'
 import type { Job } from '../job/job'
 import type { ProveRequest } from './prove-schema'
 import { pipeIdIn } from '../job/leg-defaults'
-import { systemsOf } from '../job/system'
+import { watersOf } from '../job/waters'
 import { everything, underTest, type Scope } from './scope'
 
 /**
@@ -14,7 +14,7 @@ import { everything, underTest, type Scope } from './scope'
 export function segmentsUnderTest(job: Job, scope: Scope = everything): ProveRequest['system']['segments'] {
   const of = underTest(job, scope)
   const metres = new Map<string, number>()
-  for (const system of systemsOf(job)) {
+  for (const system of watersOf(job)) {
     for (const leg of system.legs) {
       if (!of.leg(leg)) continue
       if (!holdsWater(leg) || leg.length === null) continue

@@ -12,7 +12,7 @@ export interface Scope {
   /** Each as its run and its id there. */
   readonly legs?: readonly string[] | undefined
 }
-/** All that is drawn. */
+/** All that is drawn and can be filled. */
 export const everything: Scope = {}
 
 /** What a scope takes in, asked of many legs, joints and nodes. */
@@ -39,8 +39,7 @@ function byLegs(job: Job, legs: ReadonlySet<string>): UnderTest {
   }
 }
 
-function byRuns(runs: ReadonlySet<string> | null): UnderTest {
-  const has = (run: string) => runs === null || runs.has(run)
+function byRuns(has: (run: string) => boolean): UnderTest {
   return {
     leg: ({ run }) => has(run),
     joint: ({ run }) => has(run),
@@ -50,8 +49,11 @@ function byRuns(runs: ReadonlySet<string> | null): UnderTest {
 }
 
 /** What of a job a scope takes in. */
-export const underTest = (job: Job, { runs, legs }: Scope): UnderTest =>
-  legs ? byLegs(job, new Set(legs)) : byRuns(runs ? new Set(runs) : null)
+export function underTest(job: Job, { runs, legs }: Scope): UnderTest {
+  if (legs) return byLegs(job, new Set(legs))
+  const filled = new Set(watersOf(job).flatMap((water) => water.runs.map(({ id }) => id)))
+  return byRuns((run) => filled.has(run) && (runs?.includes(run) ?? true))
+}
 
 /**
  * The nodes at which what is under test is not closed off from the rest: pipe leads on, and no valve stands there.

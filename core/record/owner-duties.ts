@@ -1,5 +1,6 @@
 import { methods } from '../methods'
 import type { Job } from '../job/job'
+import { isHeating } from '../job/place'
 import type { Plan } from '../plan/types'
 import { fixed, messagesOf, sentence } from '../quantity/words/sentence'
 import type { Message } from '../quantity/words/message'
@@ -47,7 +48,7 @@ export function ownerDuties(
       ? [say('frost', { lowest: drains[0].lowest })]
       : []),
     ...(looks > 0 ? [say('look again', { count: looks })] : []),
-    ...(isAny(({ service }) => service.startsWith('heating')) ? [say('heating')] : []),
+    ...(isAny(({ service }) => isHeating(service)) ? [say('heating')] : []),
     ...(isAny((run) => placeOf(run)?.concealed === true) ? [say('concealed')] : []),
   ]
 }

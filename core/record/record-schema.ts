@@ -44,8 +44,11 @@ export const recordSchema = z
         photos: z.array(sha),
         proof: z
           .union([z.looseObject({ by: z.string() }), z.looseObject({ lacks: z.enum(testFaults) })])
-          .optional()
-          .meta({ description: 'the test that proves it, or what is lacking; older records have none' }),
+          .nullish()
+          .meta({
+            description:
+              'the test that proves it, or what is lacking; null of a relief pipe, which stands empty; older records have none',
+          }),
       }),
     ),
     tests: z.array(

@@ -30,7 +30,8 @@ export interface RecordedJoint {
   readonly inspected: SiteState['joints'][string]['inspected']
   readonly changed: SiteState['joints'][string]['changed']
   /** The test that proves it, or what is lacking. */
-  readonly proof: JointProof
+  /** Null where nothing is to be proven: a relief pipe stands empty. */
+  readonly proof: JointProof | null
   readonly photos: readonly string[]
 }
 
@@ -166,7 +167,7 @@ export function recordOf(
       method: joint.method,
       insertion: joint.insertion,
       ...recordedOf(state, joint.id),
-      proof: jointProofs.get(joint.id)!,
+      proof: jointProofs.get(joint.id) ?? null,
     })),
     unplanned: Object.entries(state.joints).flatMap(([id, { made, inspected }]) =>
       planned.has(id) || !made ? [] : [{ id, made, inspected }],

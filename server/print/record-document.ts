@@ -71,7 +71,7 @@ function jointRows({ record, job }: RecordPrint, say: Speaker): TableCell[][] {
       insertion === null ? 'unknown' : say.length(insertion),
       made ? `${made.by}, ${when(made.at)}${seen.length > 0 ? `; ${seen.join(', ')}` : ''}` : 'not made',
       inspected ? `${inspected.sound ? 'OK' : 'not OK'}, ${inspected.by}` : '',
-      'by' in proof ? 'tested' : 'not tested',
+      proof === null ? 'stands empty' : 'by' in proof ? 'tested' : 'not tested',
     ]
   })
 }

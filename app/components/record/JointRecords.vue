@@ -39,7 +39,8 @@ const when = useWhen()
                 >{{ item.inspected.sound ? 'OK' : 'not OK' }}, {{ item.inspected.by }}</template
               >
             </td>
-            <td :class="'by' in item.proof ? '' : 'text-(--ui-warning)'">
+            <td v-if="item.proof === null">stands empty</td>
+            <td v-else :class="'by' in item.proof ? '' : 'text-(--ui-warning)'">
               {{ 'by' in item.proof ? 'yes' : 'not yet' }}
             </td>
           </tr>

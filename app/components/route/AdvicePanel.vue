@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { serviceIn } from '~~/core/job/leg-defaults'
 import type { System } from '~~/core/job/system'
-import { waterOf } from '~~/core/job/waters'
 import { contentOfStretches, contentOfSystem } from '~~/core/flow/content'
 import { water, waterStateOf } from '~~/core/flow/loss'
 import { flowPaths } from '~~/core/flow/path'
@@ -12,26 +11,27 @@ import { levelsOf, outletsWithoutFall, type Level } from '~~/core/run/levels'
 import { useCatalogueStore } from '~/stores/catalogue'
 
 /** Where water stays and air is held, what it holds and how it drains, and what a draw loses on the way. */
-const props = defineProps<{ system: System }>()
+const props = defineProps<{
+  /** With what a manifold joins to it: that is fed and drained as one. */
+  filled: System
+}>()
 const { built: job } = useOpenJob()
 const own = useCatalogueStore()
 const { length, say, tell, trade } = useWords()
-/** With what a manifold joins to it: that is fed and drained as one. */
-const filled = computed(() => waterOf(job.value, props.system.runs[0]!.id)!)
-const names = computed(() => namesInWater(job.value, filled.value))
+const names = computed(() => namesInWater(job.value, props.filled))
 /** Litres a minute. */
 const draw = ref<number | undefined>(12)
-const layout = computed(() => layOut(filled.value))
+const layout = computed(() => layOut(props.filled))
 const levels = computed(() => levelsOf(layout.value))
 /** Outdoors an outlet’s leg slopes outwards. */
 const level = computed(() =>
-  filled.value.runs.some(({ place }) => place?.outdoors ?? job.value.place?.outdoors)
+  props.filled.runs.some(({ place }) => place?.outdoors ?? job.value.place?.outdoors)
     ? outletsWithoutFall(layout.value)
     : [],
 )
-const whole = computed(() => contentOfSystem(own.catalogue, filled.value))
-const kept = ({ keeps }: Level) => contentOfStretches(own.catalogue, filled.value, keeps)
-const nameOf = (id: string) => filled.value.nodes.find((node) => node.id === id)?.note || names.value.node(id)
+const whole = computed(() => contentOfSystem(own.catalogue, props.filled))
+const kept = ({ keeps }: Level) => contentOfStretches(own.catalogue, props.filled, keeps)
+const nameOf = (id: string) => props.filled.nodes.find((node) => node.id === id)?.note || names.value.node(id)
 /** One pool is told once, with all its low points. */
 const points = computed(() => levels.value.points.filter(({ kind, keeps }) => kind === 'high' || keeps.length > 0))
 const placesOf = ({ kind, pool, nodes }: Level) =>
@@ -41,7 +41,7 @@ const placesOf = ({ kind, pool, nodes }: Level) =>
     .map(nameOf)
     .join(', ')
 const temperatures = computed(() => {
-  const services = filled.value.legs.map((leg) => serviceIn(filled.value, leg))
+  const services = props.filled.legs.map((leg) => serviceIn(props.filled, leg))
   return [...new Set(services.map(waterStateOf))].map((of) => say.value.temperature(water[of].celsius)).join(' and ')
 })
 const profile = computed(() => profileWith(job.value.profile, job.value.own?.changes))

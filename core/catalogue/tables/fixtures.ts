@@ -22,23 +22,31 @@ export const fixtureIds = [
 export type FixtureId = (typeof fixtureIds)[number]
 
 /** What flows at an end, as the job's services say it. */
-export const fixtureWaters = ['cold', 'hot', 'heating-flow', 'heating-return'] as const
+export const fixtureWaters = ['cold', 'hot', 'heating-flow', 'heating-return', 'relief'] as const
 export type FixtureWater = (typeof fixtureWaters)[number]
 
-/** An end that pipe leads to: its thread, and how far it stands from the fixture's middle, seen by who faces it. */
-export interface FixtureEndRow {
+/** Where an end stands from the fixture's middle, seen by who faces it, and what flows there. */
+export interface FixtureEndPlace {
   readonly id: string
   readonly name: string
   readonly water: FixtureWater
+  /** mm to the right, and up. */
+  readonly across: number
+  readonly up: number
+}
+interface Thread {
   readonly size: '1/2' | '3/4'
   /** A tail that goes into a female, or a female that takes a tail. */
   readonly sex: 'M' | 'F'
   /** A taper seals on its thread, a parallel one on a washer. */
   readonly form: 'taper' | 'parallel'
-  /** mm to the right, and up. */
-  readonly across: number
-  readonly up: number
 }
+/** Copper of this size goes straight into the end, under a compression nut of its own. */
+interface Nut {
+  readonly takes: '22'
+}
+/** An end that pipe leads to. */
+export type FixtureEndRow = FixtureEndPlace & (Thread | Nut)
 
 export interface FixtureForm {
   /** mm over the finished floor, or over the ground outdoors; null where it follows from what is there. */
@@ -58,20 +66,25 @@ export interface FixtureRow {
   readonly by: Readonly<Partial<Record<Units, FixtureForm>>>
 }
 
-type Thread = Pick<FixtureEndRow, 'size' | 'sex' | 'form'>
 const tail = (size: '1/2' | '3/4'): Thread => ({ size, sex: 'M', form: 'parallel' })
 const taper = (size: '1/2' | '3/4'): Thread => ({ size, sex: 'M', form: 'taper' })
 const female = (size: '1/2' | '3/4'): Thread => ({ size, sex: 'F', form: 'taper' })
 const nut = (size: '1/2' | '3/4'): Thread => ({ size, sex: 'F', form: 'parallel' })
 
 /** Hot on the left and cold on the right, so far apart, at one height. */
-const pair = (apart: number, thread: Thread): readonly FixtureEndRow[] => [
-  { id: 'hot', name: 'hot', water: 'hot', ...thread, across: -apart / 2, up: 0 },
-  { id: 'cold', name: 'cold', water: 'cold', ...thread, across: apart / 2, up: 0 },
+const pair = (apart: number, end: Thread | Nut): readonly FixtureEndRow[] => [
+  { id: 'hot', name: 'hot', water: 'hot', ...end, across: -apart / 2, up: 0 },
+  { id: 'cold', name: 'cold', water: 'cold', ...end, across: apart / 2, up: 0 },
 ]
 const cold = (thread: Thread, across = 0): readonly FixtureEndRow[] => [
   { id: 'cold', name: 'cold', water: 'cold', ...thread, across, up: 0 },
 ]
+
+/** The outlet of a water heater's relief valve, on its side near the top. */
+const reliefAt = (across: number, end: Thread | Nut): FixtureEndRow => ({
+  ...{ id: 'relief', name: 'relief valve', water: 'relief', ...end },
+  ...{ across, up: -150 },
+})
 
 /** A valve in the wall: hot and cold beside its middle, what it feeds over and under it. */
 const inWall = (port: number, below: boolean): readonly FixtureEndRow[] => [
@@ -182,7 +195,10 @@ export const fixtureRows: Readonly<Record<FixtureId, FixtureRow>> = {
   'water-heater': {
     name: 'water heater',
     isShutOff: true,
-    by: { imperial: { height: null, ends: pair(8 * inch, taper('3/4')) } },
+    by: {
+      metric: { height: null, ends: [...pair(200, { takes: '22' }), reliefAt(250, { takes: '22' })] },
+      imperial: { height: null, ends: [...pair(8 * inch, taper('3/4')), reliefAt(10 * inch, female('3/4'))] },
+    },
   },
   radiator: { name: 'radiator', isShutOff: true, outlet: 'radiator valve', by: { metric: radiator, imperial: radiator } },
   manifold: { name: 'manifold', isOneWater: true, by: { metric: manifold(50), imperial: manifold(2 * inch) } },

@@ -1,4 +1,4 @@
-import { isPotable, type Service } from '../../job/place'
+import { isHeating, isPotable, type Service } from '../../job/place'
 import { serviceIn } from '../../job/leg-defaults'
 import { sentence } from '../../quantity/words/sentence'
 import { atPlace, checkRule, nodePlace } from '../rule'
@@ -24,7 +24,7 @@ export const crossConnection = checkRule({
     const { system, arms } = subject.layout
     return system.nodes.flatMap(({ id }) => {
       const services = (arms.get(id) ?? []).map(({ leg }) => serviceIn(system, leg))
-      const [potable, heating] = [services.find(isPotable), services.find((service) => !isPotable(service))]
+      const [potable, heating] = [services.find(isPotable), services.find(isHeating)]
       return potable && heating ? [atPlace(nodePlace(subject, id), refuse('meet', { potable, heating }))] : []
     })
   },

@@ -1,9 +1,21 @@
-import { endLabel } from '../../catalogue/fitting'
+import { fixtureEndLabel } from '../../catalogue/fixture'
+import type { Node } from '../../job/job'
+import { pipeIdIn } from '../../job/leg-defaults'
+import { methodAt } from '../../run/method-at'
 import { groupBy } from '../../quantity/group-by'
 import { fixed, sentence } from '../../quantity/words/sentence'
 import { lengthOf, plus } from '../../quantity/vector'
-import { fixtureEndAt, fixtureJointId } from '../../pipework/fittings/fixture-at'
-import { atPlace, checkRule, nodePlace } from '../rule'
+import { fixtureJointId } from '../../pipework/fittings/fixture-at'
+import { fixtureEndAt, fixtureTakingPipe } from '../../run/fixture-end'
+import { atPlace, checkRule, nodePlace, type SystemSubject } from '../rule'
+
+/** The pipe of its one leg is of the size that the fixture takes, and is joined as it takes it. */
+function goesStraightIn({ catalogue, layout: { system, arms } }: SystemSubject, node: Node): boolean {
+  const takes = fixtureTakingPipe(node, system.fixtures)?.takes
+  const [arm] = arms.get(node.id) ?? []
+  const nominal = arm && catalogue.pipe(pipeIdIn(system, arm.leg))?.nominal
+  return takes !== undefined && nominal === takes && methodAt(system, node, arm?.leg) === 'compression'
+}
 
 export const fixtureEnd = checkRule({
   meta: {
@@ -26,10 +38,10 @@ export const fixtureEnd = checkRule({
   check: (subject, { caution }) => {
     const made = new Set(subject.joints.map(({ id }) => id))
     return subject.layout.system.nodes.flatMap((node) => {
-      if (!node.fixture || made.has(fixtureJointId(node))) return []
+      if (!node.fixture || made.has(fixtureJointId(node)) || goesStraightIn(subject, node)) return []
       const led = fixtureEndAt(node, subject.layout.system.fixtures)
       const found = led
-        ? caution('choose', { fixture: led.fixture.name, end: endLabel(led.end.thread) })
+        ? caution('choose', { fixture: led.fixture.name, end: fixtureEndLabel(led.end) })
         : caution('unknown')
       return [atPlace(nodePlace(subject, node.id), found)]
     })

@@ -13,6 +13,8 @@ import { height } from './height'
 import { leastPiece } from './least-piece'
 import { openEnd, tooManyLegs } from './legs-meeting'
 import { oneBody } from './one-body'
+import { reliefFalls } from './relief-falls'
+import { reliefOpen } from './relief-open'
 import { standsIn } from './stands-in'
 import { stock } from './stock'
 import { support } from './support'
@@ -28,6 +30,8 @@ export const runChecks: readonly CheckRule[] = [
   tooManyLegs,
   crossConnection,
   mixerInlets,
+  reliefOpen,
+  reliefFalls,
   fixtureEnd,
   fixtureCentres,
   standsIn,

@@ -1,5 +1,5 @@
 import { materialOf } from '../../materials'
-import { isPotable } from '../../job/place'
+import { isHeating } from '../../job/place'
 import { fixed } from '../../quantity/words/sentence'
 import { rule } from '../rule'
 
@@ -16,7 +16,7 @@ export const oxygenBarrier = rule({
     },
   },
   check({ pipe, service, place }, { fits, refuse }) {
-    if (isPotable(service) || !materialOf(pipe).letsOxygenThrough) return null
+    if (!isHeating(service) || !materialOf(pipe).letsOxygenThrough) return null
     if (place.barrier) return fits('marked')
     return place.ferrous === false ? null : refuse('none')
   },

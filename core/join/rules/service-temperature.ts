@@ -10,6 +10,8 @@ const usual: Readonly<Record<Service, number>> = {
   recirculation: 60,
   'heating-flow': 70,
   'heating-return': 60,
+  // A temperature and pressure relief valve opens at 99 °C.
+  relief: 99,
 }
 
 export const serviceTemperature = rule({

@@ -1,45 +1,64 @@
 import { lengthAsk, newAsk, thereAsk } from '../asks'
-import { fixtureOf } from '../../catalogue/fixture'
+import { fixtureOf, type FixtureEnd } from '../../catalogue/fixture'
+import { inch } from '../../quantity/units'
 import { pattern } from '../pattern'
 
-/** A water heater between the cold and the hot pipe over it. */
+/** What no relief pipe and no first pipe at a heater is made of. */
+const plastic = ['pex-b crimp', 'pex-a expansion', 'multilayer press-multilayer']
+/** Metal before plastic begins, in mm; model code: 18 in. */
+const firstMetal = 457.2
+/** The open end of the relief pipe over the floor, in mm; model code: at most 6 in. */
+const endOverFloor = 6 * inch
+
+/** A water heater between the cold and the hot pipe over it, and its relief pipe. */
 export const heater = pattern({
   id: 'heater',
   name: 'Connect a water heater',
-  what: 'Cold with its shut-off, and hot, from the pipes over a water heater down to its two threads, in copper.',
-  units: ['imperial'],
+  what: 'Cold with its shut-off, and hot, from the pipes over a water heater down to it, and its relief pipe to the floor, in copper.',
+  units: ['metric', 'imperial'],
   asks: {
     there: thereAsk,
-    new: { ...newAsk, but: ['pex-b crimp', 'pex-a expansion'] },
+    new: { ...newAsk, but: plastic },
     along: lengthAsk('From the existing ends to over the heater', [600, 24], [300, 6000]),
     valve: lengthAsk('From the corner down to the shut-off', [250, 10], [200, 2000]),
     down: lengthAsk('From the shut-off down to the heater', [460, 18], [457, 2500]),
+    relief: lengthAsk('From the relief valve down to its open end', [1200, 48], [150, 3000]),
   },
-  draw({ asked: { there, new: way, along, valve, down }, draft, units, say }) {
+  draw({ asked: { there, new: way, along, valve, down, relief }, draft, units, say }) {
     const { ends, id: kind } = fixtureOf('water-heater', units)!
-    for (const { id, water, across } of ends) {
-      const run = draft.run({ name: `Heater, ${id}`, service: water, pipe: way.larger, method: way.method })
-      const from = draft.node(run, 'tie-in', { existing: there.pipe, at: [across, 0, 0] })
+    const runTo = ({ water }: FixtureEnd, name: string) =>
+      draft.run({ name: `Heater, ${name}`, service: water, pipe: way.larger, method: way.method })
+    const heaterAt = (run: string, { id, name }: FixtureEnd, more = {}) =>
+      draft.node(run, 'outlet', {
+        name: `heater, ${name}`,
+        fixture: { id: 'heater', kind, made: units, end: id },
+        ...more,
+      })
+    for (const end of ends.filter(({ water }) => water !== 'relief')) {
+      const run = runTo(end, end.name)
+      const from = draft.node(run, 'tie-in', { existing: there.pipe, at: [end.across, 0, 0] })
       const corner = draft.node(run, 'elbow')
       draft.leg({ from, direction: 'north', length: along, to: corner })
-      const end = draft.node(run, 'outlet', {
-        name: `heater, ${id}`,
-        fixture: { id: 'heater', kind, made: units, end: id },
-      })
-      if (water === 'cold') {
+      const to = heaterAt(run, end)
+      if (end.water === 'cold') {
         const shut = draft.node(run, 'valve', { name: 'cold shut-off' })
         draft.leg({ from: corner, direction: 'down', length: valve, to: shut })
-        draft.leg({ from: shut, direction: 'down', length: down, to: end })
-      } else draft.leg({ from: corner, direction: 'down', length: valve + down, to: end })
+        draft.leg({ from: shut, direction: 'down', length: down, to })
+      } else draft.leg({ from: corner, direction: 'down', length: valve + down, to })
     }
+    const blows = ends.find(({ water }) => water === 'relief')!
+    const run = runTo(blows, 'relief')
+    const place: [number, number, number] = [blows.across, along, -valve - down + blows.up]
+    const from = heaterAt(run, blows, { at: place })
+    const end = draft.node(run, 'open', { name: 'open end over the floor', overFloor: endOverFloor })
+    draft.leg({ from, direction: 'down', length: relief, to: end })
     return [
       'Fuel and flue are a licensed person’s work. Power off, heater cold, before a pipe is undone.',
       `The first ${say.length(firstMetal)} at the heater are metal, on hot and on cold.`,
-      'Relief pipe of full size from its valve, falling, to the floor drain as local code asks: no valve in it, no thread at its end.',
-      'An expansion tank where a check valve stands in the cold; a dielectric union where local code asks for one.',
+      `The relief pipe is full size and falls all the way to a drain, as local code asks: no valve in it, no thread at its end, which is open ${say.length(endOverFloor)} over the floor, where it is seen and nobody is scalded.`,
+      units === 'metric'
+        ? 'A check valve, an expansion valve or vessel and a drain in the cold, as the heater’s sheet asks.'
+        : 'An expansion tank where a check valve stands in the cold; a dielectric union where local code asks for one.',
     ]
   },
 })
-
-/** Metal before plastic begins, in mm; model code: 18 in. */
-const firstMetal = 457.2

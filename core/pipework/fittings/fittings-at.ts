@@ -4,6 +4,7 @@ import { siteId } from '../../job/site-id'
 import { runOf } from '../../job/system'
 import { namedFittingAt } from '../../run/named-fitting'
 import { opposite } from '../../job/direction'
+import { fixtureTakingPipe } from '../../run/fixture-end'
 import { methodAt } from '../../run/method-at'
 import { askedForAt } from '../take-off/fitting-label'
 import { portAt } from '../../run/layout'
@@ -36,13 +37,14 @@ export function fittingsAt(at: NodeAt): FittingsAt {
   const back: Port = { at: place ?? null, out: arms[0] ? opposite(arms[0].away) : null, end: endOf(arms[0]?.leg) }
   // What is there already stands among the parts only where something new goes into it.
   const stands = isNew || arms.some(({ leg }) => isNewLeg(leg) || hasNoPipe(leg))
-  const asked = stands ? askedForAt(catalogue, layout, node) : null
+  const taking = fixtureTakingPipe(node, layout.system.fixtures)
+  const asked = !stands ? null : taking ? { label: taking.name } : askedForAt(catalogue, layout, node)
   return {
     parts: asked
       ? [
           {
             id,
-            kind: isNew ? 'fitting' : 'existing',
+            kind: !isNew ? 'existing' : taking ? 'fixture' : 'fitting',
             ...asked,
             run: node.run,
             node: node.id,

@@ -1,21 +1,12 @@
-import { fixtureNamed, hoseBetween, type Fixture, type FixtureEnd } from '../../catalogue/fixture'
+import { hoseBetween } from '../../catalogue/fixture'
 import { endLabel, meetingOfEnds, type Fitting, type FittingEnd, type ThreadEnd } from '../../catalogue/fitting'
 import type { KeptFixture } from '../../catalogue/own-fixture'
 import { itemName } from '../../catalogue/counter-name'
 import { siteId } from '../../job/site-id'
 import type { Node } from '../../job/job'
 import type { Vector } from '../../quantity/vector'
+import { fixtureEndAt, fixtureEndName } from '../../run/fixture-end'
 import type { InnerMeeting, Part, PortRef } from './part'
-
-/** The fixture that an outlet leads to, and which of its ends; undefined where it leads to none that is known. */
-export function fixtureEndAt(
-  node: Pick<Node, 'fixture'>,
-  own: readonly KeptFixture[],
-): { fixture: Fixture; end: FixtureEnd } | undefined {
-  const fixture = node.fixture && fixtureNamed(node.fixture, own)
-  const end = fixture?.ends.find(({ id }) => id === node.fixture!.end)
-  return fixture && end && { fixture, end }
-}
 
 /** The joint's id by which an outlet meets its fixture. */
 export const fixtureJointId = (node: Pick<Node, 'id' | 'run' | 'began'>): string => `${siteId(node)}/fixture`
@@ -52,7 +43,8 @@ interface Waiting {
 export function fixtureAt(node: Node, { named, left, firstPort, at, fixtures }: Outlet): Led {
   const led = fixtureEndAt(node, fixtures)
   if (!led) return { parts: [], inner: [] }
-  const { fixture, end } = led
+  const { thread } = led.end
+  if (!thread) return { parts: [], inner: [] }
   const site = siteId(node)
   const part = (id: string, kind: Part['kind'], label: string, ends: readonly ThreadEnd[]): Part => ({
     id,
@@ -62,8 +54,7 @@ export function fixtureAt(node: Node, { named, left, firstPort, at, fixtures }: 
     node: node.id,
     ports: ends.map((of) => ({ at, out: null, end: endLabel(of) })),
   })
-  const called = fixture.ends.length > 1 ? `${fixture.name}, ${end.name}` : fixture.name
-  const what = part(`${site}#fixture`, 'fixture', called, [end.thread])
+  const what = part(`${site}#fixture`, 'fixture', fixtureEndName(led), [thread])
   const outlet = left.map((of, index): Waiting => ({
     port: { part: site, port: firstPort + index },
     end: of,
@@ -77,7 +68,7 @@ export function fixtureAt(node: Node, { named, left, firstPort, at, fixtures }: 
     return meeting !== null
   }
   let last = outlet[0]
-  const hose = node.fixture!.hose && last ? hoseBetween(last.end, end.thread) : null
+  const hose = node.fixture!.hose && last ? hoseBetween(last.end, thread) : null
   if (hose && last) {
     const id = `${site}#hose`
     const first = hose.first && { port: { part: id, port: 0 }, end: hose.first, name: hose.label }
@@ -86,7 +77,7 @@ export function fixtureAt(node: Node, { named, left, firstPort, at, fixtures }: 
     parts.push(part(id, 'fitting', hose.label, ends))
     last = { port: { part: id, port: ends.length - 1 }, end: hose.last, name: hose.label }
   }
-  const own: Waiting = { port: { part: what.id, port: 0 }, end: end.thread, name: what.label }
+  const own: Waiting = { port: { part: what.id, port: 0 }, end: thread, name: what.label }
   if (last && meet(fixtureJointId(node), last, own)) parts.push(what)
   return { parts, inner }
 }

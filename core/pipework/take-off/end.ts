@@ -19,6 +19,7 @@ import { methodAt } from '../../run/method-at'
 import { missing } from './missing'
 import { shapeFitting } from './shape-fitting'
 import { socketAt } from './socket-at'
+import { fixtureTakingPipe } from '../../run/fixture-end'
 import { isBare } from '../../run/states'
 import { type System, runOf } from '../../job/system'
 import { pipeIdIn } from '../../job/leg-defaults'
@@ -112,7 +113,8 @@ function findTakeOff({ catalogue, layout }: Laid, node: Node, leg: string, socke
   if (measured) return { takeOff: measured, missing: null }
   if (node.kind === 'slip-coupling' && node.gap !== undefined)
     return { takeOff: { mm: node.gap / 2, tolerance: gapTolerance, basis: 'measured' }, missing: null }
-  if (node.kind === 'cap') return { takeOff: none, missing: null }
+  // Both are measured to the stop inside.
+  if (node.kind === 'cap' || fixtureTakingPipe(node, system.fixtures)) return { takeOff: none, missing: null }
   if (node.kind === 'mixer') return unknown(missing('mixer'))
   if (node.kind === 'tie-in' && !chain && !takesBoth(catalogue, node, socket)) {
     return unknown(missing('not chosen'))

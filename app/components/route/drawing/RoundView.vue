@@ -44,6 +44,7 @@ const services: Readonly<Record<Service, string>> = {
   recirculation: '#b8860b',
   'heating-flow': '#c2571a',
   'heating-return': '#6f8fae',
+  relief: '#7a7a74',
 }
 const states: Readonly<Record<JointMark, string>> = {
   'not OK': '#9b2d1f',

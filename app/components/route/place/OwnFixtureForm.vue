@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { endForms, type KeptFixture } from '~~/core/catalogue/own-fixture'
+import { fixtureWaters } from '~~/core/catalogue/tables/fixtures'
 import { threadSizes } from '~~/core/catalogue/thread-size'
+import { serviceWords } from '~~/core/job/place'
 
 /** A thing that pipe leads to and that no table has: its name, and the thread and the place of each of its ends. */
 const props = defineProps<{ fixture: KeptFixture | undefined }>()
@@ -14,12 +16,7 @@ function save(): void {
   if ('fixture' in found) emit('save', found.fixture)
 }
 
-const waters = [
-  { value: 'cold', label: 'cold' },
-  { value: 'hot', label: 'hot' },
-  { value: 'heating-flow', label: 'heating flow' },
-  { value: 'heating-return', label: 'heating return' },
-] as const
+const waters = fixtureWaters.map((value) => ({ value, label: serviceWords[value] }))
 const sizes = threadSizes.map((value) => ({ value, label: value }))
 const forms = computed(() => endForms.map(({ label }) => ({ value: label, label: trade(label) })))
 </script>

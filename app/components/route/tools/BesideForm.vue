@@ -16,6 +16,7 @@ const pairs: Readonly<Record<Service, Service>> = {
   recirculation: 'hot',
   'heating-flow': 'heating-return',
   'heating-return': 'heating-flow',
+  relief: 'relief',
 }
 const spacing = ref<number | undefined>(100)
 const service = ref<Service>(pairs[props.run.service])

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { pipeIdIn } from '~~/core/job/leg-defaults'
 import { systemOf, type System } from '~~/core/job/system'
+import { waterOf } from '~~/core/job/waters'
 import type { Job, Leg, Node, Run } from '~~/core/job/job'
 import type { Plan } from '~~/core/plan/types'
 import { addToJob } from '~~/core/patterns/add-to-job'
@@ -63,6 +64,7 @@ const word = computed(() => namesIn(props.system.id).node(props.node.id))
 const layout = computed(() => layOut(props.system))
 /** As it will stand: where clips go, what it holds. */
 const builtSystem = computed(() => systemOf(built.value, props.system.id) ?? props.system)
+const filled = computed(() => waterOf(built.value, props.run.id))
 const builtLeg = computed(() => builtSystem.value.legs.find(({ id }) => id === props.leg?.id))
 const stockLength = computed(() => {
   const id = props.leg ? pipeIdIn(props.system, props.leg) : props.system.runs[0]!.pipe
@@ -149,7 +151,10 @@ const cutIn = computed(() => props.plan.cutIns.find(({ node }) => node === props
       :plan="plan"
       @apply="apply"
     />
-    <LazyAdvicePanel v-else-if="tool === 'advice'" :system="builtSystem" />
+    <template v-else-if="tool === 'advice'">
+      <LazyAdvicePanel v-if="filled" :filled="filled" />
+      <p v-else>A relief pipe stands empty and open: nothing to fill, drain or draw.</p>
+    </template>
     <template v-else-if="tool === 'call'">
       <LazyPatternTool :units="job.units" @apply="apply" />
       <LazyOwnPatterns
