@@ -97,6 +97,9 @@ export const fixtureCalled = (
 /** Whether water goes on through a fixture, from each of its ends to each other. @example isOneWater('manifold') // true */
 export const isOneWater = (id: FixtureId): boolean => fixtureRows[id].isOneWater === true
 
+/** Whether nothing is drawn at a fixture, for water goes on through it. @example goesOnThrough('water-heater') // true */
+export const goesOnThrough = (id: FixtureId): boolean => fixtureRows[id].goesOn === true
+
 /** The fixtures that are usual in a region, in the order of the table. */
 export const fixturesIn = (units: Units): UsualFixture[] =>
   (Object.keys(fixtureRows) as FixtureId[]).flatMap((id) => fixtureOf(id, units) ?? [])

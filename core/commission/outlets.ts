@@ -1,6 +1,7 @@
 import type { Catalogue } from '../catalogue/catalogue'
 import { flowPaths } from '../flow/path'
-import type { Job } from '../job/job'
+import { goesOnThrough } from '../catalogue/fixture'
+import type { Job, Node } from '../job/job'
 import { isPotable, type Service } from '../job/place'
 import { serviceIn } from '../job/leg-defaults'
 import { siteId } from '../job/site-id'
@@ -21,6 +22,10 @@ export interface Outlet {
   readonly far: number
 }
 
+/** Water goes on through what it leads to: nothing is drawn there. */
+const isPassedThrough = ({ fixture }: Node): boolean =>
+  fixture !== undefined && fixture.kind !== 'own' && goesOnThrough(fixture.kind)
+
 /** Any draw finds the same way and content. */
 const someDraw = 6
 
@@ -36,7 +41,7 @@ export function outletsOf(catalogue: Catalogue, job: Job, profile: Profile): Out
     const paths = new Map(flowPaths(catalogue, layout, someDraw, profile).map((path) => [path.outlet, path]))
     return system.nodes.flatMap((node): Outlet[] => {
       const leg = system.legs.find(({ from, to }) => from === node.id || to === node.id)
-      if (node.kind !== 'outlet' || !leg) return []
+      if (node.kind !== 'outlet' || !leg || isPassedThrough(node)) return []
       const service = serviceIn(system, leg)
       const path = paths.get(node.id)
       const of = names.get(node.run)!

@@ -32,6 +32,8 @@ export interface PipeAsk {
   readonly label: string
   /** By their ids, those that it is not made with: nobody makes what is needed, or they bring too little. */
   readonly but?: readonly string[]
+  /** All of it one size up. */
+  readonly isLarger?: true
 }
 export type Ask = LengthAsk | ChoiceAsk | PipeAsk
 type Asks = Readonly<Record<string, Ask>>
@@ -75,8 +77,12 @@ export const patternSentences = {
 }
 const refuse = refusalsOf(patternSentences)
 
-const pipesOf = ({ kind, but = [] }: PipeAsk, units: Units): readonly (PipeThere | PipeWay)[] =>
-  (kind === 'new' ? pipeWays : pipesThere)[units].filter(({ id }) => !but.includes(id))
+const oneSizeUp = (way: PipeWay): PipeWay => ({ ...way, pipe: way.larger, label: way.largerLabel })
+
+function pipesOf({ kind, but = [], isLarger }: PipeAsk, units: Units): readonly (PipeThere | PipeWay)[] {
+  const of = kind === 'there' ? pipesThere[units] : isLarger ? pipeWays[units].map(oneSizeUp) : pipeWays[units]
+  return of.filter(({ id }) => !but.includes(id))
+}
 
 /** An answer as its question takes it. @throws RangeError that names the question, and what it takes */
 function answerTo(ask: Ask, given: string | number | undefined, units: Units): number | string | PipeThere | PipeWay {

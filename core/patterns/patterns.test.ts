@@ -7,8 +7,10 @@ import { readJob } from '../job/read-job'
 import { planJob } from '../plan/plan-job'
 import { speakerIn } from '../speech'
 import type { Units } from '../quantity/units'
+import { outletsOf } from '../commission/outlets'
 import { openEnds } from '../log/proven'
 import { watersOf } from '../job/waters'
+import { profiles } from '../workshop/profile'
 import { shippedCosts as costs } from '../workshop/costs'
 import { patterns, patternsIn } from '.'
 import { itemsOf, usualAnswer, type Answers, type Ask, type Pattern } from './pattern'
@@ -193,6 +195,19 @@ describe('a pattern', () => {
       else expect(piece!.cut).toBeLessThan(1000)
       expect(watersOf(job).flatMap(({ runs }) => runs.map(({ id }) => id))).not.toContain(run)
       expect(openEnds(job, plan)).toEqual([])
+    }
+  })
+
+  it('names the pipe that a heater is connected with by its own size, and draws nothing at the heater to flush', () => {
+    for (const units of ['metric', 'imperial'] as const) {
+      const { asks } = named('heater')
+      const [first] = itemsOf(asks.new as Exclude<Ask, { kind: 'length' }>, units)
+      expect(first!.label).toBe(units === 'metric' ? '22 copper, soldered' : '3/4 copper, soldered')
+      const job = drawn(named('heater'), units)
+      expect(outletsOf(catalogue, job, profiles[job.profile])).toEqual([])
+      // Hot comes out of the heater.
+      const start = job.legs.find(({ run }) => job.runs.find(({ id }) => id === run)!.service === 'hot')!.from
+      expect(job.nodes.find(({ id }) => id === start)!.fixture?.end).toBe('hot')
     }
   })
 

@@ -9,6 +9,7 @@ export interface PipeWay {
   readonly method: MethodId
   /** The same pipe one size up, for what several fixtures hang on. */
   readonly larger: string
+  readonly largerLabel: string
   /** How its fittings go on metal pipe that is there. */
   readonly onMetal: MethodId
 }
@@ -33,6 +34,7 @@ const inCopper = (method: MethodId, word: string): PipeWay => ({
   label: `15 copper, ${word}`,
   pipe: copper[15],
   larger: copper[22],
+  largerLabel: `22 copper, ${word}`,
   method,
   onMetal: method,
 })
@@ -41,6 +43,7 @@ const inCts = (method: MethodId, word: string): PipeWay => ({
   label: `1/2 copper, ${word}`,
   pipe: cts.half,
   larger: cts.three,
+  largerLabel: `3/4 copper, ${word}`,
   method,
   onMetal: method,
 })
@@ -56,6 +59,7 @@ export const pipeWays: Readonly<Record<Units, readonly PipeWay[]>> = {
       label: '16 multilayer, pressed',
       pipe: 'multilayer-en-iso-21003-16x2',
       larger: 'multilayer-en-iso-21003-20x2',
+      largerLabel: '20 multilayer, pressed',
       method: 'press-multilayer',
       onMetal: 'press-metal',
     },
@@ -66,6 +70,7 @@ export const pipeWays: Readonly<Record<Units, readonly PipeWay[]>> = {
       label: '1/2 PEX-B, crimped',
       pipe: pexB.half,
       larger: pexB.three,
+      largerLabel: '3/4 PEX-B, crimped',
       method: 'crimp',
       onMetal: 'press-metal',
     },
@@ -76,6 +81,7 @@ export const pipeWays: Readonly<Record<Units, readonly PipeWay[]>> = {
       label: '1/2 PEX-A, expanded',
       pipe: pexA.half,
       larger: pexA.three,
+      largerLabel: '3/4 PEX-A, expanded',
       method: 'expansion',
       onMetal: 'press-metal',
     },

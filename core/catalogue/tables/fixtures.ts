@@ -60,7 +60,9 @@ export interface FixtureRow {
   readonly outlet?: 'on the wall' | 'radiator valve'
   /** It has a limit of its own: before a test it is shut off. */
   readonly isShutOff?: true
-  /** Water goes on through it, from each of its ends to each other: what leads to it is fed, drained and tested as one. */
+  /** Water goes on through it: nothing is drawn or flushed there. */
+  readonly goesOn?: true
+  /** And is one water with it, from each of its ends to each other: what leads to it is fed, drained and tested as one. */
   readonly isOneWater?: true
   /** How it is put up, by region; missing where it is not usual. */
   readonly by: Readonly<Partial<Record<Units, FixtureForm>>>
@@ -194,6 +196,7 @@ export const fixtureRows: Readonly<Record<FixtureId, FixtureRow>> = {
   },
   'water-heater': {
     name: 'water heater',
+    goesOn: true,
     isShutOff: true,
     by: {
       metric: { height: null, ends: [...pair(200, { takes: '22' }), reliefAt(250, { takes: '22' })] },
@@ -201,9 +204,10 @@ export const fixtureRows: Readonly<Record<FixtureId, FixtureRow>> = {
     },
   },
   radiator: { name: 'radiator', isShutOff: true, outlet: 'radiator valve', by: { metric: radiator, imperial: radiator } },
-  manifold: { name: 'manifold', isOneWater: true, by: { metric: manifold(50), imperial: manifold(2 * inch) } },
+  manifold: { name: 'manifold', goesOn: true, isOneWater: true, by: { metric: manifold(50), imperial: manifold(2 * inch) } },
   meter: {
     name: 'water meter',
+    goesOn: true,
     isShutOff: true,
     by: {
       metric: { height: null, ends: cold(tail('3/4')) },

@@ -18,16 +18,16 @@ export const heater = pattern({
   units: ['metric', 'imperial'],
   asks: {
     there: thereAsk,
-    new: { ...newAsk, but: plastic },
+    new: { ...newAsk, but: plastic, isLarger: true },
     along: lengthAsk('From the existing ends to over the heater', [600, 24], [300, 6000]),
     valve: lengthAsk('From the corner down to the shut-off', [250, 10], [200, 2000]),
     down: lengthAsk('From the shut-off down to the heater', [460, 18], [457, 2500]),
     relief: lengthAsk('From the relief valve down to its open end', [1200, 48], [150, 3000]),
   },
-  draw({ asked: { there, new: way, along, valve, down, relief }, draft, units, say }) {
+  draw({ asked: { there: existing, new: way, along, valve, down, relief }, draft, units, say }) {
     const { ends, id: kind } = fixtureOf('water-heater', units)!
     const runTo = ({ water }: FixtureEnd, name: string) =>
-      draft.run({ name: `Heater, ${name}`, service: water, pipe: way.larger, method: way.method })
+      draft.run({ name: `Heater, ${name}`, service: water, pipe: way.pipe, method: way.method })
     const heaterAt = (run: string, { id, name }: FixtureEnd, more = {}) =>
       draft.node(run, 'outlet', {
         name: `heater, ${name}`,
@@ -36,15 +36,21 @@ export const heater = pattern({
       })
     for (const end of ends.filter(({ water }) => water !== 'relief')) {
       const run = runTo(end, end.name)
-      const from = draft.node(run, 'tie-in', { existing: there.pipe, at: [end.across, 0, 0] })
-      const corner = draft.node(run, 'elbow')
-      draft.leg({ from, direction: 'north', length: along, to: corner })
-      const to = heaterAt(run, end)
-      if (end.water === 'cold') {
+      const there = { existing: existing.pipe, at: [end.across, 0, 0] satisfies [number, number, number] }
+      // Each as the water goes: hot comes out of the heater.
+      if (end.water === 'hot') {
+        const from = heaterAt(run, end)
+        const corner = draft.node(run, 'elbow')
+        draft.leg({ from, direction: 'up', length: valve + down, to: corner })
+        draft.leg({ from: corner, direction: 'south', length: along, to: draft.node(run, 'tie-in', there) })
+      } else {
+        const from = draft.node(run, 'tie-in', there)
+        const corner = draft.node(run, 'elbow')
         const shut = draft.node(run, 'valve', { name: 'cold shut-off' })
+        draft.leg({ from, direction: 'north', length: along, to: corner })
         draft.leg({ from: corner, direction: 'down', length: valve, to: shut })
-        draft.leg({ from: shut, direction: 'down', length: down, to })
-      } else draft.leg({ from: corner, direction: 'down', length: valve + down, to })
+        draft.leg({ from: shut, direction: 'down', length: down, to: heaterAt(run, end) })
+      }
     }
     const blows = ends.find(({ water }) => water === 'relief')!
     const run = runTo(blows, 'relief')
