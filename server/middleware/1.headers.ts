@@ -10,5 +10,5 @@ export default defineEventHandler((event) => {
   const named = getHeader(event, interfaceHeader)
   if (named === undefined || Number(named) >= oldest) return
   setResponseStatus(event, 426)
-  return { error: 'old-page', message: 'This page is older than the server understands: load it anew.' }
+  return { error: 'old-page', message: 'This page is older than the server understands: load it again.' }
 })

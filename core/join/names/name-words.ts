@@ -29,7 +29,7 @@ const [and, nothing]: [Meaning, Meaning] = [{ is: 'and' }, { is: 'nothing' }]
 const partOfJoint = 'part of a joint, and no fitting: it comes with the pipe’s size, see the joint’s card'
 const fixture = 'something that pipe leads to, and no fitting of the catalogue: ask for it by its thread'
 
-/** Words and what they mean, in small letters; the longest that stands at a place is read. */
+/** Words and what they mean, in lower case; the longest that stands at a place is read. */
 const words: readonly (readonly [string, Meaning])[] = [
   ['drop ear elbow|drop-ear elbow|drop ear ell|drop ear 90|drop ear|drop-ear|dropear', kind('drop-ear elbow')],
   [
@@ -146,7 +146,7 @@ const spoken: readonly (readonly [RegExp, string])[] = [
   [/\bone[- ]inch\b/g, '1'],
 ]
 
-/** A line in small letters and words: sizes as figures, marks and units dropped, an x between two ends by itself. */
+/** A line in lower case and words: sizes as figures, marks and units dropped, an x between two ends by itself. */
 export function wordsOf(text: string): string[] {
   const figures = spoken.reduce(
     (line, [form, size]) => line.replace(form, ` ${size} `),
