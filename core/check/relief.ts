@@ -18,7 +18,7 @@ export interface Relief {
 
 /** The relief pipe in a system; null where it has none. It starts at a relief valve, or at relief pipe that is there. */
 export function reliefIn({ system, arms, node }: Layout): Relief | null {
-  const legs = new Set(system.legs.filter((leg) => isRelief(serviceIn(system, leg))))
+  const legs = new Set(system.legs.filter((leg) => leg.state !== 'comes out' && isRelief(serviceIn(system, leg))))
   if (legs.size === 0) return null
   const nodes = [...node.values()].filter(({ id }) => (arms.get(id) ?? []).some(({ leg }) => legs.has(leg)))
   const endAt = (of: Node) => fixtureEndAt(of, system.fixtures)?.end

@@ -66,6 +66,11 @@ it('ends at most 6 in over the floor, where that was measured', () => {
   expect([over(152), over(160)]).toEqual([[], ['caution high e']])
 })
 
+it('says nothing of relief pipe that comes out', () => {
+  const job = then('up')
+  expect(said({ ...job, legs: job.legs.map((leg) => ({ ...leg, state: 'comes out' as const })) })).toEqual([])
+})
+
 it('asks for its valve where nobody said where it starts; relief pipe that is there is a start too', () => {
   const legs: SampleRun['legs'] = [['open:a', 'down', 1200, 'open:e']]
   expect(said(drawn(legs))).toEqual(['caution start a'])
