@@ -55,6 +55,8 @@ it('is one time for a job come to once, and for one of which nobody said what is
   const count = (job: Job) => timesOfJob(catalogue, job, planJob(job, catalogue), asked)!.length
   const silent = { id: 'third', on: '2026-12-05' }
   expect(
-    [[], [rest], [roughIn, rest], [rest, silent]].map((visits) => count(withBranch('tie-in', { visits }))),
-  ).toEqual([1, 1, 2, 1])
+    [[], [rest], [roughIn, rest], [rest, silent], [roughIn, { ...rest, runs: ['r1'] }]].map((visits) =>
+      count(withBranch('tie-in', { visits })),
+    ),
+  ).toEqual([1, 1, 2, 1, 1])
 })

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Run } from './job'
-import { partAtVisit, runsOfVisits } from './visit-runs'
+import { partAtVisit, runsAtNoVisit, runsOfVisits } from './visit-runs'
 
 const runs = ['hot', 'cold', 'drain'].map((id) => ({ id, name: id }) as Run)
 const visit = (id: string, on: string, of?: string[]) => ({ id, on, ...(of && { runs: of }) })
@@ -34,6 +34,14 @@ describe('what is made at which visit', () => {
       ['c', null],
     ])
     expect(partAtVisit({ runs, visits }, 'b')).toBeNull()
+  })
+
+  it('a run that no visit makes is told where it is said of all of them what is made', () => {
+    const first = visit('a', '2026-12-01', ['hot'])
+    const of = (...visits: ReturnType<typeof visit>[]) => runsAtNoVisit({ runs, visits })
+    expect(of(first, visit('b', '2026-12-04', ['cold']))).toEqual(['drain'])
+    expect([of(first), of(first, visit('b', '2026-12-04')), of()]).toEqual([[], [], []])
+    expect(of(first, visit('b', '2026-12-04'), visit('c', '2026-12-05'))).toEqual([])
   })
 
   it('is the whole job where it is come to once', () => {

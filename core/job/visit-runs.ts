@@ -45,3 +45,15 @@ export function partAtVisit(job: Pick<Job, 'visits' | 'runs'>, id: string): Part
   const { runs } = visits[at]!
   return runs && { visit: id, runs, before: visits.slice(0, at).flatMap((earlier) => earlier.runs ?? []) }
 }
+
+/**
+ * The runs that are made at no visit, though it is said of each of several what is made then.
+ *
+ * @remarks for instance: hot at the first visit, cold at the second, and a drain that neither makes: the drain
+ */
+export function runsAtNoVisit(job: Pick<Job, 'visits' | 'runs'>): string[] {
+  const visits = runsOfVisits(job)
+  if (visits.length < 2 || visits.some(({ runs }) => runs === null)) return []
+  const made = new Set(visits.flatMap(({ runs }) => runs ?? []))
+  return job.runs.flatMap(({ id }) => (made.has(id) ? [] : [id]))
+}

@@ -192,6 +192,13 @@ describe('several visits of one job', () => {
     const [first, second] = [await elbows('2031-06-02'), await elbows('2031-06-03')]
     expect(first + second).toBe(all)
     expect(Math.min(first, second)).toBeGreaterThan(0)
+    // Each says what is made then, and something is made at neither.
+    await on.open(`/jobs/${id}/estimate`)
+    await on.see('[aria-label="Visits"] fieldset')
+    await on.driver.findElement({ css: '[aria-label="Visits"] li:last-child [role="checkbox"]' }).click()
+    await on.shows('[data-at-no-visit]', 'At no visit yet: ')
+    await on.driver.findElement({ css: '[aria-label="Visits"] li:last-child [role="checkbox"]' }).click()
+    await on.saved()
     await on.open(`/jobs/${id}/make`)
     await on.press('Plan of work')
     await on.shows('[aria-label="Plan of work"]', 'Total')

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { runsAtNoVisit } from '~~/core/job/visit-runs'
 import type { Visit } from '~~/core/job/visit-schema'
 
 /** When somebody comes to this job: each visit with its day, and what else was agreed. */
@@ -8,6 +9,7 @@ const visits = computed(() => job.value.visits ?? [])
 const write = (of: readonly Visit[]) => change({ ...job.value, visits: of.length > 0 ? [...of] : undefined })
 const set = (id: string, of: Partial<Visit>) =>
   write(visits.value.map((visit) => (visit.id === id ? { ...visit, ...of } : visit)))
+const left = computed(() => runsAtNoVisit(job.value).map(runName))
 /** With several visits, which runs are made at which; one that names none makes the rest. */
 const isShared = computed(() => visits.value.length > 1 && job.value.runs.length > 1)
 function runsWith({ runs = [] }: Visit, id: string, isMade: boolean): string[] | undefined {
@@ -79,6 +81,9 @@ const add = () =>
     </ul>
     <p v-if="isShared" class="text-sm text-muted">
       Tick what is made at each visit, and each has a time of its own. One with nothing ticked makes the rest.
+    </p>
+    <p v-if="left.length" class="mt-2 flex items-center gap-2" data-at-no-visit>
+      <VerdictMark verdict="caution" :word="false" />At no visit yet: {{ left.join(', ') }}
     </p>
     <UButton class="mt-2" label="Add a visit" icon="i-lucide-plus" @click="add" />
   </section>
