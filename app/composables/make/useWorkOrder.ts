@@ -48,9 +48,13 @@ function seekWorkOrder() {
   const assembly = useAssembly(() => question.value)
   /** The last that was found: it stands while the next is looked for, so that the list does not jump. */
   const steps = shallowRef<readonly AssemblyStep[] | null>(null)
-  watch(assembly.order, (found) => {
-    if (found) steps.value = found.ok ? found.steps : null
-  })
+  watch(
+    assembly.order,
+    (found) => {
+      if (found) steps.value = found.ok ? found.steps : null
+    },
+    { immediate: true },
+  )
   // From one job straight to another, what was found of the first says nothing of the second.
   watch(
     () => store.id,
