@@ -32,9 +32,7 @@ export default apiHandler(async (event): Promise<StoredJob> => {
   const id = getRouterParam(event, 'id') ?? ''
   const { version, job }: { version: number; job: Job } = await readSaveBody(event)
   if (version === 0 && !uuid.test(id))
-    throw invalid([
-      { field: 'id', problem: 'a job is begun under an id that nothing else has: a lower-case UUID' },
-    ])
+    throw invalid([{ field: 'id', problem: 'a job is begun under an id that nothing else has: a lower-case UUID' }])
   const isTaken = await once(event, { version, job }, async (transaction) => {
     const generation = await heldGeneration(transaction)
     setHeader(event, generationHeader, generation)
