@@ -7,7 +7,7 @@ import { reliefIn } from '../relief'
 import { atPlace, checkRule, legPlace, nodePlace, type PlanCheck } from '../rule'
 
 /** The end over the floor, in mm; model code: 6 in. */
-const mostOverFloor = 6 * inch
+const mostOverFloor = { metric: 150, imperial: 6 * inch } as const
 /** Tube is called by a bore that it has but for its wall: mm. */
 const play = 0.5
 /** What falls by less than this lies level, in mm. */
@@ -37,7 +37,8 @@ export const reliefFalls = checkRule({
     },
   },
   check(subject, { caution, refuse }) {
-    const { catalogue, layout } = subject
+    const { catalogue, layout, job } = subject
+    const most = mostOverFloor[job.units]
     const { system, places, arms } = layout
     const { steps, wanted: least } = reliefIn(layout) ?? { steps: [], wanted: null }
     const bores = new Map<string, number>()
@@ -54,8 +55,8 @@ export const reliefFalls = checkRule({
         ...(fall !== null && fall < -level ? [refuse('rises')] : []),
         ...(fall !== null && Math.abs(fall) <= level ? [caution('level')] : []),
       ].map((of) => atPlace(legPlace(subject, leg.id), of))
-      return over !== null && over > mostOverFloor + level
-        ? [...found, atPlace(nodePlace(subject, node), caution('high', { over, most: mostOverFloor }))]
+      return over !== null && over > most + level
+        ? [...found, atPlace(nodePlace(subject, node), caution('high', { over, most }))]
         : found
     })
   },

@@ -61,9 +61,11 @@ it('refuses half-inch pipe from a three-quarter valve, and where it narrows on i
   expect(said({ ...wide, legs })).toEqual(['refuse narrow l2'])
 })
 
-it('ends at most 6 in over the floor, where that was measured', () => {
-  const over = (mm: number) => said(drawn([['outlet:v', 'down', 1200, 'open:e']], { e: { overFloor: mm } }))
-  expect([over(152), over(160)]).toEqual([[], ['caution high e']])
+it('ends at most 150 mm, or 6 in, over the floor, where that was measured', () => {
+  const over = (mm: number, units: Job['units']) =>
+    said({ ...drawn([['outlet:v', 'down', 1200, 'open:e']], { e: { overFloor: mm } }), units })
+  expect([over(150, 'metric'), over(152.4, 'metric')]).toEqual([[], ['caution high e']])
+  expect([over(152.4, 'imperial'), over(160, 'imperial')]).toEqual([[], ['caution high e']])
 })
 
 it('says nothing of relief pipe that comes out', () => {

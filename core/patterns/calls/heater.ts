@@ -8,7 +8,7 @@ const plastic = ['pex-b crimp', 'pex-a expansion', 'multilayer press-multilayer'
 /** Metal before plastic begins, in mm; model code: 18 in. */
 const firstMetal = 457.2
 /** The open end of the relief pipe over the floor, in mm; model code: at most 6 in. */
-const endOverFloor = 6 * inch
+const endOverFloor = { metric: 150, imperial: 6 * inch } as const
 
 /** A water heater between the cold and the hot pipe over it, and its relief pipe. */
 export const heater = pattern({
@@ -56,12 +56,12 @@ export const heater = pattern({
     const run = runTo(blows, 'relief')
     const place: [number, number, number] = [blows.across, along, -valve - down + blows.up]
     const from = heaterAt(run, blows, { at: place })
-    const end = draft.node(run, 'open', { name: 'open end over the floor', overFloor: endOverFloor })
+    const end = draft.node(run, 'open', { name: 'open end over the floor', overFloor: endOverFloor[units] })
     draft.leg({ from, direction: 'down', length: relief, to: end })
     return [
       'Fuel and flue are a licensed person’s work. Power off, heater cold, before a pipe is undone.',
       `The first ${say.length(firstMetal)} at the heater are metal, on hot and on cold.`,
-      `The relief pipe is full size and falls all the way to a drain, as local code asks: no valve in it, no thread at its end, which is open ${say.length(endOverFloor)} over the floor, where it is seen and nobody is scalded.`,
+      `The relief pipe is full size and falls all the way to a drain, as local code asks: no valve in it, no thread at its end, which is open ${say.length(endOverFloor[units])} over the floor, where it is seen and nobody is scalded.`,
       units === 'metric'
         ? 'A check valve, an expansion valve or vessel and a drain in the cold, as the heater’s sheet asks.'
         : 'An expansion tank where a check valve stands in the cold; a dielectric union where local code asks for one.',
