@@ -25,6 +25,8 @@ const asInsert = (end: FittingEnd): FittingEnd =>
 
 /** What an item is called on a list: as at the counter where all its ends are alike, else with each end written out. */
 export function itemName(fitting: Fitting): string {
+  const { described, ...plain } = fitting
+  if (described) return itemName(plain).replace(plain.kind, described.name)
   const isAlike = new Set(fitting.ends.map((end) => (end.type === 'socket' ? end.socket.word : ''))).size === 1
   const [first] = fitting.ends
   return isAlike && first?.type === 'socket'
@@ -33,7 +35,8 @@ export function itemName(fitting: Fitting): string {
 }
 
 /** The id of the item in the catalogue: by which it is counted, whatever it is joined by. */
-export const itemId = ({ id }: Fitting): string => id.replaceAll(' clamp', ' crimp')
+export const itemId = ({ id, kind, described }: Fitting): string =>
+  (described ? id.replace(kind, described.name) : id).replaceAll(' clamp', ' crimp')
 
 /** Sizes as the trade says them: run first, larger end first, then the branch; what is equal is said once. */
 function sizesText(kind: FittingKind, sizes: readonly string[]): string {

@@ -113,9 +113,21 @@ function turningArm(catalogue: Catalogue, { kind, ends }: Fitting, index: number
   return end.type === 'spigot' ? sumOf(sumOf(arm, spigotNeck), typical(depthOf(end.socket), 0)) : arm
 }
 
+/** From the end of a part to its reference there, in mm: the depth that pipe goes in, or what a thread takes up. */
+const withinEnd = (end: FittingEnd): Figure | null => (end.type === 'thread' ? takeUpOf(end) : end.socket.insertion)
+
+/** From its middle to where the pipe stops, or to the mouth of what is screwed on, by its length from end to end; null where what goes in is longer. */
+function partInLineHalf({ described }: Fitting, end: FittingEnd): Figure | null {
+  if (!described?.whole) return null
+  const [half, within] = [halfOf(described.whole), withinEnd(end)]
+  if (!within || half.mm < within.mm) return null
+  return sumOf(half, { ...within, mm: -within.mm })
+}
+
 /** What was measured of this fitting itself, at one of its ends; what is in line is measured whole. */
 function ownLength(catalogue: Catalogue, fitting: Fitting, index: number): Figure | null {
-  const own = catalogue.ownFitting(fitting.id, endOf(fitting.kind, index))
+  // Parts in line of one pair of ends are of any length: each by what was said of it.
+  const own = fitting.kind === 'part in line' ? null : catalogue.ownFitting(fitting.id, endOf(fitting.kind, index))
   if (!own) return null
   if (isInLine(fitting)) return halfOf(own)
   return fitting.ends[index]!.type === 'socket' ? own : null
@@ -136,6 +148,8 @@ export function endLength(catalogue: Catalogue, fitting: Fitting, index: number)
   const { kind, ends } = fitting
   const end = ends[index]!
   switch (kind) {
+    case 'part in line':
+      return partInLineHalf(fitting, end)
     case 'cap':
     case 'plug':
       return none

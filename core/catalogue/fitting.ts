@@ -1,4 +1,5 @@
 import { methods } from '../methods'
+import type { Figure } from '../quantity/basis'
 import type { Socket } from './socket'
 
 export type ThreadSystem = 'NPT' | 'BSP'
@@ -29,6 +30,7 @@ export const fittingKinds = [
   'union',
   'dielectric union',
   'valve',
+  'part in line',
   'elbow 90',
   'elbow 45',
   'street elbow 90',
@@ -53,6 +55,8 @@ export interface Fitting {
   readonly label: string
   readonly kind: FittingKind
   readonly ends: readonly FittingEnd[]
+  /** Of a part in line: what it is, by whatever name, and how long from end to end, where somebody said so. */
+  readonly described?: { readonly name: string; readonly whole: Figure | null }
 }
 
 /**

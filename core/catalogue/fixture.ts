@@ -100,6 +100,9 @@ export const isOneWater = (id: FixtureId): boolean => fixtureRows[id].isOneWater
 /** Whether nothing is drawn at a fixture, for water goes on through it. @example goesOnThrough('water-heater') // true */
 export const goesOnThrough = (id: FixtureId): boolean => fixtureRows[id].goesOn === true
 
+/** Whether a fixture heats water. @example heatsWater('water-heater') // true */
+export const heatsWater = (id: FixtureId): boolean => fixtureRows[id].heatsWater === true
+
 /** The fixtures that are usual in a region, in the order of the table. */
 export const fixturesIn = (units: Units): UsualFixture[] =>
   (Object.keys(fixtureRows) as FixtureId[]).flatMap((id) => fixtureOf(id, units) ?? [])

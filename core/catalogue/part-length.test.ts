@@ -21,14 +21,15 @@ const ends = (id: string) => {
 
 describe('lengths of everyday parts', () => {
   it('every fitting of the catalogue has one at each of its ends, none below nought, each with its tolerance', () => {
-    const lacking = nameableFittings().filter((fitting) =>
+    const inTables = nameableFittings().filter(({ kind }) => kind !== 'part in line')
+    const lacking = inTables.filter((fitting) =>
       fitting.ends.some((_, index) => {
         const length = endLength(catalogue, fitting, index)
         return !length || !(length.mm >= 0) || !(length.tolerance >= 0)
       }),
     )
     expect(lacking.map(({ id }) => id)).toEqual([])
-    expect(nameableFittings().length).toBeGreaterThan(5000)
+    expect(inTables.length).toBeGreaterThan(5000)
     expect(shippedSockets.filter(({ insertion }) => insertion === null)).toEqual([])
   })
 

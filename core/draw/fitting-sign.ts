@@ -85,6 +85,11 @@ const signs: Readonly<Record<NodeKind, (of: SignOf) => readonly Stroke[]>> = {
     ]),
   valve: ({ arms }) =>
     inLine(arms, (arm) => [shape([from(arm, -1.7, -1), from(arm, 1.7, 1), from(arm, 1.7, -1), from(arm, -1.7, 1)])]),
+  'in-line': ({ arms }) =>
+    inLine(arms, (arm) => [
+      shape([from(arm, -1.4, -1.4), from(arm, 1.4, -1.4), from(arm, 1.4, 1.4), from(arm, -1.4, 1.4)]),
+      { ...dot, radius: 0.5 },
+    ]),
   mixer: () => [
     ring(1.5, 0.5),
     line(

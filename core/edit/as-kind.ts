@@ -8,6 +8,7 @@ export const ofTheFitting = {
   held: undefined,
   gap: undefined,
   mixer: undefined,
+  inLine: undefined,
   fixture: undefined,
 } as const
 const ofTheTieIn = { existing: undefined, survey: undefined, condition: undefined } as const

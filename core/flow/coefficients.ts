@@ -18,6 +18,7 @@ export const lossCoefficients: Readonly<Record<NodeKind | 'tee-branch' | 'elbow-
   reducer: 0.3,
   adapter: 0.3,
   valve: 0.5,
+  'in-line': 2.5,
   mixer: 2,
   outlet: 0,
   cap: 0,

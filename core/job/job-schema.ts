@@ -66,6 +66,20 @@ export type NamedChoice = z.infer<typeof namedChoiceSchema>
 export type Arms = NonNullable<NamedChoice['arms']>
 export type ChainChoice = z.infer<typeof chainChoiceSchema>
 
+/** A thing that pipe goes into on one side and leaves in line on the other, by whatever name. */
+const inLineSchema = z.object({
+  name: text(60).min(1, 'a name of 1 to 60 characters').meta({ description: 'filter, check valve, pump, meter' }),
+  length: z
+    .number()
+    .min(10, '10 to 2000 mm')
+    .max(2000, '10 to 2000 mm')
+    .optional()
+    .meta({ description: 'mm over all, from end to end' }),
+  tolerance: z.number().min(0).max(100).default(1),
+  basis: z.enum(['measured', 'maker', 'typical']).default('measured'),
+})
+export type InLine = z.infer<typeof inLineSchema>
+
 /** The end of a fixture that an outlet leads to. */
 const fixtureSchema = z.object({
   id: id.meta({ description: 'of the fixture: the outlets that lead to one have the same' }),
@@ -119,6 +133,7 @@ export const nodeSchema = z.object({
     })
     .optional()
     .meta({ description: 'of a mixer: mm between the two pipes that lead to it, and which way from hot to cold' }),
+  inLine: inLineSchema.optional().meta({ description: 'of a part in line: what it is' }),
   radius: z.number().positive().max(2000).optional().meta({ description: 'mm, centre-line radius of a pulled bend' }),
   held: z.boolean().optional().meta({ description: 'of a pulled bend of plastic pipe: a bend support holds it' }),
   measured: measuredSchema.optional(),

@@ -4,6 +4,7 @@ export type {
   ChainChoice,
   Direction,
   FixtureAt,
+  InLine,
   Job,
   KeptBender,
   Leg,

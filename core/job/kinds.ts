@@ -17,6 +17,7 @@ export const nodeKinds = [
   'reducer',
   'adapter',
   'valve',
+  'in-line',
   'mixer',
   'outlet',
   'cap',

@@ -12,6 +12,7 @@ export const legsAtNode: Readonly<Record<NodeKind, 1 | 2 | 3>> = {
   reducer: 2,
   adapter: 2,
   valve: 2,
+  'in-line': 2,
   mixer: 3,
   outlet: 1,
   cap: 1,
@@ -21,8 +22,13 @@ export const legsAtNode: Readonly<Record<NodeKind, 1 | 2 | 3>> = {
 /** How many may meet: a mixer may have two outlets. */
 export const mostLegsAt = (kind: NodeKind): number => (kind === 'mixer' ? 4 : legsAtNode[kind])
 
+const words: Readonly<Partial<Record<NodeKind, string>>> = {
+  'slip-coupling': 'slip coupling',
+  'in-line': 'part in line',
+}
+
 /** What a node is called. */
-export const nodeWord = (kind: NodeKind): string => (kind === 'slip-coupling' ? 'slip coupling' : kind)
+export const nodeWord = (kind: NodeKind): string => words[kind] ?? kind
 
 /** The ends of a run: pipe may go on from them, and they then become a fitting. */
 export const isRunEnd = (kind: NodeKind): boolean => kind === 'open' || kind === 'outlet' || kind === 'cap'

@@ -14,6 +14,7 @@ export const dearness: Readonly<Record<FittingKind, number>> = {
   'thread adapter': 1.4,
   union: 2.6,
   valve: 5,
+  'part in line': 5,
   'angle stop': 5,
   'radiator valve': 6,
   'elbow 90': 1.6,

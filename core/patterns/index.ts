@@ -5,6 +5,7 @@ import { elbowOut } from './calls/elbow-out'
 import { heater } from './calls/heater'
 import { homeRuns } from './calls/home-runs'
 import { houseTrunk } from './calls/house-trunk'
+import { outdoorTap } from './calls/outdoor-tap'
 import { radiator } from './calls/radiator'
 import { roughIn } from './calls/rough-in'
 import { servicePipe } from './calls/service-pipe'
@@ -28,6 +29,7 @@ export const patterns: readonly Pattern[] = [
   homeRuns,
   houseTrunk,
   radiator,
+  outdoorTap,
   stubAgain,
   heater,
   steelPiece,

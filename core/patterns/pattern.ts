@@ -32,7 +32,7 @@ export interface PipeAsk {
   readonly label: string
   /** By their ids, those that it is not made with: nobody makes what is needed, or they bring too little. */
   readonly but?: readonly string[]
-  /** All of it one size up. */
+  /** All of it one size up, or two. */
   readonly isLarger?: true
 }
 export type Ask = LengthAsk | ChoiceAsk | PipeAsk
@@ -78,9 +78,12 @@ export const patternSentences = {
 const refuse = refusalsOf(patternSentences)
 
 const oneSizeUp = (way: PipeWay): PipeWay => ({ ...way, pipe: way.larger, label: way.largerLabel })
+const twoSizesUp = ({ largest, largestLabel, ...way }: PipeWay): PipeWay[] =>
+  largest && largestLabel ? [{ ...way, id: `${way.id}, largest`, pipe: largest, label: largestLabel }] : []
+const sizesUp = (ways: readonly PipeWay[]): PipeWay[] => [...ways.map(oneSizeUp), ...ways.flatMap(twoSizesUp)]
 
 function pipesOf({ kind, but = [], isLarger }: PipeAsk, units: Units): readonly (PipeThere | PipeWay)[] {
-  const of = kind === 'there' ? pipesThere[units] : isLarger ? pipeWays[units].map(oneSizeUp) : pipeWays[units]
+  const of = kind === 'there' ? pipesThere[units] : isLarger ? sizesUp(pipeWays[units]) : pipeWays[units]
   return of.filter(({ id }) => !but.includes(id))
 }
 

@@ -212,11 +212,56 @@ describe('a pattern', () => {
   })
 
   it('puts 22 copper straight into a metric heater: a compression joint with its olive, and no fitting between', () => {
-    const plan = planJob(drawn(named('heater'), 'metric', { down: 500 }), catalogue)
+    const plan = planJob(drawn(named('heater'), 'metric', { down: 800 }), catalogue)
     const [cold] = plan.joints.filter(({ node, method, run }) => method === 'compression' && node && run === 'r1')
     expect(cold!.insertion).toBe(catalogue.socketFor('compression', catalogue.pipe(cold!.pipe)!)!.insertion!.mm)
     expect(plan.fixtures).toEqual([{ count: 1, label: 'water heater', item: 'fixture: water heater' }])
     expect(plan.sundries).toContainEqual({ item: '22 olive', label: '22 olive', count: 3 })
+  })
+
+  it('puts check valve, expansion valve and drain valve into a heater’s cold, in the order of the water', () => {
+    const job = drawn(named('heater'), 'metric')
+    const cold = job.runs.find(({ service }) => service === 'cold')!
+    const after = (id: string): string[] => {
+      const leg = job.legs.find(({ from }) => from === id)
+      const node = job.nodes.find((of) => of.id === leg?.to)
+      return node ? [node.inLine?.name ?? node.name ?? node.kind, ...after(node.id)] : []
+    }
+    const start = job.nodes.find(({ run, kind }) => run === cold.id && kind === 'tie-in')!
+    expect(after(start.id)).toEqual([
+      ...['elbow', 'cold shut-off', 'check valve', 'expansion valve', 'drain valve', 'heater, cold'],
+    ])
+    const { fittings } = planJob(job, catalogue)
+    expect(fittings.map(({ label }) => label)).toContain('22 solder check valve')
+  })
+
+  it('takes 28 copper to a heater of 28 ends, whose relief valve stays 22', () => {
+    const job = drawn(named('heater'), 'metric', { new: 'copper press-metal, largest' })
+    const plan = planJob(job, catalogue)
+    const sizes = plan.joints
+      .filter(({ method }) => method === 'compression')
+      .map(({ pipe }) => catalogue.pipe(pipe)!.nominal)
+    expect(sizes.toSorted()).toEqual(['22', '28', '28'])
+    expect(plan.fixtures.map(({ label }) => label)).toEqual(['water heater, 28 ends'])
+  })
+
+  it('hangs a meter between adapters on the service pipe: half of it, a thread and an adapter from its middle', () => {
+    const plan = planJob(drawn(named('service-pipe'), 'metric', { meter: 'inside' }), catalogue)
+    expect(plan.fittings.map(({ label, count }) => `${count} ${label}`)).toEqual(
+      expect.arrayContaining(['1 3/4 M BSP meter', '2 25 PE compression × 3/4 F BSP adapter']),
+    )
+    // 150 to the tail’s tip, 0.5 × 25 + 12 from there to the pipe’s stop, nothing at the cap.
+    expect(plan.pieces.at(-1)!.cut).toBe(350 - 150 - 24.5)
+  })
+
+  it('keeps an outdoor tap’s check and drain in the warm: a piece of 160 less two halves between them', () => {
+    const plan = planJob(drawn(named('outdoor-tap'), 'metric'), catalogue)
+    expect(plan.fittings.map(({ label }) => label)).toEqual(
+      expect.arrayContaining(['15 solder double check valve', '15 solder drain valve']),
+    )
+    // Either is 90 from end to end, and a soldered 15 goes in 10.6.
+    const between = plan.pieces.find(({ cut }) => cut === 160 - 2 * (45 - 10.6))
+    expect(between?.tolerance).toBeGreaterThanOrEqual(20)
   })
 
   it('fits an outdoor tap on its stub in line, cut back as the fitting says', () => {

@@ -10,6 +10,9 @@ export interface PipeWay {
   /** The same pipe one size up, for what several fixtures hang on. */
   readonly larger: string
   readonly largerLabel: string
+  /** And two sizes up, where a pattern asks for it. */
+  readonly largest?: string
+  readonly largestLabel?: string
   /** How its fittings go on metal pipe that is there. */
   readonly onMetal: MethodId
 }
@@ -24,7 +27,11 @@ export interface PipeThere {
   readonly isMetal: boolean
 }
 
-const copper = { 15: 'copper-half-hard-en-1057-r250-15x0.7', 22: 'copper-half-hard-en-1057-r250-22x0.9' } as const
+const copper = {
+  15: 'copper-half-hard-en-1057-r250-15x0.7',
+  22: 'copper-half-hard-en-1057-r250-22x0.9',
+  28: 'copper-half-hard-en-1057-r250-28x0.9',
+} as const
 const cts = { half: 'copper-hard-astm-b88-l-1-2', three: 'copper-hard-astm-b88-l-3-4' } as const
 const pexB = { half: 'pex-b-astm-f876-sdr9-cts-1-2', three: 'pex-b-astm-f876-sdr9-cts-3-4' } as const
 const pexA = { half: 'pex-a-astm-f876-sdr9-cts-1-2', three: 'pex-a-astm-f876-sdr9-cts-3-4' } as const
@@ -35,6 +42,8 @@ const inCopper = (method: MethodId, word: string): PipeWay => ({
   pipe: copper[15],
   larger: copper[22],
   largerLabel: `22 copper, ${word}`,
+  largest: copper[28],
+  largestLabel: `28 copper, ${word}`,
   method,
   onMetal: method,
 })
@@ -108,7 +117,7 @@ export const pipesThere: Readonly<Record<Units, readonly PipeThere[]>> = {
   metric: [
     metal('copper 15', '15 copper', copper[15]),
     metal('copper 22', '22 copper', copper[22]),
-    metal('copper 28', '28 copper', 'copper-half-hard-en-1057-r250-28x0.9'),
+    metal('copper 28', '28 copper', copper[28]),
   ],
   imperial: [
     metal('copper 1/2', '1/2 copper', cts.half),

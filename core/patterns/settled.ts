@@ -6,6 +6,7 @@ import { setNode } from '../edit/edit-run'
 import { outletFor } from '../edit/lead-to'
 import type { Ids } from '../edit/ids'
 import type { Job, Leg, Node } from '../job/job'
+import { nameChosen } from '../job/chosen'
 import { pipeIdIn } from '../job/leg-defaults'
 import { runOf, systemsOf, type System } from '../job/system'
 import { layOut, type Layout } from '../run/layout'
@@ -29,6 +30,11 @@ const materialOf = (catalogue: Catalogue, { system }: Layout, leg: Leg): string 
 
 /** What a node needs so that something made stands there. */
 function settledNode(catalogue: Catalogue, layout: Layout, node: Node): Partial<Node> {
+  const chosen = nameChosen(node)
+  if (node.kind === 'in-line' && chosen) {
+    const found = usableFittings(catalogue, layout, node).find(({ named }) => named.id === chosen.name)
+    return found ? { fitting: chosenByName(found) } : {}
+  }
   if (node.kind === 'outlet') return node.fixture ? outletFor(catalogue, layout, node) : {}
   const pipes = new Set((layout.arms.get(node.id) ?? []).map(({ leg }) => materialOf(catalogue, layout, leg)))
   if (pipes.size === 1 && shapeFitting(catalogue, layout, node)) return {}

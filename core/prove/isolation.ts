@@ -1,4 +1,4 @@
-import { fixtureCalled } from '../catalogue/fixture'
+import { fixtureCalled, heatsWater } from '../catalogue/fixture'
 import { serviceIn } from '../job/leg-defaults'
 import type { Job } from '../job/job'
 import { isHeating } from '../job/place'
@@ -50,7 +50,9 @@ export function toShutOff(job: Job, scope: Scope = everything): string[] {
   const heats = watersOf(job).some((system) =>
     system.legs.some((leg) => of.leg(leg) && isHeating(serviceIn(system, leg))),
   )
-  const isHeated = job.nodes.some(({ id, run, fixture }) => fixture?.kind === 'water-heater' && of.node(id, run))
+  const isHeated = job.nodes.some(
+    ({ id, run, fixture }) => fixture && fixture.kind !== 'own' && heatsWater(fixture.kind) && of.node(id, run),
+  )
   return [...appliancesIn(job, scope), ...(heats ? ofHeating : []), ...(isHeated ? ofHotWater : [])]
 }
 

@@ -2,6 +2,7 @@ import { fittingNamed } from '../catalogue/chain-length'
 import type { Fitting, FittingEnd } from '../catalogue/fitting'
 import type { Node } from '../job/job'
 import type { MethodId } from '../methods/ids'
+import { asDescribed } from './in-line-part'
 import { nameChosen } from '../job/chosen'
 
 type SocketEnd = Extract<FittingEnd, { type: 'socket' }>
@@ -26,10 +27,10 @@ export function methodOf(fitting: Fitting): MethodId | undefined {
 export const takesPipeItself = (fitting: Fitting): boolean => methodOf(fitting) !== undefined || pipeEnds(fitting) === 0
 
 /** The fitting that was chosen by its name for a node; undefined where none was, or the catalogue has none of that name. */
-export function namedFittingAt(node: Pick<Node, 'fitting'>): Fitting | undefined {
+export function namedFittingAt(node: Pick<Node, 'fitting' | 'inLine'>): Fitting | undefined {
   const chosen = nameChosen(node)
   const named = chosen && fittingNamed(chosen.name)
-  return named && takesPipeItself(named) ? named : undefined
+  return named && takesPipeItself(named) ? asDescribed(named, node) : undefined
 }
 
 /** The method in which a node's chosen fitting takes pipe; undefined where none was chosen. */

@@ -13,6 +13,8 @@ export interface RunNames extends PlaceNames {
   readonly run: string
 }
 
+const wordOf = ({ kind, inLine }: Node): string => (kind === 'open' ? 'open end' : (inLine?.name ?? nodeWord(kind)))
+
 /**
  * The names of a system's nodes and legs: the user's own, or what stands there and its number among its like, in the order
  * in which they were drawn.
@@ -25,14 +27,14 @@ export function namesIn({ nodes: all, legs: allLegs }: Pick<System, 'nodes' | 'l
   const ends = new Set(allLegs.flatMap(({ madeUp, to }) => (madeUp ? [to] : [])))
   const [nodes, legs] = [all.filter(({ id }) => !ends.has(id)), allLegs.filter(({ madeUp }) => !madeUp)]
   const counts = new Map<string, number>()
-  for (const { kind } of nodes) counts.set(kind, (counts.get(kind) ?? 0) + 1)
+  for (const node of nodes) counts.set(wordOf(node), (counts.get(wordOf(node)) ?? 0) + 1)
   const met = new Map<string, number>()
   const called = new Map(
     nodes.map((node: Node) => {
-      const at = (met.get(node.kind) ?? 0) + 1
-      met.set(node.kind, at)
-      const word = node.kind === 'open' ? 'open end' : nodeWord(node.kind)
-      return [node.id, node.name || (counts.get(node.kind)! > 1 ? `${word} ${at}` : word)]
+      const word = wordOf(node)
+      const at = (met.get(word) ?? 0) + 1
+      met.set(word, at)
+      return [node.id, node.name || (counts.get(word)! > 1 ? `${word} ${at}` : word)]
     }),
   )
   const numbers = new Map(legs.map((leg: Leg, index) => [leg.id, index + 1]))

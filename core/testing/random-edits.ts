@@ -104,7 +104,9 @@ const edits: readonly Edit[] = [
   (job, { run, leg }, a, b) =>
     leg ? setLeg(job, run, leg.id, { direction: { bearing: (a % 720) - 360, pitch: (b % 181) - 90 } }) : job,
   (job, { run, node }, a) =>
-    node.kind === 'tie-in' ? job : setKind(job, run, node.id, { kind: take(nodeKinds, 1 + (a % 13)) }),
+    node.kind === 'tie-in'
+      ? job
+      : setKind(job, run, node.id, { kind: take(nodeKinds, 1 + (a % (nodeKinds.length - 1))) }),
   (job, { run, node }, a) => setNode(job, run, node.id, { state: pick([...nodeStates, undefined], a) }),
   (job, { run, node }, a) => setNode(job, run, node.id, { method: pick([...methodIds, undefined], a) }),
   (job, { run, node }, a) => setNode(job, run, node.id, { radius: a % 5 === 0 ? undefined : 1 + (a % 300) }),
@@ -133,7 +135,13 @@ const edits: readonly Edit[] = [
   },
   (job, { run, leg }) => (leg ? removeLeg(job, run, leg.id) : job),
   (job, { run, leg }, a, b) =>
-    leg ? splitLeg(job, ids, run, { legId: leg.id, at: length(a), kind: take(nodeKinds, 1 + (b % 13)) }).job : job,
+    leg
+      ? splitLeg(job, ids, run, {
+          legId: leg.id,
+          at: length(a),
+          kind: take(nodeKinds, 1 + (b % (nodeKinds.length - 1))),
+        }).job
+      : job,
   (job, { run, leg }, a, b) =>
     leg
       ? cutInto(job, ids, run, {

@@ -5,6 +5,7 @@ import type { Fitting } from '../fitting'
 import { inLineFittings } from './in-line'
 import { isMade } from './is-made'
 import { mixedFittings } from './mixed'
+import { partsInLine } from './parts-in-line'
 import { supplyStops, threadAdapters, threadedFittings } from './threaded'
 import { turningFittings } from './turning'
 
@@ -49,5 +50,13 @@ const byId = onceMade(() => new Map(shippedFittings().map((fitting) => [fitting.
 /** A fitting by its item in the catalogue; undefined for what only its words are known of. */
 export const shippedFitting = (id: string): Fitting | undefined => byId().get(id)
 
+/** What may stand in line by a name of its own: the catalogue knows its ends alone. */
+export const shippedPartsInLine = onceMade((): readonly Fitting[] =>
+  partsInLine(shippedSockets.filter(({ family }) => family !== 'old-bore')),
+)
+
 /** And those that nobody makes: older jobs name some, and a hand may hold one all the same. */
-export const nameableFittings = onceMade((): readonly Fitting[] => everyFittingOf(shippedSockets))
+export const nameableFittings = onceMade((): readonly Fitting[] => [
+  ...everyFittingOf(shippedSockets),
+  ...shippedPartsInLine(),
+])

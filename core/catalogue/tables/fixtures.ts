@@ -15,6 +15,7 @@ export const fixtureIds = [
   'outdoor-tap',
   'frost-proof-tap',
   'water-heater',
+  'water-heater-28',
   'radiator',
   'manifold',
   'meter',
@@ -43,7 +44,7 @@ interface Thread {
 }
 /** Copper of this size goes straight into the end, under a compression nut of its own. */
 interface Nut {
-  readonly takes: '22'
+  readonly takes: '22' | '28'
 }
 /** An end that pipe leads to. */
 export type FixtureEndRow = FixtureEndPlace & (Thread | Nut)
@@ -60,6 +61,8 @@ export interface FixtureRow {
   readonly outlet?: 'on the wall' | 'radiator valve'
   /** It has a limit of its own: before a test it is shut off. */
   readonly isShutOff?: true
+  /** It heats water: with it go a safety valve and a vessel. */
+  readonly heatsWater?: true
   /** Water goes on through it: nothing is drawn or flushed there. */
   readonly goesOn?: true
   /** And is one water with it, from each of its ends to each other: what leads to it is fed, drained and tested as one. */
@@ -115,6 +118,8 @@ const manifold = (apart: number): FixtureForm => ({
     })),
   ],
 })
+
+const heater = { goesOn: true, isShutOff: true, heatsWater: true } as const
 
 /**
  * Things that pipe leads to: their ends, where these stand and how high. Typical settings: the fixture's own sheet and
@@ -196,12 +201,16 @@ export const fixtureRows: Readonly<Record<FixtureId, FixtureRow>> = {
   },
   'water-heater': {
     name: 'water heater',
-    goesOn: true,
-    isShutOff: true,
+    ...heater,
     by: {
       metric: { height: null, ends: [...pair(200, { takes: '22' }), reliefAt(250, { takes: '22' })] },
       imperial: { height: null, ends: [...pair(8 * inch, taper('3/4')), reliefAt(10 * inch, female('3/4'))] },
     },
+  },
+  'water-heater-28': {
+    name: 'water heater, 28 ends',
+    ...heater,
+    by: { metric: { height: null, ends: [...pair(200, { takes: '28' }), reliefAt(250, { takes: '22' })] } },
   },
   radiator: { name: 'radiator', isShutOff: true, outlet: 'radiator valve', by: { metric: radiator, imperial: radiator } },
   manifold: { name: 'manifold', goesOn: true, isOneWater: true, by: { metric: manifold(50), imperial: manifold(2 * inch) } },

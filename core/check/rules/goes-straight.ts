@@ -14,6 +14,7 @@ const straightKinds: ReadonlySet<NodeKind> = new Set([
   'reducer',
   'adapter',
   'valve',
+  'in-line',
 ])
 /** Degrees by which two legs may be out of line and still take a straight fitting. */
 const outOfLine = 1

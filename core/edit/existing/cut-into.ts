@@ -12,7 +12,7 @@ import { setNode, withSystem } from '../edit-run'
 import { type System, systemOf, drawnLength } from '../../job/system'
 
 /** What can be put into a line that is there. */
-export const cutInKinds = ['tee', 'valve', 'union', 'coupling', 'slip-coupling'] as const
+export const cutInKinds = ['tee', 'valve', 'in-line', 'union', 'coupling', 'slip-coupling'] as const
 export type CutInKind = (typeof cutInKinds)[number]
 
 const refuse = refusalsOf({

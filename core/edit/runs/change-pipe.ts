@@ -67,7 +67,7 @@ function takesBoth(catalogue: Catalogue, system: System, node: Node, pipes: read
 }
 
 /** Fittings that pipe turns or branches at: what joins two kinds of pipe stands beside them. */
-const turning: ReadonlySet<Node['kind']> = new Set(['tee', 'elbow', 'bend', 'valve', 'union'])
+const turning: ReadonlySet<Node['kind']> = new Set(['tee', 'elbow', 'bend', 'valve', 'in-line', 'union'])
 
 /** A pulled bend takes its set-back of the leg before straight pipe begins, in mm; nothing at a fitting. */
 function setBackAt(system: System, { id, kind, radius }: Node): number {

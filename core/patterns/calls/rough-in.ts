@@ -1,6 +1,7 @@
 import { fixtureOf, type FixtureEnd, type FixtureId } from '../../catalogue/fixture'
 import { fixtureAsk, lengthAsk, newAsk, thereAsk } from '../asks'
 import { pattern } from '../pattern'
+import type { Units } from '../../quantity/units'
 
 const rough = {
   metric: [
@@ -16,6 +17,15 @@ const rough = {
     { value: 'washing-machine', label: 'Washing machine' },
   ],
 } as const
+
+/** What one of them needs beside its two pipes. */
+const notes: Partial<Record<FixtureId, Partial<Record<Units, readonly string[]>>>> = {
+  sink: { imperial: ['For a dishwasher: a stop with two outlets on the hot.'] },
+  'washing-machine': {
+    metric: ['A valve of its own on each, within reach.'],
+    imperial: ['An outlet box with a valve for each, and a hammer arrester on each: the machine shuts at once.'],
+  },
+}
 
 /** Hot and cold brought to a fixture along the floor and up the wall, from two pipes that end there. */
 export const roughIn = pattern({
@@ -47,6 +57,7 @@ export const roughIn = pattern({
     fixture.ends.forEach((end, index) => bring(end, index))
     return [
       'Facing the wall: hot on the left, cold on the right. The fixture’s own sheet overrules the distances here.',
+      ...(notes[chosen as FixtureId]?.[units] ?? []),
       'Fix the outlets to blocking, cap them, test, and take a photo with a rule in it before the wall is closed.',
     ]
   },

@@ -6,7 +6,6 @@ import { pattern } from '../pattern'
 const fed = {
   metric: [
     { value: 'toilet', label: 'Toilet' },
-    { value: 'outdoor-tap', label: 'Outdoor tap' },
     { value: 'cap', label: 'A capped end for later' },
   ],
   imperial: [

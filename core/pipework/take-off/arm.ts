@@ -6,6 +6,7 @@ import {
   matingKey,
   meetingOfEnds,
   ownKey,
+  sealsOnWasher,
   type Fitting,
   type FittingEnd,
   type Meeting,
@@ -111,6 +112,12 @@ function inLineByEnd(): ReadonlyMap<string, readonly Fitting[]> {
   return byEnd
 }
 
+/** A tail on a washer takes a nut with one, and one that seals on its thread takes none. */
+function sealsAlike(end: FittingEnd, meeting: Meeting): boolean {
+  if (end.type !== 'thread' || end.sex !== 'M' || meeting.kind !== 'thread') return true
+  return sealsOnWasher(meeting) === (end.form === 'parallel')
+}
+
 const takes = (end: FittingEnd, pipe: Pipe): boolean => end.type === 'socket' && fitsBySize(pipe, end.socket)
 
 /**
@@ -125,7 +132,8 @@ export function armsOf(named: Fitting, index: number, pipe: Pipe, first: MethodI
     .flatMap(({ id, ends }): ArmChain[] => {
       const end = ends.find((of) => takes(of, pipe))
       const arm = end?.type === 'socket' ? { fittings: [id], method: end.socket.method } : null
-      return arm && fittedArm(named, index, arm, pipe) ? [arm] : []
+      const fitted = arm && fittedArm(named, index, arm, pipe)
+      return fitted && sealsAlike(named.ends[index]!, fitted.meetings[0]!) ? [arm] : []
     })
   return arms.toSorted((a, b) => Number(b.method === first) - Number(a.method === first))
 }

@@ -34,7 +34,16 @@ export interface DirectJoint {
 }
 
 /** What stands as it was drawn, by the method, and has ends that a fitting can stand in. */
-const plainKinds: ReadonlySet<NodeKind> = new Set(['elbow', 'tee', 'coupling', 'union', 'valve', 'reducer', 'cap'])
+const plainKinds: ReadonlySet<NodeKind> = new Set([
+  'elbow',
+  'tee',
+  'coupling',
+  'union',
+  'valve',
+  'in-line',
+  'reducer',
+  'cap',
+])
 
 function plainEnd(laid: Laid, node: Node, leg: Leg): FacingEnd[] {
   if (!plainKinds.has(node.kind) || chainChosen(node)) return []

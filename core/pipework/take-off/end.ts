@@ -24,7 +24,7 @@ import { isBare } from '../../run/states'
 import { type System, runOf } from '../../job/system'
 import { pipeIdIn } from '../../job/leg-defaults'
 import { chainChosen } from '../../job/chosen'
-import { sumOf } from '../../catalogue/fitting-length'
+import { endLength, sumOf } from '../../catalogue/fitting-length'
 
 /** One end of a piece: what it goes into there, how far, and what that takes off its length. */
 export interface PieceEnd {
@@ -125,6 +125,7 @@ function findTakeOff({ catalogue, layout }: Laid, node: Node, leg: string, socke
     return { takeOff: fromWhereItStands(node, halfOf(whole)), missing: null }
   }
   if (!socket) return unknown(missing('no socket'))
+  if (node.kind === 'in-line') return ofPartInLine(catalogue, shapeFitting(catalogue, layout, node))
   const at = kindAt(node, arms, leg)
   if ('rule' in at) return unknown(at)
   const sizes = sizesAt(catalogue, system, arms, socket)
@@ -134,6 +135,13 @@ function findTakeOff({ catalogue, layout }: Laid, node: Node, leg: string, socke
   return takeOff
     ? { takeOff: fromWhereItStands(node, takeOff), missing: null }
     : unknown(missing('no take-off', { socket: socket.label, fitting: at.kind.replace('-', ' ') }))
+}
+
+/** By the length that was said of it: no table has one of a thing of any name. */
+function ofPartInLine(catalogue: Catalogue, part: Fitting | null | undefined): Found {
+  if (!part) return unknown(missing('not made'))
+  const takeOff = endLength(catalogue, part, 0)
+  return takeOff ? { takeOff, missing: null } : unknown(missing('no length'))
 }
 
 /** The take-off where pipes of several sizes meet: a tee or elbow is told by its largest, a reducer by both ends. */
@@ -191,7 +199,9 @@ function namedEnd(laid: Laid, node: Node, named: Fitting, leg: string): PieceEnd
   const why = !end
     ? missing('no end', { fitting: named.label })
     : turnsAlike(named, arms)
-      ? null
+      ? node.kind === 'in-line' && !takeOff
+        ? missing('no length')
+        : null
       : missing('other turn', { fitting: named.label })
   return {
     node: node.id,

@@ -31,6 +31,7 @@ export const missingFigure = {
       { socket: '22 solder', fitting: 'elbow 90' },
       ({ socket, fitting }) => `no take-off of ${withArticle(`${socket} ${fitting}`)} is in the catalogue: measure it`,
     ),
+    'no length': fixed('nobody has said how long it is: measure it from end to end'),
     'no depth': fixed('the insertion depth is not in the catalogue: measure it'),
     'bend ends': fixed('a bend is pulled in one length of new pipe: draw the leg after it, or put a fitting there'),
     'bend in line': fixed('a bend has two legs that are not in line'),

@@ -1,7 +1,7 @@
 import type { Laid } from './laid'
 import type { Catalogue } from '../../catalogue/catalogue'
 import type { Fitting, FittingKind } from '../../catalogue/fitting'
-import { shippedFittings } from '../../catalogue/fittings'
+import { shippedFittings, shippedPartsInLine } from '../../catalogue/fittings'
 import type { Arms, Leg, NamedChoice, Node, NodeKind } from '../../job/job'
 import { pipeIdIn } from '../../job/leg-defaults'
 import { runOf } from '../../job/system'
@@ -21,6 +21,7 @@ const kindsAt: Readonly<Partial<Record<NodeKind, readonly FittingKind[]>>> = {
   'slip-coupling': ['slip coupling'],
   union: ['union', 'dielectric union'],
   valve: ['valve'],
+  'in-line': ['part in line'],
   outlet: ['drop-ear elbow', 'angle stop', 'radiator valve', 'swivel connector', 'adapter', 'elbow 90', 'stub-out'],
   cap: ['cap', 'plug'],
 }
@@ -73,13 +74,13 @@ function facingOf(laid: Laid, node: Node): Facing {
 }
 
 /**
- * How a fitting takes the legs at a node: each by itself but one at most, which goes in by an arm, of its run's own method
- * where there is one.
+ * How a fitting takes the legs at a node: each by itself but one at most, or both of a part in line, which go in by an arm,
+ * of their run's own method where there is one.
  *
  * @returns null where it does not take them, or an end would be left over for pipe
  */
 function takingOf(laid: Laid, named: Fitting, node: Node, facing: Facing): Taking | null {
-  const { catalogue, layout } = laid
+  const { layout } = laid
   const legs = layout.arms.get(node.id) ?? []
   const { kind } = node
   const plain = { ...node, fitting: undefined }
@@ -96,18 +97,31 @@ function takingOf(laid: Laid, named: Fitting, node: Node, facing: Facing): Takin
     isWaiting ||= !met && end !== undefined
   }
   if (left.length === 0) return used.size === legs.length && allSocketsIn(named, used) ? { arms: {}, isWaiting } : null
-  const [other, more] = left
-  if (!other || more || kind === 'outlet' || named.ends.length !== legs.length) return null
-  const index = named.ends.findIndex((_, at) => !used.has(at))
-  if (!mayGoInto(kind, legs, other, index)) return null
-  const pipe = catalogue.pipe(pipeIdIn(layout.system, other))
-  const ends = facing.get(other)?.ends
-  const [arm] = ends
-    ? ends.flatMap(({ end }) => armsTo(named, index, end))
-    : pipe
-      ? armsOf(named, index, pipe, runOf(layout.system, other).method)
-      : []
-  return arm ? { arms: { [other.id]: arm }, isWaiting } : null
+  // What has threads on both sides wants an arm on both.
+  const most = kind === 'in-line' ? 2 : 1
+  if (left.length > most || kind === 'outlet' || named.ends.length !== legs.length) return null
+  const arms: Record<string, ArmChain> = {}
+  for (const other of left) {
+    const index = named.ends.findIndex((_, at) => !used.has(at))
+    const arm = mayGoInto(kind, legs, other, index) ? armFor(laid, named, index, { leg: other, facing }) : undefined
+    if (!arm) return null
+    used.add(index)
+    arms[other.id] = arm
+  }
+  return { arms, isWaiting }
+}
+
+/** What stands between an end of a fitting and a leg that it does not take itself: of the leg's own method where it is made. */
+function armFor(
+  { catalogue, layout }: Laid,
+  named: Fitting,
+  index: number,
+  { leg, facing }: { readonly leg: Leg; readonly facing: Facing },
+): ArmChain | undefined {
+  const ends = facing.get(leg)?.ends
+  if (ends) return ends.flatMap(({ end }) => armsTo(named, index, end))[0]
+  const pipe = catalogue.pipe(pipeIdIn(layout.system, leg))
+  return pipe && armsOf(named, index, pipe, runOf(layout.system, leg).method)[0]
 }
 
 const allSocketsIn = (named: Fitting, used: ReadonlySet<number>): boolean =>
@@ -141,7 +155,7 @@ export function namedFittingsFor(catalogue: Catalogue, layout: Layout, node: Nod
     (isWaiting ? 4 : 0) +
     (Object.keys(arms).length > 0 ? 2 : 0) +
     (methodOf(named) === runOf(layout.system, node).method ? 0 : 1)
-  return shippedFittings()
+  return (node.kind === 'in-line' ? shippedPartsInLine() : shippedFittings())
     .filter((named) => kinds.has(named.kind) && takesPipeItself(named) && (!isOutlet || named.ends.length > 1))
     .filter((named) => turnsAlike(named, legs))
     .flatMap((named): NamedFitting[] => {

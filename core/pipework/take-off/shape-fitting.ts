@@ -1,10 +1,11 @@
 import { methods } from '../../methods'
 import type { Catalogue } from '../../catalogue/catalogue'
 import type { Fitting, FittingEnd, FittingKind } from '../../catalogue/fitting'
-import { shippedFittings } from '../../catalogue/fittings'
+import { shippedFittings, shippedPartsInLine } from '../../catalogue/fittings'
 import type { Socket } from '../../catalogue/socket'
 import type { Node, NodeKind } from '../../job/job'
 import { pipeIdIn } from '../../job/leg-defaults'
+import { asDescribed } from '../../run/in-line-part'
 import { methodAt } from '../../run/method-at'
 import { branchOf, turnAt, type Layout } from '../../run/layout'
 
@@ -15,6 +16,7 @@ const inLineKinds: Readonly<Partial<Record<NodeKind, FittingKind>>> = {
   'slip-coupling': 'slip coupling',
   union: 'union',
   valve: 'valve',
+  'in-line': 'part in line',
   cap: 'cap',
 }
 
@@ -32,7 +34,7 @@ const keyOf = (kind: FittingKind, [first, second = first, branch = '']: readonly
 let byKey: ReadonlyMap<string, Fitting> | undefined
 const fittingOfKey = (key: string): Fitting | undefined => {
   byKey ??= new Map(
-    shippedFittings()
+    [...shippedFittings(), ...shippedPartsInLine()]
       .toReversed()
       .map((fitting) => [keyOf(fitting.kind, fitting.ends.map(takenBy)), fitting]),
   )
@@ -84,5 +86,6 @@ export function shapeFitting(catalogue: Catalogue, layout: Layout, node: Node): 
     turnAt(arms),
     sockets.every(({ id }) => id === first.id),
   )
-  return kind && (fittingOf(kind, sockets) ?? null)
+  const made = kind && fittingOf(kind, sockets)
+  return kind && (made ? asDescribed(made, node) : null)
 }

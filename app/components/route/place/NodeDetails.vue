@@ -76,6 +76,12 @@ const changing = computed(() => {
       @kind="(kind) => change(setKind(job, system.id, node.id, { kind }))"
       @height="setHeight"
     >
+      <LazyInLineForm
+        v-if="node.kind === 'in-line'"
+        :node="node.id"
+        :in-line="node.inLine"
+        @change="(inLine) => change(set({ inLine })(job))"
+      />
       <LazyTieInPick v-if="node.kind === 'tie-in'" :system="system" :node="node" />
       <LazyFittingPick v-else :system="system" :node="node" @choose="(choice) => change(set(choice)(job))" />
       <LazyFixturePick

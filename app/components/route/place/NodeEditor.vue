@@ -103,7 +103,7 @@ const setMethod = (value: string) => emit('change', { method: value === 'run' ? 
     </div>
     <div class="grid grid-cols-2 gap-3">
       <LengthField
-        v-if="node.kind !== 'bend'"
+        v-if="node.kind !== 'bend' && node.kind !== 'in-line'"
         label="Take-off, measured"
         optional
         :of="node.id"
