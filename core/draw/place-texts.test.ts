@@ -71,21 +71,27 @@ describe('where lengths are written', () => {
   })
 })
 
-describe('the numbers of the joints', () => {
-  it('lie on no pipe, on no length, and on no other number', () =>
+describe('the numbers of the joints and the names of parts', () => {
+  it('lie on no pipe, on no length, and on no other of them', () =>
     fc.assert(
       fc.property(steps, (of) => {
         const layout = runOf(of)
         const drawing = drawRun(layout, 'isometric', sketchOf(layout))
         const letter = (13.5 * drawing.box[2]) / 800
         const jointsOf = new Map(drawing.nodes.map(({ id }, at) => [id, at % 2 === 0 ? String(at) : `${at} 77`]))
-        const { numbers, dimensions } = placeTexts(drawing, letter, jointsOf)
+        const namesOf = new Map(drawing.nodes.map(({ id }, at) => [id, at % 3 === 0 ? 'double check valve' : 'filter']))
+        const { numbers, dimensions, names } = placeTexts(drawing, letter, { jointsOf, namesOf })
         const placed = drawing.nodes.flatMap(({ id, at }) => {
-          const beside = numbers.get(id)
-          const wide = Math.max(0.45, jointsOf.get(id)!.length * 0.27) * letter
-          return beside
-            ? [{ x: at[0] + (beside[0] * letter) / 3, y: at[1] + (beside[1] * letter) / 3, wide, high: 0.5 * letter }]
-            : []
+          const ofNumber = Math.max(0.45, jointsOf.get(id)!.length * 0.27) * letter
+          const ofName = (namesOf.get(id)!.length * 0.23 + 0.3) * letter
+          return [
+            { beside: numbers.get(id), wide: ofNumber },
+            { beside: names.get(id), wide: ofName },
+          ].flatMap(({ beside, wide }) => {
+            if (!beside) return []
+            const [x, y] = [at[0] + (beside[0] * letter) / 3, at[1] + (beside[1] * letter) / 3]
+            return [{ x, y, wide, high: 0.5 * letter }]
+          })
         })
         const others = dimensions.map(({ at: [x, y] }) => ({ x, y, wide: 2.6 * letter, high: 0.75 * letter }))
         placed.forEach((one, index) => {
@@ -94,7 +100,9 @@ describe('the numbers of the joints', () => {
               Math.abs(one.x - other.x) >= one.wide + other.wide - 1e-6 ||
                 Math.abs(one.y - other.y) >= one.high + other.high - 1e-6,
             ).toBe(true)
-          for (const leg of drawing.legs) expect(away([one.x, one.y], leg)).toBeGreaterThan(0.3 * letter)
+          const along = [-1, -0.5, 0, 0.5, 1].map((share): Point => [one.x + share * (one.wide - 0.45 * letter), one.y])
+          for (const leg of drawing.legs)
+            for (const place of along) expect(away(place, leg)).toBeGreaterThan(0.3 * letter)
         })
       }),
       { numRuns: 40 },

@@ -31,7 +31,7 @@ export interface Scene {
   readonly unwritten: number
 }
 
-const sizes = { length: 3, height: 2.5, number: 2.5 } as const
+const sizes = { length: 3, height: 2.5, number: 2.5, name: 2.5 } as const
 const marks = (at: Point, strokes: readonly Stroke[]): readonly Mark[] =>
   strokes.map((stroke) => ({ kind: 'mark', at, stroke }))
 
@@ -64,16 +64,17 @@ function jointPart({ id, at, arms }: DrawnNode, states: ReadonlyMap<string, Join
 
 const heightWords = (up: number, length: SceneTexts['length']): string => `${up < 0 ? '−' : '+'}${length(Math.abs(up))}`
 
-/** What is written: heights of the ends, lengths with their pieces, numbers of the joints. */
+/** What is written: heights of the ends, lengths with their pieces, numbers of the joints, names of parts in line. */
 function writtenIn({ system, drawing }: SceneOf, letter: number, texts: SceneTexts): Scene {
   const legs = new Map(system.legs.map((leg) => [leg.id, leg]))
-  const placed = placeTexts(drawing, letter, texts.jointsOf)
-  const words = (of: 'length' | 'height' | 'number', at: Point, said: Pick<Words, 'words' | 'more'>): Words => ({
+  const namesOf = new Map(system.nodes.flatMap(({ id, inLine }) => (inLine ? [[id, inLine.name] as const] : [])))
+  const placed = placeTexts(drawing, letter, { jointsOf: texts.jointsOf, namesOf })
+  const words = (of: keyof typeof sizes, at: Point, said: Pick<Words, 'words' | 'more'>): Words => ({
     kind: 'words',
     at,
     beside: [0, 0],
     size: sizes[of],
-    bold: of !== 'height',
+    bold: of === 'length' || of === 'number',
     ...said,
   })
   const heights = drawing.nodes.flatMap(({ id, at, height }): Part[] => {
@@ -89,13 +90,15 @@ function writtenIn({ system, drawing }: SceneOf, letter: number, texts: SceneTex
     const line = leader && ({ kind: 'line', from: leader, to: at, ink: 'ink', weight: 0.18, dashes: [] } as const)
     return { of: 'length', id: leg, shapes: line ? [line, said] : [said] }
   })
-  const numbers = drawing.nodes.flatMap(({ id, at }): Part[] => {
-    const beside = placed.numbers.get(id)
-    const said = texts.jointsOf?.get(id)
-    return beside && said ? [{ of: 'number', id, shapes: [{ ...words('number', at, { words: said }), beside }] }] : []
-  })
+  const about = (of: 'number' | 'name', said: ReadonlyMap<string, string> | undefined, places: typeof placed.names) =>
+    drawing.nodes.flatMap(({ id, at }): Part[] => {
+      const [beside, told] = [places.get(id), said?.get(id)]
+      return beside && told ? [{ of, id, shapes: [{ ...words(of, at, { words: told }), beside }] }] : []
+    })
+  const numbers = about('number', texts.jointsOf, placed.numbers)
+  const names = about('name', namesOf, placed.names)
   const unwritten = drawing.legs.filter(({ isBroken }) => !isBroken).length - lengths.length
-  return { parts: [...heights, ...lengths, ...numbers], unwritten }
+  return { parts: [...heights, ...lengths, ...numbers, ...names], unwritten }
 }
 
 /**

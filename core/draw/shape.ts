@@ -47,7 +47,7 @@ export type Shape = Line | Mark | Words
 
 /** What belongs together in a drawing, and is pressed as one. */
 export interface Part {
-  readonly of: 'surroundings' | 'leg' | 'fitting' | 'joint' | 'node' | 'height' | 'length' | 'number'
+  readonly of: 'surroundings' | 'leg' | 'fitting' | 'joint' | 'node' | 'height' | 'length' | 'number' | 'name'
   /** Of the leg or the node. */
   readonly id: string
   readonly shapes: readonly Shape[]

@@ -2,6 +2,8 @@ import { describe, expect, it } from 'vitest'
 import { shippedCatalogue as catalogue } from '../../catalogue/catalogue'
 import { layOut } from '../../run/layout'
 import { namesIn } from '../../run/names'
+import { drawRun } from '../../draw/drawing'
+import { sceneOf } from '../../draw/scene'
 import { setNode } from '../../edit/edit-run'
 import { suspectsOf } from '../../leak/suspects'
 import { valveSides } from '../../leak/valve-sides'
@@ -73,6 +75,16 @@ describe('a part in line of any name', () => {
     const [first] = cuts(chosen('3/4 BSP thread × 3/4 BSP thread part in line', { ...filter, length: 100 }))
     // Of the thread, 14.5 are useful and 14 taken up: half a millimetre between the two tables.
     expect(first).toBe(500 - (50 - 14.5 + 14) - 12.5)
+  })
+
+  it('is drawn with its name beside it', () => {
+    const [system] = systemsOf(line(filter))
+    const drawing = drawRun(layOut(system!))
+    const { parts } = sceneOf({ catalogue, system: system!, drawing }, 30, { length: String, pieceOf: new Map() })
+    const written = parts.flatMap(({ of, shapes }) =>
+      of === 'name' ? shapes.map((shape) => shape.kind === 'words' && shape.words) : [],
+    )
+    expect(written).toEqual(['filter'])
   })
 
   it('is called by its name, shuts nothing, and comes back from its file', () => {
