@@ -74,7 +74,7 @@ const ofName = { letter: 0.23, ends: 0.3, height: 0.5 }
 
 /** Where a name of this half width may stand about its node, in thirds of a letter: beside it, over and under it. */
 const aboutNamed = (width: number): readonly Point[] => {
-  const aside = 3 * width + 5
+  const aside = 3 * width + 2.5
   return [0, -4, 4].flatMap((down): Point[] => [
     [aside, down],
     [-aside, down],

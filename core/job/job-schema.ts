@@ -86,6 +86,9 @@ const fixtureSchema = z.object({
   kind: z.enum([...fixtureIds, 'own']).meta({ description: '`own`: the one of `fixtures` with that id' }),
   made: z.enum(unitSystems).meta({ description: 'for which region: its threads, and where its ends stand' }),
   end: text(20).meta({ description: 'hot, cold, flow, return, shower, spout' }),
+  apart: z.number().min(1).max(5000).optional().meta({
+    description: 'mm between this end and the one beside it, as measured; else as is usual',
+  }),
   hose: z.literal(true).optional().meta({ description: 'a hose leads to it from the outlet' }),
 })
 export type FixtureAt = z.infer<typeof fixtureSchema>

@@ -78,7 +78,9 @@ export const fixtureCentres = checkRule({
     return [...groupBy(outlets, ({ node }) => node.fixture!.id).values()].flatMap(([first, ...others]) =>
       others.flatMap(({ node, at, end }) => {
         const apart = lengthOf(plus(at, first!.at, -1))
-        const usual = Math.hypot(end.across - first!.end.across, end.up - first!.end.up)
+        const isBeside = end.up === first!.end.up
+        const measured = isBeside ? node.fixture!.apart : undefined
+        const usual = measured ?? Math.hypot(end.across - first!.end.across, end.up - first!.end.up)
         if (Math.abs(apart - usual) <= play) return []
         return [atPlace(nodePlace(subject, node.id), caution('apart', { fixture: first!.fixture.name, apart, usual }))]
       }),

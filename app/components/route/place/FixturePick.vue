@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { fixtureNamed, fixturesIn } from '~~/core/catalogue/fixture'
 import type { KeptFixture } from '~~/core/catalogue/own-fixture'
+import { endsBeside, stretchFixture } from '~~/core/edit/legs/stretch-fixture'
 import { describeAnew, leadTo } from '~~/core/edit/lead-to'
+import { distance } from '~~/core/quantity/vector'
 import type { FixtureAt, Node } from '~~/core/job/job'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { useWorkshopStore } from '~/stores/workshop'
@@ -10,6 +12,7 @@ import { useWorkshopStore } from '~/stores/workshop'
 const props = defineProps<{ run: string; node: Node; hasFloor: boolean }>()
 const emit = defineEmits<{ height: [mm: number] }>()
 const { job, change } = useOpenJob()
+const { problem, attempt } = useRouteEdit()
 const own = useCatalogueStore()
 const workshop = useWorkshopStore()
 const { length, trade } = useWords()
@@ -62,6 +65,15 @@ const fixture = computed(() => at.value && fixtureNamed(at.value, job.value.fixt
 const ownNow = computed(() =>
   at.value?.kind === 'own' ? job.value.fixtures?.find(({ id }) => id === at.value!.id) : undefined,
 )
+/** How far its two ends stand apart, where it has two beside each other and the drawing knows it of both. */
+const apart = computed(() => {
+  const between = at.value && endsBeside(job.value, props.node.id)?.between
+  return between ? distance(between, [0, 0, 0]) : undefined
+})
+const apartLimits = { min: 1, max: 5000 }
+const stretch = (mm: number | undefined) => {
+  if (mm !== undefined) attempt((of) => stretchFixture(of, { run: props.run, node: props.node.id }, mm))
+}
 /** What is being described: a new one, or the one that stands here. */
 const describing = ref<'new' | 'this' | null>(null)
 
@@ -106,6 +118,15 @@ function save(of: KeptFixture): void {
         :model-value="node.fixture.hose ?? false"
         @update:model-value="(on) => byHose(on === true)"
       />
+      <LengthField
+        v-if="apart !== undefined"
+        label="Its two ends are apart, as measured"
+        :of="node.id"
+        :limits="apartLimits"
+        :model-value="apart"
+        @update:model-value="stretch"
+      />
+      <p v-if="problem" role="alert" class="text-(--ui-error)">{{ problem }}</p>
       <p v-if="fixture?.height" class="text-sm text-muted">
         Usually {{ length(fixture.height) }} over the finished floor. The fixture’s own sheet comes first.
       </p>
