@@ -212,7 +212,7 @@ describe('a pattern', () => {
   })
 
   it('puts 22 copper straight into a metric heater: a compression joint with its olive, and no fitting between', () => {
-    const plan = planJob(drawn(named('heater'), 'metric', { down: 800 }), catalogue)
+    const plan = planJob(drawn(named('heater'), 'metric', { down: 500 }), catalogue)
     const [cold] = plan.joints.filter(({ node, method, run }) => method === 'compression' && node && run === 'r1')
     expect(cold!.insertion).toBe(catalogue.socketFor('compression', catalogue.pipe(cold!.pipe)!)!.insertion!.mm)
     expect(plan.fixtures).toEqual([{ count: 1, label: 'water heater', item: 'fixture: water heater' }])

@@ -1,7 +1,7 @@
 import { lengthAsk, newAsk, thereAsk } from '../asks'
 import { shippedCatalogue } from '../../catalogue/catalogue'
 import { fixtureOf, type FixtureEnd, type UsualFixture } from '../../catalogue/fixture'
-import { inRow } from '../in-row'
+import { inRow, rowLength } from '../in-row'
 import { inch, type Units } from '../../quantity/units'
 import { pattern } from '../pattern'
 
@@ -33,11 +33,12 @@ export const heater = pattern({
     new: { ...newAsk, but: plastic, isLarger: true },
     along: lengthAsk('From the existing ends to over the heater', [600, 24], [300, 6000]),
     valve: lengthAsk('From the corner down to the shut-off', [250, 10], [200, 2000]),
-    down: lengthAsk('From the shut-off down to the heater', [750, 30], [700, 2500]),
+    down: lengthAsk('From the last valve down to the heater', [460, 18], [457, 2500]),
     relief: lengthAsk('From the relief valve down to its open end', [1200, 48], [150, 3000]),
   },
   draw({ asked: { there: existing, new: way, along, valve, down, relief }, draft, units, say }) {
     const { ends, id: kind } = fixtureFor(way.pipe, units)
+    const below = valve + rowLength(safety[units]) + down
     const runTo = ({ water }: FixtureEnd, name: string) => {
       // The relief valve is of one size, whatever the heater's other ends take.
       const pipe = water === 'relief' ? way.larger : way.pipe
@@ -56,7 +57,7 @@ export const heater = pattern({
       if (end.water === 'hot') {
         const from = heaterAt(run, end)
         const corner = draft.node(run, 'elbow')
-        draft.leg({ from, direction: 'up', length: valve + down, to: corner })
+        draft.leg({ from, direction: 'up', length: below, to: corner })
         draft.leg({ from: corner, direction: 'south', length: along, to: draft.node(run, 'tie-in', there) })
       } else {
         const from = draft.node(run, 'tie-in', there)
@@ -65,12 +66,12 @@ export const heater = pattern({
         draft.leg({ from, direction: 'north', length: along, to: corner })
         draft.leg({ from: corner, direction: 'down', length: valve, to: shut })
         const to = heaterAt(run, end)
-        inRow(draft, run, { from: shut, names: safety[units], direction: 'down', length: down, to })
+        inRow(draft, run, { from: shut, names: safety[units], direction: 'down', last: down, to })
       }
     }
     const blows = ends.find(({ water }) => water === 'relief')!
     const run = runTo(blows, 'relief')
-    const place: [number, number, number] = [blows.across, along, -valve - down + blows.up]
+    const place: [number, number, number] = [blows.across, along, -below + blows.up]
     const from = heaterAt(run, blows, { at: place })
     const end = draft.node(run, 'open', { name: 'open end over the floor', overFloor: endOverFloor[units] })
     draft.leg({ from, direction: 'down', length: relief, to: end })

@@ -1,7 +1,7 @@
 import { fixtureOf } from '../../catalogue/fixture'
 import { lengthAsk, newAsk, playAsk, thereAsk } from '../asks'
 import { cutIntoLine } from '../existing-line'
-import { inRow } from '../in-row'
+import { inRow, rowLength } from '../in-row'
 import { pattern } from '../pattern'
 
 /** An outdoor tap off a cold line, with what has to stand before it in the warm. */
@@ -29,7 +29,7 @@ export const outdoorTap = pattern({
     const outside = draft.run({ name: 'Outside', service: 'cold', pipe, method, place: { outdoors: true } })
     const elbow = draft.node(outside, 'elbow', { name: 'elbow outside' })
     const names = ['double check valve', 'drain valve']
-    inRow(draft, run, { from: shut, names, direction: 'north', length: out, to: elbow })
+    inRow(draft, run, { from: shut, names, direction: 'north', last: out - rowLength(names), to: elbow })
     const { id: kind, name } = fixtureOf('outdoor-tap', units)!
     const tap = draft.node(outside, 'outlet', { name, fixture: { id: 'fixture', kind, made: units, end: 'cold' } })
     draft.leg({ from: elbow, direction: 'down', length: down, to: tap })

@@ -25,8 +25,7 @@ const laid = {
 
 /** A meter with the nuts and tails that it hangs in, from end to end, in mm; typical. */
 const meterSize: Omit<InLine, 'name'> = { length: 300, tolerance: 40, basis: 'typical' }
-/** From the stop valve to the drain valve over it, and from there to what follows, in mm. */
-const step = 240
+/** From the drain valve to what follows it, and on from a meter, in mm. */
 const beside = 350
 
 /** A service pipe from the boundary to the valve just inside. */
@@ -59,7 +58,7 @@ export const servicePipe = pattern({
     const end = draft.node(run, 'cap', { name: 'for the house' })
     const next = meter === 'inside' ? hung() : end
     inRow(draft, run, {
-      ...{ from: valve, names: ['drain valve'], direction: 'up', length: step + beside, to: next },
+      ...{ from: valve, names: ['drain valve'], direction: 'up', last: beside, to: next },
       ...(small ? { small } : {}),
     })
     if (next !== end) draft.leg({ from: next, direction: 'up', length: beside, to: end })
