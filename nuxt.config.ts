@@ -41,7 +41,7 @@ export default defineNuxtConfig({
       ],
     },
   },
-  ui: { fonts: false, theme: { colors: ['primary', 'neutral', 'success', 'warning', 'error'] } },
+  ui: { fonts: false, experimental: { componentDetection: true }, theme: { colors: ['primary', 'neutral', 'success', 'warning', 'error'] } },
   icon: { provider: 'none', clientBundle: { scan: true, sizeLimitKb: 64 }, fallbackToApi: false },
   eslint: { config: { stylistic: false } },
   // All of it is kept in the browser: in a cellar every page opens, cold too. A new version waits until it is wanted.

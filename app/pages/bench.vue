@@ -20,9 +20,9 @@ useHead({ title: 'Bench · Jolvet' })
         <h1 class="heading">
           Bench<span class="sr-only">: {{ word }}</span>
         </h1>
-        <UButton variant="ghost" class="ml-auto" aria-label="Change units" @click="toggle">
+        <PushButton variant="ghost" class="ml-auto" aria-label="Change units" @click="toggle">
           <UnitsWord :units="units" />
-        </UButton>
+        </PushButton>
         <HelpButtons />
       </TopBar>
       <nav ref="row" aria-label="Questions" class="flex overflow-x-auto">

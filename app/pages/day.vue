@@ -27,14 +27,14 @@ useHead({ title: () => `${title.value} · Jolvet` })
       <div class="flex flex-wrap items-end gap-2">
         <h2 class="heading mr-auto text-2xl!">{{ title }}</h2>
         <div class="flex gap-2">
-          <UButton icon="i-lucide-chevron-left" aria-label="Day before" @click="show(daysAfter(on, -1))" />
+          <PushButton icon="i-lucide-chevron-left" aria-label="Day before" @click="show(daysAfter(on, -1))" />
           <UInput
             type="date"
             :model-value="on"
             aria-label="Which day"
             @update:model-value="(day) => day && show(String(day))"
           />
-          <UButton icon="i-lucide-chevron-right" aria-label="Day after" @click="show(daysAfter(on, 1))" />
+          <PushButton icon="i-lucide-chevron-right" aria-label="Day after" @click="show(daysAfter(on, 1))" />
         </div>
         <label class="block"
           ><span class="label block text-base">Set out at</span

@@ -71,9 +71,9 @@ useHead({ title: 'Jobs · Jolvet' })
   <div class="mx-auto max-w-5xl">
     <header>
       <TopBar>
-        <UButton to="/bench/identify" label="Bench" icon="i-lucide-wrench" variant="ghost" class="ml-auto" />
+        <PushButton to="/bench/identify" label="Bench" icon="i-lucide-wrench" variant="ghost" class="ml-auto" />
         <HelpButtons />
-        <UButton to="/settings" icon="i-lucide-settings" variant="ghost" aria-label="Settings" />
+        <PushButton to="/settings" icon="i-lucide-settings" variant="ghost" aria-label="Settings" />
       </TopBar>
     </header>
     <main id="main" class="p-4">
@@ -98,16 +98,22 @@ useHead({ title: 'Jobs · Jolvet' })
             Survey, join, route, cut, make, prove, hand over: each step uses what the one before found.
           </p>
           <div class="flex flex-wrap gap-3">
-            <UButton label="New job" icon="i-lucide-plus" color="primary" variant="solid" @click="beginning = true" />
+            <PushButton
+              label="New job"
+              icon="i-lucide-plus"
+              color="primary"
+              variant="solid"
+              @click="beginning = true"
+            />
             <LazyNewJobDialog v-if="beginning" v-model:open="beginning" @create="(job) => goTo(create(job))" />
-            <UButton
+            <PushButton
               to="/begin"
               label="From an everyday call"
               icon="i-lucide-list-checks"
               variant="outline"
               color="neutral"
             />
-            <UButton
+            <PushButton
               label="Open a job file"
               icon="i-lucide-upload"
               color="neutral"
@@ -127,7 +133,7 @@ useHead({ title: 'Jobs · Jolvet' })
       </div>
       <div class="mb-2 flex flex-wrap items-center gap-3">
         <h1 class="heading mr-auto text-3xl!">Jobs</h1>
-        <UButton to="/day" label="Day" icon="i-lucide-calendar-days" variant="outline" color="neutral" />
+        <PushButton to="/day" label="Day" icon="i-lucide-calendar-days" variant="outline" color="neutral" />
         <template v-if="rows.length > 3 || wanted">
           <UInput v-model="wanted" icon="i-lucide-search" placeholder="Find a job" aria-label="Find a job" />
           <LazyChoice v-model="order" label="Order" bare :items="orders" />
@@ -170,13 +176,13 @@ useHead({ title: 'Jobs · Jolvet' })
             {{ field }}: {{ problem }}
           </p>
           <div class="mt-1 flex flex-wrap gap-2">
-            <UButton
+            <PushButton
               label="Download its text"
               icon="i-lucide-download"
               :aria-label="`Download the text of ${of.title}`"
               @click="downloadOf(of.id)"
             />
-            <UButton
+            <PushButton
               label="Delete"
               icon="i-lucide-trash-2"
               :aria-label="`Delete ${of.title}`"
@@ -205,7 +211,7 @@ useHead({ title: 'Jobs · Jolvet' })
           @keep="removing = ''"
         />
       </ul>
-      <UButton v-if="next !== null" label="More jobs" icon="i-lucide-chevron-down" class="mt-3" @click="more" />
+      <PushButton v-if="next !== null" label="More jobs" icon="i-lucide-chevron-down" class="mt-3" @click="more" />
       <details v-if="deleted.length" class="mt-6">
         <summary class="opens flex min-h-11 cursor-pointer items-center font-semibold">
           Deleted in the last 30 days: {{ deleted.length }}
@@ -213,7 +219,7 @@ useHead({ title: 'Jobs · Jolvet' })
         <ul class="ruled border-y border-(--ui-border)" aria-label="Deleted jobs">
           <li v-for="job in deleted" :key="job.id" class="flex flex-wrap items-center gap-3 py-2">
             <span class="mr-auto">{{ job.title }}, deleted {{ day(job.deletedAt) }}</span>
-            <UButton
+            <PushButton
               label="Restore"
               icon="i-lucide-undo-2"
               :aria-label="`Restore ${job.title}`"

@@ -34,7 +34,7 @@ useHead({ title: 'Settings · Jolvet' })
         <div class="flex flex-wrap items-end gap-3">
           <Choice v-model="units" label="Units of the bench and of new jobs" class="w-64" :items="unitItems" />
           <Choice v-model="paper" label="Paper" class="w-32" :items="papers" />
-          <UButton @click="toggle">{{ word }}</UButton>
+          <PushButton @click="toggle">{{ word }}</PushButton>
         </div>
         <USwitch
           v-model="letterKeys"

@@ -39,7 +39,7 @@ useHead({ title: 'Van · Jolvet' })
       <p v-if="store.problem" role="alert" class="text-(--ui-error)">{{ store.problem }}</p>
       <div class="flex flex-wrap items-end gap-3">
         <TextField v-model="sought" label="Find" class="min-w-0 flex-1" :maxlength="80" />
-        <UButton variant="ghost" icon="i-lucide-download" @click="csv(vanTable(store.van, units))">CSV</UButton>
+        <PushButton variant="ghost" icon="i-lucide-download" @click="csv(vanTable(store.van, units))">CSV</PushButton>
       </div>
       <p v-if="low > 0" class="text-(--ui-warning)">
         {{ low === 1 ? 'One thing is low: it stands first.' : `${low} things are low: they stand first.` }}
@@ -60,7 +60,7 @@ useHead({ title: 'Van · Jolvet' })
       <section aria-label="Add something" class="flex flex-wrap items-end gap-3">
         <TextField v-model="what" label="Something else" class="min-w-0 flex-1 basis-48" :maxlength="150" />
         <NumberField v-model="count" label="How many" class="w-28" whole :least="1" :most="9999" />
-        <UButton label="Put it in" icon="i-lucide-plus" :disabled="wants !== ''" @click="add" />
+        <PushButton label="Put it in" icon="i-lucide-plus" :disabled="wants !== ''" @click="add" />
         <WhyNot :wants="wants" />
       </section>
     </main>

@@ -44,7 +44,7 @@ useHead({ title: 'Check a record · Jolvet' })
         @dragleave="isOver = false"
         @drop.prevent="check($event.dataTransfer?.files[0])"
       >
-        <UButton
+        <PushButton
           color="primary"
           variant="solid"
           class="min-h-12 px-6 text-lg"

@@ -38,7 +38,7 @@ const parts = computed(() => [
       <UInput v-model="name" aria-label="Its name" maxlength="80" class="w-full" placeholder="Basin on the back wall" />
     </UFormField>
     <div role="group" aria-label="How much of it" class="flex flex-wrap gap-1">
-      <UButton
+      <PushButton
         v-for="{ value, label } in parts"
         :key="label"
         :aria-pressed="whole === value"
@@ -47,7 +47,7 @@ const parts = computed(() => [
         @click="whole = value"
       />
     </div>
-    <UButton type="submit" label="Keep it" :disabled="name.trim() === ''" />
+    <PushButton type="submit" label="Keep it" :disabled="name.trim() === ''" />
     <WhyNot :wants="name.trim() === '' ? 'Type its name.' : ''" />
     <p v-if="problem" role="alert" class="text-(--ui-error)">{{ problem }}</p>
     <p v-if="kept" role="status">“{{ kept }}” is kept: begin jobs from it, or add it here.</p>

@@ -35,8 +35,14 @@ function draw(id: string): void {
     <ul class="ruled border-y border-(--ui-border)">
       <li v-for="{ id, name } in patterns" :key="id" class="flex min-h-14 items-center gap-2 py-1">
         <span class="heading min-w-0 flex-1">{{ name }}</span>
-        <UButton color="neutral" variant="outline" :label="word" :aria-label="`${word}: ${name}`" @click="draw(id)" />
-        <UButton
+        <PushButton
+          color="neutral"
+          variant="outline"
+          :label="word"
+          :aria-label="`${word}: ${name}`"
+          @click="draw(id)"
+        />
+        <PushButton
           color="neutral"
           variant="ghost"
           icon="i-lucide-trash-2"

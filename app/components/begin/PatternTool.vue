@@ -36,7 +36,7 @@ async function add(): Promise<void> {
     <PatternForm :pattern="pattern" :answers="answers" @answer="answer" />
     <p v-if="problem" role="alert" class="text-(--ui-error)">{{ problem }}</p>
     <PatternPicture v-else-if="made" :job="made" />
-    <UButton
+    <PushButton
       type="submit"
       label="Add to this job"
       color="primary"

@@ -65,9 +65,9 @@ const pages = (paper: Paper) =>
       />
     </div>
     <div class="flex flex-wrap items-end gap-3">
-      <UButton :aria-pressed="reversed" :active="reversed" @click="reversed = !reversed">
+      <PushButton :aria-pressed="reversed" :active="reversed" @click="reversed = !reversed">
         Measure from the other end
-      </UButton>
+      </PushButton>
       <Choice
         label="How it is bent"
         class="w-60"

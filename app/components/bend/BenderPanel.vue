@@ -67,9 +67,9 @@ const scrapLengths = [
         @update:model-value="choose"
       />
       <p v-else class="flex-1">No bender for this size of pipe yet.</p>
-      <UButton @click="add">
+      <PushButton @click="add">
         <UIcon name="i-lucide-plus" class="size-4" />{{ bender ? 'Add a bender' : 'Add a bender' }}
-      </UButton>
+      </PushButton>
     </div>
     <template v-if="bender">
       <p class="text-sm">
@@ -173,7 +173,9 @@ const scrapLengths = [
             @update:model-value="(value) => (scrap = { ...scrap, angle: value })"
           />
         </div>
-        <UButton color="primary" variant="solid" class="mt-3" :disabled="!whole" @click="calibrate">Calibrate</UButton>
+        <PushButton color="primary" variant="solid" class="mt-3" :disabled="!whole" @click="calibrate"
+          >Calibrate</PushButton
+        >
         <WhyNot :wants="whole ? '' : 'Type all figures of the scrap.'" />
       </details>
       <p v-if="wrong || problem" role="alert" class="text-(--ui-error)">{{ wrong || problem }}</p>

@@ -22,8 +22,8 @@ const isOther = computed(() => {
     <p v-else-if="found.kept && found.state === 'gone'" class="text-(--ui-warning)">
       The workshop no longer has {{ found.kept.name }}: these marks are still for it.
     </p>
-    <UButton v-if="isOther && found.now" @click="markForInHand(od)">
+    <PushButton v-if="isOther && found.now" @click="markForInHand(od)">
       Mark for {{ found.now.name }} as it is now, radius {{ length(found.now.radius) }}
-    </UButton>
+    </PushButton>
   </div>
 </template>

@@ -11,7 +11,7 @@ const { store, plan } = useOpenJob()
     <h2 class="heading">What to bring</h2>
     <PartsList :plan="plan" :laid="laid" />
     <ListFiles v-if="laid" :laid="laid" />
-    <UButton
+    <PushButton
       :to="`/jobs/${store.id}/estimate`"
       label="What it costs"
       icon="i-lucide-calculator"

@@ -19,10 +19,12 @@ const { csv, xlsx, pdf, problem } = useListFiles(() => job.value.title)
 
 <template>
   <div class="no-print flex flex-wrap gap-1" role="group" aria-label="Lists as files">
-    <UButton variant="ghost" icon="i-lucide-download" @click="csv(cut())">Cut list, CSV</UButton>
-    <UButton variant="ghost" icon="i-lucide-download" @click="csv(bring())">What to bring, CSV</UButton>
-    <UButton variant="ghost" icon="i-lucide-download" @click="xlsx('lists', [cut(), bring()])">Both, XLSX</UButton>
-    <UButton variant="ghost" icon="i-lucide-download" @click="pdf('lists', [cut(), bring()])">Both, PDF</UButton>
+    <PushButton variant="ghost" icon="i-lucide-download" @click="csv(cut())">Cut list, CSV</PushButton>
+    <PushButton variant="ghost" icon="i-lucide-download" @click="csv(bring())">What to bring, CSV</PushButton>
+    <PushButton variant="ghost" icon="i-lucide-download" @click="xlsx('lists', [cut(), bring()])"
+      >Both, XLSX</PushButton
+    >
+    <PushButton variant="ghost" icon="i-lucide-download" @click="pdf('lists', [cut(), bring()])">Both, PDF</PushButton>
     <p v-if="problem" role="alert" class="w-full text-(--ui-error)">{{ problem }}</p>
   </div>
 </template>

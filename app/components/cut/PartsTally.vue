@@ -50,7 +50,7 @@ function write(): void {
         @update:model-value="(v) => (count = v)"
       />
       <WhoField v-if="!isNamed" class="w-40" />
-      <UButton type="submit" :disabled="!isNamed || counted === undefined" label="Add note" />
+      <PushButton type="submit" :disabled="!isNamed || counted === undefined" label="Add note" />
       <WhyNot :wants="!isNamed ? 'Type your name first.' : counted === undefined ? 'Type how many.' : ''" />
     </form>
     <ul class="ruled mt-2 border-y border-(--ui-border)">

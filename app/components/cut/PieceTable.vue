@@ -46,7 +46,7 @@ const label = (id: string) => shippedCatalogue.pipe(id)?.label.split(' · ')[0] 
       >
         <td class="whitespace-nowrap">
           <TickBox v-if="ticks" class="mr-2" />
-          <UButton
+          <PushButton
             variant="ghost"
             color="primary"
             class="min-w-11 px-1 font-label text-lg font-semibold print:min-h-0 print:py-0"
@@ -55,7 +55,7 @@ const label = (id: string) => shippedCatalogue.pipe(id)?.label.split(' · ')[0] 
           />
           <template v-if="!ticks && piece.cut !== null">
             <UIcon v-if="isCut(piece)" name="i-lucide-check" class="size-5 text-(--ui-success)" aria-label="cut" />
-            <UButton
+            <PushButton
               v-else-if="log.who"
               variant="ghost"
               icon="i-lucide-scissors"

@@ -34,13 +34,13 @@ function add(): void {
         <span class="flex-1"
           >{{ name(offcut.pipe) }} <span class="text-sm text-muted">from {{ offcut.from }}</span></span
         >
-        <UButton
+        <PushButton
           variant="ghost"
           :aria-label="`Throw away the offcut of ${length(offcut.mm)}`"
           @click="emit('scrap', offcut.id)"
         >
           <UIcon name="i-lucide-trash-2" class="size-5" />
-        </UButton>
+        </PushButton>
       </li>
     </ul>
     <div class="grid grid-cols-2 items-end gap-2">
@@ -58,9 +58,9 @@ function add(): void {
         :model-value="mm"
         @update:model-value="(value) => (mm = value)"
       />
-      <UButton class="justify-self-start" :disabled="mm === undefined" @click="add">
+      <PushButton class="justify-self-start" :disabled="mm === undefined" @click="add">
         <UIcon name="i-lucide-plus" class="size-4" />To the rack
-      </UButton>
+      </PushButton>
       <WhyNot :wants="mm === undefined ? 'Type its length.' : ''" />
     </div>
   </section>

@@ -44,7 +44,7 @@ const percent = (share: number) => `${share * 100}%`
       </span>
     </p>
     <div v-else class="mt-1 flex flex-wrap gap-1">
-      <UButton
+      <PushButton
         v-for="part in drawn.parts"
         :key="part.id"
         :active="part.id === selected"
@@ -53,7 +53,7 @@ const percent = (share: number) => `${share * 100}%`
         @click="emit('select', part.id)"
       >
         <strong>{{ part.id }}</strong> {{ figure(part.length) }}
-      </UButton>
+      </PushButton>
     </div>
   </div>
 </template>

@@ -71,12 +71,12 @@ const proof = computed(() => {
       </p>
       <p v-if="isCut" class="font-semibold text-(--ui-success)">cut and booked</p>
       <p v-else class="text-sm" aria-live="polite" data-proof>{{ proof }}</p>
-      <UButton v-if="running" class="no-print" @click="stop">
+      <PushButton v-if="running" class="no-print" @click="stop">
         <UIcon name="i-lucide-square" class="size-4" />Stop here
-      </UButton>
-      <UButton v-else-if="failed || (progress && progress.stage !== 'done')" class="no-print" @click="start">
+      </PushButton>
+      <PushButton v-else-if="failed || (progress && progress.stage !== 'done')" class="no-print" @click="start">
         Search again
-      </UButton>
+      </PushButton>
     </div>
     <p v-if="failed" role="alert" class="text-(--ui-error)">{{ failed }}</p>
     <p v-if="booked && !isCut" class="font-semibold text-(--ui-warning)">
@@ -92,10 +92,16 @@ const proof = computed(() => {
       @select="(id) => emit('select', id)"
     />
     <div v-if="bars.length" class="flex flex-wrap items-center gap-3">
-      <UButton v-if="!isCut && !printed" color="primary" variant="solid" :disabled="running" @click="emit('cut', bars)">
+      <PushButton
+        v-if="!isCut && !printed"
+        color="primary"
+        variant="solid"
+        :disabled="running"
+        @click="emit('cut', bars)"
+      >
         <UIcon name="i-lucide-check" class="size-5" />Mark as cut
-      </UButton>
-      <UButton v-else-if="!printed" @click="anew = true">Plan again</UButton>
+      </PushButton>
+      <PushButton v-else-if="!printed" @click="anew = true">Plan again</PushButton>
       <p class="text-sm text-muted">
         {{
           kept.length ? `To the rack: ${kept.map(({ rest }) => length(rest)).join(', ')}.` : 'No offcut worth keeping.'

@@ -36,21 +36,21 @@ const { csv, xlsx, pdf, problem } = useListFiles(() => props.day)
     <div class="flex flex-wrap items-center gap-3">
       <h2 class="heading mr-auto">What to bring</h2>
       <NuxtLink to="/van" class="no-print inline-flex min-h-11 items-center underline">The van</NuxtLink>
-      <UButton class="no-print" variant="ghost" icon="i-lucide-download" @click="csv(table())">CSV</UButton>
-      <UButton class="no-print" variant="ghost" icon="i-lucide-download" @click="xlsx('what to bring', [table()])">
+      <PushButton class="no-print" variant="ghost" icon="i-lucide-download" @click="csv(table())">CSV</PushButton>
+      <PushButton class="no-print" variant="ghost" icon="i-lucide-download" @click="xlsx('what to bring', [table()])">
         XLSX
-      </UButton>
-      <UButton class="no-print" variant="ghost" icon="i-lucide-download" @click="pdf('what to bring', [table()])">
+      </PushButton>
+      <PushButton class="no-print" variant="ghost" icon="i-lucide-download" @click="pdf('what to bring', [table()])">
         PDF
-      </UButton>
-      <UButton class="no-print" variant="ghost" icon="i-lucide-printer" @click="print">Print</UButton>
+      </PushButton>
+      <PushButton class="no-print" variant="ghost" icon="i-lucide-printer" @click="print">Print</PushButton>
     </div>
     <p v-if="problem" role="alert" class="text-(--ui-error)">{{ problem }}</p>
     <div class="mb-2 flex min-h-11 flex-wrap items-center gap-3">
       <p class="font-label text-2xl font-semibold" data-missing>
         {{ missing.length === 0 ? 'All in the van' : `${missing.length} of ${rows.length} to get` }}
       </p>
-      <UButton v-if="missing.length > 1" class="no-print" label="Put all of it in" @click="putIn(missing)" />
+      <PushButton v-if="missing.length > 1" class="no-print" label="Put all of it in" @click="putIn(missing)" />
     </div>
     <ul class="ruled border-y border-(--ui-border)">
       <li v-for="of in rows" :key="of.key" class="flex min-h-13 items-center gap-3 py-1">
@@ -61,7 +61,7 @@ const { csv, xlsx, pdf, problem } = useListFiles(() => props.day)
             {{ inVan(of) }}
           </span>
         </span>
-        <UButton
+        <PushButton
           v-if="of.missing > 0"
           class="no-print shrink-0"
           variant="outline"

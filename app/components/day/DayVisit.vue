@@ -36,7 +36,7 @@ const about = (minutes: number) => aboutTime(minutes, units.value)
         <span data-turn aria-hidden="true" class="grid size-11 cursor-grab place-items-center" title="Drag to its turn"
           ><UIcon name="i-lucide-grip-vertical" class="size-5"
         /></span>
-        <UButton
+        <PushButton
           icon="i-lucide-arrow-up"
           variant="ghost"
           color="neutral"
@@ -44,7 +44,7 @@ const about = (minutes: number) => aboutTime(minutes, units.value)
           :aria-label="`Go to ${row.title} earlier`"
           @click="emit('move', -1)"
         />
-        <UButton
+        <PushButton
           icon="i-lucide-arrow-down"
           variant="ghost"
           color="neutral"
@@ -111,7 +111,13 @@ const about = (minutes: number) => aboutTime(minutes, units.value)
         @said="(ended) => emit('real', { ended })"
       />
       <WhyNot :wants="isNamed ? '' : 'Type your name first.'" />
-      <UButton :to="`/jobs/${row.job}/estimate`" variant="link" color="primary" class="px-0" label="Change the visit" />
+      <PushButton
+        :to="`/jobs/${row.job}/estimate`"
+        variant="link"
+        color="primary"
+        class="px-0"
+        label="Change the visit"
+      />
     </div>
   </li>
 </template>

@@ -20,7 +20,7 @@ const oneLeftOver = ({ item, what, mm }: One) =>
 
 <template>
   <div class="space-y-1" data-van>
-    <UButton
+    <PushButton
       v-if="out.length > 0"
       class="no-print"
       variant="outline"
@@ -36,14 +36,14 @@ const oneLeftOver = ({ item, what, mm }: One) =>
           <span class="min-w-0 flex-1 basis-48"
             >{{ of.count }} × {{ of.what }}<template v-if="of.mm !== null"> · {{ length(of.mm) }}</template></span
           >
-          <UButton
+          <PushButton
             variant="outline"
             color="neutral"
             label="One left over"
             :aria-label="`One left over, back in the van: ${of.what}`"
             @click="oneLeftOver(of)"
           />
-          <UButton
+          <PushButton
             variant="outline"
             color="neutral"
             label="One back for later"

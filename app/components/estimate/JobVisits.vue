@@ -85,6 +85,6 @@ const add = () =>
     <p v-if="left.length" class="mt-2 flex items-center gap-2" data-at-no-visit>
       <VerdictMark verdict="caution" :word="false" />At no visit yet: {{ left.join(', ') }}
     </p>
-    <UButton class="mt-2" label="Add a visit" icon="i-lucide-plus" @click="add" />
+    <PushButton class="mt-2" label="Add a visit" icon="i-lucide-plus" @click="add" />
   </section>
 </template>

@@ -41,7 +41,7 @@ const rows = computed(() =>
   <section aria-label="By another method">
     <h3 class="heading">By another method</h3>
     <div class="flex flex-wrap items-center gap-3">
-      <UButton
+      <PushButton
         v-if="state !== 'adding'"
         color="neutral"
         variant="outline"

@@ -42,7 +42,7 @@ const fields = computed(() => {
           :model-value="rates[key]"
           @update:model-value="(value) => store.set(['rates', key], value)"
         />
-        <UButton
+        <PushButton
           v-if="rates[key] !== shippedRates[key]"
           variant="link"
           color="primary"

@@ -8,9 +8,9 @@ const emit = defineEmits<{ ask: [question: Question] }>()
   <div class="flex flex-wrap items-center gap-1.5" role="group" aria-label="Asked before and asked most">
     <template v-if="last?.length">
       <span class="label">Asked last</span>
-      <UButton v-for="item in last" :key="`last ${item.label}`" :label="item.label" @click="emit('ask', item.ask)" />
+      <PushButton v-for="item in last" :key="`last ${item.label}`" :label="item.label" @click="emit('ask', item.ask)" />
     </template>
     <span class="label">Asked most</span>
-    <UButton v-for="item in most" :key="item.label" :label="item.label" @click="emit('ask', item.ask)" />
+    <PushButton v-for="item in most" :key="item.label" :label="item.label" @click="emit('ask', item.ask)" />
   </div>
 </template>

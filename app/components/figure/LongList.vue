@@ -37,7 +37,7 @@ const shown = computed(
   <label class="block">
     <span class="mb-1 block text-sm font-medium">{{ label }}</span>
     <span class="block min-h-11">
-      <UButton
+      <PushButton
         v-if="!isWanted"
         class="w-full justify-between text-left font-normal"
         trailing-icon="i-lucide-chevron-down"

@@ -40,6 +40,6 @@ function clear(): void {
       role="img"
       :aria-label="props.label"
     />
-    <UButton v-if="signature" variant="ghost" icon="i-lucide-eraser" label="Clear the signature" @click="clear" />
+    <PushButton v-if="signature" variant="ghost" icon="i-lucide-eraser" label="Clear the signature" @click="clear" />
   </div>
 </template>

@@ -60,8 +60,8 @@ async function replaceAll(): Promise<void> {
         All jobs, parts, prices, the rack and minutes in one file. A backup is also made every night where Jolvet runs.
       </p>
       <div class="flex flex-wrap gap-3">
-        <UButton label="Download everything" icon="i-lucide-download" @click="download" />
-        <UButton
+        <PushButton label="Download everything" icon="i-lucide-download" @click="download" />
+        <PushButton
           label="Restore backup"
           icon="i-lucide-upload"
           :loading="state === 'working'"
@@ -75,8 +75,8 @@ async function replaceAll(): Promise<void> {
           downloaded as a file first.
         </p>
         <div class="flex flex-wrap gap-3">
-          <UButton label="Download it, then replace all" color="error" @click="replaceAll" />
-          <UButton label="Keep what is here" @click="state = 'idle'" />
+          <PushButton label="Download it, then replace all" color="error" @click="replaceAll" />
+          <PushButton label="Keep what is here" @click="state = 'idle'" />
         </div>
       </div>
       <p v-if="problem" role="alert" class="text-(--ui-error)">{{ problem }}</p>

@@ -23,15 +23,15 @@ function undo(): void {
     </p>
     <p class="text-sm text-muted">What failed: {{ error }}</p>
     <div class="flex flex-wrap gap-3">
-      <UButton label="Try again" color="primary" variant="solid" @click="emit('again')" />
-      <UButton v-if="canUndo" label="Undo the last change" @click="undo" />
-      <UButton
+      <PushButton label="Try again" color="primary" variant="solid" @click="emit('again')" />
+      <PushButton v-if="canUndo" label="Undo the last change" @click="undo" />
+      <PushButton
         v-if="store.job"
         label="Download the job file"
         icon="i-lucide-download"
         @click="store.job && downloadJob(store.job)"
       />
-      <UButton label="All jobs" to="/" external />
+      <PushButton label="All jobs" to="/" external />
     </div>
   </section>
 </template>

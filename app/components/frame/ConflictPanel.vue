@@ -40,7 +40,7 @@ function choose(key: string, which: 'mine' | 'theirs'): void {
       <ul class="ruled border-y border-(--ui-border)">
         <li v-for="row in rows" :key="row.key" class="grid items-center gap-2 py-2 sm:grid-cols-[14rem_1fr_1fr]">
           <span class="block font-semibold first-letter:uppercase">{{ row.place }}</span>
-          <UButton
+          <PushButton
             v-for="which in ['mine', 'theirs'] as const"
             :key="which"
             :variant="yielded.has(row.key) === (which === 'theirs') ? 'solid' : 'outline'"
@@ -54,12 +54,12 @@ function choose(key: string, which: 'mine' | 'theirs'): void {
               <strong v-if="which === 'mine'" data-mine>{{ row.mine }}</strong>
               <strong v-else data-theirs>{{ row.theirs }}</strong>
             </span>
-          </UButton>
+          </PushButton>
         </li>
       </ul>
     </template>
     <div class="mt-3 flex flex-wrap gap-3">
-      <UButton
+      <PushButton
         v-if="!isWhole"
         label="Keep these choices"
         color="primary"
@@ -67,10 +67,10 @@ function choose(key: string, which: 'mine' | 'theirs'): void {
         @click="emit('settle', yielded)"
       />
       <template v-else>
-        <UButton label="Keep what is here" color="primary" variant="solid" @click="emit('choose', 'mine')" />
-        <UButton label="Use theirs" variant="outline" color="neutral" @click="emit('choose', 'theirs')" />
+        <PushButton label="Keep what is here" color="primary" variant="solid" @click="emit('choose', 'mine')" />
+        <PushButton label="Use theirs" variant="outline" color="neutral" @click="emit('choose', 'theirs')" />
       </template>
-      <UButton label="Keep mine as a copy" variant="outline" color="neutral" @click="emit('choose', 'copy')" />
+      <PushButton label="Keep mine as a copy" variant="outline" color="neutral" @click="emit('choose', 'copy')" />
     </div>
   </section>
 </template>

@@ -7,7 +7,7 @@ const emit = defineEmits<{ delete: []; keep: [] }>()
 <template>
   <div role="alertdialog" aria-label="Delete the job?" class="flex flex-wrap items-center gap-3 pt-2">
     <span>Delete this job? You can restore it for 30 days. {{ first }} can be downloaded first.</span>
-    <UButton label="Delete" color="error" @click="emit('delete')" />
-    <UButton label="Keep" @click="emit('keep')" />
+    <PushButton label="Delete" color="error" @click="emit('delete')" />
+    <PushButton label="Keep" @click="emit('keep')" />
   </div>
 </template>

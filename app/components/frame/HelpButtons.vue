@@ -5,10 +5,10 @@ const { isHelping, isFinding } = useHelp()
 </script>
 
 <template>
-  <UButton variant="ghost" aria-label="Find a page, a job, a joint" @click="isFinding = true">
+  <PushButton variant="ghost" aria-label="Find a page, a job, a joint" @click="isFinding = true">
     <UIcon name="i-lucide-search" class="size-5" /><span v-if="inWords">Find</span>
-  </UButton>
-  <UButton variant="ghost" aria-label="Help" @click="isHelping = true">
+  </PushButton>
+  <PushButton variant="ghost" aria-label="Help" @click="isHelping = true">
     <UIcon name="i-lucide-circle-help" class="size-5" /><span v-if="inWords">Help</span>
-  </UButton>
+  </PushButton>
 </template>

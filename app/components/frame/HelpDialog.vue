@@ -39,7 +39,7 @@ const words = computed(() =>
         </section>
         <section aria-label="Words">
           <h3 class="heading">{{ asked ? 'In the trade’s words' : 'Words' }}</h3>
-          <UButton v-if="asked" variant="ghost" @click="asked = ''">All words</UButton>
+          <PushButton v-if="asked" variant="ghost" @click="asked = ''">All words</PushButton>
           <UInput
             v-else
             v-model="wanted"

@@ -21,12 +21,12 @@ const setProfile = (value: string) => {
 
 <template>
   <template v-if="store.job">
-    <UButton variant="ghost" aria-label="Redo" :disabled="store.future.length === 0" @click="store.redo()">
+    <PushButton variant="ghost" aria-label="Redo" :disabled="store.future.length === 0" @click="store.redo()">
       <UIcon name="i-lucide-redo-2" class="size-5" /><span v-if="inWords">Redo</span>
-    </UButton>
-    <UButton variant="ghost" aria-label="Change units" @click="toggleUnits">
+    </PushButton>
+    <PushButton variant="ghost" aria-label="Change units" @click="toggleUnits">
       <span v-if="inWords">Units:</span><UnitsWord :units="store.job.units" />
-    </UButton>
+    </PushButton>
     <Choice
       label="Rule profile"
       :bare="!inWords"
@@ -35,12 +35,12 @@ const setProfile = (value: string) => {
       :model-value="heldProfile"
       @update:model-value="setProfile"
     />
-    <UButton :to="`/jobs/${store.id}/print`" variant="ghost" aria-label="Print cut list and joint cards">
+    <PushButton :to="`/jobs/${store.id}/print`" variant="ghost" aria-label="Print cut list and joint cards">
       <UIcon name="i-lucide-printer" class="size-5" /><span v-if="inWords">Print</span>
-    </UButton>
+    </PushButton>
     <HelpButtons :in-words="inWords" />
-    <UButton variant="ghost" :aria-label="word" @click="toggle">
+    <PushButton variant="ghost" :aria-label="word" @click="toggle">
       <UIcon :name="icon" class="size-5" /><span v-if="inWords">{{ word }}</span>
-    </UButton>
+    </PushButton>
   </template>
 </template>

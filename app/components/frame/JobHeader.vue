@@ -30,13 +30,13 @@ function setTitle(typed: string): void {
     />
     <SaveState :status="store.status" :kept="store.isKept" />
     <div class="ml-auto flex shrink-0 items-center sm:gap-1">
-      <UButton variant="ghost" aria-label="Undo" :disabled="store.past.length === 0" @click="store.undo()">
+      <PushButton variant="ghost" aria-label="Undo" :disabled="store.past.length === 0" @click="store.undo()">
         <UIcon name="i-lucide-undo-2" class="size-5" />
-      </UButton>
+      </PushButton>
       <JobControls v-if="!isPhone" />
       <template v-else>
         <!-- Opened and closed by the browser itself: by a press beside it and by Escape too. -->
-        <UButton
+        <PushButton
           variant="ghost"
           aria-label="More of this job"
           icon="i-lucide-ellipsis-vertical"

@@ -30,28 +30,28 @@ function nextOf({ units, progress }: { units: Units; progress: readonly StepProg
       </p>
     </div>
     <div class="flex gap-1">
-      <UButton
+      <PushButton
         icon="i-lucide-copy"
         color="neutral"
         variant="ghost"
         :aria-label="`Duplicate ${row.title}`"
         @click="emit('duplicate')"
       />
-      <UButton
+      <PushButton
         icon="i-lucide-download"
         color="neutral"
         variant="ghost"
         :aria-label="`Download the job file of ${row.title}`"
         @click="emit('download')"
       />
-      <UButton
+      <PushButton
         icon="i-lucide-folder-archive"
         color="neutral"
         variant="ghost"
         :aria-label="`Download ${row.title} with its log and photos`"
         @click="emit('pack')"
       />
-      <UButton
+      <PushButton
         icon="i-lucide-trash-2"
         color="neutral"
         variant="ghost"

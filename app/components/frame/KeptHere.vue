@@ -22,18 +22,18 @@ const keyOf = (draft: { job: string; tab: string }): string => `${draft.job} ${d
             <template v-if="draft.isOpenElsewhere">(open in another tab)</template>
             <template v-else-if="!draft.isReadable">(cannot be read: download and mend it)</template>
           </span>
-          <UButton
+          <PushButton
             v-if="draft.isReadable && !draft.isOpenElsewhere"
             label="Open"
             :aria-label="`Open the unsaved ${draft.title}`"
             :to="`/jobs/${draft.job}`"
           />
-          <UButton
+          <PushButton
             icon="i-lucide-download"
             :aria-label="`Download the unsaved ${draft.title}`"
             @click="download('unsaved.jolvet.json', 'application/json', draft.file)"
           />
-          <UButton
+          <PushButton
             v-if="!draft.isOpenElsewhere"
             icon="i-lucide-trash-2"
             :aria-label="`Discard the unsaved ${draft.title}`"
@@ -47,14 +47,14 @@ const keyOf = (draft: { job: string; tab: string }): string => `${draft.job} ${d
           class="flex flex-wrap items-center gap-3 pt-2"
         >
           <span>Discard this text? It is nowhere else and cannot be brought back; download it first.</span>
-          <UButton label="Discard" color="error" @click="free(draft)" />
-          <UButton label="Keep it" @click="freeing = ''" />
+          <PushButton label="Discard" color="error" @click="free(draft)" />
+          <PushButton label="Keep it" @click="freeing = ''" />
         </div>
       </li>
     </ul>
   </section>
   <p v-if="copies" class="mt-6 flex flex-wrap items-center gap-3">
     <span>This browser keeps {{ copies }} {{ copies === 1 ? 'job' : 'jobs' }} for use without a signal.</span>
-    <UButton label="Clear offline copies" variant="ghost" @click="freeCopies" />
+    <PushButton label="Clear offline copies" variant="ghost" @click="freeCopies" />
   </p>
 </template>

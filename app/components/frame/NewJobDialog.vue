@@ -38,7 +38,7 @@ function create(): void {
         <Choice v-model="units" label="Units" :items="unitItems" />
         <Choice v-model="profile" label="Rule profile" :items="profileItems" />
         <p class="text-sm text-muted">Local code, the maker’s instructions and a licensed person come first.</p>
-        <UButton type="submit" label="Begin" block color="primary" variant="solid" />
+        <PushButton type="submit" label="Begin" class="w-full" color="primary" variant="solid" />
       </form>
     </template>
   </UModal>

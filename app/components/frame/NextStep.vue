@@ -12,8 +12,8 @@ const next = computed(() => {
 
 <template>
   <p v-if="next" class="no-print mt-8 flex justify-end">
-    <UButton :to="`/jobs/${job}/${next}`" size="xl" trailing-icon="i-lucide-arrow-right">
+    <PushButton :to="`/jobs/${job}/${next}`" class="text-base" trailing-icon="i-lucide-arrow-right">
       Next: {{ stepNames[next] }}
-    </UButton>
+    </PushButton>
   </p>
 </template>

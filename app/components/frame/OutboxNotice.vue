@@ -35,14 +35,14 @@ function save({ says, path, body }: Command): void {
         class="flex flex-wrap items-center gap-3"
       >
         <span class="min-w-48 flex-1">Not accepted, {{ command.says }}: {{ command.refused }}</span>
-        <UButton
+        <PushButton
           v-if="command.isSound"
           label="Send again"
           :aria-label="`Send again: ${command.says}`"
           @click="store.again(command.id)"
         />
-        <UButton label="Download" :aria-label="`Download: ${command.says}`" @click="save(command)" />
-        <UButton label="Discard" :aria-label="`Discard: ${command.says}`" @click="store.forget(command.id)" />
+        <PushButton label="Download" :aria-label="`Download: ${command.says}`" @click="save(command)" />
+        <PushButton label="Discard" :aria-label="`Discard: ${command.says}`" @click="store.forget(command.id)" />
       </li>
     </ul>
   </aside>

@@ -15,11 +15,11 @@ const emit = defineEmits<{ settle: [how: 'copy' | 'same']; cancel: [] }>()
       copy of its own? Nothing that is here is lost either way.
     </p>
     <div class="flex flex-wrap gap-2">
-      <UButton color="primary" variant="solid" @click="emit('settle', 'same')"
-        >Same job: add its log and photos</UButton
+      <PushButton color="primary" variant="solid" @click="emit('settle', 'same')"
+        >Same job: add its log and photos</PushButton
       >
-      <UButton @click="emit('settle', 'copy')">A copy</UButton>
-      <UButton variant="ghost" @click="emit('cancel')">Cancel</UButton>
+      <PushButton @click="emit('settle', 'copy')">A copy</PushButton>
+      <PushButton variant="ghost" @click="emit('cancel')">Cancel</PushButton>
     </div>
   </section>
 </template>

@@ -42,6 +42,6 @@ const isUrgent = computed(() => isOld.value || isMissing.value)
     class="flex flex-wrap items-center gap-3 border-t border-(--ui-border) px-3 py-1"
   >
     <span class="min-w-48 flex-1">{{ notice.says }}</span>
-    <UButton v-for="action in notice.actions" :key="action.label" v-bind="action" />
+    <PushButton v-for="action in notice.actions" :key="action.label" v-bind="action" />
   </div>
 </template>

@@ -12,8 +12,8 @@ function remove(): void {
 <template>
   <span v-if="isAsked" role="alertdialog" :aria-label="`Remove ${name}?`" class="flex flex-wrap items-center gap-2">
     Remove {{ name }}?
-    <UButton color="error" label="Remove" @click="remove" />
-    <UButton label="Keep" @click="isAsked = false" />
+    <PushButton color="error" label="Remove" @click="remove" />
+    <PushButton label="Keep" @click="isAsked = false" />
   </span>
-  <UButton v-else variant="ghost" icon="i-lucide-trash-2" :aria-label="`Remove ${name}`" @click="isAsked = true" />
+  <PushButton v-else variant="ghost" icon="i-lucide-trash-2" :aria-label="`Remove ${name}`" @click="isAsked = true" />
 </template>

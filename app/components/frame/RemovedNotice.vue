@@ -6,7 +6,7 @@ const removed = useRemoved()
 <template>
   <div v-if="removed" role="status" class="flex flex-wrap items-center gap-3 py-2" data-removed>
     <span>{{ removed.name }} was removed.</span>
-    <UButton label="Restore" @click="removed.putBack()" />
-    <UButton variant="ghost" icon="i-lucide-x" aria-label="Close" @click="removed = null" />
+    <PushButton label="Restore" @click="removed.putBack()" />
+    <PushButton variant="ghost" icon="i-lucide-x" aria-label="Close" @click="removed = null" />
   </div>
 </template>

@@ -21,9 +21,9 @@ const store = useTimerStore()
           >{{ timer.left === 0 ? 'done' : formatClock(timer.left) }}</span
         >
         <span>{{ timer.what }}</span>
-        <UButton variant="ghost" :aria-label="`Clear timer: ${timer.what}`" @click="store.stop(timer.id)">
+        <PushButton variant="ghost" :aria-label="`Clear timer: ${timer.what}`" @click="store.stop(timer.id)">
           <UIcon name="i-lucide-x" class="size-5" />
-        </UButton>
+        </PushButton>
       </li>
     </ul>
   </aside>

@@ -13,8 +13,8 @@ const { word, icon, toggle } = useDark()
       <img src="/icon.svg" alt="" class="size-7" /><span :class="$slots.default ? 'max-sm:hidden' : ''">Jolvet</span>
     </NuxtLink>
     <slot />
-    <UButton variant="ghost" :class="$slots.default ? '' : 'ml-auto'" :aria-label="word" @click="toggle">
+    <PushButton variant="ghost" :class="$slots.default ? '' : 'ml-auto'" :aria-label="word" @click="toggle">
       <UIcon :name="icon" class="size-5" />
-    </UButton>
+    </PushButton>
   </div>
 </template>

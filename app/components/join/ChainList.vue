@@ -44,7 +44,7 @@ const isChosen = (chain: Chain, chosen: readonly string[] | undefined) =>
         </ul>
       </div>
       <VerdictMark :verdict="chain.verdict" />
-      <UButton
+      <PushButton
         v-if="choosable"
         :label="isChosen(chain, chosen) ? 'In use' : 'Use'"
         :aria-label="`${isChosen(chain, chosen) ? 'In use' : 'Use'}: ${inLine(chain).join(' + ')}`"

@@ -135,9 +135,9 @@ const usable = computed(
       </section>
     </div>
     <div>
-      <UButton :aria-pressed="comparing" :active="comparing" @click="comparing = !comparing">
+      <PushButton :aria-pressed="comparing" :active="comparing" @click="comparing = !comparing">
         <UIcon name="i-lucide-scale" class="size-5" />Compare methods for the {{ called[1] }}
-      </UButton>
+      </PushButton>
       <LazyMethodCompare v-if="comparing" class="mt-3" :verdicts="answer.ends.b" :profile="profile" :tools="tools" />
     </div>
     <div class="grid gap-6 lg:grid-cols-2">

@@ -39,7 +39,7 @@ function worst({ reasons, verdict }: Verdict): string {
         </div>
       </details>
       <!-- Beside what opens, never over it: the whole row of a summary is pressed. -->
-      <UButton
+      <PushButton
         v-if="usable?.has(row.method) && row.verdict !== 'refuse'"
         :label="row.method === chosen ? 'In use' : 'Use'"
         :color="row.method === chosen ? 'success' : 'neutral'"

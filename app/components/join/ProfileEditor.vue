@@ -40,7 +40,7 @@ const name = ref(props.profile.name)
         :class="changed.has(setting) ? 'border-l-(--ui-primary)' : 'border-l-transparent'"
       >
         <SettingField :id="setting" :model-value="held[setting]" @update:model-value="(value) => set(setting, value)" />
-        <UButton
+        <PushButton
           v-if="changed.has(setting)"
           variant="link"
           color="primary"

@@ -51,7 +51,7 @@ function place({ site, at, guides }: Row): void {
             <span v-if="placed(row)" class="block font-sans text-sm font-normal text-(--ui-success)">
               {{ placed(row) }} placed
             </span>
-            <UButton
+            <PushButton
               v-else-if="log.who"
               class="no-print"
               variant="ghost"

@@ -43,7 +43,7 @@ function withdraw(): void {
             {{ about(entry) }}
           </span>
           <span class="text-sm text-muted">{{ entry.by }}, {{ when(entry.at) }}</span>
-          <UButton
+          <PushButton
             v-if="!withdrawn.has(entry.id)"
             variant="ghost"
             label="Strike out"
@@ -56,11 +56,11 @@ function withdraw(): void {
         </p>
         <form v-else-if="wrong === entry.id" class="flex flex-wrap items-end gap-2" @submit.prevent="withdraw">
           <TextField v-model="why" label="Why" class="min-w-48 flex-1" :maxlength="500" />
-          <UButton type="submit" :disabled="!isNamed || why.trim() === ''" label="Strike out" />
+          <PushButton type="submit" :disabled="!isNamed || why.trim() === ''" label="Strike out" />
           <WhyNot :wants="!isNamed ? 'Type your name first.' : why.trim() === '' ? 'Type why.' : ''" />
         </form>
       </li>
     </ul>
-    <UButton v-if="entries.length > shown" variant="ghost" label="Earlier entries" @click="shown += 30" />
+    <PushButton v-if="entries.length > shown" variant="ghost" label="Earlier entries" @click="shown += 30" />
   </section>
 </template>

@@ -16,8 +16,8 @@ const emit = defineEmits<{ step: [by: 1 | -1]; make: []; inspect: [sound: boolea
       Enter your name above first; it goes on everything you mark.
     </p>
     <div class="flex gap-1.5">
-      <UButton aria-label="Joint before" class="key" icon="i-lucide-chevron-left" @click="emit('step', -1)" />
-      <UButton
+      <PushButton aria-label="Joint before" class="key" icon="i-lucide-chevron-left" @click="emit('step', -1)" />
+      <PushButton
         v-if="state === 'to make'"
         color="primary"
         variant="solid"
@@ -26,9 +26,9 @@ const emit = defineEmits<{ step: [by: 1 | -1]; make: []; inspect: [sound: boolea
         @click="emit('make')"
       >
         <UIcon name="i-lucide-check" class="size-6" />Made
-      </UButton>
+      </PushButton>
       <template v-else-if="state === 'made'">
-        <UButton
+        <PushButton
           color="primary"
           variant="solid"
           class="key flex-1 text-lg"
@@ -36,13 +36,13 @@ const emit = defineEmits<{ step: [by: 1 | -1]; make: []; inspect: [sound: boolea
           @click="emit('inspect', true)"
         >
           Inspected: OK
-        </UButton>
-        <UButton class="key" :disabled="!named || resting" @click="emit('inspect', false)">Not OK</UButton>
+        </PushButton>
+        <PushButton class="key" :disabled="!named || resting" @click="emit('inspect', false)">Not OK</PushButton>
       </template>
       <p v-else class="flex flex-1 items-center justify-center font-label text-xl font-semibold">
         {{ number }} of {{ count }}
       </p>
-      <UButton aria-label="Joint after" class="key" icon="i-lucide-chevron-right" @click="emit('step', 1)" />
+      <PushButton aria-label="Joint after" class="key" icon="i-lucide-chevron-right" @click="emit('step', 1)" />
     </div>
   </div>
 </template>

@@ -28,7 +28,7 @@ const sizeOf = ({ pipe, inner }: PlanJoint): string =>
       :class="joint.id === selected ? 'bg-(--ui-bg-muted)' : ''"
     >
       <p v-if="phase && phase !== joints[turn - 1]?.phase" class="heading bg-(--ui-bg) pt-3">{{ phaseWords[phase] }}</p>
-      <UButton
+      <PushButton
         variant="ghost"
         class="grid w-full grid-cols-[2rem_1fr_auto] gap-2 px-1 text-left whitespace-normal"
         :aria-pressed="joint.id === selected"
@@ -47,7 +47,7 @@ const sizeOf = ({ pipe, inner }: PlanJoint): string =>
           {{ states[joint.id]!.inspected ? (states[joint.id]!.inspected!.sound ? 'inspected' : 'not OK') : 'made' }}
         </span>
         <VerdictMark v-else :verdict="joint.verdict" />
-      </UButton>
+      </PushButton>
     </li>
   </ol>
 </template>

@@ -75,7 +75,7 @@ defineExpose({ make })
         :least="1"
         :most="50"
       />
-      <UButton
+      <PushButton
         v-if="!isPhone"
         color="primary"
         variant="solid"
@@ -84,7 +84,7 @@ defineExpose({ make })
         @click="make"
       >
         <UIcon name="i-lucide-check" class="size-5" />Made
-      </UButton>
+      </PushButton>
     </div>
     <p v-if="lateSince" role="alert" class="text-(--ui-warning)">
       The check of {{ tool }} was due on {{ lateSince }}: have it checked before the next joint.

@@ -30,9 +30,9 @@ const toggle = (id: FaultId) => (fault.value = fault.value === id ? null : id)
   <section aria-label="Section">
     <SectionDrawing :section="section" :depth="depth" :depth-text="length(depth)" :moving="moving" />
     <div v-if="section.hand" class="no-print flex flex-wrap items-center gap-3">
-      <UButton :aria-pressed="moving" :active="moving" @click="moving = !moving">
+      <PushButton :aria-pressed="moving" :active="moving" @click="moving = !moving">
         <UIcon :name="moving ? 'i-lucide-pause' : 'i-lucide-play'" class="size-4" />Show the hand
-      </UButton>
+      </PushButton>
       <p v-if="moving" class="flex-1">{{ say.trade(section.hand.text) }}</p>
     </div>
     <p class="flex min-h-12 gap-2 text-lg" role="status" :class="active ? 'text-(--ui-error)' : ''">
@@ -60,7 +60,7 @@ const toggle = (id: FaultId) => (fault.value = fault.value === id ? null : id)
     <USlider v-model="share" :min="0" :max="100" class="h-11 w-full" :aria-label="section.motion" />
     <div class="mt-1 flex flex-wrap items-center gap-1.5" role="group" aria-label="Show a fault">
       <span class="label">Show a fault</span>
-      <UButton
+      <PushButton
         v-for="item in faults"
         :key="item.id"
         :aria-pressed="item.id === active"
@@ -68,7 +68,7 @@ const toggle = (id: FaultId) => (fault.value = fault.value === id ? null : id)
         @click="toggle(item.id)"
       >
         {{ say.trade(item.label) }}
-      </UButton>
+      </PushButton>
     </div>
     <p class="mt-2 text-sm text-muted">
       Diameters, wall and depth are to scale; the places of seal and grip are typical.

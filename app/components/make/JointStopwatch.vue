@@ -12,10 +12,10 @@ defineExpose({ stop })
 
 <template>
   <div class="flex flex-wrap items-center gap-3" role="group" aria-label="Stopwatch">
-    <UButton v-if="seconds === null && !made" icon="i-lucide-timer" label="Start the stopwatch" @click="begin" />
+    <PushButton v-if="seconds === null && !made" icon="i-lucide-timer" label="Start the stopwatch" @click="begin" />
     <template v-if="seconds !== null">
       <span class="font-label text-xl font-semibold" data-stopwatch>{{ formatWait(seconds) }}</span>
-      <UButton icon="i-lucide-square" label="Stop" @click="stop" />
+      <PushButton icon="i-lucide-square" label="Stop" @click="stop" />
     </template>
     <span v-if="seconds === null && minutes !== undefined">
       Took {{ formatWait(Math.round(minutes * 60)) }}: the plan of work counts it.

@@ -77,18 +77,20 @@ const words = { insertion: 'goes in', method: 'method', pipe: 'pipe', fitting: '
         </template>
       </p>
       <template v-if="!inspected && !isPhone">
-        <UButton color="primary" variant="solid" :disabled="!isNamed" @click="inspect(true)">Inspected: OK</UButton>
-        <UButton :disabled="!isNamed" @click="inspect(false)">Not OK</UButton>
+        <PushButton color="primary" variant="solid" :disabled="!isNamed" @click="inspect(true)"
+          >Inspected: OK</PushButton
+        >
+        <PushButton :disabled="!isNamed" @click="inspect(false)">Not OK</PushButton>
       </template>
       <WhoField v-if="!wasNamed" class="w-40" />
       <PhotoButton :joint="joint.id" label="Photo" :disabled="!isNamed" />
-      <UButton :disabled="!isNamed" @click="undo">Mark as not made</UButton>
+      <PushButton :disabled="!isNamed" @click="undo">Mark as not made</PushButton>
       <WhyNot :wants="isNamed ? '' : 'Type your name first.'" />
     </div>
     <LazyRescuePanel v-if="isBroken" :joint="joint" />
     <form v-if="open.length" class="flex flex-wrap items-end gap-3" aria-label="Not answered yet" @submit.prevent="add">
       <EvidenceAsked v-model="later" :joint="joint" :asked="open" />
-      <UButton type="submit" :disabled="!isNamed || !isAnswered" label="Add" />
+      <PushButton type="submit" :disabled="!isNamed || !isAnswered" label="Add" />
       <WhyNot :wants="isAnswered ? '' : 'Answer one of them first.'" />
     </form>
     <p v-if="made && isOverdue(made.body.toolDue, made.at)" class="text-(--ui-warning)">

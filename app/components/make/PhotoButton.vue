@@ -35,7 +35,13 @@ async function take(): Promise<void> {
 
 <template>
   <span>
-    <UButton icon="i-lucide-camera" :label="label" :loading="isBusy" :disabled="disabled" @click="chooser?.click()" />
+    <PushButton
+      icon="i-lucide-camera"
+      :label="label"
+      :loading="isBusy"
+      :disabled="disabled"
+      @click="chooser?.click()"
+    />
     <input
       ref="chooser"
       type="file"

@@ -29,14 +29,14 @@ const isRunning = (id: string) => timers.running.some((running) => running.id ==
         formatWait(step.wait.seconds)
       }}</span>
       <span class="block text-sm text-muted">{{ step.wait.basis }}</span>
-      <UButton
+      <PushButton
         class="mt-1"
         :aria-pressed="isRunning(timer)"
         :active="isRunning(timer)"
         @click="timers.start(timer, `${step.wait.what}: ${where}`, step.wait.seconds)"
       >
         <UIcon name="i-lucide-timer" class="size-5" />{{ isRunning(timer) ? 'Start again' : 'Start the timer' }}
-      </UButton>
+      </PushButton>
     </div>
   </div>
 </template>

@@ -32,8 +32,8 @@ function svg(): void {
       <slot />
     </div>
     <Choice v-model="paper" label="Paper" :items="papers" class="w-28" />
-    <UButton :disabled="empty" @click="pdf">PDF</UButton>
-    <UButton :disabled="empty" @click="svg">SVG</UButton>
+    <PushButton :disabled="empty" @click="pdf">PDF</PushButton>
+    <PushButton :disabled="empty" @click="svg">SVG</PushButton>
     <WhyNot :wants="empty ? 'Nothing on the strip yet.' : ''" />
   </section>
 </template>

@@ -44,10 +44,14 @@ const arc = computed(() => {
     <div>
       <p class="font-semibold" role="status" :class="left.isPast ? 'text-(--ui-error)' : ''">{{ words }}</p>
       <div class="flex gap-1">
-        <UButton class="whitespace-nowrap" aria-label="An eighth back" :disabled="eighths === 0" @click="eighths -= 1"
-          >− ⅛</UButton
+        <PushButton
+          class="whitespace-nowrap"
+          aria-label="An eighth back"
+          :disabled="eighths === 0"
+          @click="eighths -= 1"
+          >− ⅛</PushButton
         >
-        <UButton class="whitespace-nowrap" aria-label="An eighth on" @click="eighths += 1">+ ⅛</UButton>
+        <PushButton class="whitespace-nowrap" aria-label="An eighth on" @click="eighths += 1">+ ⅛</PushButton>
       </div>
     </div>
   </div>

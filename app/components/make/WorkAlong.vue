@@ -44,7 +44,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
         {{ card.title }} <span class="font-normal text-muted">{{ where }}</span>
         <span v-if="facing" class="block text-xl">{{ facing }}</span>
       </h2>
-      <UButton @click="emit('leave')">Back to the card</UButton>
+      <PushButton @click="emit('leave')">Back to the card</PushButton>
     </div>
     <div v-if="step" class="grid flex-1 content-center gap-6 py-6 lg:grid-cols-[1fr_22rem]" aria-live="polite">
       <p class="text-3xl leading-snug sm:text-5xl">
@@ -60,12 +60,18 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
       <WhoField v-if="!wasNamed" class="mt-4 w-60" />
     </div>
     <div class="grid grid-cols-[1fr_3fr] gap-3">
-      <UButton class="min-h-24! text-xl!" :disabled="at === 0" @click="back">Back</UButton>
-      <UButton v-if="step" color="primary" variant="solid" class="min-h-24! text-3xl!" @click="next">
+      <PushButton class="min-h-24! text-xl!" :disabled="at === 0" @click="back">Back</PushButton>
+      <PushButton v-if="step" color="primary" variant="solid" class="min-h-24! text-3xl!" @click="next">
         Next <span class="hidden text-lg sm:inline">(space)</span>
-      </UButton>
-      <UButton v-else color="primary" variant="solid" class="min-h-24! text-3xl!" :disabled="!isNamed" @click="finish"
-        >Made</UButton
+      </PushButton>
+      <PushButton
+        v-else
+        color="primary"
+        variant="solid"
+        class="min-h-24! text-3xl!"
+        :disabled="!isNamed"
+        @click="finish"
+        >Made</PushButton
       >
     </div>
   </section>

@@ -40,14 +40,14 @@ const bar = (from: number, to: number, whole: number) => ({
     "
   >
     <span class="font-label text-lg font-semibold text-(--ui-primary)">{{ number }}</span>
-    <UButton
+    <PushButton
       v-if="opens && !printed"
       variant="ghost"
       class="justify-start px-0 text-left whitespace-normal"
       @click="emit('open')"
     >
       {{ text }}
-    </UButton>
+    </PushButton>
     <span v-else class="flex items-center" :class="printed ? 'py-1' : 'min-h-11'">{{ text }}</span>
     <div
       class="relative h-3"

@@ -92,11 +92,11 @@ const lines = computed(() => {
     <p v-if="failed" role="alert" class="text-(--ui-error)">No order found: the search failed. Reload the page.</p>
     <p v-else-if="stopped" class="flex flex-wrap items-center gap-3">
       <span>Stopped after {{ tried }} tries with no order found.</span>
-      <UButton label="Search again" class="no-print" @click="seek" />
+      <PushButton label="Search again" class="no-print" @click="seek" />
     </p>
     <p v-else-if="!order" role="status" class="flex flex-wrap items-center gap-3">
       <span>Looking for an order{{ tried ? `, ${tried} tried` : '' }} …</span>
-      <UButton v-if="tried" label="Stop" icon="i-lucide-square" class="no-print" @click="stop" />
+      <PushButton v-if="tried" label="Stop" icon="i-lucide-square" class="no-print" @click="stop" />
     </p>
     <template v-else-if="order.ok && work">
       <div class="grid grid-cols-2 gap-4 sm:grid-cols-3">

@@ -41,7 +41,7 @@ function addTool(): void {
     </ul>
     <form class="flex flex-wrap items-end gap-3" @submit.prevent="addPerson">
       <TextField v-model="person" label="Name" class="w-48" :maxlength="80" />
-      <UButton type="submit" :disabled="person.trim() === ''" label="Add the person" />
+      <PushButton type="submit" :disabled="person.trim() === ''" label="Add the person" />
       <WhyNot :wants="person.trim() === '' ? 'Type the name.' : ''" />
     </form>
     <h2 class="heading">Press and gauge tools</h2>
@@ -56,7 +56,7 @@ function addTool(): void {
         <span :class="isLate ? 'font-semibold text-(--ui-warning)' : ''">
           checked {{ tool.checked }}, {{ isLate ? 'overdue since' : 'due' }} {{ due }}
         </span>
-        <UButton
+        <PushButton
           variant="ghost"
           label="Checked today"
           :aria-label="`${tool.name}: checked today`"
@@ -72,7 +72,7 @@ function addTool(): void {
         <UInput v-model="checked" type="date" aria-label="Last checked" class="w-full" />
       </UFormField>
       <NumberField v-model="months" label="Every" unit="months" class="w-32" whole :least="1" :most="120" />
-      <UButton
+      <PushButton
         type="submit"
         :disabled="name.trim() === '' || checked === '' || months === undefined"
         label="Add the tool"

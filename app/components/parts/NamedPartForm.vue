@@ -65,9 +65,9 @@ function record(): void {
     </div>
     <p v-if="now" class="text-sm">Used now: {{ length(now.mm) }}, {{ now.basis }}.</p>
     <p v-if="problem" role="alert" class="text-(--ui-error)">{{ problem }}</p>
-    <UButton type="submit" color="primary" variant="solid" :disabled="named === undefined || mm === undefined">
+    <PushButton type="submit" color="primary" variant="solid" :disabled="named === undefined || mm === undefined">
       Record this fitting
-    </UButton>
+    </PushButton>
     <WhyNot :wants="named === undefined ? 'Choose the fitting first.' : mm === undefined ? 'Type its length.' : ''" />
   </form>
 </template>

@@ -47,8 +47,8 @@ function take(): void {
   <section aria-label="Parts file">
     <h2 class="heading mb-1">As a CSV file</h2>
     <div class="flex flex-wrap gap-2">
-      <UButton @click="write"> <UIcon name="i-lucide-download" class="size-5" />Write all </UButton>
-      <UButton @click="chooser?.click()"> <UIcon name="i-lucide-upload" class="size-5" />Read a file </UButton>
+      <PushButton @click="write"> <UIcon name="i-lucide-download" class="size-5" />Write all </PushButton>
+      <PushButton @click="chooser?.click()"> <UIcon name="i-lucide-upload" class="size-5" />Read a file </PushButton>
       <input ref="chooser" type="file" accept=".csv,text/csv" class="hidden" aria-label="Parts file" @change="read" />
     </div>
     <div v-if="preview" class="mt-3" aria-live="polite">
@@ -71,10 +71,10 @@ function take(): void {
         </li>
       </ul>
       <div class="flex gap-2">
-        <UButton v-if="taken.length" color="primary" variant="solid" @click="take">
+        <PushButton v-if="taken.length" color="primary" variant="solid" @click="take">
           Record these {{ taken.length }}
-        </UButton>
-        <UButton @click="preview = null">Leave it</UButton>
+        </PushButton>
+        <PushButton @click="preview = null">Leave it</PushButton>
       </div>
     </div>
     <p v-else class="mt-2 text-sm text-muted">

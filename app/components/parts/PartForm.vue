@@ -100,7 +100,7 @@ function record(): void {
       :basis="trade(`centre to face less depth (${held?.basis ?? 'unknown'})`)"
     />
     <p v-if="problem" role="alert" class="text-(--ui-error)">{{ problem }}</p>
-    <UButton type="submit" color="primary" variant="solid" :disabled="socketId === ''">Record it</UButton>
+    <PushButton type="submit" color="primary" variant="solid" :disabled="socketId === ''">Record it</PushButton>
     <WhyNot :wants="socketId === '' ? 'Choose the socket first.' : ''" />
   </form>
 </template>

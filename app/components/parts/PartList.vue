@@ -30,7 +30,7 @@ const day = (at: string) =>
           <span class="font-label text-2xl font-semibold">{{ length(part.mm) }}</span>
           <span class="block text-sm text-muted">± {{ tolerance(part.tolerance) }}</span>
         </div>
-        <UButton :aria-label="`Remove ${partLabel(part)}`" @click="emit('withdraw', part)"> Take back </UButton>
+        <PushButton :aria-label="`Remove ${partLabel(part)}`" @click="emit('withdraw', part)"> Take back </PushButton>
       </li>
     </ul>
   </section>

@@ -45,10 +45,10 @@ function take(): void {
       before the figures above, and the codes stand in the lists.
     </p>
     <div class="flex flex-wrap items-center gap-3">
-      <UButton icon="i-lucide-upload" label="Read a price list" @click="chooser?.click()" />
+      <PushButton icon="i-lucide-upload" label="Read a price list" @click="chooser?.click()" />
       <input ref="chooser" type="file" accept=".csv,text/csv" class="hidden" aria-label="Price list" @change="read" />
       <span data-set>{{ setWords }}</span>
-      <UButton v-if="set > 0" variant="ghost" label="Remove all" @click="store.set(['prices'], null)" />
+      <PushButton v-if="set > 0" variant="ghost" label="Remove all" @click="store.set(['prices'], null)" />
     </div>
     <div v-if="preview" aria-live="polite" class="space-y-2">
       <ul v-if="preview.problems.length" role="alert" class="border-l-4 border-(--ui-error) pl-3">
@@ -64,14 +64,14 @@ function take(): void {
         </li>
       </ul>
       <div class="flex gap-2">
-        <UButton
+        <PushButton
           v-if="preview.rows.length"
           color="primary"
           variant="solid"
           :label="`Use these ${preview.rows.length}`"
           @click="take"
         />
-        <UButton label="Leave it" @click="preview = null" />
+        <PushButton label="Leave it" @click="preview = null" />
       </div>
     </div>
   </section>

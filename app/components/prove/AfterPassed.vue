@@ -38,7 +38,7 @@ function flush({ id, name, litres, minutes: takes }: (typeof rows.value)[number]
         <span v-if="row.isDone" class="flex items-center gap-1 font-semibold text-(--ui-success)">
           <UIcon name="i-lucide-circle-check" class="size-5" />flushed
         </span>
-        <UButton
+        <PushButton
           v-else
           class="min-h-12"
           :disabled="!isNamed"
@@ -49,7 +49,7 @@ function flush({ id, name, litres, minutes: takes }: (typeof rows.value)[number]
       </li>
     </ol>
     <div class="flex flex-wrap items-center gap-3">
-      <UButton
+      <PushButton
         :disabled="!isNamed"
         label="All flushed"
         @click="log.write({ kind: 'flushed', subject: {}, body: {} }, 'flushed')"

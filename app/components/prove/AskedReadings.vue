@@ -11,14 +11,14 @@ const between = computed(() => Math.floor((props.asks.from + props.asks.to) / 2)
 <template>
   <div class="flex flex-wrap items-center gap-2" data-asked>
     <template v-if="asks.of === 'topped up'">
-      <UButton
+      <PushButton
         :disabled="disabled"
         label="Yes, topped up"
         @click="emit('touched', { seconds: between, did: 'topped up' })"
       />
-      <UButton :disabled="disabled" label="No, misread: strike it out" @click="emit('misread', asks.to)" />
+      <PushButton :disabled="disabled" label="No, misread: strike it out" @click="emit('misread', asks.to)" />
     </template>
-    <UButton v-else :disabled="disabled" label="Misread: strike it out" @click="emit('misread', asks.from)" />
+    <PushButton v-else :disabled="disabled" label="Misread: strike it out" @click="emit('misread', asks.from)" />
     <WhyNot :wants="disabled ? 'Type your name first.' : ''" />
   </div>
 </template>

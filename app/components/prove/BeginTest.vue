@@ -103,7 +103,7 @@ const stepWords = { raise: 'raise to', 'top up': 'top up at', lower: 'lower to',
         :model-value="design"
         @update:model-value="(value) => (design = value)"
       />
-      <UButton
+      <PushButton
         color="primary"
         variant="solid"
         class="min-h-12 text-lg"
@@ -140,7 +140,7 @@ const stepWords = { raise: 'raise to', 'top up': 'top up at', lower: 'lower to',
       </li>
     </ol>
     <LazyOwnTestForm v-if="which.own" :test="which.own" @change="change" @remove="removeOwn" />
-    <UButton v-else variant="ghost" icon="i-lucide-copy" label="Copy to a test of my own" @click="copy" />
+    <PushButton v-else variant="ghost" icon="i-lucide-copy" label="Copy to a test of my own" @click="copy" />
     <p class="text-sm text-muted">
       Look at every joint at a low pressure first. Water before air, air never on plastic unless its maker allows it;
       nobody in front of an end under test; appliances shut off. Local code and a licensed person come first.

@@ -44,7 +44,7 @@ function save(): void {
         :most="1000"
         optional
       />
-      <UButton type="submit" :disabled="wants !== ''" label="Disinfected and rinsed" />
+      <PushButton type="submit" :disabled="wants !== ''" label="Disinfected and rinsed" />
       <WhyNot :wants="wants" />
     </form>
     <p class="text-sm text-muted">

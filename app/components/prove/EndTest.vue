@@ -85,7 +85,7 @@ const canEnd = computed(() => !props.disabled && (props.looked !== null || props
       <SignatureField v-if="isSigning" v-model="signature" :label="`Signature${witness ? ` of ${witness}` : ''}`" />
     </details>
     <div class="flex flex-wrap gap-2">
-      <UButton
+      <PushButton
         color="primary"
         :variant="faults.length ? 'outline' : 'solid'"
         :disabled="!canEnd"
@@ -93,7 +93,7 @@ const canEnd = computed(() => !props.disabled && (props.looked !== null || props
         :label="faults.length ? 'End test anyway' : 'End test'"
         @click="end"
       />
-      <UButton variant="ghost" :disabled="disabled" label="Discard test" @click="emit('discard')" />
+      <PushButton variant="ghost" :disabled="disabled" label="Discard test" @click="emit('discard')" />
       <WhyNot :wants="disabled ? 'Type your name first.' : canEnd ? '' : 'Too few readings to say anything yet.'" />
     </div>
   </section>

@@ -67,12 +67,12 @@ function connect(): void {
         <Choice v-model="supposed.warming" label="Temperature" :items="warmings" class="w-44" />
         <UCheckbox v-model="supposed.air" label="air is trapped" />
         <UCheckbox v-model="supposed.thermometer" label="a thermometer is on the pipe" />
-        <UButton v-if="state !== 'connected'" :disabled="disabled" @click="connect"
-          >Connect the simulated gauge</UButton
+        <PushButton v-if="state !== 'connected'" :disabled="disabled" @click="connect"
+          >Connect the simulated gauge</PushButton
         >
         <template v-else>
-          <UButton @click="letGo">Disconnect</UButton>
-          <UButton @click="gauge?.dropOut()">Carry it out of range</UButton>
+          <PushButton @click="letGo">Disconnect</PushButton>
+          <PushButton @click="gauge?.dropOut()">Carry it out of range</PushButton>
         </template>
       </fieldset>
     </div>

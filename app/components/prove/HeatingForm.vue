@@ -25,23 +25,23 @@ function fill(): void {
     <summary class="min-h-11 cursor-pointer py-2">Heating: fill, vent, balance, inspect warm</summary>
     <form class="flex flex-wrap items-end gap-3" aria-label="Heating" @submit.prevent="fill">
       <TestPressureField v-model="bar" label="Filled to" class="w-28" :least="0" :most="10" optional />
-      <UButton type="submit" :disabled="wants !== ''" label="Filled to that" />
-      <UButton
+      <PushButton type="submit" :disabled="wants !== ''" label="Filled to that" />
+      <PushButton
         :disabled="!isNamed"
         label="Vented from below up"
         @click="log.write({ kind: 'vented', subject: {}, body: {} }, 'vented')"
       />
-      <UButton
+      <PushButton
         :disabled="!isNamed"
         label="Balanced"
         @click="log.write({ kind: 'balanced', subject: {}, body: {} }, 'balanced')"
       />
-      <UButton
+      <PushButton
         :disabled="!isNamed"
         label="Inspected warm: all dry"
         @click="log.write({ kind: 'warm-look', subject: {}, body: { dry: true } }, 'inspected warm, all dry')"
       />
-      <UButton
+      <PushButton
         :disabled="!isNamed"
         label="Inspected warm: not dry"
         @click="log.write({ kind: 'warm-look', subject: {}, body: { dry: false } }, 'inspected warm, not dry')"

@@ -56,7 +56,7 @@ const answer = (what: string, did: Isolation) => set(what, { did, ...(did === 'l
     </ul>
     <form class="mt-2 flex flex-wrap items-end gap-2" @submit.prevent="add">
       <TextField v-model="more" label="Something else" class="w-56" :maxlength="80" />
-      <UButton type="submit" :disabled="more.trim() === ''" label="Add" />
+      <PushButton type="submit" :disabled="more.trim() === ''" label="Add" />
     </form>
   </details>
 </template>

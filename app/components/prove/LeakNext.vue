@@ -38,7 +38,7 @@ const why = computed(() =>
     <p class="label">Next, about {{ formatWait(Math.round(next.seconds)) }}</p>
     <template v-if="next.check === 'walk'">
       <p class="font-label text-3xl font-semibold">{{ walk }}</p>
-      <UButton
+      <PushButton
         color="primary"
         variant="solid"
         class="min-h-12 px-6 text-lg"
@@ -57,7 +57,7 @@ const why = computed(() =>
         leaks.
       </p>
       <div class="flex flex-wrap gap-3">
-        <UButton
+        <PushButton
           v-for="{ result, label } in sides"
           :key="result"
           class="min-h-12 text-lg"
@@ -71,7 +71,7 @@ const why = computed(() =>
       <p class="font-label text-3xl font-semibold">{{ checkWords[next.check] }}: {{ nameOf(next.at) }}</p>
       <p v-if="why.length">{{ why.join('; ') }}.</p>
       <div class="flex flex-wrap gap-3">
-        <UButton
+        <PushButton
           color="primary"
           variant="solid"
           class="min-h-12 px-6 text-lg"
@@ -79,7 +79,7 @@ const why = computed(() =>
           label="Dry"
           @click="emit('check', { check: next.check, at: next.at.id, result: 'dry' })"
         />
-        <UButton
+        <PushButton
           class="min-h-12 px-6 text-lg"
           :disabled="disabled"
           label="It leaks here"

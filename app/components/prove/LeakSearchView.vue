@@ -37,7 +37,7 @@ const whyOf = ({ suspects }: Spot) => [...new Set(suspects.flatMap(({ why }) => 
         start another test. Chance of a second leak: {{ per(search.second) }}, typical.
       </p>
       <div class="flex flex-wrap gap-3">
-        <UButton
+        <PushButton
           v-for="joint in jointsAt(search.found)"
           :key="joint.id"
           :to="`/jobs/${store.id}/make`"
@@ -55,7 +55,7 @@ const whyOf = ({ suspects }: Spot) => [...new Set(suspects.flatMap(({ why }) => 
         leak, typical; for one leak. Nobody stands in front of an end under test.
       </p>
     </template>
-    <UButton
+    <PushButton
       v-if="hasChecks"
       variant="ghost"
       icon="i-lucide-undo-2"
@@ -75,14 +75,14 @@ const whyOf = ({ suspects }: Spot) => [...new Set(suspects.flatMap(({ why }) => 
           <span v-if="whyOf(spot).length" class="block text-sm text-(--ui-warning)">{{ whyOf(spot).join('; ') }}</span>
         </span>
         <span v-if="!search.found" class="flex">
-          <UButton
+          <PushButton
             variant="ghost"
             :disabled="disabled"
             :aria-label="`Dry: ${nameOf(spot)}`"
             label="dry"
             @click="checkedAt(spot, 'dry')"
           />
-          <UButton
+          <PushButton
             variant="ghost"
             :disabled="disabled"
             :aria-label="`Leaks: ${nameOf(spot)}`"
@@ -92,6 +92,6 @@ const whyOf = ({ suspects }: Spot) => [...new Set(suspects.flatMap(({ why }) => 
         </span>
       </li>
     </ol>
-    <UButton v-if="search.places.length > shown" variant="ghost" label="More places" @click="shown += 12" />
+    <PushButton v-if="search.places.length > shown" variant="ghost" label="More places" @click="shown += 12" />
   </section>
 </template>

@@ -54,7 +54,7 @@ const label = computed(() =>
     </p>
     <p v-else-if="!first">Go round and touch every joint; use a tissue where you cannot see.</p>
     <div class="flex flex-wrap gap-2">
-      <UButton
+      <PushButton
         color="primary"
         variant="solid"
         class="min-h-14 text-lg"

@@ -16,7 +16,7 @@ const open = ({ test, what }: (typeof shut.value)[number]) =>
     <ul class="ruled max-w-3xl">
       <li v-for="each in shut" :key="each.what" class="flex flex-wrap items-center gap-x-4 py-1">
         <span class="min-w-0 flex-1 basis-40 first-letter:uppercase">{{ each.what }}</span>
-        <UButton
+        <PushButton
           class="min-h-12"
           :disabled="!isNamed"
           :aria-label="`Opened again: ${each.what}`"

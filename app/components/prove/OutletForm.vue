@@ -55,7 +55,7 @@ function save(): void {
         <TemperatureField v-model="celsius" label="Gets to" class="w-28" :least="0" :most="100" />
         <NumberField v-model="seconds" label="After" unit="s" class="w-24" :least="0" :most="3600" optional />
       </template>
-      <UButton type="submit" :disabled="wants !== ''" label="Save what was measured" />
+      <PushButton type="submit" :disabled="wants !== ''" label="Save what was measured" />
       <WhyNot :wants="wants" />
     </form>
     <p v-if="isHot" class="text-sm text-muted">Hot water scalds: let it run into the drain, not over the hand.</p>

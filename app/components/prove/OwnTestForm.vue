@@ -85,7 +85,7 @@ const pressures = [
         :model-value="step.seconds / 60"
         @update:model-value="(minutes) => minutes !== undefined && setStep(at, { seconds: Math.round(minutes * 60) })"
       />
-      <UButton
+      <PushButton
         v-if="test.steps.length > 1"
         variant="ghost"
         icon="i-lucide-x"
@@ -93,7 +93,7 @@ const pressures = [
         @click="emit('change', { ...test, steps: without(test.steps, at) })"
       />
     </div>
-    <UButton v-if="test.steps.length < 12" variant="ghost" icon="i-lucide-plus" label="Add step" @click="addStep" />
+    <PushButton v-if="test.steps.length < 12" variant="ghost" icon="i-lucide-plus" label="Add step" @click="addStep" />
     <div v-for="(fall, at) in test.falls" :key="`fall-${at}`" class="flex flex-wrap items-end gap-2">
       <NumberField
         label="From minute"
@@ -119,7 +119,7 @@ const pressures = [
         :model-value="fall.most"
         @update:model-value="(most) => most !== undefined && setFall(at, { most })"
       />
-      <UButton
+      <PushButton
         variant="ghost"
         icon="i-lucide-x"
         :aria-label="`Without fall ${at + 1}`"
@@ -127,7 +127,7 @@ const pressures = [
       />
     </div>
     <div class="flex flex-wrap gap-2">
-      <UButton v-if="test.falls.length < 6" variant="ghost" icon="i-lucide-plus" label="Add fall" @click="addFall" />
+      <PushButton v-if="test.falls.length < 6" variant="ghost" icon="i-lucide-plus" label="Add fall" @click="addFall" />
       <RemoveButton :name="test.name" @remove="emit('remove')" />
     </div>
     <p class="text-sm text-muted">For all jobs of this workshop. A test already started keeps its steps.</p>

@@ -33,7 +33,7 @@ const isTurned = computed(() => from.value !== undefined && to.value !== undefin
       <VolumeField v-model="litres" label="Water pumped in" class="w-36" :least="0.001" :most="1000" />
       <TestPressureField v-model="from" label="From" class="w-28" :least="0" :most="100" />
       <TestPressureField v-model="to" label="To" class="w-28" :least="0" :most="100" />
-      <UButton type="submit" :disabled="disabled || !stroke" label="Add note" />
+      <PushButton type="submit" :disabled="disabled || !stroke" label="Add note" />
       <WhyNot :wants="disabled ? 'Type your name first.' : stroke ? '' : 'Type the water and both pressures.'" />
     </form>
     <p v-if="isTurned" role="alert" class="text-(--ui-error)">To: more than where it began.</p>

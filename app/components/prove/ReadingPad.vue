@@ -52,7 +52,7 @@ function save(): void {
       :model-value="celsius"
       @update:model-value="(value) => (celsius = value)"
     />
-    <UButton
+    <PushButton
       type="submit"
       color="primary"
       variant="solid"

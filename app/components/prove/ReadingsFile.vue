@@ -47,8 +47,8 @@ function take(readings: readonly Reading[]): void {
 <template>
   <section class="space-y-2" aria-label="File of readings">
     <div class="flex flex-wrap gap-2">
-      <UButton v-if="running" icon="i-lucide-upload" label="Readings from a CSV file" @click="chooser?.click()" />
-      <UButton v-if="readings.length" icon="i-lucide-download" label="Readings as CSV" @click="write" />
+      <PushButton v-if="running" icon="i-lucide-upload" label="Readings from a CSV file" @click="chooser?.click()" />
+      <PushButton v-if="readings.length" icon="i-lucide-download" label="Readings as CSV" @click="write" />
       <input
         ref="chooser"
         type="file"
@@ -92,7 +92,7 @@ function take(readings: readonly Reading[]): void {
         >
       </p>
       <div class="flex flex-wrap gap-2">
-        <UButton
+        <PushButton
           v-if="fresh.length"
           color="primary"
           variant="solid"
@@ -100,13 +100,13 @@ function take(readings: readonly Reading[]): void {
           :label="`Import ${all.length}`"
           @click="take(all)"
         />
-        <UButton
+        <PushButton
           v-if="odd.length"
           :disabled="disabled"
           :label="`Import ${sure.length}, without ${odd.length === 1 ? 'that one' : 'those'}`"
           @click="take(sure)"
         />
-        <UButton label="Leave it" @click="preview = null" />
+        <PushButton label="Leave it" @click="preview = null" />
       </div>
     </div>
     <p v-else-if="running" class="text-sm text-muted">

@@ -15,7 +15,7 @@ const items = touches.map((value) => ({ value, label: value }))
     </summary>
     <div class="flex flex-wrap items-end gap-3">
       <Choice label="What" class="w-40" :items="items" :model-value="did" @update:model-value="(v) => (did = v)" />
-      <UButton :disabled="disabled" label="Note it now" @click="emit('touched', { seconds: now(), did })" />
+      <PushButton :disabled="disabled" label="Note it now" @click="emit('touched', { seconds: now(), did })" />
       <WhyNot :wants="disabled ? 'Type your name first.' : ''" />
     </div>
   </details>

@@ -48,15 +48,15 @@ function addDose(): void {
       in. It takes {{ say.volume(whole.litres) }}.
     </p>
     <div v-if="!printed" class="flex flex-wrap items-end gap-2">
-      <UButton
+      <PushButton
         :disabled="!isNamed"
         label="Shut off and drained"
         @click="write('isolated', 'shut off and drained', whole.runsOff)"
       />
-      <UButton :disabled="!isNamed" label="Filled" @click="write('filled', 'filled', whole.litres)" />
-      <UButton :disabled="!isNamed" label="Purged of air" @click="purged" />
+      <PushButton :disabled="!isNamed" label="Filled" @click="write('filled', 'filled', whole.litres)" />
+      <PushButton :disabled="!isNamed" label="Purged of air" @click="purged" />
       <TextField v-model="dose" label="Dosed with" class="w-40" :maxlength="120" />
-      <UButton :disabled="!isNamed || dose.trim() === ''" label="Dosed" @click="addDose" />
+      <PushButton :disabled="!isNamed || dose.trim() === ''" label="Dosed" @click="addDose" />
       <WhyNot :wants="!isNamed ? 'Type your name first.' : dose.trim() === '' ? 'Dosed: type what with.' : ''" />
     </div>
     <p class="text-sm text-muted">

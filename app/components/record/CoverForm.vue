@@ -53,7 +53,7 @@ function cover(): void {
       :maxlength="500"
     />
     <PhotoButton :joint="null" label="Photo before closing in" :before-covering="covering" :disabled="disabled" />
-    <UButton :disabled="!mayCover" label="Mark as closed in" @click="cover" />
+    <PushButton :disabled="!mayCover" label="Mark as closed in" @click="cover" />
     <WhyNot
       :wants="
         disabled

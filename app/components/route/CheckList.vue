@@ -10,7 +10,7 @@ const { tell } = useWords()
 <template>
   <ul class="ruled" aria-label="Checks">
     <li v-for="(check, index) in checks" :key="index">
-      <UButton
+      <PushButton
         variant="ghost"
         class="w-full items-start justify-start px-1 text-left whitespace-normal"
         @click="emit('go', check)"
@@ -19,7 +19,7 @@ const { tell } = useWords()
         <span class="text-sm"
           ><span class="font-semibold">{{ check.where }}:</span> {{ tell(check) }}
         </span>
-      </UButton>
+      </PushButton>
     </li>
   </ul>
 </template>

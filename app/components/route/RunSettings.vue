@@ -43,13 +43,13 @@ const setPipe = (pipe: string) => change(choosePipe(own.catalogue, job.value, pr
     <LazyPlaceForm :place="{ ...job.place, ...run.place }" @change="(place) => set({ place })">
       <ConditionForm of="new pipe" :condition="run.condition ?? {}" @change="(condition) => set({ condition })" />
     </LazyPlaceForm>
-    <UButton
+    <PushButton
       label="Reverse run"
       icon="i-lucide-arrow-left-right"
       variant="outline"
       @click="change(turnRun(job, run.id))"
     />
-    <UButton
+    <PushButton
       label="Remove run"
       icon="i-lucide-trash-2"
       color="error"

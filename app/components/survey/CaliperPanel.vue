@@ -43,17 +43,17 @@ function pressKey(): void {
       </template>
     </p>
     <div class="flex flex-wrap items-end gap-3">
-      <UButton v-if="state !== 'connected'" @click="caliper.connect()"> Connect the simulated caliper </UButton>
-      <UButton v-else @click="caliper.disconnect()">Disconnect</UButton>
+      <PushButton v-if="state !== 'connected'" @click="caliper.connect()"> Connect the simulated caliper </PushButton>
+      <PushButton v-else @click="caliper.disconnect()">Disconnect</PushButton>
       <Choice v-model="across" label="It measures" :items="items" class="w-56" />
     </div>
     <fieldset class="flex flex-wrap items-end gap-3 border-l-4 border-(--ui-border) pl-3">
       <legend class="label">The simulated device</legend>
       <LengthField v-model="between" label="Between its jaws" class="w-40" :limits="{ min: 0.1, max: 200 }" />
-      <UButton color="primary" variant="solid" :disabled="state !== 'connected'" @click="pressKey">
+      <PushButton color="primary" variant="solid" :disabled="state !== 'connected'" @click="pressKey">
         Press its key
-      </UButton>
-      <UButton :disabled="state !== 'connected'" @click="caliper.dropOut()"> Carry it out of range </UButton>
+      </PushButton>
+      <PushButton :disabled="state !== 'connected'" @click="caliper.dropOut()"> Carry it out of range </PushButton>
       <WhyNot :wants="state === 'connected' ? '' : 'Connect it first.'" />
     </fieldset>
   </div>

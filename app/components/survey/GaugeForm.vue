@@ -17,8 +17,8 @@ function take(fits: boolean): void {
 <template>
   <div class="flex flex-wrap items-end gap-2">
     <Choice v-model="size" label="Size gauge" :items="items" placeholder="which size" class="min-w-44 flex-1" />
-    <UButton :disabled="size === ''" @click="take(true)">It goes on</UButton>
-    <UButton :disabled="size === ''" @click="take(false)">It does not</UButton>
+    <PushButton :disabled="size === ''" @click="take(true)">It goes on</PushButton>
+    <PushButton :disabled="size === ''" @click="take(false)">It does not</PushButton>
     <WhyNot :wants="size === '' ? 'Choose the size first.' : ''" />
   </div>
 </template>

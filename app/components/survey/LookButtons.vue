@@ -35,7 +35,7 @@ const open = computed(() => questions.filter(({ kind }) => !props.observations.s
         }}<span v-if="kind === suggested" class="block text-sm font-semibold text-(--ui-primary)">next check</span>
       </div>
       <div class="flex flex-wrap gap-1.5" role="group" :aria-label="ask">
-        <UButton
+        <PushButton
           v-for="value in lookValues[kind]"
           :key="value"
           :label="say.trade(value)"

@@ -59,7 +59,7 @@ const kindOf: Record<Measure, string> = { caliper: 'diameter', string: 'circumfe
     >
       <form class="flex gap-1.5" @submit.prevent="take(id)">
         <UInput v-model="typed[id]" inputmode="decimal" class="flex-1" :aria-label="label" />
-        <UButton type="submit" label="Add" color="neutral" variant="outline" :aria-label="`Add ${label}`" />
+        <PushButton type="submit" label="Add" color="neutral" variant="outline" :aria-label="`Add ${label}`" />
       </form>
     </UFormField>
     <UFormField
@@ -69,12 +69,12 @@ const kindOf: Record<Measure, string> = { caliper: 'diameter', string: 'circumfe
     >
       <form class="flex gap-1.5" @submit.prevent="takePrint">
         <UInput v-model="print" class="flex-1" placeholder="22 x 0.9 EN 1057 R250" aria-label="Words printed on it" />
-        <UButton type="submit" label="Add" color="neutral" variant="outline" aria-label="Add the print line" />
+        <PushButton type="submit" label="Add" color="neutral" variant="outline" aria-label="Add the print line" />
       </form>
     </UFormField>
     <div class="col-span-2 flex flex-wrap gap-1.5" role="group" aria-label="Where I measure it is">
-      <UButton :aria-pressed="painted" :active="painted" label="Painted there" @click="painted = !painted" />
-      <UButton :aria-pressed="oval" :active="oval" label="Oval" @click="oval = !oval" />
+      <PushButton :aria-pressed="painted" :active="painted" label="Painted there" @click="painted = !painted" />
+      <PushButton :aria-pressed="oval" :active="oval" label="Oval" @click="oval = !oval" />
     </div>
   </div>
 </template>

@@ -54,7 +54,7 @@ const forget = (index: number) =>
           <div class="flex-1 font-label text-4xl leading-tight font-semibold max-sm:text-2xl" data-verdict>
             {{ verdict.text }}
           </div>
-          <UButton
+          <PushButton
             v-if="sure && sure !== survey.pipe"
             label="Use this pipe"
             color="primary"

@@ -10,7 +10,7 @@ const text = useSeen()
 <template>
   <ul class="flex flex-wrap gap-1.5" aria-label="Seen so far">
     <li v-for="(seen, index) in observations" :key="index">
-      <UButton
+      <PushButton
         :label="text(seen)"
         trailing-icon="i-lucide-x"
         color="neutral"

@@ -48,7 +48,7 @@ const opened = ({ candidates }: FitGroup) =>
           >
             <PipeEnd v-if="pipeOf(candidate.pipe)" :pipe="pipeOf(candidate.pipe)!" :largest="largest" />
             <span class="flex-1">{{ candidate.label }}</span>
-            <UButton
+            <PushButton
               :label="candidate.pipe === chosen ? 'Selected' : 'Use this pipe'"
               :variant="candidate.pipe === chosen ? 'solid' : 'outline'"
               :color="candidate.pipe === chosen ? 'success' : 'neutral'"

@@ -34,7 +34,7 @@ const name = computed(() => [props.item.what, props.item.mm === null ? '' : leng
         >
         <span v-else-if="item.least > 0" class="block text-sm text-muted">at least {{ item.least }}</span>
       </button>
-      <UButton
+      <PushButton
         class="size-11 justify-center"
         variant="outline"
         color="neutral"
@@ -44,7 +44,7 @@ const name = computed(() => [props.item.what, props.item.mm === null ? '' : leng
         @click="emit('book', { count: -1 })"
       />
       <span class="figures w-12 text-center font-label text-2xl font-semibold" data-count>{{ item.count }}</span>
-      <UButton
+      <PushButton
         class="size-11 justify-center"
         variant="outline"
         color="neutral"
@@ -56,7 +56,7 @@ const name = computed(() => [props.item.what, props.item.mm === null ? '' : leng
     <form v-if="isOpen" class="flex flex-wrap items-end gap-3 pb-2" @submit.prevent="save">
       <NumberField v-model="counted" label="Counted" class="w-32" whole :least="0" :most="9999" />
       <NumberField v-model="least" label="Always there" class="w-32" whole :least="0" :most="9999" />
-      <UButton type="submit" label="Save" />
+      <PushButton type="submit" label="Save" />
     </form>
   </li>
 </template>

@@ -39,9 +39,9 @@ useHead({ title: () => `${trade(pattern.value.name)} · Jolvet` })
         <NuxtLink to="/begin" class="flex min-h-11 items-center gap-1 underline-offset-4 hover:underline">
           <UIcon name="i-lucide-chevron-left" class="size-5" />All calls
         </NuxtLink>
-        <UButton variant="ghost" class="ml-auto" aria-label="Change units" @click="toggle">
+        <PushButton variant="ghost" class="ml-auto" aria-label="Change units" @click="toggle">
           <UnitsWord :units="units" />
-        </UButton>
+        </PushButton>
         <HelpButtons />
       </TopBar>
     </header>
@@ -56,15 +56,15 @@ useHead({ title: () => `${trade(pattern.value.name)} · Jolvet` })
             <UInput v-model="title" class="w-full" :placeholder="trade(pattern.name)" aria-label="Title of the job" />
           </UFormField>
           <div class="flex gap-2 max-sm:sticky max-sm:bottom-0 max-sm:bg-(--ui-bg) max-sm:py-2">
-            <UButton
+            <PushButton
               type="submit"
               label="Begin this job"
               color="primary"
               variant="solid"
-              block
+              class="w-full"
               :disabled="!made || isBeginning"
             />
-            <UButton label="Usual figures" color="neutral" variant="outline" class="shrink-0" @click="clear" />
+            <PushButton label="Usual figures" color="neutral" variant="outline" class="shrink-0" @click="clear" />
           </div>
           <p v-for="text in problems" :key="text" role="alert" class="text-(--ui-error)">{{ text }}</p>
         </form>

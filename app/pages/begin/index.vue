@@ -19,9 +19,9 @@ useHead({ title: 'Begin a job · Jolvet' })
     <header class="border-b border-(--ui-border) bg-(--ui-bg-muted)">
       <TopBar>
         <h1 class="heading">Begin a job</h1>
-        <UButton variant="ghost" class="ml-auto" aria-label="Change units" @click="toggle">
+        <PushButton variant="ghost" class="ml-auto" aria-label="Change units" @click="toggle">
           <UnitsWord :units="units" />
-        </UButton>
+        </PushButton>
         <HelpButtons />
       </TopBar>
     </header>

@@ -179,14 +179,14 @@ function addMark(): void {
             @update:model-value="(turn) => turn !== undefined && setMark(index, { turn })"
           />
           <span v-else />
-          <UButton
+          <PushButton
             icon="i-lucide-trash-2"
             variant="ghost"
             :aria-label="`Remove mark ${index + 1}`"
             @click="set({ marks: question.marks.filter((_, at) => at !== index) })"
           />
         </li>
-        <li class="py-2"><UButton icon="i-lucide-plus" label="Add mark" @click="addMark" /></li>
+        <li class="py-2"><PushButton icon="i-lucide-plus" label="Add mark" @click="addMark" /></li>
       </ol>
       <dl v-if="found" class="grid grid-cols-2 gap-x-3" aria-label="The offset">
         <template v-if="question.kind === 'offset' && question.roll > 0">

@@ -92,9 +92,9 @@ function putOnStrip(): void {
         :model-value="celsius ?? undefined"
         @update:model-value="(value) => (celsius = value ?? null)"
       />
-      <UButton color="primary" variant="solid" :disabled="isRefused" @click="along = true">
+      <PushButton color="primary" variant="solid" :disabled="isRefused" @click="along = true">
         <UIcon name="i-lucide-play" class="size-5" />Work along
-      </UButton>
+      </PushButton>
     </div>
     <AskedMost :most="cardsAskedMost(units)" :last="last" @ask="set" />
     <div v-if="pipe && card && verdict" class="grid gap-6 lg:grid-cols-[minmax(0,22rem)_minmax(0,1fr)]">
@@ -141,17 +141,17 @@ function putOnStrip(): void {
         <DepthStripPrint :depths="depths" title="Depth strip">
           <ul class="mt-2 flex flex-wrap gap-1.5" aria-label="On the strip">
             <li v-for="depth in strip" :key="depth.label">
-              <UButton
+              <PushButton
                 :aria-label="`Take off the strip: ${depth.label}`"
                 @click="strip = strip.filter((kept) => kept !== depth)"
               >
                 {{ depth.label }} {{ length(depth.mm) }}<UIcon name="i-lucide-x" class="size-4" />
-              </UButton>
+              </PushButton>
             </li>
             <li>
-              <UButton :disabled="!present || isOnStrip" @click="putOnStrip">
+              <PushButton :disabled="!present || isOnStrip" @click="putOnStrip">
                 <UIcon name="i-lucide-plus" class="size-4" />Put this joint on it
-              </UButton>
+              </PushButton>
             </li>
           </ul>
         </DepthStripPrint>

@@ -101,7 +101,7 @@ watch(shownCurrency, (now) => (currency.value = now))
                 :model-value="store.costs.methods[method][key]"
                 @update:model-value="(value) => store.set(['methods', method, key], value)"
               />
-              <UButton
+              <PushButton
                 v-if="isChanged(method, key)"
                 variant="link"
                 color="primary"

@@ -43,8 +43,10 @@ async function makeJob(): Promise<void> {
     >
       <template #name>
         <div class="flex flex-wrap items-end gap-2">
-          <UButton @click="survey = blank">Add pipe</UButton>
-          <UButton v-if="survey.pipe" color="primary" variant="solid" @click="makeJob">Start a job with it</UButton>
+          <PushButton @click="survey = blank">Add pipe</PushButton>
+          <PushButton v-if="survey.pipe" color="primary" variant="solid" @click="makeJob"
+            >Start a job with it</PushButton
+          >
         </div>
       </template>
     </PipeQuestion>

@@ -48,7 +48,7 @@ function copy(): void {
     <p class="mb-3">What every verdict is based on. Local code and the fitting maker’s sheet come first.</p>
     <div class="mb-5 flex flex-wrap items-end gap-3">
       <Choice label="Rule profile" class="w-64" :items="items" :model-value="current" @update:model-value="look" />
-      <UButton @click="copy"> <UIcon name="i-lucide-copy" class="size-5" />Copy and change </UButton>
+      <PushButton @click="copy"> <UIcon name="i-lucide-copy" class="size-5" />Copy and change </PushButton>
     </div>
     <ProfileEditor v-if="ownId && own" :id="ownId" :key="ownId" :profile="own" class="mb-6" />
     <ul class="ruled border-y border-(--ui-border)" aria-label="Rules">

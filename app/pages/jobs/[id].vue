@@ -100,7 +100,7 @@ onBeforeUnmount(() => {
       class="flex flex-wrap items-center gap-3 border-y-2 border-(--ui-warning) p-4"
     >
       <p>This job was deleted elsewhere. Your text is still here.</p>
-      <UButton label="Save it as a new job" color="primary" variant="solid" @click="choose('copy')" />
+      <PushButton label="Save it as a new job" color="primary" variant="solid" @click="choose('copy')" />
     </section>
     <main id="main" class="flex-1 p-3 sm:p-4" :class="{ behind: store.isBehind }" :aria-busy="store.isBehind">
       <p v-if="store.isBehind" role="status" class="behind-note">Working out the new figures …</p>

@@ -28,24 +28,26 @@ function transitionsOf(sockets: readonly Socket[]): Fitting[] {
   ]
 }
 
-const everyFittingOf = (sockets: readonly Socket[]): Fitting[] => [
-  ...transitionsOf(sockets),
-  ...bySystem(sockets).flatMap(turningFittings),
-]
+const turnsOf = (sockets: readonly Socket[]): Fitting[] => bySystem(sockets).flatMap(turningFittings)
 
 /** Every fitting that the trade makes of these sockets, by family of size, method and system. */
-export const fittingsFrom = (sockets: readonly Socket[]): Fitting[] => everyFittingOf(sockets).filter(isMade)
+export const fittingsFrom = (sockets: readonly Socket[]): Fitting[] =>
+  [...transitionsOf(sockets), ...turnsOf(sockets)].filter(isMade)
 
 const onceMade = <Value>(make: () => Value): (() => Value) => {
   let made: { readonly value: Value } | undefined
   return () => (made ??= { value: make() }).value
 }
 
+// Thousands of names: written down once, however many ask.
+const transitions = onceMade(() => transitionsOf(shippedSockets))
+const turns = onceMade(() => turnsOf(shippedSockets))
+
 /** The transitions of the shipped catalogue that are made. */
-export const shippedTransitions = onceMade((): readonly Fitting[] => transitionsOf(shippedSockets).filter(isMade))
+export const shippedTransitions = onceMade((): readonly Fitting[] => transitions().filter(isMade))
 
 /** The fittings of the shipped catalogue: all of them are made. */
-export const shippedFittings = onceMade((): readonly Fitting[] => fittingsFrom(shippedSockets))
+export const shippedFittings = onceMade((): readonly Fitting[] => [...shippedTransitions(), ...turns().filter(isMade)])
 const byId = onceMade(() => new Map(shippedFittings().map((fitting) => [fitting.id, fitting])))
 /** A fitting by its item in the catalogue; undefined for what only its words are known of. */
 export const shippedFitting = (id: string): Fitting | undefined => byId().get(id)
@@ -57,6 +59,7 @@ export const shippedPartsInLine = onceMade((): readonly Fitting[] =>
 
 /** And those that nobody makes: older jobs name some, and a hand may hold one all the same. */
 export const nameableFittings = onceMade((): readonly Fitting[] => [
-  ...everyFittingOf(shippedSockets),
+  ...transitions(),
+  ...turns(),
   ...shippedPartsInLine(),
 ])

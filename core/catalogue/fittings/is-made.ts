@@ -16,6 +16,7 @@ const pairs = (table: Readonly<Record<string, string>>): ReadonlyMap<string, Rea
 
 const reducing = pairs(reducingSizes)
 const mixed = pairs(mixedSizes)
+const threaded = pairs(threadedAdapterSizes)
 
 const systemKey = ({ method, system }: Socket): string => `${method}:${system}`
 
@@ -53,8 +54,8 @@ const isStub = (one: Socket, copper: Socket): boolean =>
   isInsert(one.method) ? one.size === copper.size : isMixed(one, copper)
 
 /** Whether one of the ends is a thread that a list of pairs names beside this size. */
-const hasThread = (pairs: string, size: string, ends: readonly FittingEnd[]): boolean =>
-  ends.some((end) => end.type === 'thread' && pairs.split(', ').includes(`${size} × ${end.size}`))
+const hasThread = (pairs: ReadonlySet<string>, size: string, ends: readonly FittingEnd[]): boolean =>
+  ends.some((end) => end.type === 'thread' && pairs.has(`${size} × ${end.size}`))
 
 /**
  * Whether the trade makes a fitting: what a name can be made up of, and what a counter can hand over, are two things.
@@ -67,8 +68,10 @@ export function isMade({ kind, ends }: Fitting): boolean {
   const [one, other] = sockets
   if (kind === 'thread adapter') return ends.every((end) => end.type === 'thread' && betweenSystemsSizes.has(end.size))
   if (kind === 'angle stop') return sockets.every((socket, index) => index > 0 || angleStopSizes.has(socket.size))
-  const only = one && threadedAdapterSizes[systemKey(one)]
-  if (only && sockets.length < ends.length) return kind === 'adapter' && hasThread(only, one.size, ends)
+  if (one && sockets.length < ends.length) {
+    const only = threaded.get(systemKey(one))
+    if (only) return kind === 'adapter' && hasThread(only, one.size, ends)
+  }
   // What has a thread is made for the pipe's own and the next to each side: so it is written down in the first place.
   if (sockets.length < ends.length || !one || !other) return true
   switch (kind) {

@@ -21,8 +21,17 @@ const mixedBodies: readonly (readonly [MethodId, MethodId])[] = [
   ['crimp', 'clamp'],
   ['crimp', 'expansion'],
 ]
-const isMixed = (a: Socket, b: Socket): boolean =>
-  a.family === b.family && isNear(a, b) && mixedBodies.some(([one, other]) => a.method === one && b.method === other)
+const mixedWith: ReadonlyMap<MethodId, ReadonlySet<MethodId>> = new Map(
+  mixedBodies.map(([one]) => [one, new Set(mixedBodies.flatMap(([a, b]) => (a === one ? [b] : [])))]),
+)
+
+function mixedAdapters(sockets: readonly Socket[], a: Socket): Fitting[] {
+  const methodsBeside = mixedWith.get(a.method)
+  if (!methodsBeside) return []
+  return sockets
+    .filter((b) => methodsBeside.has(b.method) && a.family === b.family && isNear(a, b))
+    .map((b) => fittingOf('adapter', [socketEnd(a), socketEnd(b)]))
+}
 
 function stubOuts(sockets: readonly Socket[]): Fitting[] {
   return sockets
@@ -82,9 +91,7 @@ function oldBoreFittings(sockets: readonly Socket[]): Fitting[] {
 /** Bodies with an end of two systems: mixed adapters, stub-outs, converters from old bore to metric. */
 export function mixedFittings(sockets: readonly Socket[], plain: readonly Socket[]): Fitting[] {
   return [
-    ...plain.flatMap((a) =>
-      plain.filter((b) => isMixed(a, b)).map((b) => fittingOf('adapter', [socketEnd(a), socketEnd(b)])),
-    ),
+    ...plain.flatMap((a) => mixedAdapters(plain, a)),
     ...withCopperSpigot(plain),
     ...stubOuts(plain),
     ...dielectricUnions(sockets),

@@ -118,7 +118,7 @@ async function save(): Promise<void> {
           <span class="size-3 border border-(--ui-border)" :style="{ background: colour }" />{{ word }}
         </li>
       </ul>
-      <UButton
+      <PushButton
         v-for="{ id, number } in joints"
         :key="id"
         variant="ghost"
@@ -126,9 +126,9 @@ async function save(): Promise<void> {
         @click="selection.joint = id"
       >
         Card of joint {{ number }}
-      </UButton>
-      <UButton variant="ghost" @click="scene?.fit()">Fit</UButton>
-      <UButton variant="ghost" @click="save">glTF</UButton>
+      </PushButton>
+      <PushButton variant="ghost" @click="scene?.fit()">Fit</PushButton>
+      <PushButton variant="ghost" @click="save">glTF</PushButton>
     </div>
   </div>
 </template>

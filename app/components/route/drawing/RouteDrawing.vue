@@ -133,28 +133,28 @@ function print(): void {
       aria-label="The drawing"
     >
       <Choice v-if="!isRound" v-model="view" label="View" bare :items="views" />
-      <UButton variant="ghost" :aria-pressed="isRound" :active="isRound" @click="isRound = !isRound">
+      <PushButton variant="ghost" :aria-pressed="isRound" :active="isRound" @click="isRound = !isRound">
         In the round
-      </UButton>
+      </PushButton>
       <template v-if="!isRound">
-        <UButton variant="ghost" :aria-pressed="toScale" :active="toScale" @click="toScale = !toScale"
-          >To scale</UButton
+        <PushButton variant="ghost" :aria-pressed="toScale" :active="toScale" @click="toScale = !toScale"
+          >To scale</PushButton
         >
-        <UButton variant="ghost" aria-label="Full screen" @click="paper?.requestFullscreen()">
+        <PushButton variant="ghost" aria-label="Full screen" @click="paper?.requestFullscreen()">
           <UIcon name="i-lucide-maximize" class="size-5" />
-        </UButton>
-        <UButton variant="ghost" aria-label="Closer" @click="closer">
+        </PushButton>
+        <PushButton variant="ghost" aria-label="Closer" @click="closer">
           <UIcon name="i-lucide-zoom-in" class="size-5" />
-        </UButton>
-        <UButton variant="ghost" aria-label="Further" :disabled="zoom === 1" @click="further">
+        </PushButton>
+        <PushButton variant="ghost" aria-label="Further" :disabled="zoom === 1" @click="further">
           <UIcon name="i-lucide-zoom-out" class="size-5" />
-        </UButton>
-        <UButton variant="ghost" :disabled="zoom === 1" @click="zoom = 1">Fit</UButton>
+        </PushButton>
+        <PushButton variant="ghost" :disabled="zoom === 1" @click="zoom = 1">Fit</PushButton>
       </template>
       <span class="flex-1" />
-      <UButton variant="ghost" @click="print"> <UIcon name="i-lucide-printer" class="size-4" />One page </UButton>
-      <UButton variant="ghost" @click="svg">SVG</UButton>
-      <UButton variant="ghost" @click="dxf">DXF</UButton>
+      <PushButton variant="ghost" @click="print"> <UIcon name="i-lucide-printer" class="size-4" />One page </PushButton>
+      <PushButton variant="ghost" @click="svg">SVG</PushButton>
+      <PushButton variant="ghost" @click="dxf">DXF</PushButton>
     </div>
   </div>
 </template>

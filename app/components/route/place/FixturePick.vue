@@ -130,13 +130,13 @@ function save(of: KeptFixture): void {
       <p v-if="fixture?.height" class="text-sm text-muted">
         Usually {{ length(fixture.height) }} over the finished floor. The fixture’s own sheet comes first.
       </p>
-      <UButton
+      <PushButton
         v-if="fixture?.height && hasFloor"
         variant="outline"
         :label="`Put it at ${length(fixture.height)} over the floor`"
         @click="emit('height', fixture.height)"
       />
-      <UButton
+      <PushButton
         v-if="ownNow"
         variant="link"
         color="neutral"
@@ -144,7 +144,7 @@ function save(of: KeptFixture): void {
         label="Change what it is"
         @click="describing = 'this'"
       />
-      <UButton
+      <PushButton
         v-if="ownNow && workshop.workshop.fixtures?.[ownNow.id]"
         variant="link"
         color="neutral"

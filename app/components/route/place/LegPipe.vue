@@ -41,7 +41,7 @@ const serviceItems = services.map((value) => ({ value, label: serviceWords[value
       :model-value="serviceIn(system, leg)"
       @update:model-value="(service) => attempt((of) => setServiceFrom(of, system.id, leg.id, service))"
     />
-    <UButton
+    <PushButton
       label="Reverse leg"
       icon="i-lucide-arrow-left-right"
       class="justify-self-start"

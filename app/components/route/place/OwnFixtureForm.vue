@@ -69,7 +69,7 @@ const forms = computed(() => endForms.map(({ label }) => ({ value: label, label:
           @update:model-value="(up) => change(end.id, { up: up ?? 0 })"
         />
       </div>
-      <UButton
+      <PushButton
         v-if="ends.length > 1"
         variant="link"
         color="neutral"
@@ -79,12 +79,12 @@ const forms = computed(() => endForms.map(({ label }) => ({ value: label, label:
       />
     </fieldset>
     <p class="text-sm text-muted">Left of the middle, or under it, has a minus.</p>
-    <UButton variant="outline" color="neutral" icon="i-lucide-plus" label="Another end" @click="add" />
+    <PushButton variant="outline" color="neutral" icon="i-lucide-plus" label="Another end" @click="add" />
     <UCheckbox v-model="isShutOff" label="Shut off before a test: it has a limit of its own" />
     <p v-if="problem" role="alert">{{ problem }}</p>
     <div class="flex gap-2">
-      <UButton type="submit" label="Save it" />
-      <UButton variant="ghost" color="neutral" label="Cancel" @click="emit('cancel')" />
+      <PushButton type="submit" label="Save it" />
+      <PushButton variant="ghost" color="neutral" label="Cancel" @click="emit('cancel')" />
     </div>
   </form>
 </template>

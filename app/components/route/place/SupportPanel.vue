@@ -103,7 +103,7 @@ const loop = computed(() => (growing.value?.enough === false ? loopFor(growing.v
       </p>
       <p v-if="freeText" class="flex flex-wrap items-center gap-2">
         {{ freeText }}
-        <UButton variant="ghost" @click="setFree(undefined)">{{ trade('Clips may stand there again') }}</UButton>
+        <PushButton variant="ghost" @click="setFree(undefined)">{{ trade('Clips may stand there again') }}</PushButton>
       </p>
       <p v-if="support?.unknown" class="text-(--ui-warning)">{{ tell(support.unknown) }}</p>
       <p
@@ -180,9 +180,9 @@ const loop = computed(() => (growing.value?.enough === false ? loopFor(growing.v
           Room at walls and joists {{ length(roomAtWall(growing.growth)) }}.
         </p>
         <div v-if="growing.enough === false && able.length" class="flex flex-wrap gap-2">
-          <UButton v-for="end in able" :key="end.node" @click="keepOff(end)">
+          <PushButton v-for="end in able" :key="end.node" @click="keepOff(end)">
             {{ trade('Keep clips') }} {{ length(growing.freeLeg) }} off on {{ end.legs.map(names.leg).join(', ') }}
-          </UButton>
+          </PushButton>
         </div>
         <svg
           v-if="loop"

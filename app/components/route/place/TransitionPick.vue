@@ -37,7 +37,7 @@ const choose = (chain: Found) => emit('change', chooseChain(job.value, props.sys
     <p v-if="answer?.none" class="text-(--ui-warning)">{{ tell(answer.none) }}</p>
     <ul class="ruled">
       <li v-for="chain in answer?.chains" :key="chain.fittings.map(({ id }) => id).join()">
-        <UButton
+        <PushButton
           variant="ghost"
           class="w-full justify-start px-1 text-left whitespace-normal"
           :aria-pressed="isChosen(chain)"
@@ -46,7 +46,7 @@ const choose = (chain: Found) => emit('change', chooseChain(job.value, props.sys
           <UIcon :name="isChosen(chain) ? 'i-lucide-circle-check' : 'i-lucide-circle'" class="size-4 shrink-0" />
           <span class="flex-1">{{ inLine(chain).join(' + ') }}</span>
           <span class="text-sm text-muted">{{ Math.round(chain.minutes) }} min, {{ money(chain.cost) }}</span>
-        </UButton>
+        </PushButton>
       </li>
     </ul>
   </section>

@@ -69,7 +69,7 @@ function add(): void {
       :model-value="service"
       @update:model-value="(value) => (service = value)"
     />
-    <UButton type="submit" color="primary" variant="solid" :disabled="!spacing || !side">Add the run</UButton>
+    <PushButton type="submit" color="primary" variant="solid" :disabled="!spacing || !side">Add the run</PushButton>
     <WhyNot :wants="!spacing ? 'Type the spacing.' : side ? '' : 'Choose the side.'" />
   </form>
 </template>

@@ -82,10 +82,10 @@ const coordinates = computed(() => (['east', 'north', 'up'] as const).map((key) 
         {{ length(open.z) }} up
       </p>
       <div class="flex flex-wrap gap-2">
-        <UButton :disabled="!leg" @click="emit('apply', (job) => takeUpIn(job, run, leg!))">
+        <PushButton :disabled="!leg" @click="emit('apply', (job) => takeUpIn(job, run, leg!))">
           Take it up in {{ leg ? namesIn(run).leg(leg) : 'a leg' }}
-        </UButton>
-        <UButton @click="emit('apply', (job) => spreadClosing(job, run))"> Spread it over all </UButton>
+        </PushButton>
+        <PushButton @click="emit('apply', (job) => spreadClosing(job, run))"> Spread it over all </PushButton>
         <WhyNot :wants="leg ? '' : 'To take it up in one leg, select that leg.'" />
       </div>
     </div>
@@ -110,13 +110,13 @@ const coordinates = computed(() => (['east', 'north', 'up'] as const).map((key) 
           @update:model-value="(mm) => fix(index as 0 | 1 | 2, mm)"
         />
       </div>
-      <UButton
+      <PushButton
         v-if="node.at"
         class="mt-2"
         @click="emit('apply', (job) => setNode(job, run, node.id, { at: undefined }))"
       >
         Remove the fixed point
-      </UButton>
+      </PushButton>
     </div>
     <div class="space-y-2" role="group" aria-label="Propose a route">
       <p class="text-sm">A route from here to a point:</p>
@@ -141,9 +141,13 @@ const coordinates = computed(() => (['east', 'north', 'up'] as const).map((key) 
       </div>
       <ul class="ruled" aria-label="Proposed routes">
         <li v-for="route in routes" :key="words(route)">
-          <UButton variant="ghost" class="w-full justify-start px-1 text-left whitespace-normal" @click="draw(route)">
+          <PushButton
+            variant="ghost"
+            class="w-full justify-start px-1 text-left whitespace-normal"
+            @click="draw(route)"
+          >
             <UIcon name="i-lucide-plus" class="size-4 shrink-0" />{{ words(route) }}
-          </UButton>
+          </PushButton>
         </li>
       </ul>
       <p v-if="to && routes.length === 0" class="text-(--ui-warning)">

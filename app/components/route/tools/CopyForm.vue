@@ -33,9 +33,9 @@ const remove = () => emit('apply', (job) => removeLegs(job, props.run, props.leg
       A copy goes on from {{ toWord }}; select legs by “Select several” over the list.
     </p>
     <Choice label="How" :items="items" :model-value="chosen" @update:model-value="(value) => (chosen = value)" />
-    <UButton :disabled="legs.length === 0" @click="copy">Copy to {{ toWord }}</UButton>
-    <UButton :disabled="legs.length === 0 || !mirror" @click="turnOver"> Mirror in place </UButton>
-    <UButton :disabled="legs.length === 0" @click="remove">Remove selected legs</UButton>
+    <PushButton :disabled="legs.length === 0" @click="copy">Copy to {{ toWord }}</PushButton>
+    <PushButton :disabled="legs.length === 0 || !mirror" @click="turnOver"> Mirror in place </PushButton>
+    <PushButton :disabled="legs.length === 0" @click="remove">Remove selected legs</PushButton>
     <WhyNot
       :wants="
         legs.length === 0 ? 'Select a leg first.' : mirror ? '' : 'To mirror in place, choose a mirror under How.'

@@ -96,7 +96,7 @@ const isEnough = computed(() => (props.cutIn?.play ?? -1) >= (props.cutIn?.playN
             :model-value="slip"
             @update:model-value="(mm) => (slip = mm)"
           />
-          <UButton label="Put in new pipe with slip couplings" color="primary" variant="solid" @click="putNewPipe" />
+          <PushButton label="Put in new pipe with slip couplings" color="primary" variant="solid" @click="putNewPipe" />
         </div>
       </template>
       <ConditionForm of="old pipe" :condition="node.condition ?? {}" @change="setCondition" />
@@ -123,7 +123,7 @@ const isEnough = computed(() => (props.cutIn?.play ?? -1) >= (props.cutIn?.playN
           :model-value="play"
           @update:model-value="(mm) => (play = mm)"
         />
-        <UButton
+        <PushButton
           label="Cut in here"
           color="primary"
           variant="solid"

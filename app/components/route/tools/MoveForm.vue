@@ -58,10 +58,10 @@ function put(): void {
         @update:model-value="(mm) => (by = mm)"
       />
       <Choice label="Which way" :items="ways" :model-value="way" @update:model-value="(axis) => (way = axis)" />
-      <UButton type="submit" color="primary" variant="solid" class="col-span-2" :disabled="!by"
-        >Move {{ word }}, the rest follows</UButton
+      <PushButton type="submit" color="primary" variant="solid" class="col-span-2" :disabled="!by"
+        >Move {{ word }}, the rest follows</PushButton
       >
-      <UButton
+      <PushButton
         v-if="fixture"
         variant="outline"
         class="col-span-2"
@@ -80,8 +80,8 @@ function put(): void {
         @update:model-value="(mm) => (at = mm)"
       />
       <Choice label="Put in" :items="kinds" :model-value="kind" @update:model-value="(value) => (kind = value)" />
-      <UButton type="submit" color="primary" variant="solid" class="col-span-2" :disabled="!at"
-        >Put it into {{ legName }}</UButton
+      <PushButton type="submit" color="primary" variant="solid" class="col-span-2" :disabled="!at"
+        >Put it into {{ legName }}</PushButton
       >
       <WhyNot :wants="at ? '' : 'Type how far from the start.'" />
     </form>

@@ -96,8 +96,8 @@ function add(): void {
       @update:model-value="(corner) => (entry.corner = corner)"
     />
     <p class="self-center text-sm">{{ travel === null ? '' : `Corner to corner ${length(travel)}` }}</p>
-    <UButton type="submit" color="primary" variant="solid" :disabled="!entry.set || !entry.after || !towards"
-      >Add the offset</UButton
+    <PushButton type="submit" color="primary" variant="solid" :disabled="!entry.set || !entry.after || !towards"
+      >Add the offset</PushButton
     >
     <WhyNot
       :wants="

@@ -86,7 +86,7 @@ const cutIn = computed(() => props.plan.cutIns.find(({ node }) => node === props
 <template>
   <section ref="panel" aria-label="Route tools" class="space-y-3">
     <div class="flex flex-wrap gap-1">
-      <UButton
+      <PushButton
         v-for="{ id, word: says } in tools"
         :key="id"
         :aria-pressed="tool === id"
@@ -94,7 +94,7 @@ const cutIn = computed(() => props.plan.cutIns.find(({ node }) => node === props
         @click="choose(id)"
       >
         {{ says }}
-      </UButton>
+      </PushButton>
     </div>
     <p v-if="problem" role="alert" class="text-(--ui-error)" data-tool-problem>{{ problem }}</p>
     <OffsetForm

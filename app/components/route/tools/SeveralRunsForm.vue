@@ -42,12 +42,12 @@ function makeOwn(): void {
         :model-value="end"
         @update:model-value="(id) => (chosen = id)"
       />
-      <UButton type="submit" color="primary" variant="solid">Join it at the {{ word }}</UButton>
+      <PushButton type="submit" color="primary" variant="solid">Join it at the {{ word }}</PushButton>
     </form>
     <p v-else class="text-muted">No other run has an open end to join here. <strong>Add run</strong> starts one.</p>
     <form v-if="leg" class="space-y-2" aria-label="Separate run" @submit.prevent="makeOwn">
       <p>From {{ legName }} on: a separate run with its own name, pipe, method and place.</p>
-      <UButton type="submit">Make it a separate run</UButton>
+      <PushButton type="submit">Make it a separate run</PushButton>
     </form>
   </div>
 </template>

@@ -82,7 +82,7 @@ const scrap = (id: number) => rack.book({ for: 'thrown away', takes: [id], leave
         </p>
         <div v-if="tooLong.length" class="space-y-2" role="group" aria-label="Too long for their stock">
           <p class="text-(--ui-warning)">Longer than a stock length: {{ tooLong.map(({ id }) => id).join(', ') }}.</p>
-          <UButton color="primary" variant="solid" @click="putCouplings">Put couplings in</UButton>
+          <PushButton color="primary" variant="solid" @click="putCouplings">Put couplings in</PushButton>
           <p v-for="{ piece: id, why } in unjoined" :key="id" role="alert" class="text-(--ui-error)">
             {{ id }}: {{ tell(why) }}.
           </p>

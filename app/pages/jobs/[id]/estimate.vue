@@ -26,7 +26,7 @@ const print = () => window.print()
         :model-value="visits"
         @update:model-value="(count) => count !== undefined && (visits = Math.round(count))"
       />
-      <UButton
+      <PushButton
         class="no-print"
         label="Print"
         icon="i-lucide-printer"
@@ -34,7 +34,7 @@ const print = () => window.print()
         variant="outline"
         @click="print"
       />
-      <UButton
+      <PushButton
         class="no-print"
         label="PDF"
         icon="i-lucide-download"

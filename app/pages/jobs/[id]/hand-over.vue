@@ -80,7 +80,7 @@ const print = () => window.print()
     </section>
     <div class="no-print flex flex-wrap items-end gap-3">
       <WhoField class="w-44" />
-      <UButton
+      <PushButton
         color="primary"
         variant="solid"
         class="min-h-12 text-lg"
@@ -93,8 +93,8 @@ const print = () => window.print()
           !isNamed ? 'Type your name first.' : record.missing.length > 0 ? 'Something is missing: see above.' : ''
         "
       />
-      <UButton icon="i-lucide-printer" label="Print" @click="print" />
-      <UButton
+      <PushButton icon="i-lucide-printer" label="Print" @click="print" />
+      <PushButton
         v-for="{ path, label } in files"
         :key="path"
         :to="`/api/jobs/${store.id}/${path}`"
@@ -111,7 +111,7 @@ const print = () => window.print()
         :model-value="job.address ?? ''"
         @change="(address) => change(setAddress(job, address))"
       />
-      <UButton :disabled="!isNamed" label="Mark as flushed" @click="flushed" />
+      <PushButton :disabled="!isNamed" label="Mark as flushed" @click="flushed" />
       <CoverForm :disabled="!isNamed" />
     </div>
     <p v-if="record.handedOver" class="text-lg font-semibold">
@@ -157,7 +157,7 @@ const print = () => window.print()
       <UFormField label="A note for the record" class="min-w-60 flex-1">
         <UInput v-model="note" aria-label="A note for the record" maxlength="2000" class="w-full" />
       </UFormField>
-      <UButton type="submit" :disabled="!isNamed || note.trim() === ''" label="Add note" />
+      <PushButton type="submit" :disabled="!isNamed || note.trim() === ''" label="Add note" />
     </form>
     <section v-if="record.photos.length" aria-label="Photos">
       <h2 class="heading">Photos</h2>

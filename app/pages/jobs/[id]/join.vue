@@ -53,11 +53,11 @@ function setPipe(pipe: string): void {
     <p v-if="!current">
       No tie-in yet: identify a pipe in <strong>Survey</strong> and it becomes one. To start with new pipe only,
       <NuxtLink v-if="job.runs.length" :to="`/jobs/${store.id}/route`" class="underline">open its run</NuxtLink>
-      <UButton v-else label="start a run" variant="link" class="p-0" @click="startRun" />.
+      <PushButton v-else label="start a run" variant="link" class="p-0" @click="startRun" />.
     </p>
     <template v-else>
       <TabRow label="Tie-ins">
-        <UButton
+        <PushButton
           v-for="item in tieIns"
           :key="item.key"
           :aria-pressed="item.key === current.key"
@@ -65,7 +65,7 @@ function setPipe(pipe: string): void {
           @click="selection.tieIn = item.key"
         >
           {{ item.run.name }}
-        </UButton>
+        </PushButton>
       </TabRow>
       <p v-if="!pipes">The existing pipe is not identified yet: see <strong>Survey</strong>.</p>
       <JoinQuestion

@@ -60,8 +60,8 @@ const depths = computed(() =>
 <template>
   <div>
     <TabRow v-if="joint && card && !along" label="What is shown">
-      <UButton :aria-pressed="!planning" :active="!planning" @click="planning = false">Joint by joint</UButton>
-      <UButton :aria-pressed="planning" :active="planning" @click="planning = true">Plan of work</UButton>
+      <PushButton :aria-pressed="!planning" :active="!planning" @click="planning = false">Joint by joint</PushButton>
+      <PushButton :aria-pressed="planning" :active="planning" @click="planning = true">Plan of work</PushButton>
     </TabRow>
     <p v-if="!joint || !card">
       No joints yet: draw a run in <strong>Route</strong>, and a card for each joint stands here.
@@ -105,8 +105,8 @@ const depths = computed(() =>
             <span class="font-normal text-muted">in order: {{ at + 1 }} of {{ joints.length }}</span>
           </h2>
           <template v-if="!isPhone">
-            <UButton aria-label="Joint before" icon="i-lucide-chevron-left" variant="ghost" @click="step(-1)" />
-            <UButton aria-label="Joint after" icon="i-lucide-chevron-right" variant="ghost" @click="step(1)" />
+            <PushButton aria-label="Joint before" icon="i-lucide-chevron-left" variant="ghost" @click="step(-1)" />
+            <PushButton aria-label="Joint after" icon="i-lucide-chevron-right" variant="ghost" @click="step(1)" />
           </template>
         </div>
         <div class="flex flex-wrap items-end gap-4">
@@ -128,7 +128,7 @@ const depths = computed(() =>
         </div>
         <p v-if="strip" role="status" class="flex flex-wrap items-center gap-3 bg-(--ui-bg-muted) px-2" data-made-strip>
           <span class="flex-1">{{ strip.says }}</span>
-          <UButton label="Undo" :aria-label="`Undo: ${strip.says}`" variant="link" @click="strip.undo()" />
+          <PushButton label="Undo" :aria-label="`Undo: ${strip.says}`" variant="link" @click="strip.undo()" />
         </p>
         <JointTick
           v-if="!isRefused"
@@ -156,9 +156,9 @@ const depths = computed(() =>
             :model-value="celsius ?? undefined"
             @update:model-value="(value) => (celsius = value ?? null)"
           />
-          <UButton color="primary" variant="solid" :disabled="isRefused" @click="along = true">
+          <PushButton color="primary" variant="solid" :disabled="isRefused" @click="along = true">
             <UIcon name="i-lucide-play" class="size-5" />Work along
-          </UButton>
+          </PushButton>
         </div>
         <ReasonList v-if="isRefused" :reasons="joint.reasons" />
         <JointCardView
@@ -181,9 +181,9 @@ const depths = computed(() =>
           <p v-if="log.done" class="basis-full font-label text-xl font-semibold" data-done>
             {{ log.done.made }} of {{ log.done.all }} made, {{ log.done.inspected }} inspected
           </p>
-          <UButton v-if="toInspect.length > 1" :disabled="!isNamed || resting" @click="inspectAll">
+          <PushButton v-if="toInspect.length > 1" :disabled="!isNamed || resting" @click="inspectAll">
             All {{ toInspect.length }} inspected: OK
-          </UButton>
+          </PushButton>
           <WhyNot v-if="toInspect.length > 1" :wants="isNamed ? '' : 'Type your name first.'" />
         </div>
         <JointList

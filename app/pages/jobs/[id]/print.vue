@@ -66,10 +66,10 @@ const bent = computed(() =>
 <template>
   <div class="mx-auto max-w-4xl space-y-6">
     <div class="no-print flex flex-wrap gap-3">
-      <UButton label="Print" icon="i-lucide-printer" color="primary" variant="solid" @click="print" />
+      <PushButton label="Print" icon="i-lucide-printer" color="primary" variant="solid" @click="print" />
       <nav class="flex flex-wrap gap-1" aria-label="Sheets">
-        <UButton :to="{ query: {} }" replace :active="!only" variant="ghost">All</UButton>
-        <UButton
+        <PushButton :to="{ query: {} }" replace :active="!only" variant="ghost">All</PushButton>
+        <PushButton
           v-for="sheet in printSheets"
           :key="sheet"
           :to="{ query: { sheet } }"
@@ -78,7 +78,7 @@ const bent = computed(() =>
           variant="ghost"
         >
           {{ sheetWords[sheet] }}
-        </UButton>
+        </PushButton>
       </nav>
     </div>
     <div>

@@ -245,10 +245,15 @@ const nameOf = ({ begun }: TestState) => testProfileOf(begun!.body).meta.name
       <h2 class="heading">Tests</h2>
       <ul class="ruled">
         <li v-for="[id, run] in tests" :key="id">
-          <UButton variant="ghost" class="w-full justify-start" :aria-pressed="id === test?.[0]" @click="chosen = id">
+          <PushButton
+            variant="ghost"
+            class="w-full justify-start"
+            :aria-pressed="id === test?.[0]"
+            @click="chosen = id"
+          >
             {{ when(run.begun!.at) }}, {{ nameOf(run) }}:
             {{ run.ended ? verdictWords[run.ended.body.verdict] : 'running' }}
-          </UButton>
+          </PushButton>
         </li>
       </ul>
     </section>

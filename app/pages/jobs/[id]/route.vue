@@ -126,7 +126,7 @@ function selectLeg(id: string): void {
 <template>
   <div>
     <TabRow label="Runs">
-      <UButton
+      <PushButton
         v-for="item in job.runs"
         :key="item.id"
         :aria-pressed="item.id === run?.id"
@@ -134,8 +134,8 @@ function selectLeg(id: string): void {
         @click="chooseRun(item.id)"
       >
         {{ runName(item.id) }}
-      </UButton>
-      <UButton @click="startRun"> <UIcon name="i-lucide-plus" class="size-4" />Add run </UButton>
+      </PushButton>
+      <PushButton @click="startRun"> <UIcon name="i-lucide-plus" class="size-4" />Add run </PushButton>
     </TabRow>
     <p v-if="!run || !system">
       No run yet. Press <strong>Add run</strong>, then an arrow for the direction, digits for the length, Enter.

@@ -26,7 +26,7 @@ function add(): void {
 <template>
   <div>
     <TabRow label="Existing pipes">
-      <UButton
+      <PushButton
         v-for="item in job.surveys"
         :key="item.id"
         :aria-pressed="item.id === survey?.id"
@@ -34,8 +34,8 @@ function add(): void {
         @click="selection.survey = item.id"
       >
         <UIcon :name="item.pipe ? 'i-lucide-check' : 'i-lucide-circle-help'" class="size-4" />{{ item.name }}
-      </UButton>
-      <UButton @click="add"><UIcon name="i-lucide-plus" class="size-4" />Add pipe</UButton>
+      </PushButton>
+      <PushButton @click="add"><UIcon name="i-lucide-plus" class="size-4" />Add pipe</PushButton>
     </TabRow>
     <p v-if="!survey">
       No pipe yet. Press <strong>Add pipe</strong
@@ -59,9 +59,9 @@ function add(): void {
         </UFormField>
       </template>
       <template #remove>
-        <UButton variant="ghost" :aria-label="`Remove ${survey.name}`" @click="change(removeSurvey(job, survey.id))">
+        <PushButton variant="ghost" :aria-label="`Remove ${survey.name}`" @click="change(removeSurvey(job, survey.id))">
           <UIcon name="i-lucide-trash-2" class="size-5" />
-        </UButton>
+        </PushButton>
       </template>
     </PipeQuestion>
   </div>
