@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { fileURLToPath } from 'node:url'
+import { chunkNames } from './build/chunks'
 import { filePolicy, securityHeaders } from './server/http/security-headers'
 import { threadBundle } from './server/work/build-thread'
 
@@ -7,9 +8,6 @@ const here = (path: string): string => fileURLToPath(new URL(path, import.meta.u
 /** The typefaces of headings, figures and text: of the few letters that a page begins with. */
 const isFirstFont = (name: string): boolean =>
   /(barlow-condensed-latin-(500|600)|source-sans-3-latin-(400|600))-normal.*woff2$/.test(name)
-/** What reads a file or an answer: zod, and what says what is wrong in one. */
-const isOfReading = (id: string): boolean =>
-  /node_modules\/zod\/|core\/quantity\/(safe-read|words\/field-problem)\.ts$/.test(id)
 const isOfErrors = (name: string): boolean => /error/.test(name)
 
 export default defineNuxtConfig({
@@ -41,7 +39,11 @@ export default defineNuxtConfig({
       ],
     },
   },
-  ui: { fonts: false, experimental: { componentDetection: true }, theme: { colors: ['primary', 'neutral', 'success', 'warning', 'error'] } },
+  ui: {
+    fonts: false,
+    experimental: { componentDetection: true },
+    theme: { colors: ['primary', 'neutral', 'success', 'warning', 'error'] },
+  },
   icon: { provider: 'none', clientBundle: { scan: true, sizeLimitKb: 64 }, fallbackToApi: false },
   eslint: { config: { stylistic: false } },
   // All of it is kept in the browser: in a cellar every page opens, cold too. A new version waits until it is wanted.
@@ -122,8 +124,8 @@ export default defineNuxtConfig({
       rollupOptions: {
         output: {
           experimentalMinChunkSize: 12_000,
-          // Else small parts that the first page wants are joined to these, and bring them along.
-          manualChunks: (id: string) => (isOfReading(id) ? 'reading' : undefined),
+          manualChunks: chunkNames(),
+          onlyExplicitManualChunks: true,
         },
       },
     },

@@ -25,7 +25,9 @@ const watch = `
   new PerformanceObserver((list) => {
     for (const entry of list.getEntries()) if (!entry.hadRecentInput) window.shifted += entry.value
   }).observe({ type: 'layout-shift', buffered: true })
-  new MutationObserver(() => { window.changed = performance.now() })
+  // The head is told of what is fetched for later, too: nobody sees that.
+  const isSeen = ({ target }) => target !== document.head
+  new MutationObserver((list) => { if (list.some(isSeen)) window.changed = performance.now() })
     .observe(document, { subtree: true, childList: true, characterData: true })`
 
 interface Load {

@@ -2,12 +2,15 @@ import type { Catalogue } from './catalogue'
 import type { Figure } from '../quantity/basis'
 import { meetingOf, type Fitting } from './fitting'
 import { endLength, sumOf, takeUpOf } from './fitting-length'
-import { nameableFittings } from './fittings'
+import { nameableFittings, shippedFitting } from './fittings'
 
 let byId: ReadonlyMap<string, Fitting> | undefined
 
 /** A fitting by its id, made or not; undefined where the name is of none. */
 export function fittingNamed(id: string): Fitting | undefined {
+  const made = shippedFitting(id)
+  if (made) return made
+  // Twice as many names: gone through only for one that nobody makes.
   byId ??= new Map(nameableFittings().map((fitting) => [fitting.id, fitting]))
   return byId.get(id)
 }

@@ -4,7 +4,7 @@ import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from '
 import { join } from 'node:path'
 import { Failure } from './failure'
 
-const sources = ['app', 'core', 'server', 'demo', 'public', 'nuxt.config.ts', 'package-lock.json']
+const sources = ['app', 'core', 'server', 'demo', 'public', 'build', 'nuxt.config.ts', 'package-lock.json']
 const stamp = '.output/jolvet-sources'
 export const serverEntry = '.output/server/index.mjs'
 
