@@ -12,7 +12,7 @@ const { tell } = useWords()
       <VerdictMark :verdict="reason.verdict" :word="false" class="self-start pt-0.5" />
       <span>
         <SpokenText :text="tell(reason)" />
-        <span class="text-muted">({{ reason.basis }})</span>
+        <span class="text-muted">{{ ` (${reason.basis})` }}</span>
       </span>
     </li>
   </ul>
