@@ -3,7 +3,7 @@ const restMs = 2500
 
 /** Does something for later once the page has come to rest; not at all where it was left before. */
 export function onceStill(act: () => unknown): void {
-  let timer: ReturnType<typeof setTimeout> | undefined
-  onNuxtReady(() => (timer = setTimeout(() => void act(), restMs)))
-  onScopeDispose(() => clearTimeout(timer))
+  let isLeft = false
+  onNuxtReady(() => setTimeout(() => void (isLeft || act()), restMs))
+  onScopeDispose(() => (isLeft = true))
 }
