@@ -22,8 +22,8 @@ const isWanted = ref(isOpen.value)
 watch(isOpen, (open) => open && (isWanted.value = true))
 /** It opens once it stands there: what is open from the start finds no room for its entries. */
 const list = useTemplateRef<object>('list')
-// There before it is pressed: what is typed right after the press is looked for in it. But after all that the page shows.
-onceStill(load)
+// There before it is pressed: what is typed right after the press is looked for in it.
+onNuxtReady(load)
 function setOpen(open: boolean): void {
   isOpen.value = open
   if (!open) letGo()
