@@ -8,7 +8,6 @@ export default defineAppConfig({
       slots: { base: 'rounded-sm min-h-11 min-w-11 justify-center' },
     },
     input: { defaultVariants: { size: 'lg' }, slots: { base: 'rounded-sm min-h-11' } },
-    selectMenu: { defaultVariants: { size: 'lg' }, slots: { base: 'rounded-sm min-h-11' } },
     modal: { slots: { content: 'rounded-sm' } },
   },
 })

@@ -28,22 +28,21 @@ useHead({ title: () => `${title.value} · Jolvet` })
         <h2 class="heading mr-auto text-2xl!">{{ title }}</h2>
         <div class="flex gap-2">
           <PushButton icon="i-lucide-chevron-left" aria-label="Day before" @click="show(daysAfter(on, -1))" />
-          <UInput
+          <TextField
+            bare
             type="date"
+            label="Which day"
             :model-value="on"
-            aria-label="Which day"
-            @update:model-value="(day) => day && show(String(day))"
+            @update:model-value="(day) => day && show(day)"
           />
           <PushButton icon="i-lucide-chevron-right" aria-label="Day after" @click="show(daysAfter(on, 1))" />
         </div>
-        <label class="block"
-          ><span class="label block text-base">Set out at</span
-          ><UInput
-            type="time"
-            :model-value="begins"
-            aria-label="Set out at"
-            @update:model-value="(time) => time && (begins = String(time))"
-        /></label>
+        <TextField
+          type="time"
+          label="Set out at"
+          :model-value="begins"
+          @update:model-value="(time) => time && (begins = time)"
+        />
       </div>
       <p v-if="isAway" role="status">The server does not answer: the visits show when it does.</p>
       <p v-if="problem" role="alert">{{ problem }}</p>

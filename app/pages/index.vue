@@ -33,7 +33,7 @@ const orders = [
   { value: 'title', label: 'By title' },
 ] as const
 const shown = computed(() => {
-  const found = rows.value.filter(({ title }) => title.toLowerCase().includes(wanted.value.trim().toLowerCase()))
+  const found = rows.value.filter(({ title }) => holdsWords(title, wanted.value))
   return order.value === 'title' ? found.toSorted((one, other) => one.title.localeCompare(other.title)) : found
 })
 
@@ -135,7 +135,7 @@ useHead({ title: 'Jobs · Jolvet' })
         <h1 class="heading mr-auto text-3xl!">Jobs</h1>
         <PushButton to="/day" label="Day" icon="i-lucide-calendar-days" variant="outline" color="neutral" />
         <template v-if="rows.length > 3 || wanted">
-          <UInput v-model="wanted" icon="i-lucide-search" placeholder="Find a job" aria-label="Find a job" />
+          <TextField v-model="wanted" bare icon="i-lucide-search" label="Find a job" placeholder="Find a job" />
           <LazyChoice v-model="order" label="Order" bare :items="orders" />
         </template>
       </div>

@@ -36,7 +36,7 @@ useHead({ title: 'Settings · Jolvet' })
           <Choice v-model="paper" label="Paper" class="w-32" :items="papers" />
           <PushButton @click="toggle">{{ word }}</PushButton>
         </div>
-        <USwitch
+        <CheckBox
           v-model="letterKeys"
           label="Single-letter keys on Route"
           description="T for a tee, B for a bend and so on, while the drawing has the focus."

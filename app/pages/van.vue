@@ -9,8 +9,7 @@ const sought = ref('')
 /** What is low first, what ran out last. */
 const placeOf = (of: VanItem): number => (isLow(of) ? 0 : of.count > 0 ? 1 : 2)
 const items = computed(() => {
-  const words = sought.value.toLowerCase().split(/\s+/).filter(Boolean)
-  const found = store.van.items.filter(({ what }) => words.every((word) => what.toLowerCase().includes(word)))
+  const found = store.van.items.filter(({ what }) => holdsWords(what, sought.value))
   return found.toSorted((a, b) => placeOf(a) - placeOf(b) || a.what.localeCompare(b.what))
 })
 const low = computed(() => store.van.items.filter(isLow).length)

@@ -13,7 +13,7 @@ const sizes = [
  * before it: it is pressed where it is seen, somewhere along its line.
  */
 const findCovered = `
-  const controls = 'a[href], button, input, textarea, select, summary, [role="button"], [role="combobox"], [role="checkbox"], [role="slider"]'
+  const controls = 'a[href], button, input, textarea, select, summary, [role="button"], [role="combobox"]'
   const name = (of) => of.tagName.toLowerCase() + ' ' + (of.getAttribute('aria-label') || of.textContent.trim().slice(0, 40))
   const found = []
   let seen = 0

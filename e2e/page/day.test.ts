@@ -181,7 +181,7 @@ describe('several visits of one job', () => {
     const all = await elbows('2031-06-02')
     await on.open(`/jobs/${id}/estimate`)
     await on.see('[aria-label="Visits"] fieldset')
-    await on.driver.findElement({ css: '[aria-label="Visits"] li:first-child [role="checkbox"]' }).click()
+    await on.driver.findElement({ css: '[aria-label="Visits"] li:first-child [type="checkbox"]' }).click()
     await on.saved()
     const times = async (day: string) => {
       await on.open(`/day?on=${day}`)
@@ -195,9 +195,9 @@ describe('several visits of one job', () => {
     // Each says what is made then, and something is made at neither.
     await on.open(`/jobs/${id}/estimate`)
     await on.see('[aria-label="Visits"] fieldset')
-    await on.driver.findElement({ css: '[aria-label="Visits"] li:last-child [role="checkbox"]' }).click()
+    await on.driver.findElement({ css: '[aria-label="Visits"] li:last-child [type="checkbox"]' }).click()
     await on.shows('[data-at-no-visit]', 'At no visit yet: ')
-    await on.driver.findElement({ css: '[aria-label="Visits"] li:last-child [role="checkbox"]' }).click()
+    await on.driver.findElement({ css: '[aria-label="Visits"] li:last-child [type="checkbox"]' }).click()
     await on.saved()
     await on.open(`/jobs/${id}/make`)
     await on.press('Plan of work')

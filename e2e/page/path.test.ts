@@ -52,7 +52,7 @@ describe('a tie-in of new pipe to old, from look to cards', () => {
     const on = page()
     await on.press('Join')
     // The new pipe goes on in 22, as what it starts from; here it goes down to 15.
-    await on.pickPipe('New pipe', '15 × 0.7 copper half-hard · EN 1057 R250')
+    await on.choose('New pipe', '15 × 0.7 copper half-hard · EN 1057 R250')
     await on.shows('[aria-label="Fittings between the two"]', '22 press × 15 press reducer')
     await on.shows('[aria-label="Methods on the existing pipe"]', 'refused')
     const rows = await on.driver.findElements(By.css('[aria-label="Fittings between the two"] li'))

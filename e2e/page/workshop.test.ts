@@ -157,7 +157,7 @@ describe('the two-minute questions', () => {
     await on.open('/bench/card')
     await choose('Method', 'Push-fit')
     await on.shows('[aria-label="Section"]', 'Fully in: the mark is at the mouth')
-    const slider = await on.see('[aria-label="Section"] [role="slider"]')
+    const slider = await on.see('[aria-label="Section"] [type="range"]')
     await slider.sendKeys(Key.HOME)
     await on.shows('[aria-label="Section"] [role="status"]', 'not yet: through the seal')
     for (let step = 0; step < 50; step++) await slider.sendKeys(Key.ARROW_RIGHT)

@@ -160,19 +160,9 @@ export class Page {
     for (const key of keys) await this.driver.actions().sendKeys(key).perform()
   }
 
-  /** Takes a pipe from the list that a field for pipe opens. */
-  async pickPipe(field: string, label: string): Promise<void> {
-    await this.press(field)
-    const option = await this.driver.wait(
-      until.elementLocated(By.xpath(`//*[@role="option"][contains(., "${label}")]`)),
-      patience,
-    )
-    await option.click()
-  }
-
   /** Ticks everything that is asked of the joint in the hand, one box after another. */
   async tickAllAsked(): Promise<void> {
-    const next = '[aria-label="What happened here"] [role="checkbox"][aria-checked="false"]'
+    const next = '[aria-label="What happened here"] input[type="checkbox"]:not(:checked)'
     for (;;) {
       const [box] = await this.driver.findElements(By.css(next))
       if (!box) return

@@ -34,9 +34,7 @@ const parts = computed(() => [
 <template>
   <form class="space-y-3 border-t border-(--ui-border) pt-3" aria-label="Keep as a pattern" @submit.prevent="keep">
     <h3 class="heading">Keep this as a pattern</h3>
-    <UFormField label="Its name">
-      <UInput v-model="name" aria-label="Its name" maxlength="80" class="w-full" placeholder="Basin on the back wall" />
-    </UFormField>
+    <TextField v-model="name" label="Its name" maxlength="80" placeholder="Basin on the back wall" />
     <div role="group" aria-label="How much of it" class="flex flex-wrap gap-1">
       <PushButton
         v-for="{ value, label } in parts"

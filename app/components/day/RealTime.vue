@@ -17,12 +17,13 @@ onBeforeUnmount(tell)
 <template>
   <label class="block"
     ><span class="label block text-base">{{ label }}</span
-    ><UInput
+    ><TextField
+      bare
       type="time"
-      :model-value="typed ?? time ?? ''"
-      :aria-label="label"
+      :label="label"
+      :model-value="typed ?? time"
       :disabled="!isNamed"
-      @update:model-value="(time) => (typed = String(time))"
-      @blur="tell"
+      @update:model-value="(time) => (typed = time)"
+      @focusout="tell"
   /></label>
 </template>

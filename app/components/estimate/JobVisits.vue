@@ -26,31 +26,25 @@ const add = () =>
     <h3 class="heading">Visits</h3>
     <ul class="ruled border-y border-(--ui-border)">
       <li v-for="visit in visits" :key="visit.id" class="flex flex-wrap items-end gap-3 py-2">
-        <UFormField label="Day">
-          <UInput
-            type="date"
-            :model-value="visit.on"
-            aria-label="Day"
-            @update:model-value="(on) => on && set(visit.id, { on: String(on) })"
-          />
-        </UFormField>
-        <UFormField label="Agreed time">
-          <UInput
-            type="time"
-            :model-value="visit.at ?? ''"
-            aria-label="Agreed time"
-            @update:model-value="(at) => set(visit.id, { at: String(at) || undefined })"
-          />
-        </UFormField>
-        <UFormField label="For">
-          <UInput
-            :model-value="visit.what ?? ''"
-            maxlength="80"
-            placeholder="rough-in, second fix"
-            aria-label="For"
-            @update:model-value="(what) => set(visit.id, { what: String(what) || undefined })"
-          />
-        </UFormField>
+        <TextField
+          type="date"
+          label="Day"
+          :model-value="visit.on"
+          @update:model-value="(on) => on && set(visit.id, { on })"
+        />
+        <TextField
+          type="time"
+          label="Agreed time"
+          :model-value="visit.at"
+          @update:model-value="(at) => set(visit.id, { at: at || undefined })"
+        />
+        <TextField
+          label="For"
+          :model-value="visit.what"
+          maxlength="80"
+          placeholder="rough-in, second fix"
+          @update:model-value="(what) => set(visit.id, { what: what || undefined })"
+        />
         <NumberField
           label="Takes"
           unit="min"
@@ -64,13 +58,13 @@ const add = () =>
         />
         <fieldset v-if="isShared" class="flex basis-full flex-wrap items-center gap-x-5">
           <legend class="label">Made then</legend>
-          <UCheckbox
+          <CheckBox
             v-for="{ id } in job.runs"
             :key="id"
             class="min-h-11 items-center"
             :label="runName(id)"
             :model-value="visit.runs?.includes(id) ?? false"
-            @update:model-value="(isMade) => set(visit.id, { runs: runsWith(visit, id, isMade === true) })"
+            @update:model-value="(isMade) => set(visit.id, { runs: runsWith(visit, id, isMade) })"
           />
         </fieldset>
         <RemoveButton name="this visit" @remove="write(visits.filter(({ id }) => id !== visit.id))" />

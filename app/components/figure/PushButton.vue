@@ -2,7 +2,7 @@
 import { NuxtLink } from '#components'
 
 /**
- * A button, or a way to another page that looks like one. Drawn by the style sheet alone (assets/push-button.css): the
+ * A button, or a way to another page that looks like one. Drawn by the style sheet alone (assets/controls.css): the
  * common library's builds five components and its classes anew for each, and a page here has forty of them.
  */
 const props = defineProps<{

@@ -15,9 +15,7 @@ const words = computed(() =>
       means: trade(means),
       shownBy,
     }))
-    .filter(({ of, word, means }) =>
-      asked.value ? of === asked.value : `${word} ${means}`.toLowerCase().includes(wanted.value.trim().toLowerCase()),
-    ),
+    .filter(({ of, word, means }) => (asked.value ? of === asked.value : holdsWords(`${word} ${means}`, wanted.value))),
 )
 </script>
 
@@ -40,13 +38,13 @@ const words = computed(() =>
         <section aria-label="Words">
           <h3 class="heading">{{ asked ? 'In the trade’s words' : 'Words' }}</h3>
           <PushButton v-if="asked" variant="ghost" @click="asked = ''">All words</PushButton>
-          <UInput
+          <TextField
             v-else
             v-model="wanted"
+            bare
             icon="i-lucide-search"
-            class="w-full"
+            label="Find a word"
             placeholder="Find a word"
-            aria-label="Find a word"
           />
           <dl class="ruled mt-2">
             <div v-for="{ word, means, shownBy } in words" :key="word" class="flex items-start gap-3 py-2">

@@ -6,7 +6,7 @@ const store = useJobStore()
 const isPhone = usePhone()
 const title = computed(() => store.job?.title ?? '')
 function setTitle(typed: string): void {
-  if (store.job && typed.trim() !== '') store.change({ ...store.job, title: typed.slice(0, 200) })
+  if (store.job && typed.trim() !== '') store.change({ ...store.job, title: typed })
 }
 </script>
 
@@ -20,13 +20,13 @@ function setTitle(typed: string): void {
       <img src="/icon.svg" alt="" class="size-7" /><span class="hidden sm:inline">Jolvet</span>
     </NuxtLink>
     <h1 class="sr-only">{{ title }}</h1>
-    <UInput
-      :model-value="title"
-      variant="ghost"
-      class="min-w-0 flex-1 sm:w-72 sm:flex-none"
-      :ui="{ base: 'font-label text-xl! font-semibold text-ellipsis max-sm:px-1' }"
+    <input
+      :value="title"
+      class="field field-bare font-label min-w-0 flex-1 text-xl font-semibold text-ellipsis max-sm:px-1 sm:w-72 sm:flex-none"
       aria-label="Title of the job"
-      @update:model-value="(typed) => setTitle(String(typed))"
+      maxlength="200"
+      autocomplete="off"
+      @input="(event) => setTitle((event.target as HTMLInputElement).value)"
     />
     <SaveState :status="store.status" :kept="store.isKept" />
     <div class="ml-auto flex shrink-0 items-center sm:gap-1">

@@ -7,16 +7,13 @@ const write = (note: string) => change({ ...job.value, note: note === '' ? undef
 </script>
 
 <template>
-  <UFormField>
-    <UTextarea
-      class="w-full"
-      autoresize
-      :rows="2"
-      :maxlength="longest"
-      :placeholder="trade('What to mind, whom to ring, where the stop valve is')"
-      :model-value="job.note ?? ''"
-      aria-label="Notes on this job"
-      @update:model-value="(note) => write(String(note))"
-    />
-  </UFormField>
+  <textarea
+    class="field field-sizing-content"
+    rows="2"
+    :maxlength="longest"
+    :placeholder="trade('What to mind, whom to ring, where the stop valve is')"
+    :value="job.note ?? ''"
+    aria-label="Notes on this job"
+    @input="(event) => write((event.target as HTMLTextAreaElement).value)"
+  />
 </template>

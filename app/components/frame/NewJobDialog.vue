@@ -32,9 +32,7 @@ function create(): void {
   <UModal v-model:open="open" title="New job" description="Where it is, its units, and whose rules apply.">
     <template #body>
       <form class="space-y-4" @submit.prevent="create">
-        <UFormField label="Title" :error="problem || undefined">
-          <UInput v-model="title" class="w-full" autofocus placeholder="Where is it?" />
-        </UFormField>
+        <TextField v-model="title" label="Title" autofocus placeholder="Where is it?" :problem="problem" />
         <Choice v-model="units" label="Units" :items="unitItems" />
         <Choice v-model="profile" label="Rule profile" :items="profileItems" />
         <p class="text-sm text-muted">Local code, the maker’s instructions and a licensed person come first.</p>

@@ -17,13 +17,13 @@ const flags: readonly { key: 'scored' | 'painted' | 'oldSolder' | 'factoryEnd' |
 <template>
   <fieldset class="flex flex-wrap items-end gap-x-5 gap-y-1">
     <legend class="label">End of the {{ of }}</legend>
-    <UCheckbox
+    <CheckBox
       v-for="{ key, label } in flags"
       :key="key"
       :model-value="condition[key] ?? false"
       :label="label"
       class="min-h-11 items-center"
-      @update:model-value="(on) => set({ [key]: on === true ? true : undefined })"
+      @update:model-value="(on) => set({ [key]: on || undefined })"
     />
     <NumberField
       :label="`Ovality of the ${of}`"

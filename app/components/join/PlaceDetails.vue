@@ -73,25 +73,25 @@ const flags: readonly { key: 'oriented' | 'screed' | 'onFlue' | 'solarOrSteam'; 
       :model-value="place[key] ?? ''"
       @update:model-value="(value) => set({ [key]: value === '' ? undefined : value })"
     />
-    <UCheckbox
+    <CheckBox
       v-for="{ key, label } in flags"
       :key="key"
       :model-value="place[key] ?? false"
       :label="label"
       class="min-h-11 items-center"
-      @update:model-value="(on) => set({ [key]: on === true ? true : undefined })"
+      @update:model-value="(on) => set({ [key]: on || undefined })"
     />
-    <UCheckbox
+    <CheckBox
       :model-value="place.inLine === false"
       label="Out of line with the fitting"
       class="min-h-11 items-center"
-      @update:model-value="(on) => set({ inLine: on === true ? false : undefined })"
+      @update:model-value="(on) => set({ inLine: on ? false : undefined })"
     />
-    <UCheckbox
+    <CheckBox
       :model-value="place.leadFree === false"
       label="Solder on hand contains lead"
       class="min-h-11 items-center"
-      @update:model-value="(on) => set({ leadFree: on === true ? false : undefined })"
+      @update:model-value="(on) => set({ leadFree: on ? false : undefined })"
     />
   </div>
 </template>

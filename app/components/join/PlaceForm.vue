@@ -31,13 +31,13 @@ const setHotWork = (value: string) => set({ hotWork: value === 'unsaid' ? undefi
 <template>
   <fieldset class="flex flex-wrap items-end gap-x-5 gap-y-2">
     <legend class="label">The place</legend>
-    <UCheckbox
+    <CheckBox
       v-for="{ key, label } in flags"
       :key="key"
       :model-value="place[key] ?? false"
       :label="label"
       class="min-h-11 items-center"
-      @update:model-value="(on) => set({ [key]: on === true ? true : undefined })"
+      @update:model-value="(on) => set({ [key]: on || undefined })"
     />
     <Choice
       label="Hot work"

@@ -22,13 +22,13 @@ const set = (part: Evidence) => emit('update:modelValue', { ...props.modelValue,
 </script>
 
 <template>
-  <UCheckbox
+  <CheckBox
     v-for="id in ticks"
     :key="id"
     :label="label(id)"
     class="min-h-11 items-center"
     :model-value="modelValue[id] === true"
-    @update:model-value="(on) => set({ [id]: on === true || undefined })"
+    @update:model-value="(on) => set({ [id]: on || undefined })"
   />
   <Choice
     v-if="asked.includes('gauge')"

@@ -57,7 +57,7 @@ const toggle = (id: FaultId) => (fault.value = fault.value === id ? null : id)
       </li>
     </ul>
     <p class="label">{{ section.motion }}: {{ length(home) }}</p>
-    <USlider v-model="share" :min="0" :max="100" class="h-11 w-full" :aria-label="section.motion" />
+    <input v-model.number="share" type="range" min="0" max="100" class="slide" :aria-label="section.motion" />
     <div class="mt-1 flex flex-wrap items-center gap-1.5" role="group" aria-label="Show a fault">
       <span class="label">Show a fault</span>
       <PushButton

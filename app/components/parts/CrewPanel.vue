@@ -68,9 +68,7 @@ function addTool(): void {
     <form class="flex flex-wrap items-end gap-3" @submit.prevent="addTool">
       <TextField v-model="name" label="Tool" class="w-48" :maxlength="60" />
       <Choice v-model="method" label="Makes" class="w-48" :items="methodItems" />
-      <UFormField label="Last checked" class="w-44">
-        <UInput v-model="checked" type="date" aria-label="Last checked" class="w-full" />
-      </UFormField>
+      <TextField v-model="checked" type="date" label="Last checked" class="w-44" />
       <NumberField v-model="months" label="Every" unit="months" class="w-32" whole :least="1" :most="120" />
       <PushButton
         type="submit"

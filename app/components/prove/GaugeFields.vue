@@ -41,13 +41,11 @@ const set = (of: Partial<typeof gauge.value>) => (gauge.value = { ...gauge.value
       :model-value="gauge.above"
       @update:model-value="(above) => set({ above })"
     />
-    <UFormField label="Last checked">
-      <UInput
-        type="date"
-        aria-label="Last checked"
-        :model-value="gauge.checkedOn ?? ''"
-        @update:model-value="(on) => set({ checkedOn: String(on) || undefined })"
-      />
-    </UFormField>
+    <TextField
+      type="date"
+      label="Last checked"
+      :model-value="gauge.checkedOn"
+      @update:model-value="(on) => set({ checkedOn: on || undefined })"
+    />
   </fieldset>
 </template>

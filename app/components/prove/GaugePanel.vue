@@ -65,8 +65,8 @@ function connect(): void {
         <legend class="label">Simulated gauge: a minute every second</legend>
         <Choice v-model="supposed.leak" label="The line" :items="leaks" class="w-36" />
         <Choice v-model="supposed.warming" label="Temperature" :items="warmings" class="w-44" />
-        <UCheckbox v-model="supposed.air" label="air is trapped" />
-        <UCheckbox v-model="supposed.thermometer" label="a thermometer is on the pipe" />
+        <CheckBox v-model="supposed.air" label="air is trapped" />
+        <CheckBox v-model="supposed.thermometer" label="a thermometer is on the pipe" />
         <PushButton v-if="state !== 'connected'" :disabled="disabled" @click="connect"
           >Connect the simulated gauge</PushButton
         >

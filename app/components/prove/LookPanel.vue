@@ -68,7 +68,7 @@ const label = computed(() =>
       <summary class="label min-h-11 cursor-pointer pt-2 text-base">One is wet</summary>
       <ul class="ruled">
         <li v-for="joint in list" :key="joint.id">
-          <UCheckbox
+          <CheckBox
             class="min-h-11 items-center"
             :label="`Joint ${joint.number}, ${placeOf(joint)}: wet`"
             :model-value="wet.has(joint.id)"

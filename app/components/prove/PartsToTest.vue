@@ -27,7 +27,7 @@ function press(leg: string): void {
     <div class="space-y-4">
       <ul class="ruled max-w-3xl border-y border-(--ui-border)" aria-label="Parts under test">
         <li v-for="part in parts" :key="part.id" class="py-1">
-          <UCheckbox
+          <CheckBox
             :model-value="chosen.includes(part)"
             :label="nameOf(part)"
             :description="part.valves.length ? `closed off by the ${shutOf(part)}` : undefined"

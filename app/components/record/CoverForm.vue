@@ -35,9 +35,7 @@ function cover(): void {
 
 <template>
   <div class="flex flex-wrap items-end gap-3">
-    <UFormField label="Closed in at" class="w-48">
-      <UInput v-model="covering" aria-label="Closed in at" maxlength="200" class="w-full" />
-    </UFormField>
+    <TextField v-model="covering" label="Closed in at" maxlength="200" class="w-48" />
     <Choice
       label="Behind it"
       class="w-40"

@@ -18,13 +18,12 @@ const setPipe = (pipe: string) => change(choosePipe(own.catalogue, job.value, pr
 
 <template>
   <div class="grid gap-3">
-    <UFormField label="Name of the run">
-      <UInput
-        :model-value="run.name"
-        class="w-full"
-        @update:model-value="(name) => set({ name: String(name).slice(0, 120) })"
-      />
-    </UFormField>
+    <TextField
+      label="Name of the run"
+      :model-value="run.name"
+      maxlength="120"
+      @update:model-value="(name) => set({ name })"
+    />
     <LazyPipePicker label="Pipe" :model-value="run.pipe" @update:model-value="setPipe" />
     <div class="grid grid-cols-2 gap-3">
       <Choice

@@ -50,28 +50,28 @@ const kindOf: Record<Measure, string> = { caliper: 'diameter', string: 'circumfe
 
 <template>
   <div class="grid grid-cols-2 gap-x-3 gap-y-2 sm:gap-x-4">
-    <UFormField
+    <TextField
       v-for="{ id, label, hint } in measures"
       :key="id"
+      v-model="typed[id]"
       :label="label"
       :hint="kindOf[id] === suggested ? 'next check' : hint"
-      :error="problems[id]"
+      :problem="problems[id]"
+      inputmode="decimal"
+      @keydown.enter.prevent="take(id)"
     >
-      <form class="flex gap-1.5" @submit.prevent="take(id)">
-        <UInput v-model="typed[id]" inputmode="decimal" class="flex-1" :aria-label="label" />
-        <PushButton type="submit" label="Add" color="neutral" variant="outline" :aria-label="`Add ${label}`" />
-      </form>
-    </UFormField>
-    <UFormField
+      <PushButton label="Add" :aria-label="`Add ${label}`" @click="take(id)" />
+    </TextField>
+    <TextField
+      v-model="print"
+      class="col-span-2"
       label="Words printed on it"
       :hint="suggested === 'print' ? 'next check' : 'as far as you can read'"
-      class="col-span-2"
+      placeholder="22 x 0.9 EN 1057 R250"
+      @keydown.enter.prevent="takePrint"
     >
-      <form class="flex gap-1.5" @submit.prevent="takePrint">
-        <UInput v-model="print" class="flex-1" placeholder="22 x 0.9 EN 1057 R250" aria-label="Words printed on it" />
-        <PushButton type="submit" label="Add" color="neutral" variant="outline" aria-label="Add the print line" />
-      </form>
-    </UFormField>
+      <PushButton label="Add" aria-label="Add the print line" @click="takePrint" />
+    </TextField>
     <div class="col-span-2 flex flex-wrap gap-1.5" role="group" aria-label="Where I measure it is">
       <PushButton :aria-pressed="painted" :active="painted" label="Painted there" @click="painted = !painted" />
       <PushButton :aria-pressed="oval" :active="oval" label="Oval" @click="oval = !oval" />

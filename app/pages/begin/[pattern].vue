@@ -52,9 +52,7 @@ useHead({ title: () => `${trade(pattern.value.name)} · Jolvet` })
       <div class="grid gap-6 lg:grid-cols-[27rem_1fr]">
         <form class="space-y-4 lg:sticky lg:top-4 lg:self-start" @submit.prevent="begin">
           <PatternForm :pattern="pattern" :answers="answers" @answer="answer" />
-          <UFormField label="Title of the job">
-            <UInput v-model="title" class="w-full" :placeholder="trade(pattern.name)" aria-label="Title of the job" />
-          </UFormField>
+          <TextField v-model="title" label="Title of the job" :placeholder="trade(pattern.name)" />
           <div class="flex gap-2 max-sm:sticky max-sm:bottom-0 max-sm:bg-(--ui-bg) max-sm:py-2">
             <PushButton
               type="submit"

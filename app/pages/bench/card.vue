@@ -119,11 +119,11 @@ function putOnStrip(): void {
             placeholder="not set"
             @update:model-value="(attitude) => set({ attitude })"
           />
-          <UCheckbox
+          <CheckBox
             :model-value="question.wet ?? false"
             label="Line still wet"
             class="min-h-11 items-center"
-            @update:model-value="(on) => set({ wet: on === true ? true : undefined })"
+            @update:model-value="(on) => set({ wet: on || undefined })"
           />
         </div>
       </section>

@@ -74,11 +74,11 @@ watch(shownCurrency, (now) => (currency.value = now))
             <td class="py-1 pr-3">
               <span v-if="!methods[method].needsTool" class="text-sm text-muted">none needed</span>
               <div v-else class="flex items-center gap-2">
-                <UCheckbox
+                <CheckBox
                   :model-value="owned(method) !== undefined"
                   :aria-label="`I own the tool for ${methodName(method)}`"
                   class="min-h-11 items-center"
-                  @update:model-value="(on) => own(method, on === true ? { method } : null)"
+                  @update:model-value="(on) => own(method, on ? { method } : null)"
                 />
                 <TextField
                   v-if="owned(method)"

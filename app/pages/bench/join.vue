@@ -88,11 +88,11 @@ watch(useBenchUnits().units, (now) => set({ profile: usualProfile(now), own: und
           :condition="question.conditionB ?? {}"
           @change="(conditionB) => set({ conditionB })"
         />
-        <UCheckbox
+        <CheckBox
           :model-value="question.onlyOwned ?? false"
           label="Count only tools that I own"
           class="min-h-11 items-center"
-          @update:model-value="(on) => set({ onlyOwned: on === true })"
+          @update:model-value="(on) => set({ onlyOwned: on })"
         />
       </PlaceForm>
     </JoinQuestion>

@@ -113,11 +113,7 @@ function save(of: KeptFixture): void {
       @cancel="describing = null"
     />
     <template v-else-if="node.fixture">
-      <UCheckbox
-        label="By a hose"
-        :model-value="node.fixture.hose ?? false"
-        @update:model-value="(on) => byHose(on === true)"
-      />
+      <CheckBox label="By a hose" :model-value="node.fixture.hose ?? false" @update:model-value="byHose" />
       <LengthField
         v-if="apart !== undefined"
         label="Its two ends are apart, as measured"

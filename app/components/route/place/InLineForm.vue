@@ -6,7 +6,6 @@ import { nodeWord } from '~~/core/job/node-legs'
 const props = defineProps<{ node: string; inLine: InLine | undefined }>()
 const emit = defineEmits<{ change: [inLine: InLine | undefined] }>()
 const { trade } = useWords()
-const id = useId()
 const usual = ['filter', 'check valve', 'double check valve', 'pressure reducing valve', 'pump', 'meter', 'drain valve']
 const limits = { min: 10, max: 2000 }
 /** Within how much a rule shows it, in mm. */
@@ -23,20 +22,14 @@ function setName(text: string): void {
 
 <template>
   <div class="grid grid-cols-2 gap-3">
-    <UFormField label="What it is">
-      <UInput
-        :model-value="inLine?.name ?? ''"
-        aria-label="What it is"
-        maxlength="60"
-        class="w-full"
-        placeholder="filter"
-        :list="id"
-        @change="(event: Event) => setName((event.target as HTMLInputElement).value)"
-      />
-      <datalist :id="id">
-        <option v-for="name in usual" :key="name" :value="trade(name)" />
-      </datalist>
-    </UFormField>
+    <TextField
+      label="What it is"
+      :model-value="inLine?.name"
+      maxlength="60"
+      placeholder="filter"
+      :offers="usual.map((name) => trade(name))"
+      @change="setName"
+    />
     <LengthField
       label="Its length, end to end"
       optional

@@ -80,11 +80,11 @@ const setMethod = (value: string) => emit('change', { method: value === 'run' ? 
       :model-value="node.state ?? 'existing'"
       @update:model-value="(state) => emit('change', { state })"
     />
-    <UCheckbox
+    <CheckBox
       v-if="node.kind === 'bend' && isPlastic"
       label="A bend support holds it"
       :model-value="node.held ?? false"
-      @update:model-value="(on) => emit('change', { held: on === true || undefined })"
+      @update:model-value="(on) => emit('change', { held: on || undefined })"
     />
     <div v-if="node.kind === 'mixer'" class="grid grid-cols-2 gap-3">
       <LengthField

@@ -23,21 +23,17 @@ const forms = computed(() => endForms.map(({ label }) => ({ value: label, label:
 
 <template>
   <form class="space-y-3 border-l-2 border-(--ui-border) pl-3" aria-label="Something else" @submit.prevent="save">
-    <UFormField label="What it is">
-      <UInput v-model="name" aria-label="What it is" maxlength="60" class="w-full" placeholder="shower panel" />
-    </UFormField>
+    <TextField v-model="name" label="What it is" maxlength="60" placeholder="shower panel" />
     <fieldset v-for="(end, at) in ends" :key="end.id" class="space-y-2">
       <legend class="label text-base">End {{ at + 1 }}</legend>
       <div class="grid grid-cols-2 gap-2">
-        <UFormField label="Called">
-          <UInput
-            :model-value="end.name"
-            :aria-label="`End ${at + 1}, called`"
-            maxlength="60"
-            class="w-full"
-            @update:model-value="(text) => change(end.id, { name: String(text) })"
-          />
-        </UFormField>
+        <TextField
+          label="Called"
+          :name="`End ${at + 1}, called`"
+          :model-value="end.name"
+          maxlength="60"
+          @update:model-value="(name) => change(end.id, { name })"
+        />
         <Choice
           label="Water"
           :items="waters"
@@ -80,7 +76,7 @@ const forms = computed(() => endForms.map(({ label }) => ({ value: label, label:
     </fieldset>
     <p class="text-sm text-muted">Left of the middle, or under it, has a minus.</p>
     <PushButton variant="outline" color="neutral" icon="i-lucide-plus" label="Another end" @click="add" />
-    <UCheckbox v-model="isShutOff" label="Shut off before a test: it has a limit of its own" />
+    <CheckBox v-model="isShutOff" label="Shut off before a test: it has a limit of its own" />
     <p v-if="problem" role="alert">{{ problem }}</p>
     <div class="flex gap-2">
       <PushButton type="submit" label="Save it" />

@@ -126,11 +126,11 @@ const scrap = (id: number) => rack.book({ for: 'thrown away', takes: [id], leave
             @update:model-value="(mm) => mm !== undefined && change(setStock(job, { keep: mm }))"
           />
         </div>
-        <UCheckbox
+        <CheckBox
           class="min-h-11 items-center"
           label="New lengths only, no offcuts"
           :model-value="withoutRack"
-          @update:model-value="(out) => change(setStock(job, { withoutRack: out === true }))"
+          @update:model-value="(out) => change(setStock(job, { withoutRack: out }))"
         />
         <RackList :offcuts="offcuts" :pipes="plan.stock" @add="addOffcut" @scrap="scrap" />
         <BringList :laid="laid" />

@@ -154,9 +154,7 @@ const print = () => window.print()
       </ul>
     </section>
     <form class="no-print flex flex-wrap items-end gap-3" aria-label="A note" @submit.prevent="keepNote">
-      <UFormField label="A note for the record" class="min-w-60 flex-1">
-        <UInput v-model="note" aria-label="A note for the record" maxlength="2000" class="w-full" />
-      </UFormField>
+      <TextField v-model="note" label="A note for the record" maxlength="2000" class="min-w-60 flex-1" />
       <PushButton type="submit" :disabled="!isNamed || note.trim() === ''" label="Add note" />
     </form>
     <section v-if="record.photos.length" aria-label="Photos">

@@ -113,12 +113,12 @@ function setPipe(pipe: string): void {
             :condition="current.run.condition ?? {}"
             @change="(condition) => change(setRun(job, current!.run.id, { condition }))"
           />
-          <UCheckbox
+          <CheckBox
             :model-value="job.tools !== undefined"
             label="Count only tools that I own"
             class="min-h-11 items-center"
             @update:model-value="
-              (on) => change({ ...job, tools: on === true ? [...(workshop.workshop.tools ?? [])] : undefined })
+              (on) => change({ ...job, tools: on ? [...(workshop.workshop.tools ?? [])] : undefined })
             "
           />
         </PlaceForm>

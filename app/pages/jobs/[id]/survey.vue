@@ -50,13 +50,12 @@ function add(): void {
       @choose="(pipe, known) => change(takeForPipe(own.catalogue, job, randomIds, { id: survey!.id, pipe, known }))"
     >
       <template #name>
-        <UFormField label="Where it is">
-          <UInput
-            :model-value="survey.name"
-            class="w-full"
-            @update:model-value="(name) => change(setSurvey(job, survey!.id, { name: String(name).slice(0, 120) }))"
-          />
-        </UFormField>
+        <TextField
+          label="Where it is"
+          :model-value="survey.name"
+          maxlength="120"
+          @update:model-value="(name) => change(setSurvey(job, survey!.id, { name }))"
+        />
       </template>
       <template #remove>
         <PushButton variant="ghost" :aria-label="`Remove ${survey.name}`" @click="change(removeSurvey(job, survey.id))">
