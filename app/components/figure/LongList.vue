@@ -33,7 +33,6 @@ const rows = computed(() => all.value.slice(0, drawn.value))
 const at = ref(0)
 
 const id = useId()
-const root = useTemplateRef<HTMLElement>('root')
 const field = useTemplateRef<HTMLInputElement>('field')
 const button = useTemplateRef<{ $el: HTMLElement }>('button')
 const begin = (row: number): void => {
@@ -79,13 +78,10 @@ async function take(row: number): Promise<void> {
   emit('update:modelValue', taken.value)
   await closeByHand()
 }
-function leave({ relatedTarget }: FocusEvent): void {
-  if (!root.value?.contains(relatedTarget as Node | null)) close()
-}
 </script>
 
 <template>
-  <div ref="root" @focusout="leave">
+  <div>
     <label :for="id" class="mb-1 block text-sm font-medium">{{ label }}</label>
     <PushButton
       v-if="!isOpen"
@@ -117,6 +113,7 @@ function leave({ relatedTarget }: FocusEvent): void {
         autocomplete="off"
         autocapitalize="off"
         spellcheck="false"
+        @blur="close"
         @keydown.down.prevent="move(1)"
         @keydown.up.prevent="move(-1)"
         @keydown.enter.prevent="take(at)"
