@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { onClickOutside } from '@vueuse/core'
+
 /**
  * A choice from hundreds, found by what is typed. It opens where it stands and takes letters from the press on: a list
  * that is fetched first loses what quick fingers type.
@@ -33,6 +35,7 @@ const rows = computed(() => all.value.slice(0, drawn.value))
 const at = ref(0)
 
 const id = useId()
+const root = useTemplateRef<HTMLElement>('root')
 const field = useTemplateRef<HTMLInputElement>('field')
 const button = useTemplateRef<{ $el: HTMLElement }>('button')
 const begin = (row: number): void => {
@@ -78,10 +81,15 @@ async function take(row: number): Promise<void> {
   emit('update:modelValue', taken.value)
   await closeByHand()
 }
+/** A keyboard that is put away, or another window, is no leaving; nor is the button’s going, which has nowhere to go to. */
+function leave({ relatedTarget }: FocusEvent): void {
+  if (relatedTarget && !root.value?.contains(relatedTarget as Node)) close()
+}
+onClickOutside(root, () => isOpen.value && close())
 </script>
 
 <template>
-  <div>
+  <div ref="root" @focusout="leave">
     <label :for="id" class="mb-1 block text-sm font-medium">{{ label }}</label>
     <PushButton
       v-if="!isOpen"
@@ -113,7 +121,6 @@ async function take(row: number): Promise<void> {
         autocomplete="off"
         autocapitalize="off"
         spellcheck="false"
-        @blur="close"
         @keydown.down.prevent="move(1)"
         @keydown.up.prevent="move(-1)"
         @keydown.enter.prevent="take(at)"
