@@ -80,14 +80,13 @@ const pages = (paper: Paper) =>
     <p v-if="verdict.verdict !== 'fits' || verdict.leastRadius !== null" class="flex items-start gap-2">
       <VerdictMark :verdict="verdict.verdict" />
       <span>
-        {{ tell(verdict)
-        }}<template v-if="verdict.leastRadius !== null"
+        <SpokenText :text="tell(verdict)" /><template v-if="verdict.leastRadius !== null"
           >, here {{ length(verdict.leastRadius) }} ({{ verdict.basis }})</template
         >
       </span>
     </p>
     <p v-if="!sheet.order.ok" role="alert" class="font-semibold text-(--ui-error)">
-      Bend {{ sheet.order.bend + 1 }}: {{ tell(sheet.order.problem) }}.
+      Bend {{ sheet.order.bend + 1 }}: <SpokenText :text="`${tell(sheet.order.problem)}.`" />
     </p>
     <p v-if="sheet.below > 0">
       While bending it reaches {{ length(sheet.below) }} below the plane of the bend{{

@@ -13,7 +13,7 @@ const stretches = computed(() => wordsIn(props.text))
       ><button
         v-if="word"
         type="button"
-        class="cursor-help underline decoration-dotted underline-offset-4"
+        class="cursor-help print:no-underline underline decoration-dotted underline-offset-4"
         :aria-label="`${said}: what it means`"
         @click="explain(word)"
       >

@@ -62,15 +62,15 @@ function place({ site, at, guides }: Row): void {
             />
           </template>
           <span v-else-if="row.unknown" class="font-sans text-sm font-normal text-(--ui-warning)">
-            {{ tell(row.unknown) }}
+            <SpokenText :text="tell(row.unknown)" />
           </span>
           <span
             v-for="note in row.notes"
             :key="tell(note)"
             class="block font-sans text-sm font-normal"
             :class="note.verdict === 'caution' ? 'text-(--ui-warning)' : ''"
-            >{{ tell(note) }}</span
-          >
+            ><SpokenText :text="tell(note)"
+          /></span>
         </td>
         <td class="hidden py-1.5 text-sm text-muted sm:table-cell">
           <template v-if="row.spacing">at most {{ length(row.spacing.mm) }}, {{ row.spacing.basis }}</template>

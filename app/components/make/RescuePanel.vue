@@ -23,7 +23,7 @@ const ways = computed(() => {
       <li v-for="{ way, how, pipe, savesFitting, bring } in ways" :key="way" class="py-2">
         <p class="text-lg"><SpokenText :text="`${tell(how)}.`" /></p>
         <p class="first-letter:uppercase">
-          {{ tell(pipe) }}; {{ savesFitting ? 'the fitting is saved' : 'the fitting is lost' }}.
+          <SpokenText :text="tell(pipe)" />; {{ savesFitting ? 'the fitting is saved' : 'the fitting is lost' }}.
         </p>
         <p v-if="bring.length"><span class="label">Bring</span> {{ trade(bring.join(', ')) }}</p>
       </li>

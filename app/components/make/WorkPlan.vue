@@ -144,7 +144,9 @@ const lines = computed(() => {
       <ul v-if="unknown.length" class="space-y-1">
         <li v-for="joint in unknown" :key="joint.id" class="flex items-start gap-2">
           <VerdictMark verdict="caution" />
-          <span>{{ joint.where }}: {{ joint.unknown.map(({ message }) => tell(message)).join('; ') }}.</span>
+          <span
+            >{{ joint.where }}: <SpokenText :text="`${joint.unknown.map(({ message }) => tell(message)).join('; ')}.`"
+          /></span>
         </li>
       </ul>
       <ol class="ruled">
@@ -173,7 +175,8 @@ const lines = computed(() => {
     <template v-else-if="!order.ok">
       <div v-for="{ obstacle, remedies } in order.failures" :key="obstacle.joint" class="space-y-2">
         <p role="alert" class="text-lg font-semibold text-(--ui-error)">
-          It cannot be assembled as drawn. {{ nameOf(obstacle.joint) }}: {{ tell(obstacleMessage(obstacle)) }}.
+          It cannot be assembled as drawn. {{ nameOf(obstacle.joint) }}:
+          <SpokenText :text="`${tell(obstacleMessage(obstacle))}.`" />
         </p>
         <p v-if="remedies.length">Any one of these is enough:</p>
         <ul class="list-disc pl-5">

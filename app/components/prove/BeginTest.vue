@@ -124,10 +124,10 @@ const stepWords = { raise: 'raise to', 'top up': 'top up at', lower: 'lower to',
     />
     <ul v-if="before.refusals.length || before.notes.length" class="space-y-1" data-before-raising>
       <li v-for="message in before.refusals" :key="message.message" class="flex items-start gap-2">
-        <VerdictMark verdict="refuse" :word="false" /><span>{{ tell(message) }}</span>
+        <VerdictMark verdict="refuse" :word="false" /><SpokenText :text="tell(message)" />
       </li>
       <li v-for="message in before.notes" :key="message.message" class="flex items-start gap-2">
-        <VerdictMark verdict="caution" :word="false" /><span>{{ tell(message) }}</span>
+        <VerdictMark verdict="caution" :word="false" /><SpokenText :text="tell(message)" />
       </li>
     </ul>
     <IsolationList v-if="isRead" v-model="isolated" :asked="toAsk" />

@@ -76,6 +76,6 @@ const passWord = (passes: boolean | null) => (passes === null ? 'open' : passes 
         </li>
       </ul>
     </section>
-    <p class="text-lg"><strong>Next:</strong> {{ tell(proof.next.message) }}.</p>
+    <p class="text-lg"><strong>Next:</strong> <SpokenText :text="`${tell(proof.next.message)}.`" /></p>
   </div>
 </template>

@@ -62,10 +62,12 @@ const paths = computed(() => (draw.value ? flowPaths(own.catalogue, layout.value
       <ul class="list-disc pl-5">
         <li v-for="point in points" :key="point.nodes.join()">
           <template v-if="point.kind === 'low'"
-            >Low point at {{ placesOf(point) }}: won’t drain, {{ say.volume(kept(point))
-            }}{{ trade('. Put a drain cock there.') }}</template
-          >
-          <template v-else>High point at {{ placesOf(point) }}: traps air. Put a vent there.</template>
+            >Low point at {{ placesOf(point) }}: won’t drain, {{ say.volume(kept(point)) }}.
+            <SpokenText :text="trade('Put a drain cock there.')"
+          /></template>
+          <template v-else
+            >High point at {{ placesOf(point) }}: traps air. <SpokenText text="Put a vent there."
+          /></template>
         </li>
         <li v-for="{ leg, fall } in levels.falls" :key="leg">
           {{ names.leg(leg) }} {{ fall > 0 ? 'falls' : 'rises' }} {{ say.fall(Math.abs(fall)) }}.
@@ -117,7 +119,9 @@ const paths = computed(() => (draw.value ? flowPaths(own.catalogue, layout.value
       </div>
       <template v-for="path in paths" :key="path.outlet">
         <p v-if="path.caution" class="flex items-start gap-2">
-          <VerdictMark verdict="caution" /> {{ nameOf(path.outlet) }}: {{ tell(path.caution) }}
+          <VerdictMark verdict="caution" /><span
+            >{{ nameOf(path.outlet) }}: <SpokenText :text="tell(path.caution)"
+          /></span>
         </p>
       </template>
       <p class="text-sm text-muted">

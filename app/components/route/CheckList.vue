@@ -9,17 +9,17 @@ const { tell } = useWords()
 
 <template>
   <ul class="ruled" aria-label="Checks">
-    <li v-for="(check, index) in checks" :key="index">
-      <PushButton
-        variant="ghost"
-        class="w-full items-start justify-start px-1 text-left whitespace-normal"
-        @click="emit('go', check)"
-      >
-        <VerdictMark :verdict="check.verdict" :word="false" class="pt-1" />
-        <span class="text-sm"
-          ><span class="font-semibold">{{ check.where }}:</span> {{ tell(check) }}
-        </span>
-      </PushButton>
+    <li v-for="(check, index) in checks" :key="index" class="flex items-baseline gap-2 px-1 pb-2 text-sm">
+      <VerdictMark :verdict="check.verdict" :word="false" />
+      <span>
+        <PushButton
+          variant="ghost"
+          class="-my-1 px-1 text-left font-semibold whitespace-normal underline"
+          :label="check.where"
+          @click="emit('go', check)"
+        />
+        <SpokenText :text="tell(check)" />
+      </span>
     </li>
   </ul>
 </template>

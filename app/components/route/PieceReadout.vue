@@ -59,6 +59,8 @@ const marks = computed(() =>
       </p>
       <p>The tolerance is the worst case: all of them added.</p>
     </details>
-    <p v-if="piece.missing" class="mt-1 font-semibold text-(--ui-warning)">{{ tell(piece.missing) }}</p>
+    <p v-if="piece.missing" class="mt-1 font-semibold text-(--ui-warning)">
+      <SpokenText :text="tell(piece.missing)" />
+    </p>
   </div>
 </template>

@@ -64,7 +64,7 @@ const forget = (index: number) =>
         </div>
         <p class="max-sm:leading-tight">{{ verdict.detail }}</p>
         <p v-if="next" class="mt-1 font-semibold text-(--ui-primary) max-sm:leading-tight" data-next-check>
-          Next check: {{ tell(next.why) }} <span class="font-normal">({{ next.seconds }} s)</span>
+          Next check: <SpokenText :text="tell(next.why)" /> <span class="font-normal">({{ next.seconds }} s)</span>
         </p>
       </div>
       <div class="max-lg:order-2">
@@ -72,10 +72,12 @@ const forget = (index: number) =>
         <p v-if="taken" class="mt-1"><VerdictMark verdict="fits" :word="false" /> {{ taken }}</p>
         <ul v-if="answer" class="mt-1 space-y-1">
           <li v-for="warning in answer.warnings" :key="tell(warning)" class="flex gap-2">
-            <VerdictMark verdict="caution" :word="false" class="pt-1" />{{ tell(warning) }}
+            <VerdictMark verdict="caution" :word="false" class="pt-1" /><SpokenText :text="tell(warning)" />
           </li>
           <li v-for="against in answer.contradictions" :key="tell(against)" class="flex gap-2 text-(--ui-error)">
-            <VerdictMark verdict="refuse" :word="false" class="pt-1" />Contradicts: {{ tell(against) }}
+            <VerdictMark verdict="refuse" :word="false" class="pt-1" /><span
+              >Contradicts: <SpokenText :text="tell(against)"
+            /></span>
           </li>
         </ul>
       </div>

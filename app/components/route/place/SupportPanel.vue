@@ -105,13 +105,13 @@ const loop = computed(() => (growing.value?.enough === false ? loopFor(growing.v
         {{ freeText }}
         <PushButton variant="ghost" @click="setFree(undefined)">{{ trade('Clips may stand there again') }}</PushButton>
       </p>
-      <p v-if="support?.unknown" class="text-(--ui-warning)">{{ tell(support.unknown) }}</p>
+      <p v-if="support?.unknown" class="text-(--ui-warning)"><SpokenText :text="tell(support.unknown)" /></p>
       <p
         v-for="note in support?.notes"
         :key="tell(note)"
         :class="note.verdict === 'caution' ? 'text-(--ui-warning)' : ''"
       >
-        {{ tell(note) }}
+        <SpokenText :text="tell(note)" />
       </p>
       <div class="grid grid-cols-3 gap-2">
         <Choice

@@ -34,7 +34,7 @@ const choose = (chain: Found) => emit('change', chooseChain(job.value, props.sys
 <template>
   <section aria-label="What joins the two pipes here">
     <p class="label">The pipe changes here: {{ from.label.split(' · ')[0] }} to {{ to.label.split(' · ')[0] }}</p>
-    <p v-if="answer?.none" class="text-(--ui-warning)">{{ tell(answer.none) }}</p>
+    <p v-if="answer?.none" class="text-(--ui-warning)"><SpokenText :text="tell(answer.none)" /></p>
     <ul class="ruled">
       <li v-for="chain in answer?.chains" :key="chain.fittings.map(({ id }) => id).join()">
         <PushButton
