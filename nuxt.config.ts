@@ -118,6 +118,8 @@ export default defineNuxtConfig({
     },
   } as object,
   vite: {
+    // In pieces, so that each comes when it is first asked for.
+    worker: { format: 'es' },
     // Small pieces are joined: each asks for a way there and back of its own on a slow line.
     build: {
       target: 'es2022',

@@ -1,4 +1,4 @@
-import type { VisitsWorked } from '~/workers/core-worker'
+import type { VisitsWorked } from '~/workers/whole-job'
 import { readVisits, type JobVisit } from '~/sync/server'
 import { dayText } from './days'
 import { useWorkOut } from './useWorkOut'

@@ -2,7 +2,7 @@ import { usualCelsius } from '~~/core/day/time-of-job'
 import { ratesOf } from '~~/core/workshop/workshop'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { useWorkshopStore } from '~/stores/workshop'
-import type { VisitsWorked } from '~/workers/core-worker'
+import type { VisitsWorked } from '~/workers/whole-job'
 import { readMinutes, readWholeJob } from '~/sync/server'
 
 /** Works out jobs as the server has them, in the worker; null of one that is not there. */
