@@ -1,12 +1,20 @@
 import { expose } from 'comlink'
 
+/** A piece that does not come over the line ends the worker: a browser may not ask for it again, a new worker does. */
+function endOn(reason: unknown): never {
+  setTimeout(() => {
+    throw reason
+  })
+  throw reason
+}
+
 /** What answers a question comes with the first of its kind: a cut list does not wait for what plans a whole job. */
 const by =
   <Asked extends unknown[], Answer>(load: () => Promise<(...asked: Asked) => Answer>) =>
-  async (...asked: Asked): Promise<Awaited<Answer>> =>
-    await (
-      await load()
-    )(...asked)
+  async (...asked: Asked): Promise<Awaited<Answer>> => {
+    const answer = await load().catch(endOn)
+    return await answer(...asked)
+  }
 
 const wholeJob = () => import('./whole-job')
 const proving = () => import('./proving')
