@@ -61,7 +61,6 @@ const add = () =>
           <CheckBox
             v-for="{ id } in job.runs"
             :key="id"
-            class="min-h-11 items-center"
             :label="runName(id)"
             :model-value="visit.runs?.includes(id) ?? false"
             @update:model-value="(isMade) => set(visit.id, { runs: runsWith(visit, id, isMade) })"

@@ -3,13 +3,12 @@
 defineProps<{ label?: string; description?: string; modelValue: boolean }>()
 const emit = defineEmits<{ 'update:modelValue': [on: boolean] }>()
 defineOptions({ inheritAttrs: false })
-const { class: look, ...rest } = useAttrs()
 </script>
 
 <template>
-  <label class="check" :class="look">
+  <label class="check" :class="$attrs.class">
     <input
-      v-bind="rest"
+      v-bind="{ ...$attrs, class: undefined }"
       type="checkbox"
       :checked="modelValue"
       @change="(event) => emit('update:modelValue', (event.target as HTMLInputElement).checked)"

@@ -22,7 +22,6 @@ const flags: readonly { key: 'scored' | 'painted' | 'oldSolder' | 'factoryEnd' |
       :key="key"
       :model-value="condition[key] ?? false"
       :label="label"
-      class="min-h-11 items-center"
       @update:model-value="(on) => set({ [key]: on || undefined })"
     />
     <NumberField

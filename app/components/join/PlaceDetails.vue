@@ -78,19 +78,16 @@ const flags: readonly { key: 'oriented' | 'screed' | 'onFlue' | 'solarOrSteam'; 
       :key="key"
       :model-value="place[key] ?? false"
       :label="label"
-      class="min-h-11 items-center"
       @update:model-value="(on) => set({ [key]: on || undefined })"
     />
     <CheckBox
       :model-value="place.inLine === false"
       label="Out of line with the fitting"
-      class="min-h-11 items-center"
       @update:model-value="(on) => set({ inLine: on ? false : undefined })"
     />
     <CheckBox
       :model-value="place.leadFree === false"
       label="Solder on hand contains lead"
-      class="min-h-11 items-center"
       @update:model-value="(on) => set({ leadFree: on ? false : undefined })"
     />
   </div>

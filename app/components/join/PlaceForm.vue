@@ -36,7 +36,6 @@ const setHotWork = (value: string) => set({ hotWork: value === 'unsaid' ? undefi
       :key="key"
       :model-value="place[key] ?? false"
       :label="label"
-      class="min-h-11 items-center"
       @update:model-value="(on) => set({ [key]: on || undefined })"
     />
     <Choice

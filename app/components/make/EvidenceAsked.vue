@@ -26,7 +26,6 @@ const set = (part: Evidence) => emit('update:modelValue', { ...props.modelValue,
     v-for="id in ticks"
     :key="id"
     :label="label(id)"
-    class="min-h-11 items-center"
     :model-value="modelValue[id] === true"
     @update:model-value="(on) => set({ [id]: on || undefined })"
   />

@@ -69,7 +69,6 @@ const label = computed(() =>
       <ul class="ruled">
         <li v-for="joint in list" :key="joint.id">
           <CheckBox
-            class="min-h-11 items-center"
             :label="`Joint ${joint.number}, ${placeOf(joint)}: wet`"
             :model-value="wet.has(joint.id)"
             @update:model-value="turn(joint.id)"

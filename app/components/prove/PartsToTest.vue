@@ -31,7 +31,6 @@ function press(leg: string): void {
             :model-value="chosen.includes(part)"
             :label="nameOf(part)"
             :description="part.valves.length ? `closed off by the ${shutOf(part)}` : undefined"
-            class="min-h-11 items-center"
             @update:model-value="emit('toggle', part)"
           />
         </li>

@@ -122,7 +122,6 @@ function putOnStrip(): void {
           <CheckBox
             :model-value="question.wet ?? false"
             label="Line still wet"
-            class="min-h-11 items-center"
             @update:model-value="(on) => set({ wet: on || undefined })"
           />
         </div>

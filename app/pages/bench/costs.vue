@@ -77,7 +77,6 @@ watch(shownCurrency, (now) => (currency.value = now))
                 <CheckBox
                   :model-value="owned(method) !== undefined"
                   :aria-label="`I own the tool for ${methodName(method)}`"
-                  class="min-h-11 items-center"
                   @update:model-value="(on) => own(method, on ? { method } : null)"
                 />
                 <TextField

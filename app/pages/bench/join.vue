@@ -91,7 +91,6 @@ watch(useBenchUnits().units, (now) => set({ profile: usualProfile(now), own: und
         <CheckBox
           :model-value="question.onlyOwned ?? false"
           label="Count only tools that I own"
-          class="min-h-11 items-center"
           @update:model-value="(on) => set({ onlyOwned: on })"
         />
       </PlaceForm>

@@ -127,7 +127,6 @@ const scrap = (id: number) => rack.book({ for: 'thrown away', takes: [id], leave
           />
         </div>
         <CheckBox
-          class="min-h-11 items-center"
           label="New lengths only, no offcuts"
           :model-value="withoutRack"
           @update:model-value="(out) => change(setStock(job, { withoutRack: out }))"

@@ -116,7 +116,6 @@ function setPipe(pipe: string): void {
           <CheckBox
             :model-value="job.tools !== undefined"
             label="Count only tools that I own"
-            class="min-h-11 items-center"
             @update:model-value="
               (on) => change({ ...job, tools: on ? [...(workshop.workshop.tools ?? [])] : undefined })
             "
