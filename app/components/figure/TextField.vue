@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** A line of text with its label over it and what is wrong with it under it: the browser's own field. */
-defineProps<{
+const props = defineProps<{
   label: string
   modelValue: string | undefined
   type?: 'text' | 'date' | 'time'
@@ -27,6 +27,9 @@ defineProps<{
 const emit = defineEmits<{ 'update:modelValue': [text: string]; change: [text: string] }>()
 const textOf = (event: Event) => (event.target as HTMLInputElement).value
 const id = useId()
+const field = useTemplateRef<HTMLInputElement>('field')
+// After a dialog has given its focus to what comes first in it.
+onMounted(() => props.autofocus && setTimeout(() => field.value?.focus()))
 </script>
 
 <template>
@@ -40,13 +43,13 @@ const id = useId()
         <UIcon v-if="icon" :name="icon" class="absolute inset-y-0 left-3 my-auto size-5 text-dimmed" />
         <input
           :id="id"
+          ref="field"
           :type="type ?? 'text'"
           :value="modelValue ?? ''"
           :inputmode="inputmode"
           :maxlength="maxlength"
           :placeholder="placeholder"
           :autocomplete="autocomplete ?? 'off'"
-          :autofocus="autofocus"
           :disabled="disabled"
           :list="offers && `${id}-offers`"
           :aria-label="name ?? label"
