@@ -14,12 +14,7 @@ async function press({ target }: Event): Promise<void> {
 
 <template>
   <label class="check" :class="$attrs.class">
-    <input
-      v-bind="{ ...$attrs, class: undefined }"
-      type="checkbox"
-      :checked="modelValue"
-      @change="press"
-    />
+    <input v-bind="{ ...$attrs, class: undefined }" type="checkbox" :checked="modelValue" @change="press" />
     <span v-if="label">
       {{ label }}
       <span v-if="description" class="block text-muted">{{ description }}</span>
